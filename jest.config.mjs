@@ -1,0 +1,25 @@
+/** Unit tests sit beside their file; tests/ holds import rules and differential runs (journeys run in Playwright). */
+const config = {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/src', '<rootDir>/cli', '<rootDir>/tests', '<rootDir>/scripts'],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  transform: {
+    '^.+\\.(t|j)sx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+          target: 'es2022',
+        },
+      },
+    ],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(nanoid)/)'],
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '\\.(css|woff2?)$': '<rootDir>/tests/style-stub.js',
+  },
+};
+
+export default config;

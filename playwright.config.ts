@@ -1,0 +1,41 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.RUVEK_TEST_PORT ?? 3217);
+
+export default defineConfig({
+  testDir: 'tests/journeys',
+  testMatch: '**/*.journey.ts',
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
+  fullyParallel: false,
+  workers: 1,
+  retries: 0,
+  reporter: [['line'], ['json', { outputFile: 'test-results/journeys.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'Europe/Berlin',
+    locale: 'en-US',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--use-angle=swiftshader',
+        '--enable-unsafe-swiftshader',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,
+    env: { RUVEK_BENCH: 'demo', NEXT_TELEMETRY_DISABLED: '1' },
+    url: `http://127.0.0.1:${port}/api/calc`,
+    reuseExistingServer: false,
+    timeout: 60_000,
+  },
+});

@@ -1,0 +1,1 @@
+module.exports = new Proxy({}, { get: (_target, name) => String(name) });
