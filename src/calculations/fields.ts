@@ -1,0 +1,53 @@
+import { z } from 'zod';
+
+/** The fields that calculations share. Descriptions show on the reference page and in the JSON Schemas. */
+
+export const notNegative = z.number().min(0);
+export const positive = z.number().gt(0);
+export const count = z.int().min(0);
+export const share = z.number().min(0).max(1);
+/** A share that a formula divides the rest by. */
+export const shareUnderOne = z.number().min(0).lt(1);
+export const text = z.string().min(1);
+
+export const elementShares = z
+  .strictObject({
+    Pb: share.optional(),
+    Sn: share.optional(),
+    Sb: share.optional(),
+    Bi: share.optional(),
+    Zn: share.optional(),
+    Cu: share.optional(),
+    Ag: share.optional(),
+    As: share.optional(),
+    W: share.optional(),
+    Fe: share.optional(),
+  })
+  .describe('mass shares of the elements, sum 1');
+
+export const castMetal = z.strictObject({
+  densityGcm3: positive.describe('density at 20 C, g/cm3'),
+  shrinkLinear: z.number().min(-0.02).max(0.05).describe('linear shrink from cavity to cold casting, a share'),
+});
+
+export const embeddedPart = z.strictObject({
+  name: text,
+  count: count.optional().describe('1 where absent'),
+  massG: notNegative,
+  volumeCm3: notNegative,
+  embeddedShare: share.optional().describe('share of its volume in the cavity, 1 where absent'),
+  removed: z.boolean().optional().describe('a pin pulled after casting: a hole and no mass'),
+});
+
+export const itemAmount = z.strictObject({
+  item: text,
+  qty: positive.describe('in the unit of the item: pieces, grams'),
+});
+
+export const shelfAmount = z.strictObject({
+  item: text,
+  onHand: notNegative,
+  reserved: notNegative.describe('of what is on hand, spoken for'),
+});
+
+export const keyCount = z.strictObject({ key: text, count });

@@ -1,0 +1,79 @@
+/** What the maker measures. Each quantity has one base unit in which the core computes. */
+export type Quantity = 'mass' | 'length' | 'temperature' | 'volume' | 'duration';
+
+export type BaseUnit = 'g' | 'mm' | 'C' | 'cm3' | 's';
+
+export interface UnitDefinition {
+  /** How people write it, lower case. The first is the one shown in messages. */
+  readonly names: readonly string[];
+  /** Base units in one of it. */
+  readonly factor: number;
+  /** Added after the factor (temperatures alone). */
+  readonly offset?: number;
+}
+
+export interface QuantityDefinition {
+  readonly base: BaseUnit;
+  readonly units: readonly UnitDefinition[];
+}
+
+/** Grams in one avoirdupois ounce, exact (international yard and pound agreement, 1959). */
+export const GRAMS_PER_OUNCE = 28.349523125;
+/** Grams in one grain, exact: an ounce over 437.5. */
+export const GRAMS_PER_GRAIN = 0.06479891;
+/** Millimeters in one inch, exact. */
+export const MM_PER_INCH = 25.4;
+/** Cubic centimeters in one US teaspoon, exact: a US gallon of 231 cubic inches over 768. */
+export const CM3_PER_TEASPOON = 4.92892159375;
+
+export const QUANTITIES: Record<Quantity, QuantityDefinition> = {
+  mass: {
+    base: 'g',
+    units: [
+      { names: ['kg', 'kilo', 'kilos', 'kilogram', 'kilograms'], factor: 1000 },
+      { names: ['lb', 'lbs', 'pound', 'pounds'], factor: 16 * GRAMS_PER_OUNCE },
+      { names: ['oz', 'ounce', 'ounces'], factor: GRAMS_PER_OUNCE },
+      { names: ['g', 'gram', 'grams'], factor: 1 },
+      { names: ['gr', 'grain', 'grains'], factor: GRAMS_PER_GRAIN },
+      { names: ['mg', 'milligram', 'milligrams'], factor: 0.001 },
+    ],
+  },
+  length: {
+    base: 'mm',
+    units: [
+      { names: ['m', 'meter', 'meters', 'metre', 'metres'], factor: 1000 },
+      { names: ['ft', 'foot', 'feet'], factor: 12 * MM_PER_INCH },
+      { names: ['in', 'inch', 'inches', '"'], factor: MM_PER_INCH },
+      { names: ['cm', 'centimeter', 'centimeters', 'centimetre', 'centimetres'], factor: 10 },
+      { names: ['mm', 'millimeter', 'millimeters', 'millimetre', 'millimetres'], factor: 1 },
+    ],
+  },
+  temperature: {
+    base: 'C',
+    units: [
+      { names: ['c', '°c', '° c', 'celsius'], factor: 1 },
+      { names: ['f', '°f', '° f', 'fahrenheit'], factor: 5 / 9, offset: -160 / 9 },
+    ],
+  },
+  volume: {
+    base: 'cm3',
+    units: [
+      { names: ['l', 'liter', 'liters', 'litre', 'litres'], factor: 1000 },
+      { names: ['cup', 'cups'], factor: 48 * CM3_PER_TEASPOON },
+      { names: ['tbsp', 'tablespoon', 'tablespoons'], factor: 3 * CM3_PER_TEASPOON },
+      { names: ['tsp', 'teaspoon', 'teaspoons'], factor: CM3_PER_TEASPOON },
+      { names: ['cm3', 'cc', 'ml', 'milliliter', 'milliliters', 'millilitre', 'millilitres'], factor: 1 },
+    ],
+  },
+  duration: {
+    base: 's',
+    units: [
+      { names: ['h', 'hr', 'hrs', 'hour', 'hours'], factor: 3600 },
+      { names: ['min', 'mins', 'minute', 'minutes', "'"], factor: 60 },
+      { names: ['s', 'sec', 'secs', 'second', 'seconds', '"'], factor: 1 },
+    ],
+  },
+};
+
+/** The coldest there is, in degrees Celsius. */
+export const ABSOLUTE_ZERO_C = -273.15;
