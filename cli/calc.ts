@@ -50,7 +50,9 @@ async function askLine(line: string): Promise<Reply> {
 }
 
 async function run(name: string): Promise<number> {
-  const parsed = findCalculation(name) ? readJson(await text(process.stdin)) : { ok: true as const, value: null };
+  const parsed = findCalculation(name)
+    ? readJson(await text(process.stdin))
+    : { ok: true as const, value: null };
   const reply = parsed.ok ? await ask(name, parsed.value) : notJson('The input');
   print(reply.ok ? reply.output : { error: reply.error });
   return reply.ok ? 0 : BAD_INPUT;

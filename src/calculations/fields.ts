@@ -27,7 +27,11 @@ export const elementShares = z
 
 export const castMetal = z.strictObject({
   densityGcm3: positive.describe('density at 20 C, g/cm3'),
-  shrinkLinear: z.number().min(-0.02).max(0.05).describe('linear shrink from cavity to cold casting, a share'),
+  shrinkLinear: z
+    .number()
+    .min(-0.02)
+    .max(0.05)
+    .describe('linear shrink from cavity to cold casting, a share'),
 });
 
 export const embeddedPart = z.strictObject({

@@ -21,7 +21,8 @@ const UNITS_OF: Record<string, string> = {
 };
 
 const SENTENCES: Sentences = {
-  'units.empty': ({ quantity }) => `There is nothing here. Write a ${quantity} such as ${WRITTEN_LIKE[quantity]}.`,
+  'units.empty': ({ quantity }) =>
+    `There is nothing here. Write a ${quantity} such as ${WRITTEN_LIKE[quantity]}.`,
   'units.no-number': ({ text, quantity }) =>
     `'${text}' does not begin with a number. Write a ${quantity} such as ${WRITTEN_LIKE[quantity]}.`,
   'units.left-over': ({ text, rest, quantity }) =>
@@ -41,15 +42,19 @@ const SENTENCES: Sentences = {
   'cavity.no-room': ({ displacedCm3, cavityVolumeCm3 }) =>
     `The hook and pins take ${n(displacedCm3)} cm3 of a cavity of ${n(cavityVolumeCm3)} cm3: no room for metal.`,
   'plan.no-molds': () => 'There is no mold to pour. Add one.',
-  'plan.nobody-makes': ({ keys }) => `No mold makes ${list(keys)}. Add a mold with such a cavity, or buy these in.`,
+  'plan.nobody-makes': ({ keys }) =>
+    `No mold makes ${list(keys)}. Add a mold with such a cavity, or buy these in.`,
   'plan.too-few-pours': ({ keys }) =>
     `The pours allowed are too few for ${list(keys)}. Raise maxPours or add a mold.`,
   'plan.same-mold-twice': ({ id }) => `Mold '${id}' stands twice. Give each its own id, or use copies.`,
-  'plan.unfinished': ({ seconds }) => `No plan was found in ${n(seconds)} s. Give it longer or plan fewer lines.`,
+  'plan.unfinished': ({ seconds }) =>
+    `No plan was found in ${n(seconds)} s. Give it longer or plan fewer lines.`,
   'budget.heel-fills-pot': ({ heelG, potCapacityG }) =>
     `A heel of ${n(heelG)} g fills the pot of ${n(potCapacityG)} g. The heel must be under the capacity.`,
-  'budget.all-scrap': ({ scrapShare }) => `A scrap share of ${n(scrapShare)} leaves no good casting; it must be under 1.`,
-  'budget.all-dross': ({ drossShare }) => `A dross share of ${n(drossShare)} leaves no metal; it must be under 1.`,
+  'budget.all-scrap': ({ scrapShare }) =>
+    `A scrap share of ${n(scrapShare)} leaves no good casting; it must be under 1.`,
+  'budget.all-dross': ({ drossShare }) =>
+    `A dross share of ${n(drossShare)} leaves no metal; it must be under 1.`,
   'number.not-finite': ({ name }) => `The numbers given to ${name} are too large to compute with.`,
 };
 

@@ -16,7 +16,9 @@ export const metalDensity = defineCalculation({
   output: z.strictObject({ densityGcm3: positive, specificHeatJkgK: positive }),
   example: { composition: { Pb: 0.96, Sb: 0.04 } },
   run: ({ composition }) => {
-    const shares = Object.entries(composition).filter((entry): entry is [string, number] => entry[1] !== undefined);
+    const shares = Object.entries(composition).filter(
+      (entry): entry is [string, number] => entry[1] !== undefined,
+    );
     return mixMetal(Object.fromEntries(shares), ELEMENTS);
   },
 });

@@ -9,9 +9,7 @@ export const pourBudget = defineCalculation({
   summary: 'The metal a run takes: castings, sprues, dross, heel, and how many fills of the pot.',
   sources: ['castPieces = ceil(count / (1 - scrap)); dross = (cast + sprue) d / (1 - d); see the contract'],
   input: z.strictObject({
-    lines: z
-      .array(z.strictObject({ pieceMetalG: notNegative, count, scrapShare: shareUnderOne }))
-      .min(1),
+    lines: z.array(z.strictObject({ pieceMetalG: notNegative, count, scrapShare: shareUnderOne })).min(1),
     pours: count,
     spruePerPourG: notNegative,
     drossShare: shareUnderOne,

@@ -53,7 +53,9 @@ export const pourPlan = defineCalculation({
     );
     if (!planned.ok) return planned;
     const runs = planned.value.runs.map(({ moldId, pours, fills }) => {
-      const castings = fills.flatMap(({ filled }) => filled.map(({ key, count: qty }) => ({ item: key, qty })));
+      const castings = fills.flatMap(({ filled }) =>
+        filled.map(({ key, count: qty }) => ({ item: key, qty })),
+      );
       return { moldId, pours, filled: [...tallyByItem(castings)].map(([key, qty]) => ({ key, count: qty })) };
     });
     return done({ ...planned.value, runs, overPour: [...planned.value.overPour] });

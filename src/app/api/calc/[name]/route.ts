@@ -18,7 +18,10 @@ function refuse(error: WireError, status = STATUS[error.code]): Response {
 }
 
 /** Answers one calculation: the input is the body, the output the reply. */
-export async function POST(request: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
+export async function POST(
+  request: Request,
+  { params }: { params: Promise<{ name: string }> },
+): Promise<Response> {
   const { name } = await params;
   const body = await request.text();
   if (body.length > LARGEST_BODY_BYTES) {

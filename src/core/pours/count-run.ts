@@ -1,0 +1,85 @@
+import { sum } from '../numeric/sum';
+import { forecastPours } from './forecast-pours';
+import { nextPour } from './next-pour';
+import type { MoldFills } from './pour-plan';
+import type { SettledPour, SettledRunFacts } from './settle-run';
+
+export interface RunBlockFacts {
+  readonly moldId: string;
+  readonly fillAll: boolean;
+  readonly spruePerPourG: number;
+  readonly fills: readonly MoldFills[];
+}
+
+export interface BlockCount {
+  readonly moldId: string;
+  readonly poured: number;
+  /** Pours still to come on this block if all goes well: the cavities of each. */
+  readonly ahead: readonly (readonly number[])[];
+  readonly next: readonly { readonly cavity: number; readonly key: string }[];
+  /** Good castings and those asked, by cavity. */
+  readonly cavities: ReadonlyMap<number, { readonly good: number; readonly misfilled: number }>;
+}
+
+export interface RunCount {
+  readonly blocks: readonly BlockCount[];
+  readonly poured: number;
+  readonly ahead: number;
+  readonly good: number;
+  readonly misfilled: number;
+  /** What should be in the pot now: charged less castings and sprues; skimmings are not yet off. */
+  readonly potG: number;
+}
+
+/**
+ * Where a run stands, from its pours: what each block has given, which cavities come next, what is left in the
+ * pot in g.
+ *
+ * @example countRun(run, []).poured // 0
+ */
+export function countRun(
+  run: SettledRunFacts & { readonly blocks: readonly RunBlockFacts[] },
+  pours: readonly SettledPour[],
+): RunCount {
+  const blocks = run.blocks.map((block): BlockCount => {
+    const mine = pours.filter((pour) => pour.moldId === block.moldId);
+    const castings = mine.flatMap((pour) => pour.castings);
+    const cavities = new Map<number, { good: number; misfilled: number }>();
+    for (const { cavity, good } of castings) {
+      const known = cavities.get(cavity) ?? { good: 0, misfilled: 0 };
+      cavities.set(cavity, {
+        good: known.good + (good ? 1 : 0),
+        misfilled: known.misfilled + (good ? 0 : 1),
+      });
+    }
+    return {
+      moldId: block.moldId,
+      poured: mine.length,
+      ahead: forecastPours(block.fills, castings, block.fillAll),
+      next: nextPour(block.fills, castings, block.fillAll),
+      cavities,
+    };
+  });
+  const castings = pours.flatMap((pour) =>
+    pour.castings.map((casting) => ({ ...casting, moldId: pour.moldId })),
+  );
+  const metalG = sum(
+    castings.map(
+      (casting) =>
+        run.cells.find(
+          (cell) =>
+            cell.moldId === casting.moldId && cell.cavity === casting.cavity && cell.key === casting.key,
+        )?.metalG ?? 0,
+    ),
+  );
+  const sprueOf = new Map(run.blocks.map((block) => [block.moldId, block.spruePerPourG]));
+  const sprueG = sum(pours.map((pour) => sprueOf.get(pour.moldId) ?? 0));
+  return {
+    blocks,
+    poured: pours.length,
+    ahead: blocks.reduce((total, block) => total + block.ahead.length, 0),
+    good: castings.filter(({ good }) => good).length,
+    misfilled: castings.filter(({ good }) => !good).length,
+    potG: run.chargedG - metalG - sprueG,
+  };
+}

@@ -1,0 +1,48 @@
+/** What the sums of a ticket need to know of the bench. The records of the bench fill these as they are. */
+
+export interface MetalFacts {
+  readonly id: string;
+  readonly densityGcm3: number;
+  readonly shrinkLinear: number;
+}
+
+export interface HookFacts {
+  readonly id: string;
+  readonly size: string;
+  readonly massG: number;
+}
+
+export interface CavityFacts {
+  readonly style: string;
+  readonly nominalG: number;
+  readonly volumeCm3: number;
+  readonly hookSizes: readonly string[];
+  readonly hookShare: number;
+  readonly pinCm3: number;
+}
+
+export interface MoldFacts {
+  readonly id: string;
+  readonly kind: 'bar' | 'spun';
+  readonly secondsPerPour: number;
+  readonly setupSeconds: number;
+  readonly spruePerPourG: number;
+  readonly cavities: readonly CavityFacts[];
+}
+
+/** A head as it is asked for: what it is, without who wants it. */
+export interface HeadSpec {
+  readonly style: string;
+  readonly nominalG: number;
+  readonly hookBinId: string | null;
+}
+
+/** What is still to be cast of a ticket line. */
+export interface LineWant extends HeadSpec {
+  readonly ticketId: string;
+  readonly lineId: string;
+  readonly metalBinId: string;
+  readonly left: number;
+  readonly dueOn: string | null;
+  readonly toleranceShare: number;
+}

@@ -1,0 +1,35 @@
+import { RELATIVE_SLACK } from '../numeric/relative-slack';
+import { castFromCavity } from './cast-from-cavity';
+import type { CavityFacts, HeadSpec, HookFacts, MetalFacts } from './facts';
+
+/** Whether a cavity makes what is asked, and if not, why. */
+export type CavityVerdict =
+  | { readonly fits: true; readonly metalG: number; readonly finishedG: number; readonly offShare: number }
+  | { readonly fits: false; readonly why: 'style' | 'no-room' }
+  | { readonly fits: false; readonly why: 'hook'; readonly hookSizes: readonly string[] }
+  | { readonly fits: false; readonly why: 'weight'; readonly finishedG: number; readonly offShare: number };
+
+/**
+ * Judges a cavity by what it truly gives, not by its mark: the style must be the one asked, the hook one it
+ * takes (or none for both), and the finished casting within the tolerance of the weight asked.
+ *
+ * @example judgeCavity(cavity, { style: 'egg', nominalG: 20, hookBinId: null }, lead, null, 0.05).fits
+ */
+export function judgeCavity(
+  cavity: CavityFacts,
+  spec: HeadSpec,
+  metal: MetalFacts,
+  hook: HookFacts | null,
+  toleranceShare: number,
+): CavityVerdict {
+  if (cavity.style !== spec.style) return { fits: false, why: 'style' };
+  const takesHook = hook ? cavity.hookSizes.includes(hook.size) : cavity.hookSizes.length === 0;
+  if (!takesHook) return { fits: false, why: 'hook', hookSizes: cavity.hookSizes };
+  const cast = castFromCavity(cavity, metal, hook);
+  if (!cast.ok) return { fits: false, why: 'no-room' };
+  const { metalG, finishedG } = cast.value;
+  const offShare = (finishedG - spec.nominalG) / spec.nominalG;
+  return Math.abs(offShare) <= toleranceShare + RELATIVE_SLACK
+    ? { fits: true, metalG, finishedG, offShare }
+    : { fits: false, why: 'weight', finishedG, offShare };
+}

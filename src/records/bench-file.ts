@@ -1,0 +1,52 @@
+import { z } from 'zod';
+import { act } from './act';
+import { bench } from './bench';
+import { bin } from './bin';
+import { clock } from './clock';
+import { entry } from './entry';
+import { mold } from './mold';
+import { pour, run } from './run';
+import { ticket } from './ticket';
+
+export const BENCH_FILE_FORMAT = 'ruvek-bench';
+/** Counts up with every change of form; `upgrade-bench-file.ts` brings older files up. */
+export const BENCH_FILE_VERSION = 1;
+
+/** Everything on the bench. */
+export const benchContents = z.strictObject({
+  bench: z.array(bench).max(1),
+  bins: z.array(bin),
+  entries: z.array(entry),
+  molds: z.array(mold),
+  tickets: z.array(ticket),
+  runs: z.array(run),
+  pours: z.array(pour),
+  clocks: z.array(clock),
+  acts: z.array(act),
+});
+
+export const benchFile = z.strictObject({
+  format: z.literal(BENCH_FILE_FORMAT),
+  version: z.literal(BENCH_FILE_VERSION),
+  savedAt: z.int().min(0),
+  contents: benchContents,
+});
+
+export type BenchContents = z.infer<typeof benchContents>;
+export type BenchFile = z.infer<typeof benchFile>;
+export type ContentsTable = keyof BenchContents;
+
+/** Every table of the bench, in the order in which a file lists them. */
+export const CONTENTS_TABLES = Object.keys(benchContents.shape) as ContentsTable[];
+
+export const EMPTY_CONTENTS: BenchContents = {
+  bench: [],
+  bins: [],
+  entries: [],
+  molds: [],
+  tickets: [],
+  runs: [],
+  pours: [],
+  clocks: [],
+  acts: [],
+};

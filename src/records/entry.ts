@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { id, instant, note } from './fields';
+
+export const entryKind = z.enum(['received', 'taken', 'made', 'returned', 'counted', 'lost']);
+export type EntryKind = z.infer<typeof entryKind>;
+
+/** One line of the stock ledger. Entries are added and never changed; what is undone is entered again, reversed. */
+export const entry = z.strictObject({
+  id,
+  at: instant,
+  binId: id,
+  kind: entryKind,
+  /** What it adds to the bin, in the bin's unit; below 0 where it takes. */
+  qty: z.number().min(-1e9).max(1e9),
+  note,
+  ticketId: id.nullable(),
+  lineId: id.nullable(),
+  runId: id.nullable(),
+  /** The entry that this one takes back. */
+  reverses: id.nullable(),
+});
+
+export type Entry = z.infer<typeof entry>;

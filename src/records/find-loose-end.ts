@@ -1,0 +1,42 @@
+import { CONTENTS_TABLES, type BenchContents } from './bench-file';
+
+export interface LooseEnd {
+  readonly where: string;
+  readonly why: string;
+}
+
+/**
+ * The first place where a bench does not hang together: an id that stands twice in a table, or a record that
+ * names another that is not there.
+ *
+ * @example findLooseEnd(EMPTY_CONTENTS) // null
+ */
+export function findLooseEnd(contents: BenchContents): LooseEnd | null {
+  const ids = new Map<string, Set<string>>();
+  for (const table of CONTENTS_TABLES) {
+    const seen = new Set<string>();
+    for (const [index, record] of contents[table].entries()) {
+      if (seen.has(record.id)) return { where: `${table}.${index}.id`, why: `'${record.id}' stands twice` };
+      seen.add(record.id);
+    }
+    ids.set(table, seen);
+  }
+  const missing = (table: string, id: string | null) => id !== null && !ids.get(table)?.has(id);
+  for (const [index, entry] of contents.entries.entries()) {
+    if (missing('bins', entry.binId)) {
+      return { where: `entries.${index}.binId`, why: `there is no bin '${entry.binId}'` };
+    }
+  }
+  for (const [index, pour] of contents.pours.entries()) {
+    if (missing('runs', pour.runId)) {
+      return { where: `pours.${index}.runId`, why: `there is no run '${pour.runId}'` };
+    }
+  }
+  for (const [index, ticket] of contents.tickets.entries()) {
+    for (const line of ticket.lines) {
+      const gone = [line.metalBinId, line.hookBinId].find((id) => missing('bins', id));
+      if (gone) return { where: `tickets.${index}.lines`, why: `there is no bin '${gone}'` };
+    }
+  }
+  return null;
+}

@@ -1,0 +1,50 @@
+import { z } from 'zod';
+import { BENCH_FILE_FORMAT, BENCH_FILE_VERSION, benchFile, type BenchFile } from './bench-file';
+import { findLooseEnd } from './find-loose-end';
+
+/** A hundred years of a busy bench is well under this. */
+export const LARGEST_FILE_BYTES = 64 * 1024 * 1024;
+
+/** What can be wrong with a file that is to become the bench. */
+export type FileProblem =
+  | { readonly code: 'file.too-large'; readonly bytes: number; readonly most: number }
+  | { readonly code: 'file.not-json' }
+  | { readonly code: 'file.foreign' }
+  | { readonly code: 'file.newer'; readonly version: number; readonly known: number }
+  | { readonly code: 'file.damaged'; readonly where: string; readonly why: string };
+
+export type FileReading =
+  { readonly ok: true; readonly file: BenchFile } | { readonly ok: false; readonly problem: FileProblem };
+
+const header = z.object({ format: z.literal(BENCH_FILE_FORMAT), version: z.int().min(1) });
+
+/**
+ * Reads the text of a saved bench. Nothing is let through that the bench could not hold: wrong form, ids that
+ * stand twice, entries for bins that are not there.
+ *
+ * @example readBenchFile('{}') // { ok: false, problem: { code: 'file.foreign' } }
+ */
+export function readBenchFile(text: string): FileReading {
+  const refuse = (problem: FileProblem): FileReading => ({ ok: false, problem });
+  if (text.length > LARGEST_FILE_BYTES) {
+    return refuse({ code: 'file.too-large', bytes: text.length, most: LARGEST_FILE_BYTES });
+  }
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text);
+  } catch {
+    return refuse({ code: 'file.not-json' });
+  }
+  const head = header.safeParse(raw);
+  if (!head.success) return refuse({ code: 'file.foreign' });
+  if (head.data.version > BENCH_FILE_VERSION) {
+    return refuse({ code: 'file.newer', version: head.data.version, known: BENCH_FILE_VERSION });
+  }
+  const parsed = benchFile.safeParse(raw);
+  if (!parsed.success) {
+    const [issue] = parsed.error.issues;
+    return refuse({ code: 'file.damaged', where: issue?.path.join('.') ?? '', why: issue?.message ?? '' });
+  }
+  const looseEnd = findLooseEnd(parsed.data.contents);
+  return looseEnd ? refuse({ code: 'file.damaged', ...looseEnd }) : { ok: true, file: parsed.data };
+}

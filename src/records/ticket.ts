@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { day, id, instant, name, note, overZeroGrams, pieces, share } from './fields';
+
+export const ticketLine = z.strictObject({
+  id,
+  style: z.string().min(1),
+  nominalG: overZeroGrams,
+  count: pieces.min(1),
+  hookBinId: id.nullable(),
+  metalBinId: id,
+  dueOn: day.nullable(),
+});
+
+export const ticket = z.strictObject({
+  id,
+  no: z.int().min(1),
+  title: name,
+  /** Who ordered it; null where it is for stock. */
+  buyer: name.nullable(),
+  /** How far a casting may lie from the weight asked, to either side. */
+  toleranceShare: share,
+  state: z.enum(['open', 'set-aside', 'closed']),
+  note,
+  createdAt: instant,
+  lines: z.array(ticketLine).min(1).max(200),
+});
+
+export type TicketLine = z.infer<typeof ticketLine>;
+export type Ticket = z.infer<typeof ticket>;
