@@ -8,6 +8,8 @@ const common = {
   place: z.string().max(120),
   /** Under this it counts as low; null where nobody cares. */
   lowAt: z.number().min(0).nullable(),
+  /** Cleared off the shelf; its ledger stays. */
+  retired: z.boolean(),
   note,
 };
 

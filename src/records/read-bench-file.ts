@@ -1,17 +1,10 @@
 import { z } from 'zod';
+import type { FileProblem } from '@/core/problems/bench-problem';
 import { BENCH_FILE_FORMAT, BENCH_FILE_VERSION, benchFile, type BenchFile } from './bench-file';
 import { findLooseEnd } from './find-loose-end';
 
 /** A hundred years of a busy bench is well under this. */
 export const LARGEST_FILE_BYTES = 64 * 1024 * 1024;
-
-/** What can be wrong with a file that is to become the bench. */
-export type FileProblem =
-  | { readonly code: 'file.too-large'; readonly bytes: number; readonly most: number }
-  | { readonly code: 'file.not-json' }
-  | { readonly code: 'file.foreign' }
-  | { readonly code: 'file.newer'; readonly version: number; readonly known: number }
-  | { readonly code: 'file.damaged'; readonly where: string; readonly why: string };
 
 export type FileReading =
   { readonly ok: true; readonly file: BenchFile } | { readonly ok: false; readonly problem: FileProblem };

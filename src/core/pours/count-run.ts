@@ -38,7 +38,7 @@ export interface RunCount {
  * @example countRun(run, []).poured // 0
  */
 export function countRun(
-  run: SettledRunFacts & { readonly blocks: readonly RunBlockFacts[] },
+  run: Omit<SettledRunFacts, 'blocks'> & { readonly blocks: readonly RunBlockFacts[] },
   pours: readonly SettledPour[],
 ): RunCount {
   const blocks = run.blocks.map((block): BlockCount => {

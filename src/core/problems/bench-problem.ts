@@ -1,0 +1,30 @@
+/** What can be wrong with a file that is to become the bench. */
+export type FileProblem =
+  | { readonly code: 'file.too-large'; readonly bytes: number; readonly most: number }
+  | { readonly code: 'file.not-json' }
+  | { readonly code: 'file.foreign' }
+  | { readonly code: 'file.newer'; readonly version: number; readonly known: number }
+  | { readonly code: 'file.damaged'; readonly where: string; readonly why: string };
+
+/** Why something the maker asked of the bench was not done. Nothing was written. */
+export type BenchProblem =
+  | { readonly code: 'bench.gone'; readonly what: string }
+  | {
+      readonly code: 'bench.too-little';
+      readonly bin: string;
+      readonly onHand: number;
+      readonly asked: number;
+      readonly unit: 'g' | 'pieces';
+    }
+  | { readonly code: 'bench.not-whole'; readonly bin: string; readonly asked: number }
+  | { readonly code: 'bench.run-under-way' }
+  | { readonly code: 'bench.run-ended'; readonly no: number }
+  | { readonly code: 'bench.nothing-to-pour'; readonly mold: string }
+  | { readonly code: 'bench.overcast'; readonly shortG: number }
+  | { readonly code: 'bench.nothing-poured' }
+  | { readonly code: 'bench.nothing-to-undo' }
+  | { readonly code: 'bench.changed-since'; readonly label: string }
+  | { readonly code: 'bench.no-earlier-bench' };
+
+export type BenchOutcome<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: BenchProblem };

@@ -1,0 +1,41 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { Act } from '@/records/act';
+import type { Bench } from '@/records/bench';
+import type { BenchContents } from '@/records/bench-file';
+import type { Bin } from '@/records/bin';
+import type { Clock } from '@/records/clock';
+import type { Entry } from '@/records/entry';
+import type { Mold } from '@/records/mold';
+import type { Pour, Run } from '@/records/run';
+import type { Ticket } from '@/records/ticket';
+import { MIGRATIONS } from './migrations';
+import type { Migration } from './migrations/migration';
+
+/** A whole bench put by, to go back to. */
+export interface Keepsake {
+  readonly id: string;
+  readonly at: number;
+  readonly contents: BenchContents;
+}
+
+/** The bench in the browser. Only repositories, `write` and `exchange/` touch its tables. */
+export class BenchDatabase extends Dexie {
+  bench!: EntityTable<Bench, 'id'>;
+  bins!: EntityTable<Bin, 'id'>;
+  entries!: EntityTable<Entry, 'id'>;
+  molds!: EntityTable<Mold, 'id'>;
+  tickets!: EntityTable<Ticket, 'id'>;
+  runs!: EntityTable<Run, 'id'>;
+  pours!: EntityTable<Pour, 'id'>;
+  clocks!: EntityTable<Clock, 'id'>;
+  acts!: EntityTable<Act, 'id'>;
+  keepsakes!: EntityTable<Keepsake, 'id'>;
+
+  constructor(name = 'ruvek', migrations: readonly Migration[] = MIGRATIONS) {
+    super(name);
+    for (const { version, stores, upgrade } of migrations) {
+      const declared = this.version(version).stores(stores);
+      if (upgrade) declared.upgrade(upgrade);
+    }
+  }
+}

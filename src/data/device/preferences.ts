@@ -1,0 +1,37 @@
+import { z } from 'zod';
+
+/**
+ * How this screen shows the bench: not part of the bench, so neither in its ledger nor in its backup. A phone in
+ * a dark shed and a desk by the window look at one bench each in their way.
+ */
+const preferences = z.object({
+  look: z.enum(['day', 'shed']).catch('day'),
+  isGloved: z.boolean().catch(false),
+  isSlipFolded: z.boolean().catch(false),
+  mass: z.enum(['g', 'oz', 'oz-fraction']).catch('g'),
+  length: z.enum(['mm', 'in']).catch('mm'),
+  temperature: z.enum(['C', 'F']).catch('C'),
+  ticketInHand: z.string().nullable().catch(null),
+  metalInHand: z.string().nullable().catch(null),
+  backedUpAt: z.number().nullable().catch(null),
+});
+
+export type Preferences = z.infer<typeof preferences>;
+
+export const DEFAULT_PREFERENCES: Preferences = preferences.parse({});
+
+/** Also read by the inline script of the page frame, before anything is drawn. */
+export const PREFERENCES_KEY = 'ruvek-screen';
+
+/** Reads what was kept; anything missing or damaged falls back field by field. */
+export function readPreferences(storage: Pick<Storage, 'getItem'>): Preferences {
+  try {
+    return preferences.parse(JSON.parse(storage.getItem(PREFERENCES_KEY) ?? '{}'));
+  } catch {
+    return DEFAULT_PREFERENCES;
+  }
+}
+
+export function keepPreferences(storage: Pick<Storage, 'setItem'>, value: Preferences): void {
+  storage.setItem(PREFERENCES_KEY, JSON.stringify(value));
+}

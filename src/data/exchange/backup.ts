@@ -1,0 +1,95 @@
+import {
+  BENCH_FILE_FORMAT,
+  BENCH_FILE_VERSION,
+  CONTENTS_TABLES,
+  type BenchContents,
+  type BenchFile,
+  type ContentsTable,
+} from '@/records/bench-file';
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { Store } from '../store';
+import { granted, refuse } from '../write';
+
+const BEFORE_RESTORE = 'before-restore';
+
+export interface TableDifference {
+  readonly table: ContentsTable;
+  readonly added: number;
+  readonly changed: number;
+  readonly removed: number;
+  readonly same: number;
+}
+
+/** The whole bench to one file and back. */
+export function backupExchange(store: Store) {
+  const { db } = store;
+
+  async function readContents(): Promise<BenchContents> {
+    return db.transaction('r', db.tables, async () => {
+      const lists = await Promise.all(
+        CONTENTS_TABLES.map(async (table) => [table, await db.table(table).toArray()] as const),
+      );
+      return Object.fromEntries(lists) as unknown as BenchContents;
+    });
+  }
+
+  async function replaceContents(contents: BenchContents): Promise<void> {
+    await db.transaction('rw', db.tables, async () => {
+      const before = await readContents();
+      for (const table of CONTENTS_TABLES) {
+        await db.table(table).clear();
+        await db.table(table).bulkAdd(contents[table]);
+      }
+      await db.keepsakes.put({ id: BEFORE_RESTORE, at: store.now(), contents: before });
+    });
+  }
+
+  return {
+    /** Everything on the bench, as a file's contents. */
+    async save(): Promise<BenchFile> {
+      return {
+        format: BENCH_FILE_FORMAT,
+        version: BENCH_FILE_VERSION,
+        savedAt: store.now(),
+        contents: await readContents(),
+      };
+    },
+
+    /** What a file would change, table by table. Writes nothing. */
+    async preview(contents: BenchContents): Promise<TableDifference[]> {
+      const current = await readContents();
+      return CONTENTS_TABLES.map((table) => compare(table, current[table], contents[table]));
+    },
+
+    /** Puts a bench in place of this one, in one transaction. This one is put by, to go back to. */
+    restore: (contents: BenchContents): Promise<void> => replaceContents(contents),
+
+    /** When the bench that was put by was replaced; null where none was. */
+    earlierBench: async (): Promise<number | null> => (await db.keepsakes.get(BEFORE_RESTORE))?.at ?? null,
+
+    /** Goes back to the bench that was put by; the present one is put by in its stead. */
+    async goBack(): Promise<BenchOutcome<void>> {
+      const keepsake = await db.keepsakes.get(BEFORE_RESTORE);
+      if (!keepsake) return refuse({ code: 'bench.no-earlier-bench' });
+      await replaceContents(keepsake.contents);
+      return granted(undefined);
+    },
+  };
+}
+
+function compare(
+  table: ContentsTable,
+  current: readonly { id: string }[],
+  coming: readonly { id: string }[],
+): TableDifference {
+  const known = new Map(current.map((record) => [record.id, JSON.stringify(record)]));
+  const kept = coming.filter((record) => known.has(record.id));
+  const same = kept.filter((record) => known.get(record.id) === JSON.stringify(record)).length;
+  return {
+    table,
+    added: coming.length - kept.length,
+    changed: kept.length - same,
+    removed: current.length - kept.length,
+    same,
+  };
+}

@@ -1,0 +1,5 @@
+import { firstBench } from './001-first-bench';
+import type { Migration } from './migration';
+
+/** Every version of the database, oldest first. */
+export const MIGRATIONS: readonly Migration[] = [firstBench];

@@ -1,0 +1,17 @@
+import { NEW_BENCH, type Bench } from '@/records/bench';
+import type { Store } from '../store';
+import { write } from '../write';
+
+/** The bench's name and its pot. */
+export function benchRepository(store: Store) {
+  const { db } = store;
+  return {
+    read: async (): Promise<Bench> => (await db.bench.get('bench')) ?? NEW_BENCH,
+    save: (bench: Bench): Promise<void> => write(store, 'Edit the bench', (pen) => pen.put('bench', bench)),
+    /** Whether nothing was ever put on this bench. */
+    isBare: async (): Promise<boolean> =>
+      (await Promise.all([db.bins.count(), db.molds.count(), db.tickets.count(), db.acts.count()])).every(
+        (count) => count === 0,
+      ),
+  };
+}

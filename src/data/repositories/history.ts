@@ -1,0 +1,77 @@
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { Act, Change } from '@/records/act';
+import type { Bin } from '@/records/bin';
+import type { Entry } from '@/records/entry';
+import { sortHistory } from '../sort-history';
+import type { Store } from '../store';
+import { granted, refuse, write, type Pen } from '../write';
+
+export interface Doable {
+  readonly id: string;
+  readonly label: string;
+}
+
+/** What can be taken back and done again, and doing so. */
+export function historyRepository(store: Store) {
+  const { db } = store;
+
+  async function offers(): Promise<{ undo: Act | null; redo: Act | null }> {
+    return sortHistory(await db.acts.orderBy('no').toArray());
+  }
+
+  async function takeBack(act: Act, label: string): Promise<BenchOutcome<string>> {
+    return write(
+      store,
+      label,
+      async (pen) => {
+        for (const change of act.changes) {
+          if (!(await stands(change)))
+            return refuse<string>({ code: 'bench.changed-since', label: act.label });
+        }
+        for (const change of [...act.changes].reverse()) await reverse(pen, change);
+        return granted(act.label);
+      },
+      act.id,
+    );
+  }
+
+  async function stands({ table, key, after }: Change): Promise<boolean> {
+    if (table === 'entries') return true;
+    const current: unknown = (await db.table(table).get(key)) ?? null;
+    return JSON.stringify(current) === JSON.stringify(after);
+  }
+
+  async function reverse(pen: Pen, { table, key, before, after }: Change): Promise<void> {
+    if (table === 'entries') {
+      // The ledger only grows: what is taken back is entered again the other way round.
+      const { binId, kind, qty, note, ticketId, lineId, runId } = after as Entry;
+      await pen.enter({ binId, kind, qty: -qty, note, ticketId, lineId, runId, reverses: key });
+    } else if (before !== null) {
+      await pen.put(table, before as never);
+    } else if (table === 'bins') {
+      // Entries name the bin for good, so it leaves the shelf but not the books.
+      await pen.put('bins', { ...(after as Bin), retired: true });
+    } else {
+      await pen.remove(table, key);
+    }
+  }
+
+  return {
+    /** What the next undo and redo would touch; null where there is nothing. */
+    offers,
+
+    /** Takes back the newest act that stands. With `only`, refuses where that act is another. */
+    async undo(only: (act: Act) => boolean = () => true): Promise<BenchOutcome<string>> {
+      const { undo } = await offers();
+      if (!undo || !only(undo)) return refuse({ code: 'bench.nothing-to-undo' });
+      return takeBack(undo, `Undo: ${undo.label}`.slice(0, 200));
+    },
+
+    /** Does again what was taken back last, if nothing was written since. */
+    async redo(): Promise<BenchOutcome<string>> {
+      const { redo } = await offers();
+      if (!redo) return refuse({ code: 'bench.nothing-to-undo' });
+      return takeBack(redo, `Redo: ${redo.label.replace(/^Undo: /, '')}`.slice(0, 200));
+    },
+  };
+}

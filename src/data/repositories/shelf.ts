@@ -1,0 +1,94 @@
+import { sum } from '@/core/numeric/sum';
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { Bin } from '@/records/bin';
+import type { Entry, EntryKind } from '@/records/entry';
+import type { Store } from '../store';
+import { granted, refuse, write } from '../write';
+
+/** A bin before it has a name of its own. */
+export type NewBin = Bin extends infer Each
+  ? Each extends Bin
+    ? Omit<Each, 'id' | 'retired'>
+    : never
+  : never;
+
+type HandMove = Extract<EntryKind, 'received' | 'taken' | 'returned' | 'lost'>;
+
+const LABELS: Record<HandMove, string> = {
+  received: 'Receive',
+  taken: 'Take',
+  returned: 'Put back',
+  lost: 'Write off',
+};
+
+/** Bins and the ledger of what goes in and out of them. Stock is the sum of a bin's entries. */
+export function shelfRepository(store: Store) {
+  const { db } = store;
+  const onHand = async (binId: string) =>
+    sum((await db.entries.where('binId').equals(binId).toArray()).map((entry) => entry.qty));
+
+  return {
+    /** Every bin on the shelf. */
+    bins: async (): Promise<Bin[]> => (await db.bins.toArray()).filter((bin) => !bin.retired),
+
+    /** What is in each bin, by id. */
+    async levels(): Promise<Map<string, number>> {
+      const lists = new Map<string, number[]>();
+      await db.entries.each(({ binId, qty }) => {
+        const list = lists.get(binId);
+        if (list) list.push(qty);
+        else lists.set(binId, [qty]);
+      });
+      return new Map([...lists].map(([binId, quantities]) => [binId, sum(quantities)]));
+    },
+
+    /** A bin's ledger, oldest first. */
+    entriesOf: (binId: string): Promise<Entry[]> => db.entries.where('binId').equals(binId).sortBy('at'),
+
+    /** Entries that name a ticket: what was made for whom and what was handed over. */
+    ticketEntries: (): Promise<Entry[]> => db.entries.where('ticketId').above('').toArray(),
+
+    /** Adds a bin with what is in it. */
+    async add(bin: NewBin, qty: number): Promise<string> {
+      const id = store.newId();
+      return write(store, `New bin: ${bin.name}`, async (pen) => {
+        await pen.put('bins', { ...bin, id, retired: false });
+        await pen.enter({ binId: id, kind: 'received', qty });
+        return id;
+      });
+    },
+
+    /** Changes what a bin says of itself, never what is in it. */
+    edit: (bin: Bin): Promise<void> => write(store, `Edit ${bin.name}`, (pen) => pen.put('bins', bin)),
+
+    /** Moves an amount (over 0) in or out by hand. Refuses to take out more than there is. */
+    async move(binId: string, kind: HandMove, amount: number, note = ''): Promise<BenchOutcome<void>> {
+      return write(store, `${LABELS[kind]} at the shelf`, async (pen) => {
+        const bin = await db.bins.get(binId);
+        if (!bin) return refuse<void>({ code: 'bench.gone', what: 'bin' });
+        if (bin.unit === 'pieces' && bin.kind !== 'part' && !Number.isInteger(amount)) {
+          return refuse<void>({ code: 'bench.not-whole', bin: bin.name, asked: amount });
+        }
+        const isOut = kind === 'taken' || kind === 'lost';
+        const there = await onHand(binId);
+        if (isOut && amount > there * (1 + 1e-9)) {
+          const { name, unit } = bin;
+          return refuse<void>({ code: 'bench.too-little', bin: name, onHand: there, asked: amount, unit });
+        }
+        await pen.enter({ binId, kind, qty: isOut ? -amount : amount, note });
+        return granted(undefined);
+      });
+    },
+
+    /** Sets a bin right to what was counted: enters the difference. Gives the difference. */
+    async count(binId: string, counted: number): Promise<BenchOutcome<number>> {
+      return write(store, 'Count at the shelf', async (pen) => {
+        const bin = await db.bins.get(binId);
+        if (!bin) return refuse<number>({ code: 'bench.gone', what: 'bin' });
+        const difference = sum([counted, -(await onHand(binId))]);
+        await pen.enter({ binId, kind: 'counted', qty: difference });
+        return granted(difference);
+      });
+    },
+  };
+}

@@ -1,0 +1,64 @@
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { Entry } from '@/records/entry';
+import type { Ticket } from '@/records/ticket';
+import type { Store } from '../store';
+import { granted, refuse, write } from '../write';
+
+export type NewTicket = Omit<Ticket, 'id' | 'no' | 'createdAt' | 'state'>;
+
+/** Orders and stock tickets. */
+export function ticketRepository(store: Store) {
+  const { db } = store;
+
+  async function heldFor(ticketId: string): Promise<Map<string, { qty: number; lineId: string | null }>> {
+    const entries: Entry[] = await db.entries.where('ticketId').equals(ticketId).toArray();
+    const held = new Map<string, { qty: number; lineId: string | null }>();
+    for (const { binId, qty, lineId } of entries) {
+      held.set(binId, { qty: (held.get(binId)?.qty ?? 0) + qty, lineId });
+    }
+    return held;
+  }
+
+  return {
+    all: (): Promise<Ticket[]> => db.tickets.orderBy('no').toArray(),
+
+    /** Writes a new ticket; it gets the next number. */
+    add: (ticket: NewTicket): Promise<string> =>
+      write(store, `New ticket: ${ticket.title}`, async (pen) => {
+        const last = await db.tickets.orderBy('no').last();
+        const id = store.newId();
+        await pen.put('tickets', {
+          ...ticket,
+          id,
+          no: (last?.no ?? 0) + 1,
+          state: 'open',
+          createdAt: store.now(),
+        });
+        return id;
+      }),
+
+    edit: (ticket: Ticket): Promise<void> =>
+      write(store, `Edit ticket ${ticket.no}`, (pen) => pen.put('tickets', ticket)),
+
+    /** Sets a ticket aside, or takes it up again. */
+    setState: (ticket: Ticket, state: 'open' | 'set-aside'): Promise<void> =>
+      write(store, `${state === 'open' ? 'Take up' : 'Set aside'} ticket ${ticket.no}`, (pen) =>
+        pen.put('tickets', { ...ticket, state }),
+      ),
+
+    /** Closes a ticket. Heads cast for an order leave the shelf with it; for stock they stay. */
+    close: (ticketId: string): Promise<BenchOutcome<void>> =>
+      write(store, 'Close a ticket', async (pen) => {
+        const ticket = await db.tickets.get(ticketId);
+        if (!ticket) return refuse<void>({ code: 'bench.gone', what: 'ticket' });
+        if (ticket.buyer !== null) {
+          for (const [binId, { qty, lineId }] of await heldFor(ticketId)) {
+            const note = `handed over to ${ticket.buyer}`;
+            if (qty > 0) await pen.enter({ binId, kind: 'taken', qty: -qty, note, ticketId, lineId });
+          }
+        }
+        await pen.put('tickets', { ...ticket, state: 'closed' });
+        return granted(undefined);
+      }),
+  };
+}

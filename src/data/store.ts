@@ -1,0 +1,9 @@
+import type { BenchDatabase } from './database';
+
+/** What every repository stands on: the database, and time and names from outside. */
+export interface Store {
+  readonly db: BenchDatabase;
+  /** Milliseconds since 1970. */
+  readonly now: () => number;
+  readonly newId: () => string;
+}

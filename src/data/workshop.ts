@@ -1,0 +1,27 @@
+import { backupExchange } from './exchange/backup';
+import { benchRepository } from './repositories/bench';
+import { clockRepository } from './repositories/clocks';
+import { historyRepository } from './repositories/history';
+import { moldRepository } from './repositories/molds';
+import { runRepository } from './repositories/runs';
+import { shelfRepository } from './repositories/shelf';
+import { ticketRepository } from './repositories/tickets';
+import type { Store } from './store';
+
+/** Every repository over one store. */
+export function openWorkshop(store: Store) {
+  return {
+    bench: benchRepository(store),
+    shelf: shelfRepository(store),
+    molds: moldRepository(store),
+    tickets: ticketRepository(store),
+    runs: runRepository(store),
+    clocks: clockRepository(store),
+    history: historyRepository(store),
+    backup: backupExchange(store),
+    now: store.now,
+    newId: store.newId,
+  };
+}
+
+export type Workshop = ReturnType<typeof openWorkshop>;

@@ -1,0 +1,73 @@
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { Act, Change, TableName } from '@/records/act';
+import type { BenchContents } from '@/records/bench-file';
+import type { Entry } from '@/records/entry';
+import type { Store } from './store';
+
+type Rows = Pick<BenchContents, TableName>;
+type Row<T extends TableName> = Rows[T][number];
+
+/** What a new ledger entry says; the rest is filled in. */
+export type NewEntry = Pick<Entry, 'binId' | 'kind' | 'qty'> &
+  Partial<Pick<Entry, 'note' | 'ticketId' | 'lineId' | 'runId' | 'reverses'>>;
+
+/** What a write may do inside its transaction. Everything it changes is kept in the act. */
+export interface Pen {
+  readonly put: <T extends TableName>(table: T, record: Row<T>) => Promise<void>;
+  readonly remove: (table: Exclude<TableName, 'entries' | 'bins'>, id: string) => Promise<void>;
+  readonly enter: (entry: NewEntry) => Promise<void>;
+}
+
+/**
+ * Writes to the bench: one transaction, one act. All of `body` is written or, where it throws, nothing. A body
+ * that changes nothing leaves no act, so a refusal costs nothing.
+ *
+ * @example await write(store, 'Take 5 hooks', (pen) => pen.enter({ binId, kind: 'taken', qty: -5 }))
+ */
+export async function write<T>(
+  store: Store,
+  label: string,
+  body: (pen: Pen) => Promise<T>,
+  undoes: string | null = null,
+): Promise<T> {
+  const { db } = store;
+  return db.transaction('rw', db.tables, async () => {
+    const changes: Change[] = [];
+    const at = store.now();
+
+    const put: Pen['put'] = async (table, record) => {
+      const before: unknown = (await db.table(table).get(record.id)) ?? null;
+      await db.table(table).put(record);
+      changes.push({ table, key: record.id, before, after: record });
+    };
+    const remove: Pen['remove'] = async (table, id) => {
+      const before: unknown = (await db.table(table).get(id)) ?? null;
+      if (before === null) return;
+      await db.table(table).delete(id);
+      changes.push({ table, key: id, before, after: null });
+    };
+    const enter: Pen['enter'] = async ({ binId, kind, qty, ...rest }) => {
+      if (qty === 0) return;
+      const links = { note: '', ticketId: null, lineId: null, runId: null, reverses: null };
+      await put('entries', { id: store.newId(), at, binId, kind, qty, ...links, ...rest });
+    };
+
+    const value = await body({ put, remove, enter });
+    if (changes.length > 0) {
+      const last = await db.acts.orderBy('no').last();
+      const act: Act = { id: store.newId(), no: (last?.no ?? 0) + 1, at, label, changes, undoes };
+      await db.acts.add(act);
+    }
+    return value;
+  });
+}
+
+/** A refusal: says why, writes nothing. */
+export function refuse<T>(problem: Extract<BenchOutcome<T>, { ok: false }>['problem']): BenchOutcome<T> {
+  return { ok: false, problem };
+}
+
+/** What was asked is done. */
+export function granted<T>(value: T): BenchOutcome<T> {
+  return { ok: true, value };
+}

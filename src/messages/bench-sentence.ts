@@ -1,0 +1,57 @@
+import type { BenchProblem, FileProblem } from '@/core/problems/bench-problem';
+import { numberText as n } from './number-text';
+
+/**
+ * The sentence for something the bench did not do: what is wrong and what to do.
+ *
+ * @example benchSentence({ code: 'bench.nothing-poured' }) // 'Nothing was poured yet. ...'
+ */
+export function benchSentence(problem: BenchProblem): string {
+  switch (problem.code) {
+    case 'bench.gone':
+      return `This ${problem.what} is no longer there. It may have been taken back in another tab.`;
+    case 'bench.too-little': {
+      const unit = problem.unit === 'g' ? ' g' : '';
+      return `${problem.bin} has ${n(problem.onHand)}${unit}; ${n(problem.asked)}${unit} cannot come out. Take less, or count it first.`;
+    }
+    case 'bench.not-whole':
+      return `${problem.bin} is kept in whole pieces; ${n(problem.asked)} is not one. Write a whole number.`;
+    case 'bench.run-under-way':
+      return 'A run is on the bench already. Book it or drop it before the next.';
+    case 'bench.run-ended':
+      return `Run ${problem.no} has ended; nothing more goes into it.`;
+    case 'bench.nothing-to-pour':
+      return `${problem.mold} has cast its share. Go on to the next block, or book the run.`;
+    case 'bench.overcast':
+      return `More was cast than was charged: ${n(problem.shortG)} g are missing. Raise what was charged, or lower the skimmings.`;
+    case 'bench.nothing-poured':
+      return 'Nothing was poured yet. Pour first, or drop the run.';
+    case 'bench.nothing-to-undo':
+      return 'There is nothing left to take back.';
+    case 'bench.changed-since':
+      return `'${problem.label}' cannot be taken back: what it wrote has changed since. Take back the later change first.`;
+    case 'bench.no-earlier-bench':
+      return 'There is no earlier bench to go back to.';
+  }
+}
+
+/**
+ * The sentence for a file that cannot become the bench. The bench stays as it was.
+ *
+ * @example fileSentence({ code: 'file.not-json' })
+ */
+export function fileSentence(problem: FileProblem): string {
+  const kept = 'The bench is as it was.';
+  switch (problem.code) {
+    case 'file.too-large':
+      return `The file holds ${n(problem.bytes / 1024 / 1024, 3)} MiB; a saved bench is at most ${n(problem.most / 1024 / 1024, 3)} MiB. ${kept}`;
+    case 'file.not-json':
+      return `The file cannot be read: it is cut off or not a saved bench. Choose another copy. ${kept}`;
+    case 'file.foreign':
+      return `This file is not a saved Ruvek bench. Choose a file that Back up wrote. ${kept}`;
+    case 'file.newer':
+      return `This bench was saved by a newer Ruvek (form ${problem.version}; this one knows up to ${problem.known}). Update Ruvek, then restore it. ${kept}`;
+    case 'file.damaged':
+      return `The file is damaged at ${problem.where || 'its root'}: ${problem.why}. Choose another copy. ${kept}`;
+  }
+}
