@@ -1,0 +1,180 @@
+import { findStyle } from '@/core/cavities/styles';
+import type { BenchContents } from '@/records/bench-file';
+import type { Bin, HeadBin, HookBin, MetalBin } from '@/records/bin';
+import type { Entry } from '@/records/entry';
+import { demoMetals } from './metals';
+import { demoMolds } from './molds';
+import { demoHooks, demoParts } from './parts';
+import { pourTicket } from './runs';
+import { demoTickets, TICKET_PLANS } from './tickets';
+import { DemoTools } from './tools';
+
+const START = 20_611;
+
+/** What is on the shelf today: metal in g, hooks in pieces. The first receipt makes up for what was used since. */
+const ON_HAND: Readonly<Record<string, number>> = {
+  'lot-9': 9400,
+  'lot-12': 4250,
+  'lot-14': 11_800,
+  'lot-15': 2600,
+  'lot-17': 1150,
+  'lot-18': 2040,
+  'lot-19': 960,
+  'lot-21': 6700,
+  'hook-n8': 60,
+  'hook-n6': 88,
+  'hook-n4': 120,
+  'hook-n2': 74,
+  'hook-n1': 96,
+  'hook-1-0': 131,
+  'hook-2-0': 210,
+  'hook-3-0': 19,
+  'hook-4-0': 52,
+  'hook-5-0': 26,
+  'hook-6-0': 18,
+  'hook-2-0-long': 35,
+  'hook-3-0-long': 40,
+  'hook-5-0-strong': 15,
+};
+
+/**
+ * The made-up bench of Pellworth Quay: two people on a tidal river, with molds, metal, parts, tickets in every
+ * state and three months of runs. Everything in it is invented. The same for the same day, always.
+ *
+ * @example demoBench(Date.UTC(2026, 10, 23)).molds.length // 12
+ */
+export function demoBench(now: number): BenchContents {
+  const tools = new DemoTools(START, now);
+  const metals = demoMetals();
+  const hooks = demoHooks();
+  const parts = demoParts(tools);
+  const molds = demoMolds(tools, metals, hooks);
+  const tickets = demoTickets(tools);
+  const hookById = new Map(hooks.map((hook) => [hook.id, hook]));
+
+  const heads = new Map<string, HeadBin>();
+  const entries: Omit<Entry, 'id'>[] = [];
+  const poured = TICKET_PLANS.flatMap((plan, index) => {
+    const ticket = tickets[index];
+    const mold = molds.find(({ id }) => id === plan.cast?.mold);
+    const metal = metals.find(({ id }) => id === plan.metal);
+    if (!plan.cast || !ticket || !mold || !metal) return [];
+    return [{ ticket, plan, metal, mold, cast: plan.cast }];
+  });
+  const runs = poured.map(({ ticket, plan, metal, mold, cast }, index) => {
+    const result = pourTicket(tools, index + 1, ticket, cast, mold, metal, hookById);
+    entries.push(...result.entries);
+    const at = result.run.endedAt ?? result.run.startedAt;
+    for (const made of result.madeHeads) {
+      const head = result.run.heads.find(({ key }) => key === made.key);
+      if (!head) continue;
+      const bin = headBin(heads, head, metal, hookById);
+      const { count, ticketId, lineId } = made;
+      const common = { binId: bin.id, ticketId, lineId, reverses: null };
+      entries.push({ ...common, at, kind: 'made', qty: count, note: '', runId: result.run.id });
+      if (plan.state === 'closed' && plan.buyer !== null && ticketId !== null) {
+        const note = `handed over to ${plan.buyer}`;
+        entries.push({ ...common, at: at + 3 * 86_400_000, kind: 'taken', qty: -count, note, runId: null });
+      }
+    }
+    return result;
+  });
+  entries.push(...takenForTheWater(tools, entries, heads));
+
+  const stocked: { bin: Bin; qty: number }[] = [
+    ...[...metals, ...hooks].map((bin) => ({ bin, qty: ON_HAND[bin.id] ?? 0 })),
+    ...parts,
+  ];
+  const openedAt = tools.at(-96, 10);
+  const receipts = stocked.map(({ bin, qty }): Omit<Entry, 'id'> => {
+    const used = entries.filter(({ binId }) => binId === bin.id).reduce((total, each) => total + each.qty, 0);
+    return {
+      at: openedAt,
+      binId: bin.id,
+      kind: 'received',
+      qty: bin.unit === 'g' ? Math.round((qty - used) * 1000) / 1000 : qty - used,
+      note: bin.kind === 'part' ? 'Quayside parts' : 'opening count',
+      ticketId: null,
+      lineId: null,
+      runId: null,
+      reverses: null,
+    };
+  });
+
+  return {
+    bench: [
+      {
+        id: 'bench',
+        name: 'Pellworth Quay bench',
+        pot: { capacityG: 4500, heelG: 150, drossShare: 0.02, scrapShare: 0.05 },
+      },
+    ],
+    bins: [...stocked.map(({ bin }) => bin), ...heads.values()],
+    entries: [...receipts, ...entries]
+      .filter(({ qty }) => qty !== 0)
+      .sort((a, b) => a.at - b.at)
+      .map((entry, index) => ({ ...entry, id: `entry-${index + 1}` })),
+    molds,
+    tickets,
+    runs: runs.map(({ run }) => run),
+    pours: runs.flatMap(({ pours }) => pours),
+    clocks: [],
+    acts: [],
+  };
+}
+
+function headBin(
+  heads: Map<string, HeadBin>,
+  spec: { style: string; nominalG: number; hookBinId: string | null },
+  metal: MetalBin,
+  hooks: ReadonlyMap<string, HookBin>,
+): HeadBin {
+  const { style, nominalG, hookBinId } = spec;
+  const id = `head-${style}-${nominalG}-${hookBinId ?? 'bare'}-${metal.id}`;
+  const known = heads.get(id);
+  if (known) return known;
+  const hook = hookBinId === null ? null : hooks.get(hookBinId);
+  const sort = findStyle(style)?.name ?? style;
+  const bin: HeadBin = {
+    id,
+    kind: 'head',
+    unit: 'pieces',
+    name: `${sort} ${nominalG} g${hook ? `, ${hook.size}` : ''}, ${metal.name.split(',')[0] ?? metal.name}`,
+    place: `Head rack, ${sort.toLowerCase()}`,
+    lowAt: null,
+    retired: false,
+    note: '',
+    style,
+    nominalG,
+    hookBinId,
+    metalBinId: metal.id,
+  };
+  heads.set(id, bin);
+  return bin;
+}
+
+/** Heads cast for stock go fishing: some of each leave the rack over the months. */
+function takenForTheWater(
+  tools: DemoTools,
+  entries: readonly Omit<Entry, 'id'>[],
+  heads: ReadonlyMap<string, HeadBin>,
+): Omit<Entry, 'id'>[] {
+  return [...heads.keys()].flatMap((binId) => {
+    const mine = entries.filter((entry) => entry.binId === binId);
+    const free = mine.reduce((total, { qty }) => total + qty, 0);
+    const first = mine[0];
+    const isOrdered = mine.some(({ kind, note }) => kind === 'taken' && note.startsWith('handed'));
+    if (!first || isOrdered || tools.at(0) - first.at < 10 * 86_400_000) return [];
+    return [7, 9].map((days): Omit<Entry, 'id'> => ({
+      at: first.at + days * 86_400_000,
+      binId,
+      kind: 'taken',
+      qty: -Math.floor(free * tools.between(0.1, 0.3)),
+      note: 'for the water',
+      ticketId: null,
+      lineId: null,
+      runId: null,
+      reverses: null,
+    }));
+  });
+}

@@ -1,0 +1,353 @@
+import { guessHookMass } from '@/core/cavities/guess-hook-mass';
+import type { HookBin, PartBin } from '@/records/bin';
+import { TYPICAL_JIG_HOOKS } from '@/reference/hooks';
+import type { DemoTools } from './tools';
+
+const WEIGHED_SIZES = ['#2', '#1', '1/0', '2/0', '3/0', '4/0'];
+
+/** Hooks of the made-up bench: a bronze row of every size, and three long-shank and strong ones. */
+export function demoHooks(): HookBin[] {
+  const rows = Object.entries(TYPICAL_JIG_HOOKS).map(([size, dimensions], index): HookBin => {
+    const isWeighed = WEIGHED_SIZES.includes(size);
+    const mass = guessHookMass(dimensions) * (isWeighed ? 1.06 : 1);
+    return hook(
+      `hook-${size.replace('/', '-').replace('#', 'n')}`,
+      `Jig hook ${size}`,
+      size,
+      dimensions,
+      mass,
+      isWeighed,
+      `Hook tray, row ${index + 1}`,
+    );
+  });
+  const long = (['2/0', '3/0'] as const).map((size): HookBin => {
+    const typical = TYPICAL_JIG_HOOKS[size];
+    if (!typical) throw new Error(`demoHooks requires a typical hook ${size}`);
+    const dimensions = { ...typical, shankMm: typical.shankMm + 7 };
+    const id = `hook-${size.replace('/', '-')}-long`;
+    return hook(
+      id,
+      `Jig hook ${size}, long shank`,
+      size,
+      dimensions,
+      guessHookMass(dimensions),
+      false,
+      'Hook tray, lid',
+    );
+  });
+  const heavy = { wireMm: 1.7, shankMm: 43, gapeMm: 17.5 };
+  return [
+    ...rows,
+    ...long,
+    hook(
+      'hook-5-0-strong',
+      'Jig hook 5/0, strong',
+      '5/0',
+      heavy,
+      guessHookMass(heavy),
+      false,
+      'Hook tray, lid',
+    ),
+  ];
+}
+
+function hook(
+  id: string,
+  name: string,
+  size: string,
+  dimensions: { wireMm: number; shankMm: number; gapeMm: number },
+  mass: number,
+  isWeighed: boolean,
+  place: string,
+): HookBin {
+  return {
+    id,
+    kind: 'hook',
+    unit: 'pieces',
+    name,
+    place,
+    lowAt: 30,
+    retired: false,
+    note: '',
+    size,
+    massG: Math.round(mass * 1000) / 1000,
+    massBasis: isWeighed ? 'weighed' : 'guess',
+    ...dimensions,
+  };
+}
+
+interface Family {
+  readonly sort: string;
+  readonly place: string;
+  readonly names: readonly string[];
+  readonly unit?: 'g';
+  readonly massG: number | null;
+  readonly lowAt: number;
+  readonly most: number;
+}
+
+const COLORS = [
+  'reed green',
+  'silt brown',
+  'pale belly',
+  'ember fleck',
+  'slack water',
+  'night eel',
+  'mussel blue',
+  'straw',
+  'rust spark',
+  'frost',
+  'kelp',
+  'dusk',
+];
+const SIZED = (name: string, sizes: readonly string[]) => sizes.map((size) => `${name} ${size}`);
+
+const FAMILIES: readonly Family[] = [
+  {
+    sort: 'skirt tabs',
+    place: 'Skirt drawer',
+    names: COLORS.map((color) => `Tab, ${color}`),
+    massG: 0.62,
+    lowAt: 6,
+    most: 48,
+  },
+  {
+    sort: 'fine tabs',
+    place: 'Skirt drawer',
+    names: COLORS.map((color) => `Fine tab, ${color}`),
+    massG: 0.41,
+    lowAt: 6,
+    most: 30,
+  },
+  {
+    sort: 'collars',
+    place: 'Tin 1',
+    names: COLORS.map((color) => `Collar, ${color}`),
+    massG: 0.06,
+    lowAt: 20,
+    most: 90,
+  },
+  {
+    sort: 'powder',
+    place: 'Powder cupboard',
+    names: COLORS.map((color) => `Powder, ${color}`),
+    unit: 'g',
+    massG: 1,
+    lowAt: 40,
+    most: 240,
+  },
+  {
+    sort: 'leaf blades',
+    place: 'Blade box',
+    names: SIZED('Leaf blade, nickel', ['30 mm', '35 mm', '40 mm', '46 mm', '52 mm', '60 mm']),
+    massG: 1.1,
+    lowAt: 8,
+    most: 40,
+  },
+  {
+    sort: 'round blades',
+    place: 'Blade box',
+    names: SIZED('Round blade, brass', ['16 mm', '20 mm', '24 mm', '28 mm', '33 mm']),
+    massG: 1.3,
+    lowAt: 8,
+    most: 40,
+  },
+  {
+    sort: 'drop blades',
+    place: 'Blade box',
+    names: SIZED('Drop blade, copper', ['22 mm', '27 mm', '32 mm', '38 mm']),
+    massG: 1.2,
+    lowAt: 8,
+    most: 30,
+  },
+  {
+    sort: 'clevises',
+    place: 'Tin 2',
+    names: SIZED('Clevis, folded', ['small', 'middle', 'large']),
+    massG: 0.12,
+    lowAt: 20,
+    most: 120,
+  },
+  {
+    sort: 'beads',
+    place: 'Tin 2',
+    names: [
+      ...SIZED('Bead, brass', ['2.4 mm', '3.2 mm', '4 mm', '5 mm']),
+      ...SIZED('Bead, glass red', ['4 mm', '6 mm', '8 mm']),
+    ],
+    massG: 0.2,
+    lowAt: 40,
+    most: 260,
+  },
+  {
+    sort: 'swivels',
+    place: 'Tin 3',
+    names: [
+      ...SIZED('Barrel swivel', ['#12', '#10', '#8', '#6', '#4', '#2']),
+      ...SIZED('Ball swivel', ['#3', '#2', '#1']),
+    ],
+    massG: 0.4,
+    lowAt: 20,
+    most: 120,
+  },
+  {
+    sort: 'snaps',
+    place: 'Tin 3',
+    names: SIZED('Snap', ['10 kg', '15 kg', '22 kg', '30 kg']),
+    massG: 0.35,
+    lowAt: 20,
+    most: 90,
+  },
+  {
+    sort: 'split rings',
+    place: 'Tin 4',
+    names: SIZED('Split ring', ['4 mm', '5 mm', '6 mm', '7 mm', '8 mm', '10 mm']),
+    massG: 0.15,
+    lowAt: 30,
+    most: 150,
+  },
+  {
+    sort: 'solid rings',
+    place: 'Tin 4',
+    names: SIZED('Solid ring', ['4 mm', '5 mm', '6 mm']),
+    massG: 0.2,
+    lowAt: 20,
+    most: 80,
+  },
+  {
+    sort: 'crimps',
+    place: 'Tin 5',
+    names: SIZED('Crimp', ['0.8 mm', '1.0 mm', '1.2 mm', '1.4 mm', '1.6 mm', '2.0 mm']),
+    massG: 0.1,
+    lowAt: 40,
+    most: 200,
+  },
+  {
+    sort: 'shrink tube',
+    place: 'Rig drawer',
+    names: SIZED('Shrink tube', ['1.6 mm', '2.4 mm', '3.2 mm', '4.8 mm']),
+    massG: null,
+    lowAt: 3,
+    most: 18,
+  },
+  {
+    sort: 'rig hooks',
+    place: 'Rig drawer',
+    names: [
+      ...SIZED('Rig hook, wide', ['#6', '#4', '#2', '1/0', '2/0', '4/0']),
+      ...SIZED('Treble', ['#8', '#6', '#4', '#2', '1/0']),
+    ],
+    massG: 0.5,
+    lowAt: 20,
+    most: 110,
+  },
+  {
+    sort: 'weed guards',
+    place: 'Tin 6',
+    names: COLORS.slice(0, 8).map((color) => `Guard, ${color}`),
+    massG: 0.18,
+    lowAt: 12,
+    most: 60,
+  },
+  {
+    sort: 'rattles',
+    place: 'Tin 6',
+    names: SIZED('Rattle, glass', ['3 mm', '4 mm', '5 mm']),
+    massG: 0.4,
+    lowAt: 10,
+    most: 50,
+  },
+  {
+    sort: 'wire frames',
+    place: 'Wire rack',
+    names: [
+      ...SIZED('Spinner frame', ['short 1.0 mm', 'long 1.0 mm', 'short 1.2 mm']),
+      ...SIZED('Straight wire, loop', ['0.8 mm', '1.0 mm']),
+    ],
+    massG: 2.4,
+    lowAt: 10,
+    most: 45,
+  },
+  {
+    sort: 'eyes',
+    place: 'Tin 7',
+    names: [
+      ...SIZED('Eye, pearl', ['3 mm', '4 mm', '5 mm', '6 mm']),
+      ...SIZED('Eye, amber', ['4 mm', '5 mm']),
+    ],
+    massG: 0.03,
+    lowAt: 20,
+    most: 160,
+  },
+  {
+    sort: 'trailers',
+    place: 'Soft bait box',
+    names: COLORS.map((color) => `Trailer, ${color}`),
+    massG: 2.2,
+    lowAt: 6,
+    most: 36,
+  },
+  {
+    sort: 'floats',
+    place: 'Rig drawer',
+    names: SIZED('Rig float', ['10 mm', '14 mm', '18 mm']),
+    massG: 0.6,
+    lowAt: 10,
+    most: 40,
+  },
+  {
+    sort: 'line and cord',
+    place: 'Spool rack',
+    names: [
+      'Leader 0.40 mm, spools',
+      'Leader 0.60 mm, spools',
+      'Cable 9 kg, spools',
+      'Cable 18 kg, spools',
+      'Assist cord, spools',
+      'Tying thread, spools',
+    ],
+    massG: null,
+    lowAt: 1,
+    most: 5,
+  },
+  {
+    sort: 'packing',
+    place: 'Back shelf',
+    names: ['Card, printed', 'Bag, small', 'Bag, large', 'Label roll'],
+    massG: null,
+    lowAt: 20,
+    most: 200,
+  },
+  {
+    sort: 'pins',
+    place: 'Tin 8',
+    names: SIZED('Guard pin, coated', ['2.0 mm', '2.4 mm', '3.2 mm']),
+    massG: 0.9,
+    lowAt: 4,
+    most: 12,
+  },
+];
+
+/** Small parts of the made-up bench, with how much of each there is. */
+export function demoParts(tools: DemoTools): { bin: PartBin; qty: number }[] {
+  return FAMILIES.flatMap((family) =>
+    family.names.map((name, index) => {
+      const isLow = tools.happens(0.07);
+      const most = isLow ? family.lowAt : family.most;
+      const qty = tools.whole(isLow ? 0 : family.lowAt, most);
+      const bin: PartBin = {
+        id: `part-${family.sort.replace(/\s/g, '-')}-${index + 1}`,
+        kind: 'part',
+        unit: family.unit ?? 'pieces',
+        name,
+        place: `${family.place}, ${String.fromCharCode(65 + (index % 6))}${1 + Math.floor(index / 6)}`,
+        lowAt: family.lowAt,
+        retired: false,
+        note: '',
+        sort: family.sort,
+        massG: family.massG,
+      };
+      return { bin, qty };
+    }),
+  );
+}
