@@ -1,0 +1,55 @@
+import { GRAMS_PER_OUNCE } from './quantities';
+
+export type MassUnit = 'g' | 'oz' | 'oz-fraction';
+
+export interface WrittenMass {
+  /** The number as shown. */
+  readonly number: string;
+  readonly unit: 'g' | 'kg' | 'oz';
+}
+
+const SIXTEENTHS = 16;
+/** A fraction is shown only where it is this near, as a share; else ounces go decimal. */
+const FRACTION_SLACK = 0.005;
+
+/**
+ * A mass in the maker's own unit, rounded for display: grams to three digits and kilograms from 1000 g on;
+ * ounces as decimals, or as a fraction of sixteenths where the mass lies on one.
+ *
+ * @example writeMass(9.5238, 'g') // { number: '9.52', unit: 'g' }
+ * @example writeMass(10.631, 'oz-fraction') // { number: '3/8', unit: 'oz' }
+ */
+export function writeMass(massG: number, unit: MassUnit): WrittenMass {
+  if (unit === 'g') {
+    return Math.abs(massG) >= 999.5
+      ? { number: decimals(massG / 1000), unit: 'kg' }
+      : { number: decimals(massG), unit: 'g' };
+  }
+  const ounces = massG / GRAMS_PER_OUNCE;
+  if (unit === 'oz-fraction') {
+    const sixteenths = Math.round(ounces * SIXTEENTHS);
+    const isNear =
+      Math.abs(ounces * SIXTEENTHS - sixteenths) <= FRACTION_SLACK * Math.abs(ounces * SIXTEENTHS);
+    if (sixteenths > 0 && isNear) return { number: fraction(sixteenths), unit: 'oz' };
+  }
+  return { number: decimals(ounces), unit: 'oz' };
+}
+
+function decimals(value: number): string {
+  const size = Math.abs(value);
+  if (size >= 99.95) return value.toFixed(0);
+  if (size >= 9.995) return value.toFixed(1);
+  return value.toFixed(2);
+}
+
+function fraction(sixteenths: number): string {
+  const whole = Math.floor(sixteenths / SIXTEENTHS);
+  let top = sixteenths % SIXTEENTHS;
+  let bottom = SIXTEENTHS;
+  while (top > 0 && top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  if (top === 0) return String(whole);
+  return whole === 0 ? `${top}/${bottom}` : `${whole} ${top}/${bottom}`;
+}

@@ -1,0 +1,36 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { Slip } from './Slip';
+import styles from './frame.module.css';
+
+interface StationProps {
+  readonly title: ReactNode;
+  readonly sub?: ReactNode;
+  readonly actions?: ReactNode;
+  readonly slip: ReactNode;
+  readonly isSlipFolded: boolean;
+  readonly onFold: (isFolded: boolean) => void;
+  readonly children: ReactNode;
+}
+
+/** A station's floor: its head, the thing in the middle, and the slip beside it. */
+export function Station({ title, sub, actions, slip, isSlipFolded, onFold, children }: StationProps) {
+  return (
+    <div className={styles.floor} data-folded={isSlipFolded}>
+      <main className={styles.work} id="work">
+        <header className={styles.workHead}>
+          <h1>{title}</h1>
+          {sub ? <p>{sub}</p> : null}
+          {actions ? <div className={styles.actions}>{actions}</div> : null}
+        </header>
+        {children}
+      </main>
+      <aside className={styles.slipRail} aria-label="Slip">
+        <Slip isFolded={isSlipFolded} onFold={onFold}>
+          {slip}
+        </Slip>
+      </aside>
+    </div>
+  );
+}

@@ -1,0 +1,31 @@
+import type { ReactNode } from 'react';
+import styles from './field.module.css';
+
+interface FieldShellProps {
+  readonly id: string;
+  readonly label: string;
+  readonly children: ReactNode;
+  readonly hint?: string;
+  readonly problem?: string | null;
+  readonly isLabelHidden?: boolean;
+  readonly width?: number | string;
+}
+
+/** A field's label, and under it what is wrong or what may be written. */
+export function FieldShell({ id, label, children, hint, problem, isLabelHidden, width }: FieldShellProps) {
+  return (
+    <div className={styles.field} style={width === undefined ? undefined : { width }}>
+      <label htmlFor={id} className={isLabelHidden ? 'unseen' : styles.label}>
+        {label}
+      </label>
+      {children}
+      <div
+        id={`${id}-note`}
+        className={problem ? styles.problem : styles.hint}
+        role={problem ? 'alert' : undefined}
+      >
+        {problem ?? hint ?? ''}
+      </div>
+    </div>
+  );
+}

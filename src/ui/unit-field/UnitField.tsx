@@ -1,0 +1,79 @@
+'use client';
+
+import { Input } from 'antd';
+import { useId, useState } from 'react';
+import { parseQuantity } from '@/core/units/parse-quantity';
+import type { Quantity } from '@/core/units/quantities';
+import { sentence } from '@/messages/sentence';
+import { FieldShell } from './FieldShell';
+
+interface UnitFieldProps {
+  readonly label: string;
+  readonly quantity: Quantity;
+  /** In the base unit: g, mm, C, cm3, s. Null while nothing right stands in the field. */
+  readonly value: number | null;
+  /** The unit of a bare number, the maker's own. */
+  readonly assume: string;
+  /** How the value stands in the maker's own unit. */
+  readonly write: (value: number) => string;
+  readonly onChange: (value: number | null) => void;
+  readonly hint?: string;
+  /** A problem found elsewhere, shown here. */
+  readonly problem?: string | null;
+  readonly check?: (value: number) => string | null;
+  readonly isLabelHidden?: boolean;
+  readonly width?: number | string;
+}
+
+/** A field that takes any unit people write and shows the maker's own when left. What cannot be read stays. */
+export function UnitField(props: UnitFieldProps) {
+  const { label, quantity, value, assume, write, onChange, hint, problem, check, isLabelHidden, width } =
+    props;
+  const [text, setText] = useState<string | null>(null);
+  const id = useId();
+  const shown = text ?? (value === null ? '' : write(value));
+  const ownProblem = text === null ? null : readProblem(text, quantity, assume, check);
+  const message = ownProblem ?? (value !== null ? check?.(value) : null) ?? problem ?? null;
+
+  const change = (next: string) => {
+    setText(next);
+    const parsed = parseQuantity(next, quantity, assume);
+    onChange(parsed.ok && !check?.(parsed.value.value) ? parsed.value.value : null);
+  };
+  const leave = () => {
+    if (text !== null && !ownProblem) setText(null);
+  };
+
+  return (
+    <FieldShell
+      id={id}
+      label={label}
+      hint={hint}
+      problem={message}
+      isLabelHidden={isLabelHidden}
+      width={width}
+    >
+      <Input
+        id={id}
+        value={shown}
+        status={message ? 'error' : undefined}
+        aria-invalid={Boolean(message)}
+        aria-describedby={`${id}-note`}
+        autoComplete="off"
+        onChange={(event) => change(event.target.value)}
+        onBlur={leave}
+      />
+    </FieldShell>
+  );
+}
+
+function readProblem(
+  text: string,
+  quantity: Quantity,
+  assume: string,
+  check: UnitFieldProps['check'],
+): string | null {
+  const parsed = parseQuantity(text, quantity, assume);
+  if (!parsed.ok) return sentence(parsed.problem);
+  return check?.(parsed.value.value) ?? null;
+}
