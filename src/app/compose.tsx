@@ -1,0 +1,65 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import { useEffect, useState, type ReactNode } from 'react';
+import { BenchDatabase } from '@/data/database';
+import { openWorkshop, type Workshop } from '@/data/workshop';
+import { demoBench } from '@/demo/demo-bench';
+import { BenchFrame, BenchProvider } from '@/stations/shared';
+import { Look } from './look';
+
+const now = () => Date.now();
+
+const demo = () => demoBench(now());
+
+async function open(startWith: 'demo' | 'empty'): Promise<Workshop> {
+  const db = new BenchDatabase();
+  // A newer Ruvek in another tab upgrades the bench: this tab gives way and starts anew.
+  db.on('versionchange', () => {
+    db.close();
+    window.location.reload();
+  });
+  const workshop = openWorkshop({ db, now, newId: () => nanoid() });
+  if (startWith === 'demo' && (await workshop.bench.isBare())) await workshop.backup.restore(demo());
+  return workshop;
+}
+
+/** Wires the bench together: database, repositories, the made-up bench, looks and frame. */
+export function Compose({ startWith, children }: { startWith: 'demo' | 'empty'; children: ReactNode }) {
+  const [workshop, setWorkshop] = useState<Workshop | null>(null);
+  const [failure, setFailure] = useState<string | null>(null);
+  useEffect(() => {
+    let isLive = true;
+    open(startWith)
+      .then((opened) => {
+        if (isLive) setWorkshop(opened);
+      })
+      .catch((error: unknown) => setFailure(error instanceof Error ? error.message : String(error)));
+    return () => {
+      isLive = false;
+    };
+  }, [startWith]);
+
+  if (failure !== null) {
+    return (
+      <main style={{ padding: 32 }}>
+        <h1>The bench does not open</h1>
+        <p>
+          This browser did not give Ruvek a place to keep it: {failure}. Leave private browsing, or free some
+          space.
+        </p>
+      </main>
+    );
+  }
+  return (
+    <Look>
+      {workshop ? (
+        <BenchProvider source={{ workshop, demo }}>
+          <BenchFrame>{children}</BenchFrame>
+        </BenchProvider>
+      ) : (
+        <p style={{ padding: 24 }}>Opening the bench.</p>
+      )}
+    </Look>
+  );
+}

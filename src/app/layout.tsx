@@ -1,0 +1,36 @@
+import '@fontsource-variable/archivo/wdth.css';
+import '@/ui/theme/tokens.css';
+import { AntdRegistry } from '@ant-design/nextjs-registry';
+import type { Metadata, Viewport } from 'next';
+import type { ReactNode } from 'react';
+import { PREFERENCES_KEY } from '@/data/device/preferences';
+
+export const metadata: Metadata = {
+  title: { default: 'Ruvek', template: '%s · Ruvek' },
+  description: 'A bench companion for makers of fishing tackle.',
+};
+
+export const viewport: Viewport = {
+  width: 'device-width',
+  initialScale: 1,
+  themeColor: [
+    { media: '(prefers-color-scheme: light)', color: '#f4f0e8' },
+    { media: '(prefers-color-scheme: dark)', color: '#1b1f23' },
+  ],
+};
+
+/** Sets the look before the first paint, so that a dark shed never sees a white flash. */
+const EARLY_LOOK = `try{const p=JSON.parse(localStorage.getItem('${PREFERENCES_KEY}')||'{}');const d=document.documentElement.dataset;d.look=p.look==='shed'?'shed':'day';d.glove=p.isGloved===true?'on':'off'}catch{}`;
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <head>
+        <script dangerouslySetInnerHTML={{ __html: EARLY_LOOK }} />
+      </head>
+      <body>
+        <AntdRegistry>{children}</AntdRegistry>
+      </body>
+    </html>
+  );
+}

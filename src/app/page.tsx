@@ -1,0 +1,6 @@
+import { redirect } from 'next/navigation';
+
+/** The first screen shows work. */
+export default function Home(): never {
+  redirect('/ticket');
+}

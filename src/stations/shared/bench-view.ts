@@ -1,0 +1,150 @@
+import type { PotFacts } from '@/core/tickets/budget-session';
+import type { HookFacts, LineWant } from '@/core/tickets/facts';
+import { judgeCavity } from '@/core/tickets/judge-cavity';
+import { promiseStock, type HeldHeads, type PromiseLine } from '@/core/tickets/promise-stock';
+import type { Bench } from '@/records/bench';
+import type { Bin, HookBin, MetalBin } from '@/records/bin';
+import type { Clock } from '@/records/clock';
+import type { Entry } from '@/records/entry';
+import type { Mold } from '@/records/mold';
+import type { Pour, Run } from '@/records/run';
+import type { Ticket } from '@/records/ticket';
+
+/** What is read from the bench in one go. */
+export interface BenchReading {
+  readonly bench: Bench;
+  readonly isBare: boolean;
+  readonly bins: readonly Bin[];
+  readonly levels: ReadonlyMap<string, number>;
+  readonly molds: readonly Mold[];
+  readonly tickets: readonly Ticket[];
+  readonly ticketEntries: readonly Entry[];
+  readonly runs: readonly Run[];
+  readonly run: Run | null;
+  readonly pours: readonly Pour[];
+  readonly clocks: readonly Clock[];
+  readonly undo: string | null;
+  readonly redo: string | null;
+}
+
+/** The bench as the stations see it: what was read, and what follows from it. */
+export interface BenchView extends BenchReading {
+  readonly binById: ReadonlyMap<string, Bin>;
+  readonly moldById: ReadonlyMap<string, Mold>;
+  readonly metals: readonly MetalBin[];
+  readonly hooks: ReadonlyMap<string, HookBin>;
+  /** Castings made so far, by ticket line. */
+  readonly made: ReadonlyMap<string, number>;
+  /** What is still to be cast for open tickets. */
+  readonly wants: readonly LineWant[];
+  /** What is spoken for, by bin. */
+  readonly promised: ReadonlyMap<string, number>;
+  /** The pot, with the scrap share of the maker's own runs once there are some. */
+  readonly pot: PotFacts;
+  readonly isScrapMeasured: boolean;
+}
+
+/** A share of misfills from fewer castings than this says little. */
+const LEAST_CASTINGS = 50;
+
+/**
+ * Works out what follows from a reading of the bench: what is made, wanted, promised.
+ *
+ * @example deriveView(reading).wants.length // lines of open tickets not yet cast in full
+ */
+export function deriveView(reading: BenchReading): BenchView {
+  const metals = reading.bins.filter((bin): bin is MetalBin => bin.kind === 'metal');
+  const hookBins = reading.bins.filter((bin): bin is HookBin => bin.kind === 'hook');
+  const hooks = new Map(hookBins.map((hook) => [hook.id, hook]));
+  const made = new Map<string, number>();
+  for (const entry of reading.ticketEntries) {
+    if (entry.kind === 'made' && entry.lineId)
+      made.set(entry.lineId, (made.get(entry.lineId) ?? 0) + entry.qty);
+  }
+  const wants = reading.tickets
+    .filter((ticket) => ticket.state === 'open')
+    .flatMap((ticket) => wantsOf(ticket, made))
+    .filter((want) => want.left > 0);
+  const scrap = measureScrap(reading.runs);
+  return {
+    ...reading,
+    binById: new Map(reading.bins.map((bin) => [bin.id, bin])),
+    moldById: new Map(reading.molds.map((mold) => [mold.id, mold])),
+    metals,
+    hooks,
+    made,
+    wants,
+    promised: promiseStock(priceLines({ molds: reading.molds, metals, hooks }, wants), heldHeads(reading)),
+    pot: { ...reading.bench.pot, scrapShare: scrap ?? reading.bench.pot.scrapShare },
+    isScrapMeasured: scrap !== null,
+  };
+}
+
+/** What is still to be cast of each line of a ticket. */
+export function wantsOf(
+  ticket: Pick<Ticket, 'id' | 'lines' | 'toleranceShare'>,
+  made: ReadonlyMap<string, number>,
+): LineWant[] {
+  return ticket.lines.map(({ id, style, nominalG, count, hookBinId, metalBinId, dueOn }) => ({
+    ticketId: ticket.id,
+    lineId: id,
+    style,
+    nominalG,
+    hookBinId,
+    metalBinId,
+    dueOn,
+    left: Math.max(0, count - (made.get(id) ?? 0)),
+    toleranceShare: ticket.toleranceShare,
+  }));
+}
+
+/** On hand less promised, never under zero. */
+export function freeOf(view: BenchView, binId: string): number {
+  return Math.max(0, (view.levels.get(binId) ?? 0) - (view.promised.get(binId) ?? 0));
+}
+
+type PricingFacts = Pick<BenchView, 'molds' | 'metals' | 'hooks'>;
+
+/** What lines are promised of each bin for what is still to be cast of them. */
+export function promiseOf(facts: PricingFacts, wants: readonly LineWant[]): Map<string, number> {
+  return promiseStock(priceLines(facts, wants), []);
+}
+
+function priceLines({ molds, metals, hooks }: PricingFacts, wants: readonly LineWant[]): PromiseLine[] {
+  return wants.map((want) => priceMetal(want, molds, metals, hooks));
+}
+
+function priceMetal(
+  want: LineWant,
+  molds: readonly Mold[],
+  metals: readonly MetalBin[],
+  hooks: ReadonlyMap<string, HookFacts>,
+): PromiseLine {
+  const metal = metals.find(({ id }) => id === want.metalBinId);
+  const hook = want.hookBinId === null ? null : (hooks.get(want.hookBinId) ?? null);
+  for (const cavity of metal ? molds.flatMap((mold) => mold.cavities) : []) {
+    const verdict = metal && judgeCavity(cavity, want, metal, hook, want.toleranceShare);
+    if (verdict?.fits) return { ...want, metalEachG: verdict.metalG };
+  }
+  return { ...want, metalEachG: Math.max(0, want.nominalG - (hook?.massG ?? 0)) };
+}
+
+function heldHeads({ tickets, ticketEntries, bins }: BenchReading): HeldHeads[] {
+  const ordered = new Set(
+    tickets.filter((ticket) => ticket.state === 'open' && ticket.buyer !== null).map((ticket) => ticket.id),
+  );
+  const counts = new Map<string, number>();
+  for (const { ticketId, binId, qty } of ticketEntries) {
+    if (ticketId && ordered.has(ticketId)) counts.set(binId, (counts.get(binId) ?? 0) + qty);
+  }
+  return bins.flatMap((bin) => {
+    const count = counts.get(bin.id) ?? 0;
+    return bin.kind === 'head' && count > 0 ? [{ ...bin, headBinId: bin.id, count }] : [];
+  });
+}
+
+function measureScrap(runs: readonly Run[]): number | null {
+  const good = runs.reduce((total, run) => total + (run.booking?.good ?? 0), 0);
+  const misfilled = runs.reduce((total, run) => total + (run.booking?.misfilled ?? 0), 0);
+  return good + misfilled >= LEAST_CASTINGS && good > 0 ? misfilled / (good + misfilled) : null;
+}

@@ -1,0 +1,217 @@
+'use client';
+
+import { App, Button, Modal, Segmented } from 'antd';
+import dayjs from 'dayjs';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useRef, useState } from 'react';
+import type { TableDifference } from '@/data/exchange/backup';
+import { runsCsv, shelfCsv } from '@/data/exchange/csv';
+import type { Preferences } from '@/data/device/preferences';
+import { fileSentence } from '@/messages/bench-sentence';
+import { EMPTY_CONTENTS, type BenchContents } from '@/records/bench-file';
+import { LARGEST_FILE_BYTES, readBenchFile } from '@/records/read-bench-file';
+import { useBench } from '../BenchProvider';
+import { freeOf } from '../bench-view';
+import { setPreferences, usePreferences } from '../preferences-store';
+import { saveFile } from './save-file';
+import styles from './bench-menu.module.css';
+
+const TABLE_WORDS: Record<TableDifference['table'], string> = {
+  bench: 'bench and pot',
+  bins: 'bins',
+  entries: 'ledger entries',
+  molds: 'molds',
+  tickets: 'tickets',
+  runs: 'runs',
+  pours: 'pours',
+  clocks: 'clocks',
+  acts: 'acts to undo',
+};
+
+interface Pending {
+  readonly title: string;
+  readonly contents: BenchContents;
+  readonly differences: readonly TableDifference[];
+}
+
+/** Units, backups and whole benches. */
+export function BenchMenu({ onClose }: { onClose: () => void }) {
+  const { workshop, view, demo, carryOut } = useBench();
+  const { message } = App.useApp();
+  const preferences = usePreferences();
+  const earlier = useLiveQuery(() => workshop.backup.earlierBench(), [workshop]);
+  const chooser = useRef<HTMLInputElement>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [pending, setPending] = useState<Pending | null>(null);
+
+  const propose = async (title: string, contents: BenchContents) => {
+    setProblem(null);
+    setPending({ title, contents, differences: await workshop.backup.preview(contents) });
+  };
+  const backUp = async () => {
+    const file = await workshop.backup.save();
+    saveFile(
+      `ruvek-bench-${dayjs(file.savedAt).format('YYYY-MM-DD-HHmm')}.json`,
+      JSON.stringify(file),
+      'application/json',
+    );
+    setPreferences({ backedUpAt: file.savedAt });
+    void message.success('The bench is in your downloads.');
+  };
+  const read = async (file: File) => {
+    setPending(null);
+    if (file.size > LARGEST_FILE_BYTES) {
+      setProblem(fileSentence({ code: 'file.too-large', bytes: file.size, most: LARGEST_FILE_BYTES }));
+      return;
+    }
+    const reading = readBenchFile(await file.text());
+    if (reading.ok) await propose(`Restore ${file.name}?`, reading.file.contents);
+    else setProblem(fileSentence(reading.problem));
+  };
+  const replace = async ({ contents }: Pending) => {
+    await workshop.backup.restore(contents);
+    setPreferences({ ticketInHand: null, metalInHand: null });
+    setPending(null);
+    void message.success('Done. The bench before is kept; Go back brings it again.');
+  };
+  const shelf = () =>
+    shelfCsv(
+      view.bins.map((bin) => ({
+        bin,
+        onHand: view.levels.get(bin.id) ?? 0,
+        promised: view.promised.get(bin.id) ?? 0,
+        free: freeOf(view, bin.id),
+      })),
+    );
+
+  return (
+    <Modal open title="The bench" onCancel={onClose} footer={null} width={560}>
+      <section className={styles.part}>
+        <h3>Units on this screen</h3>
+        <div className={styles.row}>
+          <Segmented<Preferences['mass']>
+            aria-label="Mass"
+            value={preferences.mass}
+            onChange={(mass) => setPreferences({ mass })}
+            options={[
+              { value: 'g', label: 'g' },
+              { value: 'oz-fraction', label: '3/8 oz' },
+              { value: 'oz', label: '0.38 oz' },
+            ]}
+          />
+          <Segmented<Preferences['length']>
+            aria-label="Length"
+            value={preferences.length}
+            onChange={(length) => setPreferences({ length })}
+            options={['mm', 'in']}
+          />
+          <Segmented<Preferences['temperature']>
+            aria-label="Temperature"
+            value={preferences.temperature}
+            onChange={(temperature) => setPreferences({ temperature })}
+            options={[
+              { value: 'C', label: '°C' },
+              { value: 'F', label: '°F' },
+            ]}
+          />
+        </div>
+      </section>
+      <section className={styles.part}>
+        <h3>Files</h3>
+        <div className={styles.row}>
+          <Button type="primary" onClick={() => void backUp()}>
+            Back up
+          </Button>
+          <Button onClick={() => chooser.current?.click()}>Restore</Button>
+          <Button onClick={() => saveFile('ruvek-shelf.csv', shelf(), 'text/csv')}>Shelf as CSV</Button>
+          <Button
+            onClick={() => saveFile('ruvek-runs.csv', runsCsv(view.runs, view.bins, view.molds), 'text/csv')}
+          >
+            Runs as CSV
+          </Button>
+        </div>
+        <input
+          ref={chooser}
+          type="file"
+          accept=".json,application/json"
+          className="unseen"
+          tabIndex={-1}
+          aria-label="Saved bench to restore"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            event.target.value = '';
+            if (file) void read(file);
+          }}
+        />
+        {problem ? (
+          <p role="alert" className={styles.problem}>
+            {problem}
+          </p>
+        ) : null}
+        <p className={styles.quiet}>
+          {preferences.backedUpAt === null
+            ? 'Never backed up from this screen. The bench lives in this browser alone until you do.'
+            : `Last backed up ${dayjs(preferences.backedUpAt).format('ddd D MMM, HH:mm')}.`}
+        </p>
+      </section>
+      <section className={styles.part}>
+        <h3>Another bench</h3>
+        <div className={styles.row}>
+          <Button onClick={() => void propose('Open the demo bench?', demo())}>Demo bench</Button>
+          <Button onClick={() => void propose('Clear the bench?', EMPTY_CONTENTS)}>Empty bench</Button>
+          {earlier ? (
+            <Button onClick={() => void carryOut(workshop.backup.goBack())}>
+              Go back to the bench of {dayjs(earlier).format('D MMM, HH:mm')}
+            </Button>
+          ) : null}
+        </div>
+      </section>
+      {pending ? (
+        <Preview pending={pending} onGo={() => void replace(pending)} onLeave={() => setPending(null)} />
+      ) : null}
+    </Modal>
+  );
+}
+
+function Preview({ pending, onGo, onLeave }: { pending: Pending; onGo: () => void; onLeave: () => void }) {
+  const changed = pending.differences.filter(
+    ({ added, changed: other, removed }) => added + other + removed > 0,
+  );
+  return (
+    <section className={styles.preview} aria-label="What would change">
+      <h3>{pending.title}</h3>
+      {changed.length === 0 ? (
+        <p>It holds just what is on the bench now. Nothing would change.</p>
+      ) : (
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <th scope="col">What would change</th>
+              <th scope="col">come</th>
+              <th scope="col">change</th>
+              <th scope="col">go</th>
+              <th scope="col">stay</th>
+            </tr>
+          </thead>
+          <tbody>
+            {changed.map((row) => (
+              <tr key={row.table}>
+                <th scope="row">{TABLE_WORDS[row.table]}</th>
+                <td>{row.added}</td>
+                <td>{row.changed}</td>
+                <td>{row.removed}</td>
+                <td>{row.same}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <div className={styles.row}>
+        <Button type="primary" onClick={onGo} disabled={changed.length === 0}>
+          Replace the bench
+        </Button>
+        <Button onClick={onLeave}>Leave it as it is</Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,31 @@
+'use client';
+
+import { Modal } from 'antd';
+import styles from './keys-help.module.css';
+
+const KEYS: readonly (readonly [string, string])[] = [
+  ['1 to 4', 'Ticket, Molds, Pour, Shelf. In a run digits mark cavities; hold Alt to change station'],
+  ['Space', 'in a run: the next pour'],
+  ['1 to 9', 'in a run: that cavity of the last pour did not fill, or did after all'],
+  ['Backspace', 'in a run: take the last pour or mark back'],
+  ['N', 'new ticket'],
+  ['/', 'search the shelf'],
+  ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+  ['G', 'glove mode'],
+  ['?', 'this list'],
+];
+
+export function KeysHelp({ onClose }: { onClose: () => void }) {
+  return (
+    <Modal open title="Keys" onCancel={onClose} footer={null} width={480}>
+      <dl className={styles.keys}>
+        {KEYS.map(([key, what]) => (
+          <div key={key}>
+            <dt>{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </Modal>
+  );
+}

@@ -1,0 +1,31 @@
+import { countRun } from '@/core/pours/count-run';
+import type { Stop } from '@/ui/frame/Line';
+import type { BenchView } from '../bench-view';
+
+/** The line's stops with what waits at each. Only stations that work stand on it. */
+export function stopsOf(view: BenchView): Stop[] {
+  const open = view.tickets.filter((ticket) => ticket.state === 'open').length;
+  const toPour = view.wants.reduce((total, want) => total + want.left, 0);
+  const low = view.bins.filter(
+    (bin) => bin.lowAt !== null && (view.levels.get(bin.id) ?? 0) <= bin.lowAt,
+  ).length;
+  const ahead = view.run ? countRun(view.run, view.pours).ahead : null;
+  return [
+    { key: 'ticket', name: 'Ticket', href: '/ticket', waits: `${open} open`, tone: 'calm' },
+    { key: 'molds', name: 'Molds', href: '/molds', waits: `${view.molds.length} blocks`, tone: 'calm' },
+    {
+      key: 'pour',
+      name: 'Pour',
+      href: '/pour',
+      waits: ahead === null ? `${toPour} to pour` : `run on, ${ahead} left`,
+      tone: toPour > 0 || ahead !== null ? 'act' : 'calm',
+    },
+    {
+      key: 'shelf',
+      name: 'Shelf',
+      href: '/shelf',
+      waits: low > 0 ? `${low} low` : 'stocked',
+      tone: low > 0 ? 'mind' : 'calm',
+    },
+  ];
+}

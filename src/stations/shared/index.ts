@@ -1,0 +1,3 @@
+export { BenchProvider, useBench } from './BenchProvider';
+export { BenchFrame } from './frame/BenchFrame';
+export { usePreferences } from './preferences-store';

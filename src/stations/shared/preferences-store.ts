@@ -1,0 +1,44 @@
+'use client';
+
+import { useSyncExternalStore } from 'react';
+import {
+  DEFAULT_PREFERENCES,
+  keepPreferences,
+  PREFERENCES_KEY,
+  readPreferences,
+  type Preferences,
+} from '@/data/device/preferences';
+
+let current: Preferences | null = null;
+const listeners = new Set<() => void>();
+
+function snapshot(): Preferences {
+  current ??= readPreferences(window.localStorage);
+  return current;
+}
+
+function subscribe(listener: () => void): () => void {
+  const fromOtherTab = (event: StorageEvent) => {
+    if (event.key !== PREFERENCES_KEY) return;
+    current = null;
+    listener();
+  };
+  listeners.add(listener);
+  window.addEventListener('storage', fromOtherTab);
+  return () => {
+    listeners.delete(listener);
+    window.removeEventListener('storage', fromOtherTab);
+  };
+}
+
+/** Changes how this screen shows the bench. */
+export function setPreferences(change: Partial<Preferences>): void {
+  current = { ...snapshot(), ...change };
+  keepPreferences(window.localStorage, current);
+  for (const listener of listeners) listener();
+}
+
+/** How this screen shows the bench. */
+export function usePreferences(): Preferences {
+  return useSyncExternalStore(subscribe, snapshot, () => DEFAULT_PREFERENCES);
+}

@@ -1,0 +1,80 @@
+'use client';
+
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { ProgramProgress } from '@/core/numeric/integer-program';
+import type { PourPlan } from '@/core/pours/pour-plan';
+import type { Problem } from '@/core/problems/problem';
+import type { Session } from '@/core/tickets/lay-out-session';
+import { CalledOff, WorkLane } from '@/workers/client';
+
+export interface PlanState {
+  readonly state: 'idle' | 'planning' | 'done' | 'refused' | 'called-off' | 'failed';
+  readonly plan: PourPlan | null;
+  readonly problem: Problem | null;
+  readonly progress: ProgramProgress | null;
+  /** The session this state belongs to. */
+  readonly asked: string;
+}
+
+const IDLE: PlanState = { state: 'idle', plan: null, problem: null, progress: null, asked: '' };
+
+/** Typing settles before the search begins. */
+const SETTLE_MS = 200;
+
+/** Plans a session in a worker, anew whenever what is asked changes; with progress, cancel and again. */
+export function usePlan(session: Session | null) {
+  const lane = useRef<WorkLane | null>(null);
+  const [state, setState] = useState<PlanState>(IDLE);
+  const [attempt, setAttempt] = useState(0);
+  const stop = useRef<AbortController | null>(null);
+  const asked = useMemo(
+    () => (session && session.demand.length > 0 ? JSON.stringify([session.demand, session.molds]) : ''),
+    [session],
+  );
+
+  useEffect(() => () => lane.current?.close(), []);
+
+  useEffect(() => {
+    if (asked === '') {
+      setState(IDLE);
+      return undefined;
+    }
+    const [demand, molds] = JSON.parse(asked) as [Session['demand'], Session['molds']];
+    const controller = new AbortController();
+    stop.current = controller;
+    setState((before) => ({ ...before, state: 'planning', problem: null, progress: null, asked }));
+    const timer = setTimeout(() => {
+      lane.current ??= new WorkLane();
+      const onProgress = (progress: ProgramProgress) => {
+        if (!controller.signal.aborted) setState((before) => ({ ...before, progress }));
+      };
+      lane.current
+        .ask('planPours', { demand, molds }, { signal: controller.signal, onProgress })
+        .then((outcome) => {
+          if (controller.signal.aborted) return;
+          setState(
+            outcome.ok
+              ? { state: 'done', plan: outcome.value, problem: null, progress: null, asked }
+              : { state: 'refused', plan: null, problem: outcome.problem, progress: null, asked },
+          );
+        })
+        .catch((error: unknown) => {
+          if (controller.signal.aborted) return;
+          const isCalledOff = error instanceof CalledOff;
+          setState({ ...IDLE, state: isCalledOff ? 'called-off' : 'failed', asked });
+        });
+    }, SETTLE_MS);
+    return () => {
+      clearTimeout(timer);
+      controller.abort();
+    };
+  }, [asked, attempt]);
+
+  const cancel = useCallback(() => {
+    stop.current?.abort();
+    setState((before) => ({ ...before, state: 'called-off', plan: null, progress: null }));
+  }, []);
+  const again = useCallback(() => setAttempt((count) => count + 1), []);
+  const isCurrent = state.asked === asked;
+  return { ...(isCurrent ? state : { ...state, state: 'planning' as const }), cancel, again };
+}
