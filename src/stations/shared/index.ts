@@ -1,3 +1,13 @@
 export { BenchProvider, useBench } from './BenchProvider';
+export { freeOf, promiseOf, wantsOf, type BenchView } from './bench-view';
 export { BenchFrame } from './frame/BenchFrame';
-export { usePreferences } from './preferences-store';
+export { isTyping, useKeys } from './frame/use-keys';
+export { useNow } from './frame/use-now';
+export { setPreferences, usePreferences } from './preferences-store';
+export { sessionOf, takesOf, type Takes } from './session-takes';
+export { PourCautions, TicketSlip } from './TicketSlip';
+export { usePlan } from './use-plan';
+export { useTicketInHand } from './use-ticket-in-hand';
+export * from './words';
+export { drawMold } from './draw-mold';
+export { castingWorking, chargeWorking, minutesWorking } from './workings';

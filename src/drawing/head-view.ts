@@ -1,0 +1,38 @@
+import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
+import { shapeCavity } from '@/core/cavities/shape-cavity';
+import type { HeadStyle } from '@/core/cavities/styles/definition';
+import { hookPath, type HookDrawing } from './hook-path';
+import { outlinePath } from './outline-path';
+
+export interface HeadView {
+  readonly body: string;
+  readonly hook: (HookDrawing & { readonly x: number; readonly wireMm: number }) | null;
+  /** x, y, width and height that hold all of it, mm. */
+  readonly viewBox: readonly [number, number, number, number];
+}
+
+const MARGIN_MM = 1.5;
+
+/**
+ * A head on its hook from the side, to scale in mm: nose at the origin, the axis along x.
+ *
+ * @example headView(round, 1, null).viewBox // holds a ball of some 12 mm
+ */
+export function headView(style: HeadStyle, volumeCm3: number, dimensions: HookDimensions | null): HeadView {
+  const shape = shapeCavity(style, volumeCm3);
+  const hook = dimensions && {
+    ...hookPath(dimensions, shape.radiusMm),
+    x: shape.eyeMm,
+    wireMm: dimensions.wireMm,
+  };
+  const left = Math.min(0, hook ? hook.x + hook.eye.x - hook.eye.r : 0) - MARGIN_MM;
+  const right = Math.max(shape.lengthMm, hook ? hook.x + hook.reachMm : 0) + MARGIN_MM;
+  const top =
+    -Math.max(
+      shape.radiusMm,
+      hook ? hook.eye.r - hook.eye.y : 0,
+      dimensions ? dimensions.gapeMm + dimensions.wireMm : 0,
+    ) - MARGIN_MM;
+  const bottom = shape.radiusMm + MARGIN_MM;
+  return { body: outlinePath(shape.outlineMm), hook, viewBox: [left, top, right - left, bottom - top] };
+}

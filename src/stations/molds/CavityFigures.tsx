@@ -1,0 +1,73 @@
+'use client';
+
+import type { BlockLayout } from '@/drawing/block-layout';
+import type { MetalBin } from '@/records/bin';
+import { writeMass } from '@/core/units/write-mass';
+import { numberText } from '@/messages/number-text';
+import { Figure } from '@/ui/figure/Figure';
+import { castingWorking, markText, massText, offText, usePreferences } from '../shared';
+import type { CavityRow } from './cavity-facts';
+import styles from './molds.module.css';
+
+/** What each cavity truly gives, under its place in the block where the block has one row. */
+export function CavityFigures({
+  rows,
+  metal,
+  layout,
+}: {
+  rows: readonly CavityRow[];
+  metal: MetalBin;
+  layout: BlockLayout;
+}) {
+  const { mass, length } = usePreferences();
+  const edges = layout.columnsMm;
+  const columns = edges
+    ? `${edges[0] ?? 0}fr ${rows.map((_, index) => `${(edges[index + 1] ?? 0) - (edges[index] ?? 0)}fr`).join(' ')} ${layout.widthMm - (edges.at(-1) ?? 0)}fr`
+    : undefined;
+  return (
+    <ul
+      className={styles.figures}
+      style={columns ? { gridTemplateColumns: columns } : undefined}
+      data-aligned={Boolean(columns)}
+    >
+      {rows.map(({ index, cavity, hook, cast, errorG }) => {
+        if (!cast) {
+          return (
+            <li key={index} className={styles.figure}>
+              <strong>no room</strong>
+              <span className="quiet">the hook takes the whole cavity</span>
+            </li>
+          );
+        }
+        const written = writeMass(cast.finishedG, mass);
+        const isGuess = cavity.volumeBasis === 'guess';
+        const off = (cast.finishedG - cavity.nominalG) / cavity.nominalG;
+        return (
+          <li key={index} className={styles.figure}>
+            <Figure
+              size="large"
+              tone={isGuess ? 'brass' : 'ink'}
+              unit={written.unit}
+              working={castingWorking(cavity, metal, hook, cast, mass)}
+            >
+              {written.number}
+            </Figure>
+            <span className="quiet">
+              {isGuess
+                ? 'a guess, never weighed'
+                : `${errorG === null ? '' : `± ${massText(errorG, mass)}, `}${cavity.weighedCount} weighed`}
+            </span>
+            <span>{offText(off, markText(cavity.nominalG, mass))}</span>
+            <span className="quiet">
+              {hook
+                ? `${hook.size}, eye to bend ${length === 'mm' ? `${numberText(hook.shankMm, 3)} mm` : `${(hook.shankMm / 25.4).toFixed(2)} in`}`
+                : cavity.pinCm3 > 0
+                  ? 'pin through, pulled'
+                  : 'no hook'}
+            </span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

@@ -1,0 +1,197 @@
+'use client';
+
+import { DeleteOutlined } from '@ant-design/icons';
+import { Button, Input, Modal, Segmented, Select } from 'antd';
+import { useId, useState } from 'react';
+import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
+import type { Mold } from '@/records/mold';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { numberText } from '@/messages/number-text';
+import { markText, massText, minutesText, useBench, usePreferences } from '../shared';
+import {
+  blankMold,
+  findMoldProblems,
+  guessVolume,
+  readHookSizes,
+  toMold,
+  type DraftCavity,
+  type DraftMold,
+} from './mold-draft';
+import styles from './molds.module.css';
+
+/** A block's own facts, and a row a cavity. */
+export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSaved: (id: string) => void }) {
+  const { workshop } = useBench();
+  const { mass } = usePreferences();
+  const [draft, setDraft] = useState<DraftMold>(() => props.mold ?? blankMold());
+  const [isPressed, setIsPressed] = useState(false);
+  const id = useId();
+  const problems = findMoldProblems(draft);
+  const told = (problem: string | null | undefined) => (isPressed ? (problem ?? null) : null);
+  const set = (change: Partial<DraftMold>) => setDraft({ ...draft, ...change });
+  const setCavity = (index: number, change: Partial<DraftCavity>) =>
+    set({ cavities: draft.cavities.map((each, at) => (at === index ? { ...each, ...change } : each)) });
+  const save = async () => {
+    setIsPressed(true);
+    const mold = toMold(draft);
+    if (!mold) return;
+    props.onSaved(await workshop.molds.save(mold));
+    props.onClose();
+  };
+  const assume = mass === 'g' ? 'g' : 'oz';
+  return (
+    <Modal
+      open
+      title={props.mold ? `Change ${props.mold.name}` : 'New block'}
+      width={820}
+      onCancel={props.onClose}
+      onOk={() => void save()}
+      okText="Save block"
+      cancelText="Leave"
+    >
+      <div className={styles.formGrid}>
+        <FieldShell id={`${id}name`} label="Name" problem={told(problems.name)}>
+          <Input
+            id={`${id}name`}
+            value={draft.name}
+            maxLength={120}
+            onChange={(event) => set({ name: event.target.value })}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}place`} label="Where it lies">
+          <Input
+            id={`${id}place`}
+            value={draft.place}
+            maxLength={120}
+            onChange={(event) => set({ place: event.target.value })}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}kind`} label="Kind">
+          <Segmented<Mold['kind']>
+            id={`${id}kind`}
+            block
+            value={draft.kind}
+            options={[
+              { value: 'bar', label: 'Bar' },
+              { value: 'spun', label: 'Spun disc' },
+            ]}
+            onChange={(kind) => set({ kind })}
+          />
+        </FieldShell>
+        <UnitField
+          label="A pour takes"
+          quantity="duration"
+          assume="s"
+          value={draft.secondsPerPour}
+          write={(s) => `${numberText(s)} s`}
+          onChange={(secondsPerPour) => set({ secondsPerPour })}
+          problem={told(problems.secondsPerPour)}
+        />
+        <UnitField
+          label="To set up and warm"
+          quantity="duration"
+          assume="min"
+          value={draft.setupSeconds}
+          write={minutesText}
+          onChange={(setupSeconds) => set({ setupSeconds })}
+          problem={told(problems.setupSeconds)}
+        />
+        <UnitField
+          label="Sprue of a pour"
+          quantity="mass"
+          assume={assume}
+          value={draft.spruePerPourG}
+          write={(g) => massText(g, mass)}
+          onChange={(spruePerPourG) => set({ spruePerPourG })}
+          problem={told(problems.spruePerPourG)}
+        />
+      </div>
+      {draft.cavities.map((cavity, index) => (
+        <fieldset key={index} className={styles.cavityRow}>
+          <legend className="unseen">Cavity {index + 1}</legend>
+          <span className={styles.cavityNo}>{index + 1}</span>
+          <FieldShell id={`${id}style${index}`} label="Head">
+            <Select
+              id={`${id}style${index}`}
+              value={cavity.style}
+              style={{ width: '100%' }}
+              options={HEAD_STYLES.map((style) => ({ value: style.key, label: style.name }))}
+              onChange={(style) =>
+                setCavity(index, {
+                  style,
+                  hookShare: findStyle(style)?.hookShare ?? 0,
+                  hookSizes: findStyle(style)?.isHooked ? cavity.hookSizes : [],
+                })
+              }
+            />
+          </FieldShell>
+          <UnitField
+            label="Marked"
+            quantity="mass"
+            assume={assume}
+            value={cavity.nominalG}
+            write={(g) => markText(g, mass)}
+            onChange={(nominalG) =>
+              setCavity(index, {
+                nominalG,
+                ...(cavity.volumeBasis === 'guess'
+                  ? { volumeCm3: nominalG === null ? null : guessVolume(nominalG) }
+                  : {}),
+              })
+            }
+            problem={told(problems.cavities[index]?.nominalG)}
+          />
+          <FieldShell
+            id={`${id}hooks${index}`}
+            label="Hooks it takes"
+            problem={problems.cavities[index]?.hookSizes ?? null}
+          >
+            <Select
+              id={`${id}hooks${index}`}
+              mode="tags"
+              value={cavity.hookSizes}
+              disabled={!findStyle(cavity.style)?.isHooked}
+              placeholder={findStyle(cavity.style)?.isHooked ? '2/0, 3/0' : 'none'}
+              style={{ width: '100%' }}
+              tokenSeparators={[',', ' ']}
+              open={false}
+              suffixIcon={null}
+              onChange={(sizes: string[]) => setCavity(index, { hookSizes: readHookSizes(sizes) })}
+            />
+          </FieldShell>
+          <UnitField
+            label="Cavity volume"
+            quantity="volume"
+            assume="cm3"
+            value={cavity.volumeCm3}
+            write={(cm3) => `${numberText(cm3, 4)} cm3`}
+            onChange={(volumeCm3) =>
+              setCavity(index, { volumeCm3, volumeBasis: 'weighed', standardErrorCm3: null })
+            }
+            hint={cavity.volumeBasis === 'guess' ? 'a guess from the mark, in soft lead' : undefined}
+            problem={told(problems.cavities[index]?.volumeCm3)}
+          />
+          <Button
+            type="text"
+            icon={<DeleteOutlined />}
+            aria-label={`Remove cavity ${index + 1}`}
+            disabled={draft.cavities.length === 1}
+            onClick={() => set({ cavities: draft.cavities.filter((_, at) => at !== index) })}
+          />
+        </fieldset>
+      ))}
+      <Button
+        onClick={() =>
+          set({
+            cavities: [...draft.cavities, draft.cavities.at(-1) ?? blankMold().cavities[0]].filter(
+              (each) => each !== undefined,
+            ),
+          })
+        }
+      >
+        + cavity
+      </Button>
+    </Modal>
+  );
+}

@@ -1,0 +1,205 @@
+'use client';
+
+import { App, Button, Select } from 'antd';
+import { useMemo, useState } from 'react';
+import type { Mold } from '@/records/mold';
+import { MoldBlock, type CavityMark } from '@/ui/mold-block/MoldBlock';
+import { Station } from '@/ui/frame/Station';
+import { SlipTitle } from '@/ui/frame/Slip';
+import {
+  drawMold,
+  dueOn,
+  headText,
+  markText,
+  PourCautions,
+  sessionOf,
+  setPreferences,
+  TicketSlip,
+  useBench,
+  usePlan,
+  usePreferences,
+  useTicketInHand,
+  wantsOf,
+} from '../shared';
+import { CavityFigures } from './CavityFigures';
+import { cavityRows } from './cavity-facts';
+import { MoldForm } from './MoldForm';
+import { WeightStrip } from './WeightStrip';
+import styles from './molds.module.css';
+
+/** The blocks, drawn to scale, with what each cavity truly gives in the metal chosen. */
+export function MoldsStation() {
+  const { workshop, view } = useBench();
+  const { modal } = App.useApp();
+  const preferences = usePreferences();
+  const ticket = useTicketInHand();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [form, setForm] = useState<Mold | 'new' | null>(null);
+  const [metalId, setMetalId] = useState<string | null>(null);
+
+  const wants = useMemo(() => (ticket ? wantsOf(ticket, view.made) : []), [ticket, view.made]);
+  const metal =
+    view.metals.find(({ id }) => id === (metalId ?? wants[0]?.metalBinId)) ?? view.metals[0] ?? null;
+  const session = useMemo(
+    () =>
+      metal
+        ? sessionOf(
+            view,
+            wants.map((want) => ({ ...want, metalBinId: metal.id })),
+            metal,
+          )
+        : null,
+    [view, wants, metal],
+  );
+  const { plan } = usePlan(session);
+  const planned = plan?.runs[0]?.moldId;
+  const mold = view.molds.find(({ id }) => id === (chosen ?? planned)) ?? view.molds[0] ?? null;
+  const rows = useMemo(
+    () => (mold && metal ? cavityRows(mold, metal, view.hooks, session, plan) : []),
+    [mold, metal, view.hooks, session, plan],
+  );
+  const layout = useMemo(
+    () =>
+      mold
+        ? drawMold(
+            mold,
+            rows.map((row) => row.hook),
+          )
+        : null,
+    [mold, rows],
+  );
+
+  const remove = (gone: Mold) =>
+    modal.confirm({
+      title: `Take ${gone.name} off the bench?`,
+      content: 'Runs that used it keep their figures. Undo brings it back.',
+      okText: 'Take it off',
+      cancelText: 'Keep it',
+      onOk: () => workshop.molds.remove(gone).then(() => setChosen(null)),
+    });
+
+  const marks = rows.map(({ cavity, hook, asked, fits, index }): CavityMark => ({
+    mark: markText(cavity.nominalG, preferences.mass),
+    state: asked > 0 ? 'lit' : 'idle',
+    foot: hook ? `hook ${hook.size}` : undefined,
+    flag: asked > 0 ? `${asked} asked` : undefined,
+    name: `Cavity ${index + 1}, marked ${markText(cavity.nominalG, preferences.mass)}${hook ? `, hook ${hook.size}` : ''}${
+      asked > 0 ? `, ${asked} asked` : fits ? ', would fit the ticket' : ''
+    }`,
+  }));
+
+  return (
+    <Station
+      title={mold?.name ?? 'Molds'}
+      sub={
+        mold
+          ? `${mold.note ? `${mold.note} ` : ''}${mold.cavities.length} cavities, ${mold.place}`
+          : undefined
+      }
+      isSlipFolded={preferences.isSlipFolded}
+      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+      actions={
+        <>
+          {mold ? <Button onClick={() => setForm(mold)}>Change block</Button> : null}
+          {mold ? <Button onClick={() => remove(mold)}>Take off</Button> : null}
+          <Button type="primary" onClick={() => setForm('new')}>
+            New block
+          </Button>
+        </>
+      }
+      slip={
+        ticket ? (
+          <TicketSlip
+            over="Ticket in hand"
+            title={ticket.title}
+            due={dueOn(ticket)}
+            isWritten={ticket.state === 'open'}
+            wants={wants}
+            lines={ticket.lines.map((line) => ({
+              id: line.id,
+              text: headText(line, view.binById, preferences.mass),
+              made: view.made.get(line.id) ?? 0,
+              count: line.count,
+            }))}
+          >
+            <PourCautions />
+          </TicketSlip>
+        ) : (
+          <SlipTitle over="Ticket in hand">None</SlipTitle>
+        )
+      }
+    >
+      <ul className={styles.drawers} aria-label="Blocks">
+        {view.molds.map((each) => {
+          const isPlanned = plan?.runs.some((run) => run.moldId === each.id);
+          return (
+            <li key={each.id}>
+              <button
+                type="button"
+                className={styles.drawer}
+                aria-pressed={each.id === mold?.id}
+                data-planned={isPlanned}
+                onClick={() => setChosen(each.id)}
+              >
+                <strong>{each.name}</strong>
+                <small>{isPlanned ? 'in the plan' : sizes(each, preferences.mass)}</small>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      {mold && metal && layout ? (
+        <>
+          <MoldBlock
+            title={`${mold.name}, open half, to scale`}
+            layout={layout}
+            marks={marks}
+            maxHeightPx={mold.kind === 'spun' ? 400 : 300}
+          />
+          <CavityFigures rows={rows} metal={metal} layout={layout} />
+          <p className={styles.inMetal}>
+            <label htmlFor="molds-metal">in</label>
+            <Select
+              id="molds-metal"
+              value={metal.id}
+              popupMatchSelectWidth={false}
+              options={view.metals.map((each) => ({ value: each.id, label: each.name }))}
+              onChange={setMetalId}
+            />
+            <span className="quiet">
+              {metal.densityGcm3.toFixed(2)} g/cm³, {metal.densityBasis}; castings{' '}
+              {metal.shrinkLinear < 0 ? 'swell' : 'shrink'} {Math.abs(metal.shrinkLinear * 100).toFixed(2)} %
+            </span>
+          </p>
+          <WeightStrip
+            mold={mold}
+            metal={metal}
+            bands={wants.map((want) => ({ grams: want.nominalG, toleranceShare: want.toleranceShare }))}
+          />
+        </>
+      ) : (
+        <div className={styles.empty}>
+          <p>
+            {view.metals.length === 0
+              ? 'No metal on the shelf yet. Put a lot there first, then a block can say what it gives.'
+              : 'No block yet. Write down what cavities yours has, and Ruvek says what they truly give.'}
+          </p>
+          <Button type="primary" onClick={() => setForm('new')}>
+            New block
+          </Button>
+        </div>
+      )}
+      {form ? (
+        <MoldForm mold={form === 'new' ? null : form} onClose={() => setForm(null)} onSaved={setChosen} />
+      ) : null}
+    </Station>
+  );
+}
+
+function sizes(mold: Mold, unit: Parameters<typeof markText>[1]): string {
+  const masses = mold.cavities.map((cavity) => cavity.nominalG);
+  const [least, most] = [Math.min(...masses), Math.max(...masses)];
+  return least === most
+    ? markText(least, unit)
+    : `${markText(least, unit).replace(/ .*$/, '')} to ${markText(most, unit)}`;
+}

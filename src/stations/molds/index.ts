@@ -1,0 +1,1 @@
+export { MoldsStation } from './MoldsStation';

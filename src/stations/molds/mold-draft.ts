@@ -1,0 +1,103 @@
+import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
+import { findStyle } from '@/core/cavities/styles';
+import { mixMetal } from '@/core/metals/mix-metal';
+import { hookRank } from '@/core/units/hook-rank';
+import type { Cavity, Mold } from '@/records/mold';
+import { ELEMENTS } from '@/reference/elements';
+import { REFERENCE_METALS } from '@/reference/metals';
+
+type Open<T, Key extends keyof T> = Omit<T, Key> & { readonly [K in Key]: T[K] | null };
+
+export type DraftCavity = Open<Cavity, 'nominalG' | 'volumeCm3'>;
+export type DraftMold = Omit<
+  Open<Mold, 'secondsPerPour' | 'setupSeconds' | 'spruePerPourG'>,
+  'id' | 'cavities'
+> & {
+  readonly id?: string;
+  readonly cavities: readonly DraftCavity[];
+};
+
+export interface MoldProblems {
+  readonly name: string | null;
+  readonly secondsPerPour: string | null;
+  readonly setupSeconds: string | null;
+  readonly spruePerPourG: string | null;
+  readonly cavities: readonly {
+    nominalG: string | null;
+    volumeCm3: string | null;
+    hookSizes: string | null;
+  }[];
+}
+
+/** A block before anything is known of it: common times, one round cavity. */
+export function blankMold(): DraftMold {
+  return {
+    name: '',
+    kind: 'bar',
+    place: '',
+    note: '',
+    secondsPerPour: 40,
+    setupSeconds: 600,
+    spruePerPourG: 5,
+    cavities: [
+      {
+        style: 'round',
+        nominalG: null,
+        volumeCm3: null,
+        volumeBasis: 'guess',
+        standardErrorCm3: null,
+        weighedCount: 0,
+        hookSizes: [],
+        hookShare: findStyle('round')?.hookShare ?? 0,
+        pinCm3: 0,
+      },
+    ],
+  };
+}
+
+/** The volume of a cavity whose mark holds for soft lead, hook and all: where every unweighed block begins. */
+export function guessVolume(nominalG: number): number {
+  const soft = REFERENCE_METALS.find((metal) => metal.key === 'soft-lead');
+  const mixed = soft && mixMetal(soft.composition, ELEMENTS);
+  if (!soft || !mixed?.ok) throw new Error('guessVolume requires soft lead in the reference list');
+  return nominalG / castGramsPerCm3({ ...mixed.value, shrinkLinear: soft.shrinkLinear });
+}
+
+/** Hook sizes written one way; what is none stays as it was written, to be mended. */
+export function readHookSizes(sizes: readonly string[]): string[] {
+  return [...new Set(sizes.map((size) => hookRank(size)?.name ?? size.trim()))].filter((size) => size !== '');
+}
+
+export function findMoldProblems(draft: DraftMold): MoldProblems {
+  const over = (value: number | null, what: string) => (value !== null && value > 0 ? null : what);
+  return {
+    name: draft.name.trim() === '' ? 'Give the block a name, such as Block N.' : null,
+    secondsPerPour: over(draft.secondsPerPour, 'How long is a pour? Such as 40 s.'),
+    setupSeconds: draft.setupSeconds === null ? 'How long to set up? Such as 10 min.' : null,
+    spruePerPourG: draft.spruePerPourG === null ? 'What does the sprue of a pour weigh? Such as 5 g.' : null,
+    cavities: draft.cavities.map((cavity) => {
+      const bad = cavity.hookSizes.find((size) => hookRank(size) === null);
+      return {
+        nominalG: over(cavity.nominalG, 'What is marked? Such as 10 g.'),
+        volumeCm3: over(cavity.volumeCm3, 'Write a volume over zero, such as 0.9 ml.'),
+        hookSizes: bad === undefined ? null : `'${bad}' is no hook size. Write #6 or 3/0.`,
+      };
+    }),
+  };
+}
+
+/** The block as a record; null while something is wrong. */
+export function toMold(draft: DraftMold): (Omit<Mold, 'id'> & { id?: string }) | null {
+  const { cavities: inCavities, ...own } = findMoldProblems(draft);
+  const hasProblem =
+    Object.values(own).some(Boolean) || inCavities.some((each) => Object.values(each).some(Boolean));
+  const { secondsPerPour, setupSeconds, spruePerPourG } = draft;
+  if (hasProblem || secondsPerPour === null || setupSeconds === null || spruePerPourG === null) return null;
+  const cavities = draft.cavities.flatMap((cavity) => {
+    const { nominalG, volumeCm3 } = cavity;
+    return nominalG === null || volumeCm3 === null
+      ? []
+      : [{ ...cavity, hookSizes: [...cavity.hookSizes], nominalG, volumeCm3 }];
+  });
+  return { ...draft, name: draft.name.trim(), secondsPerPour, setupSeconds, spruePerPourG, cavities };
+}

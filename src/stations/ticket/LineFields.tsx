@@ -1,0 +1,121 @@
+'use client';
+
+import { DeleteOutlined } from '@ant-design/icons';
+import { Button, DatePicker, Select } from 'antd';
+import dayjs from 'dayjs';
+import { useId } from 'react';
+import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
+import { CountField } from '@/ui/unit-field/CountField';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { lotText, markText, useBench, usePreferences } from '../shared';
+import { sortHooks, type DraftLine, type LineField } from './draft';
+import { HeadPicture } from './HeadPicture';
+import styles from './ticket.module.css';
+
+interface LineFieldsProps {
+  readonly line: DraftLine;
+  readonly place: number;
+  readonly problems: Partial<Record<LineField, string>>;
+  readonly canRemove: boolean;
+  readonly onChange: (line: DraftLine) => void;
+  readonly onRemove: () => void;
+}
+
+/** One line of a ticket being written: the head it asks for, drawn, and its fields. */
+export function LineFields({ line, place, problems, canRemove, onChange, onRemove }: LineFieldsProps) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const id = useId();
+  const style = findStyle(line.style);
+  const set = (change: Partial<DraftLine>) => onChange({ ...line, ...change });
+  return (
+    <fieldset className={styles.line}>
+      <legend className="unseen">Line {place}</legend>
+      <div className={styles.picture}>
+        <HeadPicture {...line} />
+      </div>
+      <div className={styles.lineFields}>
+        <FieldShell id={`${id}style`} label="Head">
+          <Select
+            id={`${id}style`}
+            value={line.style}
+            options={HEAD_STYLES.map((each) => ({ value: each.key, label: each.name }))}
+            onChange={(key) =>
+              set({ style: key, hookBinId: findStyle(key)?.isHooked ? line.hookBinId : null })
+            }
+          />
+        </FieldShell>
+        <UnitField
+          label="Weight"
+          quantity="mass"
+          assume={mass === 'g' ? 'g' : 'oz'}
+          value={line.nominalG}
+          write={(grams) => markText(grams, mass)}
+          onChange={(nominalG) => set({ nominalG })}
+          problem={problems.nominalG}
+          check={(grams) =>
+            grams <= 0 ? 'A head weighs more than nothing.' : grams > 5000 ? 'Over 5 kg is no head.' : null
+          }
+        />
+        <CountField
+          label="Pieces"
+          value={line.count}
+          min={1}
+          onChange={(count) => set({ count })}
+          problem={problems.count}
+        />
+        <FieldShell id={`${id}hook`} label="Hook" problem={problems.hookBinId}>
+          <Select
+            id={`${id}hook`}
+            value={style?.isHooked ? line.hookBinId : null}
+            disabled={!style?.isHooked}
+            placeholder={style?.isHooked ? 'choose' : 'no hook'}
+            showSearch={{ optionFilterProp: 'label' }}
+            popupMatchSelectWidth={false}
+            status={problems.hookBinId ? 'error' : undefined}
+            options={sortHooks(view.hooks.values()).map((hook) => ({
+              value: hook.id,
+              label: hook.name,
+              left: view.levels.get(hook.id) ?? 0,
+            }))}
+            optionRender={(option) => (
+              <span className={styles.option}>
+                {option.label} <em>{String(option.data.left)} on the shelf</em>
+              </span>
+            )}
+            onChange={(hookBinId: string) => set({ hookBinId })}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}metal`} label="Metal" problem={problems.metalBinId}>
+          <Select
+            id={`${id}metal`}
+            value={line.metalBinId}
+            placeholder="choose"
+            popupMatchSelectWidth={false}
+            status={problems.metalBinId ? 'error' : undefined}
+            options={view.metals.map((metal) => ({ value: metal.id, label: metal.name }))}
+            labelRender={(chosen) => lotText(String(chosen.label ?? ''))}
+            onChange={(metalBinId: string) => set({ metalBinId })}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}due`} label="Due">
+          <DatePicker
+            id={`${id}due`}
+            value={line.dueOn ? dayjs(line.dueOn) : null}
+            format="ddd D MMM"
+            style={{ width: '100%' }}
+            onChange={(day) => set({ dueOn: day ? day.format('YYYY-MM-DD') : null })}
+          />
+        </FieldShell>
+      </div>
+      <Button
+        type="text"
+        icon={<DeleteOutlined />}
+        aria-label={`Remove line ${place}`}
+        disabled={!canRemove}
+        onClick={onRemove}
+      />
+    </fieldset>
+  );
+}

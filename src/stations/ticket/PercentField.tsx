@@ -1,0 +1,51 @@
+'use client';
+
+import { Input } from 'antd';
+import { useId, useState } from 'react';
+import { numberText } from '@/messages/number-text';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+
+interface PercentFieldProps {
+  readonly label: string;
+  /** A share, 0..1. */
+  readonly value: number | null;
+  readonly most: number;
+  readonly problem?: string | null;
+  readonly onChange: (share: number | null) => void;
+}
+
+/** A share written as a percentage. */
+export function PercentField({ label, value, most, problem, onChange }: PercentFieldProps) {
+  const [text, setText] = useState<string | null>(null);
+  const id = useId();
+  const read = (written: string) => {
+    const number = Number(written.replace('%', '').replace(',', '.').trim());
+    const isRight = written.trim() !== '' && number >= 0 && number <= most * 100;
+    return isRight ? number / 100 : null;
+  };
+  const ownProblem =
+    text !== null && read(text) === null
+      ? `'${text}' is no percentage from 0 to ${most * 100}. Write 5 for 5 %.`
+      : null;
+  const message = ownProblem ?? problem ?? null;
+  return (
+    <FieldShell id={id} label={label} problem={message}>
+      <Input
+        id={id}
+        value={text ?? (value === null ? '' : numberText(value * 100, 3))}
+        suffix="%"
+        inputMode="decimal"
+        status={message ? 'error' : undefined}
+        aria-describedby={`${id}-note`}
+        autoComplete="off"
+        onChange={(event) => {
+          setText(event.target.value);
+          onChange(read(event.target.value));
+        }}
+        onBlur={() => {
+          if (!ownProblem) setText(null);
+        }}
+      />
+    </FieldShell>
+  );
+}

@@ -1,0 +1,79 @@
+'use client';
+
+import { Button } from 'antd';
+import { useRouter } from 'next/navigation';
+import type { Ticket } from '@/records/ticket';
+import { dayText, headText, lotText, useBench, usePreferences } from '../shared';
+import { HeadPicture } from './HeadPicture';
+import { standing } from './TicketRail';
+import styles from './ticket.module.css';
+
+/** A written ticket: its heads drawn to scale, and how many of each are cast. */
+export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: () => void }) {
+  const { workshop, view, carryOut } = useBench();
+  const { mass } = usePreferences();
+  const router = useRouter();
+  const { made, count, state } = standing(ticket, view);
+  const isCast = made >= count;
+  return (
+    <section aria-label={`Ticket ${ticket.no}`}>
+      <div className={styles.sheetHead}>
+        <div>
+          <h2>
+            {ticket.title} <span className={styles.stateWord}>{state}</span>
+          </h2>
+          <p className="quiet">
+            No. {ticket.no}, {ticket.buyer === null ? 'for stock' : `for ${ticket.buyer}`}, within{' '}
+            {(ticket.toleranceShare * 100).toFixed(0)} % of the weight asked
+            {ticket.note ? `. ${ticket.note}` : ''}
+          </p>
+        </div>
+        <div className={styles.sheetActions}>
+          {ticket.state === 'open' ? (
+            <>
+              <Button onClick={onChange}>Change</Button>
+              <Button onClick={() => void workshop.tickets.setState(ticket, 'set-aside')}>Set aside</Button>
+              {isCast ? (
+                <Button type="primary" onClick={() => void carryOut(workshop.tickets.close(ticket.id))}>
+                  {ticket.buyer === null ? 'Close' : 'Hand over'}
+                </Button>
+              ) : (
+                <Button type="primary" onClick={() => router.push('/pour')}>
+                  Pour
+                </Button>
+              )}
+            </>
+          ) : (
+            <Button onClick={() => void workshop.tickets.setState(ticket, 'open')}>Take up again</Button>
+          )}
+        </div>
+      </div>
+      <ul className={styles.heads}>
+        {ticket.lines.map((line) => {
+          const cast = view.made.get(line.id) ?? 0;
+          const metal = view.binById.get(line.metalBinId);
+          return (
+            <li key={line.id} className={styles.headRow}>
+              <div className={styles.picture}>
+                <HeadPicture {...line} />
+              </div>
+              <div className={styles.headWords}>
+                <strong>{headText(line, view.binById, mass)}</strong>
+                <span className="quiet">
+                  in {metal ? lotText(metal.name) : 'a lot no longer here'}
+                  {line.dueOn ? `, due ${dayText(line.dueOn)}` : ''}
+                </span>
+              </div>
+              <div className={styles.tally}>
+                <span className={styles.big} data-done={cast >= line.count}>
+                  {cast}
+                </span>
+                <span className="quiet">of {line.count} cast</span>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

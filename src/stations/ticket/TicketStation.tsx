@@ -1,0 +1,176 @@
+'use client';
+
+import { Button, Segmented } from 'antd';
+import dayjs from 'dayjs';
+import { useMemo, useState } from 'react';
+import { Station } from '@/ui/frame/Station';
+import { SlipTitle } from '@/ui/frame/Slip';
+import {
+  dueOn,
+  headText,
+  PourCautions,
+  setPreferences,
+  TicketSlip,
+  useBench,
+  useKeys,
+  usePreferences,
+  useTicketInHand,
+  wantsOf,
+} from '../shared';
+import { completeLines, draftOf, newDraft } from './draft';
+import { TicketEditor } from './TicketEditor';
+import { TicketRail } from './TicketRail';
+import { TicketSheet } from './TicketSheet';
+import { useDraft } from './use-draft';
+import styles from './ticket.module.css';
+
+type Shown = 'open' | 'set-aside' | 'closed';
+
+const NO_LINES: ReadonlyMap<string, number> = new Map();
+
+/** What to make: the tickets on their rail, the one in hand below, and on the slip what it takes. */
+export function TicketStation() {
+  const { workshop, view, demo } = useBench();
+  const preferences = usePreferences();
+  const [shown, setShown] = useState<Shown>('open');
+  const [draft, setDraft] = useDraft();
+  const inHand = useTicketInHand();
+  const tickets = useMemo(
+    () =>
+      view.tickets
+        .filter((ticket) => ticket.state === shown)
+        .sort((a, b) =>
+          shown === 'open' ? (dueOn(a) ?? '9999').localeCompare(dueOn(b) ?? '9999') : b.no - a.no,
+        ),
+    [view.tickets, shown],
+  );
+  const ticket = inHand?.state === shown ? inHand : (tickets[0] ?? null);
+  const begin = () => setDraft(newDraft(workshop.newId(), view.metals));
+
+  useKeys((event) => {
+    if (event.key === 'n' && !draft) {
+      event.preventDefault();
+      begin();
+    }
+  });
+
+  const write = async () => {
+    if (!draft || draft.toleranceShare === null) return;
+    const fields = {
+      title: draft.title.trim(),
+      buyer: draft.buyer?.trim() ?? null,
+      toleranceShare: draft.toleranceShare,
+      note: draft.note,
+      lines: completeLines(draft),
+    };
+    const changed = view.tickets.find((each) => each.id === draft.ticketId);
+    const id = changed
+      ? (await workshop.tickets.edit({ ...changed, ...fields }), changed.id)
+      : await workshop.tickets.add(fields);
+    setDraft(null);
+    setShown('open');
+    setPreferences({ ticketInHand: id });
+  };
+
+  const slipTicket = draft
+    ? {
+        id: draft.ticketId ?? 'draft',
+        title: draft.title.trim() === '' ? 'New ticket' : draft.title,
+        lines: completeLines(draft),
+        toleranceShare: draft.toleranceShare ?? 0,
+      }
+    : ticket;
+  const made = draft && !draft.ticketId ? NO_LINES : view.made;
+  // A draft is rebuilt on each stroke; its content decides, not its identity.
+  const slipKey = JSON.stringify(slipTicket);
+  const wants = useMemo(() => {
+    const known = JSON.parse(slipKey) as typeof slipTicket;
+    return known ? wantsOf(known, made) : [];
+  }, [slipKey, made]);
+  return (
+    <Station
+      title={draft ? (draft.ticketId ? 'Change the ticket' : 'New ticket') : 'Tickets'}
+      sub={draft ? 'kept on this screen until you write it' : 'what to make, first due first'}
+      isSlipFolded={preferences.isSlipFolded}
+      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+      actions={
+        draft ? null : (
+          <>
+            <Segmented<Shown>
+              aria-label="Which tickets"
+              value={shown}
+              options={[
+                { value: 'open', label: 'Open' },
+                { value: 'set-aside', label: 'Set aside' },
+                { value: 'closed', label: 'Closed' },
+              ]}
+              onChange={setShown}
+            />
+            <Button type="primary" onClick={begin}>
+              New ticket
+            </Button>
+          </>
+        )
+      }
+      slip={
+        slipTicket ? (
+          <TicketSlip
+            over={draft ? 'As you write' : 'Ticket in hand'}
+            title={slipTicket.title}
+            due={dueOn(slipTicket)}
+            isWritten={!draft}
+            wants={wants}
+            lines={slipTicket.lines.map((line) => ({
+              id: line.id,
+              text: headText(line, view.binById, preferences.mass),
+              made: made.get(line.id) ?? 0,
+              count: line.count,
+            }))}
+          >
+            <PourCautions />
+          </TicketSlip>
+        ) : (
+          <>
+            <SlipTitle over="Ticket in hand">None</SlipTitle>
+            <p className="quiet">Write a ticket, and this slip says what it takes.</p>
+          </>
+        )
+      }
+    >
+      {draft ? (
+        <TicketEditor
+          draft={draft}
+          onChange={setDraft}
+          onWrite={() => void write()}
+          onLeave={() => setDraft(null)}
+        />
+      ) : ticket ? (
+        <>
+          <TicketRail
+            tickets={tickets}
+            chosen={ticket.id}
+            today={dayjs(workshop.now()).format('YYYY-MM-DD')}
+            onChoose={(id) => setPreferences({ ticketInHand: id })}
+          />
+          <TicketSheet ticket={ticket} onChange={() => setDraft(draftOf(ticket))} />
+        </>
+      ) : (
+        <div className={styles.empty}>
+          <p>
+            {shown === 'open'
+              ? 'No open ticket. Write down what to make: heads, weights, how many.'
+              : `No ticket is ${shown === 'closed' ? 'closed' : 'set aside'}.`}
+          </p>
+          {shown === 'open' ? (
+            <Button type="primary" onClick={begin}>
+              New ticket
+            </Button>
+          ) : null}
+          {view.isBare ? (
+            <Button onClick={() => void workshop.backup.restore(demo())}>Look round the demo bench</Button>
+          ) : null}
+        </div>
+      )}
+    </Station>
+  );
+}

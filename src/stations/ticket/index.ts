@@ -1,0 +1,1 @@
+export { TicketStation } from './TicketStation';

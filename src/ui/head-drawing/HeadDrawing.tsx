@@ -1,0 +1,45 @@
+import { headView } from '@/drawing/head-view';
+import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
+import type { HeadStyle } from '@/core/cavities/styles/definition';
+
+interface HeadDrawingProps {
+  readonly name: string;
+  readonly style: HeadStyle;
+  readonly volumeCm3: number;
+  readonly hook: HookDimensions | null;
+  /** One scale for all heads on a page, so that they compare. */
+  readonly pxPerMm: number;
+  readonly maxWidthPx?: number;
+}
+
+/** A head on its hook, drawn to scale. */
+export function HeadDrawing({ name, style, volumeCm3, hook, pxPerMm, maxWidthPx = 170 }: HeadDrawingProps) {
+  const view = headView(style, volumeCm3, hook);
+  const [, , width, height] = view.viewBox;
+  const scale = Math.min(pxPerMm, maxWidthPx / width);
+  return (
+    <svg
+      role="img"
+      aria-label={name}
+      width={width * scale}
+      height={height * scale}
+      viewBox={view.viewBox.join(' ')}
+    >
+      {view.hook ? (
+        <g
+          transform={`translate(${view.hook.x} 0)`}
+          fill="none"
+          stroke="var(--wire)"
+          strokeWidth={view.hook.wireMm}
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        >
+          <path d={view.hook.wire} />
+          <path d={view.hook.barb} strokeWidth={view.hook.wireMm * 0.7} />
+          <circle cx={view.hook.eye.x} cy={view.hook.eye.y} r={view.hook.eye.r} />
+        </g>
+      ) : null}
+      <path d={view.body} fill="var(--lead)" stroke="var(--ink)" strokeWidth={0.35} />
+    </svg>
+  );
+}
