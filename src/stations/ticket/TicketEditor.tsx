@@ -3,10 +3,11 @@
 import { Button, Input, Segmented } from 'antd';
 import { useId, useState } from 'react';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { PercentField } from '@/ui/unit-field/PercentField';
 import { useBench } from '../shared';
 import { findProblems, newLine, type DraftLine, type TicketDraft } from './draft';
 import { LineFields } from './LineFields';
-import { PercentField } from './PercentField';
+
 import styles from './ticket.module.css';
 
 interface TicketEditorProps {

@@ -3,7 +3,7 @@
 import { Input } from 'antd';
 import { useId, useState } from 'react';
 import { numberText } from '@/messages/number-text';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { FieldShell } from './FieldShell';
 
 interface PercentFieldProps {
   readonly label: string;

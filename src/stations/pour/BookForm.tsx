@@ -1,0 +1,107 @@
+'use client';
+
+import { App, Modal } from 'antd';
+import { useMemo, useState } from 'react';
+import type { RunCount } from '@/core/pours/count-run';
+import { settleRun } from '@/core/pours/settle-run';
+import type { NameHead } from '@/data/repositories/runs';
+import { findStyle } from '@/core/cavities/styles';
+import type { Run } from '@/records/run';
+import { SlipRow } from '@/ui/frame/Slip';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { headText, lotText, massText, useBench, usePreferences } from '../shared';
+import styles from './pour.module.css';
+
+/** Books a run: what goes where is shown first, then all of it is written at once. */
+export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; onClose: () => void }) {
+  const { workshop, view, carryOut } = useBench();
+  const { message } = App.useApp();
+  const { mass } = usePreferences();
+  const meltG = run.chargedG - count.potG;
+  const [drossG, setDrossG] = useState<number | null>(() =>
+    Math.round((meltG * run.drossShare) / (1 - run.drossShare)),
+  );
+  const settled = useMemo(
+    () => (drossG === null ? null : settleRun(run, view.pours, drossG)),
+    [run, view.pours, drossG],
+  );
+  const metal = view.binById.get(run.metalBinId);
+  const nameHead: NameHead = (head) => ({
+    name: `${headText(head, view.binById, 'g')}, ${lotText(metal?.name ?? '')}`,
+    place: `Head rack, ${(findStyle(head.style)?.name ?? head.style).toLowerCase()}`,
+  });
+  const check = (grams: number) => {
+    const left = run.chargedG - meltG - grams;
+    return left < 0
+      ? `Only ${massText(Math.max(0, run.chargedG - meltG), mass)} could be left to skim.`
+      : null;
+  };
+  const book = async () => {
+    if (drossG === null || check(drossG)) return;
+    const booked = await carryOut(workshop.runs.book(run.id, drossG, nameHead));
+    if (!booked) return;
+    onClose();
+    void message.success(`Run ${run.no} is booked: ${booked.value.good} heads on the shelf.`, 4);
+  };
+  const figures = settled?.figures;
+  return (
+    <Modal
+      open
+      title={`Book run ${run.no}`}
+      width={420}
+      okText="Book it"
+      cancelText="Go on pouring"
+      onCancel={onClose}
+      onOk={() => void book()}
+      okButtonProps={{ disabled: drossG === null || check(drossG) !== null }}
+    >
+      {count.ahead > 0 ? (
+        <p className={styles.warn}>
+          {count.ahead} {count.ahead === 1 ? 'pour is' : 'pours are'} still to come. What is missing stays on
+          the ticket.
+        </p>
+      ) : null}
+      <UnitField
+        label="Skimmed off"
+        quantity="mass"
+        assume={mass === 'g' ? 'g' : 'oz'}
+        value={drossG}
+        write={(grams) => massText(grams, mass)}
+        onChange={setDrossG}
+        check={check}
+        hint="weigh the skimmings when cold; until then this is your usual share"
+      />
+      {settled && figures ? (
+        <div className={styles.books}>
+          {run.heads
+            .filter((head) => settled.heads.some(({ key }) => key === head.key))
+            .map((head) => (
+              <SlipRow key={head.key} name={headText(head, view.binById, mass)}>
+                +
+                {settled.heads
+                  .filter(({ key }) => key === head.key)
+                  .reduce((sum, part) => sum + part.count, 0)}
+              </SlipRow>
+            ))}
+          {figures.surplus > 0 ? <SlipRow name="of these over, for stock">{figures.surplus}</SlipRow> : null}
+          {[...settled.hooks].map(([binId, hooks]) => (
+            <SlipRow key={binId} name={view.binById.get(binId)?.name ?? 'a hook gone'}>
+              −{hooks}
+            </SlipRow>
+          ))}
+          <SlipRow name="Metal in good heads">{massText(figures.goodG, mass)}</SlipRow>
+          <SlipRow name={`Misfills back to the lot (${figures.misfilled})`}>
+            {massText(figures.rejectedG, mass)}
+          </SlipRow>
+          <SlipRow name="Sprues back to the lot">{massText(figures.sprueG, mass)}</SlipRow>
+          <SlipRow name="Left in the pot, back to the lot">
+            {massText(Math.max(0, figures.potLeftG), mass)}
+          </SlipRow>
+          <SlipRow name={`${lotText(metal?.name ?? '')} goes down by`}>
+            {massText(figures.goodG + figures.drossG, mass)}
+          </SlipRow>
+        </div>
+      ) : null}
+    </Modal>
+  );
+}

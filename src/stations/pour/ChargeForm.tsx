@@ -1,0 +1,110 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState } from 'react';
+import type { PourPlan } from '@/core/pours/pour-plan';
+import type { Session } from '@/core/tickets/lay-out-session';
+import type { MetalBin } from '@/records/bin';
+import { Figure } from '@/ui/figure/Figure';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import {
+  amountText,
+  chargeWorking,
+  lotText,
+  massText,
+  useBench,
+  usePreferences,
+  type Takes,
+} from '../shared';
+import { composeRun } from './compose-run';
+import { Pot } from './Pot';
+import styles from './pour.module.css';
+
+interface ChargeFormProps {
+  readonly metal: MetalBin;
+  readonly session: Session;
+  readonly plan: PourPlan;
+  readonly takes: Takes;
+}
+
+/** Nobody weighs a charge finer than this, g. */
+const STEP_G = 10;
+
+/** What goes into the pot, and the run begins. */
+export function ChargeForm({ metal, session, plan, takes }: ChargeFormProps) {
+  const { workshop, view, carryOut } = useBench();
+  const { mass } = usePreferences();
+  const proposed = Math.ceil(takes.budget.chargeG / STEP_G) * STEP_G;
+  const [typed, setTyped] = useState<number | null | 'proposed'>('proposed');
+  const chargedG = typed === 'proposed' ? proposed : typed;
+  const onHand = view.levels.get(metal.id) ?? 0;
+  const leastG = takes.budget.castG + takes.budget.sprueG;
+  const check = (grams: number) => {
+    if (grams > onHand) {
+      return `${lotText(metal.name)} has ${massText(onHand, mass)}. Charge less, or put metal on the shelf first.`;
+    }
+    return grams < leastG
+      ? `The castings and sprues alone take ${massText(leastG, mass)}. Charge more.`
+      : null;
+  };
+  const begin = () => {
+    if (chargedG === null || check(chargedG)) return;
+    void carryOut(
+      workshop.runs.start(
+        composeRun(session, plan, view.moldById, {
+          metalBinId: metal.id,
+          chargedG,
+          drossShare: view.pot.drossShare,
+        }),
+      ),
+    );
+  };
+  const shortHooks = takes.short.filter((short) => short.item !== metal.id);
+  return (
+    <section className={styles.charge} aria-label="Charge the pot">
+      <Pot
+        levelG={Math.min(view.pot.capacityG, chargedG ?? 0)}
+        capacityG={view.pot.capacityG}
+        heelG={view.pot.heelG}
+        label={takes.budget.potFills > 1 ? `Pot, first of ${takes.budget.potFills} fills` : 'Pot, one fill'}
+      />
+      <div className={styles.chargeFields}>
+        <p>
+          Charge at least{' '}
+          <Figure working={chargeWorking(view, metal, takes.budget, mass)}>
+            {massText(takes.budget.chargeG, mass)}
+          </Figure>{' '}
+          of {metal.name}; {massText(onHand, mass)} on the shelf.
+        </p>
+        <UnitField
+          label="Into the pot"
+          quantity="mass"
+          assume={mass === 'g' ? 'g' : 'oz'}
+          value={chargedG}
+          write={(grams) => massText(grams, mass)}
+          onChange={setTyped}
+          check={check}
+          width={190}
+        />
+        {shortHooks.map((short) => {
+          const bin = view.binById.get(short.item);
+          return bin ? (
+            <p key={short.item} className={styles.warn}>
+              {bin.name}: {amountText(short.short, bin, mass)} short. Pour what there is, and book the run
+              early.
+            </p>
+          ) : null;
+        })}
+      </div>
+      <Button
+        type="primary"
+        size="large"
+        className={styles.begin}
+        disabled={chargedG === null || check(chargedG) !== null}
+        onClick={begin}
+      >
+        Begin the run
+      </Button>
+    </section>
+  );
+}

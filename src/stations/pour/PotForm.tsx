@@ -1,0 +1,71 @@
+'use client';
+
+import { Modal } from 'antd';
+import { useState } from 'react';
+import { bench as benchSchema } from '@/records/bench';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { PercentField } from '@/ui/unit-field/PercentField';
+import { massText, useBench, usePreferences } from '../shared';
+
+/** The pot's own figures. */
+export function PotForm({ onClose }: { onClose: () => void }) {
+  const { workshop, view } = useBench();
+  const { mass } = usePreferences();
+  const { pot } = view.bench;
+  const [capacityG, setCapacityG] = useState<number | null>(pot.capacityG);
+  const [heelG, setHeelG] = useState<number | null>(pot.heelG);
+  const [drossShare, setDrossShare] = useState<number | null>(pot.drossShare);
+  const [scrapShare, setScrapShare] = useState<number | null>(pot.scrapShare);
+  const assume = mass === 'g' ? 'g' : 'oz';
+  const write = (grams: number) => massText(grams, mass);
+  const next = benchSchema.safeParse({ ...view.bench, pot: { capacityG, heelG, drossShare, scrapShare } });
+  const save = async () => {
+    if (!next.success) return;
+    await workshop.bench.save(next.data);
+    onClose();
+  };
+  return (
+    <Modal
+      open
+      title="The pot"
+      width={380}
+      okText="Save"
+      cancelText="Leave"
+      onCancel={onClose}
+      onOk={() => void save()}
+      okButtonProps={{ disabled: !next.success }}
+    >
+      <div style={{ display: 'grid', gap: 10 }}>
+        <UnitField
+          label="Holds"
+          quantity="mass"
+          assume={assume}
+          value={capacityG}
+          write={write}
+          onChange={setCapacityG}
+          check={(grams) => (grams <= 0 ? 'A pot holds more than nothing.' : null)}
+        />
+        <UnitField
+          label="Heel no ladle reaches"
+          quantity="mass"
+          assume={assume}
+          value={heelG}
+          write={write}
+          onChange={setHeelG}
+          problem={
+            heelG !== null && capacityG !== null && heelG >= capacityG
+              ? `A heel of ${write(heelG)} fills the pot of ${write(capacityG)}. Make it smaller.`
+              : null
+          }
+        />
+        <PercentField label="Skimmed off as dross" value={drossShare} most={0.9} onChange={setDrossShare} />
+        <PercentField
+          label={view.isScrapMeasured ? 'Misfills (your own runs count instead)' : 'Misfills expected'}
+          value={scrapShare}
+          most={0.9}
+          onChange={setScrapShare}
+        />
+      </div>
+    </Modal>
+  );
+}

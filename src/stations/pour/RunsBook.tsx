@@ -1,0 +1,48 @@
+'use client';
+
+import dayjs from 'dayjs';
+import dynamic from 'next/dynamic';
+import { useBench, lotText, massText, usePreferences } from '../shared';
+import styles from './pour.module.css';
+
+const RunsChart = dynamic(() => import('./RunsChart').then((module) => module.RunsChart), { ssr: false });
+
+const LATEST = 5;
+
+/** The book of past runs: how many came good on each, and the latest in figures. */
+export function RunsBook() {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const booked = view.runs.filter((run) => run.booking !== null && run.state === 'booked');
+  if (booked.length === 0) return null;
+  return (
+    <section className={styles.book} aria-label="Past runs">
+      <h2>Past runs</h2>
+      <div className={styles.bookGrid}>
+        <RunsChart runs={booked} />
+        <ol className={styles.bookList}>
+          {[...booked]
+            .reverse()
+            .slice(0, LATEST)
+            .map((run) => (
+              <li key={run.id}>
+                <strong>
+                  {run.no} · {dayjs(run.startedAt).format('ddd D MMM')}
+                </strong>
+                <span>
+                  {run.blocks
+                    .map((block) => view.moldById.get(block.moldId)?.name ?? 'a block gone')
+                    .join(', ')}
+                  , {lotText(view.binById.get(run.metalBinId)?.name ?? 'a lot gone')}
+                </span>
+                <span>
+                  {run.booking?.good} good, {run.booking?.misfilled} misfilled,{' '}
+                  {massText(run.booking?.goodG ?? 0, mass)} of metal
+                </span>
+              </li>
+            ))}
+        </ol>
+      </div>
+    </section>
+  );
+}

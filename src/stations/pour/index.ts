@@ -1,0 +1,1 @@
+export { PourStation } from './PourStation';

@@ -1,0 +1,190 @@
+'use client';
+
+import { Button, Input, Segmented } from 'antd';
+import dayjs from 'dayjs';
+import { useLiveQuery } from 'dexie-react-hooks';
+import dynamic from 'next/dynamic';
+import { useId, useState } from 'react';
+import type { Bin } from '@/records/bin';
+import type { Entry } from '@/records/entry';
+import { Figure } from '@/ui/figure/Figure';
+import { numberText } from '@/messages/number-text';
+import { CountField } from '@/ui/unit-field/CountField';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { amountText, massText, useBench, usePreferences } from '../shared';
+import { shelfBin } from './shelf-rows';
+import styles from './shelf.module.css';
+
+const LevelChart = dynamic(() => import('./LevelChart').then((module) => module.LevelChart), { ssr: false });
+
+type Move = 'taken' | 'returned' | 'received' | 'counted' | 'lost';
+
+const MOVES: readonly { value: Move; label: string }[] = [
+  { value: 'taken', label: 'Take' },
+  { value: 'returned', label: 'Put back' },
+  { value: 'received', label: 'Receive' },
+  { value: 'counted', label: 'Count' },
+  { value: 'lost', label: 'Write off' },
+];
+
+const LATEST = 7;
+
+/** One bin: what is in it, what is promised, what came and went, and the hand that moves it. */
+export function BinCard({ bin }: { bin: Bin }) {
+  const { workshop, view } = useBench();
+  const { mass } = usePreferences();
+  const entries = useLiveQuery(() => workshop.shelf.entriesOf(bin.id), [workshop, bin.id, view.levels]) ?? [];
+  const row = shelfBin(view, bin);
+  return (
+    <section className={styles.card} aria-label={bin.name}>
+      <div className={styles.cardHead}>
+        <h2>{bin.name}</h2>
+        <p className="quiet">
+          {bin.place || 'no place noted'}
+          {factsOf(bin, mass)}
+          {bin.note ? `. ${bin.note}` : ''}
+        </p>
+      </div>
+      <dl className={styles.levels}>
+        <div>
+          <dt>on hand</dt>
+          <dd>
+            <Figure
+              size="large"
+              tone={row.isShort ? 'ember' : row.isLow ? 'brass' : 'ink'}
+              working={{
+                title: 'On hand',
+                steps: [`the sum of ${entries.length} ledger entries`],
+                inputs: [{ name: 'ledger', value: amountText(row.onHand, bin, mass), basis: 'counted' }],
+              }}
+            >
+              {amountText(row.onHand, bin, mass)}
+            </Figure>
+          </dd>
+        </div>
+        <div>
+          <dt>promised</dt>
+          <dd className={styles.level}>{amountText(row.promised, bin, mass)}</dd>
+        </div>
+        <div>
+          <dt>free</dt>
+          <dd className={styles.level}>{amountText(row.free, bin, mass)}</dd>
+        </div>
+      </dl>
+      <MoveForm key={bin.id} bin={bin} onHand={row.onHand} />
+      <div className={styles.history}>
+        <LevelChart entries={entries} bin={bin} />
+        <Ledger entries={entries} bin={bin} />
+      </div>
+    </section>
+  );
+}
+
+function factsOf(bin: Bin, mass: Parameters<typeof massText>[1]): string {
+  if (bin.kind === 'metal') return `, ${numberText(bin.densityGcm3, 4)} g/cm³ (${bin.densityBasis})`;
+  if (bin.kind === 'hook')
+    return `, ${massText(bin.massG, mass)} each (${bin.massBasis}), gape ${numberText(bin.gapeMm, 3)} mm`;
+  if (bin.kind === 'part' && bin.massG !== null && bin.unit === 'pieces')
+    return `, ${massText(bin.massG, mass)} each`;
+  return '';
+}
+
+function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
+  const { workshop, carryOut } = useBench();
+  const { mass } = usePreferences();
+  const [move, setMove] = useState<Move>('taken');
+  const [amount, setAmount] = useState<number | null>(null);
+  const [round, setRound] = useState(0);
+  const [note, setNote] = useState('');
+  const [isPressed, setIsPressed] = useState(false);
+  const id = useId();
+  const isOut = move === 'taken' || move === 'lost';
+  const problem = (() => {
+    if (amount === null) return isPressed ? 'How much? Write an amount first.' : null;
+    if (move !== 'counted' && amount <= 0) return 'Nothing would move. Write more than 0.';
+    if (isOut && amount > onHand)
+      return `There are ${amountText(onHand, bin, mass)}. Take less, or count the bin first.`;
+    return null;
+  })();
+  const go = async () => {
+    setIsPressed(true);
+    if (amount === null || problem) return;
+    const done = await carryOut<unknown>(
+      move === 'counted'
+        ? workshop.shelf.count(bin.id, amount)
+        : workshop.shelf.move(bin.id, move, amount, note.trim()),
+    );
+    if (!done) return;
+    setAmount(null);
+    setNote('');
+    setIsPressed(false);
+    setRound(round + 1);
+  };
+  const label = move === 'counted' ? 'Counted' : 'How much';
+  return (
+    <form
+      className={styles.move}
+      aria-label={`Move ${bin.name}`}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void go();
+      }}
+    >
+      <Segmented<Move> aria-label="What to do" value={move} options={[...MOVES]} onChange={setMove} />
+      <div className={styles.moveFields}>
+        {bin.unit === 'g' ? (
+          <UnitField
+            key={round}
+            label={label}
+            quantity="mass"
+            assume={mass === 'g' ? 'g' : 'oz'}
+            value={amount}
+            write={(grams) => massText(grams, mass)}
+            onChange={setAmount}
+            problem={problem}
+          />
+        ) : (
+          <CountField key={round} label={label} value={amount} onChange={setAmount} problem={problem} />
+        )}
+        {move === 'counted' ? null : (
+          <FieldShell id={id} label="Note">
+            <Input id={id} value={note} maxLength={200} onChange={(event) => setNote(event.target.value)} />
+          </FieldShell>
+        )}
+        <Button type="primary" htmlType="submit">
+          {MOVES.find((each) => each.value === move)?.label}
+        </Button>
+      </div>
+    </form>
+  );
+}
+
+function Ledger({ entries, bin }: { entries: readonly Entry[]; bin: Bin }) {
+  const { mass } = usePreferences();
+  if (entries.length === 0) return <p className="quiet">Nothing has come or gone yet.</p>;
+  return (
+    <table className={styles.ledger}>
+      <caption className="unseen">Ledger of {bin.name}, newest first</caption>
+      <tbody>
+        {[...entries]
+          .reverse()
+          .slice(0, LATEST)
+          .map((entry) => (
+            <tr key={entry.id}>
+              <td>{dayjs(entry.at).format('D MMM')}</td>
+              <td>
+                {entry.reverses ? 'taken back: ' : ''}
+                {entry.kind}
+                {entry.note ? <span className="quiet">, {entry.note}</span> : null}
+              </td>
+              <td>
+                {entry.qty > 0 ? '+' : '−'}
+                {amountText(Math.abs(entry.qty), bin, mass)}
+              </td>
+            </tr>
+          ))}
+      </tbody>
+    </table>
+  );
+}

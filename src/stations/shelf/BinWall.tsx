@@ -1,0 +1,68 @@
+'use client';
+
+import { amountText, usePreferences } from '../shared';
+import type { ShelfBin, ShelfGroup } from './shelf-rows';
+import styles from './shelf.module.css';
+
+interface BinWallProps {
+  readonly groups: readonly ShelfGroup[];
+  readonly chosen: string | null;
+  readonly onChoose: (binId: string) => void;
+}
+
+/** The shelf as a wall of drawers, each filled as far as its bin is. */
+export function BinWall({ groups, chosen, onChoose }: BinWallProps) {
+  return groups.map((group) => (
+    <section key={group.name} className={styles.group} aria-label={group.name}>
+      <h3>
+        {group.name} <small>{group.bins.length}</small>
+      </h3>
+      <ul className={styles.wall}>
+        {group.bins.map((row) => (
+          <li key={row.bin.id}>
+            <Drawer row={row} isChosen={row.bin.id === chosen} onChoose={onChoose} />
+          </li>
+        ))}
+      </ul>
+    </section>
+  ));
+}
+
+function Drawer({
+  row,
+  isChosen,
+  onChoose,
+}: {
+  row: ShelfBin;
+  isChosen: boolean;
+  onChoose: (id: string) => void;
+}) {
+  const { mass } = usePreferences();
+  const { bin, onHand, promised, fill, isLow, isShort } = row;
+  const state = isShort ? 'short' : isLow ? 'low' : 'well';
+  return (
+    <button
+      type="button"
+      className={styles.drawer}
+      data-state={state}
+      aria-pressed={isChosen}
+      onClick={() => onChoose(bin.id)}
+    >
+      <span
+        className={styles.content}
+        data-kind={bin.kind}
+        style={{ height: `${Math.round(fill * 100)}%` }}
+        aria-hidden="true"
+      />
+      <span className={styles.front}>
+        <span className={styles.binName}>{bin.name}</span>
+        <span className={styles.binFoot}>
+          <b>{amountText(onHand, bin, mass)}</b>
+          <span>
+            {state === 'well' ? (promised > 0 ? `${amountText(promised, bin, mass)} promised` : '') : state}
+          </span>
+        </span>
+      </span>
+    </button>
+  );
+}

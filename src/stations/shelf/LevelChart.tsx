@@ -1,0 +1,83 @@
+'use client';
+
+import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
+import dayjs from 'dayjs';
+import { Line } from 'react-chartjs-2';
+import type { Bin } from '@/records/bin';
+import type { Entry } from '@/records/entry';
+import { useTokens } from '@/ui/theme/use-tokens';
+
+Chart.register(LinearScale, LineElement, PointElement, Tooltip);
+
+/** What lay in a bin over time, step by step. */
+export function LevelChart({ entries, bin }: { entries: readonly Entry[]; bin: Bin }) {
+  const token = useTokens(['--lead', '--rule', '--quench', '--brass']);
+  const font = { family: "'Archivo Variable', sans-serif", size: 12 };
+  let level = 0;
+  const points = entries.map((entry) => {
+    level += entry.qty;
+    return { x: entry.at, y: bin.unit === 'g' ? level / 1000 : level };
+  });
+  const last = points.at(-1);
+  const lowAt = bin.lowAt === null ? null : bin.unit === 'g' ? bin.lowAt / 1000 : bin.lowAt;
+  const from = points[0]?.x ?? 0;
+  return (
+    <div
+      className="level-chart"
+      style={{ height: 150, minWidth: 0 }}
+      role="img"
+      aria-label={`Level of ${bin.name} over time`}
+    >
+      <Line
+        data={{
+          datasets: [
+            { data: points, stepped: true, borderColor: token('--quench'), borderWidth: 2, pointRadius: 0 },
+            ...(lowAt === null || !last
+              ? []
+              : [
+                  {
+                    data: [
+                      { x: from, y: lowAt },
+                      { x: last.x, y: lowAt },
+                    ],
+                    borderColor: token('--brass'),
+                    borderDash: [4, 4],
+                    borderWidth: 1.5,
+                    pointRadius: 0,
+                  },
+                ]),
+          ],
+        }}
+        options={{
+          animation: false,
+          parsing: false,
+          maintainAspectRatio: false,
+          plugins: { legend: { display: false }, tooltip: { enabled: false } },
+          scales: {
+            x: {
+              type: 'linear',
+              grid: { display: false },
+              ticks: {
+                color: token('--lead'),
+                font,
+                maxTicksLimit: 5,
+                maxRotation: 0,
+                callback: (value) => dayjs(Number(value)).format('D MMM'),
+              },
+            },
+            y: {
+              beginAtZero: true,
+              grid: { color: token('--rule') },
+              ticks: {
+                color: token('--lead'),
+                font,
+                maxTicksLimit: 5,
+                callback: (value) => (bin.unit === 'g' ? `${value} kg` : value),
+              },
+            },
+          },
+        }}
+      />
+    </div>
+  );
+}

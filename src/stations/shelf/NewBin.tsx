@@ -1,0 +1,201 @@
+'use client';
+
+import { Input, Modal, Segmented, Select } from 'antd';
+import { useId, useState } from 'react';
+import { guessHookMass } from '@/core/cavities/guess-hook-mass';
+import { mixMetal } from '@/core/metals/mix-metal';
+import { hookRank } from '@/core/units/hook-rank';
+import type { NewBin as NewBinRecord } from '@/data/repositories/shelf';
+import { numberText } from '@/messages/number-text';
+import { ELEMENTS } from '@/reference/elements';
+import { TYPICAL_JIG_HOOKS } from '@/reference/hooks';
+import { REFERENCE_METALS } from '@/reference/metals';
+import { CountField } from '@/ui/unit-field/CountField';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { massText, useBench, usePreferences } from '../shared';
+import styles from './shelf.module.css';
+
+type Kind = 'metal' | 'hook' | 'part';
+
+const UNKNOWN = 'unknown';
+/** Between soft and hard lead: what most scrap is. A guess, and shown as one. */
+const SCRAP = { densityGcm3: 11.1, shrinkLinear: 0.008 };
+
+/** A new place on the shelf: a metal lot, hooks, or another part. */
+export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id: string) => void }) {
+  const { workshop } = useBench();
+  const { mass } = usePreferences();
+  const [kind, setKind] = useState<Kind>('metal');
+  const [name, setName] = useState('');
+  const [place, setPlace] = useState('');
+  const [sort, setSort] = useState('');
+  const [metalKey, setMetalKey] = useState('lead-4');
+  const [size, setSize] = useState('2/0');
+  const [hookMassG, setHookMassG] = useState<number | null>(null);
+  const [qty, setQty] = useState<number | null>(null);
+  const [isPressed, setIsPressed] = useState(false);
+  const id = useId();
+  const assume = mass === 'g' ? 'g' : 'oz';
+
+  const record = (): NewBinRecord | null => {
+    const common = { name: name.trim(), place: place.trim(), lowAt: null, note: '' };
+    if (common.name === '') return null;
+    if (kind === 'metal') {
+      const reference = REFERENCE_METALS.find((metal) => metal.key === metalKey);
+      const mixed = reference && mixMetal(reference.composition, ELEMENTS);
+      return {
+        ...common,
+        kind,
+        unit: 'g',
+        composition: reference ? { ...reference.composition } : null,
+        densityGcm3: mixed?.ok ? mixed.value.densityGcm3 : SCRAP.densityGcm3,
+        densityBasis: reference ? 'reference' : 'guess',
+        shrinkLinear: reference?.shrinkLinear ?? SCRAP.shrinkLinear,
+        shrinkBasis: reference ? 'reference' : 'guess',
+      };
+    }
+    if (kind === 'hook') {
+      const dimensions = TYPICAL_JIG_HOOKS[size];
+      if (!dimensions) return null;
+      const massG = hookMassG ?? guessHookMass(dimensions);
+      return {
+        ...common,
+        kind,
+        unit: 'pieces',
+        size,
+        massG,
+        massBasis: hookMassG === null ? 'guess' : 'weighed',
+        ...dimensions,
+      };
+    }
+    return { ...common, kind, unit: 'pieces', sort: sort.trim() || 'other parts', massG: null };
+  };
+  const add = async () => {
+    setIsPressed(true);
+    const bin = record();
+    if (!bin || qty === null) return;
+    onAdded(await workshop.shelf.add(bin, qty));
+    onClose();
+  };
+  return (
+    <Modal
+      open
+      title="New bin"
+      width={440}
+      okText="Put on the shelf"
+      cancelText="Leave"
+      onCancel={onClose}
+      onOk={() => void add()}
+    >
+      <div className={styles.form}>
+        <Segmented<Kind>
+          block
+          aria-label="What is in it"
+          value={kind}
+          options={[
+            { value: 'metal', label: 'Metal' },
+            { value: 'hook', label: 'Hooks' },
+            { value: 'part', label: 'Parts' },
+          ]}
+          onChange={(next) => {
+            setKind(next);
+            setQty(null);
+          }}
+        />
+        <FieldShell
+          id={`${id}name`}
+          label="Name"
+          problem={isPressed && name.trim() === '' ? 'Give it a name, such as Lot 22, hard lead.' : null}
+        >
+          <Input
+            id={`${id}name`}
+            value={name}
+            maxLength={120}
+            onChange={(event) => setName(event.target.value)}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}place`} label="Where it lies">
+          <Input
+            id={`${id}place`}
+            value={place}
+            maxLength={120}
+            onChange={(event) => setPlace(event.target.value)}
+          />
+        </FieldShell>
+        {kind === 'metal' ? (
+          <FieldShell id={`${id}metal`} label="What it is">
+            <Select
+              id={`${id}metal`}
+              value={metalKey}
+              style={{ width: '100%' }}
+              options={[
+                ...REFERENCE_METALS.map((metal) => ({ value: metal.key, label: metal.name })),
+                { value: UNKNOWN, label: 'Scrap nobody knows' },
+              ]}
+              onChange={setMetalKey}
+            />
+          </FieldShell>
+        ) : null}
+        {kind === 'hook' ? (
+          <>
+            <FieldShell
+              id={`${id}size`}
+              label="Size"
+              hint="typical measures of that size; makers differ by some 10 %"
+            >
+              <Select
+                id={`${id}size`}
+                value={size}
+                style={{ width: '100%' }}
+                options={Object.keys(TYPICAL_JIG_HOOKS)
+                  .sort((a, b) => (hookRank(a)?.rank ?? 0) - (hookRank(b)?.rank ?? 0))
+                  .map((each) => ({ value: each, label: each }))}
+                onChange={setSize}
+              />
+            </FieldShell>
+            <UnitField
+              label="Weighs each"
+              quantity="mass"
+              assume={assume}
+              value={hookMassG}
+              write={(grams) => massText(grams, mass)}
+              onChange={setHookMassG}
+              hint={`leave empty for a guess of ${numberText(guessHookMass(TYPICAL_JIG_HOOKS[size] ?? { wireMm: 1, shankMm: 30, gapeMm: 12 }), 2)} g; better weigh ten`}
+              check={(grams) => (grams <= 0 ? 'A hook weighs more than nothing.' : null)}
+            />
+          </>
+        ) : null}
+        {kind === 'part' ? (
+          <FieldShell id={`${id}sort`} label="Sort" hint="beads, swivels, collars">
+            <Input
+              id={`${id}sort`}
+              value={sort}
+              maxLength={60}
+              onChange={(event) => setSort(event.target.value)}
+            />
+          </FieldShell>
+        ) : null}
+        {kind === 'metal' ? (
+          <UnitField
+            label="How much"
+            quantity="mass"
+            assume={assume}
+            value={qty}
+            write={(grams) => massText(grams, mass)}
+            onChange={setQty}
+            problem={isPressed && qty === null ? 'Weigh it: such as 4 kg.' : null}
+          />
+        ) : (
+          <CountField
+            key={kind}
+            label="How many"
+            value={qty}
+            onChange={setQty}
+            problem={isPressed && qty === null ? 'Count them: such as 50.' : null}
+          />
+        )}
+      </div>
+    </Modal>
+  );
+}

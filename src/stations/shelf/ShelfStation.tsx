@@ -1,0 +1,138 @@
+'use client';
+
+import { SearchOutlined } from '@ant-design/icons';
+import { Button, Input, Segmented, type InputRef } from 'antd';
+import { useMemo, useRef, useState } from 'react';
+import { Station } from '@/ui/frame/Station';
+import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
+import { amountText, setPreferences, useBench, useKeys, usePreferences } from '../shared';
+import { BinCard } from './BinCard';
+import { BinWall } from './BinWall';
+import { NewBin } from './NewBin';
+import { shelfGroups, type ShelfFilter } from './shelf-rows';
+import styles from './shelf.module.css';
+
+const FILTERS: { value: ShelfFilter; label: string }[] = [
+  { value: 'all', label: 'All' },
+  { value: 'metal', label: 'Metal' },
+  { value: 'hook', label: 'Hooks' },
+  { value: 'head', label: 'Heads' },
+  { value: 'part', label: 'Parts' },
+  { value: 'low', label: 'Low' },
+];
+
+const MOST_LOW = 9;
+
+/** The bins: what is on hand, promised and free, and where it lies. */
+export function ShelfStation() {
+  const { view } = useBench();
+  const preferences = usePreferences();
+  const [search, setSearch] = useState('');
+  const [filter, setFilter] = useState<ShelfFilter>('all');
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [isAdding, setIsAdding] = useState(false);
+  const field = useRef<InputRef>(null);
+  const groups = useMemo(() => shelfGroups(view, search, filter), [view, search, filter]);
+  const low = useMemo(() => shelfGroups(view, '', 'low').flatMap((group) => group.bins), [view]);
+  const found = groups.flatMap((group) => group.bins);
+  const bin = view.binById.get(chosen ?? '') ?? found[0]?.bin ?? null;
+
+  useKeys((event) => {
+    if (event.key !== '/') return;
+    event.preventDefault();
+    field.current?.focus();
+  });
+
+  return (
+    <Station
+      title="Shelf"
+      sub={`${view.bins.length} bins`}
+      isSlipFolded={preferences.isSlipFolded}
+      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+      actions={
+        <>
+          <Input
+            ref={field}
+            className={styles.search}
+            aria-label="Search the shelf"
+            placeholder="name, place or sort"
+            allowClear
+            prefix={<SearchOutlined aria-hidden="true" />}
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+          />
+          <Button type="primary" onClick={() => setIsAdding(true)}>
+            New bin
+          </Button>
+        </>
+      }
+      slip={
+        <>
+          <SlipTitle over="The shelf">
+            {low.length === 0 ? 'All in good supply' : `${low.length} to see to`}
+          </SlipTitle>
+          <SlipPart label="Low and short">
+            {low.slice(0, MOST_LOW).map((row) => (
+              <SlipRow
+                key={row.bin.id}
+                name={
+                  <a
+                    href={`#${row.bin.id}`}
+                    onClick={(event) => {
+                      event.preventDefault();
+                      setChosen(row.bin.id);
+                    }}
+                  >
+                    {row.bin.name}
+                  </a>
+                }
+              >
+                {amountText(row.onHand, row.bin, preferences.mass)}
+                {row.isShort ? ` of ${amountText(row.promised, row.bin, preferences.mass)}` : ''}
+              </SlipRow>
+            ))}
+            {low.length > MOST_LOW ? (
+              <p className="quiet">and {low.length - MOST_LOW} more under Low</p>
+            ) : null}
+          </SlipPart>
+          <SlipNote tone="go">
+            Stock is the sum of what came and went. To set a bin right, count it: the difference is entered,
+            nothing is overwritten.
+          </SlipNote>
+          <SlipNote tone="care">
+            Hooks and cable ends go through gloves; keep lead off hands that eat. Wash after.
+          </SlipNote>
+        </>
+      }
+    >
+      {bin ? <BinCard bin={bin} /> : null}
+      <Segmented<ShelfFilter> aria-label="Which bins" value={filter} options={FILTERS} onChange={setFilter} />
+      {found.length > 0 ? (
+        <BinWall groups={groups} chosen={bin?.id ?? null} onChoose={setChosen} />
+      ) : (
+        <div className={styles.empty}>
+          <p>
+            {view.bins.length === 0
+              ? 'The shelf is empty. Put down what you have: metal, hooks, parts.'
+              : `Nothing here is called '${search}'. Try another word, or all bins.`}
+          </p>
+          {view.bins.length === 0 ? (
+            <Button type="primary" onClick={() => setIsAdding(true)}>
+              New bin
+            </Button>
+          ) : (
+            <Button
+              onClick={() => {
+                setSearch('');
+                setFilter('all');
+              }}
+            >
+              Show all bins
+            </Button>
+          )}
+        </div>
+      )}
+      {isAdding ? <NewBin onClose={() => setIsAdding(false)} onAdded={setChosen} /> : null}
+    </Station>
+  );
+}

@@ -1,0 +1,79 @@
+import type { Bin } from '@/records/bin';
+import { freeOf, type BenchView } from '../shared';
+
+export interface ShelfBin {
+  readonly bin: Bin;
+  readonly onHand: number;
+  readonly promised: number;
+  readonly free: number;
+  /** At or under what the maker calls low. */
+  readonly isLow: boolean;
+  /** More promised than there is. */
+  readonly isShort: boolean;
+  /** How full its drawer is drawn, 0..1. */
+  readonly fill: number;
+}
+
+export interface ShelfGroup {
+  readonly name: string;
+  readonly bins: readonly ShelfBin[];
+}
+
+export type ShelfFilter = 'all' | 'metal' | 'hook' | 'head' | 'part' | 'low';
+
+const KIND_NAMES: Record<Bin['kind'], string> = {
+  metal: 'Metal',
+  hook: 'Hooks',
+  head: 'Heads',
+  part: 'Parts',
+};
+const KIND_ORDER: readonly Bin['kind'][] = ['metal', 'hook', 'head', 'part'];
+
+/** Full to the eye: so many times what counts as low, or this much where nobody said. */
+const FULL_OVER_LOW = 4;
+const FULL: Record<Bin['kind'], number> = { metal: 10_000, hook: 120, head: 60, part: 60 };
+
+/**
+ * The bins that a search and a filter leave, in groups in the order of the bench: metal, hooks, heads, parts by
+ * sort. The search looks at names, places and sorts; every word must be found.
+ *
+ * @example shelfGroups(view, 'jig 2/0', 'hook')
+ */
+export function shelfGroups(view: BenchView, search: string, filter: ShelfFilter): ShelfGroup[] {
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const rows = view.bins
+    .map((bin) => shelfBin(view, bin))
+    .filter(({ bin, isLow, isShort }) => {
+      if (filter === 'low' ? !isLow && !isShort : filter !== 'all' && bin.kind !== filter) return false;
+      const text = `${bin.name} ${bin.place} ${bin.kind === 'part' ? bin.sort : ''}`.toLowerCase();
+      return words.every((word) => text.includes(word));
+    });
+  const groups = new Map<string, ShelfBin[]>();
+  for (const kind of KIND_ORDER) {
+    for (const row of rows.filter(({ bin }) => bin.kind === kind)) {
+      const name = row.bin.kind === 'part' ? capital(row.bin.sort) : KIND_NAMES[kind];
+      groups.set(name, [...(groups.get(name) ?? []), row]);
+    }
+  }
+  return [...groups].map(([name, bins]) => ({ name, bins }));
+}
+
+/** A bin with its figures. */
+export function shelfBin(view: BenchView, bin: Bin): ShelfBin {
+  const onHand = view.levels.get(bin.id) ?? 0;
+  const promised = view.promised.get(bin.id) ?? 0;
+  const full = bin.lowAt ? bin.lowAt * FULL_OVER_LOW : FULL[bin.kind];
+  return {
+    bin,
+    onHand,
+    promised,
+    free: freeOf(view, bin.id),
+    isLow: bin.lowAt !== null && onHand <= bin.lowAt,
+    isShort: promised > onHand,
+    fill: Math.max(0, Math.min(1, onHand / full)),
+  };
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
