@@ -9,7 +9,7 @@ export interface WeightLine {
   readonly ticks: readonly WeightTick[];
 }
 
-const STEPS = [1, 1.5, 2, 3, 4, 5, 6, 7, 8, 10];
+const STEPS = [1, 1.2, 1.4, 1.7, 2, 2.5, 3, 3.5, 4, 5, 6, 7, 8];
 /** Ticks nearer than this run into each other, px. */
 const LEAST_GAP = 34;
 
@@ -27,7 +27,7 @@ export function weightLine(masses: readonly number[], width: number): WeightLine
   const at = (grams: number) => (Math.log(grams / least) / span) * width;
   const ticks: WeightTick[] = [];
   for (let decade = 10 ** Math.floor(Math.log10(least)); decade < most; decade *= 10) {
-    for (const step of STEPS.slice(0, -1)) {
+    for (const step of STEPS) {
       const grams = Number((step * decade).toPrecision(3));
       const x = at(grams);
       const last = ticks.at(-1);

@@ -154,7 +154,7 @@ export function MoldsStation() {
             title={`${mold.name}, open half, to scale`}
             layout={layout}
             marks={marks}
-            maxHeightPx={mold.kind === 'spun' ? 400 : 300}
+            maxHeightPx={mold.kind === 'spun' ? 400 : 262}
           />
           <CavityFigures rows={rows} metal={metal} layout={layout} />
           <p className={styles.inMetal}>

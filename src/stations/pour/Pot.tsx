@@ -62,7 +62,7 @@ export function Pot({ levelG, capacityG, heelG, label }: PotProps) {
         />
         <text
           x={MIDDLE}
-          y={Math.min(BOTTOM - 12, y(share / 2) + 8)}
+          y={share > 0.22 ? y(share / 2) + 8 : y(share) - 8}
           textAnchor="middle"
           className={share > 0.22 ? styles.potMass : styles.potMassDark}
         >

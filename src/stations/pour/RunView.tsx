@@ -23,6 +23,7 @@ import { cavityWords } from './PlanView';
 import { Pot } from './Pot';
 import { PourMarks } from './PourMarks';
 import { RunSlip } from './RunSlip';
+import { isOnControl, useFreeSpace } from './use-free-space';
 import { useWakeLock } from './use-wake-lock';
 import styles from './pour.module.css';
 
@@ -35,6 +36,7 @@ export function RunView({ run }: { run: Run }) {
   const [isBooking, setIsBooking] = useState(false);
   const count = useMemo(() => countRun(run, view.pours), [run, view.pours]);
   useWakeLock(true);
+  useFreeSpace();
 
   const block = run.blocks[run.moldIndex];
   const mold = view.moldById.get(block?.moldId ?? '');
@@ -78,6 +80,7 @@ export function RunView({ run }: { run: Run }) {
     if (isBooking || event.ctrlKey || event.metaKey || event.altKey) return;
     const digit = /^Digit([1-9])$/.exec(event.code)?.[1];
     if (event.key === ' ') {
+      if (isOnControl(event.target)) return;
       event.preventDefault();
       void pour();
     } else if (event.key === 'Backspace') {

@@ -74,7 +74,7 @@ export function BinCard({ bin }: { bin: Bin }) {
       </dl>
       <MoveForm key={bin.id} bin={bin} onHand={row.onHand} />
       <div className={styles.history}>
-        <LevelChart entries={entries} bin={bin} />
+        <LevelChart entries={entries} bin={bin} now={workshop.now()} />
         <Ledger entries={entries} bin={bin} />
       </div>
     </section>

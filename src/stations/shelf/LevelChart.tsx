@@ -10,7 +10,7 @@ import { useTokens } from '@/ui/theme/use-tokens';
 Chart.register(LinearScale, LineElement, PointElement, Tooltip);
 
 /** What lay in a bin over time, step by step. */
-export function LevelChart({ entries, bin }: { entries: readonly Entry[]; bin: Bin }) {
+export function LevelChart({ entries, bin, now }: { entries: readonly Entry[]; bin: Bin; now: number }) {
   const token = useTokens(['--lead', '--rule', '--quench', '--brass']);
   const font = { family: "'Archivo Variable', sans-serif", size: 12 };
   let level = 0;
@@ -18,6 +18,8 @@ export function LevelChart({ entries, bin }: { entries: readonly Entry[]; bin: B
     level += entry.qty;
     return { x: entry.at, y: bin.unit === 'g' ? level / 1000 : level };
   });
+  const standing = points.at(-1);
+  if (standing) points.push({ x: Math.max(now, standing.x), y: standing.y });
   const last = points.at(-1);
   const lowAt = bin.lowAt === null ? null : bin.unit === 'g' ? bin.lowAt / 1000 : bin.lowAt;
   const from = points[0]?.x ?? 0;
@@ -56,6 +58,8 @@ export function LevelChart({ entries, bin }: { entries: readonly Entry[]; bin: B
           scales: {
             x: {
               type: 'linear',
+              min: from,
+              max: last?.x,
               grid: { display: false },
               ticks: {
                 color: token('--lead'),

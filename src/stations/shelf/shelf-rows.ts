@@ -1,3 +1,4 @@
+import { hookRank } from '@/core/units/hook-rank';
 import type { Bin } from '@/records/bin';
 import { freeOf, type BenchView } from '../shared';
 
@@ -49,8 +50,12 @@ export function shelfGroups(view: BenchView, search: string, filter: ShelfFilter
       return words.every((word) => text.includes(word));
     });
   const groups = new Map<string, ShelfBin[]>();
+  const byName = new Intl.Collator('en', { numeric: true });
   for (const kind of KIND_ORDER) {
-    for (const row of rows.filter(({ bin }) => bin.kind === kind)) {
+    const mine = rows.filter(({ bin }) => bin.kind === kind);
+    for (const row of mine.sort(
+      (a, b) => rankOf(a.bin) - rankOf(b.bin) || byName.compare(a.bin.name, b.bin.name),
+    )) {
       const name = row.bin.kind === 'part' ? capital(row.bin.sort) : KIND_NAMES[kind];
       groups.set(name, [...(groups.get(name) ?? []), row]);
     }
@@ -72,6 +77,11 @@ export function shelfBin(view: BenchView, bin: Bin): ShelfBin {
     isShort: promised > onHand,
     fill: Math.max(0, Math.min(1, onHand / full)),
   };
+}
+
+/** Hooks stand by size; all else by name. */
+function rankOf(bin: Bin): number {
+  return bin.kind === 'hook' ? (hookRank(bin.size)?.rank ?? 0) : 0;
 }
 
 function capital(text: string): string {

@@ -32,8 +32,8 @@ export function HeadPicture({ style: key, nominalG, hookBinId, metalBinId }: Hea
       style={style}
       volumeCm3={bodyG / castGramsPerCm3(metal)}
       hook={style.isHooked ? hook : null}
-      pxPerMm={2.6}
-      maxWidthPx={150}
+      pxPerMm={3.5}
+      maxWidthPx={210}
     />
   );
 }

@@ -1,0 +1,28 @@
+'use client';
+
+import { useEffect } from 'react';
+
+/** Controls that Space belongs to while they have the focus. */
+const CONTROLS = 'a, button, [role="button"], [role="radio"]';
+
+/** Whether a key press falls on a control that uses Space itself. */
+export function isOnControl(target: EventTarget | null): boolean {
+  return target instanceof Element && target.closest(CONTROLS) !== null;
+}
+
+/**
+ * Leaves Space to the pour: a control that was tapped or clicked lets go of the focus, so that the next Space
+ * does not press it again. One reached by keyboard keeps it, and its Space.
+ */
+export function useFreeSpace(): void {
+  useEffect(() => {
+    const letGo = (event: MouseEvent) => {
+      const held = document.activeElement;
+      const isPointed = event.detail > 0;
+      if (!isPointed || !(held instanceof HTMLElement || held instanceof SVGElement)) return;
+      if (isOnControl(held) && !held.closest('[role="dialog"]')) held.blur();
+    };
+    document.addEventListener('click', letGo);
+    return () => document.removeEventListener('click', letGo);
+  }, []);
+}
