@@ -1,6 +1,6 @@
 import { repeatableRandom } from '@/core/numeric/repeatable-random';
 
-export const DAY_MS = 86_400_000;
+const DAY_MS = 86_400_000;
 
 /** Chance and time for the made-up bench: the same from the same start. */
 export class DemoTools {

@@ -30,7 +30,7 @@ export function inputSentence({ path, came, expected }: InputProblem): string {
 }
 
 /** A path as people write it: `lines[2].count`. */
-export function fieldName(path: readonly (string | number)[]): string {
+function fieldName(path: readonly (string | number)[]): string {
   return path.reduce<string>(
     (name, step) => (typeof step === 'number' ? `${name}[${step}]` : name === '' ? step : `${name}.${step}`),
     '',

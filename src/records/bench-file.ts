@@ -13,7 +13,7 @@ export const BENCH_FILE_FORMAT = 'ruvek-bench';
 export const BENCH_FILE_VERSION = 1;
 
 /** Everything on the bench. */
-export const benchContents = z.strictObject({
+const benchContents = z.strictObject({
   bench: z.array(bench).max(1),
   bins: z.array(bin),
   entries: z.array(entry),

@@ -13,7 +13,7 @@ const common = {
   note,
 };
 
-export const metalBin = z.strictObject({
+const metalBin = z.strictObject({
   ...common,
   kind: z.literal('metal'),
   unit: z.literal('g'),
@@ -25,7 +25,7 @@ export const metalBin = z.strictObject({
   shrinkBasis: basis,
 });
 
-export const hookBin = z.strictObject({
+const hookBin = z.strictObject({
   ...common,
   kind: z.literal('hook'),
   unit: z.literal('pieces'),
@@ -37,7 +37,7 @@ export const hookBin = z.strictObject({
   gapeMm: z.number().gt(0).max(200),
 });
 
-export const headBin = z.strictObject({
+const headBin = z.strictObject({
   ...common,
   kind: z.literal('head'),
   unit: z.literal('pieces'),
@@ -47,7 +47,7 @@ export const headBin = z.strictObject({
   metalBinId: id.nullable(),
 });
 
-export const partBin = z.strictObject({
+const partBin = z.strictObject({
   ...common,
   kind: z.literal('part'),
   unit: z.enum(['pieces', 'g']),

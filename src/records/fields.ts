@@ -14,4 +14,3 @@ export const share = z.number().min(0).max(1);
 export const shareUnderOne = z.number().min(0).lt(1);
 /** Where a figure comes from. Guesses are shown with a dotted line. */
 export const basis = z.enum(['weighed', 'reference', 'guess']);
-export type Basis = z.infer<typeof basis>;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { basis, grams, id, name, note, overZeroGrams, share } from './fields';
 
-export const cavity = z.strictObject({
+const cavity = z.strictObject({
   style: z.string().min(1),
   /** The weight marked on the block. */
   nominalG: overZeroGrams,

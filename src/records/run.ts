@@ -6,7 +6,7 @@ const keyCount = z.strictObject({ key: z.string().min(1), count: pieces });
 const fills = z.strictObject({ cavities: z.array(z.int().min(0)), filled: z.array(keyCount) });
 
 /** What one casting of a key from one cavity takes, as it was when the run began. */
-export const cell = z.strictObject({
+const cell = z.strictObject({
   moldId: id,
   cavity: z.int().min(0),
   key: z.string().min(1),
@@ -14,7 +14,7 @@ export const cell = z.strictObject({
   finishedG: grams,
 });
 
-export const booking = z.strictObject({
+const booking = z.strictObject({
   goodG: grams,
   rejectedG: grams,
   sprueG: grams,
@@ -64,7 +64,7 @@ export const run = z.strictObject({
   booking: booking.nullable(),
 });
 
-export const casting = z.strictObject({
+const casting = z.strictObject({
   cavity: z.int().min(0),
   key: z.string().min(1),
   good: z.boolean(),
@@ -80,7 +80,6 @@ export const pour = z.strictObject({
   castings: z.array(casting).min(1),
 });
 
-export type Cell = z.infer<typeof cell>;
 export type Booking = z.infer<typeof booking>;
 export type Run = z.infer<typeof run>;
 export type Pour = z.infer<typeof pour>;

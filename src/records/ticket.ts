@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { day, id, instant, name, note, overZeroGrams, pieces, share } from './fields';
 
-export const ticketLine = z.strictObject({
+const ticketLine = z.strictObject({
   id,
   style: z.string().min(1),
   nominalG: overZeroGrams,

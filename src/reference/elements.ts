@@ -17,5 +17,3 @@ export const ELEMENTS = {
   W: { densityGcm3: 19.25, specificHeatJkgK: 132 },
   Fe: { densityGcm3: 7.85, specificHeatJkgK: 490 },
 } as const satisfies Record<string, ElementProperties>;
-
-export type ElementSymbol = keyof typeof ELEMENTS;

@@ -15,7 +15,7 @@ export interface MetalProperties {
 }
 
 /** How far mass shares may miss a sum of one. */
-export const SHARE_SUM_SLACK = 1e-6;
+const SHARE_SUM_SLACK = 1e-6;
 
 /**
  * An alloy's density in g/cm3 and specific heat in J/(kg K) from mass shares of elements. Volumes add:

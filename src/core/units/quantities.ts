@@ -20,11 +20,11 @@ export interface QuantityDefinition {
 /** Grams in one avoirdupois ounce, exact (international yard and pound agreement, 1959). */
 export const GRAMS_PER_OUNCE = 28.349523125;
 /** Grams in one grain, exact: an ounce over 437.5. */
-export const GRAMS_PER_GRAIN = 0.06479891;
+const GRAMS_PER_GRAIN = 0.06479891;
 /** Millimeters in one inch, exact. */
-export const MM_PER_INCH = 25.4;
+const MM_PER_INCH = 25.4;
 /** Cubic centimeters in one US teaspoon, exact: a US gallon of 231 cubic inches over 768. */
-export const CM3_PER_TEASPOON = 4.92892159375;
+const CM3_PER_TEASPOON = 4.92892159375;
 
 export const QUANTITIES: Record<Quantity, QuantityDefinition> = {
   mass: {

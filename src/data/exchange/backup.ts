@@ -68,7 +68,7 @@ export function backupExchange(store: Store) {
     earlierBench: async (): Promise<number | null> => (await db.keepsakes.get(BEFORE_RESTORE))?.at ?? null,
 
     /** Goes back to the bench that was put by; the present one is put by in its stead. */
-    async goBack(): Promise<BenchOutcome<void>> {
+    async goBack(): Promise<BenchOutcome<undefined>> {
       const keepsake = await db.keepsakes.get(BEFORE_RESTORE);
       if (!keepsake) return refuse({ code: 'bench.no-earlier-bench' });
       await replaceContents(keepsake.contents);

@@ -6,11 +6,6 @@ import { sortHistory } from '../sort-history';
 import type { Store } from '../store';
 import { granted, refuse, write, type Pen } from '../write';
 
-export interface Doable {
-  readonly id: string;
-  readonly label: string;
-}
-
 /** What can be taken back and done again, and doing so. */
 export function historyRepository(store: Store) {
   const { db } = store;

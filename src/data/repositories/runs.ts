@@ -125,11 +125,12 @@ export function runRepository(store: Store) {
       }),
 
     /** Puts another block of the run on the bench. */
-    turnTo: (runId: string, moldIndex: number): Promise<BenchOutcome<void>> =>
+    turnTo: (runId: string, moldIndex: number): Promise<BenchOutcome<undefined>> =>
       write(store, 'Next block', async (pen) => {
         const found = await underWay(runId);
         if (!found.ok) return found;
-        if (!found.value.run.blocks[moldIndex]) return refuse<void>({ code: 'bench.gone', what: 'block' });
+        if (!found.value.run.blocks[moldIndex])
+          return refuse<undefined>({ code: 'bench.gone', what: 'block' });
         await pen.put('runs', { ...found.value.run, moldIndex });
         return granted(undefined);
       }),
@@ -165,7 +166,7 @@ export function runRepository(store: Store) {
       }),
 
     /** Ends a run without booking it: all goes back into the pot, nothing moves on the shelf. */
-    drop: (runId: string): Promise<BenchOutcome<void>> =>
+    drop: (runId: string): Promise<BenchOutcome<undefined>> =>
       write(store, 'Drop a run', async (pen) => {
         const found = await underWay(runId);
         if (!found.ok) return found;

@@ -62,18 +62,24 @@ export function shelfRepository(store: Store) {
     edit: (bin: Bin): Promise<void> => write(store, `Edit ${bin.name}`, (pen) => pen.put('bins', bin)),
 
     /** Moves an amount (over 0) in or out by hand. Refuses to take out more than there is. */
-    async move(binId: string, kind: HandMove, amount: number, note = ''): Promise<BenchOutcome<void>> {
+    async move(binId: string, kind: HandMove, amount: number, note = ''): Promise<BenchOutcome<undefined>> {
       return write(store, `${LABELS[kind]} at the shelf`, async (pen) => {
         const bin = await db.bins.get(binId);
-        if (!bin) return refuse<void>({ code: 'bench.gone', what: 'bin' });
+        if (!bin) return refuse<undefined>({ code: 'bench.gone', what: 'bin' });
         if (bin.unit === 'pieces' && bin.kind !== 'part' && !Number.isInteger(amount)) {
-          return refuse<void>({ code: 'bench.not-whole', bin: bin.name, asked: amount });
+          return refuse<undefined>({ code: 'bench.not-whole', bin: bin.name, asked: amount });
         }
         const isOut = kind === 'taken' || kind === 'lost';
         const there = await onHand(binId);
         if (isOut && amount > there * (1 + 1e-9)) {
           const { name, unit } = bin;
-          return refuse<void>({ code: 'bench.too-little', bin: name, onHand: there, asked: amount, unit });
+          return refuse<undefined>({
+            code: 'bench.too-little',
+            bin: name,
+            onHand: there,
+            asked: amount,
+            unit,
+          });
         }
         await pen.enter({ binId, kind, qty: isOut ? -amount : amount, note });
         return granted(undefined);

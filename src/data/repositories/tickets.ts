@@ -47,10 +47,10 @@ export function ticketRepository(store: Store) {
       ),
 
     /** Closes a ticket. Heads cast for an order leave the shelf with it; for stock they stay. */
-    close: (ticketId: string): Promise<BenchOutcome<void>> =>
+    close: (ticketId: string): Promise<BenchOutcome<undefined>> =>
       write(store, 'Close a ticket', async (pen) => {
         const ticket = await db.tickets.get(ticketId);
-        if (!ticket) return refuse<void>({ code: 'bench.gone', what: 'ticket' });
+        if (!ticket) return refuse<undefined>({ code: 'bench.gone', what: 'ticket' });
         if (ticket.buyer !== null) {
           for (const [binId, { qty, lineId }] of await heldFor(ticketId)) {
             const note = `handed over to ${ticket.buyer}`;

@@ -221,7 +221,8 @@ function RunBlock({ run, mold, shown, state, onTap }: RunBlockProps) {
     const isNext = state.next.some((slot) => slot.cavity === index);
     const share = block?.fills.find((fill) => fill.cavities.includes(index));
     const asked = share?.filled.reduce((sum, { count }) => sum + count, 0) ?? 0;
-    const good = share?.cavities.reduce((sum, each) => sum + (state.cavities.get(each)?.good ?? 0), 0) ?? 0;
+    const good = state.cavities.get(index)?.good ?? 0;
+    const isShared = (share?.cavities.length ?? 0) > 1;
     const mark = markText(cavity.nominalG, mass);
     const how = casting ? (casting.good ? 'cast' : 'misfilled') : isNext ? 'next' : 'stays empty';
     return {
@@ -235,7 +236,7 @@ function RunBlock({ run, mold, shown, state, onTap }: RunBlockProps) {
           : isNext
             ? 'idle'
             : 'empty',
-      foot: asked > 0 ? `${Math.min(good, asked)} of ${asked}` : undefined,
+      foot: asked > 0 ? (isShared ? `${good} good` : `${Math.min(good, asked)} of ${asked}`) : undefined,
       name: `Cavity ${index + 1}, ${mark}, ${how}`,
     };
   });
@@ -247,7 +248,7 @@ function RunBlock({ run, mold, shown, state, onTap }: RunBlockProps) {
       onTap={onTap}
       isTappable={(index) => Boolean(shown?.castings.some((casting) => casting.cavity === index))}
       pressed={(index) => shown?.castings.find((casting) => casting.cavity === index)?.good === false}
-      maxHeightPx={mold.kind === 'spun' ? 380 : 260}
+      maxHeightPx={mold.kind === 'spun' ? 380 : 300}
     />
   );
 }

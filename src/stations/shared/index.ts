@@ -1,8 +1,7 @@
 export { BenchProvider, useBench } from './BenchProvider';
 export { freeOf, promiseOf, wantsOf, type BenchView } from './bench-view';
 export { BenchFrame } from './frame/BenchFrame';
-export { isTyping, useKeys } from './frame/use-keys';
-export { useNow } from './frame/use-now';
+export { useKeys } from './frame/use-keys';
 export { setPreferences, usePreferences } from './preferences-store';
 export { sessionOf, takesOf, type Takes } from './session-takes';
 export { PourCautions, TicketSlip } from './TicketSlip';
@@ -10,4 +9,4 @@ export { usePlan } from './use-plan';
 export { useTicketInHand } from './use-ticket-in-hand';
 export * from './words';
 export { drawMold } from './draw-mold';
-export { castingWorking, chargeWorking, minutesWorking } from './workings';
+export { castingWorking, chargeWorking } from './workings';

@@ -35,15 +35,12 @@ export function usePlan(session: Session | null) {
   useEffect(() => () => lane.current?.close(), []);
 
   useEffect(() => {
-    if (asked === '') {
-      setState(IDLE);
-      return undefined;
-    }
+    if (asked === '') return undefined;
     const [demand, molds] = JSON.parse(asked) as [Session['demand'], Session['molds']];
     const controller = new AbortController();
     stop.current = controller;
-    setState((before) => ({ ...before, state: 'planning', problem: null, progress: null, asked }));
     const timer = setTimeout(() => {
+      setState((before) => ({ ...before, state: 'planning', problem: null, progress: null, asked }));
       lane.current ??= new WorkLane();
       const onProgress = (progress: ProgramProgress) => {
         if (!controller.signal.aborted) setState((before) => ({ ...before, progress }));
@@ -72,9 +69,11 @@ export function usePlan(session: Session | null) {
 
   const cancel = useCallback(() => {
     stop.current?.abort();
-    setState((before) => ({ ...before, state: 'called-off', plan: null, progress: null }));
-  }, []);
+    setState({ ...IDLE, state: 'called-off', asked });
+  }, [asked]);
   const again = useCallback(() => setAttempt((count) => count + 1), []);
-  const isCurrent = state.asked === asked;
-  return { ...(isCurrent ? state : { ...state, state: 'planning' as const }), cancel, again };
+  // Until the search for what is asked now has begun, the last plan is shown as one being worked on.
+  const shown: PlanState =
+    asked === '' ? IDLE : state.asked === asked ? state : { ...state, state: 'planning', problem: null };
+  return { ...shown, cancel, again };
 }

@@ -13,11 +13,7 @@ Chart.register(LinearScale, LineElement, PointElement, Tooltip);
 export function LevelChart({ entries, bin, now }: { entries: readonly Entry[]; bin: Bin; now: number }) {
   const token = useTokens(['--lead', '--rule', '--quench', '--brass']);
   const font = { family: "'Archivo Variable', sans-serif", size: 12 };
-  let level = 0;
-  const points = entries.map((entry) => {
-    level += entry.qty;
-    return { x: entry.at, y: bin.unit === 'g' ? level / 1000 : level };
-  });
+  const points = levelPoints(entries, bin.unit);
   const standing = points.at(-1);
   if (standing) points.push({ x: Math.max(now, standing.x), y: standing.y });
   const last = points.at(-1);
@@ -84,4 +80,15 @@ export function LevelChart({ entries, bin, now }: { entries: readonly Entry[]; b
       />
     </div>
   );
+}
+
+/** The level after each entry: pieces, or kilograms for what is kept in grams. */
+function levelPoints(entries: readonly Entry[], unit: Bin['unit']): { x: number; y: number }[] {
+  let level = 0;
+  const points: { x: number; y: number }[] = [];
+  for (const { at, qty } of entries) {
+    level += qty;
+    points.push({ x: at, y: unit === 'g' ? level / 1000 : level });
+  }
+  return points;
 }

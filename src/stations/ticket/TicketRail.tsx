@@ -1,5 +1,6 @@
 'use client';
 
+import { useEffect, useRef } from 'react';
 import type { Ticket } from '@/records/ticket';
 import { dayText, dueOn, useBench, type BenchView } from '../shared';
 import styles from './ticket.module.css';
@@ -14,8 +15,14 @@ interface TicketRailProps {
 /** The tickets, hung on a rail. Paper shows what is left; a stripe says how it stands. */
 export function TicketRail({ tickets, chosen, today, onChoose }: TicketRailProps) {
   const { view } = useBench();
+  const hung = useRef<HTMLUListElement>(null);
+  useEffect(() => {
+    hung.current
+      ?.querySelector('[aria-pressed="true"]')
+      ?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [chosen]);
   return (
-    <ul className={styles.rail} aria-label="Tickets">
+    <ul ref={hung} className={styles.rail} aria-label="Tickets">
       {tickets.map((ticket) => {
         const { made, count, state } = standing(ticket, view);
         const due = dueOn(ticket);

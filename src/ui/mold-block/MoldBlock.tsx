@@ -183,9 +183,9 @@ function Cavity({ cavity, mark, px, gradients, isChosen, isPressed, onTap }: Cav
     <g aria-label={mark.name} className={onTap ? styles.tappable : undefined} {...tapping}>
       <rect
         className={styles.reach}
-        x={center.x - Math.max(cavity.lengthMm, 24 * px)}
+        x={center.x - Math.max(cavity.lengthMm * 0.62, 24 * px)}
         y={center.y - Math.max(cavity.radiusMm * 1.4, 26 * px)}
-        width={2 * Math.max(cavity.lengthMm, 24 * px)}
+        width={2 * Math.max(cavity.lengthMm * 0.62, 24 * px)}
         height={2 * Math.max(cavity.radiusMm * 1.4, 26 * px)}
         rx={2 * px}
       />

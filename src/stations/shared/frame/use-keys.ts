@@ -3,7 +3,7 @@
 import { useEffect, useRef } from 'react';
 
 /** Whether a key press belongs to a field or a part that uses keys itself. */
-export function isTyping(target: EventTarget | null): boolean {
+function isTyping(target: EventTarget | null): boolean {
   if (!(target instanceof HTMLElement)) return false;
   return (
     target.isContentEditable ||

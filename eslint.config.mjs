@@ -1,0 +1,163 @@
+import next from 'eslint-config-next';
+import prettier from 'eslint-config-prettier';
+import tseslint from 'typescript-eslint';
+
+/**
+ * What each room may import of the other rooms. One direction: routes show stations, stations use records and
+ * calculations, calculations use the core. Within a room imports are relative; across rooms they begin with @/.
+ */
+export const ROOMS = {
+  core: [],
+  reference: ['core'],
+  calculations: ['core', 'reference'],
+  records: ['core'],
+  data: ['core', 'records'],
+  workers: ['core', 'calculations'],
+  drawing: ['core'],
+  messages: ['core'],
+  ui: ['core', 'drawing', 'messages'],
+  demo: ['core', 'reference', 'records'],
+  stations: ['core', 'reference', 'calculations', 'records', 'data', 'workers', 'drawing', 'ui', 'messages'],
+  app: [
+    'core',
+    'reference',
+    'calculations',
+    'records',
+    'data',
+    'workers',
+    'drawing',
+    'ui',
+    'messages',
+    'demo',
+    'stations',
+  ],
+};
+
+/** Stations with a face of their own. `stations/shared` is what all of them stand on. */
+const STATIONS = ['ticket', 'molds', 'pour', 'shelf'];
+
+/** Packages that only some rooms may touch. */
+const PACKAGE_ROOMS = [
+  {
+    packages: ['react', 'react-dom', 'next', 'antd', '@ant-design', 'react-chartjs-2', 'chart.js'],
+    rooms: ['ui', 'stations', 'app'],
+  },
+  { packages: ['dexie'], rooms: ['data'] },
+  { packages: ['dexie-react-hooks'], rooms: ['stations'] },
+  { packages: ['zod'], rooms: ['calculations', 'records', 'data', 'app'] },
+  { packages: ['comlink'], rooms: ['workers'] },
+  { packages: ['highs'], rooms: ['core'] },
+];
+
+const escape = (name) => name.replace(/\./g, '\\.');
+
+function barredPatterns(room) {
+  const rooms = Object.keys(ROOMS);
+  const barred = rooms.filter((other) => other !== room && !ROOMS[room].includes(other));
+  const packages = PACKAGE_ROOMS.filter((rule) => !rule.rooms.includes(room)).flatMap(
+    (rule) => rule.packages,
+  );
+  return [
+    ...(barred.length > 0
+      ? [
+          {
+            regex: `^@/(${barred.join('|')})(/|$)`,
+            message: `${room}/ may import only of: ${ROOMS[room].join(', ') || 'itself'}. See ROOMS in eslint.config.mjs.`,
+          },
+        ]
+      : []),
+    {
+      regex: `^(\\.\\./)+(${rooms.join('|')})(/|$)`,
+      message: 'Across rooms an import begins with @/, so that the arrows can be read.',
+    },
+    ...(packages.length > 0
+      ? [
+          {
+            regex: `^(${packages.map(escape).join('|')})(/|$)`,
+            message: `${room}/ does not touch this package. See PACKAGE_ROOMS in eslint.config.mjs.`,
+          },
+        ]
+      : []),
+    ...(room === 'core' ? [{ regex: '^node:', message: 'core/ runs anywhere: no Node.' }] : []),
+    ...(room === 'app'
+      ? [{ regex: '^@/stations/[^/]+/.+', message: 'A station is used through its index alone.' }]
+      : []),
+  ];
+}
+
+const restricted = (patterns) => ({ '@typescript-eslint/no-restricted-imports': ['error', { patterns }] });
+
+const roomRules = Object.keys(ROOMS).map((room) => ({
+  files: [`src/${room}/**/*.{ts,tsx}`],
+  ignores: ['**/*.test.ts', '**/*.test.tsx'],
+  rules: restricted(barredPatterns(room)),
+}));
+
+const stationRules = STATIONS.map((station) => ({
+  files: [`src/stations/${station}/**/*.{ts,tsx}`],
+  ignores: ['**/*.test.ts', '**/*.test.tsx'],
+  rules: restricted([
+    ...barredPatterns('stations'),
+    {
+      regex: `^\\.\\./(?!\\.\\.)(?!shared$).+|^@/stations/`,
+      message: "A station uses stations/shared through its index, and never another station's inside.",
+    },
+  ]),
+}));
+
+const config = [
+  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**'] },
+  ...next,
+  ...tseslint.configs.strict.map((rules) => ({ ...rules, files: ['**/*.ts', '**/*.tsx'] })),
+  {
+    files: ['**/*.{ts,tsx,mjs}'],
+    rules: {
+      'import/no-cycle': ['error', { ignoreExternal: true }],
+      'no-console': 'error',
+      // Speaks for the React Compiler, which this build does not run.
+      'react-hooks/preserve-manual-memoization': 'off',
+      eqeqeq: ['error', 'always'],
+    },
+  },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    rules: { '@typescript-eslint/consistent-type-imports': 'error' },
+  },
+  {
+    files: [
+      'src/core/**/*.ts',
+      'src/reference/**/*.ts',
+      'src/calculations/**/*.ts',
+      'src/drawing/**/*.ts',
+      'src/records/**/*.ts',
+      'src/messages/**/*.ts',
+      'src/demo/**/*.ts',
+    ],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'localStorage',
+        'self',
+        'navigator',
+        'fetch',
+        'process',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'Time is passed in.' },
+        { object: 'Math', property: 'random', message: 'Chance is passed in.' },
+      ],
+    },
+  },
+  ...roomRules,
+  ...stationRules,
+  {
+    files: ['**/*.test.ts', '**/*.test.tsx', 'tests/**'],
+    rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
+  },
+  prettier,
+];
+
+export default config;

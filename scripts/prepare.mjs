@@ -1,0 +1,45 @@
+// What both `npm run demo` and `npm test` need before they begin. Uses Node alone: on a fresh clone nothing else
+// is there yet.
+import { spawnSync } from 'node:child_process';
+import { existsSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { join } from 'node:path';
+
+export const root = new URL('..', import.meta.url).pathname;
+
+const QUIET = { NEXT_TELEMETRY_DISABLED: '1', PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' };
+
+/** Runs a command in the project and gives its exit code; its words go straight to the terminal. */
+export function run(command, args, env = {}) {
+  const result = spawnSync(command, args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ...QUIET, ...env },
+  });
+  return result.status ?? 1;
+}
+
+/** Installs from the lockfile where the last install was from another, or from none. */
+export function install() {
+  const stamp = join(root, 'node_modules', '.ruvek-lock');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
+  process.stdout.write('Installing from the lockfile.\n');
+  if (run('npm', ['ci', '--no-audit', '--no-fund']) !== 0) {
+    process.stderr.write('npm ci failed: is the npm registry reachable?\n');
+    process.exit(1);
+  }
+  writeFileSync(stamp, lock);
+}
+
+/** Node's script of a package, so that no shell and no npx stands between. */
+export function bin(path) {
+  return join(root, 'node_modules', path);
+}
+
+/** The newest change under what the build reads, in ms. */
+export function newestSource(listFiles) {
+  return Math.max(...listFiles().map((file) => statSync(join(root, file)).mtimeMs));
+}

@@ -1,0 +1,91 @@
+// `npm test`: installs what it needs, then types, format, lint, unused code, unit tests, build, browser tests.
+// Closes with one line, `N passed, N failed`, where each check that is no test of its own counts as one.
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { bin, install, root, run } from './prepare.mjs';
+
+const CHROMIUM = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+const RESULTS = join(root, 'test-results');
+
+let passed = 0;
+let failed = 0;
+
+function check(name, command, args, env) {
+  process.stdout.write(`\n== ${name}\n`);
+  const isGood = run(command, args, env) === 0;
+  if (isGood) passed += 1;
+  else failed += 1;
+  return isGood;
+}
+
+/** Adds a runner's own counts; a runner that left none, or that failed beyond its tests, counts as a failure. */
+function count(name, exitCode, read) {
+  let counts = { passed: 0, failed: 0 };
+  try {
+    counts = read();
+  } catch (error) {
+    process.stderr.write(`${name} left no results: ${error instanceof Error ? error.message : error}\n`);
+  }
+  passed += counts.passed;
+  failed += counts.failed;
+  if ((exitCode !== 0 && counts.failed === 0) || counts.passed + counts.failed === 0) failed += 1;
+}
+
+const readJson = (file) => JSON.parse(readFileSync(join(RESULTS, file), 'utf8'));
+
+function installChromium() {
+  if (existsSync(CHROMIUM)) return true;
+  const canInstall = process.getuid?.() === 0 && spawnSync('apt-get', ['--version']).status === 0;
+  if (!canInstall) return false;
+  process.stdout.write("\n== Chromium from Debian's packages\n");
+  const apt = { DEBIAN_FRONTEND: 'noninteractive' };
+  run('apt-get', ['update', '-qq'], apt);
+  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], apt);
+  return existsSync(CHROMIUM);
+}
+
+install();
+rmSync(RESULTS, { recursive: true, force: true });
+mkdirSync(RESULTS, { recursive: true });
+
+check('Types of the routes', 'node', [bin('next/dist/bin/next'), 'typegen']);
+check('Types', 'node', [bin('typescript/bin/tsc'), '--noEmit']);
+check('Format', 'node', [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']);
+check('Lint', 'node', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']);
+check('Unused code', 'node', [bin('knip/bin/knip.js')]);
+
+process.stdout.write('\n== Unit tests\n');
+const unit = run('node', [
+  bin('jest/bin/jest.js'),
+  '--silent',
+  '--json',
+  '--outputFile',
+  join(RESULTS, 'unit.json'),
+]);
+count('jest', unit, () => {
+  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = readJson('unit.json');
+  return { passed: numPassedTests, failed: numFailedTests + numRuntimeErrorTestSuites };
+});
+
+const isBuilt = check('Build', 'node', [bin('next/dist/bin/next'), 'build']);
+
+process.stdout.write('\n== Browser tests\n');
+if (!isBuilt) {
+  process.stderr.write('No build, so no browser tests.\n');
+  failed += 1;
+} else if (!installChromium()) {
+  process.stderr.write(
+    `No Chromium at ${CHROMIUM}. Install Debian's package chromium, or set CHROMIUM_PATH.\n`,
+  );
+  failed += 1;
+} else {
+  const journeys = run('node', [bin('@playwright/test/cli.js'), 'test']);
+  count('playwright', journeys, () => {
+    const { stats } = readJson('journeys.json');
+    return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+  });
+}
+
+process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
+process.exit(failed === 0 ? 0 : 1);
