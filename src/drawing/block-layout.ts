@@ -22,6 +22,8 @@ export interface PlacedCavity {
   readonly center: { readonly x: number; readonly y: number };
   readonly radiusMm: number;
   readonly lengthMm: number;
+  /** What a finger may touch for it, mm: its whole slot in a bar, a square round it on a disc. */
+  readonly tap: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
   /** Where its words stand, mm: middle of a line. */
   readonly label: { readonly x: number; readonly y: number };
 }
@@ -85,7 +87,7 @@ export function layOutBar(cavities: readonly BlockCavity[]): BlockLayout {
 
   const columns: number[] = [];
   const placed = rows.flatMap((row, rowIndex) => {
-    const { axis } = heights[rowIndex] ?? { axis: 0 };
+    const { axis, total } = heights[rowIndex] ?? { axis: 0, total: 0 };
     const isFlipped = rowIndex === 1;
     const axisY = isFlipped ? heightMm - axis : axis;
     const spread = (widthMm - 2 * EDGE_MM - rowWidth(row)) / row.length;
@@ -107,6 +109,12 @@ export function layOutBar(cavities: readonly BlockCavity[]): BlockLayout {
         center: { x: gateX, y: axisY },
         radiusMm: each.shape.radiusMm,
         lengthMm: each.shape.lengthMm,
+        tap: {
+          x: left - GAP_MM / 2,
+          y: isFlipped ? heightMm - total : 0,
+          width: each.reachMm + GAP_MM,
+          height: total,
+        },
         label: { x: left + each.reachMm / 2, y: axisY + (isFlipped ? -1 : 1) * (below + LABEL_MM * 0.55) },
       };
     });
@@ -134,6 +142,7 @@ export function layOutDisc(cavities: readonly BlockCavity[]): BlockLayout {
   const discMm = inner + reach + 16;
   const middle = discMm + EDGE_MM / 2;
   const placed = measured.map((each, index): PlacedCavity => {
+    const half = Math.max(each.shape.lengthMm * 0.6, each.shape.radiusMm + 3);
     const angle = (index / measured.length) * 2 * Math.PI - Math.PI / 2;
     const at = (radius: number) => ({
       x: middle + radius * Math.cos(angle),
@@ -148,13 +157,15 @@ export function layOutDisc(cavities: readonly BlockCavity[]): BlockLayout {
       [to.x - side.x, to.y - side.y],
     ];
     const nose = at(inner);
+    const center = at(inner + each.shape.lengthMm / 2);
     return {
       index,
       transform: `translate(${mm(nose.x)} ${mm(nose.y)}) rotate(${mm((angle * 180) / Math.PI)})`,
       body: each.body,
       hook: each.hook,
       sprue: `M${corners.map(([x, y]) => `${mm(x ?? 0)} ${mm(y ?? 0)}`).join('L')}Z`,
-      center: at(inner + each.shape.lengthMm / 2),
+      center,
+      tap: { x: center.x - half, y: center.y - half, width: 2 * half, height: 2 * half },
       radiusMm: each.shape.radiusMm,
       lengthMm: each.shape.lengthMm,
       label: at(inner + each.reachMm + 7),

@@ -92,7 +92,11 @@ export function parseQuantity(text: string, quantity: Quantity, assume?: string)
     } else {
       rest = '';
       unit = previous ? unitBelow(quantity, previous) : assumed;
-      if (!unit) return fail('units.no-unit', { text, quantity }, path);
+      if (!unit) {
+        return previous
+          ? fail('units.left-over', { text, rest: written.trim(), quantity }, path)
+          : fail('units.no-unit', { text, quantity }, path);
+      }
     }
     if (previous && !(isCompound && unit.factor < previous.factor)) {
       return fail('units.left-over', { text, rest: written.trim(), quantity }, path);

@@ -96,7 +96,8 @@ function MetalTakes({ metal, wants, isWritten, isAlone }: MetalTakesProps) {
         : new Map<string, number>(),
     [view, wants, isWritten],
   );
-  const takes = planned.plan ? takesOf(view, session, planned.plan, metal, own) : null;
+  const takes =
+    planned.plan && planned.planned ? takesOf(view, planned.planned, planned.plan, metal, own) : null;
   return (
     <>
       <SlipPart label={`What it takes in ${metal.name}`}>

@@ -10,13 +10,15 @@ import { CalledOff, WorkLane } from '@/workers/client';
 export interface PlanState {
   readonly state: 'idle' | 'planning' | 'done' | 'refused' | 'called-off' | 'failed';
   readonly plan: PourPlan | null;
+  /** The session that `plan` plans: the last one, while a new search is under way. */
+  readonly planned: Session | null;
   readonly problem: Problem | null;
   readonly progress: ProgramProgress | null;
   /** The session this state belongs to. */
   readonly asked: string;
 }
 
-const IDLE: PlanState = { state: 'idle', plan: null, problem: null, progress: null, asked: '' };
+const IDLE: PlanState = { state: 'idle', plan: null, planned: null, problem: null, progress: null, asked: '' };
 
 /** Typing settles before the search begins. */
 const SETTLE_MS = 200;
@@ -32,6 +34,11 @@ export function usePlan(session: Session | null) {
     [session],
   );
 
+  const latest = useRef(session);
+
+  useEffect(() => {
+    latest.current = session;
+  });
   useEffect(() => () => lane.current?.close(), []);
 
   useEffect(() => {
@@ -40,6 +47,7 @@ export function usePlan(session: Session | null) {
     const controller = new AbortController();
     stop.current = controller;
     const timer = setTimeout(() => {
+      if (controller.signal.aborted) return;
       setState((before) => ({ ...before, state: 'planning', problem: null, progress: null, asked }));
       lane.current ??= new WorkLane();
       const onProgress = (progress: ProgramProgress) => {
@@ -51,8 +59,8 @@ export function usePlan(session: Session | null) {
           if (controller.signal.aborted) return;
           setState(
             outcome.ok
-              ? { state: 'done', plan: outcome.value, problem: null, progress: null, asked }
-              : { state: 'refused', plan: null, problem: outcome.problem, progress: null, asked },
+              ? { ...IDLE, state: 'done', plan: outcome.value, planned: latest.current, asked }
+              : { ...IDLE, state: 'refused', problem: outcome.problem, asked },
           );
         })
         .catch((error: unknown) => {
@@ -75,5 +83,7 @@ export function usePlan(session: Session | null) {
   // Until the search for what is asked now has begun, the last plan is shown as one being worked on.
   const shown: PlanState =
     asked === '' ? IDLE : state.asked === asked ? state : { ...state, state: 'planning', problem: null };
-  return { ...shown, cancel, again };
+  // The same question may come with other weights (a cavity was weighed): those of now hold.
+  const planned = shown.state === 'done' ? session : shown.planned;
+  return { ...shown, planned, cancel, again };
 }

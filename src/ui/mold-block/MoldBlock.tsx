@@ -183,10 +183,10 @@ function Cavity({ cavity, mark, px, gradients, isChosen, isPressed, onTap }: Cav
     <g aria-label={mark.name} className={onTap ? styles.tappable : undefined} {...tapping}>
       <rect
         className={styles.reach}
-        x={center.x - Math.max(cavity.lengthMm * 0.62, 24 * px)}
-        y={center.y - Math.max(cavity.radiusMm * 1.4, 26 * px)}
-        width={2 * Math.max(cavity.lengthMm * 0.62, 24 * px)}
-        height={2 * Math.max(cavity.radiusMm * 1.4, 26 * px)}
+        x={cavity.tap.x + px}
+        y={cavity.tap.y + px}
+        width={cavity.tap.width - 2 * px}
+        height={cavity.tap.height - 2 * px}
         rx={2 * px}
       />
       <path

@@ -1,0 +1,20 @@
+import { writeMass } from './write-mass';
+
+describe('writeMass', () => {
+  it.each<[number, 'g' | 'oz' | 'oz-fraction', string]>([
+    [9.5238, 'g', '9.52 g'],
+    [13.38, 'g', '13.4 g'],
+    [576.2, 'g', '576 g'],
+    [999.6, 'g', '1.00 kg'],
+    [11_800, 'g', '11.8 kg'],
+    [10.631071171875, 'oz-fraction', '3/8 oz'],
+    [28.349523125, 'oz-fraction', '1 oz'],
+    [42.5242846875, 'oz-fraction', '1 1/2 oz'],
+    [11, 'oz-fraction', '0.39 oz'],
+    [10.631071171875, 'oz', '0.38 oz'],
+    [0, 'oz-fraction', '0.00 oz'],
+  ])('writes %d g in %s as %s', (massG, unit, expected) => {
+    const written = writeMass(massG, unit);
+    expect(`${written.number} ${written.unit}`).toBe(expected);
+  });
+});

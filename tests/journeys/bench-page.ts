@@ -1,0 +1,50 @@
+import { readFileSync } from 'node:fs';
+import { expect, type Page } from '@playwright/test';
+import type { BenchFile } from '../../src/records/bench-file';
+
+/** Opens a station of the demo bench and waits until it stands. */
+export async function openStation(page: Page, station: string): Promise<void> {
+  await page.goto(`/${station}`);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+}
+
+/** Saves the bench through the page and reads the file: what the database truly holds. */
+export async function readBench(page: Page): Promise<BenchFile> {
+  await page.getByRole('button', { name: 'Bench: units and backup' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Back up' }).click(),
+  ]);
+  const file = JSON.parse(readFileSync(await download.path(), 'utf8')) as BenchFile;
+  await closeDialog(page);
+  return file;
+}
+
+/** Chooses a file under Restore. Leaves the dialog open. */
+export async function chooseFile(page: Page, name: string, text: string | Buffer): Promise<void> {
+  const buffer = typeof text === 'string' ? Buffer.from(text) : text;
+  await page.getByLabel('Saved bench to restore').setInputFiles({ name, mimeType: 'application/json', buffer });
+}
+
+export async function openBenchMenu(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Bench: units and backup' }).click();
+  await expect(page.getByRole('dialog', { name: 'The bench' })).toBeVisible();
+}
+
+export async function closeDialog(page: Page): Promise<void> {
+  await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+}
+
+/** What lies in a bin: the sum of its entries. */
+export function levelOf(file: BenchFile, binId: string): number {
+  return file.contents.entries
+    .filter((entry) => entry.binId === binId)
+    .reduce((total, entry) => total + entry.qty, 0);
+}
+
+/** Chooses from one of Ant Design's selects by its label. */
+export async function choose(page: Page, label: string, option: string | RegExp): Promise<void> {
+  await page.getByRole('combobox', { name: label }).click();
+  await page.locator('.ant-select-dropdown:visible').getByText(option).first().click();
+}

@@ -1,0 +1,114 @@
+import { repeatableRandom } from '../../src/core/numeric/repeatable-random';
+import { EMPTY_CONTENTS, type BenchFile } from '../../src/records/bench-file';
+
+export interface BigSession {
+  readonly weights: readonly number[];
+  /** For each block, the index of the weight each of its cavities makes. */
+  readonly blocks: readonly { cavities: readonly number[]; secondsPerPour: number; setupSeconds: number }[];
+  readonly counts: readonly number[];
+}
+
+/** Forty weights so far apart that none is within 2 % of another. */
+const FIRST_G = 3;
+const RATIO = 1.06;
+
+/** A big session: 40 lines over 25 blocks of 8 cavities, every line made by at least one block. */
+export function bigSession(start = 7): BigSession {
+  const next = repeatableRandom(start);
+  const whole = (low: number, high: number) => low + Math.floor(next() * (high - low + 1));
+  const weights = Array.from({ length: 40 }, (_, index) => Number((FIRST_G * RATIO ** index).toFixed(2)));
+  const blocks = Array.from({ length: 25 }, (_, block) => ({
+    cavities: Array.from({ length: 8 }, (_, cavity) => {
+      const own = block + 25 * cavity;
+      return own < weights.length ? own : whole(0, weights.length - 1);
+    }),
+    secondsPerPour: whole(25, 65),
+    setupSeconds: whole(300, 1200),
+  }));
+  return { weights, blocks, counts: weights.map(() => whole(20, 220)) };
+}
+
+/** The same as a bench: one lot of a metal of 10 g/cm3 that does not shrink, egg sinkers, no hooks. */
+export function bigBench(session: BigSession): BenchFile {
+  return {
+    format: 'ruvek-bench',
+    version: 1,
+    savedAt: 0,
+    contents: {
+      ...EMPTY_CONTENTS,
+      bins: [
+        {
+          id: 'lot',
+          kind: 'metal',
+          unit: 'g',
+          name: 'Lot 1, trial metal',
+          place: '',
+          lowAt: null,
+          retired: false,
+          note: '',
+          composition: null,
+          densityGcm3: 10,
+          densityBasis: 'weighed',
+          shrinkLinear: 0,
+          shrinkBasis: 'weighed',
+        },
+      ],
+      entries: [
+        {
+          id: 'entry',
+          at: 1,
+          binId: 'lot',
+          kind: 'received',
+          qty: 200_000,
+          note: '',
+          ticketId: null,
+          lineId: null,
+          runId: null,
+          reverses: null,
+        },
+      ],
+      molds: session.blocks.map((block, index) => ({
+        id: `mold-${index}`,
+        name: `Block ${index + 1}`,
+        kind: 'bar',
+        place: '',
+        note: '',
+        secondsPerPour: block.secondsPerPour,
+        setupSeconds: block.setupSeconds,
+        spruePerPourG: 5,
+        cavities: block.cavities.map((weight) => ({
+          style: 'egg',
+          nominalG: session.weights[weight] ?? 1,
+          volumeCm3: (session.weights[weight] ?? 1) / 10,
+          volumeBasis: 'weighed',
+          standardErrorCm3: null,
+          weighedCount: 5,
+          hookSizes: [],
+          hookShare: 0,
+          pinCm3: 0,
+        })),
+      })),
+      tickets: [
+        {
+          id: 'ticket',
+          no: 1,
+          title: 'Forty weights',
+          buyer: null,
+          toleranceShare: 0.02,
+          state: 'open',
+          note: '',
+          createdAt: 1,
+          lines: session.weights.map((nominalG, index) => ({
+            id: `line-${index}`,
+            style: 'egg',
+            nominalG,
+            count: session.counts[index] ?? 1,
+            hookBinId: null,
+            metalBinId: 'lot',
+            dueOn: null,
+          })),
+        },
+      ],
+    },
+  };
+}

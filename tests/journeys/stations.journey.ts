@@ -1,0 +1,178 @@
+import { expect, test } from '@playwright/test';
+import { choose, levelOf, openStation, readBench } from './bench-page';
+
+test('digits go to stations, ? lists the keys, looks and gloves hold through a reload', async ({ page }) => {
+  await openStation(page, 'ticket');
+  await page.keyboard.press('2');
+  await expect(page).toHaveURL(/\/molds$/);
+  await page.keyboard.press('4');
+  await expect(page).toHaveURL(/\/shelf$/);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Shed look (dark)' }).click();
+  await page.getByRole('button', { name: 'Glove mode' }).click();
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-look', 'shed');
+  await expect(page.locator('html')).toHaveAttribute('data-glove', 'on');
+});
+
+test('a ticket with mistakes says what is wrong beside each field, writes nothing and loses nothing', async ({
+  page,
+}) => {
+  await openStation(page, 'ticket');
+  const before = await readBench(page);
+  await page.keyboard.press('n');
+  await page.getByRole('textbox', { name: 'Weight', exact: true }).fill('ten grams');
+  await page.getByRole('textbox', { name: 'Pieces' }).fill('2.5');
+  await page.getByRole('textbox', { name: 'Weight within' }).fill('80');
+  await page.getByRole('button', { name: 'Write ticket' }).click();
+  const alerts = page.getByRole('main').getByRole('alert');
+  await expect(alerts.filter({ hasText: 'Give the ticket a name' })).toBeVisible();
+  await expect(alerts.filter({ hasText: "'ten grams' does not begin with a number" })).toBeVisible();
+  await expect(alerts.filter({ hasText: "'2.5' is not a whole number" })).toBeVisible();
+  await expect(alerts.filter({ hasText: "'80' is no percentage from 0 to 50" })).toBeVisible();
+  await expect(alerts.filter({ hasText: 'Choose a hook.' })).toBeVisible();
+  expect((await readBench(page)).contents.tickets).toEqual(before.contents.tickets);
+
+  // Any unit is understood and shown in the maker's own; the draft outlives a reload.
+  await page.getByRole('textbox', { name: 'Ticket' }).fill('Half typed');
+  await page.getByRole('textbox', { name: 'Weight', exact: true }).fill('3/8 oz');
+  await page.getByRole('textbox', { name: 'Weight', exact: true }).blur();
+  await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('10.63 g');
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'New ticket', level: 1 })).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Ticket' })).toHaveValue('Half typed');
+  await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('10.63 g');
+  await page.getByRole('button', { name: 'Leave' }).click();
+  await expect(page.getByRole('heading', { name: 'Tickets', level: 1 })).toBeVisible();
+});
+
+test('the slip says which block comes near where none makes a line', async ({ page }) => {
+  await openStation(page, 'ticket');
+  await page.getByRole('button', { name: 'New ticket' }).click();
+  await page.getByRole('textbox', { name: 'Weight', exact: true }).fill('11 g');
+  await page.getByRole('textbox', { name: 'Pieces' }).fill('5');
+  await choose(page, 'Hook', /^Jig hook 2\/0 \d+ on the shelf$/);
+  await choose(page, 'Metal', 'Lot 14, hard lead');
+  const slip = page.getByRole('complementary', { name: 'Slip' });
+  await expect(slip).toContainText('No block makes Round 11 g, 2/0 here. Nearest: Block F gives 10.1 g');
+  await expect(slip).toContainText('The ticket allows 5 %.');
+});
+
+test('at the shelf things are taken, put back and counted, and the ledger says so', async ({ page }) => {
+  await openStation(page, 'shelf');
+  await page.keyboard.press('/');
+  await page.keyboard.type('jig hook 4/0');
+  await expect(page.getByRole('button', { name: /^On hand: 52/ })).toBeVisible();
+  const form = page.getByRole('form', { name: 'Move Jig hook 4/0' });
+
+  await form.getByRole('textbox', { name: 'How much' }).fill('53');
+  await expect(form.getByRole('alert')).toContainText('There are 52. Take less, or count the bin first.');
+  await form.getByRole('button', { name: 'Take' }).click();
+  await expect(page.getByRole('button', { name: /^On hand: 52/ })).toBeVisible();
+
+  await form.getByRole('textbox', { name: 'How much' }).fill('12');
+  await form.getByRole('textbox', { name: 'Note' }).fill('for the river');
+  await form.getByRole('button', { name: 'Take' }).click();
+  await expect(page.getByRole('button', { name: /^On hand: 40/ })).toBeVisible();
+  await expect(page.getByRole('row').first()).toContainText('taken, for the river');
+
+  await form.getByText('Count', { exact: true }).click();
+  await form.getByRole('textbox', { name: 'Counted' }).fill('45');
+  await form.getByRole('button', { name: 'Count' }).click();
+  await expect(page.getByRole('button', { name: /^On hand: 45/ })).toBeVisible();
+  await expect(page.getByRole('row').first()).toContainText('+5');
+
+  // Undo enters the reverse; nothing is struck out.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^On hand: 40/ })).toBeVisible();
+  await expect(page.getByRole('row').first()).toContainText('taken back: counted');
+  expect(levelOf(await readBench(page), 'hook-4-0')).toBe(40);
+});
+
+test('a figure shows its working and where each input comes from', async ({ page }) => {
+  await openStation(page, 'molds');
+  await page.getByRole('button', { name: /^Block C/ }).click();
+  await page.getByRole('button', { name: /^True weight: .*a guess/ }).first().click();
+  const working = page.getByRole('tooltip');
+  await expect(working).toContainText('g a cm³ of cavity');
+  await expect(working).toContainText('weighed by you');
+  await expect(working).toContainText('a guess');
+});
+
+test('a new block is drawn and says what it gives', async ({ page }) => {
+  await openStation(page, 'molds');
+  await page.getByRole('button', { name: 'New block' }).click();
+  const form = page.getByRole('dialog', { name: 'New block' });
+  await form.getByRole('button', { name: 'Save block' }).click();
+  await expect(form.getByRole('alert').filter({ hasText: 'Give the block a name' })).toBeVisible();
+  await form.getByRole('textbox', { name: 'Name' }).fill('Block Z');
+  await form.getByRole('textbox', { name: 'Marked' }).fill('1/2 oz');
+  await form.getByRole('combobox', { name: 'Hooks it takes' }).fill('3/0,');
+  await form.getByRole('button', { name: 'Save block' }).click();
+  await expect(page.getByRole('heading', { name: 'Block Z', level: 1 })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Cavity 1, marked 14.17 g, hook 3/0' })).toBeVisible();
+  await expect(page.getByText('a guess, never weighed')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('heading', { name: 'Block Z', level: 1 })).toHaveCount(0);
+});
+
+test('a clock is started, outlives a reload and rings', async ({ page }) => {
+  await openStation(page, 'pour');
+  await page.getByRole('button', { name: '+ clock' }).click();
+  await page.getByRole('textbox', { name: 'What for' }).fill('Glue, tray 4');
+  await page.getByRole('textbox', { name: 'How long' }).fill('2 s');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'done Glue, tray 4' })).toBeVisible();
+  await page.getByRole('button', { name: 'done Glue, tray 4' }).click();
+  await expect(page.getByRole('button', { name: /Glue, tray 4/ })).toHaveCount(0);
+});
+
+test('a calculation example can be changed and run, and says what is wrong', async ({ page, request }) => {
+  await page.goto('/calculations');
+  const card = page.getByRole('form', { name: 'Example of units.parse' });
+  await card.getByRole('textbox').fill('{"text":"2 lb 3 oz","quantity":"mass"}');
+  await card.getByRole('button', { name: 'Run' }).click();
+  await expect(card.getByRole('status')).toContainText('992.2333');
+  await card.getByRole('textbox').fill('{"text":"-2 lb","quantity":"mass"}');
+  await card.getByRole('button', { name: 'Run' }).click();
+  await expect(card.getByRole('status')).toContainText('below zero');
+
+  const list = (await (await request.get('/api/calc')).json()) as { name: string }[];
+  expect(list.map(({ name }) => name)).toContain('pour.plan');
+  for (const [name, data, status] of [
+    ['pour.plan', { demand: [{ key: 'a', count: 2 }], molds: [] }, 422],
+    ['nothing.here', {}, 404],
+    ['build.weight', { parts: [] }, 400],
+  ] as const) {
+    const reply = await request.post(`/api/calc/${name}`, { data });
+    expect(reply.status()).toBe(status);
+    expect(await reply.json()).toHaveProperty('error.message');
+  }
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  for (const station of ['ticket', 'molds', 'pour', 'shelf']) {
+    test(`the ${station} station keeps within the screen`, async ({ page }) => {
+      await openStation(page, station);
+      await page.waitForLoadState('networkidle');
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(wide).toBeLessThanOrEqual(0);
+    });
+  }
+
+  test('a run is poured and marked with a knuckle', async ({ page }) => {
+    await openStation(page, 'ticket');
+    await page.getByRole('button', { name: /Zander league/ }).tap();
+    await page.getByRole('region', { name: /^Ticket \d+/ }).getByRole('button', { name: 'Pour' }).tap();
+    await page.getByRole('button', { name: 'Begin the run' }).tap();
+    await page.getByRole('button', { name: /^Pour 30 left/ }).tap();
+    await expect(page.getByRole('heading', { name: 'Pour 2 of 30' })).toBeVisible();
+    await page.getByRole('button', { name: 'Cavity 1, 10 g, cast' }).tap();
+    await expect(page.getByRole('button', { name: 'Pour 1, 1 misfilled' })).toBeVisible();
+  });
+});
