@@ -58,14 +58,18 @@ test('a file that is no good is refused in words, and the bench stays as it was'
         const field = document.querySelector<HTMLInputElement>('input[type=file]');
         const chunk = ' '.repeat(1024 * 1024);
         const transfer = new DataTransfer();
-        transfer.items.add(new File(Array<string>(65).fill(chunk), 'huge.json', { type: 'application/json' }));
+        transfer.items.add(
+          new File(Array<string>(65).fill(chunk), 'huge.json', { type: 'application/json' }),
+        );
         if (field) field.files = transfer.files;
         field?.dispatchEvent(new Event('change', { bubbles: true }));
       });
     } else {
       await chooseFile(page, name, content);
     }
-    await expect(page.getByRole('alert').filter({ hasText: message })).toContainText('The bench is as it was.');
+    await expect(page.getByRole('alert').filter({ hasText: message })).toContainText(
+      'The bench is as it was.',
+    );
     await expect(page.getByRole('button', { name: 'Replace the bench' })).toHaveCount(0);
   }
   await closeDialog(page);

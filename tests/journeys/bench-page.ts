@@ -23,7 +23,9 @@ export async function readBench(page: Page): Promise<BenchFile> {
 /** Chooses a file under Restore. Leaves the dialog open. */
 export async function chooseFile(page: Page, name: string, text: string | Buffer): Promise<void> {
   const buffer = typeof text === 'string' ? Buffer.from(text) : text;
-  await page.getByLabel('Saved bench to restore').setInputFiles({ name, mimeType: 'application/json', buffer });
+  await page
+    .getByLabel('Saved bench to restore')
+    .setInputFiles({ name, mimeType: 'application/json', buffer });
 }
 
 export async function openBenchMenu(page: Page): Promise<void> {

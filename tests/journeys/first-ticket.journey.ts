@@ -33,7 +33,10 @@ test('an order becomes heads on the shelf, and the metal and hooks are gone from
   });
 
   await test.step('plan it', async () => {
-    await page.getByRole('region', { name: /^Ticket \d+/ }).getByRole('button', { name: 'Pour' }).click();
+    await page
+      .getByRole('region', { name: /^Ticket \d+/ })
+      .getByRole('button', { name: 'Pour' })
+      .click();
     await expect(page.getByRole('heading', { name: '30 pours, 35 min' })).toBeVisible();
     await expect(page.getByText('proven the shortest')).toBeVisible();
     await page.getByRole('button', { name: 'Begin the run' }).click();
@@ -79,7 +82,8 @@ test('an order becomes heads on the shelf, and the metal and hooks are gone from
   const block = before.contents.molds.find((mold) => mold.name === 'Block F');
   const lot = before.contents.bins.find((bin) => bin.id === 'lot-14');
   const hook = before.contents.bins.find((bin) => bin.id === 'hook-2-0');
-  if (!block || lot?.kind !== 'metal' || hook?.kind !== 'hook') throw new Error('the demo bench has lost a bin');
+  if (!block || lot?.kind !== 'metal' || hook?.kind !== 'hook')
+    throw new Error('the demo bench has lost a bin');
 
   // By hand: a casting's metal is the cavity less the hook's steel in it, times density, shrunk. Cavity 1 cast
   // 31 good ones; cavity 2 cast 29 good ones and 2 misfills, which went back.
@@ -132,7 +136,10 @@ test('an order becomes heads on the shelf, and the metal and hooks are gone from
 test('a run is one run in two tabs, and outlives a closed tab', async ({ page, context }) => {
   await openStation(page, 'ticket');
   await page.getByRole('button', { name: /Zander league/ }).click();
-  await page.getByRole('region', { name: /^Ticket \d+/ }).getByRole('button', { name: 'Pour' }).click();
+  await page
+    .getByRole('region', { name: /^Ticket \d+/ })
+    .getByRole('button', { name: 'Pour' })
+    .click();
   await page.getByRole('button', { name: 'Begin the run' }).click();
   await pourOnce(page, 1, 30);
 

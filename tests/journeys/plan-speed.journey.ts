@@ -16,7 +16,8 @@ async function watchTasks(page: Page): Promise<void> {
   await page.addInitScript(() => {
     window.longTasks = [];
     new PerformanceObserver((list) => {
-      for (const task of list.getEntries()) window.longTasks.push({ start: task.startTime, duration: task.duration });
+      for (const task of list.getEntries())
+        window.longTasks.push({ start: task.startTime, duration: task.duration });
     }).observe({ type: 'longtask', buffered: true });
   });
 }
@@ -28,7 +29,8 @@ async function longestTask(page: Page, work: () => Promise<void>): Promise<numbe
   // Entries are delivered in a task of their own.
   await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 120)));
   return page.evaluate(
-    (start) => Math.max(0, ...window.longTasks.filter((task) => task.start >= start).map((task) => task.duration)),
+    (start) =>
+      Math.max(0, ...window.longTasks.filter((task) => task.start >= start).map((task) => task.duration)),
     from,
   );
 }
@@ -42,7 +44,10 @@ async function openBigBench(page: Page): Promise<void> {
   await closeDialog(page);
 }
 
-test('forty lines over twenty-five blocks are planned to proof while the page stays free', async ({ page, context }) => {
+test('forty lines over twenty-five blocks are planned to proof while the page stays free', async ({
+  page,
+  context,
+}) => {
   await openBigBench(page);
   await expect(page.getByText('proven the shortest')).toBeVisible({ timeout: 90_000 });
 

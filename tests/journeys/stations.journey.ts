@@ -94,7 +94,10 @@ test('at the shelf things are taken, put back and counted, and the ledger says s
 test('a figure shows its working and where each input comes from', async ({ page }) => {
   await openStation(page, 'molds');
   await page.getByRole('button', { name: /^Block C/ }).click();
-  await page.getByRole('button', { name: /^True weight: .*a guess/ }).first().click();
+  await page
+    .getByRole('button', { name: /^True weight: .*a guess/ })
+    .first()
+    .click();
   const working = page.getByRole('tooltip');
   await expect(working).toContainText('g a cm³ of cavity');
   await expect(working).toContainText('weighed by you');
@@ -168,7 +171,10 @@ test.describe('on a phone', () => {
   test('a run is poured and marked with a knuckle', async ({ page }) => {
     await openStation(page, 'ticket');
     await page.getByRole('button', { name: /Zander league/ }).tap();
-    await page.getByRole('region', { name: /^Ticket \d+/ }).getByRole('button', { name: 'Pour' }).tap();
+    await page
+      .getByRole('region', { name: /^Ticket \d+/ })
+      .getByRole('button', { name: 'Pour' })
+      .tap();
     await page.getByRole('button', { name: 'Begin the run' }).tap();
     await page.getByRole('button', { name: /^Pour 30 left/ }).tap();
     await expect(page.getByRole('heading', { name: 'Pour 2 of 30' })).toBeVisible();

@@ -45,30 +45,42 @@ describe('predictCasting', () => {
 
 describe('shapeCavity', () => {
   it('scales a cylinder to its volume', () => {
-    const cylinder = { ...round, depth: 1, outline: [[0, 0], [0, 1], [1, 1], [1, 0]] as const };
+    const cylinder = {
+      ...round,
+      depth: 1,
+      outline: [
+        [0, 0],
+        [0, 1],
+        [1, 1],
+        [1, 0],
+      ] as const,
+    };
     expect(shapeCavity(cylinder, Math.PI).radiusMm).toBeCloseTo(10, 9);
   });
 
-  it.each(HEAD_STYLES.map((style) => [style.name, style] as const))('gives a %s the volume asked', (_, style) => {
-    fc.assert(
-      fc.property(fc.double({ min: 0.05, max: 12, noNaN: true }), (volumeCm3) => {
-        const { outlineMm } = shapeCavity(style, volumeCm3);
-        // Thin slices along the axis, each an ellipse as high as the outline and `depth` times as wide.
-        let mm3 = 0;
-        for (let index = 1; index < outlineMm.length; index += 1) {
-          const [x0, r0] = outlineMm[index - 1]!;
-          const [x1, r1] = outlineMm[index]!;
-          const slices = 40;
-          for (let slice = 0; slice < slices; slice += 1) {
-            const r = r0 + ((r1 - r0) * (slice + 0.5)) / slices;
-            mm3 += Math.PI * r * r * style.depth * ((x1 - x0) / slices);
+  it.each(HEAD_STYLES.map((style) => [style.name, style] as const))(
+    'gives a %s the volume asked',
+    (_, style) => {
+      fc.assert(
+        fc.property(fc.double({ min: 0.05, max: 12, noNaN: true }), (volumeCm3) => {
+          const { outlineMm } = shapeCavity(style, volumeCm3);
+          // Thin slices along the axis, each an ellipse as high as the outline and `depth` times as wide.
+          let mm3 = 0;
+          for (let index = 1; index < outlineMm.length; index += 1) {
+            const [x0, r0] = outlineMm[index - 1]!;
+            const [x1, r1] = outlineMm[index]!;
+            const slices = 40;
+            for (let slice = 0; slice < slices; slice += 1) {
+              const r = r0 + ((r1 - r0) * (slice + 0.5)) / slices;
+              mm3 += Math.PI * r * r * style.depth * ((x1 - x0) / slices);
+            }
           }
-        }
-        expect(mm3 / 1000 / volumeCm3).toBeCloseTo(1, 2);
-      }),
-      { numRuns: 20 },
-    );
-  });
+          expect(mm3 / 1000 / volumeCm3).toBeCloseTo(1, 2);
+        }),
+        { numRuns: 20 },
+      );
+    },
+  );
 
   it('draws a round head about as large as its ball', () => {
     // A ball of 1 cm3 is 6.2 mm in radius; the keeper takes some of the metal.
@@ -78,7 +90,18 @@ describe('shapeCavity', () => {
   });
 
   it('throws on an outline without a volume', () => {
-    expect(() => shapeCavity({ ...round, outline: [[0, 0], [1, 0]] }, 1)).toThrow(/enclose a volume/);
+    expect(() =>
+      shapeCavity(
+        {
+          ...round,
+          outline: [
+            [0, 0],
+            [1, 0],
+          ],
+        },
+        1,
+      ),
+    ).toThrow(/enclose a volume/);
   });
 });
 

@@ -38,7 +38,10 @@ describe('mixMetal', () => {
   });
 
   it('refuses shares that do not sum to 1, and forgives a millionth', () => {
-    expect(mixMetal({ Pb: 0.9, Sb: 0.04 }, ELEMENTS)).toMatchObject({ ok: false, problem: { code: 'metal.shares-off' } });
+    expect(mixMetal({ Pb: 0.9, Sb: 0.04 }, ELEMENTS)).toMatchObject({
+      ok: false,
+      problem: { code: 'metal.shares-off' },
+    });
     expect(mixMetal({ Pb: 0.9600005, Sb: 0.04 }, ELEMENTS).ok).toBe(true);
     expect(mixMetal({}, ELEMENTS).ok).toBe(false);
   });

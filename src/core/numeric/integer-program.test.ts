@@ -6,7 +6,16 @@ describe('solveIntegerProgram', () => {
   it('finds the cheapest whole cover', async () => {
     const answer = await solveIntegerProgram(
       [whole(4), whole(3)],
-      [{ terms: [[0, 3], [1, 2]], lower: 7, upper: Infinity }],
+      [
+        {
+          terms: [
+            [0, 3],
+            [1, 2],
+          ],
+          lower: 7,
+          upper: Infinity,
+        },
+      ],
     );
     expect(answer).toEqual({ status: 'optimal', values: [1, 2] });
   });
@@ -25,9 +34,9 @@ describe('solveIntegerProgram', () => {
   });
 
   it('throws on a term that names no variable', async () => {
-    await expect(
-      solveIntegerProgram([whole(1)], [{ terms: [[4, 1]], lower: 0, upper: 1 }]),
-    ).rejects.toThrow(/requires every term to name a variable/);
+    await expect(solveIntegerProgram([whole(1)], [{ terms: [[4, 1]], lower: 0, upper: 1 }])).rejects.toThrow(
+      /requires every term to name a variable/,
+    );
   });
 
   it('gives bounds that close on the answer as it searches', async () => {

@@ -38,7 +38,12 @@ describe('budgetMetal', () => {
   it('forgives rounding noise in the pieces and in the fills', () => {
     // 63 / (1 - 0.3) is 90.00000000000001 in floating point
     expect(budgetOf({ lines: [{ pieceMetalG: 1, count: 63, scrapShare: 0.3 }] }).castPieces).toEqual([90]);
-    const full = budgetOf({ lines: [{ pieceMetalG: 10, count: 300, scrapShare: 0 }], spruePerPourG: 0, drossShare: 0, potCapacityG: 1500 });
+    const full = budgetOf({
+      lines: [{ pieceMetalG: 10, count: 300, scrapShare: 0 }],
+      spruePerPourG: 0,
+      drossShare: 0,
+      potCapacityG: 1500,
+    });
     expect(full.potFills).toBe(2);
   });
 
@@ -70,7 +75,9 @@ describe('budgetMetal', () => {
 
   it('refuses a heel that fills the pot and shares that leave nothing', () => {
     const problem = (input: Partial<BudgetInput>) => budgetMetal({ ...BASE, ...input });
-    expect(problem({ heelG: 4000 })).toMatchObject({ problem: { code: 'budget.heel-fills-pot', path: ['heelG'] } });
+    expect(problem({ heelG: 4000 })).toMatchObject({
+      problem: { code: 'budget.heel-fills-pot', path: ['heelG'] },
+    });
     expect(problem({ drossShare: 1 })).toMatchObject({ problem: { code: 'budget.all-dross' } });
     expect(problem({ lines: [...BASE.lines, { pieceMetalG: 1, count: 1, scrapShare: 1 }] })).toMatchObject({
       problem: { code: 'budget.all-scrap', path: ['lines', 1, 'scrapShare'] },

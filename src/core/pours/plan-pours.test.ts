@@ -63,26 +63,53 @@ function bruteSeconds(demand: readonly KeyCount[], molds: readonly PlanMold[]): 
 describe('planPours', () => {
   it('leaves a cavity empty once its share is cast', async () => {
     const plan = await planOf(
-      [{ key: 'a', count: 5 }, { key: 'b', count: 3 }],
+      [
+        { key: 'a', count: 5 },
+        { key: 'b', count: 3 },
+      ],
       [{ id: 'A', cavities: [['a'], ['b']], secondsPerPour: 30, setupSeconds: 600 }],
     );
     expect(plan).toMatchObject({ totalSeconds: 750, pours: 5, overPour: [], optimal: true });
-    expect(castBy(plan)).toEqual(new Map([['a', 5], ['b', 3]]));
+    expect(castBy(plan)).toEqual(
+      new Map([
+        ['a', 5],
+        ['b', 3],
+      ]),
+    );
   });
 
   it('counts what a mold that fills all gives too much', async () => {
     const plan = await planOf(
       [{ key: 'a', count: 5 }],
-      [{ id: 'disc', cavities: [['a'], ['a'], ['b'], []], secondsPerPour: 90, setupSeconds: 0, fillAll: true }],
+      [
+        {
+          id: 'disc',
+          cavities: [['a'], ['a'], ['b'], []],
+          secondsPerPour: 90,
+          setupSeconds: 0,
+          fillAll: true,
+        },
+      ],
     );
     expect(plan.pours).toBe(3);
-    expect(castBy(plan)).toEqual(new Map([['a', 6], ['b', 3]]));
-    expect(plan.overPour).toEqual([{ key: 'a', count: 1 }, { key: 'b', count: 3 }]);
+    expect(castBy(plan)).toEqual(
+      new Map([
+        ['a', 6],
+        ['b', 3],
+      ]),
+    );
+    expect(plan.overPour).toEqual([
+      { key: 'a', count: 1 },
+      { key: 'b', count: 3 },
+    ]);
   });
 
   it('lets molds that leave cavities empty stop where one that fills all gives the rest', async () => {
     const plan = await planOf(
-      [{ key: 'a', count: 7 }, { key: 'b', count: 4 }],
+      [
+        { key: 'a', count: 7 },
+        { key: 'b', count: 4 },
+      ],
       [
         { id: 'bar', cavities: [['a']], secondsPerPour: 10, setupSeconds: 0 },
         { id: 'disc', cavities: [['a'], ['b']], secondsPerPour: 5, setupSeconds: 0, fillAll: true },
@@ -95,7 +122,9 @@ describe('planPours', () => {
 
   it('pours copies as one, for the same seconds', async () => {
     const mold = { id: 'A', cavities: [['a']], secondsPerPour: 30, setupSeconds: 100 };
-    expect((await planOf([{ key: 'a', count: 9 }], [{ ...mold, copies: 2 }])).totalSeconds).toBe(100 + 5 * 30);
+    expect((await planOf([{ key: 'a', count: 9 }], [{ ...mold, copies: 2 }])).totalSeconds).toBe(
+      100 + 5 * 30,
+    );
   });
 
   it('pays a setup once a mold and not at all where it is not poured', async () => {
@@ -112,13 +141,23 @@ describe('planPours', () => {
 
   it('sums a key that is asked twice, and asks nothing for a count of 0', async () => {
     const mold = { id: 'A', cavities: [['a'], ['b']], secondsPerPour: 10, setupSeconds: 0 };
-    const plan = await planOf([{ key: 'a', count: 2 }, { key: 'a', count: 3 }, { key: 'c', count: 0 }], [mold]);
+    const plan = await planOf(
+      [
+        { key: 'a', count: 2 },
+        { key: 'a', count: 3 },
+        { key: 'c', count: 0 },
+      ],
+      [mold],
+    );
     expect(plan.pours).toBe(5);
     expect((await planOf([{ key: 'a', count: 0 }], [mold])).runs).toEqual([]);
   });
 
   it('makes no more pours than needed where pours cost nothing', async () => {
-    const plan = await planOf([{ key: 'a', count: 4 }], [{ id: 'A', cavities: [['a'], ['a']], secondsPerPour: 0, setupSeconds: 5 }]);
+    const plan = await planOf(
+      [{ key: 'a', count: 4 }],
+      [{ id: 'A', cavities: [['a'], ['a']], secondsPerPour: 0, setupSeconds: 5 }],
+    );
     expect(plan).toMatchObject({ pours: 2, totalSeconds: 5 });
   });
 
@@ -131,10 +170,20 @@ describe('planPours', () => {
       problem: { code: 'plan.too-few-pours', facts: { keys: ['a'] } },
     });
     const shared = { ...mold, cavities: [['a', 'b']] };
-    expect(await planPours([{ key: 'a', count: 2 }, { key: 'b', count: 2 }], [shared])).toMatchObject({
+    expect(
+      await planPours(
+        [
+          { key: 'a', count: 2 },
+          { key: 'b', count: 2 },
+        ],
+        [shared],
+      ),
+    ).toMatchObject({
       problem: { code: 'plan.too-few-pours' },
     });
-    expect(await planPours([{ key: 'a', count: 1 }], [])).toMatchObject({ problem: { code: 'plan.no-molds' } });
+    expect(await planPours([{ key: 'a', count: 1 }], [])).toMatchObject({
+      problem: { code: 'plan.no-molds' },
+    });
     expect(await planPours([{ key: 'a', count: 1 }], [mold, mold])).toMatchObject({
       problem: { code: 'plan.same-mold-twice', facts: { id: 'A' } },
     });

@@ -6,7 +6,13 @@ import { settleRun } from './settle-run';
 
 const FILLS = [
   { cavities: [0, 1], filled: [{ key: 'a', count: 5 }] },
-  { cavities: [2], filled: [{ key: 'b', count: 2 }, { key: 'c', count: 1 }] },
+  {
+    cavities: [2],
+    filled: [
+      { key: 'b', count: 2 },
+      { key: 'c', count: 1 },
+    ],
+  },
 ];
 
 const cell = (cavity: number, key: string, metalG: number) => ({ moldId: 'M', cavity, key, metalG });
@@ -58,7 +64,10 @@ describe('nextPour', () => {
       { cavities: [1], filled: [{ key: 'b', count: 1 }] },
     ];
     const first = [good(0, 'a'), good(1, 'b')];
-    expect(nextPour(fills, first, true)).toEqual([{ cavity: 0, key: 'a' }, { cavity: 1, key: 'b' }]);
+    expect(nextPour(fills, first, true)).toEqual([
+      { cavity: 0, key: 'a' },
+      { cavity: 1, key: 'b' },
+    ]);
     expect(nextPour(fills, [...first, good(0, 'a'), good(1, 'b')], true)).toEqual([]);
   });
 });
@@ -115,20 +124,30 @@ describe('settleRun', () => {
 
   it('loses no metal: what was charged is what came out, whatever was poured', () => {
     const castings = fc.array(
-      fc.record({ place: fc.constantFrom(...RUN.cells), good: fc.boolean() }).map(({ place, good: isGood }) => ({
-        cavity: place.cavity,
-        key: place.key,
-        good: isGood,
-      })),
+      fc
+        .record({ place: fc.constantFrom(...RUN.cells), good: fc.boolean() })
+        .map(({ place, good: isGood }) => ({
+          cavity: place.cavity,
+          key: place.key,
+          good: isGood,
+        })),
       { minLength: 1, maxLength: 3 },
     );
     fc.assert(
-      fc.property(fc.array(castings, { maxLength: 20 }), fc.double({ min: 0, max: 50, noNaN: true }), (all, drossG) => {
-        const { figures, heads } = settleRun(RUN, all.map((each) => ({ moldId: 'M', castings: each })), drossG);
-        const out = figures.goodG + figures.rejectedG + figures.sprueG + figures.drossG + figures.potLeftG;
-        expect(out).toBeCloseTo(RUN.chargedG, 6);
-        expect(heads.reduce((total, { count }) => total + count, 0)).toBe(figures.good);
-      }),
+      fc.property(
+        fc.array(castings, { maxLength: 20 }),
+        fc.double({ min: 0, max: 50, noNaN: true }),
+        (all, drossG) => {
+          const { figures, heads } = settleRun(
+            RUN,
+            all.map((each) => ({ moldId: 'M', castings: each })),
+            drossG,
+          );
+          const out = figures.goodG + figures.rejectedG + figures.sprueG + figures.drossG + figures.potLeftG;
+          expect(out).toBeCloseTo(RUN.chargedG, 6);
+          expect(heads.reduce((total, { count }) => total + count, 0)).toBe(figures.good);
+        },
+      ),
     );
   });
 
@@ -141,7 +160,10 @@ describe('countRun', () => {
   it('says where a run stands', () => {
     const count = countRun(RUN, [{ moldId: 'M', castings: [good(0, 'a'), bad(1, 'a'), good(2, 'b')] }]);
     expect(count).toMatchObject({ poured: 1, good: 2, misfilled: 1, potG: 1000 - 41 - 5 });
-    expect(count.blocks[0]!.ahead).toEqual([[0, 1, 2], [0, 1, 2]]);
+    expect(count.blocks[0]!.ahead).toEqual([
+      [0, 1, 2],
+      [0, 1, 2],
+    ]);
     expect(count.blocks[0]!.cavities.get(1)).toEqual({ good: 0, misfilled: 1 });
   });
 });

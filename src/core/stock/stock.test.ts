@@ -10,7 +10,10 @@ const some = (item: string, qty: number) => ({ item, qty });
 describe('freeByItem', () => {
   it('sums the same item first, and is never under zero', () => {
     expect(freeByItem([shelf('hook', 10, 0), shelf('hook', 2, 8), shelf('tab', 1, 5)])).toEqual(
-      new Map([['hook', 4], ['tab', 0]]),
+      new Map([
+        ['hook', 4],
+        ['tab', 0],
+      ]),
     );
   });
 });
@@ -18,7 +21,10 @@ describe('freeByItem', () => {
 describe('findShortages', () => {
   it('lists only what is short, needs of one item summed', () => {
     expect(
-      findShortages([some('hook', 20), some('tab', 1.5), some('hook', 5), some('wire', 1)], [shelf('hook', 30, 10), shelf('tab', 2)]),
+      findShortages(
+        [some('hook', 20), some('tab', 1.5), some('hook', 5), some('wire', 1)],
+        [shelf('hook', 30, 10), shelf('tab', 2)],
+      ),
     ).toEqual([
       { item: 'hook', needed: 25, free: 20, short: 5 },
       { item: 'wire', needed: 1, free: 0, short: 1 },
@@ -32,11 +38,16 @@ describe('findShortages', () => {
 
   it('finds nothing short once the shortage is bought', () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.constantFrom('a', 'b', 'c'), fc.integer({ min: 1, max: 50 }))), (wanted) => {
-        const needs = wanted.map(([item, qty]) => some(item, qty));
-        const short = findShortages(needs, [shelf('a', 20)]);
-        expect(findShortages(needs, [shelf('a', 20), ...short.map((each) => shelf(each.item, each.short))])).toEqual([]);
-      }),
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom('a', 'b', 'c'), fc.integer({ min: 1, max: 50 }))),
+        (wanted) => {
+          const needs = wanted.map(([item, qty]) => some(item, qty));
+          const short = findShortages(needs, [shelf('a', 20)]);
+          expect(
+            findShortages(needs, [shelf('a', 20), ...short.map((each) => shelf(each.item, each.short))]),
+          ).toEqual([]);
+        },
+      ),
     );
   });
 });
@@ -49,19 +60,31 @@ describe('countBuildable', () => {
 
   it('names every item with the lowest count', () => {
     expect(
-      countBuildable([some('head', 1), some('tab', 2), some('bead', 1)], [shelf('head', 5), shelf('tab', 11), shelf('bead', 30)]),
+      countBuildable(
+        [some('head', 1), some('tab', 2), some('bead', 1)],
+        [shelf('head', 5), shelf('tab', 11), shelf('bead', 30)],
+      ),
     ).toEqual({ count: 5, limiting: ['head', 'tab'] });
-    expect(countBuildable([some('head', 1), some('gone', 1)], [shelf('head', 5)])).toEqual({ count: 0, limiting: ['gone'] });
+    expect(countBuildable([some('head', 1), some('gone', 1)], [shelf('head', 5)])).toEqual({
+      count: 0,
+      limiting: ['gone'],
+    });
   });
 
   it('can build what it says, and not one more', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 9 }), fc.nat(99), fc.nat(99), (a, b, hasA, hasB) => {
-        const recipe = [some('a', a), some('b', b)];
-        const { count } = countBuildable(recipe, [shelf('a', hasA), shelf('b', hasB)]);
-        expect(a * count <= hasA && b * count <= hasB).toBe(true);
-        expect(a * (count + 1) > hasA || b * (count + 1) > hasB).toBe(true);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 9 }),
+        fc.integer({ min: 1, max: 9 }),
+        fc.nat(99),
+        fc.nat(99),
+        (a, b, hasA, hasB) => {
+          const recipe = [some('a', a), some('b', b)];
+          const { count } = countBuildable(recipe, [shelf('a', hasA), shelf('b', hasB)]);
+          expect(a * count <= hasA && b * count <= hasB).toBe(true);
+          expect(a * (count + 1) > hasA || b * (count + 1) > hasB).toBe(true);
+        },
+      ),
     );
   });
 
@@ -71,11 +94,22 @@ describe('countBuildable', () => {
 });
 
 describe('weighBuild', () => {
-  const parts = [{ name: 'head', massG: 14, count: 1 }, { name: 'bead', massG: 0.2, count: 2 }];
+  const parts = [
+    { name: 'head', massG: 14, count: 1 },
+    { name: 'bead', massG: 0.2, count: 2 },
+  ];
 
   it('adds up and says how far off', () => {
-    expect(weighBuild(parts, 14, 0.05)).toEqual({ finishedG: 14.4, offShare: expect.closeTo(0.02857, 4), within: true });
-    expect(weighBuild(parts, 16, 0.05)).toEqual({ finishedG: 14.4, offShare: expect.closeTo(-0.1, 12), within: false });
+    expect(weighBuild(parts, 14, 0.05)).toEqual({
+      finishedG: 14.4,
+      offShare: expect.closeTo(0.02857, 4),
+      within: true,
+    });
+    expect(weighBuild(parts, 16, 0.05)).toEqual({
+      finishedG: 14.4,
+      offShare: expect.closeTo(-0.1, 12),
+      within: false,
+    });
   });
 
   it('is silent on what it was not asked', () => {

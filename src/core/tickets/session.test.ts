@@ -9,7 +9,10 @@ import { promiseStock } from './promise-stock';
 
 const METAL = { id: 'lot', densityGcm3: 10, shrinkLinear: 0 };
 const HOOK = { id: 'hook', size: '2/0', massG: 0.785 };
-const HOOKS = new Map([[HOOK.id, HOOK], ['long', { id: 'long', size: '3/0', massG: 1.57 }]]);
+const HOOKS = new Map([
+  [HOOK.id, HOOK],
+  ['long', { id: 'long', size: '3/0', massG: 1.57 }],
+]);
 
 const cavity = (nominalG: number, change: Partial<CavityFacts> = {}): CavityFacts => ({
   style: 'round',
@@ -63,17 +66,28 @@ describe('judgeCavity', () => {
   });
 
   it('asks for the style, the hook and room', () => {
-    expect(judgeCavity(cavity(10), want('l', 10, 1, { style: 'egg' }), METAL, HOOK, 0.05)).toMatchObject({ why: 'style' });
-    expect(judgeCavity(cavity(10), want('l', 10, 1), METAL, HOOKS.get('long')!, 0.05)).toMatchObject({ why: 'hook', hookSizes: ['2/0'] });
+    expect(judgeCavity(cavity(10), want('l', 10, 1, { style: 'egg' }), METAL, HOOK, 0.05)).toMatchObject({
+      why: 'style',
+    });
+    expect(judgeCavity(cavity(10), want('l', 10, 1), METAL, HOOKS.get('long')!, 0.05)).toMatchObject({
+      why: 'hook',
+      hookSizes: ['2/0'],
+    });
     expect(judgeCavity(cavity(10), want('l', 10, 1), METAL, null, 0.05)).toMatchObject({ why: 'hook' });
-    expect(judgeCavity(cavity(10, { volumeCm3: 0.04 }), want('l', 10, 1), METAL, HOOK, 0.05)).toMatchObject({ why: 'no-room' });
+    expect(judgeCavity(cavity(10, { volumeCm3: 0.04 }), want('l', 10, 1), METAL, HOOK, 0.05)).toMatchObject({
+      why: 'no-room',
+    });
   });
 });
 
 describe('layOutSession', () => {
   it('gives like heads one key, and serves who is due first', () => {
     const session = layOutSession(
-      [want('late', 10, 5, { dueOn: '2027-01-09' }), want('soon', 10, 7, { dueOn: '2027-01-02' }), want('never', 10, 1)],
+      [
+        want('late', 10, 5, { dueOn: '2027-01-09' }),
+        want('soon', 10, 7, { dueOn: '2027-01-02' }),
+        want('never', 10, 1),
+      ],
       [mold('A', [cavity(10)])],
       METAL,
       HOOKS,
@@ -96,9 +110,16 @@ describe('layOutSession', () => {
   });
 
   it('brings back a line nobody makes with what came nearest', () => {
-    const session = layOutSession([want('a', 12, 4)], [mold('A', [cavity(10), cavity(21, { style: 'dart' })])], METAL, HOOKS);
+    const session = layOutSession(
+      [want('a', 12, 4)],
+      [mold('A', [cavity(10), cavity(21, { style: 'dart' })])],
+      METAL,
+      HOOKS,
+    );
     expect(session.demand).toEqual([]);
-    expect(session.unmade).toMatchObject([{ want: { lineId: 'a' }, nearest: { moldId: 'A', cavity: 0, verdict: { why: 'weight' } } }]);
+    expect(session.unmade).toMatchObject([
+      { want: { lineId: 'a' }, nearest: { moldId: 'A', cavity: 0, verdict: { why: 'weight' } } },
+    ]);
   });
 
   it('lets a cavity that takes two hooks serve two lines', async () => {
@@ -115,7 +136,8 @@ describe('layOutSession', () => {
   });
 
   it('gives every cavity of a spun disc a head, wanted or not', () => {
-    const sinker = (nominalG: number) => cavity(nominalG, { style: 'egg', hookSizes: [], volumeCm3: nominalG / 10 });
+    const sinker = (nominalG: number) =>
+      cavity(nominalG, { style: 'egg', hookSizes: [], volumeCm3: nominalG / 10 });
     const session = layOutSession(
       [want('a', 8, 4, { style: 'egg', hookBinId: null })],
       [mold('disc', [sinker(8), sinker(15)], { kind: 'spun' })],
@@ -147,7 +169,10 @@ describe('budgetSession', () => {
   it('takes nothing for nothing', () => {
     const session = layOutSession([], [], METAL, HOOKS);
     const plan = { totalSeconds: 0, pours: 0, runs: [], overPour: [], optimal: true };
-    expect(budgetSession(session, plan, [], pot)).toMatchObject({ ok: true, value: { chargeG: 0, potFills: 0 } });
+    expect(budgetSession(session, plan, [], pot)).toMatchObject({
+      ok: true,
+      value: { chargeG: 0, potFills: 0 },
+    });
   });
 });
 
@@ -161,6 +186,12 @@ describe('promiseStock', () => {
       ],
       [{ style: 'round', nominalG: 10, hookBinId: 'hook', headBinId: 'heads', count: 12 }],
     );
-    expect(promised).toEqual(new Map([['lot', 94], ['hook', 6], ['heads', 12]]));
+    expect(promised).toEqual(
+      new Map([
+        ['lot', 94],
+        ['hook', 6],
+        ['heads', 12],
+      ]),
+    );
   });
 });

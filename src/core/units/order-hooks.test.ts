@@ -8,7 +8,10 @@ describe('orderHooks', () => {
   it('puts the smallest hook first, whatever the order it gets', () => {
     fc.assert(
       fc.property(fc.shuffledSubarray(IN_ORDER), (sizes) => {
-        expect(orderHooks(sizes)).toEqual({ ok: true, value: IN_ORDER.filter((size) => sizes.includes(size)) });
+        expect(orderHooks(sizes)).toEqual({
+          ok: true,
+          value: IN_ORDER.filter((size) => sizes.includes(size)),
+        });
       }),
     );
   });
@@ -21,10 +24,13 @@ describe('orderHooks', () => {
     expect(orderHooks([])).toEqual({ ok: true, value: [] });
   });
 
-  it.each(['#3/0', '3/4', '0', '0/0', '#0', '', 'large', '-6', '06', '2.5', '#41', '21/0'])('refuses %s', (text) => {
-    const ordered = orderHooks(['6', text]);
-    expect(ordered).toMatchObject({ ok: false, problem: { code: 'hook.not-a-size', path: ['sizes', 1] } });
-  });
+  it.each(['#3/0', '3/4', '0', '0/0', '#0', '', 'large', '-6', '06', '2.5', '#41', '21/0'])(
+    'refuses %s',
+    (text) => {
+      const ordered = orderHooks(['6', text]);
+      expect(ordered).toMatchObject({ ok: false, problem: { code: 'hook.not-a-size', path: ['sizes', 1] } });
+    },
+  );
 });
 
 describe('hookRank', () => {

@@ -98,7 +98,10 @@ describe('parseQuantity', () => {
           const number = thousandths / 1000;
           const expected = number * unit.factor + (unit.offset ?? 0);
           expect(valueOf(`${number}${gap}${name}`, quantity)).toBeCloseTo(expected, 6);
-          expect(valueOf(`${String(number).replace('.', ',')}${gap}${name}`, quantity)).toBeCloseTo(expected, 6);
+          expect(valueOf(`${String(number).replace('.', ',')}${gap}${name}`, quantity)).toBeCloseTo(
+            expected,
+            6,
+          );
         },
       ),
     );
@@ -107,17 +110,24 @@ describe('parseQuantity', () => {
   it('reads any fraction as its decimal', () => {
     fc.assert(
       fc.property(fc.nat(20), fc.nat(63), fc.integer({ min: 1, max: 64 }), (whole, top, bottom) => {
-        expect(valueOf(`${whole} ${top}/${bottom} oz`, 'mass')).toBeCloseTo((whole + top / bottom) * 28.349523125, 6);
+        expect(valueOf(`${whole} ${top}/${bottom} oz`, 'mass')).toBeCloseTo(
+          (whole + top / bottom) * 28.349523125,
+          6,
+        );
       }),
     );
   });
 
   it('never throws and never gives what is not finite, whatever is written', () => {
     fc.assert(
-      fc.property(fc.string(), fc.constantFrom<Quantity>('mass', 'length', 'temperature', 'volume', 'duration'), (text, quantity) => {
-        const parsed = parseQuantity(text, quantity);
-        if (parsed.ok) expect(Number.isFinite(parsed.value.value)).toBe(true);
-      }),
+      fc.property(
+        fc.string(),
+        fc.constantFrom<Quantity>('mass', 'length', 'temperature', 'volume', 'duration'),
+        (text, quantity) => {
+          const parsed = parseQuantity(text, quantity);
+          if (parsed.ok) expect(Number.isFinite(parsed.value.value)).toBe(true);
+        },
+      ),
     );
   });
 });

@@ -18,7 +18,14 @@ export interface PlanState {
   readonly asked: string;
 }
 
-const IDLE: PlanState = { state: 'idle', plan: null, planned: null, problem: null, progress: null, asked: '' };
+const IDLE: PlanState = {
+  state: 'idle',
+  plan: null,
+  planned: null,
+  problem: null,
+  progress: null,
+  asked: '',
+};
 
 /** Typing settles before the search begins. */
 const SETTLE_MS = 200;

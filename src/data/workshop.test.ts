@@ -1,0 +1,271 @@
+import { BLOCK, HOOKS, LOT, testWorkshop, threeHeads } from '../../tests/support/test-bench';
+import { isTally } from './repositories/runs';
+import type { Workshop } from './workshop';
+
+async function onHand(workshop: Workshop, binId: string): Promise<number> {
+  return (await workshop.shelf.levels()).get(binId) ?? 0;
+}
+
+const nameHead = () => ({ name: 'Round 10 g', place: 'Rack' });
+
+/** A bench with a lot of 1 kg, 20 hooks, a block, an order, and a run begun for it. */
+async function benchWithRun() {
+  const { db, workshop } = testWorkshop();
+  const lot = await workshop.shelf.add(LOT, 1000);
+  const hook = await workshop.shelf.add(HOOKS, 20);
+  const mold = await workshop.molds.save(BLOCK);
+  const ticket = await workshop.tickets.add({
+    title: 'Three heads',
+    buyer: 'Club',
+    toleranceShare: 0.05,
+    note: '',
+    lines: [
+      { id: 'line', style: 'round', nominalG: 10, count: 3, hookBinId: hook, metalBinId: lot, dueOn: null },
+    ],
+  });
+  const started = await workshop.runs.start(threeHeads(mold, lot, hook, ticket, 'line'));
+  if (!started.ok) throw new Error('the run did not begin');
+  return { db, workshop, lot, hook, mold, ticket, run: started.value };
+}
+
+describe('the shelf', () => {
+  it('is the sum of its entries', async () => {
+    const { workshop } = testWorkshop();
+    const hook = await workshop.shelf.add(HOOKS, 20);
+    await workshop.shelf.move(hook, 'taken', 6);
+    await workshop.shelf.move(hook, 'returned', 2);
+    await workshop.shelf.move(hook, 'received', 50);
+    await workshop.shelf.move(hook, 'lost', 1);
+    expect(await onHand(workshop, hook)).toBe(65);
+    expect(await workshop.shelf.count(hook, 60)).toEqual({ ok: true, value: -5 });
+    expect(await onHand(workshop, hook)).toBe(60);
+    expect((await workshop.shelf.entriesOf(hook)).map(({ kind, qty }) => [kind, qty])).toEqual([
+      ['received', 20],
+      ['taken', -6],
+      ['returned', 2],
+      ['received', 50],
+      ['lost', -1],
+      ['counted', -5],
+    ]);
+  });
+
+  it('refuses what is not there, half hooks and bins that are gone, and writes nothing', async () => {
+    const { db, workshop } = testWorkshop();
+    const hook = await workshop.shelf.add(HOOKS, 5);
+    const acts = await db.acts.count();
+    expect(await workshop.shelf.move(hook, 'taken', 6)).toMatchObject({
+      problem: { code: 'bench.too-little', onHand: 5, asked: 6 },
+    });
+    expect(await workshop.shelf.move(hook, 'taken', 1.5)).toMatchObject({
+      problem: { code: 'bench.not-whole' },
+    });
+    expect(await workshop.shelf.move('none', 'taken', 1)).toMatchObject({ problem: { code: 'bench.gone' } });
+    expect(await db.acts.count()).toBe(acts);
+    expect(await onHand(workshop, hook)).toBe(5);
+  });
+
+  it('leaves no act for a count that found nothing to set right', async () => {
+    const { db, workshop } = testWorkshop();
+    const hook = await workshop.shelf.add(HOOKS, 5);
+    await workshop.shelf.count(hook, 5);
+    expect(await db.acts.count()).toBe(1);
+  });
+});
+
+describe('a run', () => {
+  it('books heads in, hooks and metal out, misfills and sprues back', async () => {
+    const { workshop, lot, hook, run, ticket } = await benchWithRun();
+    for (let pour = 0; pour < 2; pour += 1) await workshop.runs.pour(run);
+    const [, second] = await workshop.runs.pours(run);
+    await workshop.runs.toggle(second!.id, 0);
+    for (let pour = 0; pour < 2; pour += 1) await workshop.runs.pour(run);
+    expect(await workshop.runs.pour(run)).toMatchObject({ problem: { code: 'bench.nothing-to-pour' } });
+
+    // 3 good and 1 misfill of 9 g, 4 sprues of 5 g, 2 g skimmed: 100 - 27 - 9 - 20 - 2 = 42 g left in the pot
+    const booked = await workshop.runs.book(run, 2, nameHead);
+    expect(booked).toEqual({
+      ok: true,
+      value: {
+        goodG: 27,
+        rejectedG: 9,
+        sprueG: 20,
+        drossG: 2,
+        potLeftG: 42,
+        good: 3,
+        misfilled: 1,
+        surplus: 0,
+      },
+    });
+    expect(await onHand(workshop, lot)).toBe(1000 - 27 - 2);
+    expect(await onHand(workshop, hook)).toBe(20 - 4);
+    const heads = (await workshop.shelf.bins()).find((bin) => bin.kind === 'head');
+    expect(await onHand(workshop, heads!.id)).toBe(3);
+    expect((await workshop.shelf.ticketEntries()).map(({ ticketId, qty }) => [ticketId, qty])).toEqual([
+      [ticket, 3],
+    ]);
+  });
+
+  it('is all booked or not at all', async () => {
+    const { db, workshop, lot, run } = await benchWithRun();
+    await workshop.runs.pour(run);
+    const entries = await db.entries.count();
+    await expect(
+      workshop.runs.book(run, 2, () => {
+        throw new Error('the pen broke');
+      }),
+    ).rejects.toThrow('the pen broke');
+    expect(await db.entries.count()).toBe(entries);
+    expect(await onHand(workshop, lot)).toBe(1000);
+    expect((await workshop.runs.current())?.id).toBe(run);
+  });
+
+  it('is booked once, in whichever tab, and takes no pours after', async () => {
+    const { workshop, run } = await benchWithRun();
+    await workshop.runs.pour(run);
+    const both = await Promise.all([
+      workshop.runs.book(run, 0, nameHead),
+      workshop.runs.book(run, 0, nameHead),
+    ]);
+    expect(both.map((each) => each.ok).sort()).toEqual([false, true]);
+    expect(await workshop.runs.pour(run)).toMatchObject({ problem: { code: 'bench.run-ended' } });
+    expect(await workshop.runs.drop(run)).toMatchObject({ problem: { code: 'bench.run-ended' } });
+  });
+
+  it('tallies pours of two tabs one after the other', async () => {
+    const { workshop, run } = await benchWithRun();
+    await Promise.all([workshop.runs.pour(run), workshop.runs.pour(run)]);
+    expect((await workshop.runs.pours(run)).map(({ no }) => no)).toEqual([1, 2]);
+  });
+
+  it('refuses a second run, an empty booking and skimmings past what was charged', async () => {
+    const { workshop, lot, hook, mold, ticket, run } = await benchWithRun();
+    expect(await workshop.runs.start(threeHeads(mold, lot, hook, ticket, 'line'))).toMatchObject({
+      problem: { code: 'bench.run-under-way' },
+    });
+    expect(await workshop.runs.book(run, 0, nameHead)).toMatchObject({
+      problem: { code: 'bench.nothing-poured' },
+    });
+    await workshop.runs.pour(run);
+    expect(await workshop.runs.book(run, 90, nameHead)).toMatchObject({
+      problem: { code: 'bench.overcast', shortG: 4 },
+    });
+  });
+
+  it('moves nothing when it is dropped', async () => {
+    const { workshop, lot, hook, run } = await benchWithRun();
+    await workshop.runs.pour(run);
+    await workshop.runs.drop(run);
+    expect(await workshop.runs.current()).toBeUndefined();
+    expect([await onHand(workshop, lot), await onHand(workshop, hook)]).toEqual([1000, 20]);
+  });
+});
+
+describe('undo and redo', () => {
+  it('takes back a booking by entries the other way round, and books it again', async () => {
+    const { db, workshop, lot, hook, run } = await benchWithRun();
+    await workshop.runs.pour(run);
+    await workshop.runs.book(run, 0, nameHead);
+    const written = await db.entries.count();
+    expect(await workshop.history.undo()).toEqual({ ok: true, value: 'Book a run' });
+    expect([await onHand(workshop, lot), await onHand(workshop, hook)]).toEqual([1000, 20]);
+    expect(await db.entries.count()).toBeGreaterThan(written);
+    expect((await workshop.shelf.bins()).some((bin) => bin.kind === 'head')).toBe(false);
+    expect((await workshop.runs.current())?.id).toBe(run);
+
+    expect(await workshop.history.redo()).toMatchObject({ ok: true });
+    expect([await onHand(workshop, lot), await onHand(workshop, hook)]).toEqual([991, 19]);
+    expect((await workshop.shelf.bins()).some((bin) => bin.kind === 'head')).toBe(true);
+  });
+
+  it('goes back step by step and forward again', async () => {
+    const { workshop } = testWorkshop();
+    const hook = await workshop.shelf.add(HOOKS, 10);
+    for (const amount of [1, 2, 3]) await workshop.shelf.move(hook, 'taken', amount);
+    const levels = [await onHand(workshop, hook)];
+    for (let step = 0; step < 3; step += 1) {
+      await workshop.history.undo();
+      levels.push(await onHand(workshop, hook));
+    }
+    for (let step = 0; step < 3; step += 1) {
+      await workshop.history.redo();
+      levels.push(await onHand(workshop, hook));
+    }
+    expect(levels).toEqual([4, 7, 9, 10, 9, 7, 4]);
+    expect(await workshop.history.redo()).toMatchObject({ problem: { code: 'bench.nothing-to-undo' } });
+  });
+
+  it('forgets what was undone once something new is written', async () => {
+    const { workshop } = testWorkshop();
+    const hook = await workshop.shelf.add(HOOKS, 10);
+    await workshop.shelf.move(hook, 'taken', 1);
+    await workshop.history.undo();
+    await workshop.shelf.move(hook, 'taken', 5);
+    expect((await workshop.history.offers()).redo).toBeNull();
+    await workshop.history.undo();
+    expect(await onHand(workshop, hook)).toBe(10);
+  });
+
+  it('in a run takes back pours and marks alone', async () => {
+    const { workshop, run } = await benchWithRun();
+    expect(await workshop.history.undo(isTally)).toMatchObject({
+      problem: { code: 'bench.nothing-to-undo' },
+    });
+    await workshop.runs.pour(run);
+    expect(await workshop.history.undo(isTally)).toMatchObject({ ok: true });
+    expect(await workshop.runs.pours(run)).toEqual([]);
+    expect((await workshop.runs.current())?.id).toBe(run);
+  });
+
+  it('refuses where what it wrote has changed since', async () => {
+    const { db, workshop } = testWorkshop();
+    const id = await workshop.molds.save(BLOCK);
+    await db.molds.update(id, { place: 'moved behind the back of the ledger' });
+    expect(await workshop.history.undo()).toMatchObject({ problem: { code: 'bench.changed-since' } });
+    expect(await db.molds.count()).toBe(1);
+  });
+});
+
+describe('tickets', () => {
+  it('are numbered, changed, set aside and taken up', async () => {
+    const { workshop, ticket } = await benchWithRun();
+    const [written] = await workshop.tickets.all();
+    expect(written).toMatchObject({ id: ticket, no: 1, state: 'open' });
+    await workshop.tickets.setState(written!, 'set-aside');
+    await workshop.tickets.edit({ ...written!, state: 'set-aside', title: 'Four heads' });
+    expect((await workshop.tickets.all())[0]).toMatchObject({ state: 'set-aside', title: 'Four heads' });
+  });
+
+  it('hand their heads over when an order is closed, and keep them on the shelf for stock', async () => {
+    const { workshop, run, ticket } = await benchWithRun();
+    for (let pour = 0; pour < 3; pour += 1) await workshop.runs.pour(run);
+    await workshop.runs.book(run, 0, nameHead);
+    const heads = (await workshop.shelf.bins()).find((bin) => bin.kind === 'head')!;
+    await workshop.tickets.close(ticket);
+    expect(await onHand(workshop, heads.id)).toBe(0);
+    await workshop.history.undo();
+    const [order] = await workshop.tickets.all();
+    await workshop.tickets.edit({ ...order!, buyer: null });
+    await workshop.tickets.close(ticket);
+    expect(await onHand(workshop, heads.id)).toBe(3);
+  });
+});
+
+describe('clocks and the bench', () => {
+  it('run to an instant and are laid by', async () => {
+    const { workshop } = testWorkshop();
+    await workshop.clocks.start('Glue', 90);
+    const [clock] = await workshop.clocks.all();
+    expect(clock!.endsAt - clock!.startedAt).toBe(90_000);
+    await workshop.clocks.stop(clock!);
+    expect(await workshop.clocks.all()).toEqual([]);
+  });
+
+  it('is bare until something is put on it', async () => {
+    const { workshop } = testWorkshop();
+    expect(await workshop.bench.isBare()).toBe(true);
+    const bench = await workshop.bench.read();
+    await workshop.bench.save({ ...bench, name: 'Quay bench' });
+    expect((await workshop.bench.read()).name).toBe('Quay bench');
+    expect(await workshop.bench.isBare()).toBe(false);
+  });
+});

@@ -1,0 +1,62 @@
+import { demoBench } from '@/demo/demo-bench';
+import { BENCH_FILE_FORMAT, BENCH_FILE_VERSION, EMPTY_CONTENTS, type BenchContents } from './bench-file';
+import { findLooseEnd } from './find-loose-end';
+import { LARGEST_FILE_BYTES, readBenchFile } from './read-bench-file';
+
+const demo = demoBench(Date.UTC(2026, 10, 23, 12));
+const file = (contents: unknown, change = {}) =>
+  JSON.stringify({ format: BENCH_FILE_FORMAT, version: BENCH_FILE_VERSION, savedAt: 1, contents, ...change });
+
+function problemOf(text: string) {
+  const reading = readBenchFile(text);
+  return reading.ok ? null : reading.problem;
+}
+
+describe('readBenchFile', () => {
+  it('reads what was saved', () => {
+    const reading = readBenchFile(file(demo));
+    expect(reading.ok && reading.file.contents).toEqual(demo);
+  });
+
+  it('tells a damaged, a foreign, a newer and a huge file apart', () => {
+    expect(problemOf(file(demo).slice(0, 5000))).toEqual({ code: 'file.not-json' });
+    expect(problemOf('')).toEqual({ code: 'file.not-json' });
+    expect(problemOf('[]')).toEqual({ code: 'file.foreign' });
+    expect(problemOf('null')).toEqual({ code: 'file.foreign' });
+    expect(problemOf('{"format":"other","version":1}')).toEqual({ code: 'file.foreign' });
+    expect(problemOf(file(demo, { version: 7 }))).toEqual({ code: 'file.newer', version: 7, known: 1 });
+    expect(problemOf(' '.repeat(LARGEST_FILE_BYTES + 1))).toMatchObject({ code: 'file.too-large' });
+  });
+
+  it('names the place of the damage', () => {
+    const [bin, ...rest] = demo.bins;
+    const where = (contents: unknown) => {
+      const problem = problemOf(file(contents));
+      return problem?.code === 'file.damaged' ? problem.where : problem?.code;
+    };
+    expect(where({ ...demo, bins: [{ ...bin, place: 7 }, ...rest] })).toBe('contents.bins.0.place');
+    expect(where({ ...demo, bins: [{ ...bin, surprise: 1 }, ...rest] })).toBe('contents.bins.0');
+    expect(where({ ...demo, pours: undefined })).toBe('contents.pours');
+    expect(where({ ...demo, extra: [] })).toBe('contents');
+  });
+});
+
+describe('findLooseEnd', () => {
+  const whyOf = (contents: BenchContents) => findLooseEnd(contents)?.why ?? null;
+
+  it('finds nothing wrong with the made-up bench', () => {
+    expect(whyOf(demo)).toBeNull();
+    expect(whyOf(EMPTY_CONTENTS)).toBeNull();
+  });
+
+  it('finds ids that stand twice and names that lead nowhere', () => {
+    const [bin] = demo.bins;
+    const [entry] = demo.entries;
+    const [pour] = demo.pours;
+    const [ticket] = demo.tickets;
+    expect(whyOf({ ...EMPTY_CONTENTS, bins: [bin!, bin!] })).toContain('stands twice');
+    expect(whyOf({ ...EMPTY_CONTENTS, entries: [entry!] })).toContain(`no bin '${entry!.binId}'`);
+    expect(whyOf({ ...EMPTY_CONTENTS, pours: [pour!] })).toContain(`no run '${pour!.runId}'`);
+    expect(whyOf({ ...EMPTY_CONTENTS, tickets: [ticket!] })).toContain("no bin 'lot-14'");
+  });
+});
