@@ -15,10 +15,10 @@ const config = {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(nanoid)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(nanoid|@ant-design/(colors|fast-color))/)'],
   moduleNameMapper: {
-    '^@/(.*)$': '<rootDir>/src/$1',
     '\\.(css|woff2?)$': '<rootDir>/tests/style-stub.js',
+    '^@/(.*)$': '<rootDir>/src/$1',
   },
 };
 

@@ -1,0 +1,213 @@
+import fc from 'fast-check';
+import { z } from 'zod';
+import { wireError } from '@/messages/wire-error';
+import { answer } from './answer';
+import { CALCULATIONS } from './registry';
+
+async function outputOf(name: string, input: unknown): Promise<unknown> {
+  const reply = await answer(name, input);
+  if (!reply.ok) throw new Error(JSON.stringify(reply.problem));
+  return reply.output;
+}
+
+async function errorOf(name: string, input: unknown) {
+  const reply = await answer(name, input);
+  if (reply.ok) throw new Error(`${name} took what it should refuse: ${JSON.stringify(reply.output)}`);
+  return wireError(reply.problem);
+}
+
+const PREDICT = { cavityVolumeCm3: 1, metal: { densityGcm3: 11, shrinkLinear: 0.008 }, embedded: [] };
+const PLAN = {
+  demand: [{ key: 'a', count: 3 }],
+  molds: [{ id: 'A', cavities: ['a', null], secondsPerPour: 30, setupSeconds: 60 }],
+};
+const BUDGET = {
+  lines: [{ pieceMetalG: 9, count: 60, scrapShare: 0.1 }],
+  pours: 60,
+  spruePerPourG: 2,
+  drossShare: 0.02,
+  heelG: 0,
+  potCapacityG: 4000,
+};
+
+describe('the registry', () => {
+  it('publishes each name once, as the contract spells it', () => {
+    expect(CALCULATIONS.map(({ name }) => name)).toEqual([
+      'units.parse',
+      'hook.order',
+      'metal.density',
+      'cavity.predict',
+      'pour.plan',
+      'pour.budget',
+      'stock.shortages',
+      'stock.buildable',
+      'build.weight',
+    ]);
+  });
+
+  it.each(CALCULATIONS.map((calculation) => [calculation.name, calculation] as const))(
+    '%s answers its own example and states its schemas, strictly',
+    async (name, calculation) => {
+      expect(await answer(name, calculation.example)).toMatchObject({ ok: true });
+      const schema = z.toJSONSchema(calculation.input, { io: 'input' });
+      expect(schema).toMatchObject({ type: 'object', additionalProperties: false });
+      expect(calculation.sources.length).toBeGreaterThan(0);
+      const surprised = { ...(calculation.example as object), surprise: 1 };
+      const error = await errorOf(name, surprised);
+      expect(error).toMatchObject({ code: 'invalid_input', path: [] });
+      expect(error.message).toContain("'surprise'");
+    },
+  );
+
+  it('takes anything at all without throwing', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.constantFrom(...CALCULATIONS), fc.jsonValue(), async (calculation, input) => {
+        const reply = await calculation.answer(input);
+        if (!reply.ok) expect(wireError(reply.problem).message.length).toBeGreaterThan(10);
+      }),
+    );
+  });
+});
+
+describe('outputs by the contract', () => {
+  it.each<[string, unknown, unknown]>([
+    ['units.parse', { text: '1-1/2"', quantity: 'length' }, { value: expect.closeTo(38.1, 9), unit: 'mm' }],
+    [
+      'units.parse',
+      { text: '12', quantity: 'mass', assume: 'oz' },
+      { value: expect.closeTo(340.1942775, 6), unit: 'g' },
+    ],
+    ['hook.order', { sizes: ['2/0', '1', '#4'] }, { sorted: ['#4', '#1', '2/0'] }],
+    ['metal.density', { composition: { Pb: 1 } }, { densityGcm3: 11.34, specificHeatJkgK: 129 }],
+    [
+      'cavity.predict',
+      PREDICT,
+      {
+        metalG: expect.closeTo(11 * 0.992 ** 3, 9),
+        finishedG: expect.closeTo(11 * 0.992 ** 3, 9),
+        displacedCm3: 0,
+      },
+    ],
+    [
+      'pour.plan',
+      PLAN,
+      {
+        totalSeconds: 150,
+        pours: 3,
+        runs: [{ moldId: 'A', pours: 3, filled: [{ key: 'a', count: 3 }] }],
+        overPour: [],
+        optimal: true,
+      },
+    ],
+    [
+      'pour.budget',
+      BUDGET,
+      {
+        castPieces: [67],
+        castG: 603,
+        sprueG: 120,
+        drossG: expect.closeTo(14.7551, 4),
+        chargeG: expect.closeTo(737.7551, 4),
+        consumedG: expect.closeTo(554.7551, 4),
+        potFills: 1,
+      },
+    ],
+    [
+      'stock.shortages',
+      { needs: [{ item: 'h', qty: 24 }], shelf: [{ item: 'h', onHand: 21, reserved: 30 }] },
+      { short: [{ item: 'h', needed: 24, free: 0, short: 24 }] },
+    ],
+    [
+      'stock.buildable',
+      { recipe: [{ item: 'h', qty: 2 }], shelf: [{ item: 'h', onHand: 21, reserved: 1 }] },
+      { count: 10, limiting: ['h'] },
+    ],
+    [
+      'build.weight',
+      { parts: [{ name: 'p', massG: 5, count: 2 }] },
+      { finishedG: 10, offShare: null, within: null },
+    ],
+  ])('%s of %j', async (name, input, expected) => {
+    expect(await outputOf(name, input)).toEqual(expected);
+  });
+});
+
+describe('bad input, field by field', () => {
+  it.each<[string, unknown, readonly (string | number)[], RegExp]>([
+    ['units.parse', { text: '10', quantity: 'mass' }, ['text'], /has no unit/],
+    ['units.parse', { text: '10 g', quantity: 'weight' }, ['quantity'], /one of mass, length/],
+    ['units.parse', { text: 10, quantity: 'mass' }, ['text'], /text is 10; it must be a text/],
+    ['hook.order', { sizes: ['6', '#3/0'] }, ['sizes', 1], /'#3\/0' is not a hook size/],
+    ['metal.density', { composition: { Pb: 0.5 } }, ['composition'], /add up to 0.5/],
+    [
+      'metal.density',
+      { composition: { Pb: 1.2 } },
+      ['composition', 'Pb'],
+      /composition.Pb is 1.2; it must be 1 or less/,
+    ],
+    ['metal.density', { composition: { Pb: 0.5, Xx: 0.5 } }, ['composition'], /'Xx'/],
+    ['cavity.predict', { ...PREDICT, cavityVolumeCm3: -1 }, ['cavityVolumeCm3'], /is -1; it must be over 0/],
+    [
+      'cavity.predict',
+      { ...PREDICT, metal: { densityGcm3: 0, shrinkLinear: 0 } },
+      ['metal', 'densityGcm3'],
+      /over 0/,
+    ],
+    [
+      'cavity.predict',
+      { ...PREDICT, metal: { densityGcm3: 9, shrinkLinear: 0.2 } },
+      ['metal', 'shrinkLinear'],
+      /0.05 or less/,
+    ],
+    ['cavity.predict', { ...PREDICT, cavityVolumeCm3: Infinity }, ['cavityVolumeCm3'], /a finite number/],
+    ['cavity.predict', { metal: PREDICT.metal, embedded: [] }, ['cavityVolumeCm3'], /is missing/],
+    [
+      'cavity.predict',
+      { ...PREDICT, embedded: [{ name: 'h', massG: -1, volumeCm3: 0 }] },
+      ['embedded', 0, 'massG'],
+      /embedded\[0\].massG is -1/,
+    ],
+    ['pour.plan', { ...PLAN, demand: [] }, ['demand'], /1 or more entries long/],
+    ['pour.plan', { ...PLAN, demand: [{ key: 'a', count: 1.5 }] }, ['demand', 0, 'count'], /a whole number/],
+    [
+      'pour.plan',
+      { ...PLAN, molds: [{ ...PLAN.molds[0], cavities: [] }] },
+      ['molds', 0, 'cavities'],
+      /1 or more/,
+    ],
+    ['pour.plan', { ...PLAN, molds: [{ ...PLAN.molds[0], copies: 0 }] }, ['molds', 0, 'copies'], /1 or more/],
+    ['pour.plan', { ...PLAN, molds: [PLAN.molds[0], PLAN.molds[0]] }, ['molds', 1, 'id'], /stands twice/],
+    ['pour.budget', { ...BUDGET, lines: [] }, ['lines'], /1 or more/],
+    ['pour.budget', { ...BUDGET, heelG: 4000 }, ['heelG'], /fills the pot/],
+    ['pour.budget', { ...BUDGET, drossShare: 1 }, ['drossShare'], /is 1; it must be under 1/],
+    ['stock.shortages', { needs: [{ item: 'h', qty: -2 }], shelf: [] }, ['needs', 0, 'qty'], /over 0/],
+    ['stock.buildable', { recipe: [], shelf: [] }, ['recipe'], /1 or more/],
+    ['stock.buildable', { recipe: [{ item: 'h', qty: 0 }], shelf: [] }, ['recipe', 0, 'qty'], /over 0/],
+    ['build.weight', { parts: [{ name: 'p', massG: 1, count: 1 }], targetG: 0 }, ['targetG'], /over 0/],
+    ['build.weight', { parts: [{ name: 'p', massG: 1e308, count: 1000 }] }, [], /too large/],
+    ['build.weight', null, [], /The input is null; it must be an object/],
+  ])('%s refuses %j', async (name, input, path, message) => {
+    const error = await errorOf(name, input);
+    expect(error).toMatchObject({ code: 'invalid_input', path });
+    expect(error.message).toMatch(message);
+  });
+
+  it.each<[string, unknown, RegExp]>([
+    [
+      'cavity.predict',
+      { ...PREDICT, embedded: [{ name: 'h', massG: 9, volumeCm3: 1 }] },
+      /no room for metal/,
+    ],
+    ['pour.plan', { ...PLAN, molds: [] }, /no mold/],
+    ['pour.plan', { ...PLAN, demand: [{ key: 'z', count: 1 }] }, /No mold makes 'z'/],
+    ['pour.plan', { ...PLAN, molds: [{ ...PLAN.molds[0], maxPours: 2 }] }, /too few for 'a'/],
+  ])('%s finds no answer to %j', async (name, input, message) => {
+    const error = await errorOf(name, input);
+    expect(error.code).toBe('impossible');
+    expect(error.message).toMatch(message);
+  });
+
+  it('knows no other calculation', async () => {
+    expect(await errorOf('metal.alchemy', {})).toMatchObject({ code: 'unknown_calculation' });
+  });
+});

@@ -1,0 +1,87 @@
+import type { BenchProblem, FileProblem } from '@/core/problems/bench-problem';
+import type { Problem } from '@/core/problems/problem';
+import { benchSentence, fileSentence } from './bench-sentence';
+import { inputSentence } from './input-sentence';
+import { numberText } from './number-text';
+import { sentence } from './sentence';
+
+describe('numberText', () => {
+  it.each([
+    [0.30000000000000004, '0.3'],
+    [1234.5678, '1234.6'],
+    [10, '10'],
+    [-3, '-3'],
+    [Infinity, 'Infinity'],
+  ])('writes %d', (value, expected) => {
+    expect(numberText(value)).toBe(expected);
+  });
+});
+
+describe('sentences', () => {
+  const problem = (code: string, facts: object) => ({ code, facts, path: [] }) as unknown as Problem;
+
+  it('say what is wrong and what would be right', () => {
+    expect(sentence(problem('units.no-unit', { text: '10', quantity: 'mass' }))).toBe(
+      "'10' has no unit. Add g, mg, kg, oz, lb or gr (grains).",
+    );
+    expect(sentence(problem('cavity.no-room', { displacedCm3: 1.2, cavityVolumeCm3: 0.9 }))).toBe(
+      'The hook and pins take 1.2 cm3 of a cavity of 0.9 cm3: no room for metal.',
+    );
+    expect(sentence(problem('budget.heel-fills-pot', { heelG: 900, potCapacityG: 800 }))).toContain(
+      'under the capacity',
+    );
+  });
+
+  it('list names, but not without end', () => {
+    const keys = ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'];
+    expect(sentence(problem('plan.nobody-makes', { keys: ['a'] }))).toContain("No mold makes 'a'.");
+    expect(sentence(problem('plan.nobody-makes', { keys: ['a', 'b'] }))).toContain("'a' and 'b'");
+    expect(sentence(problem('plan.nobody-makes', { keys }))).toContain('and 2 more');
+  });
+});
+
+describe('inputSentence', () => {
+  const of = (came: unknown, expected: object, path: (string | number)[] = ['lines', 2, 'count']) =>
+    inputSentence({ code: 'input', path, came, expected } as Parameters<typeof inputSentence>[0]);
+
+  it('names the field, what came and what is allowed', () => {
+    expect(of(-1, { kind: 'at-least', limit: 0, of: 'number' })).toBe(
+      'lines[2].count is -1; it must be 0 or more.',
+    );
+    expect(of(undefined, { kind: 'type', type: 'int' })).toBe(
+      'lines[2].count is missing; it must be a whole number.',
+    );
+    expect(of([], { kind: 'at-least', limit: 1, of: 'list' })).toContain(
+      'is an empty list; it must be 1 or more entries long',
+    );
+    expect(of('x'.repeat(90), { kind: 'type', type: 'number' }).length).toBeLessThan(120);
+    expect(of({}, { kind: 'type', type: 'array' }, [])).toBe('The input is an object; it must be a list.');
+    expect(of(true, { kind: 'under', limit: 1 })).toContain('is true; it must be under 1');
+  });
+});
+
+describe('benchSentence and fileSentence', () => {
+  it('tell the maker what to do', () => {
+    const tooLittle: BenchProblem = {
+      code: 'bench.too-little',
+      bin: 'Lot 14',
+      onHand: 12.5,
+      asked: 20,
+      unit: 'g',
+    };
+    expect(benchSentence(tooLittle)).toBe(
+      'Lot 14 has 12.5 g; 20 g cannot come out. Take less, or count it first.',
+    );
+  });
+
+  it('promise that the bench is as it was', () => {
+    const problems: FileProblem[] = [
+      { code: 'file.too-large', bytes: 1e9, most: 6.7e7 },
+      { code: 'file.not-json' },
+      { code: 'file.foreign' },
+      { code: 'file.newer', version: 9, known: 1 },
+      { code: 'file.damaged', where: 'bins.0', why: 'no' },
+    ];
+    for (const each of problems) expect(fileSentence(each)).toContain('The bench is as it was.');
+  });
+});

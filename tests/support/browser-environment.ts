@@ -1,0 +1,23 @@
+import { TestEnvironment } from 'jest-environment-jsdom';
+
+/** A page for component tests: jsdom, with what it lacks and Ant Design asks for. */
+export default class BrowserEnvironment extends TestEnvironment {
+  override async setup(): Promise<void> {
+    await super.setup();
+    const page = this.global as unknown as Record<string, unknown>;
+    page.structuredClone ??= structuredClone;
+    page.matchMedia ??= () => ({
+      matches: false,
+      addListener: () => undefined,
+      removeListener: () => undefined,
+      addEventListener: () => undefined,
+      removeEventListener: () => undefined,
+    });
+    page.ResizeObserver ??= class {
+      observe() {}
+      unobserve() {}
+      disconnect() {}
+    };
+    page.MessageChannel ??= MessageChannel;
+  }
+}
