@@ -111,6 +111,12 @@ const config = [
   ...tseslint.configs.strict.map((rules) => ({ ...rules, files: ['**/*.ts', '**/*.tsx'] })),
   {
     files: ['**/*.{ts,tsx,mjs}'],
+    // Without these the circle rule does not look into TypeScript files, and finds nothing.
+    settings: {
+      'import/extensions': ['.ts', '.tsx', '.mjs'],
+      'import/parsers': { '@typescript-eslint/parser': ['.ts', '.tsx'] },
+      'import/resolver': { typescript: { alwaysTryTypes: true } },
+    },
     rules: {
       'import/no-cycle': ['error', { ignoreExternal: true }],
       'no-console': 'error',

@@ -22,8 +22,26 @@ const lane = () => new WorkLane(() => new SilentWorker() as unknown as Worker);
 const ask = (from: WorkLane, signal?: AbortSignal) =>
   from.ask('calculate', { name: 'hook.order', input: { sizes: [] } }, { signal });
 
+const channels: MessageChannel[] = [];
+const RealChannel = globalThis.MessageChannel;
+
 beforeEach(() => {
   SilentWorker.made = [];
+  // A callback travels through a channel whose ports would keep the test process alive.
+  globalThis.MessageChannel = class extends RealChannel {
+    constructor() {
+      super();
+      channels.push(this);
+    }
+  };
+});
+
+afterEach(() => {
+  globalThis.MessageChannel = RealChannel;
+  for (const { port1, port2 } of channels.splice(0)) {
+    port1.close();
+    port2.close();
+  }
 });
 
 describe('WorkLane', () => {

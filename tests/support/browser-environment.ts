@@ -18,6 +18,5 @@ export default class BrowserEnvironment extends TestEnvironment {
       unobserve() {}
       disconnect() {}
     };
-    page.MessageChannel ??= MessageChannel;
   }
 }
