@@ -40,7 +40,10 @@ export function backupExchange(store: Store) {
         await db.table(table).clear();
         await db.table(table).bulkAdd(contents[table]);
       }
-      await db.keepsakes.put({ id: BEFORE_RESTORE, at: store.now(), contents: before });
+      // A bare bench is nothing to go back to, and must not push out one that is.
+      if (CONTENTS_TABLES.some((table) => before[table].length > 0)) {
+        await db.keepsakes.put({ id: BEFORE_RESTORE, at: store.now(), contents: before });
+      }
     });
   }
 

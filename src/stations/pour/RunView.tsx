@@ -1,7 +1,7 @@
 'use client';
 
 import { App, Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { countRun } from '@/core/pours/count-run';
 import { isTally } from '@/data/repositories/runs';
 import type { Mold } from '@/records/mold';
@@ -37,6 +37,8 @@ export function RunView({ run }: { run: Run }) {
   const count = useMemo(() => countRun(run, view.pours), [run, view.pours]);
   useWakeLock(true);
   useFreeSpace();
+  // On a phone the plan was read down to its button; the run begins at its top.
+  useEffect(() => window.scrollTo(0, 0), [run.id]);
 
   const block = run.blocks[run.moldIndex];
   const mold = view.moldById.get(block?.moldId ?? '');

@@ -45,7 +45,16 @@ export function TicketStation() {
     [view.tickets, shown],
   );
   const ticket = inHand?.state === shown ? inHand : (tickets[0] ?? null);
-  const begin = () => setDraft(newDraft(workshop.newId(), view.metals));
+  // A new line begins with the lot of which there is most: the house metal, more often than not.
+  const begin = () => {
+    const level = (id: string) => view.levels.get(id) ?? 0;
+    setDraft(
+      newDraft(
+        workshop.newId(),
+        [...view.metals].sort((a, b) => level(b.id) - level(a.id)),
+      ),
+    );
+  };
 
   useKeys((event) => {
     if (event.key === 'n' && !draft) {
