@@ -38,11 +38,11 @@ const CORE = 'src/core/units/hook-rank.ts';
 
 /** Other rules, with a line that breaks each. */
 const BROKEN: readonly (readonly [...Line, rule: string])[] = [
+  // lay-out-session imports head-key: the other way round would close a circle.
+  ['src/core/tickets/head-key.ts', "export { layOutSession } from './lay-out-session';", 'import/no-cycle'],
   [CORE, 'export const at = Date.now();', 'no-restricted-properties'],
   [CORE, 'export const luck = Math.random();', 'no-restricted-properties'],
   [CORE, 'export const page = document.title;', 'no-restricted-globals'],
-  // lay-out-session imports head-key: the other way round would close a circle.
-  ['src/core/tickets/head-key.ts', "export { layOutSession } from './lay-out-session';", 'import/no-cycle'],
 ];
 
 const IMPORTS = '@typescript-eslint/no-restricted-imports';
@@ -50,7 +50,8 @@ const IMPORTS = '@typescript-eslint/no-restricted-imports';
 let rules: string[][] = [];
 
 beforeAll(() => {
-  const lines = [...BARRED, ...ALLOWED, ...BROKEN].map(([file, code]) => ({ file, code }));
+  // The circle comes first: the rule remembers the files on disk once others have led it there.
+  const lines = [...BROKEN, ...BARRED, ...ALLOWED].map(([file, code]) => ({ file, code }));
   const script = join(__dirname, 'support', 'lint-lines.mjs');
   const done = spawnSync(process.execPath, [script], { input: JSON.stringify(lines), encoding: 'utf8' });
   if (done.status !== 0) throw new Error(done.stderr);
@@ -59,17 +60,17 @@ beforeAll(() => {
 
 describe('the rooms', () => {
   it.each(BARRED.map((line, index) => [...line, index] as const))('%s may not: %s', (_file, _code, index) => {
-    expect(rules[index]).toContain(IMPORTS);
+    expect(rules[BROKEN.length + index]).toContain(IMPORTS);
   });
 
   it.each(ALLOWED.map((line, index) => [...line, index] as const))('%s may: %s', (_file, _code, index) => {
-    expect(rules[BARRED.length + index]).not.toContain(IMPORTS);
+    expect(rules[BROKEN.length + BARRED.length + index]).not.toContain(IMPORTS);
   });
 
   it.each(BROKEN.map((line, index) => [...line, index] as const))(
     '%s may not: %s (%s)',
     (_file, _code, rule, index) => {
-      expect(rules[BARRED.length + ALLOWED.length + index]).toContain(rule);
+      expect(rules[index]).toContain(rule);
     },
   );
 });

@@ -5,16 +5,12 @@ import { useMemo, useState } from 'react';
 import type { Mold } from '@/records/mold';
 import { MoldBlock, type CavityMark } from '@/ui/mold-block/MoldBlock';
 import { Station } from '@/ui/frame/Station';
-import { SlipTitle } from '@/ui/frame/Slip';
 import {
   drawMold,
-  dueOn,
-  headText,
   markText,
-  PourCautions,
   sessionOf,
   setPreferences,
-  TicketSlip,
+  TicketInHandSlip,
   useBench,
   usePlan,
   usePreferences,
@@ -108,25 +104,7 @@ export function MoldsStation() {
         </>
       }
       slip={
-        ticket ? (
-          <TicketSlip
-            over="Ticket in hand"
-            title={ticket.title}
-            due={dueOn(ticket)}
-            isWritten={ticket.state === 'open'}
-            wants={wants}
-            lines={ticket.lines.map((line) => ({
-              id: line.id,
-              text: headText(line, view.binById, preferences.mass),
-              made: view.made.get(line.id) ?? 0,
-              count: line.count,
-            }))}
-          >
-            <PourCautions />
-          </TicketSlip>
-        ) : (
-          <SlipTitle over="Ticket in hand">None</SlipTitle>
-        )
+        <TicketInHandSlip ticket={ticket} wants={wants} made={view.made} isOpen={ticket?.state === 'open'} />
       }
     >
       <ul className={styles.drawers} aria-label="Blocks">

@@ -10,8 +10,6 @@ import { Station } from '@/ui/frame/Station';
 import { SlipTitle } from '@/ui/frame/Slip';
 import {
   drawMold,
-  dueOn,
-  headText,
   lotText,
   markText,
   minutesText,
@@ -20,7 +18,7 @@ import {
   sessionOf,
   setPreferences,
   takesOf,
-  TicketSlip,
+  TicketInHandSlip,
   useBench,
   usePlan,
   usePreferences,
@@ -101,21 +99,7 @@ export function PlanView() {
       }
       slip={
         scope === 'ticket' && ticket ? (
-          <TicketSlip
-            over="Ticket in hand"
-            title={ticket.title}
-            due={dueOn(ticket)}
-            isWritten={ticket.state === 'open'}
-            wants={wants}
-            lines={ticket.lines.map((line) => ({
-              id: line.id,
-              text: headText(line, view.binById, preferences.mass),
-              made: view.made.get(line.id) ?? 0,
-              count: line.count,
-            }))}
-          >
-            <PourCautions />
-          </TicketSlip>
+          <TicketInHandSlip ticket={ticket} wants={wants} made={view.made} isOpen={ticket.state === 'open'} />
         ) : (
           <AllSlip metalName={metal ? lotText(metal.name) : null} heads={heads} lines={wants.length} />
         )

@@ -4,13 +4,10 @@ import { Button, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
 import { Station } from '@/ui/frame/Station';
-import { SlipTitle } from '@/ui/frame/Slip';
 import {
   dueOn,
-  headText,
-  PourCautions,
   setPreferences,
-  TicketSlip,
+  TicketInHandSlip,
   useBench,
   useKeys,
   usePreferences,
@@ -121,30 +118,7 @@ export function TicketStation() {
           </>
         )
       }
-      slip={
-        slipTicket ? (
-          <TicketSlip
-            over={draft ? 'As you write' : 'Ticket in hand'}
-            title={slipTicket.title}
-            due={dueOn(slipTicket)}
-            isWritten={!draft}
-            wants={wants}
-            lines={slipTicket.lines.map((line) => ({
-              id: line.id,
-              text: headText(line, view.binById, preferences.mass),
-              made: made.get(line.id) ?? 0,
-              count: line.count,
-            }))}
-          >
-            <PourCautions />
-          </TicketSlip>
-        ) : (
-          <>
-            <SlipTitle over="Ticket in hand">None</SlipTitle>
-            <p className="quiet">Write a ticket, and this slip says what it takes.</p>
-          </>
-        )
-      }
+      slip={<TicketInHandSlip ticket={slipTicket} wants={wants} made={made} isDraft={draft !== null} />}
     >
       {draft ? (
         <TicketEditor

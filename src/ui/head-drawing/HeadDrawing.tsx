@@ -1,5 +1,6 @@
 import { headView } from '@/drawing/head-view';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
+import { HookShape } from './HookShape';
 import type { HeadStyle } from '@/core/cavities/styles/definition';
 
 interface HeadDrawingProps {
@@ -25,20 +26,7 @@ export function HeadDrawing({ name, style, volumeCm3, hook, pxPerMm, maxWidthPx 
       height={height * scale}
       viewBox={view.viewBox.join(' ')}
     >
-      {view.hook ? (
-        <g
-          transform={`translate(${view.hook.x} 0)`}
-          fill="none"
-          stroke="var(--wire)"
-          strokeWidth={view.hook.wireMm}
-          strokeLinecap="round"
-          strokeLinejoin="round"
-        >
-          <path d={view.hook.wire} />
-          <path d={view.hook.barb} strokeWidth={view.hook.wireMm * 0.7} />
-          <circle cx={view.hook.eye.x} cy={view.hook.eye.y} r={view.hook.eye.r} />
-        </g>
-      ) : null}
+      {view.hook ? <HookShape hook={view.hook} /> : null}
       <path d={view.body} fill="var(--lead)" stroke="var(--ink)" strokeWidth={0.35} />
     </svg>
   );

@@ -2,6 +2,7 @@
 
 import { useId, type CSSProperties, type KeyboardEvent } from 'react';
 import type { BlockLayout, PlacedCavity } from '@/drawing/block-layout';
+import { HookShape } from '../head-drawing/HookShape';
 import { useWidth } from '../use-width';
 import styles from './mold-block.module.css';
 
@@ -195,20 +196,7 @@ function Cavity({ cavity, mark, px, gradients, isChosen, isPressed, onTap }: Cav
         opacity={isHot ? 0.95 : 0.9}
       />
       <g transform={cavity.transform}>
-        {cavity.hook ? (
-          <g
-            transform={`translate(${cavity.hook.x} 0)`}
-            fill="none"
-            stroke="var(--wire)"
-            strokeWidth={cavity.hook.wireMm}
-            strokeLinecap="round"
-            strokeLinejoin="round"
-          >
-            <path d={cavity.hook.wire} />
-            <path d={cavity.hook.barb} strokeWidth={cavity.hook.wireMm * 0.7} />
-            <circle cx={cavity.hook.eye.x} cy={cavity.hook.eye.y} r={cavity.hook.eye.r} />
-          </g>
-        ) : null}
+        {cavity.hook ? <HookShape hook={cavity.hook} /> : null}
         <path
           d={cavity.body}
           className={styles.body}

@@ -1,8 +1,7 @@
 'use client';
 
-import { Input } from 'antd';
-import { useId, useState } from 'react';
-import { FieldShell } from './FieldShell';
+import { useState } from 'react';
+import { FieldInput } from './FieldInput';
 
 interface CountFieldProps {
   readonly label: string;
@@ -12,15 +11,13 @@ interface CountFieldProps {
   readonly max?: number;
   readonly hint?: string;
   readonly problem?: string | null;
-  readonly isLabelHidden?: boolean;
   readonly width?: number | string;
 }
 
 /** A whole number of pieces. What is no whole number stays in the field and is explained. */
 export function CountField(props: CountFieldProps) {
-  const { label, value, onChange, min = 0, max = 100_000, hint, problem, isLabelHidden, width } = props;
+  const { label, value, onChange, min = 0, max = 100_000, hint, problem, width } = props;
   const [text, setText] = useState<string | null>(null);
-  const id = useId();
   const read = (written: string): number | string => {
     const plain = written.trim();
     const number = Number(plain);
@@ -32,31 +29,21 @@ export function CountField(props: CountFieldProps) {
   const result = text === null ? null : read(text);
   const message = (typeof result === 'string' ? result : null) ?? problem ?? null;
   return (
-    <FieldShell
-      id={id}
+    <FieldInput
       label={label}
+      text={text ?? (value === null ? '' : String(value))}
+      message={message}
       hint={hint}
-      problem={message}
-      isLabelHidden={isLabelHidden}
       width={width}
-    >
-      <Input
-        id={id}
-        inputMode="numeric"
-        value={text ?? (value === null ? '' : String(value))}
-        status={message ? 'error' : undefined}
-        aria-invalid={Boolean(message)}
-        aria-describedby={`${id}-note`}
-        autoComplete="off"
-        onChange={(event) => {
-          setText(event.target.value);
-          const next = read(event.target.value);
-          onChange(typeof next === 'number' ? next : null);
-        }}
-        onBlur={() => {
-          if (typeof result === 'number') setText(null);
-        }}
-      />
-    </FieldShell>
+      inputMode="numeric"
+      onType={(written) => {
+        setText(written);
+        const next = read(written);
+        onChange(typeof next === 'number' ? next : null);
+      }}
+      onLeave={() => {
+        if (typeof result === 'number') setText(null);
+      }}
+    />
   );
 }

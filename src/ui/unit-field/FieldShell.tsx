@@ -7,15 +7,14 @@ interface FieldShellProps {
   readonly children: ReactNode;
   readonly hint?: string;
   readonly problem?: string | null;
-  readonly isLabelHidden?: boolean;
   readonly width?: number | string;
 }
 
 /** A field's label, and under it what is wrong or what may be written. */
-export function FieldShell({ id, label, children, hint, problem, isLabelHidden, width }: FieldShellProps) {
+export function FieldShell({ id, label, children, hint, problem, width }: FieldShellProps) {
   return (
     <div className={styles.field} style={width === undefined ? undefined : { width }}>
-      <label htmlFor={id} className={isLabelHidden ? 'unseen' : styles.label}>
+      <label htmlFor={id} className={styles.label}>
         {label}
       </label>
       {children}

@@ -1,9 +1,8 @@
 'use client';
 
-import { Input } from 'antd';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { numberText } from '@/messages/number-text';
-import { FieldShell } from './FieldShell';
+import { FieldInput } from './FieldInput';
 
 interface PercentFieldProps {
   readonly label: string;
@@ -17,7 +16,6 @@ interface PercentFieldProps {
 /** A share written as a percentage. */
 export function PercentField({ label, value, most, problem, onChange }: PercentFieldProps) {
   const [text, setText] = useState<string | null>(null);
-  const id = useId();
   const read = (written: string) => {
     const number = Number(written.replace('%', '').replace(',', '.').trim());
     const isRight = written.trim() !== '' && number >= 0 && number <= most * 100;
@@ -29,23 +27,19 @@ export function PercentField({ label, value, most, problem, onChange }: PercentF
       : null;
   const message = ownProblem ?? problem ?? null;
   return (
-    <FieldShell id={id} label={label} problem={message}>
-      <Input
-        id={id}
-        value={text ?? (value === null ? '' : numberText(value * 100, 3))}
-        suffix="%"
-        inputMode="decimal"
-        status={message ? 'error' : undefined}
-        aria-describedby={`${id}-note`}
-        autoComplete="off"
-        onChange={(event) => {
-          setText(event.target.value);
-          onChange(read(event.target.value));
-        }}
-        onBlur={() => {
-          if (!ownProblem) setText(null);
-        }}
-      />
-    </FieldShell>
+    <FieldInput
+      label={label}
+      text={text ?? (value === null ? '' : numberText(value * 100, 3))}
+      message={message}
+      suffix="%"
+      inputMode="decimal"
+      onType={(written) => {
+        setText(written);
+        onChange(read(written));
+      }}
+      onLeave={() => {
+        if (!ownProblem) setText(null);
+      }}
+    />
   );
 }

@@ -1,11 +1,10 @@
 'use client';
 
-import { Input } from 'antd';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { parseQuantity } from '@/core/units/parse-quantity';
 import type { Quantity } from '@/core/units/quantities';
 import { sentence } from '@/messages/sentence';
-import { FieldShell } from './FieldShell';
+import { FieldInput } from './FieldInput';
 
 interface UnitFieldProps {
   readonly label: string;
@@ -21,16 +20,13 @@ interface UnitFieldProps {
   /** A problem found elsewhere, shown here. */
   readonly problem?: string | null;
   readonly check?: (value: number) => string | null;
-  readonly isLabelHidden?: boolean;
   readonly width?: number | string;
 }
 
 /** A field that takes any unit people write and shows the maker's own when left. What cannot be read stays. */
 export function UnitField(props: UnitFieldProps) {
-  const { label, quantity, value, assume, write, onChange, hint, problem, check, isLabelHidden, width } =
-    props;
+  const { label, quantity, value, assume, write, onChange, hint, problem, check, width } = props;
   const [text, setText] = useState<string | null>(null);
-  const id = useId();
   const shown = text ?? (value === null ? '' : write(value));
   const ownProblem = text === null ? null : readProblem(text, quantity, assume, check);
   const message = ownProblem ?? (value !== null ? check?.(value) : null) ?? problem ?? null;
@@ -45,25 +41,15 @@ export function UnitField(props: UnitFieldProps) {
   };
 
   return (
-    <FieldShell
-      id={id}
+    <FieldInput
       label={label}
+      text={shown}
+      message={message}
       hint={hint}
-      problem={message}
-      isLabelHidden={isLabelHidden}
       width={width}
-    >
-      <Input
-        id={id}
-        value={shown}
-        status={message ? 'error' : undefined}
-        aria-invalid={Boolean(message)}
-        aria-describedby={`${id}-note`}
-        autoComplete="off"
-        onChange={(event) => change(event.target.value)}
-        onBlur={leave}
-      />
-    </FieldShell>
+      onType={change}
+      onLeave={leave}
+    />
   );
 }
 

@@ -1,0 +1,56 @@
+'use client';
+
+import { SlipTitle } from '@/ui/frame/Slip';
+import type { LineWant } from '@/core/tickets/facts';
+import type { Ticket } from '@/records/ticket';
+import { useBench } from './BenchProvider';
+import { usePreferences } from './preferences-store';
+import { PourCautions, TicketSlip } from './TicketSlip';
+import { dueOn, headText } from './words';
+
+interface TicketInHandSlipProps {
+  readonly ticket: Pick<Ticket, 'title' | 'lines'> | null;
+  readonly wants: readonly LineWant[];
+  /** Castings made so far, by line. */
+  readonly made: ReadonlyMap<string, number>;
+  /** Still being typed: promised nothing yet. */
+  readonly isDraft?: boolean;
+  readonly isOpen?: boolean;
+}
+
+/** The slip of the ticket in hand, or of the one being written. */
+export function TicketInHandSlip({
+  ticket,
+  wants,
+  made,
+  isDraft = false,
+  isOpen = true,
+}: TicketInHandSlipProps) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  if (!ticket) {
+    return (
+      <>
+        <SlipTitle over="Ticket in hand">None</SlipTitle>
+        <p className="quiet">Write a ticket, and this slip says what it takes.</p>
+      </>
+    );
+  }
+  return (
+    <TicketSlip
+      over={isDraft ? 'As you write' : 'Ticket in hand'}
+      title={ticket.title}
+      due={dueOn(ticket)}
+      isWritten={!isDraft && isOpen}
+      wants={wants}
+      lines={ticket.lines.map((line) => ({
+        id: line.id,
+        text: headText(line, view.binById, mass),
+        made: made.get(line.id) ?? 0,
+        count: line.count,
+      }))}
+    >
+      <PourCautions />
+    </TicketSlip>
+  );
+}
