@@ -139,7 +139,7 @@ export function layOutDisc(cavities: readonly BlockCavity[]): BlockLayout {
   const widest = Math.max(...measured.map((each) => 2 * each.riseMm)) + 5;
   const inner = Math.max(HUB_MM + 12, (widest * cavities.length) / (2 * Math.PI));
   const reach = Math.max(...measured.map((each) => each.reachMm));
-  const discMm = inner + reach + 16;
+  const discMm = inner + reach + 20;
   const middle = discMm + EDGE_MM / 2;
   const placed = measured.map((each, index): PlacedCavity => {
     const half = Math.max(each.shape.lengthMm * 0.6, each.shape.radiusMm + 3);
@@ -168,7 +168,7 @@ export function layOutDisc(cavities: readonly BlockCavity[]): BlockLayout {
       tap: { x: center.x - half, y: center.y - half, width: 2 * half, height: 2 * half },
       radiusMm: each.shape.radiusMm,
       lengthMm: each.shape.lengthMm,
-      label: at(inner + each.reachMm + 7),
+      label: at(inner + reach + 10.5),
     };
   });
   return { widthMm: 2 * middle, heightMm: 2 * middle, discMm, columnsMm: null, cavities: placed };

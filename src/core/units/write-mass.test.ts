@@ -13,6 +13,8 @@ describe('writeMass', () => {
     [11, 'oz-fraction', '0.39 oz'],
     [10.631071171875, 'oz', '0.38 oz'],
     [0, 'oz-fraction', '0.00 oz'],
+    [2800, 'oz-fraction', '6.17 lb'],
+    [453.59237, 'oz', '1.00 lb'],
   ])('writes %d g in %s as %s', (massG, unit, expected) => {
     const written = writeMass(massG, unit);
     expect(`${written.number} ${written.unit}`).toBe(expected);

@@ -5,16 +5,17 @@ export type MassUnit = 'g' | 'oz' | 'oz-fraction';
 export interface WrittenMass {
   /** The number as shown. */
   readonly number: string;
-  readonly unit: 'g' | 'kg' | 'oz';
+  readonly unit: 'g' | 'kg' | 'oz' | 'lb';
 }
 
 const SIXTEENTHS = 16;
+const OUNCES_PER_POUND = 16;
 /** A fraction is shown only where it is this near, as a share; else ounces go decimal. */
 const FRACTION_SLACK = 0.005;
 
 /**
  * A mass in the maker's own unit, rounded for display: grams to three digits and kilograms from 1000 g on;
- * ounces as decimals, or as a fraction of sixteenths where the mass lies on one.
+ * ounces as decimals, or as a fraction of sixteenths where the mass lies on one, and pounds from 16 oz on.
  *
  * @example writeMass(9.5238, 'g') // { number: '9.52', unit: 'g' }
  * @example writeMass(10.631, 'oz-fraction') // { number: '3/8', unit: 'oz' }
@@ -26,6 +27,8 @@ export function writeMass(massG: number, unit: MassUnit): WrittenMass {
       : { number: decimals(massG), unit: 'g' };
   }
   const ounces = massG / GRAMS_PER_OUNCE;
+  if (Math.abs(ounces) >= OUNCES_PER_POUND)
+    return { number: decimals(ounces / OUNCES_PER_POUND), unit: 'lb' };
   if (unit === 'oz-fraction') {
     const sixteenths = Math.round(ounces * SIXTEENTHS);
     const isNear =

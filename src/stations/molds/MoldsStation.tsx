@@ -78,7 +78,7 @@ export function MoldsStation() {
     mark: markText(cavity.nominalG, preferences.mass),
     state: asked > 0 ? 'lit' : 'idle',
     foot: hook ? `hook ${hook.size}` : undefined,
-    flag: asked > 0 ? `${asked} asked` : undefined,
+    flag: asked > 0 ? (mold?.kind === 'spun' ? `× ${asked}` : `${asked} asked`) : undefined,
     name: `Cavity ${index + 1}, marked ${markText(cavity.nominalG, preferences.mass)}${hook ? `, hook ${hook.size}` : ''}${
       asked > 0 ? `, ${asked} asked` : fits ? ', would fit the ticket' : ''
     }`,

@@ -197,7 +197,7 @@ function PlannedBlock({ moldId, plan, session }: PlannedBlockProps) {
     return {
       mark,
       state: asked > 0 ? 'lit' : 'empty',
-      flag: asked > 0 ? `${asked} to cast` : undefined,
+      flag: asked > 0 ? (mold.kind === 'spun' ? `× ${asked}` : `${asked} to cast`) : undefined,
       foot: asked > 0 && hooks[index] ? `hook ${hooks[index].size}` : undefined,
       name: `Cavity ${index + 1}, ${mark}: ${asked > 0 ? `${asked} to cast` : 'stays empty'}`,
     };

@@ -34,6 +34,8 @@ interface MoldBlockProps {
 /** Under this many px a millimeter nothing can be read or hit; the drawing scrolls sideways instead. */
 const LEAST_SCALE = 2.1;
 const MOST_SCALE = 5.2;
+/** About as wide as a letter of a mark is, px. */
+const LETTER_PX = 6.2;
 
 /** The open half of a mold, drawn to scale from its layout, with its words and flags at reading size. */
 export function MoldBlock(props: MoldBlockProps) {
@@ -162,7 +164,7 @@ function Cavity({ cavity, mark, px, gradients, isChosen, isPressed, onTap }: Cav
     full: `url(#${gradients}full)`,
     misfilled: 'var(--sheet)',
   };
-  const inHead = cavity.radiusMm * 2 * (1 / px) > 26;
+  const inHead = (cavity.radiusMm * 2) / px > Math.max(26, mark.mark.length * LETTER_PX);
   const { center, label } = cavity;
   const press = (event: KeyboardEvent) => {
     if (event.key !== 'Enter' && event.key !== ' ') return;
@@ -179,7 +181,8 @@ function Cavity({ cavity, mark, px, gradients, isChosen, isPressed, onTap }: Cav
         onKeyDown: press,
       }
     : { role: 'img' };
-  const words = [mark.foot, mark.flag].filter(Boolean).join(' ');
+  const outside = inHead || mark.state === 'misfilled' ? null : mark.mark;
+  const foot = [outside, mark.foot].filter(Boolean).join(', ');
   return (
     <g aria-label={mark.name} className={onTap ? styles.tappable : undefined} {...tapping}>
       <rect
@@ -225,25 +228,15 @@ function Cavity({ cavity, mark, px, gradients, isChosen, isPressed, onTap }: Cav
           {mark.mark}
         </text>
       ) : null}
-      {words ? (
-        <g>
-          {mark.flag ? (
-            <Flag text={mark.flag} x={label.x} y={label.y} px={px} below={Boolean(mark.foot)} />
-          ) : null}
-          {mark.foot ? (
-            <text
-              x={label.x}
-              y={label.y - (mark.flag ? 5 * px : -4 * px)}
-              fontSize={12.5 * px}
-              className={styles.foot}
-            >
-              {inHead || mark.state === 'misfilled' ? mark.foot : `${mark.mark}, ${mark.foot}`}
-            </text>
-          ) : null}
-        </g>
-      ) : !inHead ? (
-        <text x={label.x} y={label.y + 4 * px} fontSize={12.5 * px} className={styles.foot}>
-          {mark.mark}
+      {mark.flag ? <Flag text={mark.flag} x={label.x} y={label.y} px={px} below={foot !== ''} /> : null}
+      {foot ? (
+        <text
+          x={label.x}
+          y={label.y - (mark.flag ? 5 * px : -4 * px)}
+          fontSize={12.5 * px}
+          className={styles.foot}
+        >
+          {foot}
         </text>
       ) : null}
     </g>
