@@ -182,3 +182,68 @@ test.describe('on a phone', () => {
     await expect(page.getByRole('button', { name: 'Pour 1, 1 misfilled' })).toBeVisible();
   });
 });
+
+test('a spun disc says what comes over, and books it for stock', async ({ page }) => {
+  await openStation(page, 'ticket');
+  await page.getByRole('button', { name: /Drift sinkers/ }).click();
+  const slip = page.getByRole('complementary', { name: 'Slip' });
+  await expect(slip).toContainText('Every cavity fills: 40 Egg 15 g come over, for stock.');
+  await page
+    .getByRole('region', { name: /^Ticket \d+/ })
+    .getByRole('button', { name: 'Pour' })
+    .click();
+  await page.getByRole('button', { name: 'Begin the run' }).click();
+  for (let pour = 1; pour <= 2; pour += 1) {
+    await expect(page.getByRole('heading', { name: `Pour ${pour} of 20` })).toBeVisible();
+    await page.keyboard.press('Space');
+  }
+  await expect(page.getByRole('heading', { name: 'Pour 3 of 20' })).toBeVisible();
+  await page.getByRole('button', { name: 'Book', exact: true }).click();
+  await page.getByRole('button', { name: 'Book it' }).click();
+  await expect(page.getByText(/is booked: 16 heads on the shelf/)).toBeVisible();
+  const file = await readBench(page);
+  const run = [...file.contents.runs].sort((a, b) => a.no - b.no).at(-1);
+  expect(run?.booking).toMatchObject({ good: 16, surplus: 4 });
+  const over = file.contents.entries.filter(
+    (entry) => entry.runId === run?.id && entry.kind === 'made' && !entry.ticketId,
+  );
+  expect(over.map((entry) => entry.qty)).toEqual([4]);
+});
+
+test('a maker who thinks in ounces reads ounces everywhere', async ({ page }) => {
+  await openStation(page, 'ticket');
+  await page.getByRole('button', { name: 'Bench: units and backup' }).click();
+  await page.getByRole('dialog').getByText('3/8 oz').click();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('n');
+  await page.getByRole('textbox', { name: 'Weight', exact: true }).fill('0.375');
+  await page.getByRole('textbox', { name: 'Weight', exact: true }).blur();
+  await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('3/8 oz');
+  await page.getByRole('button', { name: 'Leave' }).click();
+  await page.keyboard.press('4');
+  await expect(page.getByRole('button', { name: /^Lot 14, hard lead 26\.0 lb/ })).toBeVisible();
+});
+
+test('an empty bench says in a sentence what to do, and offers it', async ({ page }) => {
+  await openStation(page, 'ticket');
+  await page.getByRole('button', { name: 'Bench: units and backup' }).click();
+  await page.getByRole('button', { name: 'Empty bench' }).click();
+  await page.getByRole('button', { name: 'Replace the bench' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
+  await expect(page.getByRole('main').getByRole('button', { name: 'New ticket' }).first()).toBeVisible();
+  await page.keyboard.press('2');
+  await expect(page.getByText('No metal on the shelf yet.')).toBeVisible();
+  await page.keyboard.press('3');
+  await expect(page.getByText('Nothing is left to pour here.')).toBeVisible();
+  await page.keyboard.press('4');
+  await expect(page.getByText('The shelf is empty.')).toBeVisible();
+
+  await page.getByRole('button', { name: 'New bin' }).first().click();
+  const form = page.getByRole('dialog', { name: 'New bin' });
+  await form.getByRole('button', { name: 'Put on the shelf' }).click();
+  await expect(form.getByRole('alert').first()).toBeVisible();
+  await form.getByRole('textbox', { name: 'Name' }).fill('Lot 1, hard lead');
+  await form.getByRole('textbox', { name: 'How much' }).fill('4.5 kg');
+  await form.getByRole('button', { name: 'Put on the shelf' }).click();
+  await expect(page.getByRole('button', { name: /^On hand: 4\.50 kg/ })).toBeVisible();
+});

@@ -38,7 +38,9 @@ export function RunView({ run }: { run: Run }) {
   useWakeLock(true);
   useFreeSpace();
   // On a phone the plan was read down to its button; the run begins at its top.
-  useEffect(() => window.scrollTo(0, 0), [run.id]);
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, [run.id]);
 
   const block = run.blocks[run.moldIndex];
   const mold = view.moldById.get(block?.moldId ?? '');

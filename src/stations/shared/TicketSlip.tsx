@@ -3,7 +3,9 @@
 import { Progress } from 'antd';
 import type { ReactNode } from 'react';
 import { useMemo } from 'react';
+import type { PourPlan } from '@/core/pours/pour-plan';
 import type { LineWant } from '@/core/tickets/facts';
+import type { Session } from '@/core/tickets/lay-out-session';
 import { sentence } from '@/messages/sentence';
 import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
@@ -136,9 +138,22 @@ function MetalTakes({ metal, wants, isWritten, isAlone }: MetalTakesProps) {
         ) : null}
       </SlipPart>
       {planned.problem ? <SlipNote tone="stop">{sentence(planned.problem)}</SlipNote> : null}
+      {planned.plan && planned.planned ? <Surplus session={planned.planned} plan={planned.plan} /> : null}
       <HoldUps session={session} takes={takes} />
     </>
   );
+}
+
+/** What a mold that fills all gives besides. */
+function Surplus({ session, plan }: { session: Session; plan: PourPlan }) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  if (plan.overPour.length === 0) return null;
+  const given = plan.overPour.map(({ key, count }) => {
+    const head = session.heads.find((each) => each.key === key);
+    return `${count} ${head ? headText(head, view.binById, mass) : key}`;
+  });
+  return <SlipNote tone="mind">Every cavity fills: {given.join(', ')} come over, for stock.</SlipNote>;
 }
 
 function HookRows({ takes, own }: { takes: Takes; own: ReadonlyMap<string, number> }) {
