@@ -26,10 +26,14 @@ test('a backup restores exactly, with a preview first', async ({ page }) => {
   await expect(page.getByRole('button', { name: /Zander league/ })).toBeVisible();
   expect((await readBench(page)).contents).toEqual(saved.contents);
 
+  // A bench that was replaced is kept, and comes back as it was.
   await openBenchMenu(page);
+  await page.getByRole('button', { name: 'Empty bench' }).click();
+  await page.getByRole('button', { name: 'Replace the bench' }).click();
   await page.getByRole('button', { name: /^Go back to the bench of/ }).click();
   await closeDialog(page);
-  await expect(page.getByText('No open ticket.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /Zander league/ })).toBeVisible();
+  expect((await readBench(page)).contents).toEqual(saved.contents);
 });
 
 test('a file that is no good is refused in words, and the bench stays as it was', async ({ page }) => {
