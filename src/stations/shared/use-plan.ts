@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { ProgramProgress } from '@/core/numeric/integer-program';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import type { Problem } from '@/core/problems/problem';
@@ -64,11 +64,11 @@ export function usePlan(session: Session | null) {
         .ask('planPours', { demand, molds }, { signal: controller.signal, onProgress })
         .then((outcome) => {
           if (controller.signal.aborted) return;
-          setState(
-            outcome.ok
-              ? { ...IDLE, state: 'done', plan: outcome.value, planned: latest.current, asked }
-              : { ...IDLE, state: 'refused', problem: outcome.problem, asked },
-          );
+          const next: PlanState = outcome.ok
+            ? { ...IDLE, state: 'done', plan: outcome.value, planned: latest.current, asked }
+            : { ...IDLE, state: 'refused', problem: outcome.problem, asked };
+          // A large plan is a large drawing: it is drawn in slices, so that the page never stalls.
+          startTransition(() => setState(next));
         })
         .catch((error: unknown) => {
           if (controller.signal.aborted) return;
