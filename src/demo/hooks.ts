@@ -1,0 +1,76 @@
+import { guessHookMass } from '@/core/cavities/guess-hook-mass';
+import type { HookBin } from '@/records/bin';
+import { TYPICAL_JIG_HOOKS } from '@/reference/hooks';
+
+const WEIGHED_SIZES = ['#2', '#1', '1/0', '2/0', '3/0', '4/0'];
+
+/** Hooks of the made-up bench: a bronze row of every size, and three long-shank and strong ones. */
+export function demoHooks(): HookBin[] {
+  const rows = Object.entries(TYPICAL_JIG_HOOKS).map(([size, dimensions], index): HookBin => {
+    const isWeighed = WEIGHED_SIZES.includes(size);
+    const mass = guessHookMass(dimensions) * (isWeighed ? 1.06 : 1);
+    return hook(
+      `hook-${size.replace('/', '-').replace('#', 'n')}`,
+      `Jig hook ${size}`,
+      size,
+      dimensions,
+      mass,
+      isWeighed,
+      `Hook tray, row ${index + 1}`,
+    );
+  });
+  const long = (['2/0', '3/0'] as const).map((size): HookBin => {
+    const typical = TYPICAL_JIG_HOOKS[size];
+    if (!typical) throw new Error(`demoHooks requires a typical hook ${size}`);
+    const dimensions = { ...typical, shankMm: typical.shankMm + 7 };
+    const id = `hook-${size.replace('/', '-')}-long`;
+    return hook(
+      id,
+      `Jig hook ${size}, long shank`,
+      size,
+      dimensions,
+      guessHookMass(dimensions),
+      false,
+      'Hook tray, lid',
+    );
+  });
+  const heavy = { wireMm: 1.7, shankMm: 43, gapeMm: 17.5 };
+  return [
+    ...rows,
+    ...long,
+    hook(
+      'hook-5-0-strong',
+      'Jig hook 5/0, strong',
+      '5/0',
+      heavy,
+      guessHookMass(heavy),
+      false,
+      'Hook tray, lid',
+    ),
+  ];
+}
+
+function hook(
+  id: string,
+  name: string,
+  size: string,
+  dimensions: { wireMm: number; shankMm: number; gapeMm: number },
+  mass: number,
+  isWeighed: boolean,
+  place: string,
+): HookBin {
+  return {
+    id,
+    kind: 'hook',
+    unit: 'pieces',
+    name,
+    place,
+    lowAt: 30,
+    retired: false,
+    note: '',
+    size,
+    massG: Math.round(mass * 1000) / 1000,
+    massBasis: isWeighed ? 'weighed' : 'guess',
+    ...dimensions,
+  };
+}
