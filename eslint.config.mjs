@@ -34,7 +34,7 @@ export const ROOMS = {
 };
 
 /** Stations with a face of their own. `stations/shared` is what all of them stand on. */
-const STATIONS = ['ticket', 'molds', 'pour', 'shelf'];
+const STATIONS = ['ticket', 'metal', 'molds', 'pour', 'shelf'];
 
 /** Packages that only some rooms may touch. */
 const PACKAGE_ROOMS = [
@@ -46,7 +46,9 @@ const PACKAGE_ROOMS = [
   { packages: ['dexie-react-hooks'], rooms: ['stations'] },
   { packages: ['zod'], rooms: ['calculations', 'records', 'data', 'app'] },
   { packages: ['comlink'], rooms: ['workers'] },
-  { packages: ['highs'], rooms: ['core'] },
+  { packages: ['highs', 'quickhull3d', 'svgpath', 'manifold-3d'], rooms: ['core'] },
+  { packages: ['pdf-lib', '@pdf-lib', '@fontsource'], rooms: ['data'] },
+  { packages: ['@dnd-kit'], rooms: ['stations'] },
 ];
 
 const escape = (name) => name.replace(/\./g, '\\.');

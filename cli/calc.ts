@@ -1,9 +1,11 @@
+import { readFile } from 'node:fs/promises';
 import { createInterface } from 'node:readline';
 import { text } from 'node:stream/consumers';
 import { z } from 'zod';
 import { answer } from '@/calculations/answer';
 import { readIssue } from '@/calculations/read-issue';
 import { CALCULATIONS, findCalculation } from '@/calculations/registry';
+import { readStl } from '@/core/meshes/read-stl';
 import { wireError, type WireError } from '@/messages/wire-error';
 
 const BAD_INPUT = 2;
@@ -12,6 +14,7 @@ const USAGE = `Usage:
   calc list                     names and summaries
   calc schema NAME              input and output as JSON Schema
   calc run NAME < input.json    one answer
+  calc run mesh.measure --stl FILE   the same for an STL file, binary or text
   calc batch < lines.ndjson     an answer a line; a line is {"name": ..., "input": ...}
 `;
 
@@ -58,6 +61,23 @@ async function run(name: string): Promise<number> {
   return reply.ok ? 0 : BAD_INPUT;
 }
 
+/** Mesh calculations take an STL file in place of a list of numbers. */
+async function runStl(name: string, file: string): Promise<number> {
+  let bytes: Uint8Array;
+  try {
+    bytes = await readFile(file);
+  } catch {
+    print({ error: { code: 'invalid_input', message: `There is no file '${file}' to read.`, path: [] } });
+    return BAD_INPUT;
+  }
+  const read = readStl(bytes);
+  const reply: Reply = read.ok
+    ? await ask(name, { triangles: Array.from(read.value) })
+    : { ok: false, error: wireError(read.problem) };
+  print(reply.ok ? reply.output : { error: reply.error });
+  return reply.ok ? 0 : BAD_INPUT;
+}
+
 async function batch(): Promise<number> {
   for await (const line of createInterface({ input: process.stdin, crlfDelay: Infinity })) {
     if (line.trim() !== '') print(await askLine(line));
@@ -75,13 +95,15 @@ async function schema(name: string): Promise<number> {
   return 0;
 }
 
-async function main([command, name]: readonly string[]): Promise<number> {
+async function main([command, name, option, file]: readonly string[]): Promise<number> {
   if (command === 'list') {
     print(CALCULATIONS.map(({ name: known, summary }) => ({ name: known, summary })));
     return 0;
   }
   if (command === 'schema' && name !== undefined) return schema(name);
-  if (command === 'run' && name !== undefined) return run(name);
+  if (command === 'run' && name !== undefined) {
+    return option === '--stl' && file !== undefined ? runStl(name, file) : run(name);
+  }
   if (command === 'batch') return batch();
   process.stderr.write(USAGE);
   return BAD_INPUT;

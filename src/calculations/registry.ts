@@ -1,25 +1,49 @@
 import { buildWeight } from './build/weight';
 import type { Calculation } from './calculation';
+import { cavityCalibrate } from './cavity/calibrate';
 import { cavityPredict } from './cavity/predict';
+import { cavitySubstitute } from './cavity/substitute';
+import { freezeTimeCalculation } from './freeze/time';
 import { hookOrder } from './hook/order';
+import { meshMeasure } from './mesh/measure';
+import { meshRest } from './mesh/rest';
+import { metalBlend } from './metal/blend';
+import { metalComposite } from './metal/composite';
 import { metalDensity } from './metal/density';
+import { metalIdentify } from './metal/identify';
 import { pourBudget } from './pour/budget';
 import { pourPlan } from './pour/plan';
+import { qualityChart } from './quality/chart';
+import { solidMeasure } from './solid/measure';
+import { solidSolve } from './solid/solve';
 import { stockBuildable } from './stock/buildable';
 import { stockShortages } from './stock/shortages';
 import { unitsParse } from './units/parse';
+import { waterSink } from './water/sink';
 
 /** Every published calculation, in the order of the work. */
 export const CALCULATIONS: readonly Calculation[] = [
   unitsParse,
   hookOrder,
   metalDensity,
+  metalComposite,
+  metalIdentify,
+  metalBlend,
   cavityPredict,
+  cavityCalibrate,
+  cavitySubstitute,
+  solidMeasure,
+  solidSolve,
+  meshMeasure,
+  meshRest,
   pourPlan,
   pourBudget,
+  freezeTimeCalculation,
   stockShortages,
   stockBuildable,
   buildWeight,
+  qualityChart,
+  waterSink,
 ];
 
 /** The calculation of this name, if there is one. */

@@ -39,6 +39,53 @@ const SENTENCES: Sentences = {
   'hook.not-a-size': ({ text }) => `'${text}' is not a hook size. Write 6 or #6 for numbers, 3/0 for aughts.`,
   'metal.shares-off': ({ sum }) =>
     `The shares add up to ${n(sum, 8)}; they must add up to 1 (100 % of the metal).`,
+  'metal.too-packed': ({ tungstenVolumeShare, most }) =>
+    `Powder packs to ${n(most * 100)} % of the volume at most; ${n(tungstenVolumeShare * 100)} % does not exist. Ask for less tungsten.`,
+  'metal.not-lighter-in-water': ({ airG, submergedG }) =>
+    `The piece weighs ${n(airG)} g in air and ${n(submergedG)} g in water; in water it must weigh less. Check which is which, and that it hangs free of the cup.`,
+  'metal.no-lots': () => 'There is no metal to blend. Add a lot.',
+  'metal.same-lot-twice': ({ id }) =>
+    `Lot '${id}' stands twice. Give each lot once, with all there is of it.`,
+  'metal.band-crossed': ({ element, min, max }) =>
+    `${element} is asked to be at least ${n(min * 100)} % and at most ${n(max * 100)} %. Swap the two.`,
+  'metal.too-little-stock': ({ availableG, amountG }) =>
+    `The lots hold ${n(availableG)} g together; ${n(amountG)} g cannot be mixed of them. Ask for less or add a lot.`,
+  'cavity.lighter-than-hardware': ({ eachG, hardwareG }) =>
+    `A casting of ${n(eachG)} g is lighter than the ${n(hardwareG)} g of hook and hardware in it. Check the weight, the count and the hook.`,
+  'cavity.nothing-to-choose': ({ what }) => `There are no ${what} to choose from. Add one.`,
+  'solid.nothing': ({ volumeCm3 }) =>
+    `The shape comes to ${n(volumeCm3)} cm3: what is cut away leaves nothing. Make the body larger or the cuts smaller.`,
+  'solid.profile-falls': ({ point }) =>
+    `Point ${point + 1} of the profile lies lower than the one before. Give the points from the bottom up.`,
+  'solid.not-a-dimension': ({ part, field }) =>
+    `'${field}' of part ${part} is no dimension that can be solved for. Name a diameter, a height or a size of a part that is there.`,
+  'solid.out-of-reach': ({ targetG }) =>
+    `No size makes ${n(targetG)} g: what stays in the casting or the rest of the shape already decides it. Change the weight or another dimension.`,
+  'mesh.ragged': ({ numbers }) =>
+    `${numbers} numbers do not make whole triangles: each takes 9 (three corners of x, y, z).`,
+  'mesh.flat': () => 'The mesh is flat or a line: it has no body that could stand on a face.',
+  'mesh.mass-outside': () =>
+    'The center of mass lies outside the body. Give it in the same millimeters as the mesh.',
+  'stl.empty': () => 'The file holds no triangles. Export the body again as STL.',
+  'stl.not-stl': () =>
+    'This is no STL file: it is neither the text form (solid ... facet ...) nor the binary form with its count.',
+  'stl.truncated': ({ told, found }) =>
+    `The file is cut off: it tells of ${told} triangles and holds ${found}. Export or copy it again.`,
+  'stl.cut-off': ({ found }) =>
+    `The file ends in the middle, after ${found} whole ${found === 1 ? 'triangle' : 'triangles'}. Export or copy it again.`,
+  'stl.broken-line': ({ line, text }) =>
+    `Line ${line} of the STL, '${text}', is not what stands there in a text STL. Export the body again.`,
+  'stl.not-finite': ({ triangle }) =>
+    `Triangle ${triangle + 1} has a corner that is no number. Export the body again.`,
+  'outline.not-a-path': ({ why }) => `The SVG path cannot be read: ${why}.`,
+  'outline.too-few-points': ({ points }) =>
+    `A profile needs at least 3 points; this has ${points}. Add points between nose and tail.`,
+  'outline.crosses-axis': ({ alongMm }) =>
+    `The profile crosses its axis at ${n(alongMm)} mm. Draw one half only, from nose to tail, both ends on the axis.`,
+  'outline.turns-back': ({ alongMm }) =>
+    `The profile turns back at ${n(alongMm)} mm along its axis. A turned body has one radius at each place: draw it from nose to tail.`,
+  'water.floats': ({ massG, displacedG }) =>
+    `The body weighs ${n(massG)} g and displaces ${n(displacedG)} g of water: it does not sink.`,
   'cavity.no-room': ({ displacedCm3, cavityVolumeCm3 }) =>
     `The hook and pins take ${n(displacedCm3)} cm3 of a cavity of ${n(cavityVolumeCm3)} cm3: no room for metal.`,
   'plan.no-molds': () => 'There is no mold to pour. Add one.',

@@ -1,16 +1,16 @@
-import { sum } from '../numeric/sum';
 import { done, fail, type Outcome } from '../problems/problem';
 import { castGramsPerCm3, type CastMetal } from './cast-grams-per-cm3';
+import { embeddedTotals } from './embedded-totals';
 
 /** A hook, wire or eye cast in, or a pin that is pulled after casting (`removed`: a hole and no mass). */
 export interface EmbeddedPart {
   readonly name: string;
-  readonly count?: number;
+  readonly count?: number | undefined;
   readonly massG: number;
   readonly volumeCm3: number;
   /** The share of its volume that lies in the cavity, 0..1. */
-  readonly embeddedShare?: number;
-  readonly removed?: boolean;
+  readonly embeddedShare?: number | undefined;
+  readonly removed?: boolean | undefined;
 }
 
 export interface CastingPrediction {
@@ -37,13 +37,10 @@ export function predictCasting(
   metal: CastMetal,
   embedded: readonly EmbeddedPart[],
 ): Outcome<CastingPrediction> {
-  const displacedCm3 = sum(
-    embedded.map((part) => (part.count ?? 1) * part.volumeCm3 * (part.embeddedShare ?? 1)),
-  );
+  const { displacedCm3, staysG } = embeddedTotals(embedded);
   if (displacedCm3 >= cavityVolumeCm3) {
     return fail('cavity.no-room', { displacedCm3, cavityVolumeCm3 }, ['embedded']);
   }
   const metalG = castGramsPerCm3(metal) * (cavityVolumeCm3 - displacedCm3);
-  const staysG = sum(embedded.filter((part) => !part.removed).map((part) => (part.count ?? 1) * part.massG));
   return done({ metalG, finishedG: metalG + staysG, displacedCm3 });
 }

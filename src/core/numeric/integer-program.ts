@@ -40,6 +40,9 @@ export interface ProgramOptions {
 /** Past this the search gives what it has; chosen well over what a workshop's plan takes. */
 const DEFAULT_TIME_LIMIT_S = 60;
 
+/** The tightest tolerance that HiGHS takes. */
+const EXACT = 1e-10;
+
 /** HiGHS writes an absent bound as an infinity or as 1e30. */
 const HUGE = 1e29;
 
@@ -103,6 +106,10 @@ export async function solveIntegerProgram(
       mip_rel_gap: 0,
       mip_abs_gap: 0,
       time_limit: options.timeLimitS ?? DEFAULT_TIME_LIMIT_S,
+      // Without whole unknowns the solver can be exact for little; with them it would search for nothing.
+      ...(variables.some(({ whole }) => whole)
+        ? {}
+        : { primal_feasibility_tolerance: EXACT, dual_feasibility_tolerance: EXACT }),
     });
     const report = ({ data }: { data: CallbackData }) => {
       options.onProgress?.({

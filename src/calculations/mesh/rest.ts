@@ -1,0 +1,50 @@
+import { z } from 'zod';
+import { findRestPoses } from '@/core/meshes/find-rest-poses';
+import { done, fail } from '@/core/problems/problem';
+import { defineCalculation } from '../calculation';
+import { notNegative, share } from '../fields';
+import { triangles, triple, vec3 } from './fields';
+
+export const meshRest = defineCalculation({
+  name: 'mesh.rest',
+  summary: 'The faces on which a body comes to rest and how likely each is.',
+  sources: [
+    'Convex hull (quickhull); solid angles after van Oosterom and Strackee 1983',
+    'A face that does not hold hands its share over the edge the foot of the center of mass lies farthest outside of',
+  ],
+  input: z.strictObject({
+    triangles,
+    centerOfMassMm: vec3.optional().describe("the mesh's own where absent"),
+  }),
+  output: z.strictObject({
+    poses: z.array(
+      z.strictObject({
+        normal: vec3.describe('of the face it stands on, outward'),
+        share,
+        stableMarginMm: notNegative,
+      }),
+    ),
+  }),
+  example: {
+    triangles: [
+      [0, 0, 0, 0, 10, 0, 10, 0, 0],
+      [0, 0, 0, 10, 0, 0, 0, 0, 10],
+      [0, 0, 0, 0, 0, 10, 0, 10, 0],
+      [10, 0, 0, 0, 10, 0, 0, 0, 10],
+    ].flat(),
+  },
+  run: (input) => {
+    if (input.triangles.length % 9 !== 0) {
+      return fail('mesh.ragged', { numbers: input.triangles.length }, ['triangles']);
+    }
+    const found = findRestPoses(Float64Array.from(input.triangles), input.centerOfMassMm);
+    if (!found.ok) return found;
+    return done({
+      poses: found.value.map((pose) => ({
+        ...pose,
+        share: Math.min(1, pose.share),
+        normal: triple(pose.normal),
+      })),
+    });
+  },
+});
