@@ -5,9 +5,12 @@ import type { BenchContents } from '@/records/bench-file';
 import type { Bin } from '@/records/bin';
 import type { Clock } from '@/records/clock';
 import type { Entry } from '@/records/entry';
+import type { Melt } from '@/records/melt';
 import type { Mold } from '@/records/mold';
+import type { Rule } from '@/records/rule';
 import type { Pour, Run } from '@/records/run';
 import type { Ticket } from '@/records/ticket';
+import type { Weighing } from '@/records/weighing';
 import { MIGRATIONS } from './migrations';
 import type { Migration } from './migrations/migration';
 
@@ -28,6 +31,9 @@ export class BenchDatabase extends Dexie {
   runs!: EntityTable<Run, 'id'>;
   pours!: EntityTable<Pour, 'id'>;
   clocks!: EntityTable<Clock, 'id'>;
+  weighings!: EntityTable<Weighing, 'id'>;
+  melts!: EntityTable<Melt, 'id'>;
+  rules!: EntityTable<Rule, 'id'>;
   acts!: EntityTable<Act, 'id'>;
   keepsakes!: EntityTable<Keepsake, 'id'>;
 

@@ -2,10 +2,13 @@ import { backupExchange } from './exchange/backup';
 import { benchRepository } from './repositories/bench';
 import { clockRepository } from './repositories/clocks';
 import { historyRepository } from './repositories/history';
+import { metalRepository } from './repositories/metals';
 import { moldRepository } from './repositories/molds';
+import { ruleRepository } from './repositories/rules';
 import { runRepository } from './repositories/runs';
 import { shelfRepository } from './repositories/shelf';
 import { ticketRepository } from './repositories/tickets';
+import { weighingRepository } from './repositories/weighings';
 import type { Store } from './store';
 
 /** Every repository over one store. */
@@ -13,7 +16,10 @@ export function openWorkshop(store: Store) {
   return {
     bench: benchRepository(store),
     shelf: shelfRepository(store),
+    metals: metalRepository(store),
     molds: moldRepository(store),
+    weighings: weighingRepository(store),
+    rules: ruleRepository(store),
     tickets: ticketRepository(store),
     runs: runRepository(store),
     clocks: clockRepository(store),

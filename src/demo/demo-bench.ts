@@ -8,7 +8,9 @@ import { demoMolds } from './molds';
 import { demoParts } from './parts';
 import { pourTicket } from './runs';
 import { demoTickets, TICKET_PLANS } from './tickets';
+import { DEMO_RULES } from './rules';
 import { DemoTools } from './tools';
+import { weighIn } from './weighings';
 
 const START = 20_611;
 
@@ -49,7 +51,8 @@ export function demoBench(now: number): BenchContents {
   const metals = demoMetals();
   const hooks = demoHooks();
   const parts = demoParts(tools);
-  const molds = demoMolds(tools, metals, hooks);
+  const weighed = weighIn(new DemoTools(START + 1, now), demoMolds(tools, metals, hooks), metals, hooks);
+  const { molds } = weighed;
   const tickets = demoTickets(tools);
   const hookById = new Map(hooks.map((hook) => [hook.id, hook]));
 
@@ -108,6 +111,7 @@ export function demoBench(now: number): BenchContents {
         id: 'bench',
         name: 'Pellworth Quay bench',
         pot: { capacityG: 4500, heelG: 150, drossShare: 0.02, scrapShare: 0.05 },
+        freezeTrial: { modulusMm: 2.1, seconds: 7, exponent: 1.4 },
       },
     ],
     bins: [...stocked.map(({ bin }) => bin), ...heads.values()],
@@ -120,6 +124,9 @@ export function demoBench(now: number): BenchContents {
     runs: runs.map(({ run }) => run),
     pours: runs.flatMap(({ pours }) => pours),
     clocks: [],
+    weighings: weighed.weighings,
+    melts: [],
+    rules: [...DEMO_RULES],
     acts: [],
   };
 }

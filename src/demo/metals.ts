@@ -10,6 +10,7 @@ interface Lot {
   readonly place: string;
   readonly lowAt: number | null;
   readonly note: string;
+  readonly costPerKg: number;
   /** A weighing in air and water, g/cm3; else the density follows from the composition. */
   readonly weighedGcm3?: number;
 }
@@ -19,6 +20,7 @@ const LOTS: readonly Lot[] = [
     id: 'lot-9',
     name: 'Lot 9, soft lead',
     metal: 'soft-lead',
+    costPerKg: 2.1,
     place: 'Ingot shelf, left',
     lowAt: 2000,
     note: 'Roof flashing, melted twice.',
@@ -27,6 +29,7 @@ const LOTS: readonly Lot[] = [
     id: 'lot-12',
     name: 'Lot 12, lead 2 % antimony',
     metal: 'lead-2',
+    costPerKg: 2.7,
     place: 'Ingot shelf, left',
     lowAt: 2000,
     note: '',
@@ -35,6 +38,7 @@ const LOTS: readonly Lot[] = [
     id: 'lot-14',
     name: 'Lot 14, hard lead',
     metal: 'lead-4',
+    costPerKg: 2.9,
     place: 'Ingot shelf, middle',
     lowAt: 3000,
     note: 'Lead with 4 % antimony, the house mix.',
@@ -44,6 +48,7 @@ const LOTS: readonly Lot[] = [
     id: 'lot-15',
     name: 'Lot 15, lead 6 % antimony',
     metal: 'lead-6',
+    costPerKg: 3.2,
     place: 'Ingot shelf, middle',
     lowAt: 1500,
     note: '',
@@ -52,6 +57,7 @@ const LOTS: readonly Lot[] = [
     id: 'lot-17',
     name: 'Lot 17, type metal',
     metal: 'type-metal',
+    costPerKg: 5.5,
     place: 'Ingot shelf, right',
     lowAt: null,
     note: 'For hardening soft lots.',
@@ -60,6 +66,7 @@ const LOTS: readonly Lot[] = [
     id: 'lot-18',
     name: 'Lot 18, pewter',
     metal: 'pewter',
+    costPerKg: 31,
     place: 'Lead-free box',
     lowAt: 1500,
     note: 'Lead-free. Own pot, own ladle.',
@@ -69,6 +76,7 @@ const LOTS: readonly Lot[] = [
     id: 'lot-19',
     name: 'Lot 19, bismuth-tin',
     metal: 'bismuth-tin',
+    costPerKg: 26,
     place: 'Lead-free box',
     lowAt: 800,
     note: 'Melts at 138 C: never in the powder oven.',
@@ -91,9 +99,11 @@ export function demoMetals(): MetalBin[] {
       retired: false,
       note: lot.note,
       composition: { ...metal.composition },
+      compositionBasis: 'known',
+      costPerKg: lot.costPerKg,
       densityGcm3: lot.weighedGcm3 ?? Math.round(mixed.value.densityGcm3 * 1000) / 1000,
       densityBasis: lot.weighedGcm3 === undefined ? 'reference' : 'weighed',
-      shrinkLinear: metal.shrinkLinear,
+      shrinkLinear: metal.shrinkLinear.value,
       shrinkBasis: 'reference',
     };
   });
@@ -107,6 +117,8 @@ export function demoMetals(): MetalBin[] {
     retired: false,
     note: 'Old window weights from the quay. Not yet weighed in water.',
     composition: null,
+    compositionBasis: 'guess',
+    costPerKg: 0.8,
     densityGcm3: 11.1,
     densityBasis: 'guess',
     shrinkLinear: 0.008,

@@ -2,7 +2,7 @@ import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
 import { findStyle } from '@/core/cavities/styles';
 import type { HookBin, MetalBin } from '@/records/bin';
-import type { Cavity, Mold } from '@/records/mold';
+import type { Cavity, Mold, Spin } from '@/records/mold';
 import type { DemoTools } from './tools';
 
 /** Weight marked, hook sizes taken. */
@@ -18,6 +18,7 @@ interface BlockPlan {
   readonly setup: number;
   readonly sprueG: number;
   readonly pinCm3?: number;
+  readonly spin?: Spin;
   readonly cavities: readonly CavityPlan[];
 }
 
@@ -168,8 +169,9 @@ const BLOCKS: readonly BlockPlan[] = [
     name: 'Disc 1',
     style: 'egg',
     place: 'Disc rack',
-    note: '3 bar clamp, 420 rpm, hold 25 s.',
+    note: 'Noses to the hub.',
     kind: 'spun',
+    spin: { clampBar: 3, rpm: 420, holdSeconds: 5, spinSeconds: 25, mark: 'arrow to notch' },
     seconds: 95,
     setup: 900,
     sprueG: 38,
@@ -190,6 +192,11 @@ const BLOCKS: readonly BlockPlan[] = [
     ],
   },
 ];
+
+/** What a second hook size does in a cavity cut for the first. */
+const LESSER_HOOK = 'goes in, sits a little off';
+
+const idOf = (plan: BlockPlan) => plan.name.toLowerCase().replace(' ', '-');
 
 const OFF_BY_BLOCK: Record<string, number> = {
   'Block C': -0.03,
@@ -213,23 +220,28 @@ export function demoMolds(tools: DemoTools, metals: readonly MetalBin[], hooks: 
       const isWeighed = tools.happens(0.75) && !(plan.name === 'Block C' && index === 4);
       const volume = (truly - (hook?.massG ?? 0)) / gramsPerCm3 + embeddedCm3;
       return {
+        id: `${idOf(plan)}-c${index + 1}`,
         style: plan.style,
         nominalG: marked,
         volumeCm3: Math.round(volume * 10_000) / 10_000,
         volumeBasis: isWeighed ? 'weighed' : 'guess',
-        standardErrorCm3: isWeighed
-          ? Math.round(volume * tools.between(0.002, 0.006) * 10_000) / 10_000
-          : null,
-        weighedCount: isWeighed ? tools.whole(4, 12) : 0,
+        standardErrorCm3: null,
+        weighedCount: 0,
         hookSizes,
         hookShare,
-        pinCm3: plan.pinCm3 ?? 0,
+        hookNotes: Object.fromEntries(hookSizes.slice(1).map((size) => [size, LESSER_HOOK])),
+        inserts: plan.pinCm3
+          ? [{ name: 'Pin', count: 1, massG: 0, volumeCm3: plan.pinCm3, embeddedShare: 1, removed: true }]
+          : [],
+        outline: null,
+        spot: null,
       };
     });
     return {
-      id: plan.name.toLowerCase().replace(' ', '-'),
+      id: idOf(plan),
       name: plan.name,
       kind: plan.kind ?? 'bar',
+      spin: plan.spin ?? null,
       place: plan.place,
       note: plan.note,
       secondsPerPour: plan.seconds,

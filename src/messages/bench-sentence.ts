@@ -16,6 +16,12 @@ export function benchSentence(problem: BenchProblem): string {
     }
     case 'bench.not-whole':
       return `${problem.bin} is kept in whole pieces; ${n(problem.asked)} is not one. Write a whole number.`;
+    case 'bench.too-light':
+      return `A casting of ${n(problem.eachG)} g is lighter than the ${n(problem.hardwareG)} g of hook and hardware in it. Check the weight, the count and the hook.`;
+    case 'bench.zinc-in-pot':
+      return `${problem.zinc} holds zinc, and ${problem.other} would be spoiled by it: a tenth of a percent makes the pour lumpy. Take one of them out.`;
+    case 'bench.pot-overfull':
+      return `${n(problem.chargeG)} g do not go into a pot of ${n(problem.capacityG)} g. Melt in two goes.`;
     case 'bench.run-under-way':
       return 'A run is on the bench already. Book it or drop it before the next.';
     case 'bench.run-ended':

@@ -2,7 +2,19 @@ import { z } from 'zod';
 import { id, instant } from './fields';
 
 /** The tables a change can touch. */
-const tableName = z.enum(['bench', 'bins', 'entries', 'molds', 'tickets', 'runs', 'pours', 'clocks']);
+const tableName = z.enum([
+  'bench',
+  'bins',
+  'entries',
+  'molds',
+  'tickets',
+  'runs',
+  'pours',
+  'clocks',
+  'weighings',
+  'melts',
+  'rules',
+]);
 export type TableName = z.infer<typeof tableName>;
 
 const change = z.strictObject({

@@ -4,13 +4,16 @@ import { bench } from './bench';
 import { bin } from './bin';
 import { clock } from './clock';
 import { entry } from './entry';
+import { melt } from './melt';
 import { mold } from './mold';
+import { rule } from './rule';
 import { pour, run } from './run';
 import { ticket } from './ticket';
+import { weighing } from './weighing';
 
 export const BENCH_FILE_FORMAT = 'ruvek-bench';
-/** Counts up with every change of form; `upgrade-bench-file.ts` brings older files up. */
-export const BENCH_FILE_VERSION = 1;
+/** Counts up with every change of form; `upgrades/` brings older files up. */
+export const BENCH_FILE_VERSION = 2;
 
 /** Everything on the bench. */
 const benchContents = z.strictObject({
@@ -22,6 +25,9 @@ const benchContents = z.strictObject({
   runs: z.array(run),
   pours: z.array(pour),
   clocks: z.array(clock),
+  weighings: z.array(weighing),
+  melts: z.array(melt),
+  rules: z.array(rule),
   acts: z.array(act),
 });
 
@@ -48,5 +54,8 @@ export const EMPTY_CONTENTS: BenchContents = {
   runs: [],
   pours: [],
   clocks: [],
+  weighings: [],
+  melts: [],
+  rules: [],
   acts: [],
 };

@@ -17,6 +17,14 @@ export const bench = z.strictObject({
       path: ['heelG'],
       message: 'the heel is under the capacity',
     }),
+  /** A casting of known modulus that the maker timed from pour to frozen; null until one was. */
+  freezeTrial: z
+    .strictObject({
+      modulusMm: z.number().gt(0).max(1000),
+      seconds: z.number().gt(0).max(36_000),
+      exponent: z.number().gt(0).max(4),
+    })
+    .nullable(),
 });
 
 export type Bench = z.infer<typeof bench>;
@@ -26,4 +34,5 @@ export const NEW_BENCH: Bench = {
   id: 'bench',
   name: 'My bench',
   pot: { capacityG: 4500, heelG: 150, drossShare: 0.02, scrapShare: 0.05 },
+  freezeTrial: null,
 };

@@ -19,6 +19,10 @@ const metalBin = z.strictObject({
   unit: z.literal('g'),
   /** Mass shares by element; null where nobody knows. */
   composition: z.record(z.string(), share).nullable(),
+  /** Whether the composition was told by who sold it, or guessed from density and feel. */
+  compositionBasis: z.enum(['known', 'guess']),
+  /** In the maker's own money; null where nobody noted it. */
+  costPerKg: z.number().min(0).max(1e6).nullable(),
   densityGcm3: z.number().gt(0).max(25),
   densityBasis: basis,
   shrinkLinear: z.number().min(-0.02).max(0.05),

@@ -38,5 +38,11 @@ export function findLooseEnd(contents: BenchContents): LooseEnd | null {
       if (gone) return { where: `tickets.${index}.lines`, why: `there is no bin '${gone}'` };
     }
   }
+  const cavities = new Set(contents.molds.flatMap((mold) => mold.cavities.map((cavity) => cavity.id)));
+  for (const [index, weighing] of contents.weighings.entries()) {
+    if (missing('molds', weighing.moldId) || !cavities.has(weighing.cavityId)) {
+      return { where: `weighings.${index}.cavityId`, why: `there is no cavity '${weighing.cavityId}'` };
+    }
+  }
   return null;
 }

@@ -1,7 +1,30 @@
 import { z } from 'zod';
 import { basis, grams, id, name, note, overZeroGrams, share } from './fields';
 
+const insert = z.strictObject({
+  name,
+  count: z.int().min(1).max(100),
+  massG: grams,
+  volumeCm3: z.number().min(0).max(10_000),
+  /** Share of its volume that lies in the cavity. */
+  embeddedShare: share,
+  /** Pulled after casting: leaves a hole and no mass. */
+  removed: z.boolean(),
+});
+
+const outline = z.strictObject({
+  section: z.enum(['round', 'square', 'half']),
+  depth: z.number().gt(0).max(100),
+  /** From the nose: how far along the axis, how far from it, mm. */
+  points: z
+    .array(z.tuple([z.number(), z.number().min(0)]))
+    .min(2)
+    .max(400),
+});
+
 const cavity = z.strictObject({
+  /** Its own for good: weighings name it. */
+  id,
   style: z.string().min(1),
   /** The weight marked on the block. */
   nominalG: overZeroGrams,
@@ -13,15 +36,35 @@ const cavity = z.strictObject({
   hookSizes: z.array(z.string()),
   /** Share of the hook that lies in the metal. */
   hookShare: share,
-  /** A pin that is pulled after casting and leaves a hole. */
-  pinCm3: z.number().min(0),
+  /** What a hook size does here: sits low, wants its eye bent. By size. */
+  hookNotes: z.record(z.string(), z.string().max(200)),
+  /** Pins that are pulled, eyes, wire frames and other things cast in besides the hook. */
+  inserts: z.array(insert).max(20),
+  /** Its own shape, cavity size in mm; null where the style's outline, scaled to the volume, stands for it. */
+  outline: outline.nullable(),
+  /** Where it lies on the block, mm from the left and the top; null where it is laid out by itself. */
+  spot: z.strictObject({ xMm: z.number(), yMm: z.number() }).nullable(),
+});
+
+const spin = z.strictObject({
+  clampBar: z.number().min(0).max(100),
+  rpm: z.number().gt(0).max(5000),
+  holdSeconds: z.number().min(0).max(3600),
+  spinSeconds: z.number().min(0).max(3600),
+  /** How the halves are laid on each other. */
+  mark: z.string().max(120),
 });
 
 export const mold = z.strictObject({
   id,
   name,
-  /** A bar block opens like a book; a spun disc fills every cavity on each pour. */
-  kind: z.enum(['bar', 'spun']),
+  /**
+   * A bar block opens like a book; a spun disc fills every cavity on each pour; a frame block takes preformed
+   * wires; a board is drilled at home.
+   */
+  kind: z.enum(['bar', 'spun', 'frame', 'board']),
+  /** How a disc is spun; null for what is poured by hand. */
+  spin: spin.nullable(),
   place: z.string().max(120),
   note,
   secondsPerPour: z.number().gt(0).max(36_000),
@@ -30,5 +73,8 @@ export const mold = z.strictObject({
   cavities: z.array(cavity).min(1).max(60),
 });
 
+export type Insert = z.infer<typeof insert>;
+export type CavityOutline = z.infer<typeof outline>;
+export type Spin = z.infer<typeof spin>;
 export type Cavity = z.infer<typeof cavity>;
 export type Mold = z.infer<typeof mold>;

@@ -1,3 +1,4 @@
+import { FIRST_VERSION } from '../../tests/support/first-version';
 import { demoBench } from '@/demo/demo-bench';
 import { BENCH_FILE_FORMAT, BENCH_FILE_VERSION, EMPTY_CONTENTS, type BenchContents } from './bench-file';
 import { findLooseEnd } from './find-loose-end';
@@ -24,8 +25,36 @@ describe('readBenchFile', () => {
     expect(problemOf('[]')).toEqual({ code: 'file.foreign' });
     expect(problemOf('null')).toEqual({ code: 'file.foreign' });
     expect(problemOf('{"format":"other","version":1}')).toEqual({ code: 'file.foreign' });
-    expect(problemOf(file(demo, { version: 7 }))).toEqual({ code: 'file.newer', version: 7, known: 1 });
+    expect(problemOf(file(demo, { version: 7 }))).toEqual({
+      code: 'file.newer',
+      version: 7,
+      known: BENCH_FILE_VERSION,
+    });
     expect(problemOf(' '.repeat(LARGEST_FILE_BYTES + 1))).toMatchObject({ code: 'file.too-large' });
+  });
+
+  it('brings a file of the first version up, its history too', () => {
+    const reading = readBenchFile(file(FIRST_VERSION, { version: 1 }));
+    if (!reading.ok) throw new Error(JSON.stringify(reading.problem));
+    const { molds, bins, bench, acts, weighings } = reading.file.contents;
+    expect(reading.file.version).toBe(BENCH_FILE_VERSION);
+    expect(molds[0]!.cavities.map(({ id }) => id)).toEqual(['block-c1', 'block-c2']);
+    expect(molds[0]!.cavities[0]!.inserts).toEqual([
+      { name: 'Pin', count: 1, massG: 0, volumeCm3: 0.09, embeddedShare: 1, removed: true },
+    ]);
+    expect(molds[0]!.cavities[1]!.inserts).toEqual([]);
+    expect(bins[0]).toMatchObject({ compositionBasis: 'guess', costPerKg: null });
+    expect(bench[0]!.freezeTrial).toBeNull();
+    expect(weighings).toEqual([]);
+    expect(acts[0]!.changes[0]!.before).toMatchObject({ name: 'Block I', spin: null });
+  });
+
+  it('names the place of damage in an old file too', () => {
+    const [mold] = FIRST_VERSION.molds;
+    const broken = { ...FIRST_VERSION, molds: [{ ...mold, cavities: 'none' }] };
+    expect(problemOf(file(broken, { version: 1 }))).toMatchObject({ code: 'file.damaged' });
+    expect(problemOf(file({ molds: [null, 7] }, { version: 1 }))).toMatchObject({ code: 'file.damaged' });
+    expect(problemOf(file(null, { version: 1 }))).toMatchObject({ code: 'file.damaged' });
   });
 
   it('names the place of the damage', () => {

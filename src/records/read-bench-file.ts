@@ -2,6 +2,8 @@ import { z } from 'zod';
 import type { FileProblem } from '@/core/problems/bench-problem';
 import { BENCH_FILE_FORMAT, BENCH_FILE_VERSION, benchFile, type BenchFile } from './bench-file';
 import { findLooseEnd } from './find-loose-end';
+import { isRecord } from './upgrades/upgrade';
+import { upgradeContents } from './upgrades/upgrade-contents';
 
 /** A hundred years of a busy bench is well under this. */
 export const LARGEST_FILE_BYTES = 64 * 1024 * 1024;
@@ -33,7 +35,12 @@ export function readBenchFile(text: string): FileReading {
   if (head.data.version > BENCH_FILE_VERSION) {
     return refuse({ code: 'file.newer', version: head.data.version, known: BENCH_FILE_VERSION });
   }
-  const parsed = benchFile.safeParse(raw);
+  const { version } = head.data;
+  const newest =
+    version < BENCH_FILE_VERSION && isRecord(raw)
+      ? { ...raw, version: BENCH_FILE_VERSION, contents: upgradeContents(version, raw.contents) }
+      : raw;
+  const parsed = benchFile.safeParse(newest);
   if (!parsed.success) {
     const [issue] = parsed.error.issues;
     return refuse({ code: 'file.damaged', where: issue?.path.join('.') ?? '', why: issue?.message ?? '' });

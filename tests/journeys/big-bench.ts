@@ -32,7 +32,7 @@ export function bigSession(start = 7): BigSession {
 export function bigBench(session: BigSession): BenchFile {
   return {
     format: 'ruvek-bench',
-    version: 1,
+    version: 2,
     savedAt: 0,
     contents: {
       ...EMPTY_CONTENTS,
@@ -47,6 +47,8 @@ export function bigBench(session: BigSession): BenchFile {
           retired: false,
           note: '',
           composition: null,
+          compositionBasis: 'guess',
+          costPerKg: null,
           densityGcm3: 10,
           densityBasis: 'weighed',
           shrinkLinear: 0,
@@ -76,7 +78,9 @@ export function bigBench(session: BigSession): BenchFile {
         secondsPerPour: block.secondsPerPour,
         setupSeconds: block.setupSeconds,
         spruePerPourG: 5,
-        cavities: block.cavities.map((weight) => ({
+        spin: null,
+        cavities: block.cavities.map((weight, cavity) => ({
+          id: `mold-${index}-c${cavity + 1}`,
           style: 'egg',
           nominalG: session.weights[weight] ?? 1,
           volumeCm3: (session.weights[weight] ?? 1) / 10,
@@ -85,7 +89,10 @@ export function bigBench(session: BigSession): BenchFile {
           weighedCount: 5,
           hookSizes: [],
           hookShare: 0,
-          pinCm3: 0,
+          inserts: [],
+          hookNotes: {},
+          outline: null,
+          spot: null,
         })),
       })),
       tickets: [

@@ -30,6 +30,8 @@ export const LOT: NewBin = {
   lowAt: null,
   note: '',
   composition: { Pb: 1 },
+  compositionBasis: 'known',
+  costPerKg: null,
   densityGcm3: 10,
   densityBasis: 'weighed',
   shrinkLinear: 0,
@@ -54,6 +56,7 @@ export const HOOKS: NewBin = {
 export const BLOCK: Omit<Mold, 'id'> = {
   name: 'Block A',
   kind: 'bar',
+  spin: null,
   place: 'Drawer',
   note: '',
   secondsPerPour: 40,
@@ -61,6 +64,7 @@ export const BLOCK: Omit<Mold, 'id'> = {
   spruePerPourG: 5,
   cavities: [
     {
+      id: 'cavity-a1',
       style: 'round',
       nominalG: 10,
       volumeCm3: 1,
@@ -69,7 +73,10 @@ export const BLOCK: Omit<Mold, 'id'> = {
       weighedCount: 5,
       hookSizes: ['2/0'],
       hookShare: 0.3,
-      pinCm3: 0,
+      inserts: [],
+      hookNotes: {},
+      outline: null,
+      spot: null,
     },
   ],
 };

@@ -9,8 +9,8 @@ const BYTES_PER_TRIANGLE = 50;
 /** Bytes that some writers leave behind the last triangle. */
 const MOST_PADDING = 1024;
 
-/** A file that tells of a thousand times what it holds is not a cut-off STL but something else. */
-const LEAST_FOUND = 1e-3;
+/** A count over this (5 GB of triangles) is no count: the bytes are something else's. */
+const MOST_TRIANGLES = 1e8;
 
 /** How much of the beginning must show the text form. */
 const SNIFF_BYTES = 2048;
@@ -39,8 +39,7 @@ export function readStl(bytes: Uint8Array, options: StlOptions = {}): Outcome<Tr
   if (told === 0) return fail(bytes.length === HEADER_BYTES ? 'stl.empty' : 'stl.not-stl', {});
   const found = Math.floor((bytes.length - HEADER_BYTES) / BYTES_PER_TRIANGLE);
   if (found < told) {
-    const isCutOff = found >= told * LEAST_FOUND;
-    return isCutOff ? fail('stl.truncated', { told, found }) : fail('stl.not-stl', {});
+    return told <= MOST_TRIANGLES ? fail('stl.truncated', { told, found }) : fail('stl.not-stl', {});
   }
   return bytes.length - needed <= MOST_PADDING
     ? readBinaryStl(bytes, told, options)

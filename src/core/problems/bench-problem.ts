@@ -17,6 +17,9 @@ export type BenchProblem =
       readonly unit: 'g' | 'pieces';
     }
   | { readonly code: 'bench.not-whole'; readonly bin: string; readonly asked: number }
+  | { readonly code: 'bench.too-light'; readonly eachG: number; readonly hardwareG: number }
+  | { readonly code: 'bench.zinc-in-pot'; readonly zinc: string; readonly other: string }
+  | { readonly code: 'bench.pot-overfull'; readonly chargeG: number; readonly capacityG: number }
   | { readonly code: 'bench.run-under-way' }
   | { readonly code: 'bench.run-ended'; readonly no: number }
   | { readonly code: 'bench.nothing-to-pour'; readonly mold: string }

@@ -1,11 +1,29 @@
-import { predictCasting, type CastingPrediction } from '../cavities/predict-casting';
+import { predictCasting, type CastingPrediction, type EmbeddedPart } from '../cavities/predict-casting';
 import { STEEL_GCM3 } from '../cavities/steel-density';
 import type { Outcome } from '../problems/problem';
 import type { CavityFacts, HookFacts, MetalFacts } from './facts';
 
 /**
- * What a cavity of the bench gives in a metal, on a hook or bare: the hook's steel and the pin take room, the
- * hook's mass stays, the pin is pulled. Masses in g.
+ * What lies in a cavity of the bench besides metal: the hook's steel, as far as it lies in, and the inserts.
+ *
+ * @example embeddedIn(cavity, hook)[0] // { name: 'hook 2/0', massG: 0.55, volumeCm3: 0.07, embeddedShare: 0.3 }
+ */
+export function embeddedIn(
+  cavity: Pick<CavityFacts, 'hookShare' | 'inserts'>,
+  hook: HookFacts | null,
+): EmbeddedPart[] {
+  const hookPart = hook && {
+    name: `hook ${hook.size}`,
+    massG: hook.massG,
+    volumeCm3: hook.massG / STEEL_GCM3,
+    embeddedShare: cavity.hookShare,
+  };
+  return [...(hookPart ? [hookPart] : []), ...cavity.inserts];
+}
+
+/**
+ * What a cavity of the bench gives in a metal, on a hook or bare: the hook's steel and the inserts take room, what
+ * stays adds its mass, pins are pulled. Masses in g.
  *
  * Problem: `cavity.no-room`.
  *
@@ -16,12 +34,5 @@ export function castFromCavity(
   metal: MetalFacts,
   hook: HookFacts | null,
 ): Outcome<CastingPrediction> {
-  const hookPart = hook && {
-    name: `hook ${hook.size}`,
-    massG: hook.massG,
-    volumeCm3: hook.massG / STEEL_GCM3,
-    embeddedShare: cavity.hookShare,
-  };
-  const pin = cavity.pinCm3 > 0 && { name: 'pin', massG: 0, volumeCm3: cavity.pinCm3, removed: true };
-  return predictCasting(cavity.volumeCm3, metal, [...(hookPart ? [hookPart] : []), ...(pin ? [pin] : [])]);
+  return predictCasting(cavity.volumeCm3, metal, embeddedIn(cavity, hook));
 }

@@ -1,3 +1,5 @@
+import type { EmbeddedPart } from '../cavities/predict-casting';
+
 /** What the sums of a ticket need to know of the bench. The records of the bench fill these as they are. */
 
 export interface MetalFacts {
@@ -18,12 +20,13 @@ export interface CavityFacts {
   readonly volumeCm3: number;
   readonly hookSizes: readonly string[];
   readonly hookShare: number;
-  readonly pinCm3: number;
+  /** Pins, eyes and frames cast in besides the hook. */
+  readonly inserts: readonly EmbeddedPart[];
 }
 
 export interface MoldFacts {
   readonly id: string;
-  readonly kind: 'bar' | 'spun';
+  readonly kind: 'bar' | 'spun' | 'frame' | 'board';
   readonly secondsPerPour: number;
   readonly setupSeconds: number;
   readonly spruePerPourG: number;

@@ -21,7 +21,7 @@ const cavity = (nominalG: number, change: Partial<CavityFacts> = {}): CavityFact
   volumeCm3: (nominalG - 0.785) / 10 + 0.05,
   hookSizes: ['2/0'],
   hookShare: 0.5,
-  pinCm3: 0,
+  inserts: [],
   ...change,
 });
 
@@ -50,7 +50,11 @@ const want = (lineId: string, nominalG: number, left: number, change: Partial<Li
 
 describe('castFromCavity', () => {
   it('takes the hook and the pin out of the metal, and adds the hook', () => {
-    const cast = castFromCavity(cavity(10, { pinCm3: 0.1 }), METAL, HOOK);
+    const cast = castFromCavity(
+      cavity(10, { inserts: [{ name: 'pin', massG: 0, volumeCm3: 0.1, removed: true }] }),
+      METAL,
+      HOOK,
+    );
     expect(cast.ok && cast.value.finishedG).toBeCloseTo(9, 9);
     expect(cast.ok && cast.value.metalG).toBeCloseTo(8.215, 9);
   });

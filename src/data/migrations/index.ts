@@ -1,5 +1,6 @@
 import { firstBench } from './001-first-bench';
+import { trueWeights } from './002-true-weights';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
-export const MIGRATIONS: readonly Migration[] = [firstBench];
+export const MIGRATIONS: readonly Migration[] = [firstBench, trueWeights];

@@ -1,6 +1,9 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
+import { FIRST_VERSION } from '../../../tests/support/first-version';
+import { readBenchFile } from '@/records/read-bench-file';
 import { BenchDatabase } from '../database';
+import { openWorkshop } from '../workshop';
 import { MIGRATIONS } from './index';
 import type { Migration } from './migration';
 
@@ -20,11 +23,40 @@ describe('migrations', () => {
       'clocks',
       'entries',
       'keepsakes',
+      'melts',
       'molds',
       'pours',
+      'rules',
       'runs',
       'tickets',
+      'weighings',
     ]);
+  });
+
+  it('bring a bench of the first version up: cavities named, pins inserts, what was done still undone', async () => {
+    const old = new Dexie('first-bench');
+    old.version(1).stores(MIGRATIONS[0]!.stores as Record<string, string>);
+    await old.open();
+    for (const [table, records] of Object.entries(FIRST_VERSION)) {
+      if (records.length > 0) await old.table(table).bulkAdd(records);
+    }
+    await old.table('keepsakes').add({ id: 'before-restore', at: 5, contents: FIRST_VERSION });
+    old.close();
+
+    const db = new BenchDatabase('first-bench');
+    const workshop = openWorkshop({ db, now: () => 9, newId: () => 'new' });
+    const saved = await workshop.backup.save();
+    expect(readBenchFile(JSON.stringify(saved))).toMatchObject({ ok: true });
+    expect(saved.contents.molds[0]!.cavities[0]).toMatchObject({
+      id: 'block-c1',
+      volumeCm3: 0.98,
+      outline: null,
+    });
+    const undone = await workshop.history.undo();
+    expect(undone.ok).toBe(true);
+    expect((await workshop.molds.all())[0]).toMatchObject({ name: 'Block I', spin: null });
+    expect(await workshop.backup.goBack()).toMatchObject({ ok: true });
+    expect((await workshop.molds.all())[0]!.cavities[1]).toMatchObject({ id: 'block-c2', inserts: [] });
   });
 
   it('bring an older database up, step by step, with what was in it', async () => {

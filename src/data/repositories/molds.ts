@@ -1,10 +1,15 @@
 import type { Mold } from '@/records/mold';
+import type { Weighing } from '@/records/weighing';
 import type { Store } from '../store';
-import { write } from '../write';
+import { write, type Pen } from '../write';
 
 /** The blocks on the bench. */
 export function moldRepository(store: Store) {
   const { db } = store;
+  async function dropWeighings(pen: Pen, moldId: string, isGone: (weighing: Weighing) => boolean) {
+    const own = await db.weighings.where('moldId').equals(moldId).toArray();
+    for (const weighing of own.filter(isGone)) await pen.remove('weighings', weighing.id);
+  }
   return {
     all: (): Promise<Mold[]> => db.molds.toArray(),
 
@@ -13,13 +18,20 @@ export function moldRepository(store: Store) {
       const id = mold.id ?? store.newId();
       const label = mold.id ? `Edit ${mold.name}` : `New mold: ${mold.name}`;
       return write(store, label, async (pen) => {
-        await pen.put('molds', { ...mold, id });
+        // A cavity that is new has no id yet.
+        const cavities = mold.cavities.map((each) => ({ ...each, id: each.id || store.newId() }));
+        await pen.put('molds', { ...mold, cavities, id });
+        const kept = new Set(cavities.map((each) => each.id));
+        await dropWeighings(pen, id, ({ cavityId }) => !kept.has(cavityId));
         return id;
       });
     },
 
     /** Takes a block off the bench. Runs that used it keep their figures. */
     remove: (mold: Mold): Promise<void> =>
-      write(store, `Remove ${mold.name}`, (pen) => pen.remove('molds', mold.id)),
+      write(store, `Remove ${mold.name}`, async (pen) => {
+        await dropWeighings(pen, mold.id, () => true);
+        await pen.remove('molds', mold.id);
+      }),
   };
 }

@@ -5,7 +5,7 @@ import type { MetalBin } from '@/records/bin';
 import { writeMass } from '@/core/units/write-mass';
 import { numberText } from '@/messages/number-text';
 import { Figure } from '@/ui/figure/Figure';
-import { castingWorking, markText, massText, offText, usePreferences } from '../shared';
+import { castingWorking, insertsText, markText, massText, offText, usePreferences } from '../shared';
 import type { CavityRow } from './cavity-facts';
 import styles from './molds.module.css';
 
@@ -61,8 +61,8 @@ export function CavityFigures({
             <span className="quiet">
               {hook
                 ? `${hook.size}, eye to bend ${length === 'mm' ? `${numberText(hook.shankMm, 3)} mm` : `${(hook.shankMm / 25.4).toFixed(2)} in`}`
-                : cavity.pinCm3 > 0
-                  ? 'pin through, pulled'
+                : cavity.inserts.length > 0
+                  ? insertsText(cavity.inserts)
                   : 'no hook'}
             </span>
           </li>

@@ -34,6 +34,7 @@ export function blankMold(): DraftMold {
   return {
     name: '',
     kind: 'bar',
+    spin: null,
     place: '',
     note: '',
     secondsPerPour: 40,
@@ -41,6 +42,7 @@ export function blankMold(): DraftMold {
     spruePerPourG: 5,
     cavities: [
       {
+        id: '',
         style: 'round',
         nominalG: null,
         volumeCm3: null,
@@ -49,7 +51,10 @@ export function blankMold(): DraftMold {
         weighedCount: 0,
         hookSizes: [],
         hookShare: findStyle('round')?.hookShare ?? 0,
-        pinCm3: 0,
+        inserts: [],
+        hookNotes: {},
+        outline: null,
+        spot: null,
       },
     ],
   };
@@ -60,7 +65,7 @@ export function guessVolume(nominalG: number): number {
   const soft = REFERENCE_METALS.find((metal) => metal.key === 'soft-lead');
   const mixed = soft && mixMetal(soft.composition, ELEMENTS);
   if (!soft || !mixed?.ok) throw new Error('guessVolume requires soft lead in the reference list');
-  return nominalG / castGramsPerCm3({ ...mixed.value, shrinkLinear: soft.shrinkLinear });
+  return nominalG / castGramsPerCm3({ ...mixed.value, shrinkLinear: soft.shrinkLinear.value });
 }
 
 /** Hook sizes written one way; what is none stays as it was written, to be mended. */

@@ -39,9 +39,17 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
       workshop.clocks.all(),
       workshop.history.offers(),
     ]);
+  const [weighings, melts, rules] = await Promise.all([
+    workshop.weighings.all(),
+    workshop.metals.melts(),
+    workshop.rules.all(),
+  ]);
   const undo = offers.undo?.label ?? null;
   const redo = offers.redo?.label.replace(/^Undo: /, '') ?? null;
-  return { bench, isBare, bins, levels, molds, tickets, ticketEntries, runs, run, pours, clocks, undo, redo };
+  return {
+    ...{ bench, isBare, bins, levels, molds, tickets, ticketEntries, runs, run, pours, clocks },
+    ...{ weighings, melts, rules, undo, redo },
+  };
 }
 
 /** Gives the stations the bench: read anew whenever anything on it changes, in this tab or another. */

@@ -6,9 +6,12 @@ import type { Bench } from '@/records/bench';
 import type { Bin, HookBin, MetalBin } from '@/records/bin';
 import type { Clock } from '@/records/clock';
 import type { Entry } from '@/records/entry';
+import type { Melt } from '@/records/melt';
 import type { Mold } from '@/records/mold';
 import type { Pour, Run } from '@/records/run';
+import type { Rule } from '@/records/rule';
 import type { Ticket } from '@/records/ticket';
+import type { Weighing } from '@/records/weighing';
 
 /** What is read from the bench in one go. */
 export interface BenchReading {
@@ -23,6 +26,9 @@ export interface BenchReading {
   readonly run: Run | null;
   readonly pours: readonly Pour[];
   readonly clocks: readonly Clock[];
+  readonly weighings: readonly Weighing[];
+  readonly melts: readonly Melt[];
+  readonly rules: readonly Rule[];
   readonly undo: string | null;
   readonly redo: string | null;
 }

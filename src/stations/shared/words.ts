@@ -4,7 +4,15 @@ import type { CavityVerdict } from '@/core/tickets/judge-cavity';
 import { writeMass, type MassUnit } from '@/core/units/write-mass';
 import { numberText } from '@/messages/number-text';
 import type { Bin } from '@/records/bin';
+import type { Insert } from '@/records/mold';
 import type { Ticket } from '@/records/ticket';
+
+/** What is cast in besides the hook: `pin, pulled`. */
+export function insertsText(inserts: readonly Insert[]): string {
+  return inserts
+    .map(({ name, count, removed }) => `${count > 1 ? `${count} ` : ''}${name}${removed ? ', pulled' : ''}`)
+    .join('; ');
+}
 
 /** A mass in the maker's unit, `9.52 g`. */
 export function massText(massG: number, unit: MassUnit): string {

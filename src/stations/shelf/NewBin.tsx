@@ -49,9 +49,11 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
         kind,
         unit: 'g',
         composition: reference ? { ...reference.composition } : null,
+        compositionBasis: reference ? 'known' : 'guess',
+        costPerKg: null,
         densityGcm3: mixed?.ok ? mixed.value.densityGcm3 : SCRAP.densityGcm3,
         densityBasis: reference ? 'reference' : 'guess',
-        shrinkLinear: reference?.shrinkLinear ?? SCRAP.shrinkLinear,
+        shrinkLinear: reference?.shrinkLinear.value ?? SCRAP.shrinkLinear,
         shrinkBasis: reference ? 'reference' : 'guess',
       };
     }

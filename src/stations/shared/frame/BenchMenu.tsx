@@ -25,6 +25,9 @@ const TABLE_WORDS: Record<TableDifference['table'], string> = {
   runs: 'runs',
   pours: 'pours',
   clocks: 'clocks',
+  weighings: 'weighings',
+  melts: 'melts',
+  rules: 'rules',
   acts: 'acts to undo',
 };
 

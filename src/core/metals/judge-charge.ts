@@ -1,0 +1,39 @@
+import { sum } from '../numeric/sum';
+
+export interface ChargedLot {
+  readonly name: string;
+  /** Mass shares by element; null where nobody knows. */
+  readonly composition: Readonly<Record<string, number>> | null;
+  readonly g: number;
+}
+
+/** Why a charge must not go into the pot. */
+export type ChargeStop =
+  | { readonly why: 'zinc'; readonly zinc: string; readonly other: string }
+  | { readonly why: 'overfull'; readonly chargeG: number; readonly capacityG: number };
+
+/** Zinc from which a lot counts as zinc: a tenth of a percent already spoils lead. */
+const ZINC_SHARE = 0.001;
+/** Lead and tin from which a lot counts as one that zinc would spoil. */
+const SPOILED_SHARE = 0.05;
+
+/**
+ * What stops a charge: zinc going into lead or tin, or more metal than the pot holds. An unknown lot stops nothing;
+ * the caller says that it is unknown.
+ *
+ * @example judgeCharge([{ name: 'Lot 1', composition: { Pb: 1 }, g: 5000 }], 4500)
+ * // [{ why: 'overfull', chargeG: 5000, capacityG: 4500 }]
+ */
+export function judgeCharge(lots: readonly ChargedLot[], capacityG: number): ChargeStop[] {
+  const charged = lots.filter(({ g }) => g > 0);
+  const shareOf = (lot: ChargedLot, element: string) => lot.composition?.[element] ?? 0;
+  const zinc = charged.find((lot) => shareOf(lot, 'Zn') > ZINC_SHARE);
+  const other = charged.find(
+    (lot) => lot !== zinc && shareOf(lot, 'Pb') + shareOf(lot, 'Sn') > SPOILED_SHARE,
+  );
+  const chargeG = sum(charged.map(({ g }) => g));
+  return [
+    ...(zinc && other ? [{ why: 'zinc', zinc: zinc.name, other: other.name } as const] : []),
+    ...(chargeG > capacityG ? [{ why: 'overfull', chargeG, capacityG } as const] : []),
+  ];
+}

@@ -1,0 +1,98 @@
+import { judgeCharge } from '@/core/metals/judge-charge';
+import { meltLots } from '@/core/metals/melt-lots';
+import { sum } from '@/core/numeric/sum';
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import { NEW_BENCH } from '@/records/bench';
+import type { MetalBin } from '@/records/bin';
+import type { Melt } from '@/records/melt';
+import type { Store } from '../store';
+import { granted, refuse, write } from '../write';
+import { recalibrate } from './recalibrate';
+
+export interface NewMelt {
+  /** What the ingots are called. */
+  readonly name: string;
+  readonly place: string;
+  readonly picks: Melt['picks'];
+  /** Share of the charge skimmed off. */
+  readonly drossShare: number;
+}
+
+/** What is known of the lots, and what is melted together. */
+export function metalRepository(store: Store) {
+  const { db } = store;
+  return {
+    melts: (): Promise<Melt[]> => db.melts.orderBy('no').toArray(),
+    /** Sets down what a lot is. Cavities that were weighed in it are found anew. */
+    identify: (lot: MetalBin): Promise<void> =>
+      write(store, `Set down what ${lot.name} is`, async (pen) => {
+        await pen.put('bins', lot);
+        const weighed = await db.weighings.where('metalBinId').equals(lot.id).toArray();
+        const cavities = new Map(weighed.map((each) => [each.cavityId, each]));
+        for (const each of cavities.values()) await recalibrate(db, pen, each);
+      }),
+    /** Melts lots together into ingots of a new lot. Refuses what would spoil, overfill or overdraw. */
+    melt: ({ name, place, picks, drossShare }: NewMelt): Promise<BenchOutcome<string>> =>
+      write(store, `Melt ${name}`, async (pen) => {
+        const lots = await Promise.all(
+          picks.map(async ({ binId, g }) => {
+            const bin = await db.bins.get(binId);
+            const onHand = sum(
+              (await db.entries.where('binId').equals(binId).toArray()).map(({ qty }) => qty),
+            );
+            return bin?.kind === 'metal' ? { bin, g, onHand } : null;
+          }),
+        );
+        const known = lots.filter((lot) => lot !== null);
+        if (known.length < lots.length || known.length === 0) {
+          return refuse<string>({ code: 'bench.gone', what: 'lot' });
+        }
+        const short = known.find(({ g, onHand }) => g > onHand * (1 + 1e-9));
+        if (short) {
+          const { bin, g, onHand } = short;
+          return refuse<string>({ code: 'bench.too-little', bin: bin.name, onHand, asked: g, unit: 'g' });
+        }
+        const { pot } = (await db.bench.get('bench')) ?? NEW_BENCH;
+        const charged = known.map(({ bin, g }) => ({ name: bin.name, composition: bin.composition, g }));
+        const [stop] = judgeCharge(charged, pot.capacityG);
+        if (stop?.why === 'zinc') {
+          return refuse<string>({ code: 'bench.zinc-in-pot', zinc: stop.zinc, other: stop.other });
+        }
+        if (stop) {
+          const { chargeG, capacityG } = stop;
+          return refuse<string>({ code: 'bench.pot-overfull', chargeG, capacityG });
+        }
+        const chargedG = sum(picks.map(({ g }) => g));
+        const drossG = chargedG * drossShare;
+        const melted = meltLots(known.map(({ bin, g }) => ({ ...bin, g })));
+        const isGuess = known.some(({ bin }) => bin.densityBasis === 'guess');
+        const last = await db.melts.orderBy('no').last();
+        const [id, intoBinId] = [store.newId(), store.newId()];
+        await pen.put('bins', {
+          id: intoBinId,
+          kind: 'metal',
+          unit: 'g',
+          name,
+          place,
+          lowAt: null,
+          retired: false,
+          note: `Melted of ${known.map(({ bin }) => bin.name).join(' and ')}.`,
+          composition: melted.composition ? { ...melted.composition } : null,
+          compositionBasis: known.every(({ bin }) => bin.compositionBasis === 'known') ? 'known' : 'guess',
+          densityGcm3: melted.densityGcm3,
+          densityBasis: isGuess ? 'guess' : 'reference',
+          shrinkLinear: melted.shrinkLinear,
+          shrinkBasis: isGuess ? 'guess' : 'reference',
+          costPerKg: melted.costPerKg,
+        });
+        for (const { binId, g } of picks) {
+          await pen.enter({ binId, kind: 'taken', qty: -g, note: `melted into ${name}` });
+        }
+        const madeG = chargedG - drossG;
+        await pen.enter({ binId: intoBinId, kind: 'made', qty: madeG, note: 'ingots' });
+        const no = (last?.no ?? 0) + 1;
+        await pen.put('melts', { id, no, at: store.now(), name, picks, drossG, madeG, intoBinId });
+        return granted(intoBinId);
+      }),
+  };
+}

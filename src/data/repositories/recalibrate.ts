@@ -1,0 +1,52 @@
+import { calibrateCavity, type CavityCalibration } from '@/core/cavities/calibrate-cavity';
+import { sum } from '@/core/numeric/sum';
+import { done, type Outcome } from '@/core/problems/problem';
+import { embeddedIn } from '@/core/tickets/cast-from-cavity';
+import type { Weighing } from '@/records/weighing';
+import type { BenchDatabase } from '../database';
+import type { Pen } from '../write';
+
+/**
+ * Finds a cavity's volume anew from the weighings that calibrate it and writes it to its mold. Leaves the cavity as
+ * it is where no weighing speaks for it. Gives why where the weighings cannot be.
+ */
+export async function recalibrate(
+  db: BenchDatabase,
+  pen: Pen,
+  { moldId, cavityId }: Pick<Weighing, 'moldId' | 'cavityId'>,
+): Promise<Outcome<CavityCalibration | null>> {
+  const mold = await db.molds.get(moldId);
+  const cavity = mold?.cavities.find(({ id }) => id === cavityId);
+  if (!mold || !cavity) return done(null);
+  const weighings = (await db.weighings.where('moldId').equals(moldId).toArray()).filter(
+    (each) => each.cavityId === cavityId && each.calibrates,
+  );
+  const samples = await Promise.all(
+    weighings.map(async ({ weighedG, count, metalBinId, hookBinId }) => {
+      const metal = await db.bins.get(metalBinId);
+      const hook = hookBinId === null ? undefined : await db.bins.get(hookBinId);
+      if (metal?.kind !== 'metal') return null;
+      const { densityGcm3, shrinkLinear } = metal;
+      const embedded = embeddedIn(cavity, hook?.kind === 'hook' ? hook : null);
+      return { weighedG, count, metal: { densityGcm3, shrinkLinear }, embedded };
+    }),
+  );
+  const known = samples.filter((sample) => sample !== null);
+  if (known.length === 0) return done(null);
+  const found = calibrateCavity(known);
+  if (!found.ok) return found;
+  const { cavityVolumeCm3, standardErrorCm3 } = found.value;
+  const cavities = mold.cavities.map((each) =>
+    each.id === cavityId
+      ? {
+          ...each,
+          volumeCm3: cavityVolumeCm3,
+          volumeBasis: 'weighed' as const,
+          standardErrorCm3,
+          weighedCount: sum(known.map(({ count }) => count)),
+        }
+      : each,
+  );
+  await pen.put('molds', { ...mold, cavities });
+  return found;
+}

@@ -1,0 +1,48 @@
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { Weighing } from '@/records/weighing';
+import type { Store } from '../store';
+import { granted, refuse, write } from '../write';
+import { recalibrate } from './recalibrate';
+
+export type NewWeighing = Omit<Weighing, 'id' | 'at'>;
+
+/** A refusal found only after the first writes: thrown, so that the transaction takes them back. */
+class TakenBack extends Error {
+  readonly hardwareG: number;
+  constructor(hardwareG: number) {
+    super('lighter than its hardware');
+    this.hardwareG = hardwareG;
+  }
+}
+
+/** Castings weighed, and the cavity volumes found from them. */
+export function weighingRepository(store: Store) {
+  const { db } = store;
+  return {
+    all: (): Promise<Weighing[]> => db.weighings.toArray(),
+    /** Takes a weighing in, and the cavity's volume with it. Refuses castings lighter than their hook. */
+    add: async (weighing: NewWeighing): Promise<BenchOutcome<string>> => {
+      try {
+        return await write(store, 'Weigh castings in', async (pen) => {
+          const id = store.newId();
+          await pen.put('weighings', { ...weighing, id, at: store.now() });
+          const found = await recalibrate(db, pen, weighing);
+          if (!found.ok && found.problem.code === 'cavity.lighter-than-hardware') {
+            throw new TakenBack(found.problem.facts.hardwareG);
+          }
+          return granted(id);
+        });
+      } catch (error) {
+        if (!(error instanceof TakenBack)) throw error;
+        const eachG = weighing.weighedG / weighing.count;
+        return refuse({ code: 'bench.too-light', eachG, hardwareG: error.hardwareG });
+      }
+    },
+    /** Takes a weighing back out; the cavity is found from the others. */
+    remove: (weighing: Weighing): Promise<void> =>
+      write(store, 'Strike a weighing', async (pen) => {
+        await pen.remove('weighings', weighing.id);
+        await recalibrate(db, pen, weighing);
+      }),
+  };
+}

@@ -1,0 +1,50 @@
+import { firstToSecond } from './001-to-002';
+import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
+
+/** Every step, oldest first. */
+const UPGRADES: readonly BenchUpgrade[] = [firstToSecond];
+
+/**
+ * One act of the history in the new form: the records it kept from before and after are brought up too, so that
+ * what was done under the old version can still be taken back.
+ *
+ * @example upgradeAct(firstToSecond, act).changes // records as version 2 keeps them
+ */
+export function upgradeAct(step: BenchUpgrade, act: OldRecord): OldRecord {
+  if (!Array.isArray(act.changes)) return act;
+  const changes = (act.changes as unknown[]).map((change) => {
+    if (!isRecord(change) || typeof change.table !== 'string') return change;
+    const { table } = change;
+    const up = (record: unknown) => (isRecord(record) ? step.record(table, record) : record);
+    return { ...change, before: up(change.before), after: up(change.after) };
+  });
+  return { ...act, changes };
+}
+
+/**
+ * A whole bench as an older version kept it, brought up by one step. What is no list of records is left for the
+ * schema to name.
+ *
+ * @example applyUpgrade(firstToSecond, { molds: [], ... }).weighings // []
+ */
+export function applyUpgrade(step: BenchUpgrade, contents: OldRecord): OldRecord {
+  const tables = Object.entries(contents).map(([table, records]) => {
+    if (!Array.isArray(records)) return [table, records] as const;
+    const up = (record: OldRecord) =>
+      table === 'acts' ? upgradeAct(step, record) : step.record(table, record);
+    return [table, (records as unknown[]).map((record) => (isRecord(record) ? up(record) : record))] as const;
+  });
+  return { ...Object.fromEntries(tables), ...Object.fromEntries(step.newTables.map((table) => [table, []])) };
+}
+
+/**
+ * The contents of a bench kept by `version`, as the newest version keeps them.
+ *
+ * @example upgradeContents(1, contents) // contents of version 2
+ */
+export function upgradeContents(version: number, contents: unknown): unknown {
+  return UPGRADES.filter(({ from }) => from >= version).reduce(
+    (current, step) => (isRecord(current) ? applyUpgrade(step, current) : current),
+    contents,
+  );
+}

@@ -1,0 +1,22 @@
+import { z } from 'zod';
+import { id, instant, overZeroGrams, pieces } from './fields';
+
+/** Finished castings of one cavity put on the scale together. */
+export const weighing = z.strictObject({
+  id,
+  at: instant,
+  moldId: id,
+  cavityId: id,
+  metalBinId: id,
+  /** The hook cast in; null for a bare casting. */
+  hookBinId: id.nullable(),
+  count: pieces.min(1),
+  /** All of them together. */
+  weighedG: overZeroGrams,
+  /** Where the reading came from. */
+  scale: z.enum(['typed', 'stand-in', 'serial']),
+  /** Whether the cavity's volume is found from it; else it only checks the prediction. */
+  calibrates: z.boolean(),
+});
+
+export type Weighing = z.infer<typeof weighing>;
