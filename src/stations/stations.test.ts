@@ -90,11 +90,14 @@ describe('takesOf', () => {
 
 describe('the line', () => {
   it('says what waits at each stop', () => {
-    const stops = stopsOf(view);
-    expect(stops.map(({ name }) => name)).toEqual(['Ticket', 'Molds', 'Pour', 'Shelf']);
+    const stops = stopsOf(view, 'g');
+    expect(stops.map(({ name }) => name)).toEqual(['Ticket', 'Metal', 'Molds', 'Pour', 'Shelf']);
     expect(stops[0]!.waits).toBe('7 open');
-    expect(stops[2]).toMatchObject({ waits: '424 to pour', tone: 'act' });
-    expect(stopsOf(viewOf({ ...demo, tickets: [] }))[2]).toMatchObject({ waits: '0 to pour', tone: 'calm' });
+    expect(stops[3]).toMatchObject({ waits: '424 to pour', tone: 'act' });
+    expect(stopsOf(viewOf({ ...demo, tickets: [] }), 'g')[3]).toMatchObject({
+      waits: '0 to pour',
+      tone: 'calm',
+    });
   });
 });
 

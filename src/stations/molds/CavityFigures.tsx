@@ -3,9 +3,16 @@
 import type { BlockLayout } from '@/drawing/block-layout';
 import type { MetalBin } from '@/records/bin';
 import { writeMass } from '@/core/units/write-mass';
-import { numberText } from '@/messages/number-text';
 import { Figure } from '@/ui/figure/Figure';
-import { castingWorking, insertsText, markText, massText, offText, usePreferences } from '../shared';
+import {
+  castingWorking,
+  insertsText,
+  lengthText,
+  markText,
+  massText,
+  offText,
+  usePreferences,
+} from '../shared';
 import type { CavityRow } from './cavity-facts';
 import styles from './molds.module.css';
 
@@ -60,7 +67,7 @@ export function CavityFigures({
             <span>{offText(off, markText(cavity.nominalG, mass))}</span>
             <span className="quiet">
               {hook
-                ? `${hook.size}, eye to bend ${length === 'mm' ? `${numberText(hook.shankMm, 3)} mm` : `${(hook.shankMm / 25.4).toFixed(2)} in`}`
+                ? `${hook.size}, eye to bend ${lengthText(hook.shankMm, length)}`
                 : cavity.inserts.length > 0
                   ? insertsText(cavity.inserts)
                   : 'no hook'}

@@ -12,6 +12,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { useBench } from './BenchProvider';
 import { promiseOf } from './bench-view';
+import { RuleNotes } from './RuleNotes';
 import { usePreferences } from './preferences-store';
 import { sessionOf, takesOf, type Takes } from './session-takes';
 import { usePlan } from './use-plan';
@@ -62,6 +63,7 @@ export function TicketSlip({ over, title, lines, due, wants, isWritten, children
         ))}
         <SlipRow name="Due">{due ? dayText(due) : 'no day set'}</SlipRow>
       </SlipPart>
+      <RuleNotes wants={wants} />
       {metals.map((metal) => (
         <MetalTakes
           key={metal.id}

@@ -59,7 +59,9 @@ const LEAST_CASTINGS = 50;
  * @example deriveView(reading).wants.length // lines of open tickets not yet cast in full
  */
 export function deriveView(reading: BenchReading): BenchView {
-  const metals = reading.bins.filter((bin): bin is MetalBin => bin.kind === 'metal');
+  const metals = reading.bins
+    .filter((bin): bin is MetalBin => bin.kind === 'metal')
+    .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }));
   const hookBins = reading.bins.filter((bin): bin is HookBin => bin.kind === 'hook');
   const hooks = new Map(hookBins.map((hook) => [hook.id, hook]));
   const made = new Map<string, number>();

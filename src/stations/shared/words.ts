@@ -5,6 +5,7 @@ import { writeMass, type MassUnit } from '@/core/units/write-mass';
 import { numberText } from '@/messages/number-text';
 import type { Bin } from '@/records/bin';
 import type { Insert } from '@/records/mold';
+import type { Rule } from '@/records/rule';
 import type { Ticket } from '@/records/ticket';
 
 /** What is cast in besides the hook: `pin, pulled`. */
@@ -53,6 +54,40 @@ export function headText(
 export function lotText(name: string): string {
   return name.split(',')[0] ?? name;
 }
+
+/** A length in the maker's unit, `24 mm`, `0.94 in`. */
+export function lengthText(mm: number, unit: 'mm' | 'in'): string {
+  return unit === 'mm' ? `${numberText(mm, 3)} mm` : `${(mm / 25.4).toFixed(2)} in`;
+}
+
+/** What a rule bars, where and when: `lead under 4 g, the club waters, from 1 Apr`. */
+export function ruleText(
+  rule: Rule,
+  units: { readonly mass: MassUnit; readonly length: 'mm' | 'in' },
+): string {
+  const limits = [
+    ...(rule.underG === null ? [] : [`under ${massText(rule.underG, units.mass)}`]),
+    ...(rule.underMm === null ? [] : [`shorter than ${lengthText(rule.underMm, units.length)}`]),
+  ];
+  const element = RULED_ELEMENTS[rule.element] ?? rule.element;
+  const days = [
+    ...(rule.from === null ? [] : [`from ${dayText(rule.from)}`]),
+    ...(rule.until === null ? [] : [`until ${dayText(rule.until)}`]),
+  ].join(' ');
+  return [
+    `${element} ${limits.length > 0 ? limits.join(' or ') : 'of any size'}`,
+    rule.place || 'everywhere',
+    ...(days === '' ? [] : [days]),
+  ].join(', ');
+}
+
+const RULED_ELEMENTS: Readonly<Record<string, string>> = {
+  Pb: 'lead',
+  Zn: 'zinc',
+  Sb: 'antimony',
+  Bi: 'bismuth',
+  Cu: 'copper',
+};
 
 /** Seconds as a maker says them: `52 min`, `1 h 20 min`. */
 export function minutesText(seconds: number): string {

@@ -23,7 +23,7 @@ export function BenchFrame({ children }: { children: ReactNode }) {
   const router = useRouter();
   const path = usePathname();
   const [open, setOpen] = useState<'menu' | 'keys' | null>(null);
-  const stops = stopsOf(view);
+  const stops = stopsOf(view, preferences.mass);
   const here = stops.find((stop) => path.startsWith(stop.href))?.key ?? null;
   const isRunKeys = here === 'pour' && view.run !== null;
 

@@ -1,9 +1,12 @@
 import { countRun } from '@/core/pours/count-run';
 import type { Stop } from '@/ui/frame/Line';
+import type { MassUnit } from '@/core/units/write-mass';
 import type { BenchView } from '../bench-view';
+import { massText } from '../words';
 
 /** The line's stops with what waits at each. Only stations that work stand on it. */
-export function stopsOf(view: BenchView): Stop[] {
+export function stopsOf(view: BenchView, massUnit: MassUnit): Stop[] {
+  const metalG = view.metals.reduce((total, { id }) => total + (view.levels.get(id) ?? 0), 0);
   const open = view.tickets.filter((ticket) => ticket.state === 'open').length;
   const toPour = view.wants.reduce((total, want) => total + want.left, 0);
   const low = view.bins.filter(
@@ -12,6 +15,7 @@ export function stopsOf(view: BenchView): Stop[] {
   const ahead = view.run ? countRun(view.run, view.pours).ahead : null;
   return [
     { key: 'ticket', name: 'Ticket', href: '/ticket', waits: `${open} open`, tone: 'calm' },
+    { key: 'metal', name: 'Metal', href: '/metal', waits: massText(metalG, massUnit), tone: 'calm' },
     { key: 'molds', name: 'Molds', href: '/molds', waits: `${view.molds.length} blocks`, tone: 'calm' },
     {
       key: 'pour',

@@ -1,0 +1,173 @@
+'use client';
+
+import { Button, Modal, Segmented, Select } from 'antd';
+import { useState } from 'react';
+import { numberText as n } from '@/messages/number-text';
+import { REFERENCE_METALS } from '@/reference/metals';
+import { CountField } from '@/ui/unit-field/CountField';
+import { PercentField } from '@/ui/unit-field/PercentField';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { lotText, massText, useBench, usePreferences } from '../shared';
+import { compositionText, ELEMENT_NAMES, hardnessOf, rangeOf } from './alloys';
+import { blendInput, lotsFor, whyOutOfReach, type Family } from './blend-request';
+import type { Charge } from './charge';
+import { useBlend } from './use-blend';
+import styles from './metal.module.css';
+
+/** The hardnesses that makers ask for, by antimony. */
+const HARDNESSES = REFERENCE_METALS.filter(({ isLead, key }) => isLead && key !== 'type-metal').map(
+  (metal) => ({
+    sb: metal.composition.Sb ?? 0,
+    label: `${metal.composition.Sb ? `${(metal.composition.Sb * 100).toFixed(0)} % antimony` : 'soft'}, ${metal.brinell.value} HB`,
+  }),
+);
+
+const SPREAD = 0.005;
+
+/** Asks for a blend: how hard, of what, how dear; the cheapest there is, or the nearest and why. */
+export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (charge: Charge) => void }) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const [family, setFamily] = useState<Family>('lead');
+  const [amountG, setAmountG] = useState<number | null>(2000);
+  const [min, setMin] = useState<number | null>(0.035);
+  const [max, setMax] = useState<number | null>(0.045);
+  const [element, setElement] = useState<string | null>(null);
+  const [otherMin, setOtherMin] = useState<number | null>(null);
+  const [otherMax, setOtherMax] = useState<number | null>(null);
+  const [mostPerKg, setMostPerKg] = useState<number | null>(null);
+
+  const lots = lotsFor(family, view.metals, view.levels);
+  const request = {
+    family,
+    amountG,
+    antimony: { min: min ?? undefined, max: max ?? undefined },
+    other: element ? { element, band: { min: otherMin ?? undefined, max: otherMax ?? undefined } } : null,
+    mostPerKg,
+  };
+  const input = blendInput(request, lots, view.levels);
+  const { blend, problem } = useBlend(amountG !== null && amountG > 0 ? input : null);
+  const perKg = blend && amountG ? (blend.cost / amountG) * 1000 : null;
+  const isDear = perKg !== null && mostPerKg !== null && perKg > mostPerKg;
+  const m = (massG: number) => massText(massG, mass);
+  const range = blend ? rangeOf(blend.composition) : null;
+  const hardness = blend ? hardnessOf(blend.composition) : null;
+
+  const take = () => {
+    if (!blend) return;
+    onTake(blend.picks.map(({ id, g }) => ({ binId: id, g })));
+    onClose();
+  };
+
+  return (
+    <Modal
+      open
+      title="Ask for a blend"
+      width={620}
+      onCancel={onClose}
+      onOk={take}
+      okText={blend && !blend.feasible ? 'Put the nearest into the pot' : 'Put it into the pot'}
+      okButtonProps={{ disabled: !blend }}
+      cancelText="Leave"
+    >
+      <div className={styles.blendForm}>
+        <Segmented<Family>
+          aria-label="Of which metals"
+          value={family}
+          options={[
+            { value: 'lead', label: 'Lead lots' },
+            { value: 'lead-free', label: 'Lead-free lots' },
+          ]}
+          onChange={(next) => {
+            setFamily(next);
+            if (next === 'lead-free') {
+              setMin(null);
+              setMax(null);
+            }
+          }}
+        />
+        <UnitField
+          label="How much"
+          quantity="mass"
+          assume={mass === 'g' ? 'g' : 'oz'}
+          value={amountG}
+          write={m}
+          onChange={setAmountG}
+          check={(grams) => (grams <= 0 ? 'Ask for more than nothing, such as 2 kg.' : null)}
+        />
+        {family === 'lead' ? (
+          <div className={styles.presets} role="group" aria-label="As hard as">
+            {HARDNESSES.map(({ sb, label }) => (
+              <Button
+                key={label}
+                size="small"
+                onClick={() => {
+                  setMin(sb === 0 ? null : sb - SPREAD);
+                  setMax(sb + SPREAD);
+                }}
+              >
+                {label}
+              </Button>
+            ))}
+          </div>
+        ) : null}
+        <div className={styles.bandRow}>
+          <PercentField key={`min${min}`} label="Antimony from" value={min} most={1} onChange={setMin} />
+          <PercentField key={`max${max}`} label="to" value={max} most={1} onChange={setMax} />
+          <CountField label="At most, a kg" value={mostPerKg} onChange={setMostPerKg} />
+        </div>
+        <div className={styles.bandRow}>
+          <Select
+            aria-label="Another element"
+            allowClear
+            placeholder="and another element"
+            value={element}
+            options={['Sn', 'Pb', 'Bi', 'Cu'].map((value) => ({ value, label: ELEMENT_NAMES[value] }))}
+            onChange={(next?: string) => setElement(next ?? null)}
+          />
+          {element ? (
+            <>
+              <PercentField label="From" value={otherMin} most={1} onChange={setOtherMin} />
+              <PercentField label="to" value={otherMax} most={1} onChange={setOtherMax} />
+            </>
+          ) : null}
+        </div>
+      </div>
+      <section aria-label="The blend" aria-live="polite" className={styles.blendAnswer}>
+        {problem ? <p className={styles.stop}>{problem}</p> : null}
+        {blend ? (
+          <>
+            {blend.feasible ? null : (
+              <p className={styles.stop}>
+                Not to be reached: the nearest misses by {n(blend.worstMissShare * 100, 2)} %.{' '}
+                {whyOutOfReach(input.target, lots, ELEMENT_NAMES)}
+              </p>
+            )}
+            <p className={styles.blendPicks}>
+              {blend.picks.map(({ id, g }) => (
+                <span key={id}>
+                  <strong>{m(g)}</strong> {lotText(view.binById.get(id)?.name ?? id)}
+                </span>
+              ))}
+            </p>
+            <p>
+              {compositionText(blend.composition)}
+              {range ? `; melts from ${n(range.solidusC, 3)} to ${n(range.liquidusC, 3)} °C` : ''}
+              {hardness === null ? '' : `; about ${n(hardness, 2)} Brinell`}
+            </p>
+            {perKg !== null && lots.every(({ costPerKg }) => costPerKg !== null) ? (
+              <p className={isDear ? styles.stop : undefined}>
+                {perKg.toFixed(2)} a kg, the cheapest there is
+                {isDear
+                  ? `: over ${mostPerKg} by ${(perKg - (mostPerKg ?? 0)).toFixed(2)}. Allow more, or a softer metal.`
+                  : '.'}
+              </p>
+            ) : (
+              <p className="quiet">Some lots have no price; write it on them to see the cost.</p>
+            )}
+          </>
+        ) : null}
+      </section>
+    </Modal>
+  );
+}

@@ -1,0 +1,44 @@
+'use client';
+
+import { DeleteOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { lotText, massText, useBench, usePreferences } from '../shared';
+import type { Charge } from './charge';
+import styles from './metal.module.css';
+
+/** What goes into the pot, each amount to be set. */
+export function ChargeList({ charge, onChange }: { charge: Charge; onChange: (charge: Charge) => void }) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  return (
+    <ul className={styles.charge} aria-label="Charge">
+      {charge.map(({ binId, g }) => {
+        const lot = view.binById.get(binId);
+        const onHandG = view.levels.get(binId) ?? 0;
+        if (!lot) return null;
+        return (
+          <li key={binId}>
+            <UnitField
+              label={lotText(lot.name)}
+              quantity="mass"
+              assume={mass === 'g' ? 'g' : 'oz'}
+              value={g}
+              write={(grams) => massText(grams, mass)}
+              onChange={(grams) =>
+                onChange(charge.map((each) => (each.binId === binId ? { binId, g: grams } : each)))
+              }
+              problem={g !== null && g > onHandG ? `There are ${massText(onHandG, mass)} of it.` : null}
+            />
+            <Button
+              type="text"
+              icon={<DeleteOutlined />}
+              aria-label={`Take ${lot.name} out of the pot`}
+              onClick={() => onChange(charge.filter((each) => each.binId !== binId))}
+            />
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

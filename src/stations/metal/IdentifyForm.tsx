@@ -1,0 +1,218 @@
+'use client';
+
+import { Modal, Segmented, Select } from 'antd';
+import { useId, useState } from 'react';
+import { numberText as n } from '@/messages/number-text';
+import { sentence } from '@/messages/sentence';
+import { REFERENCE_METALS } from '@/reference/metals';
+import { CountField } from '@/ui/unit-field/CountField';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { markText, massText, useBench, usePreferences } from '../shared';
+import { DensityLine } from './DensityLine';
+import { identifyByCasting, identifyInWater } from './identify-scrap';
+import styles from './metal.module.css';
+
+type Way = 'water' | 'casting';
+const UNDECIDED = 'undecided';
+
+/** What is this scrap? Two ways to its density, the metals that fit, and no more said than density can tell. */
+export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () => void }) {
+  const { view, workshop } = useBench();
+  const { mass } = usePreferences();
+  const [lotId, setLotId] = useState(binId);
+  const [way, setWay] = useState<Way>('water');
+  const [airG, setAirG] = useState<number | null>(null);
+  const [submergedG, setSubmergedG] = useState<number | null>(null);
+  const [waterC, setWaterC] = useState<number | null>(18);
+  const [scaleG, setScaleG] = useState<number | null>(0.1);
+  const [cavityId, setCavityId] = useState<string | null>(null);
+  const [weighedG, setWeighedG] = useState<number | null>(null);
+  const [count, setCount] = useState<number | null>(3);
+  const [choice, setChoice] = useState<string>(UNDECIDED);
+  const id = useId();
+  const lot = view.metals.find((each) => each.id === lotId) ?? null;
+  const bare = view.molds.flatMap((mold) =>
+    mold.cavities
+      .filter((cavity) => cavity.volumeBasis === 'weighed')
+      .map((cavity) => ({ cavity, name: `${mold.name}, ${markText(cavity.nominalG, mass)}, no hook` })),
+  );
+  const cavity = bare.find((each) => each.cavity.id === cavityId)?.cavity ?? null;
+  const read =
+    way === 'water'
+      ? airG !== null && submergedG !== null && waterC !== null && scaleG !== null && airG > 0
+        ? identifyInWater(airG, submergedG, waterC, scaleG)
+        : null
+      : cavity && weighedG !== null && count !== null && count > 0 && scaleG !== null
+        ? identifyByCasting(cavity, null, weighedG, count, scaleG)
+        : null;
+  const found = read?.ok ? read.value : null;
+  const fitting = found?.fits.filter(({ fits }) => fits) ?? [];
+  const [nearest] = found?.fits ?? [];
+  const assume = mass === 'g' ? 'g' : 'oz';
+  const write = (massG: number) => massText(massG, mass);
+
+  const save = async () => {
+    if (!lot || !found) return;
+    const metal = REFERENCE_METALS.find(({ key }) => key === choice);
+    await workshop.metals.identify({
+      ...lot,
+      densityGcm3: found.densityGcm3,
+      densityBasis: 'weighed',
+      composition: metal ? { ...metal.composition } : null,
+      compositionBasis: 'guess',
+      ...(metal ? { shrinkLinear: metal.shrinkLinear.value, shrinkBasis: 'reference' as const } : {}),
+    });
+    onClose();
+  };
+
+  return (
+    <Modal
+      open
+      title="What is this metal?"
+      width={600}
+      onCancel={onClose}
+      onOk={() => void save()}
+      okText="Set it down"
+      okButtonProps={{ disabled: !found || !lot }}
+      cancelText="Leave"
+    >
+      <div className={styles.identify}>
+        <FieldShell id={`${id}lot`} label="Lot">
+          <Select
+            id={`${id}lot`}
+            value={lotId}
+            style={{ width: '100%' }}
+            options={view.metals.map((each) => ({ value: each.id, label: each.name }))}
+            onChange={setLotId}
+          />
+        </FieldShell>
+        <Segmented<Way>
+          aria-label="How it is weighed"
+          block
+          value={way}
+          options={[
+            { value: 'water', label: 'In air and in water' },
+            { value: 'casting', label: 'Cast a cavity that is known' },
+          ]}
+          onChange={setWay}
+        />
+        {way === 'water' ? (
+          <div className={styles.bandRow}>
+            <UnitField
+              label="In air"
+              quantity="mass"
+              assume={assume}
+              value={airG}
+              write={write}
+              onChange={setAirG}
+            />
+            <UnitField
+              label="Hung in water"
+              quantity="mass"
+              assume={assume}
+              value={submergedG}
+              write={write}
+              onChange={setSubmergedG}
+              hint="on a thread, clear of the cup"
+            />
+            <UnitField
+              label="The water"
+              quantity="temperature"
+              assume="C"
+              value={waterC}
+              write={(celsius) => `${n(celsius, 3)} C`}
+              onChange={setWaterC}
+              check={(celsius) => (celsius < 0 || celsius > 100 ? 'Water is between 0 and 100 C.' : null)}
+            />
+          </div>
+        ) : (
+          <div className={styles.bandRow}>
+            <FieldShell id={`${id}cavity`} label="Cavity">
+              <Select
+                id={`${id}cavity`}
+                showSearch
+                optionFilterProp="label"
+                value={cavityId}
+                placeholder="one that was weighed in"
+                style={{ width: '100%' }}
+                options={bare.map(({ cavity: each, name }) => ({ value: each.id, label: name }))}
+                onChange={setCavityId}
+              />
+            </FieldShell>
+            <CountField label="Castings" value={count} onChange={setCount} />
+            <UnitField
+              label="Weigh together"
+              quantity="mass"
+              assume={assume}
+              value={weighedG}
+              write={write}
+              onChange={setWeighedG}
+            />
+          </div>
+        )}
+        <UnitField
+          label="The scale reads to"
+          quantity="mass"
+          assume="g"
+          value={scaleG}
+          write={(massG) => `${n(massG, 3)} g`}
+          onChange={setScaleG}
+          check={(massG) => (massG <= 0 ? 'Write its smallest step, such as 0.1 g.' : null)}
+          width={160}
+        />
+      </div>
+      {read && !read.ok ? <p className={styles.stop}>{sentence(read.problem)}</p> : null}
+      {found ? (
+        <section aria-label="What fits" aria-live="polite" className={styles.finding}>
+          <DensityLine {...found} />
+          {fitting.length === 0 ? (
+            <p>
+              <strong>Nothing on the list fits {n(found.densityGcm3, 4)} g/cm³.</strong> Nearest is{' '}
+              {nearest?.name}, {n(Math.abs(nearest?.gapGcm3 ?? 0), 2)} g/cm³ off. A pore, a bubble on the
+              piece or an alloy of its own would do it: weigh again.
+            </p>
+          ) : (
+            <>
+              <p>
+                <strong>
+                  {fitting.length === 1
+                    ? 'One fits:'
+                    : `${fitting.length} fit, and density cannot tell them apart:`}
+                </strong>
+              </p>
+              <ul className={styles.fits}>
+                {fitting.map((fit) => (
+                  <li key={fit.key}>
+                    {fit.name}: {n(fit.densityGcm3, 4)} g/cm³, {n(Math.abs(fit.gapGcm3), 2)}{' '}
+                    {fit.gapGcm3 < 0 ? 'over' : 'under'} what was found, {fit.gapErrors.toFixed(1)} errors off
+                  </li>
+                ))}
+              </ul>
+              {fitting.length > 1 ? (
+                <p className="quiet">
+                  A larger piece or a finer scale narrows it. So does a scratch: hard lead rings and scratches
+                  less than soft; tin cries when bent.
+                </p>
+              ) : null}
+            </>
+          )}
+          <FieldShell id={`${id}as`} label="Set it down as">
+            <Select
+              id={`${id}as`}
+              value={choice}
+              style={{ width: '100%' }}
+              options={[
+                { value: UNDECIDED, label: 'Unknown metal of this density' },
+                ...fitting
+                  .filter(({ key }) => REFERENCE_METALS.some((metal) => metal.key === key))
+                  .map(({ key, name }) => ({ value: key, label: `${name}, my guess` })),
+              ]}
+              onChange={setChoice}
+            />
+          </FieldShell>
+        </section>
+      ) : null}
+    </Modal>
+  );
+}

@@ -1,0 +1,118 @@
+'use client';
+
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import { numberText as n } from '@/messages/number-text';
+import type { MetalBin } from '@/records/bin';
+import { Figure } from '@/ui/figure/Figure';
+import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
+import { massText, useBench, usePreferences } from '../shared';
+import { compositionText, nearestMetal, rangeOf } from './alloys';
+import { doubtOf } from './doubts';
+import styles from './metal.module.css';
+
+/** The lot in hand: what it is, how it melts, what it does, what to mind. */
+export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => void }) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const metal = nearestMetal(lot.composition);
+  const range = rangeOf(lot.composition);
+  const doubt = doubtOf(lot, view);
+  return (
+    <>
+      <SlipTitle over="Lot in hand">{lot.name}</SlipTitle>
+      <SlipPart label="The lot">
+        <SlipRow name="On the shelf">{massText(view.levels.get(lot.id) ?? 0, mass)}</SlipRow>
+        <SlipRow name="Density">
+          <Figure
+            working={{
+              title: 'Density',
+              steps: [
+                lot.densityBasis === 'weighed'
+                  ? 'from a weighing'
+                  : lot.densityBasis === 'reference'
+                    ? 'from the composition: 1 / sum(share / density of the element)'
+                    : 'nobody weighed it yet',
+              ],
+              inputs: [{ name: lot.name, value: `${n(lot.densityGcm3, 4)} g/cm³`, basis: lot.densityBasis }],
+            }}
+          >
+            {n(lot.densityGcm3, 4)} g/cm³
+          </Figure>
+        </SlipRow>
+        <SlipRow name="Is">{compositionText(lot.composition)}</SlipRow>
+        {range ? (
+          <SlipRow name="Melts">
+            {Math.round(range.solidusC) === Math.round(range.liquidusC)
+              ? `${n(range.solidusC, 4)} °C`
+              : `${n(range.solidusC, 3)} to ${n(range.liquidusC, 3)} °C`}
+          </SlipRow>
+        ) : null}
+        <SlipRow name={lot.shrinkLinear < 0 ? 'Swells' : 'Shrinks'}>
+          {n(Math.abs(lot.shrinkLinear) * 100, 2)} %
+        </SlipRow>
+        <PriceRow key={lot.id} lot={lot} />
+        <Button size="small" onClick={onIdentify}>
+          What is it? Weigh it
+        </Button>
+      </SlipPart>
+      {doubt ? (
+        <SlipNote tone="stop">
+          Probably not what it is called: castings of {doubt.cavities} cavities come out{' '}
+          {n(Math.abs(doubt.ratio - 1) * 100, 2)} % {doubt.ratio < 1 ? 'light' : 'heavy'}, all alike, as of a
+          metal of {n(lot.densityGcm3 * doubt.ratio, 4)} g/cm³. Weigh a piece in air and in water.
+        </SlipNote>
+      ) : null}
+      {metal ? (
+        <SlipPart label={`About ${metal.name}`}>
+          <strong className="narrow">{metal.name}</strong>
+          <p>{metal.detail}</p>
+          <p>{metal.pins}</p>
+          <p>{metal.paint}</p>
+          {metal.cautions.map((caution) => (
+            <SlipNote key={caution} tone="care">
+              {caution}
+            </SlipNote>
+          ))}
+          <p className={styles.source}>
+            Shrink {metal.shrinkLinear.sure}: {metal.shrinkLinear.source}. Melting {metal.solidusC.sure}:{' '}
+            {metal.solidusC.source}. Hardness {metal.brinell.value} Brinell, {metal.brinell.sure}.
+          </p>
+        </SlipPart>
+      ) : (
+        <SlipNote tone="mind">
+          Nobody knows what melts here. Weigh a piece in air and in water before it goes into a pot: zinc or
+          solder in scrap spoils the lot.
+        </SlipNote>
+      )}
+    </>
+  );
+}
+
+/** What a kilogram cost, in the maker's own money. */
+function PriceRow({ lot }: { lot: MetalBin }) {
+  const { workshop } = useBench();
+  const [text, setText] = useState(lot.costPerKg === null ? '' : String(lot.costPerKg));
+  const value = Number(text.replace(',', '.'));
+  const isWrong = text.trim() !== '' && !(value >= 0);
+  const save = () => {
+    const costPerKg = text.trim() === '' ? null : value;
+    if (!isWrong && costPerKg !== lot.costPerKg) void workshop.shelf.edit({ ...lot, costPerKg });
+  };
+  return (
+    <SlipRow name="Cost a kg">
+      <Input
+        size="small"
+        className={styles.price}
+        aria-label={`Cost of a kg of ${lot.name}`}
+        inputMode="decimal"
+        value={text}
+        status={isWrong ? 'error' : ''}
+        placeholder="not noted"
+        onChange={(event) => setText(event.target.value)}
+        onBlur={save}
+        onPressEnter={save}
+      />
+    </SlipRow>
+  );
+}

@@ -1,0 +1,82 @@
+'use client';
+
+import { Input, Modal } from 'antd';
+import { useId, useState } from 'react';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { PercentField } from '@/ui/unit-field/PercentField';
+import { massText, useBench, usePreferences } from '../shared';
+import { compositionText, nearestMetal } from './alloys';
+import type { ReadCharge } from './charge';
+import styles from './metal.module.css';
+
+interface MeltFormProps {
+  readonly charge: ReadCharge;
+  /** A name for the new lot to begin with. */
+  readonly name: string;
+  readonly onClose: () => void;
+  readonly onMelted: (binId: string) => void;
+}
+
+/** The charge becomes ingots of a new lot: what it is called, what was skimmed off. */
+export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFormProps) {
+  const { view, workshop, carryOut } = useBench();
+  const { mass } = usePreferences();
+  const near = nearestMetal(charge.mix?.composition ?? null);
+  const [name, setName] = useState(near ? `${firstName}, ${near.name.toLowerCase()}` : `${firstName}, blend`);
+  const [place, setPlace] = useState(charge.lots[0]?.lot.place ?? '');
+  const [drossShare, setDrossShare] = useState<number | null>(view.bench.pot.drossShare);
+  const id = useId();
+  const melt = async () => {
+    if (name.trim() === '' || drossShare === null) return;
+    const picks = charge.lots.map(({ lot, g }) => ({ binId: lot.id, g }));
+    const done = await carryOut(
+      workshop.metals.melt({ name: name.trim(), place: place.trim(), picks, drossShare }),
+    );
+    if (!done) return;
+    onMelted(done.value);
+    onClose();
+  };
+  return (
+    <Modal
+      open
+      title="Melt into ingots"
+      width={440}
+      okText="It is melted and cast"
+      cancelText="Leave"
+      onCancel={onClose}
+      onOk={() => void melt()}
+    >
+      <div className={styles.identify}>
+        <p>
+          {massText(charge.totalG, mass)} of {compositionText(charge.mix?.composition ?? null)}. Stir, skim,
+          and cast bars in a warm, dry mold.
+        </p>
+        <FieldShell
+          id={`${id}name`}
+          label="Call it"
+          problem={name.trim() === '' ? 'Give the lot a name.' : null}
+        >
+          <Input
+            id={`${id}name`}
+            value={name}
+            maxLength={120}
+            onChange={(event) => setName(event.target.value)}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}place`} label="Where it lies">
+          <Input
+            id={`${id}place`}
+            value={place}
+            maxLength={120}
+            onChange={(event) => setPlace(event.target.value)}
+          />
+        </FieldShell>
+        <PercentField label="Skimmed off as dross" value={drossShare} most={0.5} onChange={setDrossShare} />
+        <p className="quiet">
+          Makes {massText(charge.totalG * (1 - (drossShare ?? 0)), mass)} of ingots. Vent on, goggles, no
+          damp: follow the makers&apos; sheets and your local rules.
+        </p>
+      </div>
+    </Modal>
+  );
+}

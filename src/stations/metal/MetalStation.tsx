@@ -1,0 +1,161 @@
+'use client';
+
+import {
+  DndContext,
+  MouseSensor,
+  TouchSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { App, Button } from 'antd';
+import { useMemo, useState } from 'react';
+import { SlipTitle } from '@/ui/frame/Slip';
+import { Station } from '@/ui/frame/Station';
+import { benchSentence } from '@/messages/bench-sentence';
+import { lotText, massText, setPreferences, useBench, usePreferences } from '../shared';
+import { nearestMetal } from './alloys';
+import { BlendForm } from './BlendForm';
+import { firstHelping, readCharge, type Charge } from './charge';
+import { ChargedPot } from './ChargedPot';
+import { ChargeList } from './ChargeList';
+import { IdentifyForm } from './IdentifyForm';
+import { LotShelf } from './LotShelf';
+import { LotSlip } from './LotSlip';
+import { MeltForm } from './MeltForm';
+import { MixFigures } from './MixFigures';
+import { PotGauge } from './PotGauge';
+import { PotLedger } from './PotLedger';
+import { RulesPart } from './RulesPart';
+import { sectionsOf } from './sections';
+import styles from './metal.module.css';
+
+/** The pot, the lots, and what becomes of them when they are melted together. */
+export function MetalStation() {
+  const { view } = useBench();
+  const { message } = App.useApp();
+  const preferences = usePreferences();
+  const [charge, setCharge] = useState<Charge>([]);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [sectionId, setSectionId] = useState<string | null>(null);
+  const [open, setOpen] = useState<'blend' | 'melt' | 'identify' | null>(null);
+  // A press that does not move is a tap on the lot, not a drag.
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 8 } }),
+  );
+  const { pot } = view.bench;
+  const read = useMemo(
+    () => readCharge(charge, view.metals, view.levels, pot.capacityG),
+    [charge, view.metals, view.levels, pot.capacityG],
+  );
+  const sections = useMemo(() => sectionsOf(view.molds, preferences.mass), [view.molds, preferences.mass]);
+  const section = sections.find(({ id }) => id === sectionId) ?? sections[0] ?? null;
+  const lot = view.metals.find(({ id }) => id === chosen) ?? view.metals[0] ?? null;
+  const guiding = nearestMetal(read.mix ? read.mix.composition : (lot?.composition ?? null));
+
+  const put = (binId: string) => {
+    if (charge.some((each) => each.binId === binId)) return;
+    const onHandG = view.levels.get(binId) ?? 0;
+    const g = firstHelping(onHandG, pot.capacityG - read.totalG);
+    const added = [...charge, { binId, g: g > 0 ? g : Math.min(500, onHandG) }];
+    const [stop] = readCharge(added, view.metals, view.levels, pot.capacityG).stops;
+    if (stop?.why === 'zinc') {
+      const { zinc, other } = stop;
+      void message.error(benchSentence({ code: 'bench.zinc-in-pot', zinc, other }), 6);
+    }
+    setCharge(added);
+  };
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (over?.id === 'pot') put(String(active.id));
+  };
+  const stops = [
+    ...read.stops.map((stop) =>
+      benchSentence(
+        stop.why === 'zinc'
+          ? { code: 'bench.zinc-in-pot', zinc: stop.zinc, other: stop.other }
+          : { code: 'bench.pot-overfull', chargeG: stop.chargeG, capacityG: stop.capacityG },
+      ),
+    ),
+    ...read.overdrawn.map(
+      ({ lot: short, onHandG }) =>
+        `${short.name} has ${massText(onHandG, preferences.mass)}. Take less, or count it first.`,
+    ),
+  ];
+  const isReady = read.lots.length > 0 && stops.length === 0 && charge.every(({ g }) => g !== null && g > 0);
+  const totalG = view.metals.reduce((total, each) => total + (view.levels.get(each.id) ?? 0), 0);
+
+  return (
+    <Station
+      title="The pot"
+      sub={`${view.metals.length} lots, ${massText(totalG, preferences.mass)} on the shelf`}
+      isSlipFolded={preferences.isSlipFolded}
+      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+      actions={
+        <>
+          <Button onClick={() => setOpen('identify')} disabled={!lot}>
+            What is this scrap?
+          </Button>
+          <Button onClick={() => setOpen('blend')}>Ask for a blend</Button>
+          <Button type="primary" disabled={!isReady} onClick={() => setOpen('melt')}>
+            Melt into ingots
+          </Button>
+        </>
+      }
+      slip={
+        <>
+          {lot ? (
+            <LotSlip lot={lot} onIdentify={() => setOpen('identify')} />
+          ) : (
+            <SlipTitle over="Lot in hand">None</SlipTitle>
+          )}
+          <RulesPart />
+        </>
+      }
+    >
+      {view.metals.length === 0 ? (
+        <p className={styles.empty}>
+          No metal yet. Put a lot on the Shelf, and it can be melted and poured here.
+        </p>
+      ) : (
+        <DndContext id="pot" sensors={sensors} onDragEnd={drop}>
+          <div className={styles.potRow}>
+            <ChargedPot charge={read} capacityG={pot.capacityG} heelG={pot.heelG} />
+            <div className={styles.chargeSide}>
+              <ChargeList charge={charge} onChange={setCharge} />
+              <MixFigures charge={read} />
+              <div aria-live="polite">
+                {stops.map((stop) => (
+                  <p key={stop} className={styles.stop}>
+                    {stop}
+                  </p>
+                ))}
+              </div>
+            </div>
+            <PotGauge metal={guiding} sections={sections} section={section} onSection={setSectionId} />
+          </div>
+          <LotShelf chosen={lot?.id ?? null} onChoose={setChosen} onCharge={put} />
+          <PotLedger />
+        </DndContext>
+      )}
+      {open === 'blend' ? <BlendForm onClose={() => setOpen(null)} onTake={setCharge} /> : null}
+      {open === 'identify' && lot ? <IdentifyForm binId={lot.id} onClose={() => setOpen(null)} /> : null}
+      {open === 'melt' ? (
+        <MeltForm
+          charge={read}
+          name={`Lot ${nextLotNo(view.metals.map((each) => lotText(each.name)))}`}
+          onClose={() => setOpen(null)}
+          onMelted={(binId) => {
+            setCharge([]);
+            setChosen(binId);
+          }}
+        />
+      ) : null}
+    </Station>
+  );
+}
+
+/** The next number after the lots there are: `Lot 21` is followed by 22. */
+function nextLotNo(names: readonly string[]): number {
+  return Math.max(0, ...names.map((name) => Number(/(\d+)$/.exec(name)?.[1] ?? 0))) + 1;
+}

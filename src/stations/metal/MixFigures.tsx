@@ -1,0 +1,115 @@
+'use client';
+
+import { numberText as n } from '@/messages/number-text';
+import type { FigureBasis, Working } from '@/ui/figure/Figure';
+import { Figure } from '@/ui/figure/Figure';
+import { lotText, massText, usePreferences } from '../shared';
+import { compositionText, hardnessOf, rangeOf } from './alloys';
+import type { ReadCharge } from './charge';
+import styles from './metal.module.css';
+
+/** What the charge comes to: mass, composition, cost, melting range, hardness. */
+export function MixFigures({ charge }: { charge: ReadCharge }) {
+  const { mass } = usePreferences();
+  const { mix, lots, totalG } = charge;
+  if (!mix)
+    return (
+      <p className="quiet">
+        Drag lots into the pot, or ask for a blend. Nothing leaves the shelf until it is melted.
+      </p>
+    );
+  const m = (massG: number) => massText(massG, mass);
+  const range = rangeOf(mix.composition);
+  const hardness = hardnessOf(mix.composition);
+  const inputs = lots.map(({ lot, g }) => ({
+    name: lotText(lot.name),
+    value: `${m(g)}, ${compositionText(lot.composition)}`,
+    basis: (lot.compositionBasis === 'guess' ? 'guess' : 'given') as FigureBasis,
+  }));
+  const working = (title: string, steps: string[]): Working => ({ title, steps, inputs });
+  return (
+    <dl className={styles.mix}>
+      <div>
+        <dt>In the pot</dt>
+        <dd>
+          <Figure
+            size="large"
+            working={working('In the pot', [`${lots.map(({ g }) => m(g)).join(' + ')} = ${m(totalG)}`])}
+          >
+            {m(totalG)}
+          </Figure>
+        </dd>
+      </div>
+      <div>
+        <dt>Composition</dt>
+        <dd>
+          <Figure
+            tone={mix.composition ? 'ink' : 'brass'}
+            working={working('Composition', ['shares of each lot, weighted by mass'])}
+          >
+            {mix.composition ? compositionText(mix.composition) : 'unknown, since one lot is'}
+          </Figure>
+        </dd>
+      </div>
+      <div>
+        <dt>Melts</dt>
+        <dd>
+          {range ? (
+            <Figure
+              working={{
+                ...working('Melting range', [
+                  'lead with antimony by its phase diagram, else the nearest metal of the list; typical',
+                ]),
+                inputs: [...inputs, { name: 'reference list', value: 'typical', basis: 'reference' }],
+              }}
+            >
+              {Math.round(range.solidusC) === Math.round(range.liquidusC)
+                ? `at ${n(range.solidusC, 3)} °C`
+                : `${n(range.solidusC, 3)} to ${n(range.liquidusC, 3)} °C`}
+            </Figure>
+          ) : (
+            <span className="quiet">not on the list: melt a little and see</span>
+          )}
+        </dd>
+      </div>
+      <div>
+        <dt>Hardness</dt>
+        <dd>
+          {hardness === null ? (
+            <span className="quiet">not on the list</span>
+          ) : (
+            <Figure
+              working={working('Hardness', ['Brinell, between the metals of the list by antimony; typical'])}
+            >
+              about {n(hardness, 2)} Brinell
+            </Figure>
+          )}
+        </dd>
+      </div>
+      <div>
+        <dt>Cost</dt>
+        <dd>
+          {mix.costPerKg === null ? (
+            <span className="quiet">one lot has no price</span>
+          ) : (
+            <Figure
+              working={working('Cost', [
+                lots.map(({ lot, g }) => `${m(g)} at ${n(lot.costPerKg ?? 0, 4)} a kg`).join(' + '),
+              ])}
+            >
+              {mix.costPerKg.toFixed(2)} a kg
+            </Figure>
+          )}
+        </dd>
+      </div>
+      <div>
+        <dt>Density</dt>
+        <dd>
+          <Figure working={working('Density', ['volumes add: total mass over the sum of the lots’ volumes'])}>
+            {n(mix.densityGcm3, 4)} g/cm³
+          </Figure>
+        </dd>
+      </div>
+    </dl>
+  );
+}

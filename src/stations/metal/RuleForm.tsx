@@ -1,0 +1,148 @@
+'use client';
+
+import { Button, DatePicker, Input, Modal, Select, Space } from 'antd';
+import dayjs from 'dayjs';
+import { useId, useState } from 'react';
+import type { Rule } from '@/records/rule';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { PercentField } from '@/ui/unit-field/PercentField';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { lengthText, massText, useBench, usePreferences } from '../shared';
+import { ELEMENT_NAMES } from './alloys';
+import styles from './metal.module.css';
+
+const BLANK: Omit<Rule, 'id'> = {
+  name: '',
+  place: '',
+  from: null,
+  until: null,
+  element: 'Pb',
+  overShare: 0.001,
+  underG: null,
+  underMm: null,
+  isOn: true,
+  note: '',
+};
+
+/** One rule: which metal is barred, under what mass or length, where and when. */
+export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => void }) {
+  const { workshop } = useBench();
+  const { mass, length } = usePreferences();
+  const [draft, setDraft] = useState<Omit<Rule, 'id'> & { id?: string }>(rule ?? BLANK);
+  const [overShare, setOverShare] = useState<number | null>(draft.overShare);
+  const [isPressed, setIsPressed] = useState(false);
+  const id = useId();
+  const set = (change: Partial<Rule>) => setDraft({ ...draft, ...change });
+  const isCrossed = draft.from !== null && draft.until !== null && draft.from > draft.until;
+  const save = async () => {
+    setIsPressed(true);
+    if (draft.name.trim() === '' || overShare === null || isCrossed) return;
+    await workshop.rules.save({ ...draft, name: draft.name.trim(), overShare });
+    onClose();
+  };
+  const strike = async () => {
+    if (rule) await workshop.rules.remove(rule);
+    onClose();
+  };
+  return (
+    <Modal
+      open
+      title={rule ? 'Change the rule' : 'New rule'}
+      width={480}
+      onCancel={onClose}
+      footer={
+        <Space>
+          {rule ? (
+            <Button danger onClick={() => void strike()}>
+              Strike it
+            </Button>
+          ) : null}
+          <Button onClick={onClose}>Leave</Button>
+          <Button type="primary" onClick={() => void save()}>
+            Save rule
+          </Button>
+        </Space>
+      }
+    >
+      <div className={styles.ruleForm}>
+        <FieldShell
+          id={`${id}name`}
+          label="Name"
+          problem={isPressed && draft.name.trim() === '' ? 'Name it, such as No lead under 4 g.' : null}
+        >
+          <Input
+            id={`${id}name`}
+            value={draft.name}
+            maxLength={120}
+            onChange={(event) => set({ name: event.target.value })}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}place`} label="Where">
+          <Input
+            id={`${id}place`}
+            value={draft.place}
+            maxLength={120}
+            placeholder="everywhere"
+            onChange={(event) => set({ place: event.target.value })}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}element`} label="Bars">
+          <Select
+            id={`${id}element`}
+            value={draft.element}
+            style={{ width: '100%' }}
+            options={['Pb', 'Zn', 'Sb', 'Bi', 'Cu'].map((value) => ({ value, label: ELEMENT_NAMES[value] }))}
+            onChange={(element) => set({ element })}
+          />
+        </FieldShell>
+        <PercentField label="over a share of" value={overShare} most={1} onChange={setOverShare} />
+        <UnitField
+          label="in castings under"
+          quantity="mass"
+          assume={mass === 'g' ? 'g' : 'oz'}
+          value={draft.underG}
+          write={(massG) => massText(massG, mass)}
+          onChange={(underG) => set({ underG })}
+          hint="empty: of any mass"
+        />
+        <UnitField
+          label="or shorter than"
+          quantity="length"
+          assume={length}
+          value={draft.underMm}
+          write={(mm) => lengthText(mm, length)}
+          onChange={(underMm) => set({ underMm })}
+          hint="empty: of any length"
+        />
+        <FieldShell id={`${id}from`} label="From">
+          <DatePicker
+            id={`${id}from`}
+            style={{ width: '100%' }}
+            value={draft.from ? dayjs(draft.from) : null}
+            onChange={(day) => set({ from: day ? day.format('YYYY-MM-DD') : null })}
+          />
+        </FieldShell>
+        <FieldShell
+          id={`${id}until`}
+          label="Until"
+          problem={isCrossed ? 'The last day lies before the first. Swap them.' : null}
+        >
+          <DatePicker
+            id={`${id}until`}
+            style={{ width: '100%' }}
+            value={draft.until ? dayjs(draft.until) : null}
+            onChange={(day) => set({ until: day ? day.format('YYYY-MM-DD') : null })}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}note`} label="Note">
+          <Input
+            id={`${id}note`}
+            value={draft.note}
+            maxLength={500}
+            onChange={(event) => set({ note: event.target.value })}
+          />
+        </FieldShell>
+      </div>
+    </Modal>
+  );
+}

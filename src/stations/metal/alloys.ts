@@ -1,0 +1,100 @@
+import { meltingRange, type ListedAlloy, type MeltingRange } from '@/core/metals/melting-range';
+import { mixMetal } from '@/core/metals/mix-metal';
+import type { KnownAlloy } from '@/core/metals/rank-alloys';
+import { ELEMENTS } from '@/reference/elements';
+import { REFERENCE_METALS, UNPOURED_METALS, type ReferenceMetal } from '@/reference/metals';
+
+/** Computed density of a reference metal, g/cm3. */
+export function densityOf(metal: ReferenceMetal): number {
+  const mixed = mixMetal(metal.composition, ELEMENTS);
+  if (!mixed.ok) throw new Error(`densityOf requires ${metal.key} to add up`);
+  return mixed.value.densityGcm3;
+}
+
+/** Everything an unknown lump could be: what is poured, and what is only bought. */
+export const KNOWN_ALLOYS: readonly (KnownAlloy & { readonly name: string })[] = [
+  ...REFERENCE_METALS.map((metal) => ({ key: metal.key, name: metal.name, densityGcm3: densityOf(metal) })),
+  ...UNPOURED_METALS.map(({ key, name, densityGcm3: { value } }) => ({
+    key,
+    name,
+    densityGcm3: (value[0] + value[1]) / 2,
+  })),
+];
+
+const LISTED: readonly ListedAlloy[] = REFERENCE_METALS.map(({ key, composition, solidusC, liquidusC }) => ({
+  key,
+  composition,
+  solidusC: solidusC.value,
+  liquidusC: liquidusC.value,
+}));
+
+/** About where a mix melts; null where nothing on the list speaks for it. */
+export function rangeOf(composition: Readonly<Record<string, number>> | null): MeltingRange | null {
+  return composition === null ? null : meltingRange(composition, LISTED);
+}
+
+/** The reference metal nearest to a composition, for pot guidance; null where none is near. */
+export function nearestMetal(composition: Readonly<Record<string, number>> | null): ReferenceMetal | null {
+  if (composition === null) return null;
+  const off = (metal: ReferenceMetal) => {
+    const elements = new Set([...Object.keys(composition), ...Object.keys(metal.composition)]);
+    return Math.max(
+      ...[...elements].map((element) =>
+        Math.abs((composition[element] ?? 0) - (metal.composition[element] ?? 0)),
+      ),
+    );
+  };
+  const [best] = REFERENCE_METALS.map((metal) => ({ metal, off: off(metal) })).sort((a, b) => a.off - b.off);
+  return best && best.off <= 0.05 ? best.metal : null;
+}
+
+/** Brinell hardness between the antimony shares of the list; typical, for lead with antimony. */
+export function hardnessOf(composition: Readonly<Record<string, number>> | null): number | null {
+  const near = nearestMetal(composition);
+  if (!near || !composition) return null;
+  const leads = REFERENCE_METALS.filter((metal) => metal.isLead && metal.key !== 'type-metal').map(
+    (metal) => ({
+      sb: metal.composition.Sb ?? 0,
+      hb: metal.brinell.value,
+    }),
+  );
+  const antimony = composition.Sb ?? 0;
+  const above = leads.findIndex(({ sb }) => sb >= antimony - 1e-9);
+  const [to, from] = [leads[above], leads[Math.max(0, above - 1)]];
+  if (!near.isLead || !to || !from) return near.brinell.value;
+  const part = to.sb === from.sb ? 0 : (antimony - from.sb) / (to.sb - from.sb);
+  return from.hb + part * (to.hb - from.hb);
+}
+
+/** `96 % lead, 4 % antimony`. */
+export function compositionText(composition: Readonly<Record<string, number>> | null): string {
+  if (composition === null) return 'unknown';
+  return Object.entries(composition)
+    .filter(([, share]) => share >= 0.0005)
+    .sort((a, b) => b[1] - a[1])
+    .map(([element, share]) => `${Number((share * 100).toFixed(1))} % ${ELEMENT_NAMES[element] ?? element}`)
+    .join(', ');
+}
+
+export const ELEMENT_NAMES: Readonly<Record<string, string>> = {
+  Pb: 'lead',
+  Sn: 'tin',
+  Sb: 'antimony',
+  Bi: 'bismuth',
+  Zn: 'zinc',
+  Cu: 'copper',
+  Ag: 'silver',
+  As: 'arsenic',
+  W: 'tungsten',
+  Fe: 'iron',
+};
+
+/** One color an element, from the look's own. */
+export const ELEMENT_DYES: Readonly<Record<string, string>> = {
+  Pb: 'var(--lead)',
+  Sn: 'var(--quench)',
+  Sb: 'var(--ember)',
+  Bi: 'var(--brass)',
+  Zn: 'var(--alarm)',
+  Cu: '#8a5a3c',
+};

@@ -1,0 +1,1 @@
+export { MetalStation } from './MetalStation';
