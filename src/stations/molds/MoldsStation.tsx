@@ -1,6 +1,6 @@
 'use client';
 
-import { App, Button, Select } from 'antd';
+import { App, Button, Dropdown, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Mold } from '@/records/mold';
 import { MoldBlock, type CavityMark } from '@/ui/mold-block/MoldBlock';
@@ -20,7 +20,9 @@ import {
 import { CavityFigures } from './CavityFigures';
 import { cavityRows } from './cavity-facts';
 import { MoldForm } from './MoldForm';
+import { WeighIn } from './WeighIn';
 import { WeightStrip } from './WeightStrip';
+import { WhatMakes } from './WhatMakes';
 import styles from './molds.module.css';
 
 /** The blocks, drawn to scale, with what each cavity truly gives in the metal chosen. */
@@ -32,6 +34,7 @@ export function MoldsStation() {
   const [chosen, setChosen] = useState<string | null>(null);
   const [form, setForm] = useState<Mold | 'new' | null>(null);
   const [metalId, setMetalId] = useState<string | null>(null);
+  const [open, setOpen] = useState<'weigh' | 'makes' | 'design' | null>(null);
 
   const wants = useMemo(() => (ticket ? wantsOf(ticket, view.made) : []), [ticket, view.made]);
   const metal =
@@ -96,10 +99,26 @@ export function MoldsStation() {
       onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
       actions={
         <>
-          {mold ? <Button onClick={() => setForm(mold)}>Change block</Button> : null}
-          {mold ? <Button onClick={() => remove(mold)}>Take off</Button> : null}
-          <Button type="primary" onClick={() => setForm('new')}>
-            New block
+          {mold ? (
+            <Dropdown
+              trigger={['click']}
+              menu={{
+                items: [
+                  { key: 'change', label: 'Change block', onClick: () => setForm(mold) },
+                  { key: 'new', label: 'New block', onClick: () => setForm('new') },
+                  { key: 'remove', label: 'Take off the bench', danger: true, onClick: () => remove(mold) },
+                ],
+              }}
+            >
+              <Button>Block</Button>
+            </Dropdown>
+          ) : null}
+          <Button disabled={!metal} onClick={() => setOpen('makes')}>
+            What makes {markText(wants[0]?.nominalG ?? 10, preferences.mass)}?
+          </Button>
+          <Button onClick={() => setOpen('design')}>New cavity</Button>
+          <Button type="primary" disabled={!mold || !metal} onClick={() => setOpen('weigh')}>
+            Weigh castings in
           </Button>
         </>
       }
@@ -167,6 +186,20 @@ export function MoldsStation() {
           </Button>
         </div>
       )}
+      {open === 'weigh' && mold && metal ? (
+        <WeighIn mold={mold} metalId={metal.id} onClose={() => setOpen(null)} />
+      ) : null}
+      {open === 'makes' && metal ? (
+        <WhatMakes
+          targetG={wants[0]?.nominalG ?? 10}
+          metalId={metal.id}
+          onChoose={(moldId, made) => {
+            setChosen(moldId);
+            setMetalId(made);
+          }}
+          onClose={() => setOpen(null)}
+        />
+      ) : null}
       {form ? (
         <MoldForm mold={form === 'new' ? null : form} onClose={() => setForm(null)} onSaved={setChosen} />
       ) : null}

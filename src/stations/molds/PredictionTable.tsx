@@ -1,0 +1,56 @@
+'use client';
+
+import type { Cavity } from '@/records/mold';
+import { lotText, massText, useBench, usePreferences } from '../shared';
+import { predictWithBand, weighingsOf } from './cavity-weighings';
+import styles from './weigh-in.module.css';
+
+/** What a cavity gives in every metal on the shelf, on every hook that fits, each with its band. */
+export function PredictionTable({ cavity }: { cavity: Cavity }) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const samples = weighingsOf(cavity, view.weighings).filter(({ calibrates }) => calibrates).length;
+  const fitting = [...view.hooks.values()].filter(({ size }) => cavity.hookSizes.includes(size));
+  const hooks = cavity.hookSizes.length === 0 ? [null] : fitting.length > 0 ? fitting : [null];
+  return (
+    <table className={styles.predictions}>
+      <caption>What it gives, in 19 of 20 castings within the band</caption>
+      <thead>
+        <tr>
+          <th scope="col">Metal</th>
+          {hooks.map((hook) => (
+            <th key={hook?.id ?? 'bare'} scope="col">
+              {hook ? hook.name : 'no hook'}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {view.metals.map((metal) => (
+          <tr key={metal.id}>
+            <th scope="row">
+              {lotText(metal.name)}, {metal.name.split(', ').slice(1).join(', ')}
+            </th>
+            {hooks.map((hook) => {
+              const cast = predictWithBand(cavity, metal, hook, samples);
+              return (
+                <td
+                  key={hook?.id ?? 'bare'}
+                  data-guess={cavity.volumeBasis === 'guess' || metal.densityBasis === 'guess'}
+                >
+                  {cast ? (
+                    <>
+                      <b>{massText(cast.finishedG, mass)}</b> <small>± {massText(cast.bandG, mass)}</small>
+                    </>
+                  ) : (
+                    'no room'
+                  )}
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,134 @@
+'use client';
+
+import { Button, Segmented } from 'antd';
+import { useState } from 'react';
+import type { DeviceFault } from '@/devices/device';
+import { writeMass } from '@/core/units/write-mass';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { massText, usePreferences } from '../shared';
+import { useScale, type ScaleKind } from './use-scale';
+import styles from './weigh-in.module.css';
+
+type Source = 'typed' | ScaleKind;
+
+const FAULTS: Record<DeviceFault['code'], string> = {
+  'not-supported': 'This browser cannot talk to a scale. Use one that has serial ports, or type the weight.',
+  'not-chosen': 'No scale was chosen. Plug it in and choose its port.',
+  lost: 'The scale went silent. Check its cable and turn it on again.',
+  unreadable: 'The scale sends nothing that reads as a weight. Set it to send lines of text at 9600 baud.',
+};
+
+interface ScalePanelProps {
+  /** Pieces on the pan, drawn. */
+  readonly count: number;
+  readonly onWeighed: (massG: number, source: Source) => void;
+  readonly said: string;
+}
+
+/** The scale: typed, the stand-in that ships, or a real one; a weight that settles is taken. */
+export function ScalePanel({ count, onWeighed, said }: ScalePanelProps) {
+  const { mass } = usePreferences();
+  const [source, setSource] = useState<Source>('typed');
+  const [typedG, setTypedG] = useState<number | null>(null);
+  const [loadG, setLoadG] = useState<number | null>(null);
+  const scale = useScale((massG) => onWeighed(massG, source));
+  const assume = mass === 'g' ? 'g' : 'oz';
+  const write = (massG: number) => massText(massG, mass);
+  const turn = (next: Source) => {
+    setSource(next);
+    if (next === 'typed') scale.stop();
+    else scale.start(next);
+  };
+  const shown = source === 'typed' ? typedG : scale.massG;
+  const written = shown === null ? null : writeMass(Math.max(0, shown), mass);
+  return (
+    <section className={styles.scale} aria-label="Scale">
+      <Segmented<Source>
+        aria-label="Where the weight comes from"
+        block
+        value={source}
+        options={[
+          { value: 'typed', label: 'Typed' },
+          { value: 'stand-in', label: 'Stand-in scale' },
+          { value: 'serial', label: 'Serial scale' },
+        ]}
+        onChange={turn}
+      />
+      <svg viewBox="0 0 320 150" className={styles.scaleDrawing} aria-hidden="true">
+        <rect x="30" y="62" width="260" height="8" rx="2" fill="var(--steel-2)" stroke="var(--steel-edge)" />
+        <path d="M120 70h80l6 14h-92z" fill="var(--steel-1)" stroke="var(--steel-edge)" />
+        <path d="M22 84h276l10 56h-296z" fill="var(--cavity-2)" stroke="var(--steel-edge)" />
+        <rect x="74" y="95" width="172" height="36" rx="3" fill="#1b1f23" />
+        <text
+          x="236"
+          y="121"
+          textAnchor="end"
+          className={styles.display}
+          fill={scale.settledG !== null || source === 'typed' ? '#8fd9c9' : '#e0b05a'}
+        >
+          {written ? `${written.number} ${written.unit}` : '- - -'}
+        </text>
+        {(shown ?? 0) > 0.2
+          ? Array.from({ length: Math.min(count, 10) }, (_, index) => (
+              <circle
+                key={index}
+                cx={160 + (index - (Math.min(count, 10) - 1) / 2) * 23}
+                cy={51}
+                r={10.5}
+                fill="var(--cavity-1)"
+                stroke="var(--wire)"
+              />
+            ))
+          : null}
+      </svg>
+      {source === 'typed' ? (
+        <div className={styles.scaleRow}>
+          <UnitField
+            label="All of them together"
+            quantity="mass"
+            assume={assume}
+            value={typedG}
+            write={write}
+            onChange={setTypedG}
+            check={(massG) => (massG <= 0 ? 'A casting weighs more than nothing.' : null)}
+          />
+          <Button
+            type="primary"
+            disabled={typedG === null}
+            onClick={() => {
+              if (typedG !== null) onWeighed(typedG, 'typed');
+              setTypedG(null);
+            }}
+          >
+            Take it
+          </Button>
+        </div>
+      ) : null}
+      {source === 'stand-in' ? (
+        <div className={styles.scaleRow}>
+          <UnitField
+            label="Lay on the stand-in's pan"
+            quantity="mass"
+            assume={assume}
+            value={loadG}
+            write={write}
+            onChange={setLoadG}
+          />
+          <Button onClick={() => scale.put(loadG ?? 0)}>Lay on</Button>
+          <Button onClick={() => scale.put(0)}>Clear pan</Button>
+        </div>
+      ) : null}
+      <p role="status" className="quiet">
+        {scale.fault
+          ? FAULTS[scale.fault.code]
+          : source === 'typed'
+            ? said
+            : scale.settledG !== null
+              ? `Settled. ${said} Clear the pan for the next.`
+              : scale.massG !== null && scale.massG > 0.2
+                ? 'Settling.'
+                : `Lay the castings on; the weight is taken when it settles. ${said}`}
+      </p>
+    </section>
+  );
+}

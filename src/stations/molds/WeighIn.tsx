@@ -1,0 +1,155 @@
+'use client';
+
+import { Button, Modal, Segmented, Select } from 'antd';
+import { useId, useState } from 'react';
+import { numberText as n } from '@/messages/number-text';
+import type { Mold } from '@/records/mold';
+import { CountField } from '@/ui/unit-field/CountField';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { markText, massText, offText, useBench, usePreferences } from '../shared';
+import { hookFor } from './cavity-facts';
+import { PredictionTable } from './PredictionTable';
+import { predictWithBand, weighingsOf } from './cavity-weighings';
+import { ScalePanel } from './ScalePanel';
+import { WeighingList } from './WeighingList';
+import styles from './weigh-in.module.css';
+
+const BARE = 'bare';
+
+interface WeighInProps {
+  readonly mold: Mold;
+  readonly metalId: string;
+  readonly onClose: () => void;
+}
+
+/** Castings on the scale: the cavity's true volume, how sure it is, and what it gives in everything else. */
+export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
+  const { view, workshop, carryOut } = useBench();
+  const { mass } = usePreferences();
+  const [cavityId, setCavityId] = useState(mold.cavities[0]?.id ?? '');
+  const [metalId, setMetalId] = useState(firstMetal);
+  const [hookId, setHookId] = useState<string | null>(null);
+  const [count, setCount] = useState<number | null>(1);
+  const [use, setUse] = useState<'calibrate' | 'check'>('calibrate');
+  const [said, setSaid] = useState('');
+  const id = useId();
+  const cavity = mold.cavities.find((each) => each.id === cavityId) ?? mold.cavities[0];
+  const metal = view.metals.find((each) => each.id === metalId) ?? view.metals[0];
+  if (!cavity || !metal) return null;
+  const fitting = [...view.hooks.values()].filter(({ size }) => cavity.hookSizes.includes(size));
+  const hook =
+    hookId === BARE ? null : (fitting.find((each) => each.id === hookId) ?? hookFor(cavity, view.hooks));
+  const samples = weighingsOf(cavity, view.weighings).filter(({ calibrates }) => calibrates).length;
+  const cast = predictWithBand(cavity, metal, hook, samples);
+
+  const take = async (weighedG: number, scale: 'typed' | 'stand-in' | 'serial') => {
+    if (count === null || count < 1) return;
+    const weighing = {
+      moldId: mold.id,
+      cavityId: cavity.id,
+      metalBinId: metal.id,
+      hookBinId: hook?.id ?? null,
+      count,
+      weighedG,
+      scale,
+      calibrates: use === 'calibrate',
+    };
+    const done = await carryOut(workshop.weighings.add(weighing));
+    if (done) setSaid(`Took ${count} of ${massText(weighedG, mass)} together.`);
+  };
+
+  return (
+    <Modal
+      open
+      title={`Weigh castings of ${mold.name} in`}
+      width={980}
+      onCancel={onClose}
+      footer={
+        <Button type="primary" onClick={onClose}>
+          Done
+        </Button>
+      }
+    >
+      <Segmented
+        aria-label="Cavity"
+        className={styles.cavities}
+        value={cavity.id}
+        options={mold.cavities.map((each, index) => ({
+          value: each.id,
+          label: `${index + 1}: ${markText(each.nominalG, mass)}`,
+        }))}
+        onChange={(next) => {
+          setCavityId(next);
+          setHookId(null);
+          setSaid('');
+        }}
+      />
+      <div className={styles.weighIn}>
+        <div className={styles.left}>
+          <div className={styles.what}>
+            <FieldShell id={`${id}metal`} label="Cast in">
+              <Select
+                id={`${id}metal`}
+                value={metal.id}
+                style={{ width: '100%' }}
+                options={view.metals.map((each) => ({ value: each.id, label: each.name }))}
+                onChange={setMetalId}
+              />
+            </FieldShell>
+            <FieldShell id={`${id}hook`} label="On">
+              <Select
+                id={`${id}hook`}
+                value={hook?.id ?? BARE}
+                style={{ width: '100%' }}
+                options={[
+                  ...fitting.map((each) => ({ value: each.id, label: each.name })),
+                  { value: BARE, label: 'no hook' },
+                ]}
+                onChange={setHookId}
+              />
+            </FieldShell>
+            <CountField
+              label="Castings"
+              value={count}
+              onChange={setCount}
+              problem={count === 0 ? 'At least one.' : null}
+            />
+          </div>
+          <ScalePanel count={count ?? 1} onWeighed={(massG, scale) => void take(massG, scale)} said={said} />
+          <Segmented
+            aria-label="What the weighing is for"
+            block
+            value={use}
+            options={[
+              { value: 'calibrate', label: 'Tells the cavity' },
+              { value: 'check', label: 'Only checks it' },
+            ]}
+            onChange={setUse}
+          />
+        </div>
+        <div className={styles.right}>
+          <p className={styles.volume}>
+            <strong>{n(cavity.volumeCm3, 4)} cm³</strong>{' '}
+            {cavity.volumeBasis === 'guess' ? (
+              <span className={styles.guess}>a guess from its mark</span>
+            ) : cavity.standardErrorCm3 === null ? (
+              <span className="quiet">weighed once: how sure is not known yet</span>
+            ) : (
+              <span className="quiet">
+                ± {n(cavity.standardErrorCm3, 2)}, from {cavity.weighedCount} castings in {samples} weighings
+              </span>
+            )}
+          </p>
+          {cast ? (
+            <p>
+              gives <b>{massText(cast.finishedG, mass)}</b> ± {massText(cast.bandG, mass)} here,{' '}
+              {offText((cast.finishedG - cavity.nominalG) / cavity.nominalG, markText(cavity.nominalG, mass))}
+            </p>
+          ) : null}
+          <WeighingList cavity={cavity} />
+          <PredictionTable cavity={cavity} />
+        </div>
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,94 @@
+'use client';
+
+import { DeleteOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import dayjs from 'dayjs';
+import type { Cavity } from '@/records/mold';
+import { lotText, massText, useBench, usePreferences } from '../shared';
+import { chartCavity, judgeWeighings } from './cavity-weighings';
+import styles from './weigh-in.module.css';
+
+const HALF = 110;
+
+/** Every weighing of a cavity against what is predicted for it, drawn about the middle. */
+export function WeighingList({ cavity }: { cavity: Cavity }) {
+  const { view, workshop } = useBench();
+  const { mass } = usePreferences();
+  const judged = judgeWeighings(cavity, view);
+  const chart = chartCavity(cavity, view);
+  const most =
+    Math.max(0.001, ...judged.map(({ residualG, bandG }) => Math.max(Math.abs(residualG), bandG))) * 1.1;
+  const x = (grams: number) => HALF + (grams / most) * (HALF - 6);
+  if (judged.length === 0) {
+    return (
+      <p className="quiet">
+        Never weighed: what it gives is a guess from its mark. Three castings, weighed apart, tell it and how
+        sure it is.
+      </p>
+    );
+  }
+  return (
+    <>
+      <ol className={styles.weighings} aria-label="Weighings of this cavity">
+        {judged.map(({ weighing, eachG, residualG, bandG }) => {
+          const isOut = Math.abs(residualG) > bandG;
+          const lot = view.binById.get(weighing.metalBinId);
+          return (
+            <li key={weighing.id}>
+              <span>
+                <strong>{massText(eachG, mass)}</strong> each
+                <small>
+                  {' '}
+                  {weighing.count} on {dayjs(weighing.at).format('D MMM')},{' '}
+                  {lot ? lotText(lot.name) : 'a lot cleared away'}
+                  {weighing.calibrates ? '' : ', a check'}
+                </small>
+              </span>
+              <svg
+                viewBox={`0 0 ${2 * HALF} 18`}
+                role="img"
+                aria-label={`${massText(Math.abs(residualG), mass)} ${residualG < 0 ? 'light' : 'heavy'} of what is predicted${isOut ? ', out of its band' : ''}`}
+              >
+                <rect
+                  x={x(-bandG)}
+                  y={3}
+                  width={x(bandG) - x(-bandG)}
+                  height={12}
+                  fill="var(--quench-wash)"
+                />
+                <path d={`M${HALF} 1V17`} stroke="var(--lead)" />
+                <circle
+                  cx={x(residualG)}
+                  cy={9}
+                  r={4.5}
+                  fill={isOut ? 'var(--alarm)' : weighing.calibrates ? 'var(--quench)' : 'var(--sheet)'}
+                  stroke={isOut ? 'var(--alarm)' : 'var(--quench)'}
+                  strokeWidth={2}
+                />
+              </svg>
+              <small className={isOut ? styles.out : undefined}>
+                {isOut ? 'out of its band, ' : ''}
+                {residualG < 0 ? '−' : '+'}
+                {massText(Math.abs(residualG), mass)}
+              </small>
+              <Button
+                type="text"
+                size="small"
+                icon={<DeleteOutlined />}
+                aria-label={`Strike the weighing of ${massText(eachG, mass)}`}
+                onClick={() => void workshop.weighings.remove(weighing)}
+              />
+            </li>
+          );
+        })}
+      </ol>
+      {chart ? (
+        <p className="quiet">
+          {chart.outside.length > 0
+            ? `Weighing ${chart.outside.map((index) => index + 1).join(', ')} lies out of the three-sigma limits of this cavity: a cold mold, flash, another alloy or a worn block.`
+            : 'All within three sigmas of each other: the block holds.'}
+        </p>
+      ) : null}
+    </>
+  );
+}
