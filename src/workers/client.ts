@@ -1,10 +1,9 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { ProgramProgress } from '@/core/numeric/integer-program';
-import type { JobName, Jobs, WorkerDoor } from './protocol';
+import type { JobName, JobProgress, Jobs, WorkerDoor } from './protocol';
 
-export interface AskOptions {
+export interface AskOptions<Progress = JobProgress> {
   readonly signal?: AbortSignal;
-  readonly onProgress?: (progress: ProgramProgress) => void;
+  readonly onProgress?: (progress: Progress) => void;
 }
 
 /** Thrown into a job that was called off, by its asker or by a later job in its lane. */
@@ -34,7 +33,7 @@ export class WorkLane {
   async ask<Name extends JobName>(
     name: Name,
     input: Jobs[Name]['takes'],
-    { signal, onProgress }: AskOptions = {},
+    { signal, onProgress }: AskOptions<Jobs[Name]['tells']> = {},
   ): Promise<Jobs[Name]['gives']> {
     this.#callOff?.(new CalledOff('another job took its place'));
     if (signal?.aborted) throw new CalledOff('called off before it began');
@@ -50,7 +49,7 @@ export class WorkLane {
     });
     const mine = this.#callOff;
     try {
-      const progress = proxy((step: ProgramProgress) => onProgress?.(step));
+      const progress = proxy((step: Jobs[Name]['tells']) => onProgress?.(step));
       return (await Promise.race([hand.door.run(name, input, progress), cancelled])) as Jobs[Name]['gives'];
     } finally {
       if (this.#callOff === mine) this.#callOff = null;

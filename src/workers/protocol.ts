@@ -1,14 +1,63 @@
 import type { ProgramProgress } from '@/core/numeric/integer-program';
+import type { MeshMeasure } from '@/core/meshes/measure-mesh';
+import type { MoldSpec } from '@/core/molds/cut-halves';
+import type { Sitting, SittingBody } from '@/core/molds/sit-on-bottom';
+import type { StudiedBody } from '@/core/molds/study-body';
 import type { PourPlan, KeyCount, PlanMold } from '@/core/pours/pour-plan';
 import type { Outcome } from '@/core/problems/problem';
+import type { Solid } from '@/core/solids/solid';
 import type { Answer } from '@/calculations/calculation';
 
-/** Everything a worker can be asked, by name: what it takes and what it gives. */
+/** How far a job has come: a search by what it has found, a reading by its share. */
+export type JobProgress = ProgramProgress | { readonly share: number };
+
+/** A mesh read from a file. */
+export interface ReadMesh {
+  readonly triangles: Float32Array;
+  readonly measure: MeshMeasure;
+}
+
+/** The files of a mold, binary STL. */
+export interface MoldFiles {
+  readonly head: Uint8Array<ArrayBuffer>;
+  readonly front: Uint8Array<ArrayBuffer>;
+  readonly back: Uint8Array<ArrayBuffer>;
+}
+
+/** Everything a worker can be asked, by name: what it takes, what it gives, what it tells on the way. */
 export interface Jobs {
-  readonly calculate: { readonly takes: { name: string; input: unknown }; readonly gives: Answer };
+  readonly calculate: {
+    readonly takes: { name: string; input: unknown };
+    readonly gives: Answer;
+    readonly tells: ProgramProgress;
+  };
   readonly planPours: {
     readonly takes: { demand: readonly KeyCount[]; molds: readonly PlanMold[] };
     readonly gives: Outcome<PourPlan>;
+    readonly tells: ProgramProgress;
+  };
+  readonly readStl: {
+    readonly takes: { bytes: Uint8Array };
+    readonly gives: Outcome<ReadMesh>;
+    readonly tells: { readonly share: number };
+  };
+  /** The cold casting of a cavity, or of a mesh scaled. */
+  readonly studyBody: {
+    readonly takes:
+      | { readonly solid: Solid; readonly scale: number }
+      | { readonly triangles: Float32Array; readonly scale: number };
+    readonly gives: StudiedBody;
+    readonly tells: never;
+  };
+  readonly sitOnBottom: {
+    readonly takes: SittingBody;
+    readonly gives: Outcome<Sitting>;
+    readonly tells: never;
+  };
+  readonly cutMold: {
+    readonly takes: { readonly spec: MoldSpec; readonly scale: number; readonly title: string };
+    readonly gives: MoldFiles;
+    readonly tells: never;
   };
 }
 
@@ -19,6 +68,6 @@ export interface WorkerDoor {
   run<Name extends JobName>(
     name: Name,
     input: Jobs[Name]['takes'],
-    onProgress: (progress: ProgramProgress) => void,
+    onProgress: (progress: Jobs[Name]['tells']) => void,
   ): Promise<Jobs[Name]['gives']>;
 }

@@ -1,6 +1,7 @@
 export { BenchProvider, useBench } from './BenchProvider';
 export { freeOf, promiseOf, wantsOf, type BenchView } from './bench-view';
 export { BenchFrame } from './frame/BenchFrame';
+export { saveFile } from './frame/save-file';
 export { useKeys } from './frame/use-keys';
 export { setPreferences, usePreferences } from './preferences-store';
 export { sessionOf, takesOf, type Takes } from './session-takes';

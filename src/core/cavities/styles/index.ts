@@ -1,13 +1,34 @@
+import { ball } from './ball';
+import { bell } from './bell';
 import { bullet } from './bullet';
+import { cone } from './cone';
 import { dart } from './dart';
 import type { HeadStyle } from './definition';
+import { disc } from './disc';
 import { egg } from './egg';
+import { flatBack } from './flat-back';
 import { football } from './football';
 import { pear } from './pear';
+import { pyramid } from './pyramid';
 import { round } from './round';
+import { walking } from './walking';
 
 /** Every style a ticket can ask for. */
-export const HEAD_STYLES: readonly HeadStyle[] = [round, football, dart, bullet, egg, pear];
+export const HEAD_STYLES: readonly HeadStyle[] = [
+  round,
+  football,
+  dart,
+  bullet,
+  egg,
+  pear,
+  ball,
+  disc,
+  cone,
+  pyramid,
+  bell,
+  walking,
+  flatBack,
+];
 
 /** The style of this key, if there is one. */
 export function findStyle(key: string): HeadStyle | undefined {

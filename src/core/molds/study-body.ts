@@ -1,0 +1,60 @@
+import { measureMesh, type MeshMeasure } from '../meshes/measure-mesh';
+import type { Triangles } from '../meshes/mesh';
+import type { Solid } from '../solids/solid';
+import { atKernel, trianglesOf } from './kernel';
+import { raiseSolid } from './raise-solid';
+
+/** A body as it lies: its skin, and what it measures. */
+export interface StudiedBody {
+  /** Axis along x from nose to tail; mm. */
+  readonly triangles: Float32Array;
+  readonly measure: MeshMeasure;
+  /** Volume over area, mm. */
+  readonly modulusMm: number;
+  /** Area of its shadow along the axis, cm2: what meets the water as it falls on its line. */
+  readonly frontalCm2: number;
+}
+
+const AROUND = 32;
+const MM2_PER_CM2 = 100;
+const MM_PER_CM = 10;
+
+/**
+ * Raises a solid and measures what the closed forms leave out: area, modulus, frontal area. `scale` makes the cold
+ * casting of the hot cavity: 1 less the shrink.
+ *
+ * @example (await studySolid({ parts: [{ shape: 'sphere', diameterMm: 12 }] }, 1)).modulusMm // 2.0, a third of the radius
+ */
+export function studySolid(solid: Solid, scale: number): Promise<StudiedBody> {
+  return atKernel((bench) => {
+    const body = bench.keep(raiseSolid(bench, solid, AROUND).rotate([0, 90, 0]));
+    const cold = bench.keep(body.scale(scale));
+    // Seen along its own axis.
+    const shadow = bench.keep(cold.rotate([0, 90, 0])).project();
+    const frontalCm2 = shadow.area() / MM2_PER_CM2;
+    shadow.delete();
+    return study(trianglesOf(cold), frontalCm2);
+  });
+}
+
+/**
+ * Measures a mesh read from a file, turned so that its longest side lies along x.
+ *
+ * @example studyMesh(boxOf(10, 20, 30)).frontalCm2 // 1.57, the ellipse in its ends of 10 by 20
+ */
+export function studyMesh(triangles: Triangles): StudiedBody {
+  const { min, max } = measureMesh(triangles).boundsMm;
+  const size = [max[0] - min[0], max[1] - min[1], max[2] - min[2]] as const;
+  const longest = size.indexOf(Math.max(...size));
+  const turned = Float32Array.from(triangles, (_, index) => {
+    const corner = index - (index % 3);
+    return triangles[corner + (((index % 3) + longest) % 3)] ?? 0;
+  });
+  const [width, height] = [size[(longest + 1) % 3] ?? 0, size[(longest + 2) % 3] ?? 0];
+  return study(turned, ((Math.PI / 4) * width * height) / MM2_PER_CM2);
+}
+
+function study(triangles: Float32Array, frontalCm2: number): StudiedBody {
+  const measure = measureMesh(triangles);
+  return { triangles, measure, modulusMm: (measure.volumeCm3 / measure.areaCm2) * MM_PER_CM, frontalCm2 };
+}

@@ -1,0 +1,80 @@
+type Vec3 = readonly [number, number, number];
+
+/** A body lying on the bottom, seen from the side: millimeters, y down, the bottom at y = 0. */
+export interface PoseView {
+  /** The body's silhouette, every triangle of it. */
+  readonly body: string;
+  /** The hook's wire. */
+  readonly wire: string;
+  readonly center: { readonly x: number; readonly y: number };
+  /** x, y, width and height that hold all of it. */
+  readonly viewBox: readonly [number, number, number, number];
+}
+
+const MARGIN_MM = 3;
+
+const dot = (a: Vec3, b: Vec3) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+const cross = (a: Vec3, b: Vec3): Vec3 => [
+  a[1] * b[2] - a[2] * b[1],
+  a[2] * b[0] - a[0] * b[2],
+  a[0] * b[1] - a[1] * b[0],
+];
+const unit = (a: Vec3): Vec3 => {
+  const length = Math.hypot(...a);
+  return [a[0] / length, a[1] / length, a[2] / length];
+};
+const mm = (value: number) => Number(value.toFixed(2));
+
+/**
+ * Turns a body so that `down` points down and looks at it square to its axis (x), from the side that shows the hook
+ * flattest.
+ *
+ * @example poseView(cube, [], [0, 0, 0], [0, 0, -1]).viewBox // a square on the bottom
+ */
+export function poseView(
+  triangles: ArrayLike<number>,
+  wire: readonly Vec3[],
+  centerMm: Vec3,
+  down: Vec3,
+): PoseView {
+  const axis: Vec3 = Math.abs(down[0]) > 0.98 ? [0, 0, 1] : [1, 0, 0];
+  const along = dot(axis, down);
+  const right = unit([axis[0] - along * down[0], axis[1] - along * down[1], axis[2] - along * down[2]]);
+  const flat = (point: Vec3) => ({ x: dot(point, right), y: dot(point, down) });
+  let [left, most, top, floor] = [Infinity, -Infinity, Infinity, -Infinity];
+  const seen = (point: Vec3) => {
+    const { x, y } = flat(point);
+    left = Math.min(left, x);
+    most = Math.max(most, x);
+    top = Math.min(top, y);
+    floor = Math.max(floor, y);
+    return { x, y };
+  };
+  const pieces: string[] = [];
+  const corner = (at: number): Vec3 => [triangles[at] ?? 0, triangles[at + 1] ?? 0, triangles[at + 2] ?? 0];
+  const viewer = cross(right, down);
+  const drawn: { x: number; y: number }[][] = [];
+  for (let at = 0; at + 8 < triangles.length; at += 9) {
+    const [a, b, c] = [corner(at), corner(at + 3), corner(at + 6)];
+    const normal = cross([b[0] - a[0], b[1] - a[1], b[2] - a[2]], [c[0] - a[0], c[1] - a[1], c[2] - a[2]]);
+    const points = [seen(a), seen(b), seen(c)];
+    // The far side adds nothing to the silhouette.
+    if (dot(normal, viewer) >= 0) drawn.push(points);
+  }
+  const line = wire.map(seen);
+  for (const points of drawn) {
+    pieces.push(`M${points.map(({ x, y }) => `${mm(x)} ${mm(y - floor)}`).join('L')}Z`);
+  }
+  const middle = flat(centerMm);
+  return {
+    body: pieces.join(''),
+    wire: line.length > 0 ? `M${line.map(({ x, y }) => `${mm(x)} ${mm(y - floor)}`).join('L')}` : '',
+    center: { x: mm(middle.x), y: mm(middle.y - floor) },
+    viewBox: [
+      left - MARGIN_MM,
+      top - floor - MARGIN_MM,
+      most - left + 2 * MARGIN_MM,
+      floor - top + 2 * MARGIN_MM,
+    ],
+  };
+}

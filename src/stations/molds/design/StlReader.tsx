@@ -1,0 +1,103 @@
+'use client';
+
+import { Button, Progress, Upload } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { numberText as n } from '@/messages/number-text';
+import { sentence } from '@/messages/sentence';
+import { CalledOff, WorkLane } from '@/workers/client';
+import type { ReadMesh } from '@/workers/protocol';
+import styles from './design.module.css';
+
+type State =
+  | { readonly is: 'idle' }
+  | { readonly is: 'reading'; readonly share: number }
+  | { readonly is: 'read'; readonly name: string; readonly mesh: ReadMesh }
+  | { readonly is: 'refused'; readonly why: string };
+
+/** Reads an STL in a worker, with how far it has come and a way to stop. */
+export function StlReader({ onRead }: { onRead: (name: string, mesh: ReadMesh) => void }) {
+  const lane = useRef<WorkLane | null>(null);
+  const stop = useRef<AbortController | null>(null);
+  const [state, setState] = useState<State>({ is: 'idle' });
+  useEffect(() => () => lane.current?.close(), []);
+
+  const read = async (file: File) => {
+    stop.current?.abort();
+    const controller = new AbortController();
+    stop.current = controller;
+    lane.current ??= new WorkLane();
+    setState({ is: 'reading', share: 0 });
+    try {
+      const bytes = new Uint8Array(await file.arrayBuffer());
+      const outcome = await lane.current.ask(
+        'readStl',
+        { bytes },
+        { signal: controller.signal, onProgress: ({ share }) => setState({ is: 'reading', share }) },
+      );
+      if (controller.signal.aborted) return;
+      if (!outcome.ok) return setState({ is: 'refused', why: sentence(outcome.problem) });
+      setState({ is: 'read', name: file.name, mesh: outcome.value });
+      onRead(file.name, outcome.value);
+    } catch (error) {
+      if (controller.signal.aborted || error instanceof CalledOff) return setState({ is: 'idle' });
+      setState({
+        is: 'refused',
+        why: `The file could not be read: ${error instanceof Error ? error.message : String(error)}.`,
+      });
+    }
+  };
+
+  return (
+    <div className={styles.stl}>
+      <Upload.Dragger
+        accept=".stl"
+        maxCount={1}
+        showUploadList={false}
+        beforeUpload={(file) => {
+          void read(file);
+          return false;
+        }}
+      >
+        <p>
+          <strong>Drop an STL of the body here</strong>, or choose one. Millimeters; text or binary.
+        </p>
+      </Upload.Dragger>
+      {state.is === 'reading' ? (
+        <div className={styles.stlRow}>
+          <Progress percent={Math.round(state.share * 100)} size="small" aria-label="Reading the STL" />
+          <Button size="small" onClick={() => stop.current?.abort()}>
+            Cancel
+          </Button>
+        </div>
+      ) : null}
+      {state.is === 'refused' ? <p className={styles.stop}>{state.why}</p> : null}
+      {state.is === 'read' ? <MeshFacts name={state.name} mesh={state.mesh} /> : null}
+    </div>
+  );
+}
+
+function MeshFacts({ name, mesh: { measure } }: { name: string; mesh: ReadMesh }) {
+  const { triangles, volumeCm3, areaCm2, boundsMm, watertight, openEdges, flippedEdges } = measure;
+  const size = boundsMm.max.map((high, axis) => n(high - (boundsMm.min[axis] ?? 0), 4));
+  return (
+    <div aria-live="polite">
+      <p>
+        <strong>{name}</strong>: {triangles.toLocaleString('en')} triangles, {n(volumeCm3, 5)} cm³,{' '}
+        {n(areaCm2, 5)} cm², {size.join(' × ')} mm
+      </p>
+      {watertight && flippedEdges === 0 ? <p className="quiet">Closed all round.</p> : null}
+      {watertight ? null : (
+        <p className={styles.stop}>
+          Not closed: {openEdges} {openEdges === 1 ? 'edge is' : 'edges are'} not shared by exactly two
+          triangles. The volume is about right at best; close the body in your drawing program.
+        </p>
+      )}
+      {flippedEdges > 0 ? (
+        <p className={styles.stop}>
+          {flippedEdges} edges have a triangle inside out: the volume is not to be trusted. Turn its faces
+          outward.
+        </p>
+      ) : null}
+    </div>
+  );
+}
