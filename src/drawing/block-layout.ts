@@ -1,6 +1,6 @@
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
-import { shapeCavity } from '@/core/cavities/shape-cavity';
-import type { HeadStyle } from '@/core/cavities/styles/definition';
+import { shapeCavity, type CavityShape } from '@/core/cavities/shape-cavity';
+import type { HeadStyle, OutlinePoint } from '@/core/cavities/styles/definition';
 import { hookPath, type HookDrawing } from './hook-path';
 import { outlinePath } from './outline-path';
 
@@ -8,6 +8,12 @@ export interface BlockCavity {
   readonly style: HeadStyle;
   readonly volumeCm3: number;
   readonly hook: HookDimensions | null;
+  /** Its own half outline in mm, where it is not the style's. */
+  readonly outlineMm?: readonly OutlinePoint[] | undefined;
+  /** Where its nose lies, mm; laid out by itself where absent. */
+  readonly spot?: { readonly xMm: number; readonly yMm: number } | undefined;
+  /** A preformed wire lies in it: its eye before the nose, its arm over the hook. */
+  readonly hasFrame?: boolean | undefined;
 }
 
 export interface PlacedCavity {
@@ -16,6 +22,10 @@ export interface PlacedCavity {
   readonly transform: string;
   readonly body: string;
   readonly hook: (HookDrawing & { readonly x: number; readonly wireMm: number }) | null;
+  /** A preformed wire in local coordinates; null for none. */
+  readonly frame: string | null;
+  /** Where its nose lies on the block, mm. */
+  readonly spot: { readonly xMm: number; readonly yMm: number };
   /** From the gate at the body to the block's edge or hub, in block coordinates. */
   readonly sprue: string;
   /** Middle of the body, mm. */
@@ -47,11 +57,16 @@ const GATE_MM = 1.1;
 /** A bar with more cavities than this is gated from both edges. */
 const MOST_IN_A_ROW = 5;
 const HUB_MM = 9;
+const FRAME_AHEAD_MM = 12;
+const FRAME_RISE_MM = 4;
+const FRAME_ARM_MM = 34;
 
 const mm = (value: number) => Number(value.toFixed(3));
 
 function measure(cavity: BlockCavity) {
-  const shape = shapeCavity(cavity.style, cavity.volumeCm3);
+  const shape = cavity.outlineMm
+    ? shapeOutline(cavity.outlineMm, cavity.style.eyeAt)
+    : shapeCavity(cavity.style, cavity.volumeCm3);
   const hook = cavity.hook && {
     ...hookPath(cavity.hook, shape.radiusMm),
     x: shape.eyeMm,
@@ -60,7 +75,32 @@ function measure(cavity: BlockCavity) {
   const reachMm = Math.max(shape.lengthMm, hook ? shape.eyeMm + hook.reachMm : 0);
   const riseMm = Math.max(shape.radiusMm, hook ? -hook.eye.y + hook.eye.r : 0, cavity.hook?.gapeMm ?? 0);
   const [gateMm] = shape.outlineMm.reduce((a, b) => (b[1] > a[1] ? b : a), [0, 0] as const);
-  return { shape, hook, reachMm, riseMm, gateMm, body: outlinePath(shape.outlineMm) };
+  return {
+    shape,
+    hook,
+    reachMm,
+    riseMm,
+    gateMm,
+    body: outlinePath(shape.outlineMm),
+    spot: cavity.spot,
+    frame: cavity.hasFrame ? framePath(shape.radiusMm) : null,
+  };
+}
+
+function shapeOutline(outlineMm: readonly OutlinePoint[], eyeAt: number): CavityShape {
+  const lengthMm = outlineMm.at(-1)?.[0] ?? 0;
+  return {
+    outlineMm,
+    lengthMm,
+    radiusMm: Math.max(...outlineMm.map(([, radius]) => radius)),
+    eyeMm: eyeAt * lengthMm,
+  };
+}
+
+/** A spinnerbait wire: line eye ahead of the nose, lower arm into the head, upper arm back over it. */
+function framePath(radiusMm: number): string {
+  const ahead = -FRAME_AHEAD_MM;
+  return `M${mm(radiusMm)} 0L${ahead} ${-FRAME_RISE_MM}a1.6 1.6 0 1 1 2.2 -2.2L${FRAME_ARM_MM} ${-FRAME_RISE_MM - FRAME_ARM_MM * 0.35}`;
 }
 
 type Measured = ReturnType<typeof measure>;
@@ -89,19 +129,23 @@ export function layOutBar(cavities: readonly BlockCavity[]): BlockLayout {
   const placed = rows.flatMap((row, rowIndex) => {
     const { axis, total } = heights[rowIndex] ?? { axis: 0, total: 0 };
     const isFlipped = rowIndex === 1;
-    const axisY = isFlipped ? heightMm - axis : axis;
+    const rowY = isFlipped ? heightMm - axis : axis;
     const spread = (widthMm - 2 * EDGE_MM - rowWidth(row)) / row.length;
     let x = EDGE_MM + GAP_MM + spread / 2;
     return row.map((each, column): PlacedCavity => {
-      const left = x;
+      const laidX = x;
       x += each.reachMm + GAP_MM + spread;
-      if (!isFlipped) columns.push(left - GAP_MM / 2);
+      if (!isFlipped) columns.push(laidX - GAP_MM / 2);
+      const left = each.spot ? Math.min(widthMm - EDGE_MM, Math.max(0, each.spot.xMm)) : laidX;
+      const axisY = each.spot ? Math.min(heightMm - 4, Math.max(4, each.spot.yMm)) : rowY;
       const edgeY = isFlipped ? heightMm : 0;
       const gateY = axisY + (isFlipped ? 1 : -1) * each.shape.radiusMm * 0.96;
       const gateX = left + each.gateMm;
       const below = Math.max(...row.map(({ shape }) => shape.radiusMm));
       return {
         index: rowIndex * perRow + column,
+        spot: { xMm: left, yMm: axisY },
+        frame: each.frame,
         transform: `translate(${mm(left)} ${mm(axisY)})${isFlipped ? ' scale(1 -1)' : ''}`,
         body: each.body,
         hook: each.hook,
@@ -111,9 +155,9 @@ export function layOutBar(cavities: readonly BlockCavity[]): BlockLayout {
         lengthMm: each.shape.lengthMm,
         tap: {
           x: left - GAP_MM / 2,
-          y: isFlipped ? heightMm - total : 0,
+          y: each.spot ? axisY - each.riseMm - 2 : isFlipped ? heightMm - total : 0,
           width: each.reachMm + GAP_MM,
-          height: total,
+          height: each.spot ? each.riseMm + each.shape.radiusMm + 4 : total,
         },
         label: { x: left + each.reachMm / 2, y: axisY + (isFlipped ? -1 : 1) * (below + LABEL_MM * 0.55) },
       };
@@ -124,7 +168,7 @@ export function layOutBar(cavities: readonly BlockCavity[]): BlockLayout {
     widthMm,
     heightMm,
     discMm: null,
-    columnsMm: isSingle ? [...columns, widthMm - EDGE_MM] : null,
+    columnsMm: isSingle && !measured.some(({ spot }) => spot) ? [...columns, widthMm - EDGE_MM] : null,
     cavities: placed,
   };
 }
@@ -163,6 +207,8 @@ export function layOutDisc(cavities: readonly BlockCavity[]): BlockLayout {
       transform: `translate(${mm(nose.x)} ${mm(nose.y)}) rotate(${mm((angle * 180) / Math.PI)})`,
       body: each.body,
       hook: each.hook,
+      frame: each.frame,
+      spot: { xMm: nose.x, yMm: nose.y },
       sprue: `M${corners.map(([x, y]) => `${mm(x ?? 0)} ${mm(y ?? 0)}`).join('L')}Z`,
       center,
       tap: { x: center.x - half, y: center.y - half, width: 2 * half, height: 2 * half },

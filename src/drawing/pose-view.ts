@@ -7,6 +7,8 @@ export interface PoseView {
   /** The hook's wire. */
   readonly wire: string;
   readonly center: { readonly x: number; readonly y: number };
+  /** Where the axis leaves the tail, and which way it points there. */
+  readonly tail: { readonly x: number; readonly y: number; readonly dx: number; readonly dy: number };
   /** x, y, width and height that hold all of it. */
   readonly viewBox: readonly [number, number, number, number];
 }
@@ -27,7 +29,7 @@ const mm = (value: number) => Number(value.toFixed(2));
 
 /**
  * Turns a body so that `down` points down and looks at it square to its axis (x), from the side that shows the hook
- * flattest.
+ * flattest. `tailMm` is where along its axis it ends.
  *
  * @example poseView(cube, [], [0, 0, 0], [0, 0, -1]).viewBox // a square on the bottom
  */
@@ -36,6 +38,7 @@ export function poseView(
   wire: readonly Vec3[],
   centerMm: Vec3,
   down: Vec3,
+  tailMm = 0,
 ): PoseView {
   const axis: Vec3 = Math.abs(down[0]) > 0.98 ? [0, 0, 1] : [1, 0, 0];
   const along = dot(axis, down);
@@ -66,10 +69,13 @@ export function poseView(
     pieces.push(`M${points.map(({ x, y }) => `${mm(x)} ${mm(y - floor)}`).join('L')}Z`);
   }
   const middle = flat(centerMm);
+  const tail = flat([tailMm, 0, 0]);
+  const axisOnBoard = flat([1, 0, 0]);
   return {
     body: pieces.join(''),
     wire: line.length > 0 ? `M${line.map(({ x, y }) => `${mm(x)} ${mm(y - floor)}`).join('L')}` : '',
     center: { x: mm(middle.x), y: mm(middle.y - floor) },
+    tail: { x: mm(tail.x), y: mm(tail.y - floor), dx: mm(axisOnBoard.x), dy: mm(axisOnBoard.y) },
     viewBox: [
       left - MARGIN_MM,
       top - floor - MARGIN_MM,

@@ -5,12 +5,15 @@ import { Button, Input, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import type { Mold } from '@/records/mold';
+import { InsertFields } from './InsertFields';
+import { SpinFields, USUAL_SPIN } from './SpinFields';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { numberText } from '@/messages/number-text';
 import { markText, massText, minutesText, useBench, usePreferences } from '../shared';
 import {
   blankMold,
+  nextCavity,
   findMoldProblems,
   guessVolume,
   readHookSizes,
@@ -74,9 +77,11 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
             value={draft.kind}
             options={[
               { value: 'bar', label: 'Bar' },
-              { value: 'spun', label: 'Spun disc' },
+              { value: 'spun', label: 'Disc' },
+              { value: 'frame', label: 'Frame' },
+              { value: 'board', label: 'Board' },
             ]}
-            onChange={(kind) => set({ kind })}
+            onChange={(kind) => set({ kind, spin: kind === 'spun' ? (draft.spin ?? USUAL_SPIN) : null })}
           />
         </FieldShell>
         <UnitField
@@ -107,6 +112,7 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
           problem={told(problems.spruePerPourG)}
         />
       </div>
+      {draft.spin ? <SpinFields spin={draft.spin} onChange={(spin) => set({ spin })} /> : null}
       {draft.cavities.map((cavity, index) => (
         <fieldset key={index} className={styles.cavityRow}>
           <legend className="unseen">Cavity {index + 1}</legend>
@@ -172,26 +178,23 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
             hint={cavity.volumeBasis === 'guess' ? 'a guess from the mark, in soft lead' : undefined}
             problem={told(problems.cavities[index]?.volumeCm3)}
           />
+          <InsertFields
+            index={index}
+            isFrame={draft.kind === 'frame'}
+            cavity={cavity}
+            onChange={(change) => setCavity(index, change)}
+          />
           <Button
             type="text"
             icon={<DeleteOutlined />}
             aria-label={`Remove cavity ${index + 1}`}
             disabled={draft.cavities.length === 1}
+            className={styles.removeCavity}
             onClick={() => set({ cavities: draft.cavities.filter((_, at) => at !== index) })}
           />
         </fieldset>
       ))}
-      <Button
-        onClick={() =>
-          set({
-            cavities: [...draft.cavities, draft.cavities.at(-1) ?? blankMold().cavities[0]].filter(
-              (each) => each !== undefined,
-            ),
-          })
-        }
-      >
-        + cavity
-      </Button>
+      <Button onClick={() => set({ cavities: [...draft.cavities, nextCavity(draft)] })}>+ cavity</Button>
     </Modal>
   );
 }

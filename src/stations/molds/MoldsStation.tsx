@@ -19,6 +19,7 @@ import {
 } from '../shared';
 import { CavityFigures } from './CavityFigures';
 import { cavityRows } from './cavity-facts';
+import { DesignBoard } from './design/DesignBoard';
 import { MoldForm } from './MoldForm';
 import { WeighIn } from './WeighIn';
 import { WeightStrip } from './WeightStrip';
@@ -36,6 +37,8 @@ export function MoldsStation() {
   const [metalId, setMetalId] = useState<string | null>(null);
   const [open, setOpen] = useState<'weigh' | 'makes' | 'design' | null>(null);
 
+  const [isArranging, setIsArranging] = useState(false);
+  const isDesigning = open === 'design';
   const wants = useMemo(() => (ticket ? wantsOf(ticket, view.made) : []), [ticket, view.made]);
   const metal =
     view.metals.find(({ id }) => id === (metalId ?? wants[0]?.metalBinId)) ?? view.metals[0] ?? null;
@@ -68,6 +71,13 @@ export function MoldsStation() {
     [mold, rows],
   );
 
+  const move = (index: number, byMm: { readonly x: number; readonly y: number }) => {
+    const placed = layout?.cavities.find((each) => each.index === index);
+    if (!mold || !placed) return;
+    const spot = { xMm: placed.spot.xMm + byMm.x, yMm: placed.spot.yMm + byMm.y };
+    const cavities = mold.cavities.map((each, at) => (at === index ? { ...each, spot } : each));
+    void workshop.molds.save({ ...mold, cavities });
+  };
   const remove = (gone: Mold) =>
     modal.confirm({
       title: `Take ${gone.name} off the bench?`,
@@ -89,102 +99,142 @@ export function MoldsStation() {
 
   return (
     <Station
-      title={mold?.name ?? 'Molds'}
+      title={isDesigning ? 'New cavity' : (mold?.name ?? 'Molds')}
       sub={
-        mold
-          ? `${mold.note ? `${mold.note} ` : ''}${mold.cavities.length} cavities, ${mold.place}`
-          : undefined
+        isDesigning
+          ? 'a form, a weight, a metal: what size it must be'
+          : mold
+            ? `${mold.note ? `${mold.note} ` : ''}${mold.cavities.length} cavities, ${mold.place}`
+            : undefined
       }
       isSlipFolded={preferences.isSlipFolded}
       onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
       actions={
-        <>
-          {mold ? (
-            <Dropdown
-              trigger={['click']}
-              menu={{
-                items: [
-                  { key: 'change', label: 'Change block', onClick: () => setForm(mold) },
-                  { key: 'new', label: 'New block', onClick: () => setForm('new') },
-                  { key: 'remove', label: 'Take off the bench', danger: true, onClick: () => remove(mold) },
-                ],
-              }}
-            >
-              <Button>Block</Button>
-            </Dropdown>
-          ) : null}
-          <Button disabled={!metal} onClick={() => setOpen('makes')}>
-            What makes {markText(wants[0]?.nominalG ?? 10, preferences.mass)}?
-          </Button>
-          <Button onClick={() => setOpen('design')}>New cavity</Button>
-          <Button type="primary" disabled={!mold || !metal} onClick={() => setOpen('weigh')}>
-            Weigh castings in
-          </Button>
-        </>
+        isDesigning ? (
+          <Button onClick={() => setOpen(null)}>Back to the blocks</Button>
+        ) : (
+          <>
+            {mold ? (
+              <Dropdown
+                trigger={['click']}
+                menu={{
+                  items: [
+                    { key: 'change', label: 'Change block', onClick: () => setForm(mold) },
+                    ...(mold.kind === 'spun'
+                      ? []
+                      : [
+                          {
+                            key: 'arrange',
+                            label: isArranging ? 'Done arranging' : 'Arrange cavities',
+                            onClick: () => setIsArranging(!isArranging),
+                          },
+                        ]),
+                    { key: 'new', label: 'New block', onClick: () => setForm('new') },
+                    { key: 'remove', label: 'Take off the bench', danger: true, onClick: () => remove(mold) },
+                  ],
+                }}
+              >
+                <Button>Block</Button>
+              </Dropdown>
+            ) : null}
+            <Button disabled={!metal} onClick={() => setOpen('makes')}>
+              What makes {markText(wants[0]?.nominalG ?? 10, preferences.mass)}?
+            </Button>
+            <Button onClick={() => setOpen('design')}>New cavity</Button>
+            <Button type="primary" disabled={!mold || !metal} onClick={() => setOpen('weigh')}>
+              Weigh castings in
+            </Button>
+          </>
+        )
       }
       slip={
         <TicketInHandSlip ticket={ticket} wants={wants} made={view.made} isOpen={ticket?.state === 'open'} />
       }
     >
-      <ul className={styles.drawers} aria-label="Blocks">
-        {view.molds.map((each) => {
-          const isPlanned = plan?.runs.some((run) => run.moldId === each.id);
-          return (
-            <li key={each.id}>
-              <button
-                type="button"
-                className={styles.drawer}
-                aria-pressed={each.id === mold?.id}
-                data-planned={isPlanned}
-                onClick={() => setChosen(each.id)}
-              >
-                <strong>{each.name}</strong>
-                <small>{isPlanned ? 'in the plan' : sizes(each, preferences.mass)}</small>
-              </button>
-            </li>
-          );
-        })}
-      </ul>
-      {mold && metal && layout ? (
-        <>
-          <MoldBlock
-            title={`${mold.name}, open half, to scale`}
-            layout={layout}
-            marks={marks}
-            maxHeightPx={mold.kind === 'spun' ? 400 : 262}
-          />
-          <CavityFigures rows={rows} metal={metal} layout={layout} />
-          <p className={styles.inMetal}>
-            <label htmlFor="molds-metal">in</label>
-            <Select
-              id="molds-metal"
-              value={metal.id}
-              popupMatchSelectWidth={false}
-              options={view.metals.map((each) => ({ value: each.id, label: each.name }))}
-              onChange={setMetalId}
-            />
-            <span className="quiet">
-              {metal.densityGcm3.toFixed(2)} g/cm³, {metal.densityBasis}; castings{' '}
-              {metal.shrinkLinear < 0 ? 'swell' : 'shrink'} {Math.abs(metal.shrinkLinear * 100).toFixed(2)} %
-            </span>
-          </p>
-          <WeightStrip
-            mold={mold}
-            metal={metal}
-            bands={wants.map((want) => ({ grams: want.nominalG, toleranceShare: want.toleranceShare }))}
-          />
-        </>
+      {isDesigning && metal ? (
+        <DesignBoard
+          targetG={30}
+          metalId={metal.id}
+          onSaved={(moldId) => {
+            setChosen(moldId);
+            setOpen(null);
+          }}
+        />
       ) : (
-        <div className={styles.empty}>
-          <p>
-            {view.metals.length === 0
-              ? 'No metal on the shelf yet. Put a lot there first, then a block can say what it gives.'
-              : 'No block yet. Write down what cavities yours has, and Ruvek says what they truly give.'}
-          </p>
-          <Button type="primary" onClick={() => setForm('new')}>
-            New block
-          </Button>
-        </div>
+        <>
+          <ul className={styles.drawers} aria-label="Blocks">
+            {view.molds.map((each) => {
+              const isPlanned = plan?.runs.some((run) => run.moldId === each.id);
+              return (
+                <li key={each.id}>
+                  <button
+                    type="button"
+                    className={styles.drawer}
+                    aria-pressed={each.id === mold?.id}
+                    data-planned={isPlanned}
+                    onClick={() => setChosen(each.id)}
+                  >
+                    <strong>{each.name}</strong>
+                    <small>{isPlanned ? 'in the plan' : sizes(each, preferences.mass)}</small>
+                  </button>
+                </li>
+              );
+            })}
+          </ul>
+          {mold && metal && layout ? (
+            <>
+              <MoldBlock
+                title={`${mold.name}, open half, to scale`}
+                layout={layout}
+                marks={marks}
+                maxHeightPx={mold.kind === 'spun' ? 400 : 262}
+                plate={mold.kind === 'board' ? 'wood' : 'metal'}
+                onMove={isArranging && mold.kind !== 'spun' ? move : undefined}
+              />
+              {isArranging && mold.kind !== 'spun' ? (
+                <p className={styles.arranging} role="status">
+                  Drag cavities to where they lie, or move them by arrow keys.{' '}
+                  <Button size="small" onClick={() => setIsArranging(false)}>
+                    Done arranging
+                  </Button>
+                </p>
+              ) : null}
+              {mold.spin ? <p className={styles.spin}>{spinText(mold.spin)}</p> : null}
+              <CavityFigures rows={rows} metal={metal} layout={layout} />
+              <p className={styles.inMetal}>
+                <label htmlFor="molds-metal">in</label>
+                <Select
+                  id="molds-metal"
+                  value={metal.id}
+                  popupMatchSelectWidth={false}
+                  options={view.metals.map((each) => ({ value: each.id, label: each.name }))}
+                  onChange={setMetalId}
+                />
+                <span className="quiet">
+                  {metal.densityGcm3.toFixed(2)} g/cm³, {metal.densityBasis}; castings{' '}
+                  {metal.shrinkLinear < 0 ? 'swell' : 'shrink'}{' '}
+                  {Math.abs(metal.shrinkLinear * 100).toFixed(2)} %
+                </span>
+              </p>
+              <WeightStrip
+                mold={mold}
+                metal={metal}
+                bands={wants.map((want) => ({ grams: want.nominalG, toleranceShare: want.toleranceShare }))}
+              />
+            </>
+          ) : (
+            <div className={styles.empty}>
+              <p>
+                {view.metals.length === 0
+                  ? 'No metal on the shelf yet. Put a lot there first, then a block can say what it gives.'
+                  : 'No block yet. Write down what cavities yours has, and Ruvek says what they truly give.'}
+              </p>
+              <Button type="primary" onClick={() => setForm('new')}>
+                New block
+              </Button>
+            </div>
+          )}
+        </>
       )}
       {open === 'weigh' && mold && metal ? (
         <WeighIn mold={mold} metalId={metal.id} onClose={() => setOpen(null)} />
@@ -205,6 +255,11 @@ export function MoldsStation() {
       ) : null}
     </Station>
   );
+}
+
+/** A disc's settings in the order in which they are set. */
+function spinText({ clampBar, rpm, holdSeconds, spinSeconds, mark }: NonNullable<Mold['spin']>): string {
+  return `${mark ? `${mark}; ` : ''}clamp at ${clampBar} bar, hold ${holdSeconds} s, ${rpm} rpm for ${spinSeconds} s`;
 }
 
 function sizes(mold: Mold, unit: Parameters<typeof markText>[1]): string {

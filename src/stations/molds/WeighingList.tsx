@@ -68,8 +68,9 @@ export function WeighingList({ cavity }: { cavity: Cavity }) {
               </svg>
               <small className={isOut ? styles.out : undefined}>
                 {isOut ? 'out of its band, ' : ''}
-                {residualG < 0 ? '−' : '+'}
-                {massText(Math.abs(residualG), mass)}
+                {Math.abs(residualG) < 0.005
+                  ? 'on it'
+                  : `${residualG < 0 ? '−' : '+'}${massText(Math.abs(residualG), mass)}`}
               </small>
               <Button
                 type="text"

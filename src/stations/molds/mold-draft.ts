@@ -60,6 +60,22 @@ export function blankMold(): DraftMold {
   };
 }
 
+/** One more cavity like the last, under a name of its own and weighed by nobody. */
+export function nextCavity({ cavities }: DraftMold): DraftCavity {
+  const [blank] = blankMold().cavities;
+  const last = cavities.at(-1) ?? blank;
+  if (!last) throw new Error('nextCavity requires a cavity to begin from');
+  return {
+    ...last,
+    id: '',
+    spot: null,
+    standardErrorCm3: null,
+    weighedCount: 0,
+    volumeBasis: 'guess',
+    volumeCm3: last.nominalG === null ? null : guessVolume(last.nominalG),
+  };
+}
+
 /** The volume of a cavity whose mark holds for soft lead, hook and all: where every unweighed block begins. */
 export function guessVolume(nominalG: number): number {
   const soft = REFERENCE_METALS.find((metal) => metal.key === 'soft-lead');

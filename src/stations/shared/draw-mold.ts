@@ -7,7 +7,16 @@ import type { Mold } from '@/records/mold';
 export function drawMold(mold: Mold, hooks: readonly (HookBin | null)[]): BlockLayout | null {
   const cavities = mold.cavities.map((cavity, index) => {
     const style = findStyle(cavity.style);
-    return style ? { style, volumeCm3: cavity.volumeCm3, hook: hooks[index] ?? null } : null;
+    return style
+      ? {
+          style,
+          volumeCm3: cavity.volumeCm3,
+          hook: hooks[index] ?? null,
+          outlineMm: cavity.outline?.points,
+          spot: cavity.spot ?? undefined,
+          hasFrame: mold.kind === 'frame',
+        }
+      : null;
   });
   const known = cavities.filter((cavity) => cavity !== null);
   if (known.length < cavities.length) return null;

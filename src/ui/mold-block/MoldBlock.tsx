@@ -1,6 +1,6 @@
 'use client';
 
-import { useId, type CSSProperties, type KeyboardEvent } from 'react';
+import { useId, useState, type CSSProperties, type KeyboardEvent, type PointerEvent } from 'react';
 import type { BlockLayout, PlacedCavity } from '@/drawing/block-layout';
 import { HookShape } from '../head-drawing/HookShape';
 import { useWidth } from '../use-width';
@@ -29,6 +29,10 @@ interface MoldBlockProps {
   readonly pressed?: (index: number) => boolean;
   readonly chosen?: number | null;
   readonly maxHeightPx?: number;
+  /** What the block is of: a home-drilled board is drawn as wood. */
+  readonly plate?: 'metal' | 'wood';
+  /** Cavities may be dragged, or moved by arrow keys: told how far one was moved, mm. */
+  readonly onMove?: (index: number, byMm: { readonly x: number; readonly y: number }) => void;
 }
 
 /** Under this many px a millimeter nothing can be read or hit; the drawing scrolls sideways instead. */
@@ -40,6 +44,8 @@ const LETTER_PX = 6.2;
 /** The open half of a mold, drawn to scale from its layout, with its words and flags at reading size. */
 export function MoldBlock(props: MoldBlockProps) {
   const { title, layout, marks, onTap, isTappable, pressed, chosen, maxHeightPx = 340 } = props;
+  const { plate = 'metal', onMove } = props;
+  const [drag, setDrag] = useState<Drag | null>(null);
   const [ref, width] = useWidth<HTMLDivElement>(880);
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
   const fit = Math.min(width / layout.widthMm, maxHeightPx / layout.heightMm, MOST_SCALE);
@@ -75,12 +81,21 @@ export function MoldBlock(props: MoldBlockProps) {
             <stop offset="1" stopColor="#1a5d59" />
           </radialGradient>
         </defs>
-        <Plate layout={layout} fill={`url(#${id}steel)`} px={px} />
+        <Plate
+          layout={layout}
+          fill={plate === 'wood' ? 'var(--wood)' : `url(#${id}steel)`}
+          px={px}
+          isWood={plate === 'wood'}
+        />
         {layout.cavities.map((cavity) => {
           const mark = marks[cavity.index];
           if (!mark) return null;
           const canTap = Boolean(onTap) && (isTappable?.(cavity.index) ?? true);
-          return (
+          const by = drag?.index === cavity.index ? drag.byMm : { x: 0, y: 0 };
+          const moving = onMove
+            ? movingBy(cavity.index, scale, drag, setDrag, (byMm) => onMove(cavity.index, byMm))
+            : {};
+          const drawn = (
             <Cavity
               key={cavity.index}
               cavity={cavity}
@@ -92,13 +107,84 @@ export function MoldBlock(props: MoldBlockProps) {
               onTap={canTap ? () => onTap?.(cavity.index) : undefined}
             />
           );
+          return onMove ? (
+            <g
+              key={cavity.index}
+              {...moving}
+              transform={`translate(${by.x} ${by.y})`}
+              className={styles.movable}
+              aria-label={`Move cavity ${cavity.index + 1}`}
+            >
+              {drawn}
+            </g>
+          ) : (
+            drawn
+          );
         })}
       </svg>
     </div>
   );
 }
 
-function Plate({ layout, fill, px }: { layout: BlockLayout; fill: string; px: number }) {
+interface Drag {
+  readonly index: number;
+  readonly fromPx: { readonly x: number; readonly y: number };
+  readonly byMm: { readonly x: number; readonly y: number };
+}
+
+const KEY_STEP_MM = 1;
+const ARROWS: Readonly<Record<string, { readonly x: number; readonly y: number }>> = {
+  ArrowLeft: { x: -KEY_STEP_MM, y: 0 },
+  ArrowRight: { x: KEY_STEP_MM, y: 0 },
+  ArrowUp: { x: 0, y: -KEY_STEP_MM },
+  ArrowDown: { x: 0, y: KEY_STEP_MM },
+};
+
+/** What a cavity needs to be dragged, or moved a millimeter by an arrow key. */
+function movingBy(
+  index: number,
+  scale: number,
+  drag: Drag | null,
+  setDrag: (drag: Drag | null) => void,
+  onMoved: (byMm: Drag['byMm']) => void,
+) {
+  return {
+    role: 'button',
+    tabIndex: 0,
+    onPointerDown: (event: PointerEvent<SVGGElement>) => {
+      event.currentTarget.setPointerCapture(event.pointerId);
+      setDrag({ index, fromPx: { x: event.clientX, y: event.clientY }, byMm: { x: 0, y: 0 } });
+    },
+    onPointerMove: (event: PointerEvent<SVGGElement>) => {
+      if (drag?.index !== index) return;
+      const byMm = { x: (event.clientX - drag.fromPx.x) / scale, y: (event.clientY - drag.fromPx.y) / scale };
+      setDrag({ ...drag, byMm });
+    },
+    onPointerUp: () => {
+      if (drag?.index === index && Math.hypot(drag.byMm.x, drag.byMm.y) > 0.3) onMoved(drag.byMm);
+      setDrag(null);
+    },
+    onPointerCancel: () => setDrag(null),
+    onKeyDown: (event: KeyboardEvent) => {
+      const step = ARROWS[event.key];
+      if (!step) return;
+      event.preventDefault();
+      onMoved(step);
+    },
+  };
+}
+
+function Plate({
+  layout,
+  fill,
+  px,
+  isWood,
+}: {
+  layout: BlockLayout;
+  fill: string;
+  px: number;
+  isWood: boolean;
+}) {
   const { widthMm, heightMm, discMm } = layout;
   const stroke = { stroke: 'var(--steel-edge)', strokeWidth: px * 1.2 };
   if (discMm !== null) {
@@ -107,6 +193,9 @@ function Plate({ layout, fill, px }: { layout: BlockLayout; fill: string; px: nu
       <g>
         <circle cx={middle} cy={middle} r={discMm} fill={fill} {...stroke} />
         <circle cx={middle} cy={middle} r={9} fill="var(--cavity-1)" {...stroke} />
+        <path d={`M${middle} ${middle - discMm + 1}l-2.4 5h4.8z`} fill="var(--ember)">
+          <title>Registration mark</title>
+        </path>
         {[45, 135, 225, 315].map((angle) => (
           <circle
             key={angle}
@@ -130,12 +219,26 @@ function Plate({ layout, fill, px }: { layout: BlockLayout; fill: string; px: nu
         fill={fill}
         {...stroke}
       />
-      {[
-        [5, 6],
-        [widthMm - 5, 6],
-        [5, heightMm - 6],
-        [widthMm - 5, heightMm - 6],
-      ].map(([x, y]) => (
+      {isWood
+        ? [0.18, 0.37, 0.52, 0.71, 0.88].map((share, index) => (
+            <path
+              key={share}
+              d={`M2 ${heightMm * share}C${widthMm * 0.3} ${heightMm * (share - 0.05)} ${widthMm * 0.6} ${heightMm * (share + 0.05 - index * 0.01)} ${widthMm - 2} ${heightMm * share}`}
+              fill="none"
+              stroke="var(--wood-grain)"
+              strokeWidth={px * 1.2}
+            />
+          ))
+        : null}
+      {(isWood
+        ? []
+        : [
+            [5, 6],
+            [widthMm - 5, 6],
+            [5, heightMm - 6],
+            [widthMm - 5, heightMm - 6],
+          ]
+      ).map(([x, y]) => (
         <g key={`${x} ${y}`}>
           <circle cx={x} cy={y} r={1.9} fill="var(--cavity-1)" {...stroke} />
           <circle cx={x} cy={y} r={0.7} fill="var(--cavity-2)" />
@@ -199,6 +302,9 @@ function Cavity({ cavity, mark, px, gradients, isChosen, isPressed, onTap }: Cav
         opacity={isHot ? 0.95 : 0.9}
       />
       <g transform={cavity.transform}>
+        {cavity.frame ? (
+          <path d={cavity.frame} fill="none" stroke="var(--wire)" strokeWidth={1.1} strokeLinejoin="round" />
+        ) : null}
         {cavity.hook ? <HookShape hook={cavity.hook} /> : null}
         <path
           d={cavity.body}

@@ -93,9 +93,8 @@ function PoseDrawing({ body, pose, hook, eyeMm, centerMm, trailer }: PoseDrawing
   const wire = hook
     ? hookLine(hook, eyeMm, measure.boundsMm.max[2] + 2 * hook.wireMm).map(([x, z]) => [x, 0, z] as const)
     : [];
-  const view = poseView(drawn, wire, centerMm, pose.down);
+  const view = poseView(drawn, wire, centerMm, pose.down, measure.boundsMm.max[0]);
   const [x, y, width, height] = view.viewBox;
-  const tailLength = trailer ? trailer.lengthMm : 0;
   const box = [x, Math.min(y, -4), width + tailLength * 0.7, Math.max(height, 8) + 2] as const;
   const scale = Math.min(PX_PER_MM, 230 / box[2], 150 / box[3]);
   const tail = trailer ? tailPath(view.body ? x + width - 3 : 0, trailer, pose.tailDegrees) : null;

@@ -1,0 +1,103 @@
+'use client';
+
+import { Input, Select } from 'antd';
+import { useId } from 'react';
+import { STEEL_GCM3 } from '@/core/cavities/steel-density';
+import type { Insert } from '@/records/mold';
+import { numberText } from '@/messages/number-text';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { massText, usePreferences } from '../shared';
+import type { DraftCavity } from './mold-draft';
+import styles from './molds.module.css';
+
+type Sort = 'none' | 'pin' | 'wire';
+
+const PIN: Insert = { name: 'Pin', count: 1, massG: 0, volumeCm3: 0.05, embeddedShare: 1, removed: true };
+const FRAME_G = 2.4;
+
+function wireInsert(name: string, massG: number, embeddedShare: number): Insert {
+  return { name, count: 1, massG, volumeCm3: massG / STEEL_GCM3, embeddedShare, removed: false };
+}
+
+interface InsertFieldsProps {
+  readonly index: number;
+  readonly isFrame: boolean;
+  readonly cavity: DraftCavity;
+  readonly onChange: (change: Partial<DraftCavity>) => void;
+}
+
+/** What lies in a cavity besides the hook: a pin that is pulled, or a wire that stays; and what other hooks do here. */
+export function InsertFields({ index, isFrame, cavity, onChange }: InsertFieldsProps) {
+  const { mass } = usePreferences();
+  const id = useId();
+  const [first, ...others] = cavity.inserts;
+  const sort: Sort = !first ? 'none' : first.removed ? 'pin' : 'wire';
+  const put = (insert: Insert | null) => onChange({ inserts: insert ? [insert, ...others] : others });
+  const lesser = cavity.hookSizes.slice(1);
+  const [size] = lesser;
+  return (
+    <div className={styles.cavityMore}>
+      <FieldShell id={`${id}sort`} label="Besides">
+        <Select<Sort>
+          id={`${id}sort`}
+          aria-label={`What lies in cavity ${index + 1} besides the hook`}
+          value={sort}
+          style={{ width: '100%' }}
+          options={[
+            { value: 'none', label: 'nothing' },
+            { value: 'pin', label: 'a pin, pulled' },
+            { value: 'wire', label: isFrame ? 'a wire frame' : 'an eye or wire' },
+          ]}
+          onChange={(next) =>
+            put(
+              next === 'none'
+                ? null
+                : next === 'pin'
+                  ? PIN
+                  : wireInsert(isFrame ? 'Wire frame, long' : 'Wire eye', FRAME_G, isFrame ? 0.2 : 0.6),
+            )
+          }
+        />
+      </FieldShell>
+      {first && sort === 'pin' ? (
+        <UnitField
+          label="Pin takes"
+          quantity="volume"
+          assume="cm3"
+          value={first.volumeCm3}
+          write={(cm3) => `${numberText(cm3, 3)} cm3`}
+          onChange={(volumeCm3) => volumeCm3 !== null && put({ ...first, volumeCm3 })}
+        />
+      ) : null}
+      {first && sort === 'wire' ? (
+        <UnitField
+          label="It weighs"
+          quantity="mass"
+          assume={mass === 'g' ? 'g' : 'oz'}
+          value={first.massG}
+          write={(massG) => massText(massG, mass)}
+          onChange={(massG) => massG !== null && put(wireInsert(first.name, massG, first.embeddedShare))}
+        />
+      ) : null}
+      {size ? (
+        <FieldShell
+          id={`${id}note`}
+          label={`What ${lesser.join(', ')} does here; ${cavity.hookSizes[0]} is best`}
+        >
+          <Input
+            id={`${id}note`}
+            value={cavity.hookNotes[size] ?? ''}
+            maxLength={200}
+            placeholder="goes in, sits low"
+            onChange={(event) =>
+              onChange({
+                hookNotes: Object.fromEntries(lesser.map((each) => [each, event.target.value])),
+              })
+            }
+          />
+        </FieldShell>
+      ) : null}
+    </div>
+  );
+}

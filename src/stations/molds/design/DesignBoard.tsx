@@ -1,0 +1,221 @@
+'use client';
+
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
+import { findStyle } from '@/core/cavities/styles';
+import { numberText as n } from '@/messages/number-text';
+import { sentence } from '@/messages/sentence';
+import type { ReadMesh } from '@/workers/protocol';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { lengthText, lotText, markText, massText, useBench, usePreferences } from '../../shared';
+import { composePlate } from './compose-plate';
+import { formOf, solidOf, styleOf, workOut, type Shape } from './design';
+import { DesignFigures } from './DesignFigures';
+import { drillingSteps } from './drilling-steps';
+import { FORM_KEYS, FormRail, FROM_STL, OWN_PROFILE } from './FormRail';
+import { FreezeForm } from './FreezeForm';
+import { ProfileEditor } from './ProfileEditor';
+import { PutOnBlock } from './PutOnBlock';
+import { SectionDrawing } from './SectionDrawing';
+import { Sitting } from './Sitting';
+import { StlReader } from './StlReader';
+import { TakeAway } from './TakeAway';
+import { useStudy } from './use-study';
+import { WishFields, type WishDraft } from './WishFields';
+import styles from './design.module.css';
+
+const FIRST_PROFILE = [
+  [0, 0],
+  [2, 4],
+  [7, 6],
+  [13, 5],
+  [20, 2.5],
+  [24, 0],
+] as const;
+
+interface DesignBoardProps {
+  readonly targetG: number;
+  readonly metalId: string;
+  readonly onSaved: (moldId: string) => void;
+}
+
+/** A new cavity: a form, a weight, a metal; what size it must be, how it behaves, and what to take away. */
+export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
+  const { view } = useBench();
+  const { mass, length } = usePreferences();
+  const [key, setKey] = useState<string>(FORM_KEYS[0] ?? '');
+  const [sizes, setSizes] = useState<Readonly<Record<string, Readonly<Record<string, number>>>>>({});
+  const [points, setPoints] = useState<readonly (readonly [number, number])[]>(FIRST_PROFILE);
+  const [mesh, setMesh] = useState<{ name: string; mesh: ReadMesh } | null>(null);
+  const [wish, setWish] = useState<WishDraft>({ targetG, metalId, hookId: null, pinMm: null, vary: 'depth' });
+  const [liftG, setLiftG] = useState<number | null>(null);
+  const [tailMm, setTailMm] = useState<number | null>(60);
+  const [open, setOpen] = useState<'freeze' | 'block' | null>(null);
+
+  const form = key === OWN_PROFILE || key === FROM_STL ? null : formOf(key);
+  const shape = useMemo((): Shape | null => {
+    if (form) return { kind: 'form', form, sizes: sizes[form.key] ?? {} };
+    if (key === OWN_PROFILE) return { kind: 'profile', points };
+    return mesh ? { kind: 'mesh', ...mesh } : null;
+  }, [form, key, sizes, points, mesh]);
+  const metal = view.metals.find(({ id }) => id === wish.metalId) ?? view.metals[0];
+  const hook = wish.hookId === null ? null : (view.hooks.get(wish.hookId) ?? null);
+  const outcome = useMemo(
+    () =>
+      shape && metal && wish.targetG !== null && wish.targetG > 0
+        ? workOut(shape, { targetG: wish.targetG, metal, hook, pinMm: wish.pinMm, vary: wish.vary })
+        : null,
+    [shape, metal, hook, wish],
+  );
+  const design = outcome?.ok ? outcome.value : null;
+  const style = shape ? findStyle(styleOf(shape, hook)) : undefined;
+  const eyeAt = style?.isHooked ? style.eyeAt : 0.3;
+  const eyeMm = eyeAt * (design?.lengthMm ?? 0);
+  const trailer = liftG !== null && tailMm !== null ? { liftG, lengthMm: tailMm } : null;
+  const study = useStudy(
+    shape ?? { kind: 'profile', points },
+    design,
+    metal?.shrinkLinear ?? 0,
+    design && metal ? { densityGcm3: metal.densityGcm3, hook, eyeMm, trailer } : null,
+  );
+  if (!metal) return <p>No metal on the shelf yet. Put a lot there first: a cavity is cut for a metal.</p>;
+
+  const choose = (next: string) => {
+    setKey(next);
+    setWish({ ...wish, vary: next === 'disc' ? 'depth' : 'scale' });
+  };
+  const drawn = design?.solid ?? (shape ? okSolid(shape) : null);
+  const title = `${form?.name ?? (mesh && key === FROM_STL ? mesh.name : 'My profile')} ${wish.targetG === null ? '' : markText(wish.targetG, mass)}`;
+  const told = form?.fields.find((field) => field.key === wish.vary);
+
+  return (
+    <>
+      <FormRail chosen={key} onChoose={choose} />
+      <div className={styles.board}>
+        <WishFields
+          wish={wish}
+          onWish={(change) => setWish({ ...wish, ...change })}
+          form={form}
+          sizes={form ? (sizes[form.key] ?? {}) : {}}
+          onSize={(field, mm) => {
+            if (form && mm !== null) setSizes({ ...sizes, [form.key]: { ...sizes[form.key], [field]: mm } });
+          }}
+          solved={design?.sizes ?? null}
+        />
+        <div className={styles.main}>
+          {key === OWN_PROFILE ? <ProfileEditor points={points} onChange={setPoints} /> : null}
+          {key === FROM_STL ? <StlReader onRead={(name, read) => setMesh({ name, mesh: read })} /> : null}
+          {outcome && !outcome.ok ? <p className={styles.stop}>{sentence(outcome.problem)}</p> : null}
+          {design ? (
+            <p className={styles.solved} role="status">
+              <strong>
+                {told
+                  ? `${told.label} ${lengthText(design.sizes[told.key] ?? 0, length)}`
+                  : `${n(design.scale, 4)} times as large`}
+              </strong>
+              <span className="quiet">
+                makes {massText(design.finishedG, mass)} of {lotText(metal.name)}, its{' '}
+                {metal.shrinkLinear < 0 ? 'swell' : 'shrink'} in it
+              </span>
+            </p>
+          ) : null}
+          {drawn ? (
+            <SectionDrawing
+              solid={drawn}
+              centroidMm={design?.centroidMm ?? 0}
+              hook={hook}
+              eyeAt={eyeAt}
+              pinMm={wish.pinMm}
+              name={title}
+            />
+          ) : null}
+          {design ? (
+            <DesignFigures
+              design={design}
+              metal={metal}
+              study={study}
+              dragCoefficient={form?.dragCoefficient ?? 0.5}
+            />
+          ) : null}
+          {study.failure ? (
+            <p className={styles.stop}>The body could not be raised: {study.failure}.</p>
+          ) : null}
+          {design ? (
+            <section className={styles.bottom} aria-label="On the bottom">
+              <div className={styles.bottomHead}>
+                <h2>On the bottom</h2>
+                <UnitField
+                  label="Trailer"
+                  quantity="length"
+                  assume={length}
+                  value={tailMm}
+                  write={(mm) => lengthText(mm, length)}
+                  onChange={setTailMm}
+                  width={110}
+                />
+                <UnitField
+                  label="lifts in water"
+                  quantity="mass"
+                  assume="g"
+                  value={liftG}
+                  write={(massG) => `${n(massG, 3)} g`}
+                  onChange={setLiftG}
+                  hint="empty: no trailer"
+                  width={120}
+                />
+                <Button onClick={() => setOpen('freeze')}>A head I timed</Button>
+              </div>
+              <Sitting study={study} hook={hook} eyeMm={eyeMm} trailer={trailer} />
+            </section>
+          ) : null}
+          {design?.solid && metal ? (
+            <TakeAway
+              name={title}
+              solid={design.solid}
+              hook={hook}
+              eyeMm={eyeMm}
+              pinMm={wish.pinMm}
+              shrinkLinear={metal.shrinkLinear}
+              plate={composePlate({
+                title,
+                subtitle: `${massText(design.finishedG, mass)} in ${metal.name}; cavity, shrink in it`,
+                solid: design.solid,
+                facts: [
+                  ...(form?.fields ?? []).map(
+                    (field) => [field.label, `${n(design.sizes[field.key] ?? field.usual, 4)} mm`] as const,
+                  ),
+                  ['Length', `${n(design.lengthMm, 4)} mm`],
+                  ['Cavity', `${n(design.volumeCm3, 5)} cm3`],
+                ],
+                steps: form ? drillingSteps(form, design.sizes).map(({ text }) => text) : [],
+              })}
+            />
+          ) : null}
+          {design ? (
+            <Button type="primary" onClick={() => setOpen('block')}>
+              Put it on a block
+            </Button>
+          ) : null}
+        </div>
+      </div>
+      {open === 'freeze' ? (
+        <FreezeForm modulusMm={study.body?.modulusMm ?? null} onClose={() => setOpen(null)} />
+      ) : null}
+      {open === 'block' && design && shape ? (
+        <PutOnBlock
+          design={design}
+          title={title}
+          way={form?.way ?? 'printed'}
+          cavity={{ style: styleOf(shape, hook), nominalG: wish.targetG ?? design.finishedG, hook }}
+          onClose={() => setOpen(null)}
+          onSaved={onSaved}
+        />
+      ) : null}
+    </>
+  );
+}
+
+function okSolid(shape: Shape) {
+  const solid = solidOf(shape);
+  return solid.ok ? solid.value : null;
+}

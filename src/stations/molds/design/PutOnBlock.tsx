@@ -1,0 +1,114 @@
+'use client';
+
+import { Input, Modal, Select } from 'antd';
+import { useId, useState } from 'react';
+import { findStyle } from '@/core/cavities/styles';
+import type { MakingWay } from '@/core/solids/forms/definition';
+import { outlineOf } from '@/core/solids/solid-outline';
+import type { HookBin } from '@/records/bin';
+import type { Cavity, Mold } from '@/records/mold';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { useBench } from '../../shared';
+import type { Design } from './design';
+
+const NEW = 'new';
+
+interface PutOnBlockProps {
+  readonly design: Design;
+  readonly title: string;
+  readonly way: MakingWay;
+  readonly cavity: { readonly style: string; readonly nominalG: number; readonly hook: HookBin | null };
+  readonly onClose: () => void;
+  readonly onSaved: (moldId: string) => void;
+}
+
+/** The designed cavity becomes one of a block: a new board or block, or one more of one that is there. */
+export function PutOnBlock({ design, title, way, cavity, onClose, onSaved }: PutOnBlockProps) {
+  const { view, workshop } = useBench();
+  const [target, setTarget] = useState(NEW);
+  const [name, setName] = useState(way === 'drilled' ? `Board, ${title}` : `Block, ${title}`);
+  const id = useId();
+  const save = async () => {
+    if (target === NEW && name.trim() === '') return;
+    const made: Cavity = {
+      // Named when it is saved.
+      id: '',
+      style: cavity.style,
+      nominalG: cavity.nominalG,
+      volumeCm3: design.volumeCm3,
+      volumeBasis: 'guess',
+      standardErrorCm3: null,
+      weighedCount: 0,
+      hookSizes: cavity.hook ? [cavity.hook.size] : [],
+      hookNotes: {},
+      hookShare: cavity.hook ? findStyle(cavity.style)?.hookShare || 0.3 : 0,
+      inserts: design.embedded
+        .filter(({ removed }) => removed)
+        .map(({ name: part, massG, volumeCm3 }) => ({
+          name: part,
+          count: 1,
+          massG,
+          volumeCm3,
+          embeddedShare: 1,
+          removed: true,
+        })),
+      outline: design.solid ? outlineOf(design.solid) : null,
+      spot: null,
+    };
+    const known = view.moldById.get(target);
+    const mold: Omit<Mold, 'id'> & { id?: string } = known
+      ? { ...known, cavities: [...known.cavities, made] }
+      : {
+          name: name.trim(),
+          kind: way === 'drilled' ? 'board' : 'bar',
+          spin: null,
+          place: '',
+          note: 'Made here.',
+          secondsPerPour: 45,
+          setupSeconds: 600,
+          spruePerPourG: 5,
+          cavities: [made],
+        };
+    onSaved(await workshop.molds.save(mold));
+    onClose();
+  };
+  return (
+    <Modal
+      open
+      title="Put it on a block"
+      width={420}
+      okText="Put it on"
+      cancelText="Leave"
+      onCancel={onClose}
+      onOk={() => void save()}
+    >
+      <div style={{ display: 'grid', gap: 10 }}>
+        <FieldShell id={`${id}block`} label="Block">
+          <Select
+            id={`${id}block`}
+            value={target}
+            style={{ width: '100%' }}
+            options={[
+              { value: NEW, label: way === 'drilled' ? 'a new board' : 'a new block' },
+              ...view.molds
+                .filter(({ kind }) => kind !== 'spun')
+                .map((mold) => ({ value: mold.id, label: mold.name })),
+            ]}
+            onChange={setTarget}
+          />
+        </FieldShell>
+        {target === NEW ? (
+          <FieldShell id={`${id}name`} label="Name" problem={name.trim() === '' ? 'Give it a name.' : null}>
+            <Input
+              id={`${id}name`}
+              value={name}
+              maxLength={120}
+              onChange={(event) => setName(event.target.value)}
+            />
+          </FieldShell>
+        ) : null}
+        <p className="quiet">Its volume is computed, not weighed: cast three and weigh them in.</p>
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,105 @@
+'use client';
+
+import { App, Button } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
+import type { Solid } from '@/core/solids/solid';
+import { platePdf } from '@/data/exchange/plate/plate-pdf';
+import { plateSvg } from '@/data/exchange/plate/plate-svg';
+import type { Plate } from '@/data/exchange/plate/plate';
+import { CalledOff, WorkLane } from '@/workers/client';
+import { saveFile } from '../../shared';
+import { loadFonts } from './load-fonts';
+import styles from './design.module.css';
+
+interface TakeAwayProps {
+  readonly name: string;
+  readonly plate: Plate;
+  readonly solid: Solid;
+  readonly hook: HookDimensions | null;
+  readonly eyeMm: number;
+  readonly pinMm: number | null;
+  readonly shrinkLinear: number;
+}
+
+const STL = 'model/stl';
+
+/** What goes out of the door: the true-size sheet, and the bodies to print. */
+export function TakeAway({ name, plate, solid, hook, eyeMm, pinMm, shrinkLinear }: TakeAwayProps) {
+  const { message } = App.useApp();
+  const lane = useRef<WorkLane | null>(null);
+  const [busy, setBusy] = useState<'pdf' | 'head' | 'halves' | null>(null);
+  useEffect(() => () => lane.current?.close(), []);
+  const file =
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'cavity';
+
+  const carry = async (what: NonNullable<typeof busy>, work: () => Promise<void>) => {
+    setBusy(what);
+    try {
+      await work();
+    } catch (error) {
+      if (!(error instanceof CalledOff)) {
+        void message.error(
+          `That did not work: ${error instanceof Error ? error.message : String(error)}.`,
+          6,
+        );
+      }
+    } finally {
+      setBusy(null);
+    }
+  };
+  const cut = () => {
+    lane.current ??= new WorkLane();
+    return lane.current.ask('cutMold', {
+      spec: { cavity: solid, hook, eyeMm, pinMm },
+      scale: 1 - shrinkLinear,
+      title: name,
+    });
+  };
+  return (
+    <section className={styles.away} aria-label="Take it away">
+      <h2>Take it away</h2>
+      <Button
+        loading={busy === 'pdf'}
+        onClick={() =>
+          void carry('pdf', async () => {
+            saveFile(`${file}.pdf`, await platePdf(plate, await loadFonts()), 'application/pdf');
+          })
+        }
+      >
+        {plate.steps.length > 0 ? 'Drilling sheet, PDF' : 'True-size sheet, PDF'}
+      </Button>
+      <Button onClick={() => saveFile(`${file}.svg`, plateSvg(plate), 'image/svg+xml')}>Drawing, SVG</Button>
+      <Button
+        loading={busy === 'head'}
+        onClick={() =>
+          void carry('head', async () => {
+            saveFile(`${file}-head.stl`, (await cut()).head, STL);
+          })
+        }
+      >
+        Head, STL
+      </Button>
+      <Button
+        loading={busy === 'halves'}
+        onClick={() =>
+          void carry('halves', async () => {
+            const { front, back } = await cut();
+            saveFile(`${file}-front.stl`, front, STL);
+            saveFile(`${file}-back.stl`, back, STL);
+          })
+        }
+      >
+        Mold halves, STL
+      </Button>
+      {busy === 'halves' || busy === 'head' ? (
+        <Button type="text" onClick={() => lane.current?.close()}>
+          Cancel
+        </Button>
+      ) : null}
+    </section>
+  );
+}

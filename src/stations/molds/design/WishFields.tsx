@@ -1,0 +1,116 @@
+'use client';
+
+import { Radio, Select } from 'antd';
+import { useId } from 'react';
+import type { CavityForm } from '@/core/solids/forms/definition';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { lengthText, markText, useBench, usePreferences } from '../../shared';
+import styles from './design.module.css';
+
+export interface WishDraft {
+  readonly targetG: number | null;
+  readonly metalId: string;
+  readonly hookId: string | null;
+  readonly pinMm: number | null;
+  readonly vary: string;
+}
+
+interface WishFieldsProps {
+  readonly wish: WishDraft;
+  readonly onWish: (change: Partial<WishDraft>) => void;
+  readonly form: CavityForm | null;
+  readonly sizes: Readonly<Record<string, number>>;
+  readonly onSize: (key: string, mm: number | null) => void;
+  readonly solved: Readonly<Record<string, number>> | null;
+}
+
+const NONE = 'none';
+
+/** What is wanted, and the sizes of the form; the one that is solved shows what it comes to. */
+export function WishFields({ wish, onWish, form, sizes, onSize, solved }: WishFieldsProps) {
+  const { view } = useBench();
+  const { mass, length } = usePreferences();
+  const id = useId();
+  const hooks = [...view.hooks.values()];
+  return (
+    <div className={styles.fields}>
+      <UnitField
+        label="Weight wanted"
+        quantity="mass"
+        assume={mass === 'g' ? 'g' : 'oz'}
+        value={wish.targetG}
+        write={(massG) => markText(massG, mass)}
+        onChange={(targetG) => onWish({ targetG })}
+        check={(massG) => (massG <= 0 ? 'Ask for more than nothing, such as 30 g.' : null)}
+      />
+      <FieldShell id={`${id}metal`} label="In">
+        <Select
+          id={`${id}metal`}
+          value={wish.metalId}
+          style={{ width: '100%' }}
+          options={view.metals.map((each) => ({ value: each.id, label: each.name }))}
+          onChange={(metalId) => onWish({ metalId })}
+        />
+      </FieldShell>
+      <FieldShell id={`${id}hook`} label="On">
+        <Select
+          id={`${id}hook`}
+          value={wish.hookId ?? NONE}
+          style={{ width: '100%' }}
+          options={[
+            { value: NONE, label: 'no hook' },
+            ...hooks.map((each) => ({ value: each.id, label: each.name })),
+          ]}
+          onChange={(next) => onWish({ hookId: next === NONE ? null : next })}
+        />
+      </FieldShell>
+      <UnitField
+        label="Pin through, pulled"
+        quantity="length"
+        assume={length}
+        value={wish.pinMm}
+        write={(mm) => lengthText(mm, length)}
+        onChange={(pinMm) => onWish({ pinMm })}
+        hint="empty: none"
+        check={(mm) => (mm <= 0 ? 'Leave it empty for no pin.' : null)}
+      />
+      {form ? (
+        <Radio.Group
+          aria-label="What is solved"
+          className={styles.fields}
+          value={wish.vary}
+          onChange={(event) => onWish({ vary: String(event.target.value) })}
+        >
+          <Radio value="scale">Scale all of it</Radio>
+          {form.fields.map(({ key, label, usual, solves }) => {
+            const isSolved = wish.vary === key;
+            return (
+              <div key={key} className={styles.solveRow}>
+                {isSolved || wish.vary === 'scale' ? (
+                  <p className={styles.solvedSize}>
+                    <span>{label}</span>
+                    <output aria-label={label}>
+                      {solved?.[key] === undefined ? 'no size does it' : lengthText(solved[key], length)}
+                    </output>
+                  </p>
+                ) : (
+                  <UnitField
+                    label={label}
+                    quantity="length"
+                    assume={length}
+                    value={sizes[key] ?? usual}
+                    write={(mm) => lengthText(mm, length)}
+                    onChange={(mm) => onSize(key, mm)}
+                    check={(mm) => (mm <= 0 ? 'Write a length over zero.' : null)}
+                  />
+                )}
+                {solves ? <Radio value={key}>Solve this</Radio> : null}
+              </div>
+            );
+          })}
+        </Radio.Group>
+      ) : null}
+    </div>
+  );
+}
