@@ -1,6 +1,5 @@
 import { expose, transfer } from 'comlink';
 import { answer } from '@/calculations/answer';
-import { measureMesh } from '@/core/meshes/measure-mesh';
 import { readStl } from '@/core/meshes/read-stl';
 import { writeStl } from '@/core/meshes/write-stl';
 import { cutHalves } from '@/core/molds/cut-halves';
@@ -26,12 +25,10 @@ const DOERS: Doers = {
   readStl: ({ bytes }, onProgress) => {
     const read = readStl(bytes, { onProgress: (share) => onProgress({ share }) });
     if (!read.ok) return read;
-    const triangles = Float32Array.from(read.value);
-    const outcome = done({ triangles, measure: measureMesh(triangles) });
-    return transfer(outcome, [triangles.buffer]);
+    const body = studyMesh(read.value);
+    return transfer(done(body), [body.sketch.buffer]);
   },
-  studyBody: (body) =>
-    'solid' in body ? studySolid(body.solid, body.scale) : studyMesh(scaled(body.triangles, body.scale)),
+  studyBody: ({ solid, scale }) => studySolid(solid, scale),
   sitOnBottom,
   cutMold: async ({ spec, scale, title }) => {
     const { head, front, back } = await cutHalves(spec);

@@ -1,4 +1,4 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, transfer, wrap, type Remote } from 'comlink';
 import type { JobName, JobProgress, Jobs, WorkerDoor } from './protocol';
 
 export interface AskOptions<Progress = JobProgress> {
@@ -50,7 +50,9 @@ export class WorkLane {
     const mine = this.#callOff;
     try {
       const progress = proxy((step: Jobs[Name]['tells']) => onProgress?.(step));
-      return (await Promise.race([hand.door.run(name, input, progress), cancelled])) as Jobs[Name]['gives'];
+      // A file's bytes change hands instead of being copied: a copy of a large one would stall the page.
+      const given = 'bytes' in input ? transfer(input, [input.bytes.buffer]) : input;
+      return (await Promise.race([hand.door.run(name, given, progress), cancelled])) as Jobs[Name]['gives'];
     } finally {
       if (this.#callOff === mine) this.#callOff = null;
     }

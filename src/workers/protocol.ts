@@ -1,5 +1,4 @@
 import type { ProgramProgress } from '@/core/numeric/integer-program';
-import type { MeshMeasure } from '@/core/meshes/measure-mesh';
 import type { MoldSpec } from '@/core/molds/cut-halves';
 import type { Sitting, SittingBody } from '@/core/molds/sit-on-bottom';
 import type { StudiedBody } from '@/core/molds/study-body';
@@ -11,11 +10,8 @@ import type { Answer } from '@/calculations/calculation';
 /** How far a job has come: a search by what it has found, a reading by its share. */
 export type JobProgress = ProgramProgress | { readonly share: number };
 
-/** A mesh read from a file. */
-export interface ReadMesh {
-  readonly triangles: Float32Array;
-  readonly measure: MeshMeasure;
-}
+/** A mesh read from a file: what it measures and a sketch of it. Its million triangles stay with the worker. */
+export type ReadMesh = StudiedBody;
 
 /** The files of a mold, binary STL. */
 export interface MoldFiles {
@@ -37,15 +33,13 @@ export interface Jobs {
     readonly tells: ProgramProgress;
   };
   readonly readStl: {
-    readonly takes: { bytes: Uint8Array };
+    readonly takes: { bytes: Uint8Array<ArrayBuffer> };
     readonly gives: Outcome<ReadMesh>;
     readonly tells: { readonly share: number };
   };
-  /** The cold casting of a cavity, or of a mesh scaled. */
+  /** The cold casting of a cavity. */
   readonly studyBody: {
-    readonly takes:
-      | { readonly solid: Solid; readonly scale: number }
-      | { readonly triangles: Float32Array; readonly scale: number };
+    readonly takes: { readonly solid: Solid; readonly scale: number };
     readonly gives: StudiedBody;
     readonly tells: never;
   };

@@ -1,13 +1,14 @@
 import { measureMesh, type MeshMeasure } from '../meshes/measure-mesh';
-import type { Triangles } from '../meshes/mesh';
+import { coarsenMesh } from '../meshes/coarsen-mesh';
+import type { Triangles, Vec3 } from '../meshes/mesh';
 import type { Solid } from '../solids/solid';
 import { atKernel, trianglesOf } from './kernel';
 import { raiseSolid } from './raise-solid';
 
 /** A body as it lies: its skin, and what it measures. */
 export interface StudiedBody {
-  /** Axis along x from nose to tail; mm. */
-  readonly triangles: Float32Array;
+  /** A mesh of it light enough to draw and to lay down, its axis along x from nose to tail; mm. */
+  readonly sketch: Float32Array;
   readonly measure: MeshMeasure;
   /** Volume over area, mm. */
   readonly modulusMm: number;
@@ -16,6 +17,10 @@ export interface StudiedBody {
 }
 
 const AROUND = 32;
+/** A read mesh with more triangles than this is sketched. */
+const MOST_SKETCHED = 6000;
+/** How many cells its longest side has in the sketch. */
+const SKETCH_CELLS = 40;
 const MM2_PER_CM2 = 100;
 const MM_PER_CM = 10;
 
@@ -56,5 +61,33 @@ export function studyMesh(triangles: Triangles): StudiedBody {
 
 function study(triangles: Float32Array, frontalCm2: number): StudiedBody {
   const measure = measureMesh(triangles);
-  return { triangles, measure, modulusMm: (measure.volumeCm3 / measure.areaCm2) * MM_PER_CM, frontalCm2 };
+  const isLight = triangles.length / 9 <= MOST_SKETCHED;
+  return {
+    sketch: isLight ? triangles : coarsenMesh(triangles, SKETCH_CELLS),
+    measure,
+    modulusMm: (measure.volumeCm3 / measure.areaCm2) * MM_PER_CM,
+    frontalCm2,
+  };
+}
+
+/**
+ * A studied body k times as large.
+ *
+ * @example scaleStudied(body, 2).measure.volumeCm3 // 8 times as much
+ */
+export function scaleStudied(body: StudiedBody, k: number): StudiedBody {
+  const { measure } = body;
+  const scaled = ([x, y, z]: Vec3): Vec3 => [x * k, y * k, z * k];
+  return {
+    sketch: body.sketch.map((value) => value * k),
+    modulusMm: body.modulusMm * k,
+    frontalCm2: body.frontalCm2 * k * k,
+    measure: {
+      ...measure,
+      volumeCm3: measure.volumeCm3 * k ** 3,
+      areaCm2: measure.areaCm2 * k ** 2,
+      centroidMm: scaled(measure.centroidMm),
+      boundsMm: { min: scaled(measure.boundsMm.min), max: scaled(measure.boundsMm.max) },
+    },
+  };
 }

@@ -72,6 +72,11 @@ export function CavityFigures({
                   ? insertsText(cavity.inserts)
                   : 'no hook'}
             </span>
+            {hook && hook.size !== cavity.hookSizes[0] ? (
+              <span className="quiet">
+                {cavity.hookNotes[hook.size] || 'fits'}; {cavity.hookSizes[0]} is best
+              </span>
+            ) : null}
           </li>
         );
       })}

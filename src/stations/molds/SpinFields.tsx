@@ -17,7 +17,9 @@ export function SpinFields({ spin, onChange }: { spin: Spin; onChange: (spin: Sp
     <CountField
       label={label}
       value={spin[key]}
-      onChange={(value) => value !== null && onChange({ ...spin, [key]: value })}
+      onChange={(value) =>
+        value !== null && (key !== 'rpm' || value > 0) && onChange({ ...spin, [key]: value })
+      }
     />
   );
   return (

@@ -4,14 +4,12 @@ import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { hookLine } from '@/core/molds/hook-line';
 import type { SittingPose } from '@/core/molds/sit-on-bottom';
 import type { StudiedBody } from '@/core/molds/study-body';
-import { poseView } from '@/drawing/pose-view';
+import { poseView, type PoseView } from '@/drawing/pose-view';
 import { sentence } from '@/messages/sentence';
 import type { Study } from './use-study';
 import styles from './design.module.css';
 
 const SHOWN = 3;
-/** A mesh with more triangles is drawn by every so many of them. */
-const MOST_DRAWN = 6000;
 const PX_PER_MM = 3.1;
 
 interface SittingProps {
@@ -81,23 +79,18 @@ interface PoseDrawingProps {
 }
 
 function PoseDrawing({ body, pose, hook, eyeMm, centerMm, trailer }: PoseDrawingProps) {
-  const { triangles, measure } = body;
-  const step = Math.max(1, Math.ceil(triangles.length / 9 / MOST_DRAWN));
-  const drawn =
-    step === 1
-      ? triangles
-      : Float32Array.from({ length: Math.floor(triangles.length / 9 / step) * 9 }, (_, index) => {
-          const triangle = Math.floor(index / 9) * step;
-          return triangles[triangle * 9 + (index % 9)] ?? 0;
-        });
+  const { sketch, measure } = body;
   const wire = hook
     ? hookLine(hook, eyeMm, measure.boundsMm.max[2] + 2 * hook.wireMm).map(([x, z]) => [x, 0, z] as const)
     : [];
-  const view = poseView(drawn, wire, centerMm, pose.down, measure.boundsMm.max[0]);
+  const view = poseView(sketch, wire, centerMm, pose.down, measure.boundsMm.max[0]);
   const [x, y, width, height] = view.viewBox;
-  const box = [x, Math.min(y, -4), width + tailLength * 0.7, Math.max(height, 8) + 2] as const;
-  const scale = Math.min(PX_PER_MM, 230 / box[2], 150 / box[3]);
-  const tail = trailer ? tailPath(view.body ? x + width - 3 : 0, trailer, pose.tailDegrees) : null;
+  const tail = trailer ? tailShape(view.tail, trailer) : null;
+  const left = Math.min(x, (tail?.left ?? x) - 2);
+  const right = Math.max(x + width, (tail?.right ?? 0) + 2);
+  const top = Math.min(y, (tail?.top ?? 0) - 2, -4);
+  const box = [left, top, right - left, Math.max(y + height, 2) - top + 2] as const;
+  const scale = Math.min(PX_PER_MM, 260 / box[2], 170 / box[3]);
   return (
     <svg
       width={box[2] * scale}
@@ -110,7 +103,7 @@ function PoseDrawing({ body, pose, hook, eyeMm, centerMm, trailer }: PoseDrawing
       <path d={`M${box[0]} 0h${box[2]}`} stroke="var(--lead)" strokeWidth={0.35} />
       {tail ? (
         <path
-          d={tail}
+          d={tail.path}
           fill="none"
           stroke="var(--quench)"
           strokeWidth={2.6}
@@ -138,10 +131,22 @@ function PoseDrawing({ body, pose, hook, eyeMm, centerMm, trailer }: PoseDrawing
   );
 }
 
-/** The trailer as a bent line: up where it lifts, down where it sinks. */
-function tailPath(fromX: number, trailer: { lengthMm: number; liftG: number }, tailDegrees: number): string {
-  const long = trailer.lengthMm * 0.7;
-  const rise = trailer.liftG > 0 ? -long * 0.45 : 0;
-  const start = Math.min(-2, -4 - tailDegrees / 10);
-  return `M${fromX - 4} ${start}q${long * 0.45} ${rise * 0.15} ${long} ${rise}`;
+/** The trailer as a bent line: along the axis at first, then up where it lifts or down where it sinks. */
+function tailShape(
+  { x, y, dx, dy }: PoseView['tail'],
+  { lengthMm, liftG }: { readonly lengthMm: number; readonly liftG: number },
+) {
+  const half = lengthMm / 2;
+  const bend = { x: x + dx * half, y: y + dy * half };
+  const drift = Math.abs(dx) > 0.3 ? Math.sign(dx) * half * 0.75 : half * 0.3;
+  const end = {
+    x: bend.x + drift,
+    y: liftG > 0 ? bend.y - half * 0.65 : Math.min(-1.5, bend.y + half * 0.65),
+  };
+  return {
+    path: `M${x} ${y}Q${bend.x} ${bend.y} ${end.x} ${end.y}`,
+    left: Math.min(x, end.x),
+    right: Math.max(x, end.x),
+    top: Math.min(y, end.y),
+  };
 }

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { Sitting, SittingBody } from '@/core/molds/sit-on-bottom';
-import type { StudiedBody } from '@/core/molds/study-body';
+import { scaleStudied, type StudiedBody } from '@/core/molds/study-body';
 import type { Outcome } from '@/core/problems/problem';
 import { CalledOff, WorkLane } from '@/workers/client';
 import type { Design, Shape } from './design';
@@ -50,14 +50,11 @@ export function useStudy(
       SittingWish | null,
     ];
     const work = async () => {
-      const body = await lane.ask(
-        'studyBody',
-        mesh
-          ? { triangles: mesh.triangles, scale: scale * (1 - shrink) }
-          : { solid: solid ?? { parts: [] }, scale: 1 - shrink },
-      );
+      const body = mesh
+        ? scaleStudied(mesh, scale * (1 - shrink))
+        : await lane.ask('studyBody', { solid: solid ?? { parts: [] }, scale: 1 - shrink });
       if (!isLive) return;
-      const laid = sitting ? await lane.ask('sitOnBottom', { ...sitting, triangles: body.triangles }) : null;
+      const laid = sitting ? await lane.ask('sitOnBottom', { ...sitting, triangles: body.sketch }) : null;
       if (isLive) setStudy({ body, sitting: laid, failure: null, key });
     };
     const timer = setTimeout(() => {
