@@ -48,8 +48,7 @@ async function measure(start: number): Promise<string> {
   ].join('\n');
 }
 
-async function main(): Promise<void> {
-  for (const start of SESSIONS) process.stdout.write(`${await measure(start)}\n`);
+/** Plans of large sessions against planning by hand, one session after the other. */
+export async function* benchPlans(): AsyncGenerator<string> {
+  for (const start of SESSIONS) yield await measure(start);
 }
-
-void main();

@@ -4,8 +4,10 @@ import { choose, levelOf, openStation, readBench } from './bench-page';
 test('digits go to stations, ? lists the keys, looks and gloves hold through a reload', async ({ page }) => {
   await openStation(page, 'ticket');
   await page.keyboard.press('2');
+  await expect(page).toHaveURL(/\/metal$/);
+  await page.keyboard.press('3');
   await expect(page).toHaveURL(/\/molds$/);
-  await page.keyboard.press('4');
+  await page.keyboard.press('5');
   await expect(page).toHaveURL(/\/shelf$/);
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
@@ -106,7 +108,8 @@ test('a figure shows its working and where each input comes from', async ({ page
 
 test('a new block is drawn and says what it gives', async ({ page }) => {
   await openStation(page, 'molds');
-  await page.getByRole('button', { name: 'New block' }).click();
+  await page.getByRole('button', { name: 'Block', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'New block' }).click();
   const form = page.getByRole('dialog', { name: 'New block' });
   await form.getByRole('button', { name: 'Save block' }).click();
   await expect(form.getByRole('alert').filter({ hasText: 'Give the block a name' })).toBeVisible();
@@ -220,7 +223,7 @@ test('a maker who thinks in ounces reads ounces everywhere', async ({ page }) =>
   await page.getByRole('textbox', { name: 'Weight', exact: true }).blur();
   await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('3/8 oz');
   await page.getByRole('button', { name: 'Leave' }).click();
-  await page.keyboard.press('4');
+  await page.keyboard.press('5');
   await expect(page.getByRole('button', { name: /^Lot 14, hard lead 26\.0 lb/ })).toBeVisible();
 });
 
@@ -232,10 +235,12 @@ test('an empty bench says in a sentence what to do, and offers it', async ({ pag
   await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
   await expect(page.getByRole('main').getByRole('button', { name: 'New ticket' }).first()).toBeVisible();
   await page.keyboard.press('2');
-  await expect(page.getByText('No metal on the shelf yet.')).toBeVisible();
+  await expect(page.getByText('No metal yet.')).toBeVisible();
   await page.keyboard.press('3');
-  await expect(page.getByText('Nothing is left to pour here.')).toBeVisible();
+  await expect(page.getByText('No metal on the shelf yet.')).toBeVisible();
   await page.keyboard.press('4');
+  await expect(page.getByText('Nothing is left to pour here.')).toBeVisible();
+  await page.keyboard.press('5');
   await expect(page.getByText('The shelf is empty.')).toBeVisible();
 
   await page.getByRole('button', { name: 'New bin' }).first().click();

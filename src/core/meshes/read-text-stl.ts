@@ -39,7 +39,7 @@ export function readTextStl(bytes: Uint8Array, { onProgress }: StlOptions): Outc
     while (at < bytes.length && bytes[at] !== NEWLINE) at += 1;
   };
   const broken = (text: string) => fail('stl.broken-line', { line, text: text.slice(0, LONGEST_SHOWN) });
-  const cutOff = () => fail('stl.cut-off', { found: numbers.length / 9 });
+  const cutOff = () => fail('stl.cut-off', { found: Math.floor(numbers.length / 9) });
 
   const facet = (): { ok: false; problem: Problem } | null => {
     for (const [index, expected] of FACET.entries()) {

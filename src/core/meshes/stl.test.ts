@@ -69,7 +69,10 @@ describe('readStl', () => {
     expect(problemOf(bytesOf('{"not":"a mesh"}'.repeat(40)))).toMatchObject({ code: 'stl.not-stl' });
     expect(problemOf(bytesOf('solid nothing\nendsolid nothing\n'))).toMatchObject({ code: 'stl.empty' });
     const text = textStl(BOX);
-    expect(problemOf(bytesOf(text.slice(0, 700)))).toMatchObject({ code: 'stl.cut-off' });
+    expect(problemOf(bytesOf(text.slice(0, 700)))).toMatchObject({
+      code: 'stl.cut-off',
+      facts: { found: 3 },
+    });
     expect(problemOf(bytesOf(text.replace('endsolid part', '')))).toMatchObject({
       code: 'stl.cut-off',
       facts: { found: 12 },
