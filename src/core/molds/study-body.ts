@@ -20,7 +20,7 @@ const AROUND = 32;
 /** A read mesh with more triangles than this is sketched. */
 const MOST_SKETCHED = 6000;
 /** How many cells its longest side has in the sketch. */
-const SKETCH_CELLS = 22;
+const SKETCH_CELLS = 18;
 const MM2_PER_CM2 = 100;
 const MM_PER_CM = 10;
 

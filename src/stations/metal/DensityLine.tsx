@@ -33,7 +33,7 @@ export function DensityLine(props: {
         {n(densityGcm3, 4)} ± {n(2 * errorGcm3, 2)}
       </text>
       <path d={`M0 ${BASE}H${WIDTH}`} stroke="var(--lead)" />
-      {[7, 8, 9, 10, 11, 12, 14, 16, 18].map((tick) => (
+      {[7, 8, 9, 10, 11, 12, 14, 16].map((tick) => (
         <g key={tick}>
           <path d={`M${x(tick)} ${BASE}v6`} stroke="var(--lead)" />
           <text x={x(tick)} y={BASE + 21} textAnchor="middle" className={styles.densityTick}>

@@ -38,7 +38,7 @@ export function MetalStation() {
   const [charge, setCharge] = useState<Charge>([]);
   const [chosen, setChosen] = useState<string | null>(null);
   const [sectionId, setSectionId] = useState<string | null>(null);
-  const [open, setOpen] = useState<'blend' | 'melt' | 'identify' | null>(null);
+  const [open, setOpen] = useState<'blend' | 'melt' | 'identify' | 'scrap' | null>(null);
   // A press that does not move is a tap on the lot, not a drag.
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
@@ -52,6 +52,7 @@ export function MetalStation() {
   const sections = useMemo(() => sectionsOf(view.molds, preferences.mass), [view.molds, preferences.mass]);
   const section = sections.find(({ id }) => id === sectionId) ?? sections[0] ?? null;
   const lot = view.metals.find(({ id }) => id === chosen) ?? view.metals[0] ?? null;
+  const unknown = view.metals.find(({ composition }) => composition === null) ?? lot;
   const guiding = nearestMetal(read.mix ? read.mix.composition : (lot?.composition ?? null));
 
   const put = (binId: string) => {
@@ -93,7 +94,7 @@ export function MetalStation() {
       onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
       actions={
         <>
-          <Button onClick={() => setOpen('identify')} disabled={!lot}>
+          <Button onClick={() => setOpen('scrap')} disabled={!lot}>
             What is this scrap?
           </Button>
           <Button onClick={() => setOpen('blend')}>Ask for a blend</Button>
@@ -140,6 +141,7 @@ export function MetalStation() {
       )}
       {open === 'blend' ? <BlendForm onClose={() => setOpen(null)} onTake={setCharge} /> : null}
       {open === 'identify' && lot ? <IdentifyForm binId={lot.id} onClose={() => setOpen(null)} /> : null}
+      {open === 'scrap' && unknown ? <IdentifyForm binId={unknown.id} onClose={() => setOpen(null)} /> : null}
       {open === 'melt' ? (
         <MeltForm
           charge={read}

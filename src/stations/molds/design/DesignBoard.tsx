@@ -111,11 +111,11 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
               <strong>
                 {told
                   ? `${told.label} ${lengthText(design.sizes[told.key] ?? 0, length)}`
-                  : `${n(design.scale, 4)} times as large`}
+                  : `Length ${lengthText(design.lengthMm, length)}`}
               </strong>
               <span className="quiet">
-                makes {massText(design.finishedG, mass)} of {lotText(metal.name)}, its{' '}
-                {metal.shrinkLinear < 0 ? 'swell' : 'shrink'} in it
+                {told ? '' : `scaled ${n(design.scale, 4)} times; `}makes {massText(design.finishedG, mass)}{' '}
+                of {lotText(metal.name)}, its {metal.shrinkLinear < 0 ? 'swell' : 'shrink'} in it
               </span>
             </p>
           ) : null}
@@ -132,6 +132,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
           {design ? (
             <DesignFigures
               design={design}
+              onTime={() => setOpen('freeze')}
               metal={metal}
               study={study}
               dragCoefficient={form?.dragCoefficient ?? 0.5}
@@ -163,7 +164,6 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
                   hint="empty: no trailer"
                   width={120}
                 />
-                <Button onClick={() => setOpen('freeze')}>A head I timed</Button>
               </div>
               <Sitting study={study} hook={hook} eyeMm={eyeMm} trailer={trailer} />
             </section>

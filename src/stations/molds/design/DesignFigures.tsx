@@ -16,10 +16,12 @@ interface DesignFiguresProps {
   readonly metal: MetalBin;
   readonly study: Study;
   readonly dragCoefficient: number;
+  /** The maker wants to time a head. */
+  readonly onTime: () => void;
 }
 
 /** What the cavity holds and what its casting does: each figure with its sum. */
-export function DesignFigures({ design, metal, study, dragCoefficient }: DesignFiguresProps) {
+export function DesignFigures({ design, metal, study, dragCoefficient, onTime }: DesignFiguresProps) {
   const { view } = useBench();
   const { mass, length } = usePreferences();
   const { body } = study;
@@ -151,8 +153,11 @@ export function DesignFigures({ design, metal, study, dragCoefficient }: DesignF
               {n(freeze, 2)} s
             </Figure>
           ) : (
-            <span className="quiet">{body ? 'time one head first' : '…'}</span>
+            <span className="quiet">{body ? 'not known yet' : '…'}</span>
           )}
+          <button type="button" className={styles.link} onClick={onTime}>
+            {trial ? 'a head I timed' : 'time one head'}
+          </button>
         </dd>
       </div>
       <div data-late="true">

@@ -1,5 +1,6 @@
 'use client';
 
+import { memo, useMemo } from 'react';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { hookLine } from '@/core/molds/hook-line';
 import type { SittingPose } from '@/core/molds/sit-on-bottom';
@@ -58,15 +59,20 @@ export function Sitting({ study, hook, eyeMm, trailer }: SittingProps) {
 }
 
 function poseText({ tailDegrees, point, stableMarginMm }: SittingPose): string {
-  const tail =
-    tailDegrees > 8
-      ? `nose down, tail up at ${Math.round(tailDegrees)}°`
-      : tailDegrees < -8
-        ? `tail down, nose up at ${Math.round(-tailDegrees)}°`
-        : 'lying flat';
   const words = { up: ', point up', side: ', point to the side', down: ', point down', none: '' };
   const hold = stableMarginMm === 0 ? ', held by the tail' : stableMarginMm < 0.5 ? ', rolls easily' : '';
-  return `${tail}${words[point]}${hold}`;
+  return `${leaning(tailDegrees, point !== 'none')}${words[point]}${hold}`;
+}
+
+/** How it leans: a head has a nose and a tail, a bare sinker a foot (where its drawing begins) and a top. */
+function leaning(tailDegrees: number, isHooked: boolean): string {
+  const degrees = Math.round(Math.abs(tailDegrees));
+  if (degrees <= 8) return isHooked ? 'lying flat' : 'lying on its side';
+  if (isHooked) {
+    return tailDegrees > 0 ? `nose down, tail up at ${degrees}°` : `tail down, nose up at ${degrees}°`;
+  }
+  const end = tailDegrees > 0 ? 'left end' : 'right end';
+  return degrees > 80 ? `standing on its ${end}` : `on its ${end}, leaning at ${degrees}°`;
 }
 
 interface PoseDrawingProps {
@@ -78,12 +84,20 @@ interface PoseDrawingProps {
   readonly trailer: SittingProps['trailer'];
 }
 
-function PoseDrawing({ body, pose, hook, eyeMm, centerMm, trailer }: PoseDrawingProps) {
-  const { sketch, measure } = body;
-  const wire = hook
-    ? hookLine(hook, eyeMm, measure.boundsMm.max[2] + 2 * hook.wireMm).map(([x, z]) => [x, 0, z] as const)
-    : [];
-  const view = poseView(sketch, wire, centerMm, pose.down, measure.boundsMm.max[0]);
+const PoseDrawing = memo(function PoseDrawing({
+  body,
+  pose,
+  hook,
+  eyeMm,
+  centerMm,
+  trailer,
+}: PoseDrawingProps) {
+  const view = useMemo(() => {
+    const { sketch, measure } = body;
+    const riseMm = measure.boundsMm.max[2] + 2 * (hook?.wireMm ?? 0);
+    const wire = hook ? hookLine(hook, eyeMm, riseMm).map(([along, up]) => [along, 0, up] as const) : [];
+    return poseView(sketch, wire, centerMm, pose.down, measure.boundsMm.max[0]);
+  }, [body, pose, hook, eyeMm, centerMm]);
   const [x, y, width, height] = view.viewBox;
   const tail = trailer ? tailShape(view.tail, trailer) : null;
   const left = Math.min(x, (tail?.left ?? x) - 2);
@@ -118,7 +132,7 @@ function PoseDrawing({ body, pose, hook, eyeMm, centerMm, trailer }: PoseDrawing
         strokeWidth={hook?.wireMm ?? 1}
         strokeLinejoin="round"
       />
-      <path d={view.body} fill="var(--cavity-2)" stroke="var(--cavity-2)" strokeWidth={0.15} />
+      <path d={view.body} fill="var(--lead)" stroke="var(--lead)" strokeWidth={0.15} />
       <circle
         cx={view.center.x}
         cy={view.center.y}
@@ -129,7 +143,7 @@ function PoseDrawing({ body, pose, hook, eyeMm, centerMm, trailer }: PoseDrawing
       />
     </svg>
   );
-}
+});
 
 /** The trailer as a bent line: along the axis at first, then up where it lifts or down where it sinks. */
 function tailShape(

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import type { Sitting, SittingBody } from '@/core/molds/sit-on-bottom';
 import { scaleStudied, type StudiedBody } from '@/core/molds/study-body';
 import type { Outcome } from '@/core/problems/problem';
@@ -55,7 +55,8 @@ export function useStudy(
         : await lane.ask('studyBody', { solid: solid ?? { parts: [] }, scale: 1 - shrink });
       if (!isLive) return;
       const laid = sitting ? await lane.ask('sitOnBottom', { ...sitting, triangles: body.sketch }) : null;
-      if (isLive) setStudy({ body, sitting: laid, failure: null, key });
+      // Several poses are a large drawing: it is made in slices, so that the page never stalls.
+      if (isLive) startTransition(() => setStudy({ body, sitting: laid, failure: null, key }));
     };
     const timer = setTimeout(() => {
       work().catch((error: unknown) => {
