@@ -34,19 +34,15 @@ export function metalRepository(store: Store) {
     /** Melts lots together into ingots of a new lot. Refuses what would spoil, overfill or overdraw. */
     melt: ({ name, place, picks, drossShare }: NewMelt): Promise<BenchOutcome<string>> =>
       write(store, `Melt ${name}`, async (pen) => {
-        const lots = await Promise.all(
-          picks.map(async ({ binId, g }) => {
-            const bin = await db.bins.get(binId);
-            const onHand = sum(
-              (await db.entries.where('binId').equals(binId).toArray()).map(({ qty }) => qty),
-            );
-            return bin?.kind === 'metal' ? { bin, g, onHand } : null;
-          }),
-        );
-        const known = lots.filter((lot) => lot !== null);
-        if (known.length < lots.length || known.length === 0) {
-          return refuse<string>({ code: 'bench.gone', what: 'lot' });
+        const known: { bin: MetalBin; g: number; onHand: number }[] = [];
+        // One after the other: a transaction does not wait for promises made side by side.
+        for (const { binId, g } of picks) {
+          const bin = await db.bins.get(binId);
+          const entries = await db.entries.where('binId').equals(binId).toArray();
+          if (bin?.kind !== 'metal') return refuse<string>({ code: 'bench.gone', what: 'lot' });
+          known.push({ bin, g, onHand: sum(entries.map(({ qty }) => qty)) });
         }
+        if (known.length === 0) return refuse<string>({ code: 'bench.gone', what: 'lot' });
         const short = known.find(({ g, onHand }) => g > onHand * (1 + 1e-9));
         if (short) {
           const { bin, g, onHand } = short;

@@ -21,21 +21,24 @@ export async function recalibrate(
   const weighings = (await db.weighings.where('moldId').equals(moldId).toArray()).filter(
     (each) => each.cavityId === cavityId && each.calibrates,
   );
-  const samples = await Promise.all(
-    weighings.map(async ({ weighedG, count, metalBinId, hookBinId }) => {
-      const metal = await db.bins.get(metalBinId);
-      const hook = hookBinId === null ? undefined : await db.bins.get(hookBinId);
-      if (metal?.kind !== 'metal') return null;
-      const { densityGcm3, shrinkLinear } = metal;
-      const embedded = embeddedIn(cavity, hook?.kind === 'hook' ? hook : null);
-      return { weighedG, count, metal: { densityGcm3, shrinkLinear }, embedded };
-    }),
-  );
-  const known = samples.filter((sample) => sample !== null);
+  const ids = weighings.flatMap(({ metalBinId, hookBinId }) => [
+    metalBinId,
+    ...(hookBinId ? [hookBinId] : []),
+  ]);
+  const found = await db.bins.bulkGet([...new Set(ids)]);
+  const bins = new Map(found.flatMap((bin) => (bin ? [[bin.id, bin] as const] : [])));
+  const known = weighings.flatMap(({ weighedG, count, metalBinId, hookBinId }) => {
+    const metal = bins.get(metalBinId);
+    const hook = hookBinId === null ? undefined : bins.get(hookBinId);
+    if (metal?.kind !== 'metal') return [];
+    const { densityGcm3, shrinkLinear } = metal;
+    const embedded = embeddedIn(cavity, hook?.kind === 'hook' ? hook : null);
+    return [{ weighedG, count, metal: { densityGcm3, shrinkLinear }, embedded }];
+  });
   if (known.length === 0) return done(null);
-  const found = calibrateCavity(known);
-  if (!found.ok) return found;
-  const { cavityVolumeCm3, standardErrorCm3 } = found.value;
+  const calibrated = calibrateCavity(known);
+  if (!calibrated.ok) return calibrated;
+  const { cavityVolumeCm3, standardErrorCm3 } = calibrated.value;
   const cavities = mold.cavities.map((each) =>
     each.id === cavityId
       ? {
@@ -48,5 +51,5 @@ export async function recalibrate(
       : each,
   );
   await pen.put('molds', { ...mold, cavities });
-  return found;
+  return calibrated;
 }

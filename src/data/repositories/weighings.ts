@@ -42,7 +42,16 @@ export function weighingRepository(store: Store) {
     remove: (weighing: Weighing): Promise<void> =>
       write(store, 'Strike a weighing', async (pen) => {
         await pen.remove('weighings', weighing.id);
-        await recalibrate(db, pen, weighing);
+        const found = await recalibrate(db, pen, weighing);
+        const mold = await db.molds.get(weighing.moldId);
+        // With nothing left to tell it, the volume is a guess again.
+        if (!mold || !found.ok || found.value !== null) return;
+        const cavities = mold.cavities.map((cavity) =>
+          cavity.id === weighing.cavityId && weighing.calibrates
+            ? { ...cavity, volumeBasis: 'guess' as const, standardErrorCm3: null, weighedCount: 0 }
+            : cavity,
+        );
+        await pen.put('molds', { ...mold, cavities });
       }),
   };
 }
