@@ -139,6 +139,110 @@ describe('outputs by the contract', () => {
       { parts: [{ name: 'p', massG: 5, count: 2 }] },
       { finishedG: 10, offShare: null, within: null },
     ],
+    [
+      'metal.composite',
+      { tungstenVolumeShare: 0.5, binderDensityGcm3: 1.1 },
+      { densityGcm3: 10.175, tungstenMassShare: expect.closeTo(9.625 / 10.175, 12) },
+    ],
+    [
+      'metal.identify',
+      { airG: 100, submergedG: 91.2 },
+      { densityGcm3: expect.closeTo(((0.998206 - 0.0012) * 100) / 8.8 + 0.0012, 3) },
+    ],
+    [
+      'metal.blend',
+      {
+        lots: [
+          { id: 'a', composition: { Pb: 1 }, availableG: 900, costPerKg: 1 },
+          { id: 'b', composition: { Pb: 0.9, Sb: 0.1 }, availableG: 900, costPerKg: 3 },
+        ],
+        target: { Sb: { min: 0.04 } },
+        amountG: 1000,
+      },
+      {
+        feasible: true,
+        picks: [
+          { id: 'a', g: expect.closeTo(600, 6) },
+          { id: 'b', g: expect.closeTo(400, 6) },
+        ],
+        composition: { Pb: expect.closeTo(0.96, 9), Sb: expect.closeTo(0.04, 9) },
+        cost: expect.closeTo(1.8, 9),
+        worstMissShare: 0,
+      },
+    ],
+    [
+      'cavity.calibrate',
+      {
+        samples: [
+          { weighedG: 10, count: 1, metal: { densityGcm3: 10, shrinkLinear: 0 }, embedded: [] },
+          { weighedG: 33, count: 3, metal: { densityGcm3: 10, shrinkLinear: 0 }, embedded: [] },
+        ],
+      },
+      {
+        cavityVolumeCm3: expect.closeTo(1.075, 12),
+        standardErrorCm3: expect.closeTo(Math.sqrt(0.0075 / 4), 12),
+        samples: [
+          { volumeCm3: 1, residualG: expect.closeTo(-0.75, 12) },
+          { volumeCm3: expect.closeTo(1.1, 12), residualG: expect.closeTo(0.25, 12) },
+        ],
+      },
+    ],
+    [
+      'cavity.substitute',
+      {
+        cavities: [{ id: 'c', cavityVolumeCm3: 1, embedded: [] }],
+        metals: [{ id: 'm', densityGcm3: 10, shrinkLinear: 0 }],
+        targetG: 8,
+        toleranceShare: 0.25,
+      },
+      { matches: [{ cavityId: 'c', metalId: 'm', finishedG: 10, offShare: 0.25 }] },
+    ],
+    [
+      'solid.measure',
+      {
+        solid: {
+          parts: [
+            { shape: 'box', xMm: 10, yMm: 10, zSizeMm: 20 },
+            { shape: 'cylinder', diameterMm: 4, heightMm: 20, sign: -1 },
+          ],
+        },
+      },
+      { volumeCm3: expect.closeTo(2 - 0.08 * Math.PI, 12), centroidZMm: expect.closeTo(10, 12) },
+    ],
+    [
+      'solid.solve',
+      {
+        solid: { parts: [{ shape: 'box', xMm: 10, yMm: 10, zSizeMm: 1 }] },
+        metal: { densityGcm3: 10, shrinkLinear: 0 },
+        embedded: [{ name: 'wire', massG: 2, volumeCm3: 0.2, embeddedShare: 0.5 }],
+        targetG: 12,
+        vary: { kind: 'field', part: 0, field: 'zSizeMm' },
+      },
+      {
+        value: expect.closeTo(11, 9),
+        solid: { parts: [{ shape: 'box', xMm: 10, yMm: 10, zSizeMm: expect.closeTo(11, 9) }] },
+        finishedG: expect.closeTo(12, 9),
+      },
+    ],
+    ['freeze.time', { trial: { modulusMm: 2, seconds: 10 }, modulusMm: 4 }, { seconds: 40 }],
+    [
+      'water.sink',
+      { massG: 10, volumeCm3: 1, frontalCm2: 1, dragCoefficient: 0.5 },
+      { metresPerSecond: expect.closeTo(Math.sqrt((2 * 0.009 * 9.80665) / (1000 * 1e-4 * 0.5)), 9) },
+    ],
+    [
+      'quality.chart',
+      { weighedG: [10, 10.2, 10], targetG: 10, toleranceG: 0.5 },
+      {
+        meanG: expect.closeTo(30.2 / 3, 12),
+        sigmaG: expect.closeTo(0.2 / 1.128, 12),
+        centerG: expect.closeTo(30.2 / 3, 12),
+        lowerG: expect.closeTo(30.2 / 3 - 0.6 / 1.128, 12),
+        upperG: expect.closeTo(30.2 / 3 + 0.6 / 1.128, 12),
+        outside: [],
+        cpk: expect.closeTo((10.5 - 30.2 / 3) / (0.6 / 1.128), 9),
+      },
+    ],
   ])('%s of %j', async (name, input, expected) => {
     expect(await outputOf(name, input)).toEqual(expected);
   });
@@ -198,6 +302,57 @@ describe('bad input, field by field', () => {
     ['build.weight', { parts: [{ name: 'p', massG: 1, count: 1 }], targetG: 0 }, ['targetG'], /over 0/],
     ['build.weight', { parts: [{ name: 'p', massG: 1e308, count: 1000 }] }, [], /too large/],
     ['build.weight', null, [], /The input is null; it must be an object/],
+    [
+      'metal.composite',
+      { tungstenVolumeShare: 1.2, binderDensityGcm3: 1 },
+      ['tungstenVolumeShare'],
+      /at most 1|1 or less/,
+    ],
+    ['metal.identify', { airG: -1, submergedG: 0 }, ['airG'], /over 0/],
+    [
+      'metal.blend',
+      { lots: [{ id: 'a', composition: { Pb: 0.5 }, availableG: 1, costPerKg: 1 }], target: {}, amountG: 1 },
+      ['lots', 0, 'composition'],
+      /must add up to 1/,
+    ],
+    ['metal.blend', { lots: [], target: { Xx: { min: 0 } }, amountG: 1 }, ['target'], /'Xx'/],
+    ['cavity.calibrate', { samples: [] }, ['samples'], /1 or more/],
+    [
+      'solid.measure',
+      {
+        solid: {
+          parts: [
+            {
+              shape: 'revolve',
+              profile: [
+                [0, 0],
+                [3, 5],
+                [0, 4],
+              ],
+            },
+          ],
+        },
+      },
+      ['solid', 'parts', 0, 'profile', 2],
+      /lies lower than the one before/,
+    ],
+    ['solid.measure', { solid: { parts: [] } }, ['solid', 'parts'], /1 or more/],
+    [
+      'solid.solve',
+      {
+        solid: { parts: [{ shape: 'sphere', diameterMm: 5 }] },
+        metal: { densityGcm3: 10, shrinkLinear: 0 },
+        embedded: [],
+        targetG: 5,
+        vary: { kind: 'field', part: 0, field: 'heightMm' },
+      },
+      ['vary', 'field'],
+      /no dimension/,
+    ],
+    ['mesh.measure', { triangles: [] }, ['triangles'], /9 or more/],
+    ['mesh.measure', { triangles: [0, 0, 0, 1, 0, 0, 0, 1, 0, 4] }, ['triangles'], /whole triangles/],
+    ['freeze.time', { trial: { modulusMm: 0, seconds: 1 }, modulusMm: 1 }, ['trial', 'modulusMm'], /over 0/],
+    ['quality.chart', { weighedG: [1], targetG: 1, toleranceG: 0 }, ['weighedG'], /2 or more/],
   ])('%s refuses %j', async (name, input, path, message) => {
     const error = await errorOf(name, input);
     expect(error).toMatchObject({ code: 'invalid_input', path });
@@ -210,6 +365,56 @@ describe('bad input, field by field', () => {
       { ...PREDICT, embedded: [{ name: 'h', massG: 9, volumeCm3: 1 }] },
       /no room for metal/,
     ],
+    ['metal.composite', { tungstenVolumeShare: 0.65, binderDensityGcm3: 1 }, /packs to 64 %/],
+    ['metal.identify', { airG: 10, submergedG: 10 }, /in water it must weigh less/],
+    ['metal.blend', { lots: [], target: {}, amountG: 1 }, /no metal to blend/],
+    [
+      'metal.blend',
+      { lots: [{ id: 'a', composition: { Pb: 1 }, availableG: 1, costPerKg: 1 }], target: {}, amountG: 2 },
+      /hold 1 g together/,
+    ],
+    [
+      'metal.blend',
+      {
+        lots: [{ id: 'a', composition: { Pb: 1 }, availableG: 9, costPerKg: 1 }],
+        target: { Pb: { min: 0.9, max: 0.8 } },
+        amountG: 2,
+      },
+      /at least 90 % and at most 80 %/,
+    ],
+    [
+      'cavity.calibrate',
+      {
+        samples: [
+          {
+            weighedG: 1,
+            count: 1,
+            metal: { densityGcm3: 10, shrinkLinear: 0 },
+            embedded: [{ name: 'h', massG: 2, volumeCm3: 0.2 }],
+          },
+        ],
+      },
+      /lighter than the 2 g/,
+    ],
+    ['cavity.substitute', { cavities: [], metals: [], targetG: 1, toleranceShare: 0.1 }, /no cavities/],
+    [
+      'solid.measure',
+      { solid: { parts: [{ shape: 'sphere', diameterMm: 5, sign: -1 }] } },
+      /what is cut away leaves nothing/,
+    ],
+    [
+      'solid.solve',
+      {
+        solid: { parts: [{ shape: 'sphere', diameterMm: 5 }] },
+        metal: { densityGcm3: 10, shrinkLinear: 0 },
+        embedded: [{ name: 'h', massG: 9, volumeCm3: 0 }],
+        targetG: 5,
+        vary: { kind: 'scale' },
+      },
+      /No size makes 5 g/,
+    ],
+    ['mesh.rest', { triangles: [0, 0, 0, 1, 0, 0, 0, 1, 0] }, /flat or a line/],
+    ['water.sink', { massG: 1, volumeCm3: 1, frontalCm2: 1, dragCoefficient: 1 }, /does not sink/],
     ['pour.plan', { ...PLAN, molds: [] }, /no mold/],
     ['pour.plan', { ...PLAN, demand: [{ key: 'z', count: 1 }] }, /No mold makes 'z'/],
     ['pour.plan', { ...PLAN, molds: [{ ...PLAN.molds[0], maxPours: 2 }] }, /too few for 'a'/],

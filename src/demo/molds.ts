@@ -1,8 +1,10 @@
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
+import { embeddedTotals } from '@/core/cavities/embedded-totals';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
 import { findStyle } from '@/core/cavities/styles';
+import { embeddedIn } from '@/core/tickets/cast-from-cavity';
 import type { HookBin, MetalBin } from '@/records/bin';
-import type { Cavity, Mold, Spin } from '@/records/mold';
+import type { Cavity, Insert, Mold, Spin } from '@/records/mold';
 import type { DemoTools } from './tools';
 
 /** Weight marked, hook sizes taken. */
@@ -13,7 +15,9 @@ interface BlockPlan {
   readonly style: string;
   readonly place: string;
   readonly note: string;
-  readonly kind?: 'spun';
+  readonly kind?: Mold['kind'];
+  /** A wire that stays in each casting. */
+  readonly frame?: Insert;
   readonly seconds: number;
   readonly setup: number;
   readonly sprueG: number;
@@ -158,7 +162,8 @@ const BLOCKS: readonly BlockPlan[] = [
     name: 'Block K',
     style: 'pear',
     place: 'Drawer 5',
-    note: 'Shore weights.',
+    note: 'Shore weights, drilled in beech.',
+    kind: 'board',
     seconds: 62,
     setup: 660,
     sprueG: 10,
@@ -182,7 +187,16 @@ const BLOCKS: readonly BlockPlan[] = [
     name: 'Block M',
     style: 'round',
     place: 'Drawer 4',
-    note: 'Deep water heads.',
+    note: 'Pike heads on wire frames.',
+    kind: 'frame',
+    frame: {
+      name: 'Wire frame, long',
+      count: 1,
+      massG: 2.6,
+      volumeCm3: 2.6 / STEEL_GCM3,
+      embeddedShare: 0.2,
+      removed: false,
+    },
     seconds: 66,
     setup: 780,
     sprueG: 9,
@@ -215,10 +229,14 @@ export function demoMolds(tools: DemoTools, metals: readonly MetalBin[], hooks: 
     const cavities = plan.cavities.map(([marked, ...hookSizes], index): Cavity => {
       const hook = hooks.find((each) => each.size === hookSizes[0]);
       const hookShare = findStyle(plan.style)?.hookShare ?? 0;
-      const embeddedCm3 = ((hook?.massG ?? 0) / STEEL_GCM3) * hookShare + (plan.pinCm3 ?? 0);
+      const pin: Insert[] = plan.pinCm3
+        ? [{ name: 'Pin', count: 1, massG: 0, volumeCm3: plan.pinCm3, embeddedShare: 1, removed: true }]
+        : [];
+      const inserts = [...pin, ...(plan.frame ? [plan.frame] : [])];
+      const { displacedCm3, staysG } = embeddedTotals(embeddedIn({ hookShare, inserts }, hook ?? null));
       const truly = marked * (1 + off + tools.between(-0.012, 0.012));
       const isWeighed = tools.happens(0.75) && !(plan.name === 'Block C' && index === 4);
-      const volume = (truly - (hook?.massG ?? 0)) / gramsPerCm3 + embeddedCm3;
+      const volume = (truly - staysG) / gramsPerCm3 + displacedCm3;
       return {
         id: `${idOf(plan)}-c${index + 1}`,
         style: plan.style,
@@ -230,9 +248,7 @@ export function demoMolds(tools: DemoTools, metals: readonly MetalBin[], hooks: 
         hookSizes,
         hookShare,
         hookNotes: Object.fromEntries(hookSizes.slice(1).map((size) => [size, LESSER_HOOK])),
-        inserts: plan.pinCm3
-          ? [{ name: 'Pin', count: 1, massG: 0, volumeCm3: plan.pinCm3, embeddedShare: 1, removed: true }]
-          : [],
+        inserts,
         outline: null,
         spot: null,
       };

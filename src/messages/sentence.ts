@@ -64,6 +64,8 @@ const SENTENCES: Sentences = {
   'mesh.ragged': ({ numbers }) =>
     `${numbers} numbers do not make whole triangles: each takes 9 (three corners of x, y, z).`,
   'mesh.flat': () => 'The mesh is flat or a line: it has no body that could stand on a face.',
+  'mesh.not-closed': ({ openEdges, flippedEdges }) =>
+    `The mesh is not one closed skin: ${openEdges} open and ${flippedEdges} turned-over edges. Close it in your drawing program; a mold cannot be cut round it.`,
   'mesh.mass-outside': () =>
     'The center of mass lies outside the body. Give it in the same millimeters as the mesh.',
   'stl.empty': () => 'The file holds no triangles. Export the body again as STL.',

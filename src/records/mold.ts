@@ -74,7 +74,6 @@ export const mold = z.strictObject({
 });
 
 export type Insert = z.infer<typeof insert>;
-export type CavityOutline = z.infer<typeof outline>;
 export type Spin = z.infer<typeof spin>;
 export type Cavity = z.infer<typeof cavity>;
 export type Mold = z.infer<typeof mold>;

@@ -1,12 +1,14 @@
 import { expose, transfer } from 'comlink';
 import { answer } from '@/calculations/answer';
+import { measureMesh } from '@/core/meshes/measure-mesh';
 import { readStl } from '@/core/meshes/read-stl';
 import { writeStl } from '@/core/meshes/write-stl';
-import { cutHalves } from '@/core/molds/cut-halves';
+import { cutHalves, type MoldSpec } from '@/core/molds/cut-halves';
+import { layMesh } from '@/core/molds/lay-mesh';
 import { sitOnBottom } from '@/core/molds/sit-on-bottom';
 import { studyMesh, studySolid } from '@/core/molds/study-body';
 import { planPours } from '@/core/pours/plan-pours';
-import { done } from '@/core/problems/problem';
+import { done, fail, type Outcome } from '@/core/problems/problem';
 import type { JobName, Jobs, WorkerDoor } from './protocol';
 
 type Doers = {
@@ -19,6 +21,16 @@ type Doers = {
 const scaled = (triangles: Float32Array, scale: number) =>
   scale === 1 ? triangles : triangles.map((value) => value * scale);
 
+/** The cavity of a mold; a mesh that is not closed has no inside to cut out. */
+function cavityOf(body: Jobs['cutMold']['takes']['body']): Outcome<MoldSpec['cavity']> {
+  if ('solid' in body) return done(body.solid);
+  const read = readStl(body.stl);
+  if (!read.ok) return read;
+  const laid = layMesh(read.value, body.scale);
+  const { openEdges, flippedEdges } = measureMesh(laid);
+  return openEdges + flippedEdges > 0 ? fail('mesh.not-closed', { openEdges, flippedEdges }) : done({ laid });
+}
+
 const DOERS: Doers = {
   calculate: ({ name, input }, onProgress) => answer(name, input, { onProgress }),
   planPours: ({ demand, molds }, onProgress) => planPours(demand, molds, { onProgress }),
@@ -30,13 +42,15 @@ const DOERS: Doers = {
   },
   studyBody: ({ solid, scale }) => studySolid(solid, scale),
   sitOnBottom,
-  cutMold: async ({ spec, scale, title }) => {
-    const { head, front, back } = await cutHalves(spec);
-    return {
-      head: writeStl(scaled(head, scale), `${title}, cold casting`),
+  cutMold: async ({ spec, body, coldScale, title }) => {
+    const cavity = cavityOf(body);
+    if (!cavity.ok) return cavity;
+    const { head, front, back } = await cutHalves({ ...spec, cavity: cavity.value });
+    return done({
+      head: writeStl(scaled(head, coldScale), `${title}, cold casting`),
       front: writeStl(front, `${title}, front half`),
       back: writeStl(back, `${title}, back half`),
-    };
+    });
   },
 };
 

@@ -49,8 +49,16 @@ export interface Jobs {
     readonly tells: never;
   };
   readonly cutMold: {
-    readonly takes: { readonly spec: MoldSpec; readonly scale: number; readonly title: string };
-    readonly gives: MoldFiles;
+    readonly takes: {
+      readonly spec: Omit<MoldSpec, 'cavity'>;
+      /** A solid, or the bytes of an STL and how many times as large the cavity is. */
+      readonly body:
+        { readonly solid: Solid } | { readonly stl: Uint8Array<ArrayBuffer>; readonly scale: number };
+      /** From the hot cavity to the cold casting. */
+      readonly coldScale: number;
+      readonly title: string;
+    };
+    readonly gives: Outcome<MoldFiles>;
     readonly tells: never;
   };
 }

@@ -6,7 +6,7 @@ import { dot, lengthOf, minus, plus, times } from './vectors';
  *
  * @example nearestOnTriangle([0, 0, 5], [0, 0, 0], [1, 0, 0], [0, 1, 0]) // [0, 0, 0]
  */
-export function nearestOnTriangle(p: Vec3, a: Vec3, b: Vec3, c: Vec3): Vec3 {
+function nearestOnTriangle(p: Vec3, a: Vec3, b: Vec3, c: Vec3): Vec3 {
   const [ab, ac, ap] = [minus(b, a), minus(c, a), minus(p, a)];
   const [d1, d2] = [dot(ab, ap), dot(ac, ap)];
   if (d1 <= 0 && d2 <= 0) return a;

@@ -7,8 +7,8 @@ import { raiseSolid } from './raise-solid';
 
 /** What a two-piece mold is cut for. */
 export interface MoldSpec {
-  /** The cavity, shrink in it, standing along z. */
-  readonly cavity: Solid;
+  /** The cavity, shrink in it: a solid standing along z, or a closed mesh laid along x. */
+  readonly cavity: Solid | { readonly laid: Float32Array };
   /** The hook that lies in it; null for a bare casting. */
   readonly hook: HookDimensions | null;
   /** Where the eye leaves the axis, mm. */
@@ -50,7 +50,11 @@ export function cutHalves(spec: MoldSpec): Promise<MoldBodies> {
   return atKernel((bench) => {
     const { kernel, keep } = bench;
     // Laid on its side: the axis along x, the depth of the body across the parting.
-    const head = keep(raiseSolid(bench, spec.cavity).rotate([0, 90, 0]));
+    const { cavity } = spec;
+    const head =
+      'laid' in cavity
+        ? bench.fromTriangles(cavity.laid)
+        : keep(raiseSolid(bench, cavity).rotate([0, 90, 0]));
     const { min, max } = head.boundingBox();
     const hook = spec.hook ? hookSlot(bench, spec.hook, spec.eyeMm, max[2]) : null;
     const reach = hook?.boundingBox() ?? { min, max };

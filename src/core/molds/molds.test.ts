@@ -5,7 +5,9 @@ import { CAVITY_FORMS } from '../solids/forms';
 import { measureSolid } from '../solids/measure-solid';
 import { cutHalves, type MoldSpec } from './cut-halves';
 import { atKernel, trianglesOf } from './kernel';
+import { layMesh } from './lay-mesh';
 import { raiseSolid } from './raise-solid';
+import { studySolid } from './study-body';
 
 const HOOK = { wireMm: 1.1, shankMm: 31.5, gapeMm: 12.5 };
 const specs = CAVITY_FORMS.map((form): [string, MoldSpec] => [
@@ -51,6 +53,14 @@ describe('cutHalves', () => {
     const share = await filled({ cavity: round, hook: HOOK, eyeMm: 4, pinMm: null });
     expect(share).toBeLessThan(1);
     expect(1 - share).toBeLessThan(1e-3);
+  });
+
+  it('cuts round a mesh as round the solid it came from', async () => {
+    const egg = { parts: [{ shape: 'ellipsoid', xMm: 13, yMm: 13, zSizeMm: 19 }] } as const;
+    const { sketch } = await studySolid(egg, 1);
+    const laid = layMesh(sketch, 1);
+    const share = await filled({ cavity: { laid }, hook: null, eyeMm: 4, pinMm: null });
+    expect(Math.abs(share - 1)).toBeLessThan(1e-3);
   });
 
   it('lets a pin through from edge to edge', async () => {

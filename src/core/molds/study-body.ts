@@ -3,6 +3,7 @@ import { coarsenMesh } from '../meshes/coarsen-mesh';
 import type { Triangles, Vec3 } from '../meshes/mesh';
 import type { Solid } from '../solids/solid';
 import { atKernel, trianglesOf } from './kernel';
+import { layMesh } from './lay-mesh';
 import { raiseSolid } from './raise-solid';
 
 /** A body as it lies: its skin, and what it measures. */
@@ -48,15 +49,9 @@ export function studySolid(solid: Solid, scale: number): Promise<StudiedBody> {
  * @example studyMesh(boxOf(10, 20, 30)).frontalCm2 // 1.57, the ellipse in its ends of 10 by 20
  */
 export function studyMesh(triangles: Triangles): StudiedBody {
-  const { min, max } = measureMesh(triangles).boundsMm;
-  const size = [max[0] - min[0], max[1] - min[1], max[2] - min[2]] as const;
-  const longest = size.indexOf(Math.max(...size));
-  const turned = Float32Array.from(triangles, (_, index) => {
-    const corner = index - (index % 3);
-    return triangles[corner + (((index % 3) + longest) % 3)] ?? 0;
-  });
-  const [width, height] = [size[(longest + 1) % 3] ?? 0, size[(longest + 2) % 3] ?? 0];
-  return study(turned, ((Math.PI / 4) * width * height) / MM2_PER_CM2);
+  const laid = layMesh(triangles, 1);
+  const { min, max } = measureMesh(laid).boundsMm;
+  return study(laid, ((Math.PI / 4) * (max[1] - min[1]) * (max[2] - min[2])) / MM2_PER_CM2);
 }
 
 function study(triangles: Float32Array, frontalCm2: number): StudiedBody {

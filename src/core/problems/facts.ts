@@ -29,6 +29,7 @@ export interface ProblemFacts {
   'solid.out-of-reach': { targetG: number };
   'mesh.ragged': { numbers: number };
   'mesh.flat': Record<string, never>;
+  'mesh.not-closed': { openEdges: number; flippedEdges: number };
   'mesh.mass-outside': Record<string, never>;
   'stl.empty': Record<string, never>;
   'stl.not-stl': Record<string, never>;

@@ -31,6 +31,7 @@ export const PROBLEM_KINDS: Record<ProblemCode, ProblemKind> = {
   'solid.out-of-reach': 'impossible',
   'mesh.ragged': 'invalid_input',
   'mesh.flat': 'impossible',
+  'mesh.not-closed': 'impossible',
   'mesh.mass-outside': 'impossible',
   'stl.empty': 'invalid_input',
   'stl.not-stl': 'invalid_input',

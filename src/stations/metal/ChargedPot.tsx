@@ -14,10 +14,12 @@ interface ChargedPotProps {
   readonly charge: ReadCharge;
   readonly capacityG: number;
   readonly heelG: number;
+  /** A run is on: what its pot still holds; null while the pot is free. */
+  readonly run: { readonly name: string; readonly levelG: number } | null;
 }
 
 /** The pot from the side, filled to scale with what is charged, a layer a lot. */
-export function ChargedPot({ charge, capacityG, heelG }: ChargedPotProps) {
+export function ChargedPot({ charge, capacityG, heelG, run }: ChargedPotProps) {
   const { mass } = usePreferences();
   const { setNodeRef, isOver } = useDroppable({ id: 'pot' });
   // A charge over the brim is drawn over it, as far as the picture goes.
@@ -33,7 +35,11 @@ export function ChargedPot({ charge, capacityG, heelG }: ChargedPotProps) {
       <svg
         viewBox={`-8 -14 ${POT.width + 76} ${POT.height + 26}`}
         role="img"
-        aria-label={`Pot: ${massText(charge.totalG, mass)} charged of ${massText(capacityG, mass)}`}
+        aria-label={
+          run
+            ? `Pot: ${massText(run.levelG, mass)} left in ${run.name}`
+            : `Pot: ${massText(charge.totalG, mass)} charged of ${massText(capacityG, mass)}`
+        }
         className={styles.pot}
       >
         <path d={`${potWall(POT)}Z`} fill="var(--sunk)" />
@@ -54,7 +60,18 @@ export function ChargedPot({ charge, capacityG, heelG }: ChargedPotProps) {
             </g>
           );
         })}
-        {charge.lots.length === 0 ? (
+        {run ? (
+          <g>
+            <path
+              d={potLayer(POT, 0, Math.min(1, run.levelG / capacityG) * full).path}
+              className={styles.layer}
+            />
+            <text x={POT.width / 2} y={POT.height - 14} textAnchor="middle" className={styles.layerText}>
+              {run.name}, {massText(run.levelG, mass)} left
+            </text>
+          </g>
+        ) : null}
+        {charge.lots.length === 0 && !run ? (
           <text x={POT.width / 2} y={POT.height / 2} textAnchor="middle" className={styles.potEmpty}>
             Drop a lot here
           </text>

@@ -6,9 +6,8 @@ import { numberText as n } from '@/messages/number-text';
 import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { massText, useBench, usePreferences } from '../shared';
+import { DoubtNote, massText, useBench, usePreferences } from '../shared';
 import { compositionText, nearestMetal, rangeOf } from './alloys';
-import { doubtOf } from './doubts';
 import styles from './metal.module.css';
 
 /** The lot in hand: what it is, how it melts, what it does, what to mind. */
@@ -17,7 +16,6 @@ export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => 
   const { mass } = usePreferences();
   const metal = nearestMetal(lot.composition);
   const range = rangeOf(lot.composition);
-  const doubt = doubtOf(lot, view);
   return (
     <>
       <SlipTitle over="Lot in hand">{lot.name}</SlipTitle>
@@ -56,13 +54,7 @@ export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => 
           What is it? Weigh it
         </Button>
       </SlipPart>
-      {doubt ? (
-        <SlipNote tone="stop">
-          Probably not what it is called: castings of {doubt.cavities} cavities come out{' '}
-          {n(Math.abs(doubt.ratio - 1) * 100, 2)} % {doubt.ratio < 1 ? 'light' : 'heavy'}, all alike, as of a
-          metal of {n(lot.densityGcm3 * doubt.ratio, 4)} g/cm³. Weigh a piece in air and in water.
-        </SlipNote>
-      ) : null}
+      <DoubtNote lot={lot} />
       {metal ? (
         <SlipPart label={`About ${metal.name}`}>
           <strong className="narrow">{metal.name}</strong>

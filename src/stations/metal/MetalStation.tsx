@@ -10,6 +10,7 @@ import {
 } from '@dnd-kit/core';
 import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
+import { countRun } from '@/core/pours/count-run';
 import { SlipTitle } from '@/ui/frame/Slip';
 import { Station } from '@/ui/frame/Station';
 import { benchSentence } from '@/messages/bench-sentence';
@@ -45,6 +46,9 @@ export function MetalStation() {
     useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 8 } }),
   );
   const { pot } = view.bench;
+  const inRun = view.run
+    ? { name: `Run ${view.run.no}`, levelG: Math.max(0, countRun(view.run, view.pours).potG) }
+    : null;
   const read = useMemo(
     () => readCharge(charge, view.metals, view.levels, pot.capacityG),
     [charge, view.metals, view.levels, pot.capacityG],
@@ -56,6 +60,10 @@ export function MetalStation() {
   const guiding = nearestMetal(read.mix ? read.mix.composition : (lot?.composition ?? null));
 
   const put = (binId: string) => {
+    if (inRun) {
+      void message.info(`${inRun.name} is in the pot. Book it or drop it, then melt.`);
+      return;
+    }
     if (charge.some((each) => each.binId === binId)) return;
     const onHandG = view.levels.get(binId) ?? 0;
     const g = firstHelping(onHandG, pot.capacityG - read.totalG);
@@ -83,7 +91,8 @@ export function MetalStation() {
         `${short.name} has ${massText(onHandG, preferences.mass)}. Take less, or count it first.`,
     ),
   ];
-  const isReady = read.lots.length > 0 && stops.length === 0 && charge.every(({ g }) => g !== null && g > 0);
+  const isReady =
+    !inRun && read.lots.length > 0 && stops.length === 0 && charge.every(({ g }) => g !== null && g > 0);
   const totalG = view.metals.reduce((total, each) => total + (view.levels.get(each.id) ?? 0), 0);
 
   return (
@@ -97,7 +106,9 @@ export function MetalStation() {
           <Button onClick={() => setOpen('scrap')} disabled={!lot}>
             What is this scrap?
           </Button>
-          <Button onClick={() => setOpen('blend')}>Ask for a blend</Button>
+          <Button onClick={() => setOpen('blend')} disabled={inRun !== null}>
+            Ask for a blend
+          </Button>
           <Button type="primary" disabled={!isReady} onClick={() => setOpen('melt')}>
             Melt into ingots
           </Button>
@@ -121,7 +132,7 @@ export function MetalStation() {
       ) : (
         <DndContext id="pot" sensors={sensors} onDragEnd={drop}>
           <div className={styles.potRow}>
-            <ChargedPot charge={read} capacityG={pot.capacityG} heelG={pot.heelG} />
+            <ChargedPot charge={read} capacityG={pot.capacityG} heelG={pot.heelG} run={inRun} />
             <div className={styles.chargeSide}>
               <ChargeList charge={charge} onChange={setCharge} />
               <MixFigures charge={read} />

@@ -5,7 +5,7 @@ import { ELEMENTS } from '@/reference/elements';
 import { REFERENCE_METALS, UNPOURED_METALS, type ReferenceMetal } from '@/reference/metals';
 
 /** Computed density of a reference metal, g/cm3. */
-export function densityOf(metal: ReferenceMetal): number {
+function densityOf(metal: ReferenceMetal): number {
   const mixed = mixMetal(metal.composition, ELEMENTS);
   if (!mixed.ok) throw new Error(`densityOf requires ${metal.key} to add up`);
   return mixed.value.densityGcm3;

@@ -7,7 +7,7 @@ import { markText } from '../shared';
 import type { Section } from './PotGauge';
 
 /** A cavity's modulus from its own outline or its style's, mm; null where neither is known. */
-export function cavityModulus(cavity: Cavity): number | null {
+function cavityModulus(cavity: Cavity): number | null {
   if (cavity.outline) {
     const { section, depth, points } = cavity.outline;
     return loftModulus({ section, depth, profile: points.map(([along, r]) => [r, along] as const) });

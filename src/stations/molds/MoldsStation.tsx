@@ -6,6 +6,7 @@ import type { Mold } from '@/records/mold';
 import { MoldBlock, type CavityMark } from '@/ui/mold-block/MoldBlock';
 import { Station } from '@/ui/frame/Station';
 import {
+  DoubtNote,
   drawMold,
   markText,
   sessionOf,
@@ -148,7 +149,15 @@ export function MoldsStation() {
         )
       }
       slip={
-        <TicketInHandSlip ticket={ticket} wants={wants} made={view.made} isOpen={ticket?.state === 'open'} />
+        <>
+          <TicketInHandSlip
+            ticket={ticket}
+            wants={wants}
+            made={view.made}
+            isOpen={ticket?.state === 'open'}
+          />
+          {metal ? <DoubtNote lot={metal} /> : null}
+        </>
       }
     >
       {isDesigning && metal ? (

@@ -1,4 +1,5 @@
 export { BenchProvider, useBench } from './BenchProvider';
+export { DoubtNote } from './DoubtNote';
 export { freeOf, promiseOf, wantsOf, type BenchView } from './bench-view';
 export { BenchFrame } from './frame/BenchFrame';
 export { saveFile } from './frame/save-file';

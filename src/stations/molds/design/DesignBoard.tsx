@@ -46,7 +46,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
   const [key, setKey] = useState<string>(FORM_KEYS[0] ?? '');
   const [sizes, setSizes] = useState<Readonly<Record<string, Readonly<Record<string, number>>>>>({});
   const [points, setPoints] = useState<readonly (readonly [number, number])[]>(FIRST_PROFILE);
-  const [mesh, setMesh] = useState<{ name: string; mesh: ReadMesh } | null>(null);
+  const [mesh, setMesh] = useState<{ file: File; name: string; mesh: ReadMesh } | null>(null);
   const [wish, setWish] = useState<WishDraft>({ targetG, metalId, hookId: null, pinMm: null, vary: 'depth' });
   const [liftG, setLiftG] = useState<number | null>(null);
   const [tailMm, setTailMm] = useState<number | null>(60);
@@ -56,7 +56,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
   const shape = useMemo((): Shape | null => {
     if (form) return { kind: 'form', form, sizes: sizes[form.key] ?? {} };
     if (key === OWN_PROFILE) return { kind: 'profile', points };
-    return mesh ? { kind: 'mesh', ...mesh } : null;
+    return mesh ? { kind: 'mesh', name: mesh.name, mesh: mesh.mesh } : null;
   }, [form, key, sizes, points, mesh]);
   const metal = view.metals.find(({ id }) => id === wish.metalId) ?? view.metals[0];
   const hook = wish.hookId === null ? null : (view.hooks.get(wish.hookId) ?? null);
@@ -104,7 +104,9 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
         />
         <div className={styles.main}>
           {key === OWN_PROFILE ? <ProfileEditor points={points} onChange={setPoints} /> : null}
-          {key === FROM_STL ? <StlReader onRead={(name, read) => setMesh({ name, mesh: read })} /> : null}
+          {key === FROM_STL ? (
+            <StlReader onRead={(file, read) => setMesh({ file, name: file.name, mesh: read })} />
+          ) : null}
           {outcome && !outcome.ok ? <p className={styles.stop}>{sentence(outcome.problem)}</p> : null}
           {design ? (
             <p className={styles.solved} role="status">
@@ -168,27 +170,38 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
               <Sitting study={study} hook={hook} eyeMm={eyeMm} trailer={trailer} />
             </section>
           ) : null}
-          {design?.solid && metal ? (
+          {design ? (
             <TakeAway
               name={title}
-              solid={design.solid}
+              body={
+                design.solid
+                  ? { solid: design.solid }
+                  : mesh
+                    ? { file: mesh.file, scale: design.scale }
+                    : null
+              }
               hook={hook}
               eyeMm={eyeMm}
               pinMm={wish.pinMm}
               shrinkLinear={metal.shrinkLinear}
-              plate={composePlate({
-                title,
-                subtitle: `${massText(design.finishedG, mass)} in ${metal.name}; cavity, shrink in it`,
-                solid: design.solid,
-                facts: [
-                  ...(form?.fields ?? []).map(
-                    (field) => [field.label, `${n(design.sizes[field.key] ?? field.usual, 4)} mm`] as const,
-                  ),
-                  ['Length', `${n(design.lengthMm, 4)} mm`],
-                  ['Cavity', `${n(design.volumeCm3, 5)} cm3`],
-                ],
-                steps: form ? drillingSteps(form, design.sizes).map(({ text }) => text) : [],
-              })}
+              plate={
+                design.solid
+                  ? composePlate({
+                      title,
+                      subtitle: `${massText(design.finishedG, mass)} in ${metal.name}; cavity, shrink in it`,
+                      solid: design.solid,
+                      facts: [
+                        ...(form?.fields ?? []).map(
+                          (field) =>
+                            [field.label, `${n(design.sizes[field.key] ?? field.usual, 4)} mm`] as const,
+                        ),
+                        ['Length', `${n(design.lengthMm, 4)} mm`],
+                        ['Cavity', `${n(design.volumeCm3, 5)} cm3`],
+                      ],
+                      steps: form ? drillingSteps(form, design.sizes).map(({ text }) => text) : [],
+                    })
+                  : null
+              }
             />
           ) : null}
           {design ? (

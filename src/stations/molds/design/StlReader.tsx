@@ -15,7 +15,7 @@ type State =
   | { readonly is: 'refused'; readonly why: string };
 
 /** Reads an STL in a worker, with how far it has come and a way to stop. */
-export function StlReader({ onRead }: { onRead: (name: string, mesh: ReadMesh) => void }) {
+export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => void }) {
   const lane = useRef<WorkLane | null>(null);
   const stop = useRef<AbortController | null>(null);
   const [state, setState] = useState<State>({ is: 'idle' });
@@ -37,7 +37,7 @@ export function StlReader({ onRead }: { onRead: (name: string, mesh: ReadMesh) =
       if (controller.signal.aborted) return;
       if (!outcome.ok) return setState({ is: 'refused', why: sentence(outcome.problem) });
       setState({ is: 'read', name: file.name, mesh: outcome.value });
-      onRead(file.name, outcome.value);
+      onRead(file, outcome.value);
     } catch (error) {
       if (controller.signal.aborted || error instanceof CalledOff) return setState({ is: 'idle' });
       setState({

@@ -7,6 +7,7 @@ import type { Solid } from '@/core/solids/solid';
 import { platePdf } from '@/data/exchange/plate/plate-pdf';
 import { plateSvg } from '@/data/exchange/plate/plate-svg';
 import type { Plate } from '@/data/exchange/plate/plate';
+import { sentence } from '@/messages/sentence';
 import { CalledOff, WorkLane } from '@/workers/client';
 import { saveFile } from '../../shared';
 import { loadFonts } from './load-fonts';
@@ -14,8 +15,9 @@ import styles from './design.module.css';
 
 interface TakeAwayProps {
   readonly name: string;
-  readonly plate: Plate;
-  readonly solid: Solid;
+  /** The sheet; null for a mesh, which has no section of its own. */
+  readonly plate: Plate | null;
+  readonly body: { readonly solid: Solid } | { readonly file: File; readonly scale: number } | null;
   readonly hook: HookDimensions | null;
   readonly eyeMm: number;
   readonly pinMm: number | null;
@@ -25,7 +27,7 @@ interface TakeAwayProps {
 const STL = 'model/stl';
 
 /** What goes out of the door: the true-size sheet, and the bodies to print. */
-export function TakeAway({ name, plate, solid, hook, eyeMm, pinMm, shrinkLinear }: TakeAwayProps) {
+export function TakeAway({ name, plate, body, hook, eyeMm, pinMm, shrinkLinear }: TakeAwayProps) {
   const { message } = App.useApp();
   const lane = useRef<WorkLane | null>(null);
   const [busy, setBusy] = useState<'pdf' | 'head' | 'halves' | null>(null);
@@ -51,28 +53,39 @@ export function TakeAway({ name, plate, solid, hook, eyeMm, pinMm, shrinkLinear 
       setBusy(null);
     }
   };
-  const cut = () => {
+  const cut = async () => {
+    if (!body) throw new Error('there is no body yet');
     lane.current ??= new WorkLane();
-    return lane.current.ask('cutMold', {
-      spec: { cavity: solid, hook, eyeMm, pinMm },
-      scale: 1 - shrinkLinear,
+    const bytes = 'file' in body ? new Uint8Array(await body.file.arrayBuffer()) : null;
+    const files = await lane.current.ask('cutMold', {
+      spec: { hook, eyeMm, pinMm },
+      body: 'file' in body ? { stl: bytes ?? new Uint8Array(), scale: body.scale } : body,
+      coldScale: 1 - shrinkLinear,
       title: name,
     });
+    if (!files.ok) throw new Error(sentence(files.problem).replace(/\.$/, ''));
+    return files.value;
   };
   return (
     <section className={styles.away} aria-label="Take it away">
       <h2>Take it away</h2>
-      <Button
-        loading={busy === 'pdf'}
-        onClick={() =>
-          void carry('pdf', async () => {
-            saveFile(`${file}.pdf`, await platePdf(plate, await loadFonts()), 'application/pdf');
-          })
-        }
-      >
-        {plate.steps.length > 0 ? 'Drilling sheet, PDF' : 'True-size sheet, PDF'}
-      </Button>
-      <Button onClick={() => saveFile(`${file}.svg`, plateSvg(plate), 'image/svg+xml')}>Drawing, SVG</Button>
+      {plate ? (
+        <>
+          <Button
+            loading={busy === 'pdf'}
+            onClick={() =>
+              void carry('pdf', async () => {
+                saveFile(`${file}.pdf`, await platePdf(plate, await loadFonts()), 'application/pdf');
+              })
+            }
+          >
+            {plate.steps.length > 0 ? 'Drilling sheet, PDF' : 'True-size sheet, PDF'}
+          </Button>
+          <Button onClick={() => saveFile(`${file}.svg`, plateSvg(plate), 'image/svg+xml')}>
+            Drawing, SVG
+          </Button>
+        </>
+      ) : null}
       <Button
         loading={busy === 'head'}
         onClick={() =>

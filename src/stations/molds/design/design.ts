@@ -46,7 +46,7 @@ export interface Design {
   readonly embedded: readonly EmbeddedPart[];
 }
 
-export const OWN_STYLE = 'egg';
+const OWN_STYLE = 'egg';
 const PIN_ROUNDS = 6;
 const MM3_PER_CM3 = 1000;
 

@@ -2,7 +2,7 @@ import { doubtMetal, type MetalCheck } from '@/core/quality/doubt-metal';
 import { embeddedTotals } from '@/core/cavities/embedded-totals';
 import { castFromCavity, embeddedIn } from '@/core/tickets/cast-from-cavity';
 import type { MetalBin } from '@/records/bin';
-import type { BenchView } from '../shared';
+import type { BenchView } from './bench-view';
 
 /** Whether later weighings say that a lot is not what it is called; null where they do not. */
 export function doubtOf(
