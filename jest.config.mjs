@@ -15,7 +15,9 @@ const config = {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(nanoid|manifold-3d|quickhull3d|@ant-design/(colors|fast-color))/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(nanoid|manifold-3d|quickhull3d|@ant-design/(colors|fast-color))/)',
+  ],
   moduleNameMapper: {
     '\\.(css|woff2?)$': '<rootDir>/tests/style-stub.js',
     '^quickhull3d$': '<rootDir>/node_modules/quickhull3d/dist/index.js',

@@ -35,6 +35,44 @@ for (const station of ['ticket', 'molds', 'pour', 'shelf']) {
   if (station === 'shelf') await page.getByRole('button', { name: /^Lot 14/ }).click();
   await shoot(page, station);
 }
+await page.goto(`${base}/metal`);
+await page.getByRole('button', { name: 'Put Lot 9, soft lead into the pot' }).click();
+await page.getByRole('button', { name: 'Put Lot 15, lead 6 % antimony into the pot' }).click();
+await page.getByRole('textbox', { name: 'Lot 9', exact: true }).fill('1.4 kg');
+await page.getByRole('textbox', { name: 'Lot 15', exact: true }).fill('2 kg');
+await page.getByRole('textbox', { name: 'Lot 15', exact: true }).blur();
+await page.evaluate(() => scrollTo({ top: 0 }));
+await shoot(page, 'metal');
+await page.getByRole('button', { name: 'What is this scrap?' }).click();
+await page.getByRole('textbox', { name: 'In air' }).fill('400 g');
+await page.getByRole('textbox', { name: 'Hung in water' }).fill('364.2 g');
+await page.getByRole('textbox', { name: 'The scale reads to' }).fill('0.5 g');
+await shoot(page, 'scrap');
+
+await page.goto(`${base}/molds`);
+await page.getByRole('button', { name: /^Block C/ }).click();
+await page.getByRole('button', { name: 'Weigh castings in' }).click();
+await page.getByText('3: 10 g').click();
+await shoot(page, 'weigh-in');
+await page.goto(`${base}/molds`);
+await page.getByRole('button', { name: 'New cavity' }).click();
+await page
+  .getByText('lying on its side')
+  .or(page.getByText(/standing|leaning/))
+  .first()
+  .waitFor();
+await shoot(page, 'new-cavity');
+await page.getByRole('button', { name: 'Football' }).click();
+await page.getByRole('textbox', { name: 'Weight wanted' }).fill('14 g');
+await page.getByRole('combobox', { name: 'On' }).click();
+await page.getByTitle('Jig hook 3/0', { exact: true }).click();
+await page.getByRole('textbox', { name: 'lifts in water' }).fill('0.4 g');
+await page.waitForTimeout(2500);
+await page
+  .getByRole('region', { name: 'On the bottom' })
+  .evaluate((part) => part.scrollIntoView({ block: 'center' }));
+await shoot(page, 'on-the-bottom');
+
 await page.goto(`${base}/calculations`);
 await page.getByRole('heading', { level: 1 }).waitFor();
 await shoot(page, 'calculations');

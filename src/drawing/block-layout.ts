@@ -84,6 +84,8 @@ function measure(cavity: BlockCavity) {
     body: outlinePath(shape.outlineMm),
     spot: cavity.spot,
     frame: cavity.hasFrame ? framePath(shape.radiusMm) : null,
+    /** What lies before the nose. */
+    leadMm: cavity.hasFrame ? FRAME_AHEAD_MM + 4 : 0,
   };
 }
 
@@ -116,7 +118,7 @@ export function layOutBar(cavities: readonly BlockCavity[]): BlockLayout {
   const perRow = cavities.length > MOST_IN_A_ROW ? Math.ceil(cavities.length / 2) : cavities.length;
   const rows = [measured.slice(0, perRow), measured.slice(perRow)].filter((row) => row.length > 0);
   const rowWidth = (row: readonly Measured[]) =>
-    row.reduce((total, each) => total + each.reachMm + GAP_MM, GAP_MM);
+    row.reduce((total, each) => total + each.leadMm + each.reachMm + GAP_MM, GAP_MM);
   const widthMm = Math.max(...rows.map(rowWidth)) + 2 * EDGE_MM;
   const heights = rows.map((row) => {
     const above = Math.max(...row.map((each) => each.riseMm));
@@ -133,9 +135,9 @@ export function layOutBar(cavities: readonly BlockCavity[]): BlockLayout {
     const spread = (widthMm - 2 * EDGE_MM - rowWidth(row)) / row.length;
     let x = EDGE_MM + GAP_MM + spread / 2;
     return row.map((each, column): PlacedCavity => {
-      const laidX = x;
-      x += each.reachMm + GAP_MM + spread;
-      if (!isFlipped) columns.push(laidX - GAP_MM / 2);
+      const laidX = x + each.leadMm;
+      x = laidX + each.reachMm + GAP_MM + spread;
+      if (!isFlipped) columns.push(laidX - each.leadMm - GAP_MM / 2);
       const left = each.spot ? Math.min(widthMm - EDGE_MM, Math.max(0, each.spot.xMm)) : laidX;
       const axisY = each.spot ? Math.min(heightMm - 4, Math.max(4, each.spot.yMm)) : rowY;
       const edgeY = isFlipped ? heightMm : 0;
@@ -154,9 +156,9 @@ export function layOutBar(cavities: readonly BlockCavity[]): BlockLayout {
         radiusMm: each.shape.radiusMm,
         lengthMm: each.shape.lengthMm,
         tap: {
-          x: left - GAP_MM / 2,
+          x: left - each.leadMm - GAP_MM / 2,
           y: each.spot ? axisY - each.riseMm - 2 : isFlipped ? heightMm - total : 0,
-          width: each.reachMm + GAP_MM,
+          width: each.leadMm + each.reachMm + GAP_MM,
           height: each.spot ? each.riseMm + each.shape.radiusMm + 4 : total,
         },
         label: { x: left + each.reachMm / 2, y: axisY + (isFlipped ? -1 : 1) * (below + LABEL_MM * 0.55) },

@@ -142,6 +142,20 @@ test('a blend is asked for, put into the pot, melted into a new lot, and the boo
   for (const difference of taken) expect(difference).toBeCloseTo(0, 6);
 });
 
+test('a lot is dragged into the pot', async ({ page }) => {
+  await openStation(page, 'metal');
+  const lot = page.getByRole('button', { name: /^Lot 9 soft lead/ });
+  const pot = page.getByRole('img', { name: /^Pot: 0 g charged/ });
+  const [from, to] = [await lot.boundingBox(), await pot.boundingBox()];
+  if (!from || !to) throw new Error('the pot or the lot is not drawn');
+  await page.mouse.move(from.x + 60, from.y + 40);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 60, from.y + 10, { steps: 3 });
+  await page.mouse.move(to.x + 120, to.y + 100, { steps: 8 });
+  await page.mouse.up();
+  await expect(page.getByRole('img', { name: /^Pot: 500 g charged/ })).toBeVisible();
+});
+
 test('a band out of reach gives the nearest and why; an overfull pot is stopped', async ({ page }) => {
   await openStation(page, 'metal');
   await page.getByRole('button', { name: 'Ask for a blend' }).click();
@@ -210,6 +224,16 @@ test('a drill depth is solved, put on a board, and its sheet and bodies go out a
   expect(measured).toMatchObject({ watertight: true, flippedEdges: 0 });
   // The cold casting: the cavity less the shrink.
   expect((measured.volumeCm3 * 1000) / (volumeMm3 * (1 - pewter.shrinkLinear) ** 3)).toBeCloseTo(1, 2);
+
+  const halves: Download[] = [];
+  page.on('download', (download) => halves.push(download));
+  await page.getByRole('button', { name: 'Mold halves, STL' }).click();
+  await expect.poll(() => halves.length).toBe(2);
+  for (const half of halves) {
+    const mold = readStl(Uint8Array.from(await bytesOf(half)));
+    if (!mold.ok) throw new Error(mold.problem.code);
+    expect(measureMesh(mold.value)).toMatchObject({ watertight: true, flippedEdges: 0 });
+  }
 
   await page.getByRole('button', { name: 'Put it on a block' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Put it on' }).click();

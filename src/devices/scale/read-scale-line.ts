@@ -1,8 +1,10 @@
+import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
+
 const UNITS: Readonly<Record<string, number>> = {
   g: 1,
   kg: 1000,
-  oz: 28.349523125,
-  lb: 453.59237,
+  oz: GRAMS_PER_OUNCE,
+  lb: 16 * GRAMS_PER_OUNCE,
   gr: 0.06479891,
 };
 

@@ -8,7 +8,7 @@ import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { markText, massText, useBench, usePreferences } from '../shared';
+import { markText, useBench, usePreferences, weighedText } from '../shared';
 import { DensityLine } from './DensityLine';
 import { identifyByCasting, identifyInWater } from './identify-scrap';
 import styles from './metal.module.css';
@@ -50,7 +50,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
   const fitting = found?.fits.filter(({ fits }) => fits) ?? [];
   const [nearest] = found?.fits ?? [];
   const assume = mass === 'g' ? 'g' : 'oz';
-  const write = (massG: number) => massText(massG, mass);
+  const write = (massG: number) => weighedText(massG, mass);
 
   const save = async () => {
     if (!lot || !found) return;

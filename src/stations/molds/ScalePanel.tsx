@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { DeviceFault } from '@/devices/device';
 import { writeMass } from '@/core/units/write-mass';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { massText, usePreferences } from '../shared';
+import { usePreferences, weighedText } from '../shared';
 import { useScale, type ScaleKind } from './use-scale';
 import styles from './weigh-in.module.css';
 
@@ -33,7 +33,7 @@ export function ScalePanel({ count, onWeighed, said }: ScalePanelProps) {
   const [loadG, setLoadG] = useState<number | null>(null);
   const scale = useScale((massG) => onWeighed(massG, source));
   const assume = mass === 'g' ? 'g' : 'oz';
-  const write = (massG: number) => massText(massG, mass);
+  const write = (massG: number) => weighedText(massG, mass);
   const turn = (next: Source) => {
     setSource(next);
     if (next === 'typed') scale.stop();

@@ -1,6 +1,7 @@
 import dayjs from 'dayjs';
 import { findStyle } from '@/core/cavities/styles';
 import type { CavityVerdict } from '@/core/tickets/judge-cavity';
+import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
 import { writeMass, type MassUnit } from '@/core/units/write-mass';
 import { numberText } from '@/messages/number-text';
 import type { Bin } from '@/records/bin';
@@ -19,6 +20,11 @@ export function insertsText(inserts: readonly Insert[]): string {
 export function massText(massG: number, unit: MassUnit): string {
   const written = writeMass(massG, unit);
   return `${written.number} ${written.unit}`;
+}
+
+/** A weight as the scale showed it, every digit kept: `364.2 g`. */
+export function weighedText(massG: number, unit: MassUnit): string {
+  return unit === 'g' ? `${numberText(massG, 7)} g` : `${numberText(massG / GRAMS_PER_OUNCE, 6)} oz`;
 }
 
 /** A marked weight as it stands on a block or a ticket: no false digits, `10 g`, `3/8 oz`. */
