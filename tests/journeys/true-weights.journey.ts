@@ -145,7 +145,7 @@ test('a blend is asked for, put into the pot, melted into a new lot, and the boo
 test('a lot is dragged into the pot', async ({ page }) => {
   await openStation(page, 'metal');
   const lot = page.getByRole('button', { name: /^Lot 9 soft lead/ });
-  const pot = page.getByRole('img', { name: /^Pot: 0 g charged/ });
+  const pot = page.getByRole('img', { name: /^Pot: 0.* charged of/ });
   const [from, to] = [await lot.boundingBox(), await pot.boundingBox()];
   if (!from || !to) throw new Error('the pot or the lot is not drawn');
   await page.mouse.move(from.x + 60, from.y + 40);
