@@ -6,8 +6,7 @@ import { numberText as n } from '@/messages/number-text';
 import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { UnitField } from '@/ui/unit-field/UnitField';
-import { lotText, massText, useBench, usePreferences } from '../shared';
+import { MassField, lotText, massText, useBench, usePreferences } from '../shared';
 import { compositionText, ELEMENT_NAMES, hardnessOf, rangeOf } from './alloys';
 import { blendInput, lotsFor, whyOutOfReach, type Family } from './blend-request';
 import type { Charge } from './charge';
@@ -86,10 +85,8 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
             }
           }}
         />
-        <UnitField
+        <MassField
           label="How much"
-          quantity="mass"
-          assume={mass === 'g' ? 'g' : 'oz'}
           value={amountG}
           write={m}
           onChange={setAmountG}

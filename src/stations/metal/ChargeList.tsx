@@ -2,8 +2,7 @@
 
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { UnitField } from '@/ui/unit-field/UnitField';
-import { lotText, massText, useBench, usePreferences } from '../shared';
+import { MassField, lotText, massText, useBench, usePreferences } from '../shared';
 import type { Charge } from './charge';
 import styles from './metal.module.css';
 
@@ -19,12 +18,9 @@ export function ChargeList({ charge, onChange }: { charge: Charge; onChange: (ch
         if (!lot) return null;
         return (
           <li key={binId}>
-            <UnitField
+            <MassField
               label={lotText(lot.name)}
-              quantity="mass"
-              assume={mass === 'g' ? 'g' : 'oz'}
               value={g}
-              write={(grams) => massText(grams, mass)}
               onChange={(grams) =>
                 onChange(charge.map((each) => (each.binId === binId ? { binId, g: grams } : each)))
               }

@@ -8,7 +8,7 @@ import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { markText, useBench, usePreferences, weighedText } from '../shared';
+import { MassField, markText, useBench, usePreferences, weighedText } from '../shared';
 import { DensityLine } from './DensityLine';
 import { identifyByCasting, identifyInWater } from './identify-scrap';
 import styles from './metal.module.css';
@@ -49,7 +49,6 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
   const found = read?.ok ? read.value : null;
   const fitting = found?.fits.filter(({ fits }) => fits) ?? [];
   const [nearest] = found?.fits ?? [];
-  const assume = mass === 'g' ? 'g' : 'oz';
   const write = (massG: number) => weighedText(massG, mass);
 
   const save = async () => {
@@ -99,18 +98,9 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
         />
         {way === 'water' ? (
           <div className={styles.bandRow}>
-            <UnitField
-              label="In air"
-              quantity="mass"
-              assume={assume}
-              value={airG}
-              write={write}
-              onChange={setAirG}
-            />
-            <UnitField
+            <MassField label="In air" value={airG} write={write} onChange={setAirG} />
+            <MassField
               label="Hung in water"
-              quantity="mass"
-              assume={assume}
               value={submergedG}
               write={write}
               onChange={setSubmergedG}
@@ -141,14 +131,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
               />
             </FieldShell>
             <CountField label="Castings" value={count} onChange={setCount} />
-            <UnitField
-              label="Weigh together"
-              quantity="mass"
-              assume={assume}
-              value={weighedG}
-              write={write}
-              onChange={setWeighedG}
-            />
+            <MassField label="Weigh together" value={weighedG} write={write} onChange={setWeighedG} />
           </div>
         )}
         <UnitField

@@ -1,8 +1,8 @@
 'use client';
 
-import { Input, Modal } from 'antd';
-import { useId, useState } from 'react';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { Modal } from 'antd';
+import { useState } from 'react';
+import { TextField } from '@/ui/unit-field/TextField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { massText, useBench, usePreferences } from '../shared';
 import { compositionText, nearestMetal } from './alloys';
@@ -25,7 +25,6 @@ export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFor
   const [name, setName] = useState(near ? `${firstName}, ${near.name.toLowerCase()}` : `${firstName}, blend`);
   const [place, setPlace] = useState(charge.lots[0]?.lot.place ?? '');
   const [drossShare, setDrossShare] = useState<number | null>(view.bench.pot.drossShare);
-  const id = useId();
   const melt = async () => {
     if (name.trim() === '' || drossShare === null) return;
     const picks = charge.lots.map(({ lot, g }) => ({ binId: lot.id, g }));
@@ -51,26 +50,13 @@ export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFor
           {massText(charge.totalG, mass)} of {compositionText(charge.mix?.composition ?? null)}. Stir, skim,
           and cast bars in a warm, dry mold.
         </p>
-        <FieldShell
-          id={`${id}name`}
+        <TextField
           label="Call it"
           problem={name.trim() === '' ? 'Give the lot a name.' : null}
-        >
-          <Input
-            id={`${id}name`}
-            value={name}
-            maxLength={120}
-            onChange={(event) => setName(event.target.value)}
-          />
-        </FieldShell>
-        <FieldShell id={`${id}place`} label="Where it lies">
-          <Input
-            id={`${id}place`}
-            value={place}
-            maxLength={120}
-            onChange={(event) => setPlace(event.target.value)}
-          />
-        </FieldShell>
+          value={name}
+          onChange={setName}
+        />
+        <TextField label="Where it lies" value={place} onChange={setPlace} />
         <PercentField label="Skimmed off as dross" value={drossShare} most={0.5} onChange={setDrossShare} />
         <p className="quiet">
           Makes {massText(charge.totalG * (1 - (drossShare ?? 0)), mass)} of ingots. Vent on, goggles, no

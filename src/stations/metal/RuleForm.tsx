@@ -1,13 +1,14 @@
 'use client';
 
-import { Button, DatePicker, Input, Modal, Select, Space } from 'antd';
+import { Button, DatePicker, Modal, Select, Space } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useState } from 'react';
 import type { Rule } from '@/records/rule';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
+import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { lengthText, massText, useBench, usePreferences } from '../shared';
+import { MassField, lengthText, useBench, usePreferences } from '../shared';
 import { ELEMENT_NAMES } from './alloys';
 import styles from './metal.module.css';
 
@@ -27,7 +28,7 @@ const BLANK: Omit<Rule, 'id'> = {
 /** One rule: which metal is barred, under what mass or length, where and when. */
 export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => void }) {
   const { workshop } = useBench();
-  const { mass, length } = usePreferences();
+  const { length } = usePreferences();
   const [draft, setDraft] = useState<Omit<Rule, 'id'> & { id?: string }>(rule ?? BLANK);
   const [overShare, setOverShare] = useState<number | null>(draft.overShare);
   const [isPressed, setIsPressed] = useState(false);
@@ -65,27 +66,18 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
       }
     >
       <div className={styles.ruleForm}>
-        <FieldShell
-          id={`${id}name`}
+        <TextField
           label="Name"
           problem={isPressed && draft.name.trim() === '' ? 'Name it, such as No lead under 4 g.' : null}
-        >
-          <Input
-            id={`${id}name`}
-            value={draft.name}
-            maxLength={120}
-            onChange={(event) => set({ name: event.target.value })}
-          />
-        </FieldShell>
-        <FieldShell id={`${id}place`} label="Where">
-          <Input
-            id={`${id}place`}
-            value={draft.place}
-            maxLength={120}
-            placeholder="everywhere"
-            onChange={(event) => set({ place: event.target.value })}
-          />
-        </FieldShell>
+          value={draft.name}
+          onChange={(text) => set({ name: text })}
+        />
+        <TextField
+          label="Where"
+          value={draft.place}
+          placeholder="everywhere"
+          onChange={(text) => set({ place: text })}
+        />
         <FieldShell id={`${id}element`} label="Bars">
           <Select
             id={`${id}element`}
@@ -96,12 +88,9 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
           />
         </FieldShell>
         <PercentField label="over a share of" value={overShare} most={1} onChange={setOverShare} />
-        <UnitField
+        <MassField
           label="in castings under"
-          quantity="mass"
-          assume={mass === 'g' ? 'g' : 'oz'}
           value={draft.underG}
-          write={(massG) => massText(massG, mass)}
           onChange={(underG) => set({ underG })}
           hint="empty: of any mass"
         />
@@ -134,14 +123,7 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
             onChange={(day) => set({ until: day ? day.format('YYYY-MM-DD') : null })}
           />
         </FieldShell>
-        <FieldShell id={`${id}note`} label="Note">
-          <Input
-            id={`${id}note`}
-            value={draft.note}
-            maxLength={500}
-            onChange={(event) => set({ note: event.target.value })}
-          />
-        </FieldShell>
+        <TextField label="Note" value={draft.note} most={500} onChange={(text) => set({ note: text })} />
       </div>
     </Modal>
   );

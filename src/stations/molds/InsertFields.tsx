@@ -1,13 +1,14 @@
 'use client';
 
-import { Input, Select } from 'antd';
+import { Select } from 'antd';
 import { useId } from 'react';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
 import type { Insert } from '@/records/mold';
 import { numberText } from '@/messages/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { massText, usePreferences } from '../shared';
+import { MassField } from '../shared';
 import type { DraftCavity } from './mold-draft';
 import styles from './molds.module.css';
 
@@ -29,7 +30,6 @@ interface InsertFieldsProps {
 
 /** What lies in a cavity besides the hook: a pin that is pulled, or a wire that stays; and what other hooks do here. */
 export function InsertFields({ index, isFrame, cavity, onChange }: InsertFieldsProps) {
-  const { mass } = usePreferences();
   const id = useId();
   const [first, ...others] = cavity.inserts;
   const sort: Sort = !first ? 'none' : first.removed ? 'pin' : 'wire';
@@ -71,32 +71,24 @@ export function InsertFields({ index, isFrame, cavity, onChange }: InsertFieldsP
         />
       ) : null}
       {first && sort === 'wire' ? (
-        <UnitField
+        <MassField
           label="It weighs"
-          quantity="mass"
-          assume={mass === 'g' ? 'g' : 'oz'}
           value={first.massG}
-          write={(massG) => massText(massG, mass)}
           onChange={(massG) => massG !== null && put(wireInsert(first.name, massG, first.embeddedShare))}
         />
       ) : null}
       {size ? (
-        <FieldShell
-          id={`${id}note`}
+        <TextField
           label={`What ${lesser.join(', ')} does here; ${cavity.hookSizes[0]} is best`}
-        >
-          <Input
-            id={`${id}note`}
-            value={cavity.hookNotes[size] ?? ''}
-            maxLength={200}
-            placeholder="goes in, sits low"
-            onChange={(event) =>
-              onChange({
-                hookNotes: Object.fromEntries(lesser.map((each) => [each, event.target.value])),
-              })
-            }
-          />
-        </FieldShell>
+          value={cavity.hookNotes[size] ?? ''}
+          most={200}
+          placeholder="goes in, sits low"
+          onChange={(text) =>
+            onChange({
+              hookNotes: Object.fromEntries(lesser.map((each) => [each, text])),
+            })
+          }
+        />
       ) : null}
     </div>
   );

@@ -1,16 +1,17 @@
 'use client';
 
 import { DeleteOutlined } from '@ant-design/icons';
-import { Button, Input, Modal, Segmented, Select } from 'antd';
+import { Button, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import type { Mold } from '@/records/mold';
 import { InsertFields } from './InsertFields';
 import { SpinFields, USUAL_SPIN } from './SpinFields';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { numberText } from '@/messages/number-text';
-import { markText, massText, minutesText, useBench, usePreferences } from '../shared';
+import { MassField, markText, minutesText, useBench, usePreferences } from '../shared';
 import {
   blankMold,
   nextCavity,
@@ -42,7 +43,6 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
     props.onSaved(await workshop.molds.save(mold));
     props.onClose();
   };
-  const assume = mass === 'g' ? 'g' : 'oz';
   return (
     <Modal
       open
@@ -54,22 +54,13 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
       cancelText="Leave"
     >
       <div className={styles.formGrid}>
-        <FieldShell id={`${id}name`} label="Name" problem={told(problems.name)}>
-          <Input
-            id={`${id}name`}
-            value={draft.name}
-            maxLength={120}
-            onChange={(event) => set({ name: event.target.value })}
-          />
-        </FieldShell>
-        <FieldShell id={`${id}place`} label="Where it lies">
-          <Input
-            id={`${id}place`}
-            value={draft.place}
-            maxLength={120}
-            onChange={(event) => set({ place: event.target.value })}
-          />
-        </FieldShell>
+        <TextField
+          label="Name"
+          problem={told(problems.name)}
+          value={draft.name}
+          onChange={(text) => set({ name: text })}
+        />
+        <TextField label="Where it lies" value={draft.place} onChange={(text) => set({ place: text })} />
         <FieldShell id={`${id}kind`} label="Kind">
           <Segmented<Mold['kind']>
             id={`${id}kind`}
@@ -102,12 +93,9 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
           onChange={(setupSeconds) => set({ setupSeconds })}
           problem={told(problems.setupSeconds)}
         />
-        <UnitField
+        <MassField
           label="Sprue of a pour"
-          quantity="mass"
-          assume={assume}
           value={draft.spruePerPourG}
-          write={(g) => massText(g, mass)}
           onChange={(spruePerPourG) => set({ spruePerPourG })}
           problem={told(problems.spruePerPourG)}
         />
@@ -132,10 +120,8 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
               }
             />
           </FieldShell>
-          <UnitField
+          <MassField
             label="Marked"
-            quantity="mass"
-            assume={assume}
             value={cavity.nominalG}
             write={(g) => markText(g, mass)}
             onChange={(nominalG) =>

@@ -4,8 +4,7 @@ import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { DeviceFault } from '@/devices/device';
 import { writeMass } from '@/core/units/write-mass';
-import { UnitField } from '@/ui/unit-field/UnitField';
-import { usePreferences, weighedText } from '../shared';
+import { MassField, usePreferences, weighedText } from '../shared';
 import { useScale, type ScaleKind } from './use-scale';
 import styles from './weigh-in.module.css';
 
@@ -32,7 +31,6 @@ export function ScalePanel({ count, onWeighed, said }: ScalePanelProps) {
   const [typedG, setTypedG] = useState<number | null>(null);
   const [loadG, setLoadG] = useState<number | null>(null);
   const scale = useScale((massG) => onWeighed(massG, source));
-  const assume = mass === 'g' ? 'g' : 'oz';
   const write = (massG: number) => weighedText(massG, mass);
   const turn = (next: Source) => {
     setSource(next);
@@ -83,10 +81,8 @@ export function ScalePanel({ count, onWeighed, said }: ScalePanelProps) {
       </svg>
       {source === 'typed' ? (
         <div className={styles.scaleRow}>
-          <UnitField
+          <MassField
             label="All of them together"
-            quantity="mass"
-            assume={assume}
             value={typedG}
             write={write}
             onChange={setTypedG}
@@ -106,14 +102,7 @@ export function ScalePanel({ count, onWeighed, said }: ScalePanelProps) {
       ) : null}
       {source === 'stand-in' ? (
         <div className={styles.scaleRow}>
-          <UnitField
-            label="Lay on the stand-in's pan"
-            quantity="mass"
-            assume={assume}
-            value={loadG}
-            write={write}
-            onChange={setLoadG}
-          />
+          <MassField label="Lay on the stand-in's pan" value={loadG} write={write} onChange={setLoadG} />
           <Button onClick={() => scale.put(loadG ?? 0)}>Lay on</Button>
           <Button onClick={() => scale.put(0)}>Clear pan</Button>
         </div>

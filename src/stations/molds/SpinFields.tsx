@@ -1,10 +1,8 @@
 'use client';
 
-import { Input } from 'antd';
-import { useId } from 'react';
 import type { Spin } from '@/records/mold';
 import { CountField } from '@/ui/unit-field/CountField';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
 import styles from './molds.module.css';
 
 /** A disc before the maker has set it. */
@@ -12,7 +10,6 @@ export const USUAL_SPIN: Spin = { clampBar: 2, rpm: 400, holdSeconds: 5, spinSec
 
 /** How a disc is clamped and spun. */
 export function SpinFields({ spin, onChange }: { spin: Spin; onChange: (spin: Spin) => void }) {
-  const id = useId();
   const field = (label: string, key: 'clampBar' | 'rpm' | 'holdSeconds' | 'spinSeconds') => (
     <CountField
       label={label}
@@ -28,15 +25,12 @@ export function SpinFields({ spin, onChange }: { spin: Spin; onChange: (spin: Sp
       {field('Hold, s', 'holdSeconds')}
       {field('Speed, rpm', 'rpm')}
       {field('Spin, s', 'spinSeconds')}
-      <FieldShell id={`${id}mark`} label="Marks that meet">
-        <Input
-          id={`${id}mark`}
-          value={spin.mark}
-          maxLength={120}
-          placeholder="arrow to notch"
-          onChange={(event) => onChange({ ...spin, mark: event.target.value })}
-        />
-      </FieldShell>
+      <TextField
+        label="Marks that meet"
+        value={spin.mark}
+        placeholder="arrow to notch"
+        onChange={(text) => onChange({ ...spin, mark: text })}
+      />
     </div>
   );
 }

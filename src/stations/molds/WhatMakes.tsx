@@ -9,8 +9,7 @@ import { sentence } from '@/messages/sentence';
 import { HeadDrawing } from '@/ui/head-drawing/HeadDrawing';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { UnitField } from '@/ui/unit-field/UnitField';
-import { lotText, markText, massText, useBench, usePreferences } from '../shared';
+import { MassField, lotText, markText, massText, useBench, usePreferences } from '../shared';
 import styles from './what-makes.module.css';
 
 const ANY = 'any';
@@ -58,10 +57,8 @@ export function WhatMakes({ targetG: first, metalId: firstMetal, onChoose, onClo
   return (
     <Modal open title="What makes it?" width={720} onCancel={onClose} footer={null}>
       <div className={styles.ask}>
-        <UnitField
+        <MassField
           label="Weight wanted"
-          quantity="mass"
-          assume={mass === 'g' ? 'g' : 'oz'}
           value={targetG}
           write={(massG) => markText(massG, mass)}
           onChange={setTargetG}

@@ -8,8 +8,7 @@ import type { NameHead } from '@/data/repositories/runs';
 import { findStyle } from '@/core/cavities/styles';
 import type { Run } from '@/records/run';
 import { SlipRow } from '@/ui/frame/Slip';
-import { UnitField } from '@/ui/unit-field/UnitField';
-import { headText, lotText, massText, useBench, usePreferences } from '../shared';
+import { MassField, headText, lotText, massText, useBench, usePreferences } from '../shared';
 import styles from './pour.module.css';
 
 /** Books a run: what goes where is shown first, then all of it is written at once. */
@@ -61,12 +60,9 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
           the ticket.
         </p>
       ) : null}
-      <UnitField
+      <MassField
         label="Skimmed off"
-        quantity="mass"
-        assume={mass === 'g' ? 'g' : 'oz'}
         value={drossG}
-        write={(grams) => massText(grams, mass)}
         onChange={setDrossG}
         check={check}
         hint="weigh the skimmings when cold; until then this is your usual share"

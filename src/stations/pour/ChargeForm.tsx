@@ -6,8 +6,8 @@ import type { PourPlan } from '@/core/pours/pour-plan';
 import type { Session } from '@/core/tickets/lay-out-session';
 import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
-import { UnitField } from '@/ui/unit-field/UnitField';
 import {
+  MassField,
   amountText,
   chargeWorking,
   lotText,
@@ -76,16 +76,7 @@ export function ChargeForm({ metal, session, plan, takes }: ChargeFormProps) {
           </Figure>{' '}
           of {metal.name}; {massText(onHand, mass)} on the shelf.
         </p>
-        <UnitField
-          label="Into the pot"
-          quantity="mass"
-          assume={mass === 'g' ? 'g' : 'oz'}
-          value={chargedG}
-          write={(grams) => massText(grams, mass)}
-          onChange={setTyped}
-          check={check}
-          width={190}
-        />
+        <MassField label="Into the pot" value={chargedG} onChange={setTyped} check={check} width={190} />
         {shortHooks.map((short) => {
           const bin = view.binById.get(short.item);
           return bin ? (

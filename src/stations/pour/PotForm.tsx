@@ -3,9 +3,8 @@
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { bench as benchSchema } from '@/records/bench';
-import { UnitField } from '@/ui/unit-field/UnitField';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { massText, useBench, usePreferences } from '../shared';
+import { MassField, massText, useBench, usePreferences } from '../shared';
 
 /** The pot's own figures. */
 export function PotForm({ onClose }: { onClose: () => void }) {
@@ -16,7 +15,6 @@ export function PotForm({ onClose }: { onClose: () => void }) {
   const [heelG, setHeelG] = useState<number | null>(pot.heelG);
   const [drossShare, setDrossShare] = useState<number | null>(pot.drossShare);
   const [scrapShare, setScrapShare] = useState<number | null>(pot.scrapShare);
-  const assume = mass === 'g' ? 'g' : 'oz';
   const write = (grams: number) => massText(grams, mass);
   const next = benchSchema.safeParse({ ...view.bench, pot: { capacityG, heelG, drossShare, scrapShare } });
   const save = async () => {
@@ -36,19 +34,15 @@ export function PotForm({ onClose }: { onClose: () => void }) {
       okButtonProps={{ disabled: !next.success }}
     >
       <div style={{ display: 'grid', gap: 10 }}>
-        <UnitField
+        <MassField
           label="Holds"
-          quantity="mass"
-          assume={assume}
           value={capacityG}
           write={write}
           onChange={setCapacityG}
           check={(grams) => (grams <= 0 ? 'A pot holds more than nothing.' : null)}
         />
-        <UnitField
+        <MassField
           label="Heel no ladle reaches"
-          quantity="mass"
-          assume={assume}
           value={heelG}
           write={write}
           onChange={setHeelG}

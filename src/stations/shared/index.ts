@@ -7,6 +7,7 @@ export { useKeys } from './frame/use-keys';
 export { setPreferences, usePreferences } from './preferences-store';
 export { sessionOf, takesOf, type Takes } from './session-takes';
 export { TicketInHandSlip } from './TicketInHandSlip';
+export { MassField } from './MassField';
 export { PourCautions } from './TicketSlip';
 export { usePlan } from './use-plan';
 export { useTicketInHand } from './use-ticket-in-hand';

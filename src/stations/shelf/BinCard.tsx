@@ -1,18 +1,17 @@
 'use client';
 
-import { Button, Input, Segmented } from 'antd';
+import { Button, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import { Figure } from '@/ui/figure/Figure';
 import { numberText } from '@/messages/number-text';
 import { CountField } from '@/ui/unit-field/CountField';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { UnitField } from '@/ui/unit-field/UnitField';
-import { amountText, massText, useBench, usePreferences } from '../shared';
+import { TextField } from '@/ui/unit-field/TextField';
+import { MassField, amountText, massText, useBench, usePreferences } from '../shared';
 import { shelfBin } from './shelf-rows';
 import styles from './shelf.module.css';
 
@@ -98,7 +97,6 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
   const [round, setRound] = useState(0);
   const [note, setNote] = useState('');
   const [isPressed, setIsPressed] = useState(false);
-  const id = useId();
   const isOut = move === 'taken' || move === 'lost';
   const problem = (() => {
     if (amount === null) return isPressed ? 'How much? Write an amount first.' : null;
@@ -134,24 +132,11 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
       <Segmented<Move> aria-label="What to do" value={move} options={[...MOVES]} onChange={setMove} />
       <div className={styles.moveFields}>
         {bin.unit === 'g' ? (
-          <UnitField
-            key={round}
-            label={label}
-            quantity="mass"
-            assume={mass === 'g' ? 'g' : 'oz'}
-            value={amount}
-            write={(grams) => massText(grams, mass)}
-            onChange={setAmount}
-            problem={problem}
-          />
+          <MassField key={round} label={label} value={amount} onChange={setAmount} problem={problem} />
         ) : (
           <CountField key={round} label={label} value={amount} onChange={setAmount} problem={problem} />
         )}
-        {move === 'counted' ? null : (
-          <FieldShell id={id} label="Note">
-            <Input id={id} value={note} maxLength={200} onChange={(event) => setNote(event.target.value)} />
-          </FieldShell>
-        )}
+        {move === 'counted' ? null : <TextField label="Note" value={note} most={200} onChange={setNote} />}
         <Button type="primary" htmlType="submit">
           {MOVES.find((each) => each.value === move)?.label}
         </Button>

@@ -1,6 +1,6 @@
 'use client';
 
-import { Input, Modal, Segmented, Select } from 'antd';
+import { Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { guessHookMass } from '@/core/cavities/guess-hook-mass';
 import { mixMetal } from '@/core/metals/mix-metal';
@@ -12,8 +12,8 @@ import { TYPICAL_JIG_HOOKS } from '@/reference/hooks';
 import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { UnitField } from '@/ui/unit-field/UnitField';
-import { massText, useBench, usePreferences } from '../shared';
+import { TextField } from '@/ui/unit-field/TextField';
+import { MassField, useBench } from '../shared';
 import styles from './shelf.module.css';
 
 type Kind = 'metal' | 'hook' | 'part';
@@ -25,7 +25,6 @@ const SCRAP = { densityGcm3: 11.1, shrinkLinear: 0.008 };
 /** A new place on the shelf: a metal lot, hooks, or another part. */
 export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id: string) => void }) {
   const { workshop } = useBench();
-  const { mass } = usePreferences();
   const [kind, setKind] = useState<Kind>('metal');
   const [name, setName] = useState('');
   const [place, setPlace] = useState('');
@@ -36,7 +35,6 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
   const [qty, setQty] = useState<number | null>(null);
   const [isPressed, setIsPressed] = useState(false);
   const id = useId();
-  const assume = mass === 'g' ? 'g' : 'oz';
 
   const record = (): NewBinRecord | null => {
     const common = { name: name.trim(), place: place.trim(), lowAt: null, note: '' };
@@ -105,26 +103,13 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
             setQty(null);
           }}
         />
-        <FieldShell
-          id={`${id}name`}
+        <TextField
           label="Name"
           problem={isPressed && name.trim() === '' ? 'Give it a name, such as Lot 22, hard lead.' : null}
-        >
-          <Input
-            id={`${id}name`}
-            value={name}
-            maxLength={120}
-            onChange={(event) => setName(event.target.value)}
-          />
-        </FieldShell>
-        <FieldShell id={`${id}place`} label="Where it lies">
-          <Input
-            id={`${id}place`}
-            value={place}
-            maxLength={120}
-            onChange={(event) => setPlace(event.target.value)}
-          />
-        </FieldShell>
+          value={name}
+          onChange={setName}
+        />
+        <TextField label="Where it lies" value={place} onChange={setPlace} />
         {kind === 'metal' ? (
           <FieldShell id={`${id}metal`} label="What it is">
             <Select
@@ -156,12 +141,9 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
                 onChange={setSize}
               />
             </FieldShell>
-            <UnitField
+            <MassField
               label="Weighs each"
-              quantity="mass"
-              assume={assume}
               value={hookMassG}
-              write={(grams) => massText(grams, mass)}
               onChange={setHookMassG}
               hint={`leave empty for a guess of ${numberText(guessHookMass(TYPICAL_JIG_HOOKS[size] ?? { wireMm: 1, shankMm: 30, gapeMm: 12 }), 2)} g; better weigh ten`}
               check={(grams) => (grams <= 0 ? 'A hook weighs more than nothing.' : null)}
@@ -169,22 +151,12 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
           </>
         ) : null}
         {kind === 'part' ? (
-          <FieldShell id={`${id}sort`} label="Sort" hint="beads, swivels, collars">
-            <Input
-              id={`${id}sort`}
-              value={sort}
-              maxLength={60}
-              onChange={(event) => setSort(event.target.value)}
-            />
-          </FieldShell>
+          <TextField label="Sort" hint="beads, swivels, collars" value={sort} most={60} onChange={setSort} />
         ) : null}
         {kind === 'metal' ? (
-          <UnitField
+          <MassField
             label="How much"
-            quantity="mass"
-            assume={assume}
             value={qty}
-            write={(grams) => massText(grams, mass)}
             onChange={setQty}
             problem={isPressed && qty === null ? 'Weigh it: such as 4 kg.' : null}
           />

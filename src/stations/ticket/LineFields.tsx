@@ -7,8 +7,7 @@ import { useId } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { UnitField } from '@/ui/unit-field/UnitField';
-import { lotText, markText, useBench, usePreferences } from '../shared';
+import { MassField, lotText, markText, useBench, usePreferences } from '../shared';
 import { sortHooks, type DraftLine, type LineField } from './draft';
 import { HeadPicture } from './HeadPicture';
 import styles from './ticket.module.css';
@@ -46,10 +45,8 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
             }
           />
         </FieldShell>
-        <UnitField
+        <MassField
           label="Weight"
-          quantity="mass"
-          assume={mass === 'g' ? 'g' : 'oz'}
           value={line.nominalG}
           write={(grams) => markText(grams, mass)}
           onChange={(nominalG) => set({ nominalG })}

@@ -1,8 +1,9 @@
 'use client';
 
-import { Button, Input, Segmented } from 'antd';
+import { Button, Segmented } from 'antd';
 import { useId, useState } from 'react';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { useBench } from '../shared';
 import { findProblems, newLine, type DraftLine, type TicketDraft } from './draft';
@@ -41,17 +42,14 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
       }}
     >
       <div className={styles.headFields}>
-        <FieldShell id={`${id}title`} label="Ticket" problem={told(problems.title)}>
-          <Input
-            id={`${id}title`}
-            value={draft.title}
-            maxLength={120}
-            placeholder="Zander league"
-            autoFocus
-            status={told(problems.title) ? 'error' : undefined}
-            onChange={(event) => set({ title: event.target.value })}
-          />
-        </FieldShell>
+        <TextField
+          label="Ticket"
+          isFirst
+          problem={told(problems.title)}
+          value={draft.title}
+          placeholder="Zander league"
+          onChange={(text) => set({ title: text })}
+        />
         <FieldShell id={`${id}for`} label="For">
           <Segmented<'stock' | 'order'>
             id={`${id}for`}
@@ -65,16 +63,13 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
           />
         </FieldShell>
         {draft.buyer === null ? null : (
-          <FieldShell id={`${id}buyer`} label="Ordered by" problem={told(problems.buyer)}>
-            <Input
-              id={`${id}buyer`}
-              value={draft.buyer}
-              maxLength={120}
-              placeholder="Club league"
-              status={told(problems.buyer) ? 'error' : undefined}
-              onChange={(event) => set({ buyer: event.target.value })}
-            />
-          </FieldShell>
+          <TextField
+            label="Ordered by"
+            problem={told(problems.buyer)}
+            value={draft.buyer}
+            placeholder="Club league"
+            onChange={(text) => set({ buyer: text })}
+          />
         )}
         <PercentField
           label="Weight within"

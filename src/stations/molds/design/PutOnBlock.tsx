@@ -1,6 +1,6 @@
 'use client';
 
-import { Input, Modal, Select } from 'antd';
+import { Modal, Select } from 'antd';
 import { useId, useState } from 'react';
 import { findStyle } from '@/core/cavities/styles';
 import type { MakingWay } from '@/core/solids/forms/definition';
@@ -8,6 +8,7 @@ import { outlineOf } from '@/core/solids/solid-outline';
 import type { HookBin } from '@/records/bin';
 import type { Cavity, Mold } from '@/records/mold';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '../../shared';
 import type { Design } from './design';
 
@@ -98,14 +99,12 @@ export function PutOnBlock({ design, title, way, cavity, onClose, onSaved }: Put
           />
         </FieldShell>
         {target === NEW ? (
-          <FieldShell id={`${id}name`} label="Name" problem={name.trim() === '' ? 'Give it a name.' : null}>
-            <Input
-              id={`${id}name`}
-              value={name}
-              maxLength={120}
-              onChange={(event) => setName(event.target.value)}
-            />
-          </FieldShell>
+          <TextField
+            label="Name"
+            problem={name.trim() === '' ? 'Give it a name.' : null}
+            value={name}
+            onChange={setName}
+          />
         ) : null}
         <p className="quiet">Its volume is computed, not weighed: cast three and weigh them in.</p>
       </div>

@@ -5,7 +5,7 @@ import { useId } from 'react';
 import type { CavityForm } from '@/core/solids/forms/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { lengthText, markText, useBench, usePreferences } from '../../shared';
+import { MassField, lengthText, markText, useBench, usePreferences } from '../../shared';
 import styles from './design.module.css';
 
 export interface WishDraft {
@@ -35,10 +35,8 @@ export function WishFields({ wish, onWish, form, sizes, onSize, solved }: WishFi
   const hooks = [...view.hooks.values()];
   return (
     <div className={styles.fields}>
-      <UnitField
+      <MassField
         label="Weight wanted"
-        quantity="mass"
-        assume={mass === 'g' ? 'g' : 'oz'}
         value={wish.targetG}
         write={(massG) => markText(massG, mass)}
         onChange={(targetG) => onWish({ targetG })}

@@ -1,9 +1,9 @@
 'use client';
 
-import { App, Button, Input, Modal } from 'antd';
-import { useEffect, useId, useRef, useState } from 'react';
+import { App, Button, Modal } from 'antd';
+import { useEffect, useRef, useState } from 'react';
 import type { Clock } from '@/records/clock';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import styles from '@/ui/frame/frame.module.css';
 import { useBench } from '../BenchProvider';
@@ -84,7 +84,6 @@ function NewClock({ onClose }: { onClose: () => void }) {
   const { workshop } = useBench();
   const [name, setName] = useState('Block warming');
   const [seconds, setSeconds] = useState<number | null>(600);
-  const id = useId();
   const canStart = seconds !== null && seconds >= 1 && name.trim() !== '';
   const start = async () => {
     if (!canStart || seconds === null) return;
@@ -100,13 +99,13 @@ function NewClock({ onClose }: { onClose: () => void }) {
         }}
         style={{ display: 'grid', gap: 12 }}
       >
-        <FieldShell
-          id={id}
+        <TextField
           label="What for"
           problem={name.trim() === '' ? 'Give it a name, such as Cure, rack 2.' : null}
-        >
-          <Input id={id} value={name} maxLength={80} onChange={(event) => setName(event.target.value)} />
-        </FieldShell>
+          value={name}
+          most={80}
+          onChange={setName}
+        />
         <UnitField
           label="How long"
           quantity="duration"

@@ -1,0 +1,18 @@
+'use client';
+
+import type { ComponentProps } from 'react';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { usePreferences } from './preferences-store';
+import { massText } from './words';
+
+type MassFieldProps = Omit<ComponentProps<typeof UnitField>, 'quantity' | 'assume' | 'write'> & {
+  /** How the mass is written where not as masses usually are. */
+  readonly write?: (massG: number) => string;
+};
+
+/** A mass in the maker's own unit; any unit typed is taken. */
+export function MassField({ write, ...field }: MassFieldProps) {
+  const { mass } = usePreferences();
+  const written = write ?? ((massG: number) => massText(massG, mass));
+  return <UnitField {...field} quantity="mass" assume={mass === 'g' ? 'g' : 'oz'} write={written} />;
+}
