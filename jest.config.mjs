@@ -1,6 +1,8 @@
 /** Unit tests sit beside their file; tests/ holds import rules and differential runs (journeys run in Playwright). */
 const config = {
   testEnvironment: 'node',
+  // Component tests are slow on a shared machine; a time limit is no test of speed.
+  testTimeout: 60_000,
   roots: ['<rootDir>/src', '<rootDir>/cli', '<rootDir>/tests', '<rootDir>/scripts'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
@@ -20,7 +22,6 @@ const config = {
   ],
   moduleNameMapper: {
     '\\.(css|woff2?)$': '<rootDir>/tests/style-stub.js',
-    '^quickhull3d$': '<rootDir>/node_modules/quickhull3d/dist/index.js',
     '^manifold-3d$': '<rootDir>/node_modules/manifold-3d/manifold.js',
     '^@/(.*)$': '<rootDir>/src/$1',
   },

@@ -7,7 +7,8 @@ import { layOutBar, layOutDisc } from '@/drawing/block-layout';
 import { Line, type Stop } from './frame/Line';
 import { Slip, SlipNote, SlipRow } from './frame/Slip';
 import { HeadDrawing } from './head-drawing/HeadDrawing';
-import { MoldBlock, type CavityMark } from './mold-block/MoldBlock';
+import type { CavityMark } from './mold-block/cavity-mark';
+import { MoldBlock } from './mold-block/MoldBlock';
 
 const HOOK = { wireMm: 1.1, shankMm: 31.5, gapeMm: 12.5 };
 

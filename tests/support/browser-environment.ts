@@ -13,6 +13,9 @@ export default class BrowserEnvironment extends TestEnvironment {
       addEventListener: () => undefined,
       removeEventListener: () => undefined,
     });
+    // jsdom knows no styles of pseudo-elements and complains of being asked.
+    const styleOf = page.getComputedStyle as (element: Element) => CSSStyleDeclaration;
+    page.getComputedStyle = (element: Element) => styleOf(element);
     page.ResizeObserver ??= class {
       observe() {}
       unobserve() {}

@@ -1,4 +1,5 @@
-import quickhull from 'quickhull3d';
+// By its file: the package names no entry for programs that are not modules, such as the command line.
+import quickhull from 'quickhull3d/dist/index.js';
 import type { Triangles, Vec3 } from './mesh';
 import { cross, dot, lengthOf, minus, plus, unit } from './vectors';
 import { weldMesh } from './weld-mesh';

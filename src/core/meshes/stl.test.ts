@@ -71,7 +71,7 @@ describe('readStl', () => {
     const text = textStl(BOX);
     expect(problemOf(bytesOf(text.slice(0, 700)))).toMatchObject({
       code: 'stl.cut-off',
-      facts: { found: 3 },
+      facts: { found: 5 },
     });
     expect(problemOf(bytesOf(text.replace('endsolid part', '')))).toMatchObject({
       code: 'stl.cut-off',

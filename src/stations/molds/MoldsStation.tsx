@@ -3,7 +3,8 @@
 import { App, Button, Dropdown, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Mold } from '@/records/mold';
-import { MoldBlock, type CavityMark } from '@/ui/mold-block/MoldBlock';
+import type { CavityMark } from '@/ui/mold-block/cavity-mark';
+import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { Station } from '@/ui/frame/Station';
 import {
   DoubtNote,

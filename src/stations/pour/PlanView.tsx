@@ -5,7 +5,8 @@ import { useMemo, useState } from 'react';
 import { forecastPours } from '@/core/pours/forecast-pours';
 import { sentence } from '@/messages/sentence';
 import type { Mold } from '@/records/mold';
-import { MoldBlock, type CavityMark } from '@/ui/mold-block/MoldBlock';
+import type { CavityMark } from '@/ui/mold-block/cavity-mark';
+import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { Station } from '@/ui/frame/Station';
 import { SlipTitle } from '@/ui/frame/Slip';
 import {

@@ -6,7 +6,8 @@ import { countRun } from '@/core/pours/count-run';
 import { isTally } from '@/data/repositories/runs';
 import type { Mold } from '@/records/mold';
 import type { Pour, Run } from '@/records/run';
-import { MoldBlock, type CavityMark } from '@/ui/mold-block/MoldBlock';
+import type { CavityMark } from '@/ui/mold-block/cavity-mark';
+import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { Station } from '@/ui/frame/Station';
 import {
   drawMold,

@@ -1,0 +1,25 @@
+import 'fake-indexeddb/auto';
+import { render, screen } from '@testing-library/react';
+import { App } from 'antd';
+import type { ReactNode } from 'react';
+import { demoBench } from '@/demo/demo-bench';
+import { BenchProvider } from '@/stations/shared';
+import { testWorkshop } from './test-bench';
+
+/** The day of the made-up bench in component tests. */
+const TODAY = Date.UTC(2026, 10, 23, 12);
+
+/** Shows a part of a station on the made-up bench, in memory. Waits until the bench is open. */
+export async function renderBench(part: ReactNode) {
+  const { db, workshop } = testWorkshop();
+  await workshop.backup.restore(demoBench(TODAY));
+  const shown = render(
+    <App>
+      <BenchProvider source={{ workshop, demo: () => demoBench(TODAY) }}>
+        <div data-testid="part">{part}</div>
+      </BenchProvider>
+    </App>,
+  );
+  await screen.findByTestId('part');
+  return { ...shown, db, workshop };
+}
