@@ -2,6 +2,20 @@ import next from 'eslint-config-next';
 import prettier from 'eslint-config-prettier';
 import tseslint from 'typescript-eslint';
 
+/** What stations show and work with. */
+const SHOWN = [
+  'core',
+  'reference',
+  'calculations',
+  'records',
+  'data',
+  'workers',
+  'devices',
+  'drawing',
+  'ui',
+  'messages',
+];
+
 /**
  * What each room may import of the other rooms. One direction: routes show stations, stations use records and
  * calculations, calculations use the core. Within a room imports are relative; across rooms they begin with @/.
@@ -18,32 +32,8 @@ export const ROOMS = {
   messages: ['core'],
   ui: ['core', 'drawing', 'messages'],
   demo: ['core', 'reference', 'records'],
-  stations: [
-    'core',
-    'reference',
-    'calculations',
-    'records',
-    'data',
-    'workers',
-    'devices',
-    'drawing',
-    'ui',
-    'messages',
-  ],
-  app: [
-    'core',
-    'reference',
-    'calculations',
-    'records',
-    'data',
-    'workers',
-    'devices',
-    'drawing',
-    'ui',
-    'messages',
-    'demo',
-    'stations',
-  ],
+  stations: SHOWN,
+  app: [...SHOWN, 'demo', 'stations'],
 };
 
 /** Stations with a face of their own. `stations/shared` is what all of them stand on. */

@@ -25,6 +25,13 @@ export const elementShares = z
   })
   .describe('mass shares of the elements, sum 1');
 
+/** The shares that were given, by element. */
+export function sharesOf(composition: z.output<typeof elementShares>): Record<string, number> {
+  return Object.fromEntries(
+    Object.entries(composition).filter((entry): entry is [string, number] => entry[1] !== undefined),
+  );
+}
+
 export const castMetal = z.strictObject({
   densityGcm3: positive.describe('density at 20 C, g/cm3'),
   shrinkLinear: z

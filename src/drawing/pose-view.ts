@@ -1,4 +1,5 @@
-type Vec3 = readonly [number, number, number];
+import type { Vec3 } from '@/core/meshes/mesh';
+import { cross, dot, minus, times, unit } from '@/core/meshes/vectors';
 
 /** A body lying on the bottom, seen from the side: millimeters, y down, the bottom at y = 0. */
 export interface PoseView {
@@ -15,16 +16,6 @@ export interface PoseView {
 
 const MARGIN_MM = 3;
 
-const dot = (a: Vec3, b: Vec3) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
-const cross = (a: Vec3, b: Vec3): Vec3 => [
-  a[1] * b[2] - a[2] * b[1],
-  a[2] * b[0] - a[0] * b[2],
-  a[0] * b[1] - a[1] * b[0],
-];
-const unit = (a: Vec3): Vec3 => {
-  const length = Math.hypot(...a);
-  return [a[0] / length, a[1] / length, a[2] / length];
-};
 const mm = (value: number) => Number(value.toFixed(2));
 
 /**
@@ -42,7 +33,7 @@ export function poseView(
 ): PoseView {
   const axis: Vec3 = Math.abs(down[0]) > 0.98 ? [0, 0, 1] : [1, 0, 0];
   const along = dot(axis, down);
-  const right = unit([axis[0] - along * down[0], axis[1] - along * down[1], axis[2] - along * down[2]]);
+  const right = unit(minus(axis, times(down, along)));
   const flat = (point: Vec3) => ({ x: dot(point, right), y: dot(point, down) });
   let [left, most, top, floor] = [Infinity, -Infinity, Infinity, -Infinity];
   const seen = (point: Vec3) => {
@@ -59,7 +50,7 @@ export function poseView(
   const drawn: { x: number; y: number }[][] = [];
   for (let at = 0; at + 8 < triangles.length; at += 9) {
     const [a, b, c] = [corner(at), corner(at + 3), corner(at + 6)];
-    const normal = cross([b[0] - a[0], b[1] - a[1], b[2] - a[2]], [c[0] - a[0], c[1] - a[1], c[2] - a[2]]);
+    const normal = cross(minus(b, a), minus(c, a));
     const points = [seen(a), seen(b), seen(c)];
     // The far side adds nothing to the silhouette.
     if (dot(normal, viewer) >= 0) drawn.push(points);

@@ -21,10 +21,12 @@ type Doers = {
 const scaled = (triangles: Float32Array, scale: number) =>
   scale === 1 ? triangles : triangles.map((value) => value * scale);
 
+const bytesOf = async (file: Blob) => new Uint8Array(await file.arrayBuffer());
+
 /** The cavity of a mold; a mesh that is not closed has no inside to cut out. */
-function cavityOf(body: Jobs['cutMold']['takes']['body']): Outcome<MoldSpec['cavity']> {
+async function cavityOf(body: Jobs['cutMold']['takes']['body']): Promise<Outcome<MoldSpec['cavity']>> {
   if ('solid' in body) return done(body.solid);
-  const read = readStl(body.stl);
+  const read = readStl(await bytesOf(body.file));
   if (!read.ok) return read;
   const laid = layMesh(read.value, body.scale);
   const { openEdges, flippedEdges } = measureMesh(laid);
@@ -34,8 +36,8 @@ function cavityOf(body: Jobs['cutMold']['takes']['body']): Outcome<MoldSpec['cav
 const DOERS: Doers = {
   calculate: ({ name, input }, onProgress) => answer(name, input, { onProgress }),
   planPours: ({ demand, molds }, onProgress) => planPours(demand, molds, { onProgress }),
-  readStl: ({ bytes }, onProgress) => {
-    const read = readStl(bytes, { onProgress: (share) => onProgress({ share }) });
+  readStl: async ({ file }, onProgress) => {
+    const read = readStl(await bytesOf(file), { onProgress: (share) => onProgress({ share }) });
     if (!read.ok) return read;
     const body = studyMesh(read.value);
     return transfer(done(body), [body.sketch.buffer]);
@@ -43,7 +45,7 @@ const DOERS: Doers = {
   studyBody: ({ solid, scale }) => studySolid(solid, scale),
   sitOnBottom,
   cutMold: async ({ spec, body, coldScale, title }) => {
-    const cavity = cavityOf(body);
+    const cavity = await cavityOf(body);
     if (!cavity.ok) return cavity;
     const { head, front, back } = await cutHalves({ ...spec, cavity: cavity.value });
     return done({

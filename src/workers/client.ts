@@ -1,4 +1,4 @@
-import { proxy, transfer, wrap, type Remote } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
 import type { JobName, JobProgress, Jobs, WorkerDoor } from './protocol';
 
 export interface AskOptions<Progress = JobProgress> {
@@ -50,9 +50,7 @@ export class WorkLane {
     const mine = this.#callOff;
     try {
       const progress = proxy((step: Jobs[Name]['tells']) => onProgress?.(step));
-      // A file's bytes change hands instead of being copied: a copy of a large one would stall the page.
-      const given = transfer(input, filesIn(input));
-      return (await Promise.race([hand.door.run(name, given, progress), cancelled])) as Jobs[Name]['gives'];
+      return (await Promise.race([hand.door.run(name, input, progress), cancelled])) as Jobs[Name]['gives'];
     } finally {
       if (this.#callOff === mine) this.#callOff = null;
     }
@@ -76,12 +74,6 @@ export class WorkLane {
     hand.worker.terminate();
     if (this.#hand === hand) this.#hand = null;
   }
-}
-
-/** The buffers of files among what a job takes. */
-function filesIn(input: Jobs[JobName]['takes']): ArrayBuffer[] {
-  if ('bytes' in input) return [input.bytes.buffer];
-  return 'body' in input && 'stl' in input.body ? [input.body.stl.buffer] : [];
 }
 
 function openWorker(): Worker {

@@ -33,7 +33,8 @@ export interface Jobs {
     readonly tells: ProgramProgress;
   };
   readonly readStl: {
-    readonly takes: { bytes: Uint8Array<ArrayBuffer> };
+    /** The file itself: the page never holds its bytes. */
+    readonly takes: { readonly file: Blob };
     readonly gives: Outcome<ReadMesh>;
     readonly tells: { readonly share: number };
   };
@@ -51,9 +52,8 @@ export interface Jobs {
   readonly cutMold: {
     readonly takes: {
       readonly spec: Omit<MoldSpec, 'cavity'>;
-      /** A solid, or the bytes of an STL and how many times as large the cavity is. */
-      readonly body:
-        { readonly solid: Solid } | { readonly stl: Uint8Array<ArrayBuffer>; readonly scale: number };
+      /** A solid, or an STL file and how many times as large the cavity is. */
+      readonly body: { readonly solid: Solid } | { readonly file: Blob; readonly scale: number };
       /** From the hot cavity to the cold casting. */
       readonly coldScale: number;
       readonly title: string;

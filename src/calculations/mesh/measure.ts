@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { measureMesh } from '@/core/meshes/measure-mesh';
-import { done, fail } from '@/core/problems/problem';
+import { done } from '@/core/problems/problem';
 import { defineCalculation } from '../calculation';
 import { count, notNegative } from '../fields';
-import { triangles, triple, vec3 } from './fields';
+import { CORNER_OF_A_CUBE, readTriangles, triangles, triple, vec3 } from './fields';
 
 export const meshMeasure = defineCalculation({
   name: 'mesh.measure',
@@ -23,18 +23,12 @@ export const meshMeasure = defineCalculation({
     openEdges: count.describe('edges not shared by exactly two triangles'),
   }),
   example: {
-    triangles: [
-      [0, 0, 0, 0, 10, 0, 10, 0, 0],
-      [0, 0, 0, 10, 0, 0, 0, 0, 10],
-      [0, 0, 0, 0, 0, 10, 0, 10, 0],
-      [10, 0, 0, 0, 10, 0, 0, 0, 10],
-    ].flat(),
+    triangles: CORNER_OF_A_CUBE,
   },
   run: (input) => {
-    if (input.triangles.length % 9 !== 0) {
-      return fail('mesh.ragged', { numbers: input.triangles.length }, ['triangles']);
-    }
-    const measured = measureMesh(Float64Array.from(input.triangles));
+    const read = readTriangles(input.triangles);
+    if (!read.ok) return read;
+    const measured = measureMesh(read.value);
     const { volumeCm3, areaCm2, centroidMm, boundsMm, watertight, openEdges } = measured;
     return done({
       volumeCm3,

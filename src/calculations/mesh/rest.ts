@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { findRestPoses } from '@/core/meshes/find-rest-poses';
-import { done, fail } from '@/core/problems/problem';
+import { done } from '@/core/problems/problem';
 import { defineCalculation } from '../calculation';
 import { notNegative, share } from '../fields';
-import { triangles, triple, vec3 } from './fields';
+import { CORNER_OF_A_CUBE, readTriangles, triangles, triple, vec3 } from './fields';
 
 export const meshRest = defineCalculation({
   name: 'mesh.rest',
@@ -26,18 +26,12 @@ export const meshRest = defineCalculation({
     ),
   }),
   example: {
-    triangles: [
-      [0, 0, 0, 0, 10, 0, 10, 0, 0],
-      [0, 0, 0, 10, 0, 0, 0, 0, 10],
-      [0, 0, 0, 0, 0, 10, 0, 10, 0],
-      [10, 0, 0, 0, 10, 0, 0, 0, 10],
-    ].flat(),
+    triangles: CORNER_OF_A_CUBE,
   },
   run: (input) => {
-    if (input.triangles.length % 9 !== 0) {
-      return fail('mesh.ragged', { numbers: input.triangles.length }, ['triangles']);
-    }
-    const found = findRestPoses(Float64Array.from(input.triangles), input.centerOfMassMm);
+    const read = readTriangles(input.triangles);
+    if (!read.ok) return read;
+    const found = findRestPoses(read.value, input.centerOfMassMm);
     if (!found.ok) return found;
     return done({
       poses: found.value.map((pose) => ({

@@ -4,7 +4,7 @@ import { done, fail } from '@/core/problems/problem';
 import { mixMetal } from '@/core/metals/mix-metal';
 import { ELEMENTS } from '@/reference/elements';
 import { defineCalculation } from '../calculation';
-import { elementShares, notNegative, positive, share, text } from '../fields';
+import { elementShares, notNegative, positive, share, sharesOf, text } from '../fields';
 
 const band = z.strictObject({ min: share.optional(), max: share.optional() });
 const elements = Object.keys(ELEMENTS) as (keyof typeof ELEMENTS)[];
@@ -61,9 +61,3 @@ export const metalBlend = defineCalculation({
     return blend.ok ? done({ ...blend.value, picks: [...blend.value.picks] }) : blend;
   },
 });
-
-function sharesOf(composition: z.output<typeof elementShares>): Record<string, number> {
-  return Object.fromEntries(
-    Object.entries(composition).filter((entry): entry is [string, number] => entry[1] !== undefined),
-  );
-}

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { mixMetal } from '@/core/metals/mix-metal';
 import { ELEMENTS } from '@/reference/elements';
 import { defineCalculation } from '../calculation';
-import { elementShares, positive } from '../fields';
+import { elementShares, positive, sharesOf } from '../fields';
 
 export const metalDensity = defineCalculation({
   name: 'metal.density',
@@ -15,10 +15,5 @@ export const metalDensity = defineCalculation({
   input: z.strictObject({ composition: elementShares }),
   output: z.strictObject({ densityGcm3: positive, specificHeatJkgK: positive }),
   example: { composition: { Pb: 0.96, Sb: 0.04 } },
-  run: ({ composition }) => {
-    const shares = Object.entries(composition).filter(
-      (entry): entry is [string, number] => entry[1] !== undefined,
-    );
-    return mixMetal(Object.fromEntries(shares), ELEMENTS);
-  },
+  run: ({ composition }) => mixMetal(sharesOf(composition), ELEMENTS),
 });

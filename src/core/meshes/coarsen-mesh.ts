@@ -1,3 +1,4 @@
+import { meshBounds } from './mesh-bounds';
 import { NUMBERS_PER_TRIANGLE, type Triangles } from './mesh';
 
 /**
@@ -7,14 +8,7 @@ import { NUMBERS_PER_TRIANGLE, type Triangles } from './mesh';
  * @example coarsenMesh(ballOfAMillion, 40).length / 9 // some thousands
  */
 export function coarsenMesh(triangles: Triangles, cells: number): Float32Array {
-  const low = [Infinity, Infinity, Infinity];
-  const high = [-Infinity, -Infinity, -Infinity];
-  for (let at = 0; at < triangles.length; at += 1) {
-    const value = triangles[at] ?? 0;
-    const axis = at % 3;
-    if (value < (low[axis] ?? 0)) low[axis] = value;
-    if (value > (high[axis] ?? 0)) high[axis] = value;
-  }
+  const { min: low, max: high } = meshBounds(triangles);
   const cell = Math.max(...high.map((value, axis) => value - (low[axis] ?? 0))) / cells;
   if (!(cell > 0)) return Float32Array.from(triangles);
   const side = cells + 1;

@@ -1,6 +1,6 @@
 import { done, fail, type Outcome } from '../problems/problem';
 import { hullFaces, type HullFace } from './hull-faces';
-import { measureMesh } from './measure-mesh';
+import { measureSkin } from './measure-skin';
 import type { Triangles, Vec3 } from './mesh';
 import { solidAngle } from './solid-angle';
 import { cross, dot, minus, plus, times, unit } from './vectors';
@@ -30,7 +30,7 @@ const ON_EDGE = 1e-9;
 export function findRestPoses(triangles: Triangles, centerOfMassMm?: Vec3): Outcome<RestPose[]> {
   const faces = hullFaces(triangles);
   if (!faces) return fail('mesh.flat', {}, ['triangles']);
-  const center = centerOfMassMm ?? measureMesh(triangles).centroidMm;
+  const center = centerOfMassMm ?? measureSkin(triangles).centroidMm;
   const standings = faces.map((face) => standOn(face, center));
   if (standings.some(({ heightMm }) => !(heightMm > 0))) {
     return fail('mesh.mass-outside', {}, ['centerOfMassMm']);

@@ -91,23 +91,19 @@ export function hullFaces(triangles: Triangles): HullFace[] | null {
 
 function isFlat(points: readonly Vec3[]): boolean {
   const [first = [0, 0, 0] as const] = points;
-  const farthest = (score: (point: Vec3) => number) =>
-    points.reduce((best, point) => (score(point) > score(best) ? point : best), first);
-  const far = minus(
-    farthest((point) => lengthOf(minus(point, first))),
-    first,
-  );
-  const length = lengthOf(far);
-  const wide = minus(
-    farthest((point) => lengthOf(cross(far, minus(point, first)))),
-    first,
-  );
-  const normal = unit(cross(far, wide));
-  const high = Math.max(
-    ...[farthest((point) => Math.abs(dot(normal, minus(point, first))))].map((point) =>
-      Math.abs(dot(normal, minus(point, first))),
+  const sides = points.map((point) => minus(point, first));
+  const most = (score: (side: Vec3) => number) =>
+    sides.reduce((best, side) => (score(side) > score(best) ? side : best), sides[0] ?? first);
+  const far = most(lengthOf);
+  const along = unit(far);
+  const wide = most((side) => lengthOf(cross(along, side)));
+  const normal = unit(cross(along, wide));
+  const high = Math.abs(
+    dot(
+      normal,
+      most((side) => Math.abs(dot(normal, side))),
     ),
   );
-  const width = length > 0 ? lengthOf(cross(unit(far), wide)) : 0;
-  return !(high > length * THINNEST && width > length * THINNEST);
+  const least = lengthOf(far) * THINNEST;
+  return !(high > least && lengthOf(cross(along, wide)) > least);
 }

@@ -5,6 +5,8 @@ import { findRestPoses } from './find-rest-poses';
 import { hullFaces } from './hull-faces';
 import { loftMesh } from './loft-mesh';
 import { measureMesh } from './measure-mesh';
+import { measureSkin } from './measure-skin';
+import { meshBounds } from './mesh-bounds';
 import { solidAngle } from './solid-angle';
 import { weldMesh } from './weld-mesh';
 
@@ -82,6 +84,12 @@ describe('measureMesh', () => {
     const mixed = [...boxMesh(10, 10, 10).slice(0, 54), ...box.slice(54)];
     expect(weldMesh(mixed).vertexCount).toBe(8);
     expect(countEdges(weldMesh([...mixed, 0, 0, 0, 0, 0, 0, 10, 10, 10]))).toEqual({ open: 0, flipped: 0 });
+  });
+
+  it('measures the skin alike with and without its edges', () => {
+    const { volumeCm3, areaCm2, centroidMm, boundsMm, triangles } = measureMesh(ballMesh(7, 24));
+    expect(measureSkin(ballMesh(7, 24))).toEqual({ volumeCm3, areaCm2, centroidMm, boundsMm, triangles });
+    expect(meshBounds(moved(boxMesh(1, 2, 3), [4, 5, 6]))).toEqual({ min: [4, 5, 6], max: [5, 7, 9] });
   });
 
   it('gives a flat sheet no volume and the middle of its bounds', () => {

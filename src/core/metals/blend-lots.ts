@@ -59,7 +59,9 @@ export async function blendLots(
     return fail('metal.too-little-stock', { availableG, amountG }, ['amountG']);
   }
 
-  const uppers = lots.map((lot) => Math.min(1, lot.availableG / amountG));
+  // Stock that falls short by rounding alone is taken whole.
+  const takenG = Math.min(amountG, availableG);
+  const uppers = lots.map((lot) => Math.min(1, lot.availableG / takenG));
   const leastMiss = bands.length === 0 ? 0 : await solveMiss(lots, uppers, bands);
   const feasible = leastMiss <= MISS_NOISE;
   const shares = await solveCost(lots, uppers, bands, feasible ? 0 : leastMiss);

@@ -1,6 +1,8 @@
 export interface KnownAlloy {
   readonly key: string;
   readonly densityGcm3: number;
+  /** How far to either side it is sold, g/cm3; 0 where absent. */
+  readonly halfRangeGcm3?: number;
 }
 
 export interface AlloyFit {
@@ -8,7 +10,7 @@ export interface AlloyFit {
   readonly densityGcm3: number;
   /** Measured less the alloy's own, g/cm3. */
   readonly gapGcm3: number;
-  /** The gap in standard errors of the weighing and of the alloy's own density together. */
+  /** The gap, past its range, in standard errors of the weighing and of the alloy's own density together. */
   readonly gapErrors: number;
   /** Within two errors: cannot be ruled out. */
   readonly fits: boolean;
@@ -35,8 +37,10 @@ export function rankAlloys(
     .map((alloy): AlloyFit => {
       const gapGcm3 = densityGcm3 - alloy.densityGcm3;
       const error = Math.hypot(standardErrorGcm3, ALLOY_SPREAD * alloy.densityGcm3);
-      const gapErrors = Math.abs(gapGcm3) / error;
-      return { ...alloy, gapGcm3, gapErrors, fits: gapErrors <= MOST_ERRORS };
+      const beyondGcm3 = Math.max(0, Math.abs(gapGcm3) - (alloy.halfRangeGcm3 ?? 0));
+      const gapErrors = beyondGcm3 / error;
+      const { key, densityGcm3: own } = alloy;
+      return { key, densityGcm3: own, gapGcm3, gapErrors, fits: gapErrors <= MOST_ERRORS };
     })
     .sort((a, b) => a.gapErrors - b.gapErrors);
 }

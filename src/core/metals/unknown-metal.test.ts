@@ -68,6 +68,12 @@ describe('rankAlloys', () => {
     expect(fits.map(({ key }) => key)).toEqual(['pewter', 'tin']);
   });
 
+  it('takes what is sold over a range for its whole range, and nothing past it', () => {
+    const sintered = [{ key: 'sintered', densityGcm3: 17.75, halfRangeGcm3: 0.75 }];
+    const fits = (density: number) => rankAlloys(density, 0.01, sintered)[0]!.fits;
+    expect([16.8, 17, 17.2, 18.5, 18.7].map(fits)).toEqual([false, true, true, true, false]);
+  });
+
   it('rules out the near with a good scale and not with a poor one', () => {
     const fitting = (error: number) =>
       rankAlloys(11.34, error, alloys).flatMap(({ key, fits }) => (fits ? [key] : []));
@@ -126,6 +132,11 @@ describe('blendLots', () => {
     expect(await code([soft], { Pb: { min: 0.9, max: 0.8 } }, 1)).toBe('metal.band-crossed');
     expect(await code([soft], {}, 5001)).toBe('metal.too-little-stock');
     expect(await code([soft], {}, 5000)).toBeNull();
+  });
+
+  it('takes stock whole that falls short by rounding alone', async () => {
+    const blend = await blendLots([{ ...soft, availableG: 1000 * (1 - 5e-10) }], {}, 1000);
+    expect(blend.ok && blend.value.picks).toEqual([{ id: 'soft', g: expect.closeTo(1000, 5) as number }]);
   });
 
   it('is as good as trying every mix on a grid', async () => {

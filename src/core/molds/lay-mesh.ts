@@ -1,3 +1,4 @@
+import { meshBounds } from '../meshes/mesh-bounds';
 import type { Triangles } from '../meshes/mesh';
 
 /**
@@ -7,14 +8,7 @@ import type { Triangles } from '../meshes/mesh';
  * @example layMesh(boxOf(10, 20, 30), 1) // from 0 to 30 along x, the other sides about the axis
  */
 export function layMesh(triangles: Triangles, scale: number): Float32Array {
-  const low = [Infinity, Infinity, Infinity];
-  const high = [-Infinity, -Infinity, -Infinity];
-  for (let at = 0; at < triangles.length; at += 1) {
-    const value = triangles[at] ?? 0;
-    const axis = at % 3;
-    if (value < (low[axis] ?? 0)) low[axis] = value;
-    if (value > (high[axis] ?? 0)) high[axis] = value;
-  }
+  const { min: low, max: high } = meshBounds(triangles);
   const sizes = high.map((value, axis) => value - (low[axis] ?? 0));
   const longest = sizes.indexOf(Math.max(...sizes));
   const order = [longest, (longest + 1) % 3, (longest + 2) % 3];

@@ -2,7 +2,7 @@ import type { HookDimensions } from '../cavities/guess-hook-mass';
 import { STEEL_GCM3 } from '../cavities/steel-density';
 import { findRestPoses } from '../meshes/find-rest-poses';
 import { hullFaces } from '../meshes/hull-faces';
-import { measureMesh } from '../meshes/measure-mesh';
+import { measureSkin } from '../meshes/measure-skin';
 import type { Triangles, Vec3 } from '../meshes/mesh';
 import { nearestPoint } from '../meshes/nearest-point';
 import { dot, lengthOf, minus, plus, times, unit } from '../meshes/vectors';
@@ -18,7 +18,8 @@ export interface SittingBody {
   /** A soft trailer on the hook; null for none. */
   readonly trailer: {
     readonly lengthMm: number;
-    /** What it lifts in water, g; below 0 it sinks. */ readonly liftG: number;
+    /** What it lifts in water, g; below 0 it sinks. */
+    readonly liftG: number;
   } | null;
 }
 
@@ -61,7 +62,7 @@ const UPRIGHT = Math.SQRT1_2;
  */
 export function sitOnBottom(body: SittingBody): Outcome<Sitting> {
   const { triangles, densityGcm3, hook, eyeMm, trailer } = body;
-  const { volumeCm3, centroidMm, boundsMm } = measureMesh(triangles);
+  const { volumeCm3, centroidMm, boundsMm } = measureSkin(triangles);
   const weights: { g: number; at: Vec3 }[] = [{ g: (densityGcm3 - WATER_GCM3) * volumeCm3, at: centroidMm }];
   const wire = hook
     ? hookLine(hook, eyeMm, boundsMm.max[2] + 2 * hook.wireMm).map(([x, z]): Vec3 => [x, 0, z])

@@ -1,5 +1,6 @@
 import { measureMesh, type MeshMeasure } from '../meshes/measure-mesh';
 import { coarsenMesh } from '../meshes/coarsen-mesh';
+import { meshBounds } from '../meshes/mesh-bounds';
 import type { Triangles, Vec3 } from '../meshes/mesh';
 import type { Solid } from '../solids/solid';
 import { atKernel, trianglesOf } from './kernel';
@@ -50,7 +51,7 @@ export function studySolid(solid: Solid, scale: number): Promise<StudiedBody> {
  */
 export function studyMesh(triangles: Triangles): StudiedBody {
   const laid = layMesh(triangles, 1);
-  const { min, max } = measureMesh(laid).boundsMm;
+  const { min, max } = meshBounds(laid);
   return study(laid, ((Math.PI / 4) * (max[1] - min[1]) * (max[2] - min[2])) / MM2_PER_CM2);
 }
 

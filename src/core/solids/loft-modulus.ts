@@ -1,5 +1,5 @@
 import { loftMesh } from '../meshes/loft-mesh';
-import { measureMesh } from '../meshes/measure-mesh';
+import { measureSkin } from '../meshes/measure-skin';
 import type { Loft } from './loft';
 
 const AROUND = 32;
@@ -12,6 +12,6 @@ const MM_PER_CM = 10;
  * @example loftModulus({ section: 'square', depth: 1, profile: [[5, 0], [5, 10]] }) // 1.666..., a sixth of a cube's edge
  */
 export function loftModulus(loft: Loft): number {
-  const { volumeCm3, areaCm2 } = measureMesh(loftMesh(loft, AROUND));
+  const { volumeCm3, areaCm2 } = measureSkin(loftMesh(loft, AROUND));
   return (volumeCm3 / areaCm2) * MM_PER_CM;
 }

@@ -18,6 +18,7 @@ export const KNOWN_ALLOYS: readonly (KnownAlloy & { readonly name: string })[] =
     key,
     name,
     densityGcm3: (value[0] + value[1]) / 2,
+    halfRangeGcm3: (value[1] - value[0]) / 2,
   })),
 ];
 

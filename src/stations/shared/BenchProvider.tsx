@@ -25,21 +25,33 @@ const BenchContext = createContext<BenchHands | null>(null);
 
 async function readBench(workshop: Workshop): Promise<BenchReading> {
   const run = (await workshop.runs.current()) ?? null;
-  const [bench, isBare, bins, levels, molds, tickets, ticketEntries, runs, pours, clocks, offers] =
-    await Promise.all([
-      workshop.bench.read(),
-      workshop.bench.isBare(),
-      workshop.shelf.bins(),
-      workshop.shelf.levels(),
-      workshop.molds.all(),
-      workshop.tickets.all(),
-      workshop.shelf.ticketEntries(),
-      workshop.runs.all(),
-      run ? workshop.runs.pours(run.id) : [],
-      workshop.clocks.all(),
-      workshop.history.offers(),
-    ]);
-  const [weighings, melts, rules] = await Promise.all([
+  const [
+    bench,
+    isBare,
+    bins,
+    levels,
+    molds,
+    tickets,
+    ticketEntries,
+    runs,
+    pours,
+    clocks,
+    offers,
+    weighings,
+    melts,
+    rules,
+  ] = await Promise.all([
+    workshop.bench.read(),
+    workshop.bench.isBare(),
+    workshop.shelf.bins(),
+    workshop.shelf.levels(),
+    workshop.molds.all(),
+    workshop.tickets.all(),
+    workshop.shelf.ticketEntries(),
+    workshop.runs.all(),
+    run ? workshop.runs.pours(run.id) : [],
+    workshop.clocks.all(),
+    workshop.history.offers(),
     workshop.weighings.all(),
     workshop.metals.melts(),
     workshop.rules.all(),

@@ -88,6 +88,26 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
   const title = `${form?.name ?? (mesh && key === FROM_STL ? mesh.name : 'My profile')} ${wish.targetG === null ? '' : markText(wish.targetG, mass)}`;
   const told = form?.fields.find((field) => field.key === wish.vary);
 
+  const { solid = null } = design ?? {};
+  const sheet = design &&
+    solid && {
+      isDrilling: form?.way === 'drilled',
+      compose: () =>
+        composePlate({
+          title,
+          subtitle: `${massText(design.finishedG, mass)} in ${metal.name}; cavity, shrink in it`,
+          solid,
+          facts: [
+            ...(form?.fields ?? []).map(
+              (field) => [field.label, `${n(design.sizes[field.key] ?? field.usual, 4)} mm`] as const,
+            ),
+            ['Length', `${n(design.lengthMm, 4)} mm`],
+            ['Cavity', `${n(design.volumeCm3, 5)} cm3`],
+          ],
+          steps: form ? drillingSteps(form, design.sizes).map(({ text }) => text) : [],
+        }),
+    };
+
   return (
     <>
       <FormRail chosen={key} onChoose={choose} />
@@ -184,24 +204,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
               eyeMm={eyeMm}
               pinMm={wish.pinMm}
               shrinkLinear={metal.shrinkLinear}
-              plate={
-                design.solid
-                  ? composePlate({
-                      title,
-                      subtitle: `${massText(design.finishedG, mass)} in ${metal.name}; cavity, shrink in it`,
-                      solid: design.solid,
-                      facts: [
-                        ...(form?.fields ?? []).map(
-                          (field) =>
-                            [field.label, `${n(design.sizes[field.key] ?? field.usual, 4)} mm`] as const,
-                        ),
-                        ['Length', `${n(design.lengthMm, 4)} mm`],
-                        ['Cavity', `${n(design.volumeCm3, 5)} cm3`],
-                      ],
-                      steps: form ? drillingSteps(form, design.sizes).map(({ text }) => text) : [],
-                    })
-                  : null
-              }
+              sheet={sheet}
             />
           ) : null}
           {design ? (
@@ -229,6 +232,6 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
 }
 
 function okSolid(shape: Shape) {
-  const solid = solidOf(shape);
-  return solid.ok ? solid.value : null;
+  const solid = shape.kind === 'mesh' ? null : solidOf(shape);
+  return solid?.ok ? solid.value : null;
 }

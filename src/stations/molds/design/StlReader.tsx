@@ -28,10 +28,9 @@ export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => 
     lane.current ??= new WorkLane();
     setState({ is: 'reading', share: 0 });
     try {
-      const bytes = new Uint8Array(await file.arrayBuffer());
       const outcome = await lane.current.ask(
         'readStl',
-        { bytes },
+        { file },
         { signal: controller.signal, onProgress: ({ share }) => setState({ is: 'reading', share }) },
       );
       if (controller.signal.aborted) return;

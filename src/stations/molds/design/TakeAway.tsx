@@ -15,8 +15,8 @@ import styles from './design.module.css';
 
 interface TakeAwayProps {
   readonly name: string;
-  /** The sheet; null for a mesh, which has no section of its own. */
-  readonly plate: Plate | null;
+  /** The sheet, composed when it is asked for; null for a mesh, which has no section of its own. */
+  readonly sheet: { readonly isDrilling: boolean; readonly compose: () => Plate } | null;
   readonly body: { readonly solid: Solid } | { readonly file: File; readonly scale: number } | null;
   readonly hook: HookDimensions | null;
   readonly eyeMm: number;
@@ -27,7 +27,7 @@ interface TakeAwayProps {
 const STL = 'model/stl';
 
 /** What goes out of the door: the true-size sheet, and the bodies to print. */
-export function TakeAway({ name, plate, body, hook, eyeMm, pinMm, shrinkLinear }: TakeAwayProps) {
+export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }: TakeAwayProps) {
   const { message } = App.useApp();
   const lane = useRef<WorkLane | null>(null);
   const [busy, setBusy] = useState<'pdf' | 'head' | 'halves' | null>(null);
@@ -56,10 +56,9 @@ export function TakeAway({ name, plate, body, hook, eyeMm, pinMm, shrinkLinear }
   const cut = async () => {
     if (!body) throw new Error('there is no body yet');
     lane.current ??= new WorkLane();
-    const bytes = 'file' in body ? new Uint8Array(await body.file.arrayBuffer()) : null;
     const files = await lane.current.ask('cutMold', {
       spec: { hook, eyeMm, pinMm },
-      body: 'file' in body ? { stl: bytes ?? new Uint8Array(), scale: body.scale } : body,
+      body,
       coldScale: 1 - shrinkLinear,
       title: name,
     });
@@ -69,19 +68,23 @@ export function TakeAway({ name, plate, body, hook, eyeMm, pinMm, shrinkLinear }
   return (
     <section className={styles.away} aria-label="Take it away">
       <h2>Take it away</h2>
-      {plate ? (
+      {sheet ? (
         <>
           <Button
             loading={busy === 'pdf'}
             onClick={() =>
               void carry('pdf', async () => {
-                saveFile(`${file}.pdf`, await platePdf(plate, await loadFonts()), 'application/pdf');
+                saveFile(
+                  `${file}.pdf`,
+                  await platePdf(sheet.compose(), await loadFonts()),
+                  'application/pdf',
+                );
               })
             }
           >
-            {plate.steps.length > 0 ? 'Drilling sheet, PDF' : 'True-size sheet, PDF'}
+            {sheet.isDrilling ? 'Drilling sheet, PDF' : 'True-size sheet, PDF'}
           </Button>
-          <Button onClick={() => saveFile(`${file}.svg`, plateSvg(plate), 'image/svg+xml')}>
+          <Button onClick={() => saveFile(`${file}.svg`, plateSvg(sheet.compose()), 'image/svg+xml')}>
             Drawing, SVG
           </Button>
         </>

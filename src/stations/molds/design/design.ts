@@ -57,8 +57,7 @@ export function styleOf(shape: Shape, hook: HookBin | null): string {
 }
 
 /** The solid a shape stands for, before it is solved. */
-export function solidOf(shape: Shape): Outcome<Solid | null> {
-  if (shape.kind === 'mesh') return done(null);
+export function solidOf(shape: Exclude<Shape, { kind: 'mesh' }>): Outcome<Solid> {
   if (shape.kind === 'form') return done(shape.form.solid(shape.sizes));
   const profile = checkProfile(shape.points);
   return profile.ok ? done({ parts: [{ shape: 'revolve', profile: profile.value }] }) : profile;
@@ -66,16 +65,14 @@ export function solidOf(shape: Shape): Outcome<Solid | null> {
 
 /** Works a cavity out that gives the wish, or says why none does. */
 export function workOut(shape: Shape, wish: Wish): Outcome<Design> {
-  const drawn = solidOf(shape);
-  if (!drawn.ok) return drawn;
   const style = findStyle(styleOf(shape, wish.hook));
   const around = (lengthMm: number) => {
     const pin = wish.pinMm !== null && wish.pinMm > 0 ? [pinPart(wish.pinMm, lengthMm)] : [];
     return embeddedIn({ hookShare: style?.hookShare || 0.3, inserts: pin }, wish.hook);
   };
-  if (shape.kind === 'mesh' || !drawn.value) {
-    return shape.kind === 'mesh' ? scaleMesh(shape.mesh, wish, around) : fail('mesh.flat', {});
-  }
+  if (shape.kind === 'mesh') return scaleMesh(shape.mesh, wish, around);
+  const drawn = solidOf(shape);
+  if (!drawn.ok) return drawn;
   const field =
     shape.kind === 'form' ? shape.form.fields.find(({ key }) => key === wish.vary)?.solves : undefined;
   const vary = field ? ({ kind: 'field', ...field } as const) : ({ kind: 'scale' } as const);

@@ -1,0 +1,46 @@
+/** @jest-environment ./tests/support/browser-environment.ts */
+import '@testing-library/jest-dom';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { renderBench } from '../../../tests/support/render-bench';
+import { Pot } from './Pot';
+import { PotForm } from './PotForm';
+
+function type(name: string, text: string): void {
+  const field = screen.getByRole('textbox', { name });
+  fireEvent.change(field, { target: { value: text } });
+  fireEvent.blur(field);
+}
+
+describe('Pot', () => {
+  it('is filled to its level, and never past the rim', async () => {
+    const { container } = await renderBench(
+      <Pot levelG={2250} capacityG={4500} heelG={150} label="In the pot" />,
+    );
+    expect(screen.getByRole('img', { name: 'In the pot: 2.25 kg' })).toBeInTheDocument();
+    // Half of a full pot, whose brim is 98 of 110 high: from the floor at 110 up to 61.
+    expect(container.querySelector('[fill="url(#pot-melt)"]')?.getAttribute('d')).toMatch(/^M16 110L.* 61L/);
+  });
+
+  it('writes an empty pot as nothing, not as less', async () => {
+    await renderBench(<Pot levelG={-20} capacityG={4500} heelG={150} label="In the pot" />);
+    expect(screen.getByRole('img', { name: 'In the pot: 0.00 g' })).toBeInTheDocument();
+  });
+});
+
+describe('PotForm', () => {
+  it('keeps a pot in any unit, and refuses a heel that fills it', async () => {
+    const { workshop } = await renderBench(<PotForm onClose={() => undefined} />);
+    type('Holds', '100 g');
+    expect(screen.getByText('A heel of 150 g fills the pot of 100 g. Make it smaller.')).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Save' })).toBeDisabled();
+    type('Holds', '20 lb');
+    type('Skimmed off as dross', '3,5');
+    fireEvent.click(screen.getByRole('button', { name: 'Save' }));
+    await waitFor(async () =>
+      expect((await workshop.bench.read()).pot).toMatchObject({
+        capacityG: expect.closeTo(9071.8474, 4) as number,
+        drossShare: 0.035,
+      }),
+    );
+  });
+});
