@@ -194,6 +194,8 @@ export interface UnpouredMetal {
   readonly name: string;
   /** From lightest to heaviest sold, g/cm3. */
   readonly densityGcm3: Told<readonly [low: number, high: number]>;
+  /** Whether a density points to it; what is mixed to any density is told by its look. */
+  readonly isToldByDensity: boolean;
   readonly note: string;
 }
 
@@ -203,12 +205,14 @@ export const UNPOURED_METALS: readonly UnpouredMetal[] = [
     key: 'tungsten-resin',
     name: 'Tungsten powder in resin',
     densityGcm3: typical([7, 11.5], 'metal.composite: 30 to 57 % of the volume in resin of 1.15 g/cm3'),
+    isToldByDensity: false,
     note: 'Mixed and pressed cold. Fine powder: mask, no flame.',
   },
   {
     key: 'tungsten-sintered',
     name: 'Sintered tungsten',
     densityGcm3: typical([17, 18.5], 'makers of sintered heads'),
+    isToldByDensity: true,
     note: 'Bought as finished heads. Never poured: it melts at 3422 C.',
   },
 ];

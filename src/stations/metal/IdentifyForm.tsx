@@ -180,6 +180,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
               ) : null}
             </>
           )}
+          <p className="quiet">Powder bound in resin is mixed to any density: it is told by its look.</p>
           <FieldShell id={`${id}as`} label="Set it down as">
             <Select
               id={`${id}as`}

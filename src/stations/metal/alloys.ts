@@ -11,15 +11,17 @@ function densityOf(metal: ReferenceMetal): number {
   return mixed.value.densityGcm3;
 }
 
-/** Everything an unknown lump could be: what is poured, and what is only bought. */
+/** What a density can point to: what is poured, and what is only bought. */
 export const KNOWN_ALLOYS: readonly (KnownAlloy & { readonly name: string })[] = [
   ...REFERENCE_METALS.map((metal) => ({ key: metal.key, name: metal.name, densityGcm3: densityOf(metal) })),
-  ...UNPOURED_METALS.map(({ key, name, densityGcm3: { value } }) => ({
-    key,
-    name,
-    densityGcm3: (value[0] + value[1]) / 2,
-    halfRangeGcm3: (value[1] - value[0]) / 2,
-  })),
+  ...UNPOURED_METALS.filter(({ isToldByDensity }) => isToldByDensity).map(
+    ({ key, name, densityGcm3: { value } }) => ({
+      key,
+      name,
+      densityGcm3: (value[0] + value[1]) / 2,
+      halfRangeGcm3: (value[1] - value[0]) / 2,
+    }),
+  ),
 ];
 
 const LISTED: readonly ListedAlloy[] = REFERENCE_METALS.map(({ key, composition, solidusC, liquidusC }) => ({

@@ -1,8 +1,13 @@
 /** @jest-environment ./tests/support/browser-environment.ts */
 import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { demoBench } from '@/demo/demo-bench';
 import { renderBench } from '../../../tests/support/render-bench';
+import { BinCard } from './BinCard';
 import { NewBin } from './NewBin';
+
+// A chart wants a canvas, which there is none of here.
+jest.mock('./LevelChart', () => ({ LevelChart: () => null }));
 
 function type(name: string, text: string): void {
   const field = screen.getByRole('textbox', { name });
@@ -58,5 +63,41 @@ describe('NewBin', () => {
     await waitFor(() => expect(added).toHaveLength(2));
     const weighed = (await workshop.shelf.bins()).find(({ id }) => id === added[1]);
     expect(weighed).toMatchObject({ massG: 0.61, massBasis: 'weighed' });
+  });
+});
+
+describe('BinCard', () => {
+  const hooks = demoBench(Date.UTC(2026, 10, 23, 12)).bins.find(({ id }) => id === 'hook-2-0')!;
+
+  it('takes, puts back and counts, each a line of the ledger', async () => {
+    const { workshop } = await renderBench(<BinCard bin={hooks} />);
+    const level = async () => (await workshop.shelf.levels()).get('hook-2-0');
+    type('How much', '10');
+    type('Note', 'for the club');
+    fireEvent.submit(screen.getByRole('form', { name: `Move ${hooks.name}` }));
+    await waitFor(async () => expect(await level()).toBe(200));
+    fireEvent.click(screen.getByText('Count'));
+    expect(screen.queryByRole('textbox', { name: 'Note' })).not.toBeInTheDocument();
+    type('Counted', '195');
+    fireEvent.submit(screen.getByRole('form', { name: `Move ${hooks.name}` }));
+    await waitFor(async () => expect(await level()).toBe(195));
+    const kinds = (await workshop.shelf.entriesOf('hook-2-0'))
+      .slice(0, 2)
+      .map(({ kind, qty, note }) => [kind, qty, note]);
+    expect(kinds).toEqual([
+      ['taken', -10, 'for the club'],
+      ['counted', -5, ''],
+    ]);
+  });
+
+  it('does not take more than there is, nor nothing', async () => {
+    const { workshop } = await renderBench(<BinCard bin={hooks} />);
+    const form = screen.getByRole('form', { name: `Move ${hooks.name}` });
+    fireEvent.submit(form);
+    expect(screen.getByText('How much? Write an amount first.')).toBeInTheDocument();
+    type('How much', '211');
+    fireEvent.submit(form);
+    expect(screen.getByText('There are 210. Take less, or count the bin first.')).toBeInTheDocument();
+    expect((await workshop.shelf.levels()).get('hook-2-0')).toBe(210);
   });
 });
