@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { chooseFile, closeDialog, openBenchMenu, openStation, readBench } from './bench-page';
+import { chooseFile, closeDialog, openBenchMenu, openStation, readBench, replaceBench } from './bench-page';
 
 test('a backup restores exactly, with a preview first', async ({ page }) => {
   await openStation(page, 'ticket');
@@ -7,7 +7,7 @@ test('a backup restores exactly, with a preview first', async ({ page }) => {
 
   await openBenchMenu(page);
   await page.getByRole('button', { name: 'Empty bench' }).click();
-  await page.getByRole('button', { name: 'Replace the bench' }).click();
+  await replaceBench(page);
   await closeDialog(page);
   await expect(page.getByText('No open ticket.')).toBeVisible();
 
@@ -21,7 +21,7 @@ test('a backup restores exactly, with a preview first', async ({ page }) => {
 
   await openBenchMenu(page);
   await chooseFile(page, 'bench.json', JSON.stringify(saved));
-  await page.getByRole('button', { name: 'Replace the bench' }).click();
+  await replaceBench(page);
   await closeDialog(page);
   await expect(page.getByRole('button', { name: /Zander league/ })).toBeVisible();
   expect((await readBench(page)).contents).toEqual(saved.contents);
@@ -29,7 +29,7 @@ test('a backup restores exactly, with a preview first', async ({ page }) => {
   // A bench that was replaced is kept, and comes back as it was.
   await openBenchMenu(page);
   await page.getByRole('button', { name: 'Empty bench' }).click();
-  await page.getByRole('button', { name: 'Replace the bench' }).click();
+  await replaceBench(page);
   await page.getByRole('button', { name: /^Go back to the bench of/ }).click();
   await closeDialog(page);
   await expect(page.getByRole('button', { name: /Zander league/ })).toBeVisible();

@@ -45,8 +45,20 @@ export function levelOf(file: BenchFile, binId: string): number {
     .reduce((total, entry) => total + entry.qty, 0);
 }
 
-/** Chooses from one of Ant Design's selects by its label. */
+/** Replaces the bench with the one that is previewed, and waits until it stands. Leaves the dialog open. */
+export async function replaceBench(page: Page): Promise<void> {
+  const preview = page.getByRole('region', { name: 'What would change' });
+  await page.getByRole('button', { name: 'Replace the bench' }).click();
+  // The preview goes once all is written: until then a reload would leave the bench as it was.
+  await expect(preview).toHaveCount(0);
+}
+
+/** Chooses from one of Ant Design's selects by its label, and holds that it was chosen. */
 export async function choose(page: Page, label: string, option: string | RegExp): Promise<void> {
-  await page.getByRole('combobox', { name: label }).click();
-  await page.locator('.ant-select-dropdown:visible').getByText(option).first().click();
+  const box = page.getByRole('combobox', { name: label });
+  await box.click();
+  const list = page.locator(`.ant-select-dropdown:has([id="${await box.getAttribute('id')}_list"])`);
+  const item = list.locator('.ant-select-item-option').filter({ hasText: option }).first();
+  await item.click();
+  await expect(item).toHaveClass(/ant-select-item-option-selected/);
 }

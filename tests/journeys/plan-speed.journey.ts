@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { bigBench, bigSession } from './big-bench';
 import { idleTask, longestTask, watchTasks } from '../support/long-tasks';
-import { chooseFile, closeDialog, openBenchMenu, openStation } from './bench-page';
+import { chooseFile, closeDialog, openBenchMenu, openStation, replaceBench } from './bench-page';
 
 /** The longest that the page may be busy in one go, ms. */
 const LONGEST_TASK_MS = 100;
@@ -12,7 +12,7 @@ async function openBigBench(page: Page): Promise<void> {
   await openStation(page, 'pour');
   await openBenchMenu(page);
   await chooseFile(page, 'big.json', JSON.stringify(bigBench(bigSession())));
-  await page.getByRole('button', { name: 'Replace the bench' }).click();
+  await replaceBench(page);
   await closeDialog(page);
 }
 

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { choose, levelOf, openStation, readBench } from './bench-page';
+import { choose, levelOf, openStation, readBench, replaceBench } from './bench-page';
 
 test('digits go to stations, ? lists the keys, looks and gloves hold through a reload', async ({ page }) => {
   await openStation(page, 'ticket');
@@ -231,7 +231,7 @@ test('an empty bench says in a sentence what to do, and offers it', async ({ pag
   await openStation(page, 'ticket');
   await page.getByRole('button', { name: 'Bench: units and backup' }).click();
   await page.getByRole('button', { name: 'Empty bench' }).click();
-  await page.getByRole('button', { name: 'Replace the bench' }).click();
+  await replaceBench(page);
   await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
   await expect(page.getByRole('main').getByRole('button', { name: 'New ticket' }).first()).toBeVisible();
   await page.keyboard.press('2');

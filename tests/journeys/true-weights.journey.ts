@@ -108,6 +108,7 @@ test('scrap is weighed in air and in water, and no more is said than density can
   await expect(finding.getByRole('listitem')).toHaveText([/^Soft lead/]);
   await choose(page, 'Set it down as', /Soft lead/);
   await page.getByRole('dialog').getByRole('button', { name: 'Set it down' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   const file = await readBench(page);
   const lot = file.contents.bins.find(({ id }) => id === 'lot-21');
   expect(lot).toMatchObject({ composition: { Pb: 1 }, compositionBasis: 'guess', densityBasis: 'weighed' });
@@ -239,7 +240,7 @@ test('a drill depth is solved, put on a board, and its sheet and bodies go out a
   await page.getByRole('dialog').getByRole('button', { name: 'Put it on' }).click();
   await expect(page.getByRole('heading', { name: /^Board, Disc with prongs 30 g/, level: 1 })).toBeVisible();
   const file = await readBench(page);
-  const board = file.contents.molds.find(({ kind }) => kind === 'board');
+  const board = file.contents.molds.find(({ name }) => name.startsWith('Board, Disc with prongs'));
   expect(board?.cavities[0]?.volumeCm3).toBeCloseTo(volumeMm3 / 1000, 6);
 
   await page.getByRole('button', { name: 'New cavity' }).click();

@@ -37,7 +37,7 @@ const SHED = {
 };
 
 /** The look of Ant Design's parts: square shoulders, hairlines, no shadows but on what floats. */
-export function antdTheme(look: 'day' | 'shed', isGloved: boolean): ThemeConfig {
+export function antdTheme(look: 'day' | 'shed', isGloved: boolean, isStill: boolean): ThemeConfig {
   return {
     algorithm: look === 'shed' ? theme.darkAlgorithm : theme.defaultAlgorithm,
     token: {
@@ -50,6 +50,8 @@ export function antdTheme(look: 'day' | 'shed', isGloved: boolean): ThemeConfig 
       controlHeight: isGloved ? 52 : 34,
       controlHeightSM: isGloved ? 40 : 26,
       wireframe: false,
+      // Its parts move by script, which the style sheet's rule for reduced motion cannot stop.
+      motion: !isStill,
       motionDurationMid: '0.12s',
       motionDurationSlow: '0.16s',
     },
