@@ -30,6 +30,35 @@ const BUDGET = {
   potCapacityG: 4000,
 };
 
+const HEAT = {
+  massG: 10,
+  specificHeatJkgK: 129,
+  areaCm2: 4,
+  hWm2K: 60,
+  sourceC: 230,
+  startC: 20,
+  targetC: 200,
+};
+const NOTHING = {
+  potStartG: 0,
+  addedG: 0,
+  goodG: 0,
+  rejectedG: 0,
+  sprueG: 0,
+  drossG: 0,
+  remeltedG: 0,
+  potEndG: 0,
+};
+const BALANCE = {
+  ...NOTHING,
+  potStartG: 2900,
+  goodG: 673,
+  rejectedG: 40,
+  sprueG: 148,
+  drossG: 29,
+  potEndG: 2006,
+};
+
 describe('the registry', () => {
   it('publishes each name once, as the contract spells it', () => {
     expect(CALCULATIONS.map(({ name }) => name)).toEqual([
@@ -48,7 +77,9 @@ describe('the registry', () => {
       'mesh.rest',
       'pour.plan',
       'pour.budget',
+      'pour.balance',
       'freeze.time',
+      'heat.time',
       'stock.shortages',
       'stock.buildable',
       'build.weight',
@@ -225,6 +256,32 @@ describe('outputs by the contract', () => {
       },
     ],
     ['freeze.time', { trial: { modulusMm: 2, seconds: 10 }, modulusMm: 4 }, { seconds: 40 }],
+    ['heat.time', HEAT, { seconds: expect.closeTo(53.75 * Math.log(7), 9), biot: null, lumpedValid: null }],
+    [
+      'heat.time',
+      { ...HEAT, sourceC: 20, startC: 230, targetC: 50, thicknessMm: 10, conductivityWmK: 30 },
+      {
+        seconds: expect.closeTo(53.75 * Math.log(7), 9),
+        biot: expect.closeTo((60 * 0.005) / 30, 12),
+        lumpedValid: true,
+      },
+    ],
+    [
+      'heat.time',
+      { ...HEAT, targetC: 20, hWm2K: 8000, thicknessMm: 10 },
+      { seconds: 0, biot: expect.closeTo(40 / 35, 12), lumpedValid: false },
+    ],
+    ['pour.balance', BALANCE, { unaccountedG: 4, unaccountedShare: expect.closeTo(4 / 894, 12) }],
+    [
+      'pour.balance',
+      { ...BALANCE, addedG: 100, remeltedG: 50, potEndG: 2160 },
+      { unaccountedG: 0, unaccountedShare: 0 },
+    ],
+    [
+      'pour.balance',
+      { ...NOTHING, potStartG: 500, potEndG: 500 },
+      { unaccountedG: 0, unaccountedShare: null },
+    ],
     [
       'water.sink',
       { massG: 10, volumeCm3: 1, frontalCm2: 1, dragCoefficient: 0.5 },
@@ -353,6 +410,9 @@ describe('bad input, field by field', () => {
     ['mesh.measure', { triangles: [0, 0, 0, 1, 0, 0, 0, 1, 0, 4] }, ['triangles'], /whole triangles/],
     ['freeze.time', { trial: { modulusMm: 0, seconds: 1 }, modulusMm: 1 }, ['trial', 'modulusMm'], /over 0/],
     ['quality.chart', { weighedG: [1], targetG: 1, toleranceG: 0 }, ['weighedG'], /2 or more/],
+    ['heat.time', { ...HEAT, massG: 0 }, ['massG'], /over 0/],
+    ['heat.time', { ...HEAT, sourceC: -300 }, ['sourceC'], /-273.15 or more/],
+    ['pour.balance', { ...BALANCE, sprueG: -1 }, ['sprueG'], /0 or more/],
   ])('%s refuses %j', async (name, input, path, message) => {
     const error = await errorOf(name, input);
     expect(error).toMatchObject({ code: 'invalid_input', path });
@@ -415,6 +475,9 @@ describe('bad input, field by field', () => {
     ],
     ['mesh.rest', { triangles: [0, 0, 0, 1, 0, 0, 0, 1, 0] }, /flat or a line/],
     ['water.sink', { massG: 1, volumeCm3: 1, frontalCm2: 1, dragCoefficient: 1 }, /does not sink/],
+    ['heat.time', { ...HEAT, targetC: 10 }, /leads away from 10 C. Take a colder one/],
+    ['heat.time', { ...HEAT, targetC: 230 }, /never brings a piece to 230 C/],
+    ['heat.time', { ...HEAT, sourceC: 20 }, /never brings a piece to 200 C/],
     ['pour.plan', { ...PLAN, molds: [] }, /no mold/],
     ['pour.plan', { ...PLAN, demand: [{ key: 'z', count: 1 }] }, /No mold makes 'z'/],
     ['pour.plan', { ...PLAN, molds: [{ ...PLAN.molds[0], maxPours: 2 }] }, /too few for 'a'/],

@@ -4,6 +4,7 @@ import { cavityCalibrate } from './cavity/calibrate';
 import { cavityPredict } from './cavity/predict';
 import { cavitySubstitute } from './cavity/substitute';
 import { freezeTimeCalculation } from './freeze/time';
+import { heatTimeCalculation } from './heat/time';
 import { hookOrder } from './hook/order';
 import { meshMeasure } from './mesh/measure';
 import { meshRest } from './mesh/rest';
@@ -11,6 +12,7 @@ import { metalBlend } from './metal/blend';
 import { metalComposite } from './metal/composite';
 import { metalDensity } from './metal/density';
 import { metalIdentify } from './metal/identify';
+import { pourBalance } from './pour/balance';
 import { pourBudget } from './pour/budget';
 import { pourPlan } from './pour/plan';
 import { qualityChart } from './quality/chart';
@@ -38,7 +40,9 @@ export const CALCULATIONS: readonly Calculation[] = [
   meshRest,
   pourPlan,
   pourBudget,
+  pourBalance,
   freezeTimeCalculation,
+  heatTimeCalculation,
   stockShortages,
   stockBuildable,
   buildWeight,

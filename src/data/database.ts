@@ -1,10 +1,13 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Act } from '@/records/act';
+import type { Batch } from '@/records/batch';
+import type { Beat } from '@/records/beat';
 import type { Bench } from '@/records/bench';
 import type { BenchContents } from '@/records/bench-file';
 import type { Bin } from '@/records/bin';
 import type { Clock } from '@/records/clock';
 import type { Entry } from '@/records/entry';
+import type { Flaw } from '@/records/flaw';
 import type { Melt } from '@/records/melt';
 import type { Mold } from '@/records/mold';
 import type { Rule } from '@/records/rule';
@@ -34,6 +37,9 @@ export class BenchDatabase extends Dexie {
   weighings!: EntityTable<Weighing, 'id'>;
   melts!: EntityTable<Melt, 'id'>;
   rules!: EntityTable<Rule, 'id'>;
+  beats!: EntityTable<Beat, 'id'>;
+  batches!: EntityTable<Batch, 'id'>;
+  flaws!: EntityTable<Flaw, 'id'>;
   acts!: EntityTable<Act, 'id'>;
   keepsakes!: EntityTable<Keepsake, 'id'>;
 

@@ -24,6 +24,7 @@ const weigh = ({ workshop, lotId, moldId, cavityId }: Bench, weighedG: number, c
     count: 1,
     weighedG,
     scale: 'typed',
+    runId: null,
     calibrates: true,
     ...change,
   });

@@ -28,6 +28,8 @@ async function benchWithRun() {
   return { db, workshop, lot, hook, mold, ticket, run: started.value };
 }
 
+const TALLY = { liked: 'tally', early: true } as const;
+
 describe('the shelf', () => {
   it('is the sum of its entries', async () => {
     const { workshop } = testWorkshop();
@@ -75,11 +77,13 @@ describe('the shelf', () => {
 describe('a run', () => {
   it('books heads in, hooks and metal out, misfills and sprues back', async () => {
     const { workshop, lot, hook, run, ticket } = await benchWithRun();
-    for (let pour = 0; pour < 2; pour += 1) await workshop.runs.pour(run);
+    for (let pour = 0; pour < 2; pour += 1) await workshop.runs.moveOn(run, 0, TALLY);
     const [, second] = await workshop.runs.pours(run);
     await workshop.runs.toggle(second!.id, 0);
-    for (let pour = 0; pour < 2; pour += 1) await workshop.runs.pour(run);
-    expect(await workshop.runs.pour(run)).toMatchObject({ problem: { code: 'bench.nothing-to-pour' } });
+    for (let pour = 0; pour < 2; pour += 1) await workshop.runs.moveOn(run, 0, TALLY);
+    expect(await workshop.runs.moveOn(run, 0, TALLY)).toMatchObject({
+      problem: { code: 'bench.nothing-to-pour' },
+    });
 
     // 3 good and 1 misfill of 9 g, 4 sprues of 5 g, 2 g skimmed: 100 - 27 - 9 - 20 - 2 = 42 g left in the pot
     const booked = await workshop.runs.book(run, 2, nameHead);
@@ -94,6 +98,7 @@ describe('a run', () => {
         good: 3,
         misfilled: 1,
         surplus: 0,
+        unaccountedG: 0,
       },
     });
     expect(await onHand(workshop, lot)).toBe(1000 - 27 - 2);
@@ -107,7 +112,7 @@ describe('a run', () => {
 
   it('is all booked or not at all', async () => {
     const { db, workshop, lot, run } = await benchWithRun();
-    await workshop.runs.pour(run);
+    await workshop.runs.moveOn(run, 0, TALLY);
     const entries = await db.entries.count();
     await expect(
       workshop.runs.book(run, 2, () => {
@@ -121,19 +126,19 @@ describe('a run', () => {
 
   it('is booked once, in whichever tab, and takes no pours after', async () => {
     const { workshop, run } = await benchWithRun();
-    await workshop.runs.pour(run);
+    await workshop.runs.moveOn(run, 0, TALLY);
     const both = await Promise.all([
       workshop.runs.book(run, 0, nameHead),
       workshop.runs.book(run, 0, nameHead),
     ]);
     expect(both.map((each) => each.ok).sort()).toEqual([false, true]);
-    expect(await workshop.runs.pour(run)).toMatchObject({ problem: { code: 'bench.run-ended' } });
+    expect(await workshop.runs.moveOn(run, 0, TALLY)).toMatchObject({ problem: { code: 'bench.run-ended' } });
     expect(await workshop.runs.drop(run)).toMatchObject({ problem: { code: 'bench.run-ended' } });
   });
 
   it('tallies pours of two tabs one after the other', async () => {
     const { workshop, run } = await benchWithRun();
-    await Promise.all([workshop.runs.pour(run), workshop.runs.pour(run)]);
+    await Promise.all([workshop.runs.moveOn(run, 0, TALLY), workshop.runs.moveOn(run, 0, TALLY)]);
     expect((await workshop.runs.pours(run)).map(({ no }) => no)).toEqual([1, 2]);
   });
 
@@ -145,7 +150,7 @@ describe('a run', () => {
     expect(await workshop.runs.book(run, 0, nameHead)).toMatchObject({
       problem: { code: 'bench.nothing-poured' },
     });
-    await workshop.runs.pour(run);
+    await workshop.runs.moveOn(run, 0, TALLY);
     expect(await workshop.runs.book(run, 90, nameHead)).toMatchObject({
       problem: { code: 'bench.overcast', shortG: 4 },
     });
@@ -153,7 +158,7 @@ describe('a run', () => {
 
   it('moves nothing when it is dropped', async () => {
     const { workshop, lot, hook, run } = await benchWithRun();
-    await workshop.runs.pour(run);
+    await workshop.runs.moveOn(run, 0, TALLY);
     await workshop.runs.drop(run);
     expect(await workshop.runs.current()).toBeUndefined();
     expect([await onHand(workshop, lot), await onHand(workshop, hook)]).toEqual([1000, 20]);
@@ -163,7 +168,7 @@ describe('a run', () => {
 describe('undo and redo', () => {
   it('takes back a booking by entries the other way round, and books it again', async () => {
     const { db, workshop, lot, hook, run } = await benchWithRun();
-    await workshop.runs.pour(run);
+    await workshop.runs.moveOn(run, 0, TALLY);
     await workshop.runs.book(run, 0, nameHead);
     const written = await db.entries.count();
     expect(await workshop.history.undo()).toEqual({ ok: true, value: 'Book a run' });
@@ -210,7 +215,7 @@ describe('undo and redo', () => {
     expect(await workshop.history.undo(isTally)).toMatchObject({
       problem: { code: 'bench.nothing-to-undo' },
     });
-    await workshop.runs.pour(run);
+    await workshop.runs.moveOn(run, 0, TALLY);
     expect(await workshop.history.undo(isTally)).toMatchObject({ ok: true });
     expect(await workshop.runs.pours(run)).toEqual([]);
     expect((await workshop.runs.current())?.id).toBe(run);
@@ -237,7 +242,7 @@ describe('tickets', () => {
 
   it('hand their heads over when an order is closed, and keep them on the shelf for stock', async () => {
     const { workshop, run, ticket } = await benchWithRun();
-    for (let pour = 0; pour < 3; pour += 1) await workshop.runs.pour(run);
+    for (let pour = 0; pour < 3; pour += 1) await workshop.runs.moveOn(run, 0, TALLY);
     await workshop.runs.book(run, 0, nameHead);
     const heads = (await workshop.shelf.bins()).find((bin) => bin.kind === 'head')!;
     await workshop.tickets.close(ticket);

@@ -20,13 +20,14 @@ export interface Pen {
 
 /**
  * Writes to the bench: one transaction, one act. All of `body` is written or, where it throws, nothing. A body
- * that changes nothing leaves no act, so a refusal costs nothing.
+ * that changes nothing leaves no act, so a refusal costs nothing. A label that is only known once it is done may be a
+ * function.
  *
  * @example await write(store, 'Take 5 hooks', (pen) => pen.enter({ binId, kind: 'taken', qty: -5 }))
  */
 export async function write<T>(
   store: Store,
-  label: string,
+  label: string | (() => string),
   body: (pen: Pen) => Promise<T>,
   undoes: string | null = null,
 ): Promise<T> {
@@ -55,7 +56,8 @@ export async function write<T>(
     const value = await body({ put, remove, enter });
     if (changes.length > 0) {
       const last = await db.acts.orderBy('no').last();
-      const act: Act = { id: store.newId(), no: (last?.no ?? 0) + 1, at, label, changes, undoes };
+      const said = typeof label === 'string' ? label : label();
+      const act: Act = { id: store.newId(), no: (last?.no ?? 0) + 1, at, label: said, changes, undoes };
       await db.acts.add(act);
     }
     return value;

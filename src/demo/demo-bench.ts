@@ -48,6 +48,7 @@ const ON_HAND: Readonly<Record<string, number>> = {
  */
 export function demoBench(now: number): BenchContents {
   const tools = new DemoTools(START, now);
+  const seen = new DemoTools(START + 2, now);
   const metals = demoMetals();
   const hooks = demoHooks();
   const parts = demoParts(tools);
@@ -66,7 +67,7 @@ export function demoBench(now: number): BenchContents {
     return [{ ticket, plan, metal, mold, cast: plan.cast }];
   });
   const runs = poured.map(({ ticket, plan, metal, mold, cast }, index) => {
-    const result = pourTicket(tools, index + 1, ticket, cast, mold, metal, hookById);
+    const result = pourTicket(tools, seen, index + 1, ticket, cast, mold, metal, hookById);
     entries.push(...result.entries);
     const at = result.run.endedAt ?? result.run.startedAt;
     for (const made of result.madeHeads) {
@@ -110,8 +111,10 @@ export function demoBench(now: number): BenchContents {
       {
         id: 'bench',
         name: 'Pellworth Quay bench',
-        pot: { capacityG: 4500, heelG: 150, drossShare: 0.02, scrapShare: 0.05 },
+        pot: { capacityG: 4500, heelG: 150, drossShare: 0.02, scrapShare: 0.05, meltMinutes: 28 },
         freezeTrial: { modulusMm: 2.1, seconds: 7, exponent: 1.4 },
+        pace: { pourMinutes: 50, restMinutes: 10 },
+        safety: null,
       },
     ],
     bins: [...stocked.map(({ bin }) => bin), ...heads.values()],
@@ -127,6 +130,9 @@ export function demoBench(now: number): BenchContents {
     weighings: weighed.weighings,
     melts: [],
     rules: [...DEMO_RULES],
+    beats: [],
+    batches: [],
+    flaws: [],
     acts: [],
   };
 }

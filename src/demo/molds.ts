@@ -22,6 +22,8 @@ interface BlockPlan {
   readonly setup: number;
   readonly sprueG: number;
   readonly pinCm3?: number;
+  /** First pours that go back. */
+  readonly warmUps?: number;
   readonly spin?: Spin;
   readonly cavities: readonly CavityPlan[];
 }
@@ -176,7 +178,7 @@ const BLOCKS: readonly BlockPlan[] = [
     place: 'Disc rack',
     note: 'Noses to the hub.',
     kind: 'spun',
-    spin: { clampBar: 3, rpm: 420, holdSeconds: 5, spinSeconds: 25, mark: 'arrow to notch' },
+    spin: { clampBar: 3, rpm: 420, holdSeconds: 5, spinSeconds: 25, coolSeconds: 40, mark: 'arrow to notch' },
     seconds: 95,
     setup: 900,
     sprueG: 38,
@@ -263,6 +265,10 @@ export function demoMolds(tools: DemoTools, metals: readonly MetalBin[], hooks: 
       secondsPerPour: plan.seconds,
       setupSeconds: plan.setup,
       spruePerPourG: plan.sprueG,
+      copies: 1,
+      maxPours: null,
+      warmUpPours: plan.warmUps ?? 0,
+      warmWork: null,
       cavities,
     };
   });

@@ -1,6 +1,7 @@
 import { gatherCavities } from '@/core/pours/gather-cavities';
 import { nextPour, type Casting } from '@/core/pours/next-pour';
 import { settleRun } from '@/core/pours/settle-run';
+import type { FlawKind } from '@/core/quality/flaws';
 import type { MoldFills } from '@/core/pours/pour-plan';
 import { layOutSession } from '@/core/tickets/lay-out-session';
 import type { HookBin, MetalBin } from '@/records/bin';
@@ -24,6 +25,18 @@ export interface PouredTicket {
   }[];
 }
 
+/** A pot as a thermocouple would have seen it: about this, swinging so far, and dipping after a top-up, C. */
+const POT = { aroundC: 388, swingC: 9, dipC: 24, dipEvery: 17 };
+/** What goes wrong with a casting from a cold block, a cool pot, a hot one, and otherwise. */
+const FLAWS_OF = {
+  cold: ['wrinkled', 'short', 'wrinkled'],
+  cool: ['short', 'wrinkled', 'short'],
+  hot: ['frosty', 'flash'],
+  other: ['flash', 'bent-hook', 'shifted', 'porous', 'metal-in-eye'],
+} as const satisfies Record<string, readonly FlawKind[]>;
+const COOL_UNDER_C = 374;
+const HOT_OVER_C = 396;
+
 const HOT_SHARE = 0.035;
 const COLD_SHARE = 0.4;
 const DROSS_SHARE = 0.018;
@@ -31,6 +44,7 @@ const DROSS_SHARE = 0.018;
 /** A run of the past three months: one ticket on one block, poured with the misfills of a real evening. */
 export function pourTicket(
   tools: DemoTools,
+  seen: DemoTools,
   no: number,
   ticket: Ticket,
   cast: NonNullable<TicketPlan['cast']>,
@@ -65,7 +79,11 @@ export function pourTicket(
     const next = nextPour(fills, castings, planMold.fillAll);
     if (next.length === 0) break;
     const share = pours.length < 2 ? COLD_SHARE : HOT_SHARE;
-    const poured = next.map((slot) => ({ ...slot, good: !tools.happens(share) }));
+    const potC = potAt(seen, pours.length);
+    const poured = next.map((slot) => {
+      const good = !tools.happens(share);
+      return { ...slot, good, flaw: good ? null : flawOf(seen, pours.length, potC) };
+    });
     castings.push(...poured);
     at += Math.round(mold.secondsPerPour * 1000 * tools.between(0.85, 1.3));
     pours.push({
@@ -74,6 +92,8 @@ export function pourTicket(
       no: pours.length + 1,
       moldId: mold.id,
       at,
+      isWarmUp: false,
+      potC,
       castings: poured,
     });
   }
@@ -93,13 +113,14 @@ export function pourTicket(
     endedAt: at + 240_000,
     metalBinId: metal.id,
     chargedG,
+    topUps: [],
     drossShare: DROSS_SHARE,
-    moldIndex: 0,
     blocks: [
       {
         moldId: mold.id,
         fillAll: planMold.fillAll ?? false,
         spruePerPourG: mold.spruePerPourG,
+        copies: 1,
         plannedPours: pours.length,
         fills: fills.map((fill) => ({ cavities: [...fill.cavities], filled: [...fill.filled] })),
       },
@@ -131,4 +152,15 @@ export function pourTicket(
     entry(metal.id, 'returned', figures.potLeftG, 'left in the pot'),
   ].filter(({ qty }) => qty !== 0);
   return { run: { ...run, booking: figures }, pours, entries, madeHeads: heads };
+}
+
+function potAt(seen: DemoTools, pour: number): number {
+  const dip = pour % POT.dipEvery === POT.dipEvery - 1 ? POT.dipC : 0;
+  return Math.round(POT.aroundC + seen.between(-POT.swingC, POT.swingC) - dip);
+}
+
+function flawOf(seen: DemoTools, pour: number, potC: number): FlawKind {
+  const why = pour < 2 ? 'cold' : potC < COOL_UNDER_C ? 'cool' : potC > HOT_OVER_C ? 'hot' : 'other';
+  const flaws = FLAWS_OF[why];
+  return flaws[seen.whole(0, flaws.length - 1)] ?? 'short';
 }

@@ -49,6 +49,7 @@ export function weighIn(
     count: 1,
     weighedG: 1,
     scale: 'typed',
+    runId: null,
     calibrates: true,
     ...weighed,
   });

@@ -28,6 +28,8 @@ export function benchSentence(problem: BenchProblem): string {
       return `Run ${problem.no} has ended; nothing more goes into it.`;
     case 'bench.nothing-to-pour':
       return `${problem.mold} has cast its share. Go on to the next block, or book the run.`;
+    case 'bench.not-yet':
+      return `${problem.mold} wants ${n(Math.ceil(problem.leftS))} s more. Wait until its clock has run out.`;
     case 'bench.overcast':
       return `More was cast than was charged: ${n(problem.shortG)} g are missing. Raise what was charged, or lower the skimmings.`;
     case 'bench.nothing-poured':

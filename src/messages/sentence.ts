@@ -104,6 +104,12 @@ const SENTENCES: Sentences = {
     `A scrap share of ${n(scrapShare)} leaves no good casting; it must be under 1.`,
   'budget.all-dross': ({ drossShare }) =>
     `A dross share of ${n(drossShare)} leaves no metal; it must be under 1.`,
+  'heat.already-passed': ({ sourceC, startC, targetC }) =>
+    `From ${n(startC)} C a source of ${n(sourceC)} C leads away from ${n(targetC)} C. ${
+      targetC > startC ? 'Take a hotter source.' : 'Take a colder one.'
+    }`,
+  'heat.never-reached': ({ sourceC, targetC }) =>
+    `A source of ${n(sourceC)} C never brings a piece to ${n(targetC)} C. It must lie beyond it.`,
   'number.not-finite': ({ name }) => `The numbers given to ${name} are too large to compute with.`,
 };
 

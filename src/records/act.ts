@@ -14,6 +14,9 @@ const tableName = z.enum([
   'weighings',
   'melts',
   'rules',
+  'beats',
+  'batches',
+  'flaws',
 ]);
 export type TableName = z.infer<typeof tableName>;
 

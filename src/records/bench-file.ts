@@ -1,9 +1,12 @@
 import { z } from 'zod';
 import { act } from './act';
+import { batch } from './batch';
+import { beat } from './beat';
 import { bench } from './bench';
 import { bin } from './bin';
 import { clock } from './clock';
 import { entry } from './entry';
+import { flaw } from './flaw';
 import { melt } from './melt';
 import { mold } from './mold';
 import { rule } from './rule';
@@ -13,7 +16,7 @@ import { weighing } from './weighing';
 
 export const BENCH_FILE_FORMAT = 'ruvek-bench';
 /** Counts up with every change of form; `upgrades/` brings older files up. */
-export const BENCH_FILE_VERSION = 2;
+export const BENCH_FILE_VERSION = 3;
 
 /** Everything on the bench. */
 const benchContents = z.strictObject({
@@ -28,6 +31,9 @@ const benchContents = z.strictObject({
   weighings: z.array(weighing),
   melts: z.array(melt),
   rules: z.array(rule),
+  beats: z.array(beat),
+  batches: z.array(batch),
+  flaws: z.array(flaw),
   acts: z.array(act),
 });
 
@@ -57,5 +63,8 @@ export const EMPTY_CONTENTS: BenchContents = {
   weighings: [],
   melts: [],
   rules: [],
+  beats: [],
+  batches: [],
+  flaws: [],
   acts: [],
 };

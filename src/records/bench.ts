@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { grams, name, overZeroGrams, shareUnderOne } from './fields';
+import { grams, instant, name, overZeroGrams, shareUnderOne } from './fields';
 
 /** The bench itself: its name and its pot. One record, id `bench`. */
 export const bench = z.strictObject({
@@ -12,6 +12,8 @@ export const bench = z.strictObject({
       drossShare: shareUnderOne,
       /** Share of castings expected to fail until the maker's own runs say. */
       scrapShare: shareUnderOne,
+      /** From cold to pourable, brim full. */
+      meltMinutes: z.number().gt(0).max(600),
     })
     .refine((pot) => pot.heelG < pot.capacityG, {
       path: ['heelG'],
@@ -25,6 +27,10 @@ export const bench = z.strictObject({
       exponent: z.number().gt(0).max(4),
     })
     .nullable(),
+  /** How long the maker pours before a rest, and how long that is; no rest where 0. */
+  pace: z.strictObject({ pourMinutes: z.number().gt(0).max(600), restMinutes: z.number().min(0).max(240) }),
+  /** When the checklist before the pot was answered, and until when that holds; null where it was not. */
+  safety: z.strictObject({ answeredAt: instant, until: instant }).nullable(),
 });
 
 export type Bench = z.infer<typeof bench>;
@@ -33,6 +39,8 @@ export type Bench = z.infer<typeof bench>;
 export const NEW_BENCH: Bench = {
   id: 'bench',
   name: 'My bench',
-  pot: { capacityG: 4500, heelG: 150, drossShare: 0.02, scrapShare: 0.05 },
+  pot: { capacityG: 4500, heelG: 150, drossShare: 0.02, scrapShare: 0.05, meltMinutes: 25 },
   freezeTrial: null,
+  pace: { pourMinutes: 50, restMinutes: 10 },
+  safety: null,
 };

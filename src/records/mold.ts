@@ -51,6 +51,8 @@ const spin = z.strictObject({
   rpm: z.number().gt(0).max(5000),
   holdSeconds: z.number().min(0).max(3600),
   spinSeconds: z.number().min(0).max(3600),
+  /** From the stop until it may be opened. */
+  coolSeconds: z.number().min(0).max(3600),
   /** How the halves are laid on each other. */
   mark: z.string().max(120),
 });
@@ -70,6 +72,14 @@ export const mold = z.strictObject({
   secondsPerPour: z.number().gt(0).max(36_000),
   setupSeconds: z.number().min(0).max(86_400),
   spruePerPourG: grams,
+  /** Equal blocks that are poured as one. */
+  copies: z.int().min(1).max(20),
+  /** The most pours in one session; null for no bound. */
+  maxPours: z.int().min(1).max(10_000).nullable(),
+  /** First pours of a cold block that go back into the pot. */
+  warmUpPours: z.int().min(0).max(20),
+  /** What must be done while a casting is still warm, and for how long it can be. */
+  warmWork: z.strictObject({ what: name, seconds: z.number().gt(0).max(3600) }).nullable(),
   cavities: z.array(cavity).min(1).max(60),
 });
 

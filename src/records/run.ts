@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { grams, id, instant, pieces } from './fields';
+import { grams, id, instant, overZeroGrams, pieces } from './fields';
+import { flawKind } from './flaw';
 
 const keyCount = z.strictObject({ key: z.string().min(1), count: pieces });
 
@@ -23,6 +24,8 @@ const booking = z.strictObject({
   good: pieces,
   misfilled: pieces,
   surplus: pieces,
+  /** In less out: what nobody can say where it went; under 0 is metal from nowhere. */
+  unaccountedG: z.number(),
 });
 
 /** A pour session in one metal over one or more blocks. Its pours are records of their own. */
@@ -34,15 +37,16 @@ export const run = z.strictObject({
   endedAt: instant.nullable(),
   metalBinId: id,
   chargedG: grams,
+  /** Metal of the same lot put in while it ran. */
+  topUps: z.array(z.strictObject({ at: instant, g: overZeroGrams })).max(1000),
   drossShare: z.number().min(0).lt(1),
-  /** The block on the bench now. */
-  moldIndex: z.int().min(0),
   blocks: z
     .array(
       z.strictObject({
         moldId: id,
         fillAll: z.boolean(),
         spruePerPourG: grams,
+        copies: z.int().min(1).max(20),
         plannedPours: pieces,
         fills: z.array(fills),
       }),
@@ -68,6 +72,8 @@ const casting = z.strictObject({
   cavity: z.int().min(0),
   key: z.string().min(1),
   good: z.boolean(),
+  /** What is wrong with it, where the maker said. */
+  flaw: flawKind.nullable(),
 });
 
 /** One pour of one block. */
@@ -77,6 +83,10 @@ export const pour = z.strictObject({
   no: z.int().min(1),
   moldId: id,
   at: instant,
+  /** Poured to warm the block: goes back, and counts for nothing. */
+  isWarmUp: z.boolean(),
+  /** The pot at that moment, where a thermocouple stood in it. */
+  potC: z.number().min(-50).max(1500).nullable(),
   castings: z.array(casting).min(1),
 });
 

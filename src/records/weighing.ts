@@ -15,6 +15,8 @@ export const weighing = z.strictObject({
   weighedG: overZeroGrams,
   /** Where the reading came from. */
   scale: z.enum(['typed', 'stand-in', 'serial']),
+  /** The run it was cast in, where that is known. */
+  runId: id.nullable(),
   /** Whether the cavity's volume is found from it; else it only checks the prediction. */
   calibrates: z.boolean(),
 });

@@ -27,6 +27,7 @@ const view = deriveView({
   levels,
   ticketEntries: demo.entries.filter((entry) => entry.ticketId !== null),
   run: null,
+  beat: null,
   pours: [],
   undo: null,
   redo: null,

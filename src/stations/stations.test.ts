@@ -24,6 +24,7 @@ function viewOf(contents: BenchContents): BenchView {
     levels,
     ticketEntries: contents.entries.filter((entry) => entry.ticketId !== null),
     run: null,
+    beat: null,
     pours: [],
     undo: null,
     redo: null,

@@ -62,3 +62,23 @@ export async function choose(page: Page, label: string, option: string | RegExp)
   await item.click();
   await expect(item).toHaveClass(/ant-select-item-option-selected/);
 }
+
+/** Begins the planned run: the checklist before the pot is answered, line by line, where it is asked. */
+export async function beginRun(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Begin the run' }).click();
+  const list = page.getByRole('dialog', { name: 'Before the pot goes on' });
+  const boxes = list.getByRole('checkbox');
+  await expect(boxes).toHaveCount(6);
+  for (const box of await boxes.all()) {
+    await expect(list.getByRole('button', { name: 'All of it is so' })).toBeDisabled();
+    await box.check();
+  }
+  await list.getByRole('button', { name: 'All of it is so' }).click();
+  await expect(list).toHaveCount(0);
+}
+
+/** Turns the beat to one press a pour. */
+export async function countPoursOnly(page: Page): Promise<void> {
+  await page.getByRole('radiogroup', { name: 'How the beat is kept' }).getByText('Pours only').click();
+  await page.getByRole('heading', { level: 1 }).click();
+}

@@ -8,18 +8,18 @@ export interface BigSession {
   readonly counts: readonly number[];
 }
 
-/** Forty weights so far apart that none is within 2 % of another. */
+/** Weights so far apart that none is within 2 % of another. */
 const FIRST_G = 3;
 const RATIO = 1.06;
 
-/** A big session: 40 lines over 25 blocks of 8 cavities, every line made by at least one block. */
-export function bigSession(start = 7): BigSession {
+/** A big session over blocks of 8 cavities, every line made by at least one block. */
+export function bigSession(start = 7, lines = 40, blocksInAll = 25): BigSession {
   const next = repeatableRandom(start);
   const whole = (low: number, high: number) => low + Math.floor(next() * (high - low + 1));
-  const weights = Array.from({ length: 40 }, (_, index) => Number((FIRST_G * RATIO ** index).toFixed(2)));
-  const blocks = Array.from({ length: 25 }, (_, block) => ({
+  const weights = Array.from({ length: lines }, (_, index) => Number((FIRST_G * RATIO ** index).toFixed(2)));
+  const blocks = Array.from({ length: blocksInAll }, (_, block) => ({
     cavities: Array.from({ length: 8 }, (_, cavity) => {
-      const own = block + 25 * cavity;
+      const own = block + blocksInAll * cavity;
       return own < weights.length ? own : whole(0, weights.length - 1);
     }),
     secondsPerPour: whole(25, 65),
@@ -32,7 +32,7 @@ export function bigSession(start = 7): BigSession {
 export function bigBench(session: BigSession): BenchFile {
   return {
     format: 'ruvek-bench',
-    version: 2,
+    version: 3,
     savedAt: 0,
     contents: {
       ...EMPTY_CONTENTS,
@@ -78,6 +78,10 @@ export function bigBench(session: BigSession): BenchFile {
         secondsPerPour: block.secondsPerPour,
         setupSeconds: block.setupSeconds,
         spruePerPourG: 5,
+        copies: 1,
+        maxPours: null,
+        warmUpPours: 0,
+        warmWork: null,
         spin: null,
         cavities: block.cavities.map((weight, cavity) => ({
           id: `mold-${index}-c${cavity + 1}`,

@@ -1,5 +1,13 @@
 import { expect, test } from '@playwright/test';
-import { choose, levelOf, openStation, readBench, replaceBench } from './bench-page';
+import {
+  beginRun,
+  choose,
+  countPoursOnly,
+  levelOf,
+  openStation,
+  readBench,
+  replaceBench,
+} from './bench-page';
 
 test('digits go to stations, ? lists the keys, looks and gloves hold through a reload', async ({ page }) => {
   await openStation(page, 'ticket');
@@ -178,7 +186,8 @@ test.describe('on a phone', () => {
       .getByRole('region', { name: /^Ticket \d+/ })
       .getByRole('button', { name: 'Pour' })
       .tap();
-    await page.getByRole('button', { name: 'Begin the run' }).tap();
+    await beginRun(page);
+    await countPoursOnly(page);
     await page.getByRole('button', { name: /^Pour 30 left/ }).tap();
     await expect(page.getByRole('heading', { name: 'Pour 2 of 30' })).toBeVisible();
     await page.getByRole('button', { name: 'Cavity 1, 10 g, cast' }).tap();
@@ -195,10 +204,28 @@ test('a spun disc says what comes over, and books it for stock', async ({ page }
     .getByRole('region', { name: /^Ticket \d+/ })
     .getByRole('button', { name: 'Pour' })
     .click();
-  await page.getByRole('button', { name: 'Begin the run' }).click();
+  await page.clock.install();
+  await beginRun(page);
+  const control = page.getByRole('main');
   for (let pour = 1; pour <= 2; pour += 1) {
     await expect(page.getByRole('heading', { name: `Pour ${pour} of 20` })).toBeVisible();
-    await page.keyboard.press('Space');
+    for (const [word, seconds] of [
+      ['Load', null],
+      ['Clamp', 5],
+      ['Spin and pour', 25],
+      ['Stop', 40],
+      ['Open', null],
+    ] as const) {
+      await control.getByRole('button', { name: new RegExp(`^${word}`) }).click();
+      if (seconds === null) continue;
+      // The machine's waits are waited out: pressing does nothing before.
+      await expect(control.getByRole('button', { name: new RegExp(`of ${seconds}$`) })).toBeVisible();
+      await page.keyboard.press('Space');
+      await page.clock.runFor((seconds - 2) * 1000);
+      await page.keyboard.press('Space');
+      await expect(control.getByRole('button', { name: new RegExp(`of ${seconds}$`) })).toBeVisible();
+      await page.clock.runFor(2500);
+    }
   }
   await expect(page.getByRole('heading', { name: 'Pour 3 of 20' })).toBeVisible();
   await page.getByRole('button', { name: 'Book', exact: true }).click();

@@ -62,6 +62,10 @@ export const BLOCK: Omit<Mold, 'id'> = {
   secondsPerPour: 40,
   setupSeconds: 600,
   spruePerPourG: 5,
+  copies: 1,
+  maxPours: null,
+  warmUpPours: 0,
+  warmWork: null,
   cavities: [
     {
       id: 'cavity-a1',
@@ -93,12 +97,14 @@ export function threeHeads(
   return {
     metalBinId: lotId,
     chargedG: 100,
+    topUps: [],
     drossShare: 0.02,
     blocks: [
       {
         moldId,
         fillAll: false,
         spruePerPourG: 5,
+        copies: 1,
         plannedPours: 3,
         fills: [{ cavities: [0], filled: [{ key, count: 3 }] }],
       },

@@ -58,6 +58,7 @@ export const pourPlan = defineCalculation({
       );
       return { moldId, pours, filled: [...tallyByItem(castings)].map(([key, qty]) => ({ key, count: qty })) };
     });
-    return done({ ...planned.value, runs, overPour: [...planned.value.overPour] });
+    const { totalSeconds, pours, overPour, optimal } = planned.value;
+    return done({ totalSeconds, pours, runs, overPour: [...overPour], optimal });
   },
 });

@@ -17,7 +17,7 @@ describe('solveIntegerProgram', () => {
         },
       ],
     );
-    expect(answer).toEqual({ status: 'optimal', values: [1, 2] });
+    expect(answer).toMatchObject({ status: 'optimal', values: [1, 2] });
   });
 
   it('leaves real unknowns real', async () => {

@@ -29,6 +29,8 @@ export interface ProgramProgress {
 export interface ProgramAnswer {
   readonly status: 'optimal' | 'feasible' | 'none' | 'impossible';
   readonly values: readonly number[];
+  /** Proven: nothing costs less; null where the search found no bound. */
+  readonly bound: number | null;
 }
 
 export interface ProgramOptions {
@@ -111,26 +113,27 @@ export async function solveIntegerProgram(
         ? {}
         : { primal_feasibility_tolerance: EXACT, dual_feasibility_tolerance: EXACT }),
     });
+    let bound: number | null = null;
     const report = ({ data }: { data: CallbackData }) => {
+      bound = finiteOrNull(data.mip_dual_bound) ?? bound;
       options.onProgress?.({
         seconds: data.running_time ?? 0,
         best: finiteOrNull(data.mip_primal_bound),
-        bound: finiteOrNull(data.mip_dual_bound),
+        bound,
       });
       return undefined;
     };
-    const result = model.run(
-      options.onProgress
-        ? { [callbackType.mipLogging]: report, [callbackType.mipImprovingSolution]: report }
-        : {},
-    );
+    const result = model.run({
+      [callbackType.mipLogging]: report,
+      [callbackType.mipImprovingSolution]: report,
+    });
     const values = Array.from(model.getSolution().colValue, (value, index) =>
       variables[index]?.whole ? Math.round(value) : value,
     );
-    if (result.modelStatus === modelStatus.infeasible) return { status: 'impossible', values: [] };
-    if (result.modelStatus === modelStatus.optimal) return { status: 'optimal', values };
+    if (result.modelStatus === modelStatus.infeasible) return { status: 'impossible', values: [], bound };
+    if (result.modelStatus === modelStatus.optimal) return { status: 'optimal', values, bound };
     const isUsable = values.length === variables.length && rows.every((row) => holds(row, values));
-    return isUsable ? { status: 'feasible', values } : { status: 'none', values: [] };
+    return isUsable ? { status: 'feasible', values, bound } : { status: 'none', values: [], bound };
   });
 }
 

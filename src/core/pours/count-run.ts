@@ -8,12 +8,16 @@ export interface RunBlockFacts {
   readonly moldId: string;
   readonly fillAll: boolean;
   readonly spruePerPourG: number;
+  /** Equal blocks poured as one. */
+  readonly copies: number;
   readonly fills: readonly MoldFills[];
 }
 
 export interface BlockCount {
   readonly moldId: string;
   readonly poured: number;
+  /** Of these, poured to warm the block. */
+  readonly warmUps: number;
   /** Pours still to come on this block if all goes well: the cavities of each. */
   readonly ahead: readonly (readonly number[])[];
   readonly next: readonly { readonly cavity: number; readonly key: string }[];
@@ -27,7 +31,7 @@ export interface RunCount {
   readonly ahead: number;
   readonly good: number;
   readonly misfilled: number;
-  /** What should be in the pot now: charged less castings and sprues; skimmings are not yet off. */
+  /** What should be in the pot now: put in less castings and sprues; skimmings are not yet off. */
   readonly potG: number;
 }
 
@@ -45,7 +49,7 @@ export function countRun(
     const mine = pours.filter((pour) => pour.moldId === block.moldId);
     const castings = mine.flatMap((pour) => pour.castings);
     const cavities = new Map<number, { good: number; misfilled: number }>();
-    for (const { cavity, good } of castings) {
+    for (const { cavity, good } of counting(mine)) {
       const known = cavities.get(cavity) ?? { good: 0, misfilled: 0 };
       cavities.set(cavity, {
         good: known.good + (good ? 1 : 0),
@@ -55,8 +59,9 @@ export function countRun(
     return {
       moldId: block.moldId,
       poured: mine.length,
-      ahead: forecastPours(block.fills, castings, block.fillAll),
-      next: nextPour(block.fills, castings, block.fillAll),
+      warmUps: mine.filter(({ isWarmUp }) => isWarmUp).length,
+      ahead: forecastPours(block.fills, castings, block.fillAll, block.copies),
+      next: nextPour(block.fills, castings, block.fillAll, block.copies),
       cavities,
     };
   });
@@ -72,14 +77,20 @@ export function countRun(
         )?.metalG ?? 0,
     ),
   );
-  const sprueOf = new Map(run.blocks.map((block) => [block.moldId, block.spruePerPourG]));
+  const sprueOf = new Map(run.blocks.map((block) => [block.moldId, block.spruePerPourG * block.copies]));
   const sprueG = sum(pours.map((pour) => sprueOf.get(pour.moldId) ?? 0));
+  const counted = counting(pours);
   return {
     blocks,
     poured: pours.length,
     ahead: blocks.reduce((total, block) => total + block.ahead.length, 0),
-    good: castings.filter(({ good }) => good).length,
-    misfilled: castings.filter(({ good }) => !good).length,
-    potG: run.chargedG - metalG - sprueG,
+    good: counted.filter(({ good }) => good).length,
+    misfilled: counted.filter(({ good }) => !good).length,
+    potG: sum([run.chargedG, ...run.topUps.map(({ g }) => g), -metalG, -sprueG]),
   };
+}
+
+/** The castings that were meant to be kept. */
+function counting(pours: readonly SettledPour[]) {
+  return pours.filter(({ isWarmUp }) => !isWarmUp).flatMap((pour) => pour.castings);
 }

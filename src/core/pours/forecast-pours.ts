@@ -12,11 +12,12 @@ export function forecastPours(
   fills: readonly MoldFills[],
   castings: readonly Casting[],
   fillAll = false,
+  copies = 1,
 ): number[][] {
   const pours: number[][] = [];
   const cast = [...castings];
   for (;;) {
-    const next = nextPour(fills, cast, fillAll);
+    const next = nextPour(fills, cast, fillAll, copies);
     if (next.length === 0) return pours;
     cast.push(...next.map((slot) => ({ ...slot, good: true })));
     pours.push(next.map((slot) => slot.cavity));

@@ -10,7 +10,8 @@ export interface Casting {
 /**
  * Which cavities the next pour fills and for what: each group of cavities takes up what is left of its share of
  * the plan, the key with the most left first. Misfilled castings do not count, so they are poured again. A mold
- * that fills all fills its other cavities too, for the group's first key. Empty when the share is cast.
+ * that fills all fills its other cavities too, for the group's first key. Of copies poured as one, each cavity is
+ * filled so many times. Empty when the share is cast.
  *
  * @example
  * nextPour([{ cavities: [0], filled: [{ key: 'a', count: 2 }] }], [{ cavity: 0, key: 'a', good: false }])
@@ -20,6 +21,7 @@ export function nextPour(
   fills: readonly MoldFills[],
   castings: readonly Casting[],
   fillAll = false,
+  copies = 1,
 ): { cavity: number; key: string }[] {
   const spares: { cavity: number; key: string }[] = [];
   const needed = fills.flatMap(({ cavities, filled }) => {
@@ -29,7 +31,8 @@ export function nextPour(
         left.set(casting.key, (left.get(casting.key) ?? 0) - 1);
       }
     }
-    return cavities.flatMap((cavity) => {
+    const places = Array.from({ length: copies }).flatMap(() => cavities);
+    return places.flatMap((cavity) => {
       const [key, most] = [...left].reduce((a, b) => (b[1] > a[1] ? b : a), ['', 0] as [string, number]);
       if (most <= 0) {
         spares.push({ cavity, key: filled[0]?.key ?? '' });

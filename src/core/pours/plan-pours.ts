@@ -56,7 +56,9 @@ export async function planPours(
     return total + (mold ? mold.secondsPerPour * run.pours + mold.setupSeconds : 0);
   }, 0);
   const pours = runs.reduce((total, run) => total + run.pours, 0);
-  return done({ totalSeconds, pours, runs, overPour, optimal: answer.status === 'optimal' });
+  const optimal = answer.status === 'optimal';
+  const boundSeconds = optimal ? totalSeconds : Math.min(totalSeconds, Math.max(0, answer.bound ?? 0));
+  return done({ totalSeconds, pours, runs, overPour, optimal, boundSeconds });
 }
 
 function gather(mold: PlanMold, wanted: ReadonlyMap<string, number>): GatheredMold {

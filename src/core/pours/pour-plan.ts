@@ -39,6 +39,8 @@ export interface PourPlan {
   readonly overPour: readonly KeyCount[];
   /** True where no plan can be shorter. */
   readonly optimal: boolean;
+  /** Proven: no plan takes less. */
+  readonly boundSeconds: number;
 }
 
 /** Cavities of one mold that can give the same keys: the plan need not tell them apart. */

@@ -20,7 +20,8 @@ const cell = (cavity: number, key: string, metalG: number) => ({ moldId: 'M', ca
 const RUN = {
   metalBinId: 'lot',
   chargedG: 1000,
-  blocks: [{ moldId: 'M', fillAll: false, spruePerPourG: 5, fills: FILLS }],
+  topUps: [],
+  blocks: [{ moldId: 'M', fillAll: false, spruePerPourG: 5, copies: 1, fills: FILLS }],
   heads: [
     { key: 'a', hookBinId: 'hook-a' },
     { key: 'b', hookBinId: null },
@@ -90,9 +91,9 @@ describe('forecastPours', () => {
 
 describe('settleRun', () => {
   const pours = [
-    { moldId: 'M', castings: [good(0, 'a'), bad(1, 'a'), good(2, 'b')] },
-    { moldId: 'M', castings: [good(0, 'a'), good(1, 'a'), good(2, 'c')] },
-    { moldId: 'M', castings: [good(0, 'a')] },
+    { moldId: 'M', isWarmUp: false, castings: [good(0, 'a'), bad(1, 'a'), good(2, 'b')] },
+    { moldId: 'M', isWarmUp: false, castings: [good(0, 'a'), good(1, 'a'), good(2, 'c')] },
+    { moldId: 'M', isWarmUp: false, castings: [good(0, 'a')] },
   ];
 
   it('keeps the books of a run', () => {
@@ -107,12 +108,13 @@ describe('settleRun', () => {
       good: 6,
       misfilled: 1,
       surplus: 0,
+      unaccountedG: 0,
     });
     expect(hooks).toEqual(new Map([['hook-a', 6]]));
   });
 
   it('serves who is due first, and calls what nobody asked for surplus', () => {
-    const many = [...pours, { moldId: 'M', castings: [good(0, 'a'), good(1, 'a')] }];
+    const many = [...pours, { moldId: 'M', isWarmUp: false, castings: [good(0, 'a'), good(1, 'a')] }];
     const { heads, figures } = settleRun(RUN, many, 0);
     expect(heads.filter(({ key }) => key === 'a')).toEqual([
       { key: 'a', ticketId: 't1', lineId: 'l1', count: 3 },
@@ -140,7 +142,7 @@ describe('settleRun', () => {
         (all, drossG) => {
           const { figures, heads } = settleRun(
             RUN,
-            all.map((each) => ({ moldId: 'M', castings: each })),
+            all.map((each) => ({ moldId: 'M', isWarmUp: false, castings: each })),
             drossG,
           );
           const out = figures.goodG + figures.rejectedG + figures.sprueG + figures.drossG + figures.potLeftG;
@@ -152,13 +154,17 @@ describe('settleRun', () => {
   });
 
   it('throws on a casting the run knows nothing of', () => {
-    expect(() => settleRun(RUN, [{ moldId: 'M', castings: [good(2, 'a')] }], 0)).toThrow(/requires a cell/);
+    expect(() => settleRun(RUN, [{ moldId: 'M', isWarmUp: false, castings: [good(2, 'a')] }], 0)).toThrow(
+      /requires a cell/,
+    );
   });
 });
 
 describe('countRun', () => {
   it('says where a run stands', () => {
-    const count = countRun(RUN, [{ moldId: 'M', castings: [good(0, 'a'), bad(1, 'a'), good(2, 'b')] }]);
+    const count = countRun(RUN, [
+      { moldId: 'M', isWarmUp: false, castings: [good(0, 'a'), bad(1, 'a'), good(2, 'b')] },
+    ]);
     expect(count).toMatchObject({ poured: 1, good: 2, misfilled: 1, potG: 1000 - 41 - 5 });
     expect(count.blocks[0]!.ahead).toEqual([
       [0, 1, 2],

@@ -23,6 +23,7 @@ export type BenchProblem =
   | { readonly code: 'bench.run-under-way' }
   | { readonly code: 'bench.run-ended'; readonly no: number }
   | { readonly code: 'bench.nothing-to-pour'; readonly mold: string }
+  | { readonly code: 'bench.not-yet'; readonly leftS: number; readonly mold: string }
   | { readonly code: 'bench.overcast'; readonly shortG: number }
   | { readonly code: 'bench.nothing-poured' }
   | { readonly code: 'bench.nothing-to-undo' }

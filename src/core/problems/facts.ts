@@ -51,5 +51,7 @@ export interface ProblemFacts {
   'budget.heel-fills-pot': { heelG: number; potCapacityG: number };
   'budget.all-scrap': { scrapShare: number };
   'budget.all-dross': { drossShare: number };
+  'heat.already-passed': { sourceC: number; startC: number; targetC: number };
+  'heat.never-reached': { sourceC: number; startC: number; targetC: number };
   'number.not-finite': { name: string };
 }

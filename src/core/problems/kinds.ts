@@ -53,5 +53,7 @@ export const PROBLEM_KINDS: Record<ProblemCode, ProblemKind> = {
   'budget.heel-fills-pot': 'invalid_input',
   'budget.all-scrap': 'invalid_input',
   'budget.all-dross': 'invalid_input',
+  'heat.already-passed': 'impossible',
+  'heat.never-reached': 'impossible',
   'number.not-finite': 'invalid_input',
 };

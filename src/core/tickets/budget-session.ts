@@ -33,7 +33,7 @@ export function budgetSession(
   molds: readonly MoldFacts[],
   pot: PotFacts,
 ): Outcome<SessionBudget> {
-  const sprueOf = new Map(molds.map((mold) => [mold.id, mold.spruePerPourG]));
+  const sprueOf = new Map(molds.map((mold) => [mold.id, mold.spruePerPourG * mold.copies]));
   const sprueG = plan.runs.reduce((total, run) => total + run.pours * (sprueOf.get(run.moldId) ?? 0), 0);
   const pieces = plan.runs.flatMap((run) =>
     run.fills.flatMap(({ cavities, filled }) =>

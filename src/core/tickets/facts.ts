@@ -30,6 +30,10 @@ export interface MoldFacts {
   readonly secondsPerPour: number;
   readonly setupSeconds: number;
   readonly spruePerPourG: number;
+  /** Equal blocks poured as one, each with its own sprue. */
+  readonly copies: number;
+  /** The most pours in a session; null for no bound. */
+  readonly maxPours: number | null;
   readonly cavities: readonly CavityFacts[];
 }
 

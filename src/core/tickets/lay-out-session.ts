@@ -80,8 +80,9 @@ export function layOutSession(
         return [head.key];
       }),
     );
-    const { id, secondsPerPour, setupSeconds } = mold;
-    return { id, cavities, secondsPerPour, setupSeconds, fillAll: mold.kind === 'spun' };
+    const { id, secondsPerPour, setupSeconds, copies, maxPours } = mold;
+    const bounds = { ...(copies > 1 ? { copies } : {}), ...(maxPours === null ? {} : { maxPours }) };
+    return { id, cavities, secondsPerPour, setupSeconds, fillAll: mold.kind === 'spun', ...bounds };
   });
   const useful = planMolds
     .filter((mold) => mold.cavities.some((keys) => keys.length > 0))

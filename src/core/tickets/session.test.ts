@@ -31,6 +31,8 @@ const mold = (id: string, cavities: CavityFacts[], change: Partial<MoldFacts> = 
   secondsPerPour: 40,
   setupSeconds: 600,
   spruePerPourG: 5,
+  copies: 1,
+  maxPours: null,
   cavities,
   ...change,
 });
@@ -172,7 +174,7 @@ describe('budgetSession', () => {
 
   it('takes nothing for nothing', () => {
     const session = layOutSession([], [], METAL, HOOKS);
-    const plan = { totalSeconds: 0, pours: 0, runs: [], overPour: [], optimal: true };
+    const plan = { totalSeconds: 0, pours: 0, runs: [], overPour: [], optimal: true, boundSeconds: 0 };
     expect(budgetSession(session, plan, [], pot)).toMatchObject({
       ok: true,
       value: { chargeG: 0, potFills: 0 },

@@ -13,6 +13,9 @@ const preferences = z.object({
   temperature: z.enum(['C', 'F']).catch('C'),
   ticketInHand: z.string().nullable().catch(null),
   metalInHand: z.string().nullable().catch(null),
+  /** How the beat of a run is kept, and with how many blocks at once. */
+  beat: z.enum(['hand', 'tally']).catch('hand'),
+  blocksInHand: z.int().min(1).max(3).catch(1),
   backedUpAt: z.number().nullable().catch(null),
 });
 

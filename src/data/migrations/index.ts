@@ -1,6 +1,7 @@
 import { firstBench } from './001-first-bench';
 import { trueWeights } from './002-true-weights';
+import { beatAndDress } from './003-beat-and-dress';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
-export const MIGRATIONS: readonly Migration[] = [firstBench, trueWeights];
+export const MIGRATIONS: readonly Migration[] = [firstBench, trueWeights, beatAndDress];

@@ -18,10 +18,13 @@ describe('migrations', () => {
     expect(db.verno).toBe(MIGRATIONS.length);
     expect(db.tables.map((table) => table.name).sort()).toEqual([
       'acts',
+      'batches',
+      'beats',
       'bench',
       'bins',
       'clocks',
       'entries',
+      'flaws',
       'keepsakes',
       'melts',
       'molds',

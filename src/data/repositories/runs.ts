@@ -1,16 +1,43 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
+import { beatFacts } from '@/core/pours/beat/beat-facts';
+import { mendClock } from '@/core/pours/beat/mend-clock';
+import { moveOn } from '@/core/pours/beat/move-on';
+import { schoolFor } from '@/core/pours/beat/schools';
 import { nextPour } from '@/core/pours/next-pour';
-import { settleRun } from '@/core/pours/settle-run';
+import { settleRun, type WeighedEnd } from '@/core/pours/settle-run';
+import type { FlawKind } from '@/core/quality/flaws';
 import type { Act } from '@/records/act';
+import type { Beat } from '@/records/beat';
 import type { HeadBin } from '@/records/bin';
 import type { Booking, Pour, Run } from '@/records/run';
 import type { Store } from '../store';
 import { granted, refuse, write, type Pen } from '../write';
+import { beatOf } from './beat-of';
 
-export type NewRun = Omit<Run, 'id' | 'no' | 'state' | 'startedAt' | 'endedAt' | 'moldIndex' | 'booking'>;
+export type NewRun = Omit<Run, 'id' | 'no' | 'state' | 'startedAt' | 'endedAt' | 'booking'>;
+
+/** What a new plan changes of a run. */
+export type Replanned = Pick<Run, 'blocks' | 'heads' | 'cells' | 'wants' | 'plannedSeconds' | 'isProven'>;
+
+/** Steps that begin another pour. */
+const BEGINS = new Set(['load', 'pour', 'close', 'clamp', 'spin']);
 
 /** How a head that a run made is to be called on the shelf, and where it goes. */
 export type NameHead = (head: Run['heads'][number]) => { name: string; place: string };
+
+/** How the maker keeps the beat, and what was read at that moment. */
+export interface BeatPress {
+  readonly liked: 'hand' | 'tally';
+  /** The maker sees that it is frozen. */
+  readonly early?: boolean;
+  /** The pot's temperature, C. */
+  readonly potC?: number | null;
+}
+
+export interface PressDone {
+  readonly word: string;
+  readonly pour: Pour | null;
+}
 
 /** Pour runs: begun, tallied pour by pour, and booked all at once or dropped. */
 export function runRepository(store: Store) {
@@ -64,48 +91,137 @@ export function runRepository(store: Store) {
     current: (): Promise<Run | undefined> => db.runs.where('state').equals('pouring').first(),
     pours: (runId: string): Promise<Pour[]> => db.pours.where('runId').equals(runId).sortBy('no'),
 
-    /** Begins a run. One at a time: two would share one pot. */
-    start: (run: NewRun): Promise<BenchOutcome<string>> =>
+    /** The beat of the run under way. */
+    beat: async (runId: string): Promise<Beat | undefined> => {
+      const run = await db.runs.get(runId);
+      return run && beatOf(run, await db.beats.get(runId), store.now());
+    },
+    /** The pours of booked runs, for what is learned from them. */
+    allPours: (): Promise<Pour[]> => db.pours.toArray(),
+
+    /** Begins a run with so many blocks in hand. One run at a time: two would share one pot. */
+    start: (run: NewRun, inHand = 1): Promise<BenchOutcome<string>> =>
       write(store, 'Begin a run', async (pen) => {
         if (await db.runs.where('state').equals('pouring').first()) {
           return refuse<string>({ code: 'bench.run-under-way' });
         }
         const last = await db.runs.orderBy('no').last();
         const id = store.newId();
-        await pen.put('runs', {
+        const begun: Run = {
           ...run,
           id,
           no: (last?.no ?? 0) + 1,
           state: 'pouring',
           startedAt: store.now(),
           endedAt: null,
-          moldIndex: 0,
           booking: null,
-        });
+        };
+        await pen.put('runs', begun);
+        await pen.put('beats', beatOf(begun, undefined, store.now(), inHand));
         return granted(id);
       }),
 
-    /** Tallies one pour of the block on the bench, every cavity good until tapped. */
-    pour: (runId: string): Promise<BenchOutcome<Pour>> =>
-      write(store, 'Pour', async (pen) => {
+    /**
+     * Does what a block asks for and moves its beat on; a pour is tallied, every cavity good until tapped. The
+     * first pours of a cold block warm it. Refuses while a wait runs, and where the block has cast its share.
+     */
+    moveOn: async (runId: string, blockIndex: number, press: BeatPress): Promise<BenchOutcome<PressDone>> => {
+      let label = 'Pour';
+      const done = await write(
+        store,
+        () => label,
+        async (pen) => {
+          const found = await underWay(runId);
+          if (!found.ok) return found;
+          const { run, pours } = found.value;
+          const block = run.blocks[blockIndex];
+          const mold = block && (await db.molds.get(block.moldId));
+          if (!block || !mold) return refuse<PressDone>({ code: 'bench.gone', what: 'block' });
+          const bench = await db.bench.get('bench');
+          const beat = beatOf(run, await db.beats.get(runId), store.now());
+          const state = beat.blocks[blockIndex];
+          if (!state) throw new Error(`moveOn requires a beat for block ${blockIndex} of run ${run.no}`);
+          const mine = pours.filter((pour) => pour.moldId === block.moldId);
+          const next = nextPour(
+            block.fills,
+            mine.flatMap(({ castings }) => castings),
+            block.fillAll,
+            block.copies,
+          );
+          const inMold = mine.at(-1)?.castings.map(({ cavity }) => cavity) ?? [];
+          const facts = beatFacts(mold, inMold, bench?.freezeTrial ?? null);
+          const school = schoolFor(mold.kind, press.liked);
+          const move = moveOn(school, facts, state, store.now(), press.early);
+          if (!move.isMoved)
+            return refuse<PressDone>({ code: 'bench.not-yet', leftS: move.leftS, mold: mold.name });
+          label = move.did.word;
+          if (next.length === 0 && BEGINS.has(move.did.id)) {
+            return refuse<PressDone>({ code: 'bench.nothing-to-pour', mold: mold.name });
+          }
+          let pour: Pour | null = null;
+          if (move.pours) {
+            const isWarmUp = mine.length < mold.warmUpPours && mine.every((each) => each.isWarmUp);
+            pour = {
+              id: store.newId(),
+              runId,
+              no: (pours.at(-1)?.no ?? 0) + 1,
+              moldId: block.moldId,
+              at: store.now(),
+              isWarmUp,
+              potC: press.potC ?? null,
+              castings: next.map((slot) => ({ ...slot, good: !isWarmUp, flaw: null })),
+            };
+            await pen.put('pours', pour);
+          }
+          const blocks = beat.blocks.map((each, index) =>
+            index === blockIndex ? { ...each, ...move.state, isIn: true } : each,
+          );
+          await pen.put('beats', { ...beat, held: blockIndex, blocks });
+          return granted({ word: move.did.word, pour });
+        },
+      );
+      return done;
+    },
+
+    /** Takes a block of the run in hand beside the others, or puts it by. */
+    takeIn: (runId: string, blockIndex: number, isIn: boolean): Promise<BenchOutcome<undefined>> =>
+      write(store, isIn ? 'Take a block in hand' : 'Put a block by', async (pen) => {
         const found = await underWay(runId);
         if (!found.ok) return found;
-        const { run, pours } = found.value;
-        const block = run.blocks[run.moldIndex];
-        if (!block) return refuse<Pour>({ code: 'bench.gone', what: 'block' });
-        const cast = pours.filter((pour) => pour.moldId === block.moldId).flatMap((pour) => pour.castings);
-        const next = nextPour(block.fills, cast, block.fillAll);
-        if (next.length === 0) return refuse<Pour>({ code: 'bench.nothing-to-pour', mold: 'This block' });
-        const pour: Pour = {
-          id: store.newId(),
-          runId,
-          no: (pours.at(-1)?.no ?? 0) + 1,
-          moldId: block.moldId,
-          at: store.now(),
-          castings: next.map((slot) => ({ ...slot, good: true })),
-        };
-        await pen.put('pours', pour);
-        return granted(pour);
+        const beat = beatOf(found.value.run, await db.beats.get(runId), store.now());
+        if (!beat.blocks[blockIndex]) return refuse<undefined>({ code: 'bench.gone', what: 'block' });
+        const blocks = beat.blocks.map((each, index) => (index === blockIndex ? { ...each, isIn } : each));
+        await pen.put('beats', { ...beat, held: isIn ? blockIndex : beat.held, blocks });
+        return granted(undefined);
+      }),
+
+    /** Keeps the waits true after the clock jumped by so many ms, be it set or asleep. */
+    mendClock: (runId: string, jumpMs: number): Promise<void> =>
+      write(store, 'The clock jumped', async (pen) => {
+        const beat = await db.beats.get(runId);
+        if (beat) await pen.put('beats', { ...beat, blocks: mendClock(beat.blocks, jumpMs, store.now()) });
+      }),
+
+    /** Metal of the same lot put into the pot while it runs. */
+    topUp: (runId: string, g: number): Promise<BenchOutcome<undefined>> =>
+      write(store, 'Top the pot up', async (pen) => {
+        const found = await underWay(runId);
+        if (!found.ok) return found;
+        const { run } = found.value;
+        await pen.put('runs', { ...run, topUps: [...run.topUps, { at: store.now(), g }] });
+        return granted(undefined);
+      }),
+
+    /** A new plan in place of what is still to come; what was poured stays. */
+    replan: (runId: string, parts: Replanned): Promise<BenchOutcome<undefined>> =>
+      write(store, 'Plan the run again', async (pen) => {
+        const found = await underWay(runId);
+        if (!found.ok) return found;
+        const run = { ...found.value.run, ...parts };
+        const kept = await db.beats.get(runId);
+        await pen.put('runs', run);
+        await pen.put('beats', beatOf(run, kept, store.now()));
+        return granted(undefined);
       }),
 
     /** Marks a cavity of a pour misfilled, or good again. */
@@ -117,32 +233,59 @@ export function runRepository(store: Store) {
         if (!found.ok) return found;
         const casting = pour.castings.find((each) => each.cavity === cavity);
         if (!casting) return refuse<boolean>({ code: 'bench.gone', what: 'casting' });
+        // Copies of a cavity are marked one after the other, then all are good again.
+        const twins = pour.castings.filter((each) => each.cavity === cavity);
+        const toFail = twins.find((each) => each.good);
         const castings = pour.castings.map((each) =>
-          each === casting ? { ...each, good: !each.good } : each,
+          each === toFail
+            ? { ...each, good: false }
+            : toFail || each.cavity !== cavity
+              ? each
+              : { ...each, good: true, flaw: null },
         );
-        await pen.put('pours', { ...pour, castings });
-        return granted(!casting.good);
+        await pen.put('pours', { ...pour, isWarmUp: false, castings });
+        return granted(!toFail);
       }),
 
-    /** Puts another block of the run on the bench. */
-    turnTo: (runId: string, moldIndex: number): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Next block', async (pen) => {
-        const found = await underWay(runId);
+    /** Says what is wrong with the misfilled castings of a cavity of a pour. */
+    setFlaw: (pourId: string, cavity: number, flaw: FlawKind | null): Promise<BenchOutcome<undefined>> =>
+      write(store, 'Say what is wrong', async (pen) => {
+        const pour = await db.pours.get(pourId);
+        if (!pour) return refuse<undefined>({ code: 'bench.gone', what: 'pour' });
+        const found = await underWay(pour.runId);
         if (!found.ok) return found;
-        if (!found.value.run.blocks[moldIndex])
-          return refuse<undefined>({ code: 'bench.gone', what: 'block' });
-        await pen.put('runs', { ...found.value.run, moldIndex });
+        const castings = pour.castings.map((each) =>
+          each.cavity === cavity && !each.good ? { ...each, flaw } : each,
+        );
+        await pen.put('pours', { ...pour, castings });
+        return granted(undefined);
+      }),
+
+    /** Counts a pour as warm-up, all of it back into the pot; or as one that counts, all good. */
+    setWarmUp: (pourId: string, isWarmUp: boolean): Promise<BenchOutcome<undefined>> =>
+      write(store, isWarmUp ? 'Count it as warm-up' : 'Count the pour', async (pen) => {
+        const pour = await db.pours.get(pourId);
+        if (!pour) return refuse<undefined>({ code: 'bench.gone', what: 'pour' });
+        const found = await underWay(pour.runId);
+        if (!found.ok) return found;
+        const castings = pour.castings.map((each) => ({ ...each, good: !isWarmUp, flaw: null }));
+        await pen.put('pours', { ...pour, isWarmUp, castings });
         return granted(undefined);
       }),
 
     /** Books a run: heads in, metal and hooks out, rejects, sprues and what is left in the pot back. */
-    book: (runId: string, drossG: number, nameHead: NameHead): Promise<BenchOutcome<Booking>> =>
+    book: (
+      runId: string,
+      drossG: number,
+      nameHead: NameHead,
+      weighed?: WeighedEnd,
+    ): Promise<BenchOutcome<Booking>> =>
       write(store, 'Book a run', async (pen) => {
         const found = await underWay(runId);
         if (!found.ok) return found;
         const { run, pours } = found.value;
         if (pours.length === 0) return refuse<Booking>({ code: 'bench.nothing-poured' });
-        const { figures, heads, hooks } = settleRun(run, pours, drossG);
+        const { figures, heads, hooks } = settleRun(run, pours, drossG, weighed);
         if (figures.potLeftG < 0)
           return refuse<Booking>({ code: 'bench.overcast', shortG: -figures.potLeftG });
 
@@ -158,10 +301,12 @@ export function runRepository(store: Store) {
         const metal = (kind: 'taken' | 'returned', qty: number, note: string) =>
           pen.enter({ binId: run.metalBinId, kind, qty, note, runId });
         await metal('taken', -run.chargedG, 'into the pot');
+        for (const { g } of run.topUps) await metal('taken', -g, 'topped up');
         await metal('returned', figures.rejectedG, 'misfills');
         await metal('returned', figures.sprueG, 'sprues');
         await metal('returned', figures.potLeftG, 'left in the pot');
         await pen.put('runs', { ...run, state: 'booked', endedAt: store.now(), booking: figures });
+        await pen.remove('beats', runId);
         return granted(figures);
       }),
 
@@ -171,12 +316,13 @@ export function runRepository(store: Store) {
         const found = await underWay(runId);
         if (!found.ok) return found;
         await pen.put('runs', { ...found.value.run, state: 'dropped', endedAt: store.now() });
+        await pen.remove('beats', runId);
         return granted(undefined);
       }),
   };
 }
 
-/** Whether an act tallied a pour or marked a casting, and nothing else: what Backspace takes back in a run. */
+/** Whether an act moved the beat, tallied a pour or marked a casting, and nothing else: what Backspace takes back in a run. */
 export function isTally(act: Act): boolean {
-  return act.changes.every((change) => change.table === 'pours');
+  return act.changes.every((change) => change.table === 'pours' || change.table === 'beats');
 }

@@ -1,8 +1,9 @@
 import { firstToSecond } from './001-to-002';
+import { secondToThird } from './002-to-003';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first. */
-const UPGRADES: readonly BenchUpgrade[] = [firstToSecond];
+const UPGRADES: readonly BenchUpgrade[] = [firstToSecond, secondToThird];
 
 /**
  * One act of the history in the new form: the records it kept from before and after are brought up too, so that

@@ -1,26 +1,8 @@
-import { shapeCavity } from '@/core/cavities/shape-cavity';
-import { findStyle } from '@/core/cavities/styles';
-import { loftModulus } from '@/core/solids/loft-modulus';
+import { cavityModulus } from '@/core/cavities/cavity-modulus';
 import type { MassUnit } from '@/core/units/write-mass';
-import type { Cavity, Mold } from '@/records/mold';
+import type { Mold } from '@/records/mold';
 import { markText } from '../shared';
 import type { Section } from './PotGauge';
-
-/** A cavity's modulus from its own outline or its style's, mm; null where neither is known. */
-function cavityModulus(cavity: Cavity): number | null {
-  if (cavity.outline) {
-    const { section, depth, points } = cavity.outline;
-    return loftModulus({ section, depth, profile: points.map(([along, r]) => [r, along] as const) });
-  }
-  const style = findStyle(cavity.style);
-  if (!style) return null;
-  const { outlineMm } = shapeCavity(style, cavity.volumeCm3);
-  return loftModulus({
-    section: 'round',
-    depth: style.depth,
-    profile: outlineMm.map(([along, r]) => [r, along] as const),
-  });
-}
 
 /** Each block as a section to guide the pot by: its thinnest casting. */
 export function sectionsOf(molds: readonly Mold[], unit: MassUnit): Section[] {

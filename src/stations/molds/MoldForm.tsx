@@ -6,6 +6,7 @@ import { useId, useState } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import type { Mold } from '@/records/mold';
 import { InsertFields } from './InsertFields';
+import { PouringFields } from './PouringFields';
 import { SpinFields, USUAL_SPIN } from './SpinFields';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -100,6 +101,7 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
           problem={told(problems.spruePerPourG)}
         />
       </div>
+      <PouringFields draft={draft} onChange={set} />
       {draft.spin ? <SpinFields spin={draft.spin} onChange={(spin) => set({ spin })} /> : null}
       {draft.cavities.map((cavity, index) => (
         <fieldset key={index} className={styles.cavityRow}>

@@ -6,11 +6,18 @@ import { TextField } from '@/ui/unit-field/TextField';
 import styles from './molds.module.css';
 
 /** A disc before the maker has set it. */
-export const USUAL_SPIN: Spin = { clampBar: 2, rpm: 400, holdSeconds: 5, spinSeconds: 30, mark: '' };
+export const USUAL_SPIN: Spin = {
+  clampBar: 2,
+  rpm: 400,
+  holdSeconds: 5,
+  spinSeconds: 30,
+  coolSeconds: 40,
+  mark: '',
+};
 
 /** How a disc is clamped and spun. */
 export function SpinFields({ spin, onChange }: { spin: Spin; onChange: (spin: Spin) => void }) {
-  const field = (label: string, key: 'clampBar' | 'rpm' | 'holdSeconds' | 'spinSeconds') => (
+  const field = (label: string, key: 'clampBar' | 'rpm' | 'holdSeconds' | 'spinSeconds' | 'coolSeconds') => (
     <CountField
       label={label}
       value={spin[key]}
@@ -25,6 +32,7 @@ export function SpinFields({ spin, onChange }: { spin: Spin; onChange: (spin: Sp
       {field('Hold, s', 'holdSeconds')}
       {field('Speed, rpm', 'rpm')}
       {field('Spin, s', 'spinSeconds')}
+      {field('Cool, s', 'coolSeconds')}
       <TextField
         label="Marks that meet"
         value={spin.mark}

@@ -52,6 +52,7 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
       count,
       weighedG,
       scale,
+      runId: null,
       calibrates: use === 'calibrate',
     };
     const done = await carryOut(workshop.weighings.add(weighing));

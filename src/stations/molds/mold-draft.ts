@@ -40,6 +40,10 @@ export function blankMold(): DraftMold {
     secondsPerPour: 40,
     setupSeconds: 600,
     spruePerPourG: 5,
+    copies: 1,
+    maxPours: null,
+    warmUpPours: 1,
+    warmWork: null,
     cavities: [
       {
         id: '',

@@ -3,12 +3,15 @@
 import { App, Modal } from 'antd';
 import { useMemo, useState } from 'react';
 import type { RunCount } from '@/core/pours/count-run';
-import { settleRun } from '@/core/pours/settle-run';
+import type { GapFacts } from '@/core/pours/explain-gap';
+import { settleRun, type SettledFigures } from '@/core/pours/settle-run';
 import type { NameHead } from '@/data/repositories/runs';
 import { findStyle } from '@/core/cavities/styles';
 import type { Run } from '@/records/run';
 import { SlipRow } from '@/ui/frame/Slip';
-import { MassField, headText, lotText, massText, useBench, usePreferences } from '../shared';
+import { MassField, headText, lotText, massText, useBench, usePreferences, type BenchView } from '../shared';
+import { EndWeights, metalOf, NOTHING_ON_SCALE } from './EndWeights';
+import { GapNote } from './GapNote';
 import styles from './pour.module.css';
 
 /** Books a run: what goes where is shown first, then all of it is written at once. */
@@ -16,13 +19,21 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
   const { workshop, view, carryOut } = useBench();
   const { message } = App.useApp();
   const { mass } = usePreferences();
-  const meltG = run.chargedG - count.potG;
+  const putInG = run.chargedG + run.topUps.reduce((total, { g }) => total + g, 0);
+  const meltG = putInG - count.potG;
+  const [onScale, setOnScale] = useState(NOTHING_ON_SCALE);
   const [drossG, setDrossG] = useState<number | null>(() =>
     Math.round((meltG * run.drossShare) / (1 - run.drossShare)),
   );
+  const hooksG = useMemo(() => {
+    const hookOf = new Map(run.heads.map(({ key, hookBinId }) => [key, hookBinId]));
+    const good = view.pours.flatMap(({ castings }) => castings.filter((casting) => casting.good));
+    return good.reduce((total, { key }) => total + (view.hooks.get(hookOf.get(key) ?? '')?.massG ?? 0), 0);
+  }, [run, view]);
+  const weighed = useMemo(() => metalOf(onScale, hooksG), [onScale, hooksG]);
   const settled = useMemo(
-    () => (drossG === null ? null : settleRun(run, view.pours, drossG)),
-    [run, view.pours, drossG],
+    () => (drossG === null ? null : settleRun(run, view.pours, drossG, weighed)),
+    [run, view.pours, drossG, weighed],
   );
   const metal = view.binById.get(run.metalBinId);
   const nameHead: NameHead = (head) => ({
@@ -30,14 +41,14 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
     place: `Head rack, ${(findStyle(head.style)?.name ?? head.style).toLowerCase()}`,
   });
   const check = (grams: number) => {
-    const left = run.chargedG - meltG - grams;
-    return left < 0
-      ? `Only ${massText(Math.max(0, run.chargedG - meltG), mass)} could be left to skim.`
+    const left = putInG - meltG - grams;
+    return left < 0 && onScale.potEndG === null
+      ? `Only ${massText(Math.max(0, putInG - meltG), mass)} could be left to skim.`
       : null;
   };
   const book = async () => {
     if (drossG === null || check(drossG)) return;
-    const booked = await carryOut(workshop.runs.book(run.id, drossG, nameHead));
+    const booked = await carryOut(workshop.runs.book(run.id, drossG, nameHead, weighed));
     if (!booked) return;
     onClose();
     void message.success(`Run ${run.no} is booked: ${booked.value.good} heads on the shelf.`, 4);
@@ -67,6 +78,10 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
         check={check}
         hint="weigh the skimmings when cold; until then this is your usual share"
       />
+      <EndWeights weighed={onScale} onChange={setOnScale} />
+      {figures && onScale.potEndG !== null ? (
+        <GapNote facts={gapFacts(run, view, count, figures, hooksG)} />
+      ) : null}
       {settled && figures ? (
         <div className={styles.books}>
           {run.heads
@@ -94,10 +109,36 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
             {massText(Math.max(0, figures.potLeftG), mass)}
           </SlipRow>
           <SlipRow name={`${lotText(metal?.name ?? '')} goes down by`}>
-            {massText(figures.goodG + figures.drossG, mass)}
+            {massText(figures.goodG + figures.drossG + figures.unaccountedG, mass)}
           </SlipRow>
         </div>
       ) : null}
     </Modal>
   );
+}
+
+/** The step of a common bench scale, g: what an end weight can be off by. */
+const SCALE_STEP_G = 1;
+
+function gapFacts(
+  run: Run,
+  view: BenchView,
+  count: RunCount,
+  figures: SettledFigures,
+  hooksG: number,
+): GapFacts {
+  return {
+    unaccountedG: figures.unaccountedG,
+    pouredG: figures.goodG + figures.rejectedG + figures.sprueG,
+    drossG: figures.drossG,
+    usualDrossShare: view.pot.drossShare,
+    spruePerPourG: figures.sprueG / Math.max(1, count.poured),
+    castingG: Math.max(0, ...run.cells.map(({ metalG }) => metalG)),
+    hooksG,
+    heelG: view.pot.heelG,
+    pours: count.poured,
+    scaleStepG: SCALE_STEP_G,
+    // The charge and the end of the pot, the heads, the rejects, the sprues and the dross.
+    weighings: 6 + run.topUps.length,
+  };
 }

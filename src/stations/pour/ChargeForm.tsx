@@ -16,8 +16,10 @@ import {
   usePreferences,
   type Takes,
 } from '../shared';
+import { isSafetyKept } from '@/core/pours/safety';
 import { composeRun } from './compose-run';
 import { Pot } from './Pot';
+import { SafetyCheck } from './SafetyCheck';
 import styles from './pour.module.css';
 
 interface ChargeFormProps {
@@ -33,7 +35,8 @@ const STEP_G = 10;
 /** What goes into the pot, and the run begins. */
 export function ChargeForm({ metal, session, plan, takes }: ChargeFormProps) {
   const { workshop, view, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass, blocksInHand } = usePreferences();
+  const [isChecking, setIsChecking] = useState(false);
   const proposed = Math.ceil(takes.budget.chargeG / STEP_G) * STEP_G;
   const [typed, setTyped] = useState<number | null | 'proposed'>('proposed');
   const chargedG = typed === 'proposed' ? proposed : typed;
@@ -56,8 +59,13 @@ export function ChargeForm({ metal, session, plan, takes }: ChargeFormProps) {
           chargedG,
           drossShare: view.pot.drossShare,
         }),
+        blocksInHand,
       ),
     );
+  };
+  const press = () => {
+    if (isSafetyKept(view.bench.safety, workshop.now())) begin();
+    else setIsChecking(true);
   };
   const shortHooks = takes.short.filter((short) => short.item !== metal.id);
   return (
@@ -92,10 +100,19 @@ export function ChargeForm({ metal, session, plan, takes }: ChargeFormProps) {
         size="large"
         className={styles.begin}
         disabled={chargedG === null || check(chargedG) !== null}
-        onClick={begin}
+        onClick={press}
       >
         Begin the run
       </Button>
+      {isChecking ? (
+        <SafetyCheck
+          onClose={() => setIsChecking(false)}
+          onAnswered={() => {
+            setIsChecking(false);
+            begin();
+          }}
+        />
+      ) : null}
     </section>
   );
 }

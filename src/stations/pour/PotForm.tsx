@@ -4,7 +4,8 @@ import { Modal } from 'antd';
 import { useState } from 'react';
 import { bench as benchSchema } from '@/records/bench';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { MassField, massText, useBench, usePreferences } from '../shared';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { MassField, massText, minutesText, useBench, usePreferences } from '../shared';
 
 /** The pot's own figures. */
 export function PotForm({ onClose }: { onClose: () => void }) {
@@ -16,7 +17,24 @@ export function PotForm({ onClose }: { onClose: () => void }) {
   const [drossShare, setDrossShare] = useState<number | null>(pot.drossShare);
   const [scrapShare, setScrapShare] = useState<number | null>(pot.scrapShare);
   const write = (grams: number) => massText(grams, mass);
-  const next = benchSchema.safeParse({ ...view.bench, pot: { capacityG, heelG, drossShare, scrapShare } });
+  const [meltMinutes, setMeltMinutes] = useState<number | null>(pot.meltMinutes);
+  const [pourMinutes, setPourMinutes] = useState<number | null>(view.bench.pace.pourMinutes);
+  const [restMinutes, setRestMinutes] = useState<number | null>(view.bench.pace.restMinutes);
+  const next = benchSchema.safeParse({
+    ...view.bench,
+    pot: { capacityG, heelG, drossShare, scrapShare, meltMinutes },
+    pace: { pourMinutes, restMinutes },
+  });
+  const minutes = (label: string, value: number | null, onChange: (minutes: number | null) => void) => (
+    <UnitField
+      label={label}
+      quantity="duration"
+      assume="min"
+      value={value === null ? null : value * 60}
+      write={minutesText}
+      onChange={(seconds) => onChange(seconds === null ? null : seconds / 60)}
+    />
+  );
   const save = async () => {
     if (!next.success) return;
     await workshop.bench.save(next.data);
@@ -52,6 +70,9 @@ export function PotForm({ onClose }: { onClose: () => void }) {
               : null
           }
         />
+        {minutes('From cold to pourable, full', meltMinutes, setMeltMinutes)}
+        {minutes('I pour for', pourMinutes, setPourMinutes)}
+        {minutes('then rest for', restMinutes, setRestMinutes)}
         <PercentField label="Skimmed off as dross" value={drossShare} most={0.9} onChange={setDrossShare} />
         <PercentField
           label={view.isScrapMeasured ? 'Misfills (your own runs count instead)' : 'Misfills expected'}

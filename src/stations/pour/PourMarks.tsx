@@ -16,7 +16,8 @@ export function PourMarks({ pours, ahead, chosen, onChoose }: PourMarksProps) {
     <>
       <ol className={styles.marks} aria-label="Pours of this block">
         {pours.map((pour, index) => {
-          const failed = pour.castings.filter((casting) => !casting.good).length;
+          const failed = pour.isWarmUp ? 0 : pour.castings.filter((casting) => !casting.good).length;
+          const how = pour.isWarmUp ? ', warm-up' : failed > 0 ? `, ${failed} misfilled` : ', good';
           return (
             <li key={pour.id}>
               <button
@@ -24,10 +25,11 @@ export function PourMarks({ pours, ahead, chosen, onChoose }: PourMarksProps) {
                 className={styles.markButton}
                 data-failed={failed > 0}
                 aria-pressed={pour.id === chosen}
-                aria-label={`Pour ${index + 1}${failed > 0 ? `, ${failed} misfilled` : ', good'}`}
+                data-warm={pour.isWarmUp}
+                aria-label={`Pour ${index + 1}${how}`}
                 onClick={() => onChoose(pour.id)}
               >
-                {failed > 0 ? '×' : ''}
+                {failed > 0 ? '×' : pour.isWarmUp ? '~' : ''}
               </button>
             </li>
           );
@@ -37,7 +39,8 @@ export function PourMarks({ pours, ahead, chosen, onChoose }: PourMarksProps) {
         ))}
       </ol>
       <p className="quiet">
-        each mark is a pour · × had a misfill, which is poured again · tap a mark to look at it again
+        each mark is a pour · ~ warmed the block and went back · × had a misfill, which is poured again · tap
+        a mark to look at it again
       </p>
     </>
   );

@@ -1,85 +1,56 @@
 'use client';
 
-import { App, Button } from 'antd';
+import { Button, Segmented } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
-import { countRun } from '@/core/pours/count-run';
-import { isTally } from '@/data/repositories/runs';
-import type { Mold } from '@/records/mold';
-import type { Pour, Run } from '@/records/run';
-import type { CavityMark } from '@/ui/mold-block/cavity-mark';
-import { MoldBlock } from '@/ui/mold-block/MoldBlock';
+import { countRun, type RunCount } from '@/core/pours/count-run';
+import type { Run } from '@/records/run';
 import { Station } from '@/ui/frame/Station';
-import {
-  drawMold,
-  lotText,
-  markText,
-  minutesText,
-  setPreferences,
-  useBench,
-  useKeys,
-  usePreferences,
-} from '../shared';
+import { lotText, markText, minutesText, setPreferences, useBench, useKeys, usePreferences } from '../shared';
+import { BeatControl } from './BeatControl';
 import { BookForm } from './BookForm';
+import { FlawPicker } from './FlawPicker';
+import { HandBlocks } from './HandBlocks';
 import { cavityWords } from './PlanView';
 import { Pot } from './Pot';
 import { PourMarks } from './PourMarks';
+import { RunBlock } from './RunBlock';
 import { RunSlip } from './RunSlip';
+import { TopUp } from './TopUp';
 import { isOnControl, useFreeSpace } from './use-free-space';
+import { useRunHands, type HandBlock, type RunHands } from './use-run-hands';
+import { useRunPresses } from './use-run-presses';
+import { useSteadyNow } from './use-steady-now';
 import { useWakeLock } from './use-wake-lock';
 import styles from './pour.module.css';
 
-/** A run on the bench: the block, one control a pour, misfills tapped on it. All of it lives in the database. */
+/** A run on the bench: the block in hand, its beat, misfills tapped on it. All of it lives in the database. */
 export function RunView({ run }: { run: Run }) {
-  const { workshop, view, carryOut } = useBench();
-  const { message, modal } = App.useApp();
+  const { workshop, view } = useBench();
   const preferences = usePreferences();
   const [chosenPour, setChosenPour] = useState<string | null>(null);
   const [isBooking, setIsBooking] = useState(false);
+  const [jump, setJump] = useState<number | null>(null);
   const count = useMemo(() => countRun(run, view.pours), [run, view.pours]);
+  const now = useSteadyNow(workshop.now, (jumpMs) => {
+    setJump(jumpMs);
+    void workshop.runs.mendClock(run.id, jumpMs);
+  });
+  const hands = useRunHands(run, count, now);
+  const hand = hands.now ?? hands.blocks.find(({ index }) => index === view.beat?.held) ?? null;
   useWakeLock(true);
   useFreeSpace();
+  useFutureSteps(run, now);
   // On a phone the plan was read down to its button; the run begins at its top.
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [run.id]);
 
-  const block = run.blocks[run.moldIndex];
-  const mold = view.moldById.get(block?.moldId ?? '');
-  const state = count.blocks[run.moldIndex];
-  const mine = view.pours.filter((pour) => pour.moldId === block?.moldId);
+  const mine = view.pours.filter((pour) => pour.moldId === hand?.mold.id);
   const shown = mine.find((pour) => pour.id === chosenPour) ?? mine.at(-1) ?? null;
-  const nextBlock = count.blocks.findIndex((each) => each.ahead.length > 0);
-  const isBlockDone = (state?.next.length ?? 0) === 0;
-
-  const pour = async () => {
-    setChosenPour(null);
-    if (isBlockDone && nextBlock >= 0) await carryOut(workshop.runs.turnTo(run.id, nextBlock));
-    else if (isBlockDone) setIsBooking(true);
-    else await carryOut(workshop.runs.pour(run.id));
-  };
+  const presses = useRunPresses(run, hands, { chose: setChosenPour, book: () => setIsBooking(true) });
   const toggle = (cavity: number) => {
-    if (shown?.castings.some((casting) => casting.cavity === cavity)) {
-      void carryOut(workshop.runs.toggle(shown.id, cavity));
-    }
+    if (shown?.castings.some((casting) => casting.cavity === cavity)) presses.toggle(shown.id, cavity);
   };
-  const back = async () => {
-    setChosenPour(null);
-    const done = await carryOut(workshop.history.undo(isTally));
-    if (done)
-      void message.info(
-        done.value === 'Pour' ? 'The last pour is taken back.' : 'The last mark is taken back.',
-        1.5,
-      );
-  };
-  const drop = () =>
-    modal.confirm({
-      title: `Drop run ${run.no}?`,
-      content: `Its ${count.good} good castings are not booked; all counts as gone back into the pot. Undo brings the run back.`,
-      okText: 'Drop the run',
-      okButtonProps: { danger: true },
-      cancelText: 'Go on pouring',
-      onOk: () => carryOut(workshop.runs.drop(run.id)),
-    });
 
   useKeys((event) => {
     if (isBooking || event.ctrlKey || event.metaKey || event.altKey) return;
@@ -87,57 +58,62 @@ export function RunView({ run }: { run: Run }) {
     if (event.key === ' ') {
       if (isOnControl(event.target)) return;
       event.preventDefault();
-      void pour();
+      presses.moveOn();
     } else if (event.key === 'Backspace') {
       event.preventDefault();
-      void back();
+      presses.back();
     } else if (digit !== undefined) {
       event.preventDefault();
       toggle(Number(digit) - 1);
     }
   });
 
-  if (!block || !mold || !state) {
+  const folding = {
+    isSlipFolded: preferences.isSlipFolded,
+    onFold: (isSlipFolded: boolean) => setPreferences({ isSlipFolded }),
+    slip: <RunSlip run={run} count={count} />,
+  };
+  if (!hand) {
     return (
-      <Station
-        title={`Run ${run.no}`}
-        slip={<RunSlip run={run} count={count} />}
-        isSlipFolded={preferences.isSlipFolded}
-        onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
-      >
-        <p>The block of this run is no longer on the bench. Undo brings it back; or drop the run.</p>
-        <Button danger onClick={drop}>
+      <Station title={`Run ${run.no}`} {...folding}>
+        <p>The blocks of this run are no longer on the bench. Undo brings them back; or drop the run.</p>
+        <Button danger onClick={() => presses.drop(count.good)}>
           Drop the run
         </Button>
       </Station>
     );
   }
-
-  const total = state.poured + state.ahead.length;
-  const word = isBlockDone ? (nextBlock >= 0 ? 'Next block' : 'Book the run') : 'Pour';
+  const markOf = (cavity: number) => markText(hand.mold.cavities[cavity]?.nominalG ?? 0, preferences.mass);
   return (
     <Station
-      title={isBlockDone ? `${mold.name} has cast its share` : `Pour ${state.poured + 1} of ${total}`}
-      sub={`${mold.name}, ${lotText(view.binById.get(run.metalBinId)?.name ?? '')}${
-        isBlockDone
+      title={titleOf(hand, hands)}
+      sub={`${hand.mold.name}, ${lotText(view.binById.get(run.metalBinId)?.name ?? '')}${
+        hands.now === null
           ? ''
           : ` · this pour: ${cavityWords(
-              mold,
-              state.next.map((slot) => slot.cavity),
+              hand.mold,
+              hand.count.next.map((slot) => slot.cavity),
               preferences.mass,
             )}`
       }`}
-      isSlipFolded={preferences.isSlipFolded}
-      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
-      slip={<RunSlip run={run} count={count} />}
+      {...folding}
       actions={
         <>
-          <Button onClick={() => void back()} disabled={mine.length === 0}>
+          <Segmented<'hand' | 'tally'>
+            aria-label="How the beat is kept"
+            value={preferences.beat}
+            options={[
+              { value: 'hand', label: 'Every step' },
+              { value: 'tally', label: 'Pours only' },
+            ]}
+            onChange={(beat) => setPreferences({ beat })}
+          />
+          <Button onClick={presses.back} disabled={view.pours.length === 0}>
             Take back
           </Button>
-          <Button onClick={drop}>Drop</Button>
+          <Button onClick={() => presses.drop(count.good)}>Drop</Button>
           <Button
-            type={isBlockDone && nextBlock < 0 ? 'primary' : 'default'}
+            type={hands.now === null && !hands.waiting ? 'primary' : 'default'}
             onClick={() => setIsBooking(true)}
             disabled={view.pours.length === 0}
           >
@@ -146,35 +122,27 @@ export function RunView({ run }: { run: Run }) {
         </>
       }
     >
+      <HandBlocks hands={hands} onTakeIn={presses.takeIn} />
+      {jump === null ? null : <JumpNote jumpMs={jump} onSeen={() => setJump(null)} />}
       <div className={styles.run}>
         <div className={styles.hand}>
-          <button
-            type="button"
-            className={styles.pourButton}
-            data-done={isBlockDone}
-            onClick={() => void pour()}
-          >
-            <span className={styles.pourWord}>{word}</span>
-            <span className={styles.pourLeft}>
-              {isBlockDone
-                ? nextBlock >= 0
-                  ? (view.moldById.get(run.blocks[nextBlock]?.moldId ?? '')?.name ?? '')
-                  : `${count.good} good`
-                : `${state.ahead.length} left`}
-            </span>
-            <span className={styles.pourKey}>space</span>
-          </button>
+          {hands.now === null ? (
+            <button type="button" className={styles.pourButton} onClick={presses.moveOn}>
+              <span className={styles.pourWord}>{hands.waiting ? 'Next block' : 'Book the run'}</span>
+              <span className={styles.pourLeft}>{hands.waiting?.mold.name ?? `${count.good} good`}</span>
+              <span className={styles.pourKey}>space</span>
+            </button>
+          ) : (
+            <BeatControl
+              hand={hand}
+              under={underOf(hand)}
+              onPress={presses.moveOn}
+              onEarly={presses.openEarly}
+            />
+          )}
           <Pot levelG={count.potG} capacityG={view.pot.capacityG} heelG={view.pot.heelG} label="In the pot" />
-          <p className={styles.beat}>
-            {minutesText(
-              count.blocks.reduce(
-                (seconds, each) =>
-                  seconds + each.ahead.length * (view.moldById.get(each.moldId)?.secondsPerPour ?? 0),
-                0,
-              ),
-            )}{' '}
-            left at your beat
-          </p>
+          <TopUp run={run} potG={count.potG} />
+          <TimeLeft count={count} />
         </div>
         <div className={styles.bench}>
           <p className="quiet">
@@ -184,10 +152,25 @@ export function RunView({ run }: { run: Run }) {
                 : `Pour ${mine.indexOf(shown) + 1}, looked at again. Tap what did not fill.`
               : 'Lit cavities are filled on the first pour. Load their hooks.'}
           </p>
-          <RunBlock run={run} mold={mold} shown={shown} state={state} onTap={toggle} />
+          <RunBlock run={run} mold={hand.mold} shown={shown} state={hand.count} onTap={toggle} />
+          {shown ? (
+            <>
+              <FlawPicker
+                pour={shown}
+                markOf={markOf}
+                onChoose={(cavity, flaw) => presses.setFlaw(shown.id, cavity, flaw)}
+              />
+              <p className={styles.warmUp}>
+                {shown.isWarmUp ? 'A warm-up pour: all of it goes back into the pot.' : 'This pour counts.'}{' '}
+                <button type="button" onClick={() => presses.setWarmUp(shown.id, !shown.isWarmUp)}>
+                  {shown.isWarmUp ? 'It filled: count it' : 'It was warm-up'}
+                </button>
+              </p>
+            </>
+          ) : null}
           <PourMarks
             pours={mine}
-            ahead={state.ahead.length}
+            ahead={hand.count.ahead.length}
             chosen={shown?.id ?? null}
             onChoose={setChosenPour}
           />
@@ -198,62 +181,54 @@ export function RunView({ run }: { run: Run }) {
   );
 }
 
-interface RunBlockProps {
-  readonly run: Run;
-  readonly mold: Mold;
-  readonly shown: Pour | null;
-  readonly state: ReturnType<typeof countRun>['blocks'][number];
-  readonly onTap: (cavity: number) => void;
+/** A step that begins in the future was written before the clock was set back: it begins anew. */
+function useFutureSteps(run: Run, now: number): void {
+  const { workshop, view } = useBench();
+  const isAhead = view.beat?.blocks.some(({ since }) => since > now + 1000) ?? false;
+  useEffect(() => {
+    if (isAhead) void workshop.runs.mendClock(run.id, 0);
+  }, [isAhead, workshop, run.id]);
 }
 
-function RunBlock({ run, mold, shown, state, onTap }: RunBlockProps) {
+function titleOf(hand: HandBlock, hands: RunHands): string {
+  if (hands.now === null) {
+    const isOnly = hands.blocks.length === 1;
+    return hands.waiting || isOnly ? `${hand.mold.name} has cast its share` : 'All is cast';
+  }
+  const { poured, ahead } = hand.count;
+  if (ahead.length === 0) return `Pour ${poured} of ${poured}, the last`;
+  const isPoured = !hand.stand.isDue || AFTER_POUR.has(hand.stand.step.id);
+  const no = hand.school.id !== 'tally' && isPoured && poured > 0 ? poured : poured + 1;
+  return `Pour ${no} of ${poured + ahead.length}`;
+}
+
+const AFTER_POUR: ReadonlySet<string> = new Set(['freeze', 'open', 'warm-work', 'spinning', 'stop', 'cool']);
+
+function underOf({ mold, count, stand }: HandBlock): string {
+  if (stand.step.id === 'clamp' && mold.spin) return `${mold.spin.clampBar} bar, ${mold.spin.mark}`;
+  if (stand.step.id === 'spin' && mold.spin) return `${mold.spin.rpm} rpm`;
+  const isCold = count.warmUps < mold.warmUpPours && count.warmUps === count.poured;
+  if (isCold) return `warm-up ${count.warmUps + 1} of ${mold.warmUpPours}`;
+  return `${count.ahead.length} left`;
+}
+
+function TimeLeft({ count }: { count: RunCount }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
-  const block = run.blocks[run.moldIndex];
-  const hooks = useMemo(
-    () =>
-      mold.cavities.map((_, index) => {
-        const key = run.cells.find((cell) => cell.moldId === mold.id && cell.cavity === index)?.key;
-        const hookId = run.heads.find((head) => head.key === key)?.hookBinId;
-        return hookId ? (view.hooks.get(hookId) ?? null) : null;
-      }),
-    [mold, run, view.hooks],
+  const seconds = count.blocks.reduce(
+    (total, each) => total + each.ahead.length * (view.moldById.get(each.moldId)?.secondsPerPour ?? 0),
+    0,
   );
-  const layout = useMemo(() => drawMold(mold, hooks), [mold, hooks]);
-  if (!layout) return null;
-  const marks = mold.cavities.map((cavity, index): CavityMark => {
-    const casting = shown?.castings.find((each) => each.cavity === index);
-    const isNext = state.next.some((slot) => slot.cavity === index);
-    const share = block?.fills.find((fill) => fill.cavities.includes(index));
-    const asked = share?.filled.reduce((sum, { count }) => sum + count, 0) ?? 0;
-    const good = state.cavities.get(index)?.good ?? 0;
-    const isShared = (share?.cavities.length ?? 0) > 1;
-    const mark = markText(cavity.nominalG, mass);
-    const how = casting ? (casting.good ? 'cast' : 'misfilled') : isNext ? 'next' : 'stays empty';
-    return {
-      mark,
-      state: casting
-        ? casting.good
-          ? 'lit'
-          : 'misfilled'
-        : !shown && isNext
-          ? 'lit'
-          : isNext
-            ? 'idle'
-            : 'empty',
-      foot: asked > 0 ? (isShared ? `${good} good` : `${Math.min(good, asked)} of ${asked}`) : undefined,
-      name: `Cavity ${index + 1}, ${mark}, ${how}`,
-    };
-  });
+  return <p className={styles.beat}>{minutesText(seconds)} left at your beat</p>;
+}
+
+function JumpNote({ jumpMs, onSeen }: { jumpMs: number; onSeen: () => void }) {
   return (
-    <MoldBlock
-      title={`${mold.name} on the bench`}
-      layout={layout}
-      marks={marks}
-      onTap={onTap}
-      isTappable={(index) => Boolean(shown?.castings.some((casting) => casting.cavity === index))}
-      pressed={(index) => shown?.castings.find((casting) => casting.cavity === index)?.good === false}
-      maxHeightPx={mold.kind === 'spun' ? 380 : 300}
-    />
+    <p role="status" className={styles.jump}>
+      The clock jumped {minutesText(Math.abs(jumpMs) / 1000)} {jumpMs > 0 ? 'ahead' : 'back'}. Waits go on as
+      if it had not. If the machine slept, what was poured is long frozen.{' '}
+      <button type="button" onClick={onSeen}>
+        I see
+      </button>
+    </p>
   );
 }

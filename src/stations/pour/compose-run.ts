@@ -13,6 +13,7 @@ export function composeRun(
   const used = new Set(plan.runs.map((run) => run.moldId));
   return {
     ...pot,
+    topUps: [],
     blocks: plan.runs.map((run) => {
       const mold = molds.get(run.moldId);
       if (!mold) throw new Error(`composeRun requires the mold ${run.moldId} of the plan`);
@@ -20,6 +21,7 @@ export function composeRun(
         moldId: run.moldId,
         fillAll: mold.kind === 'spun',
         spruePerPourG: mold.spruePerPourG,
+        copies: mold.copies,
         plannedPours: run.pours,
         fills: run.fills.map(({ cavities, filled }) => ({ cavities: [...cavities], filled: [...filled] })),
       };

@@ -25,6 +25,7 @@ const BenchContext = createContext<BenchHands | null>(null);
 
 async function readBench(workshop: Workshop): Promise<BenchReading> {
   const run = (await workshop.runs.current()) ?? null;
+  const beat = (run && (await workshop.runs.beat(run.id))) ?? null;
   const [
     bench,
     isBare,
@@ -59,7 +60,7 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
   const undo = offers.undo?.label ?? null;
   const redo = offers.redo?.label.replace(/^Undo: /, '') ?? null;
   return {
-    ...{ bench, isBare, bins, levels, molds, tickets, ticketEntries, runs, run, pours, clocks },
+    ...{ bench, isBare, bins, levels, molds, tickets, ticketEntries, runs, run, beat, pours, clocks },
     ...{ weighings, melts, rules, undo, redo },
   };
 }

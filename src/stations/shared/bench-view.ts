@@ -2,6 +2,7 @@ import type { PotFacts } from '@/core/tickets/budget-session';
 import type { HookFacts, LineWant } from '@/core/tickets/facts';
 import { judgeCavity } from '@/core/tickets/judge-cavity';
 import { promiseStock, type HeldHeads, type PromiseLine } from '@/core/tickets/promise-stock';
+import type { Beat } from '@/records/beat';
 import type { Bench } from '@/records/bench';
 import type { Bin, HookBin, MetalBin } from '@/records/bin';
 import type { Clock } from '@/records/clock';
@@ -24,6 +25,8 @@ export interface BenchReading {
   readonly ticketEntries: readonly Entry[];
   readonly runs: readonly Run[];
   readonly run: Run | null;
+  /** Where the blocks of the run stand. */
+  readonly beat: Beat | null;
   readonly pours: readonly Pour[];
   readonly clocks: readonly Clock[];
   readonly weighings: readonly Weighing[];

@@ -68,6 +68,10 @@ export function PutOnBlock({ design, title, way, cavity, onClose, onSaved }: Put
           secondsPerPour: 45,
           setupSeconds: 600,
           spruePerPourG: 5,
+          copies: 1,
+          maxPours: null,
+          warmUpPours: 1,
+          warmWork: null,
           cavities: [made],
         };
     onSaved(await workshop.molds.save(mold));

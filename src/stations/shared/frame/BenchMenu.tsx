@@ -28,6 +28,9 @@ const TABLE_WORDS: Record<TableDifference['table'], string> = {
   weighings: 'weighings',
   melts: 'melts',
   rules: 'rules',
+  beats: 'beats of runs',
+  batches: 'batches to dress',
+  flaws: 'flaws found',
   acts: 'acts to undo',
 };
 

@@ -1,0 +1,49 @@
+import { median } from '../numeric/median';
+import { sum } from '../numeric/sum';
+
+export interface LearnedBeat {
+  readonly secondsPerPour: number;
+  /** Spread of one pour, s: a standard deviation. */
+  readonly spreadS: number;
+  /** Spread from evening to evening, s: a standard deviation of the evenings' own beats; 0 from under three. */
+  readonly eveningSpreadS: number;
+  /** Pours it was learned from. */
+  readonly pours: number;
+}
+
+/** From fewer than these nothing is learned. */
+const LEAST_INTERVALS = 8;
+const LEAST_EVENINGS = 3;
+/** A gap so many times the middle one was a rest, a telephone or a machine asleep. */
+const REST_TIMES = 3;
+/** From the median absolute deviation to a standard deviation of a normal spread. */
+const MAD_TO_SIGMA = 1.4826;
+
+/**
+ * The beat of a mold from the maker's own evenings: for each, the instants of its pours in ms, in order. Medians,
+ * so that a rest or a machine asleep does not count. Null from fewer than eight intervals.
+ *
+ * @example learnBeat([[0, 30_000, 60_000, ...]]) // { secondsPerPour: 30, ... }
+ */
+export function learnBeat(evenings: readonly (readonly number[])[]): LearnedBeat | null {
+  const byEvening = evenings.map((instants) =>
+    instants.slice(1).flatMap((at, index) => {
+      const seconds = (at - (instants[index] ?? at)) / 1000;
+      return seconds > 0 ? [seconds] : [];
+    }),
+  );
+  const all = byEvening.flat();
+  if (all.length < LEAST_INTERVALS) return null;
+  const rough = median(all);
+  const poured = byEvening.map((intervals) => intervals.filter((seconds) => seconds <= REST_TIMES * rough));
+  const kept = poured.flat();
+  const secondsPerPour = median(kept);
+  const spreadS = MAD_TO_SIGMA * median(kept.map((seconds) => Math.abs(seconds - secondsPerPour)));
+  const beats = poured.filter((intervals) => intervals.length > 0).map(median);
+  const mean = sum(beats) / beats.length;
+  const eveningSpreadS =
+    beats.length < LEAST_EVENINGS
+      ? 0
+      : Math.sqrt(sum(beats.map((beat) => (beat - mean) ** 2)) / (beats.length - 1));
+  return { secondsPerPour, spreadS, eveningSpreadS, pours: kept.length };
+}

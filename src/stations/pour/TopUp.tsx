@@ -1,0 +1,48 @@
+'use client';
+
+import { Button, Modal } from 'antd';
+import { useState } from 'react';
+import type { Run } from '@/records/run';
+import { lotText, MassField, massText, useBench, usePreferences } from '../shared';
+import styles from './pour.module.css';
+
+/** More metal of the same lot into the pot. */
+export function TopUp({ run, potG }: { run: Run; potG: number }) {
+  const { workshop, view, carryOut } = useBench();
+  const { mass } = usePreferences();
+  const [isOpen, setIsOpen] = useState(false);
+  const [grams, setGrams] = useState<number | null>(null);
+  const roomG = Math.max(0, view.pot.capacityG - potG);
+  const added = run.topUps.reduce((total, { g }) => total + g, 0);
+  const onHand = Math.max(0, (view.levels.get(run.metalBinId) ?? 0) - run.chargedG - added);
+  const lot = lotText(view.binById.get(run.metalBinId)?.name ?? '');
+  const check = (g: number) => {
+    if (g > roomG) return `The pot has room for ${massText(roomG, mass)}.`;
+    return g > onHand ? `${lot} has ${massText(onHand, mass)} left on the shelf.` : null;
+  };
+  const add = async () => {
+    if (grams === null || grams <= 0 || check(grams)) return;
+    const done = await carryOut(workshop.runs.topUp(run.id, grams));
+    if (done) setIsOpen(false);
+  };
+  return (
+    <>
+      <Button className={styles.topUp} onClick={() => setIsOpen(true)}>
+        Top up
+      </Button>
+      <Modal
+        open={isOpen}
+        title="Top the pot up"
+        width={360}
+        okText="It is in"
+        cancelText="Leave"
+        okButtonProps={{ disabled: grams === null || grams <= 0 || check(grams) !== null }}
+        onOk={() => void add()}
+        onCancel={() => setIsOpen(false)}
+      >
+        <p>Dry and warmed at the rim first. Wait until the pot stands at its heat again.</p>
+        <MassField label={`Of ${lot}`} value={grams} onChange={setGrams} check={check} />
+      </Modal>
+    </>
+  );
+}

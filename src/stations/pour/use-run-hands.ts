@@ -1,0 +1,74 @@
+'use client';
+
+import { useMemo } from 'react';
+import { beatFacts } from '@/core/pours/beat/beat-facts';
+import { chooseHand } from '@/core/pours/beat/choose-hand';
+import type { BeatFacts, BeatSchool } from '@/core/pours/beat/school';
+import { schoolFor } from '@/core/pours/beat/schools';
+import { standOf, type BeatStand } from '@/core/pours/beat/stand-of';
+import type { BlockCount, RunCount } from '@/core/pours/count-run';
+import type { Mold } from '@/records/mold';
+import type { Run } from '@/records/run';
+import { useBench, usePreferences } from '../shared';
+
+export interface HandBlock {
+  readonly index: number;
+  readonly mold: Mold;
+  readonly count: BlockCount;
+  readonly school: BeatSchool;
+  readonly facts: BeatFacts;
+  readonly stand: BeatStand;
+  readonly isIn: boolean;
+  /** Cast its share, and opened. */
+  readonly isDone: boolean;
+}
+
+export interface RunHands {
+  readonly blocks: readonly HandBlock[];
+  /** The block to work or to wait for. */
+  readonly now: HandBlock | null;
+  readonly next: HandBlock | null;
+  /** One that waits to be taken in hand. */
+  readonly waiting: HandBlock | null;
+}
+
+/** Every block of a run at a moment: where its beat stands, which one wants the hands and which comes next. */
+export function useRunHands(run: Run, count: RunCount, now: number): RunHands {
+  const { view } = useBench();
+  const { beat: liked } = usePreferences();
+  const fixed = useMemo(
+    () =>
+      run.blocks.flatMap((block, index) => {
+        const mold = view.moldById.get(block.moldId);
+        const counted = count.blocks[index];
+        const state = view.beat?.blocks[index];
+        if (!mold || !counted || !state) return [];
+        const last = view.pours.filter(({ moldId }) => moldId === block.moldId).at(-1);
+        const inMold = last?.castings.map(({ cavity }) => cavity) ?? [];
+        const facts = beatFacts(mold, inMold, view.bench.freezeTrial);
+        return [{ index, mold, count: counted, school: schoolFor(mold.kind, liked), facts, state }];
+      }),
+    [run, view, count, liked],
+  );
+  const blocks = fixed.map(({ state, ...block }): HandBlock => {
+    const stand = standOf(block.school, block.facts, state, now);
+    const isAtStart = stand.step.id === block.school.steps[0]?.id;
+    const isCast = block.count.next.length === 0;
+    return {
+      ...block,
+      stand,
+      isIn: state.isIn,
+      isDone: isCast && (isAtStart || block.school.id === 'tally'),
+    };
+  });
+  const choice = chooseHand(
+    blocks.map(({ stand, isIn, isDone }) => ({ stand, isDone: isDone || !isIn })),
+    blocks.findIndex(({ index }) => index === view.beat?.held),
+  );
+  return {
+    blocks,
+    now: choice.now === null ? null : (blocks[choice.now] ?? null),
+    next: choice.next === null ? null : (blocks[choice.next] ?? null),
+    waiting: blocks.find(({ isIn, isDone }) => !isIn && !isDone) ?? null,
+  };
+}

@@ -1,0 +1,58 @@
+'use client';
+
+import { App } from 'antd';
+import type { FlawKind } from '@/core/quality/flaws';
+import { isTally } from '@/data/repositories/runs';
+import type { Run } from '@/records/run';
+import { useBench, usePreferences } from '../shared';
+import type { RunHands } from './use-run-hands';
+
+interface PressTold {
+  /** Another pour than the latest is looked at, or the latest again. */
+  readonly chose: (pourId: string | null) => void;
+  readonly book: () => void;
+}
+
+/** Everything that can be pressed in a run, carried out. */
+export function useRunPresses(run: Run, hands: RunHands, { chose, book }: PressTold) {
+  const { workshop, carryOut } = useBench();
+  const { beat: liked } = usePreferences();
+  const { message, modal } = App.useApp();
+  const takeIn = (index: number, isIn: boolean) => void carryOut(workshop.runs.takeIn(run.id, index, isIn));
+  const press = (early: boolean) => {
+    const { now } = hands;
+    if (!now) return;
+    chose(null);
+    void carryOut(workshop.runs.moveOn(run.id, now.index, { liked, early }));
+  };
+  return {
+    takeIn,
+    /** Does what the bench asks for now; a wait is waited out, but for those who count pours only. */
+    moveOn: () => {
+      if (!hands.now) {
+        if (hands.waiting) takeIn(hands.waiting.index, true);
+        else book();
+      } else if (hands.now.stand.isDue || hands.now.school.id === 'tally') press(true);
+    },
+    openEarly: () => press(true),
+    back: async () => {
+      chose(null);
+      const done = await carryOut(workshop.history.undo(isTally));
+      if (done) void message.info(`Taken back: ${done.value}.`, 1.5);
+    },
+    toggle: (pourId: string, cavity: number) => void carryOut(workshop.runs.toggle(pourId, cavity)),
+    setFlaw: (pourId: string, cavity: number, flaw: FlawKind | null) =>
+      void carryOut(workshop.runs.setFlaw(pourId, cavity, flaw)),
+    setWarmUp: (pourId: string, isWarmUp: boolean) =>
+      void carryOut(workshop.runs.setWarmUp(pourId, isWarmUp)),
+    drop: (good: number) =>
+      modal.confirm({
+        title: `Drop run ${run.no}?`,
+        content: `Its ${good} good castings are not booked; all counts as gone back into the pot. Undo brings the run back.`,
+        okText: 'Drop the run',
+        okButtonProps: { danger: true },
+        cancelText: 'Go on pouring',
+        onOk: () => carryOut(workshop.runs.drop(run.id)),
+      }),
+  };
+}

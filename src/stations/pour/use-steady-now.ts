@@ -1,0 +1,38 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+
+/** As often as a beat is redrawn. */
+const TICK_MS = 250;
+/** A wall clock that strays from the running one by more was set, or the machine slept. */
+const JUMP_MS = 2000;
+
+/**
+ * The time, read four times a second, and a call when the wall clock jumped against the time that truly ran on this
+ * page, with by how many ms.
+ */
+export function useSteadyNow(now: () => number, onJump: (jumpMs: number) => void): number {
+  const [time, setTime] = useState(now);
+  const jump = useRef(onJump);
+  useEffect(() => {
+    jump.current = onJump;
+  });
+  useEffect(() => {
+    let wall = now();
+    let ran = performance.now();
+    const read = () => {
+      const [wallNow, ranNow] = [now(), performance.now()];
+      const jumpMs = wallNow - wall - (ranNow - ran);
+      [wall, ran] = [wallNow, ranNow];
+      if (Math.abs(jumpMs) > JUMP_MS) jump.current(Math.round(jumpMs));
+      setTime(wallNow);
+    };
+    const timer = setInterval(read, TICK_MS);
+    document.addEventListener('visibilitychange', read);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', read);
+    };
+  }, [now]);
+  return time;
+}
