@@ -50,7 +50,7 @@ const PACKAGE_ROOMS = [
   { packages: ['zod'], rooms: ['calculations', 'records', 'data', 'app'] },
   { packages: ['comlink'], rooms: ['workers'] },
   { packages: ['highs', 'quickhull3d', 'svgpath', 'manifold-3d'], rooms: ['core'] },
-  { packages: ['pdf-lib', '@pdf-lib', '@fontsource'], rooms: ['data'] },
+  { packages: ['pdf-lib', '@pdf-lib', '@fontsource', 'ical-generator'], rooms: ['data'] },
   { packages: ['@dnd-kit'], rooms: ['stations'] },
 ];
 
@@ -84,6 +84,14 @@ function barredPatterns(room) {
         ]
       : []),
     ...(room === 'core' ? [{ regex: '^node:', message: 'core/ runs anywhere: no Node.' }] : []),
+    ...(room === 'stations' || room === 'app'
+      ? [
+          {
+            regex: '^@/devices/.+/truth$',
+            message: 'What a stand-in hides is for it alone: the page reads its stream.',
+          },
+        ]
+      : []),
     ...(room === 'app'
       ? [{ regex: '^@/stations/[^/]+/.+', message: 'A station is used through its index alone.' }]
       : []),

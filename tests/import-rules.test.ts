@@ -23,6 +23,8 @@ const BARRED: readonly Line[] = [
   ['src/stations/pour/Pot.tsx', "import '../shared/words';"],
   ['src/stations/pour/Pot.tsx', "import '@/stations/molds';"],
   ['src/stations/pour/Pot.tsx', "import 'dexie';"],
+  ['src/stations/pour/Pot.tsx', "import '@/devices/thermocouple/truth';"],
+  ['src/app/look.tsx', "import '@/devices/thermocouple/truth';"],
   ['src/app/look.tsx', "import '@/stations/pour/Pot';"],
 ];
 

@@ -35,7 +35,8 @@ async function cavityOf(body: Jobs['cutMold']['takes']['body']): Promise<Outcome
 
 const DOERS: Doers = {
   calculate: ({ name, input }, onProgress) => answer(name, input, { onProgress }),
-  planPours: ({ demand, molds }, onProgress) => planPours(demand, molds, { onProgress }),
+  planPours: ({ demand, molds, timeLimitS }, onProgress) =>
+    planPours(demand, molds, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
   readStl: async ({ file }, onProgress) => {
     const read = readStl(await bytesOf(file), { onProgress: (share) => onProgress({ share }) });
     if (!read.ok) return read;

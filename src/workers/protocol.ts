@@ -28,7 +28,7 @@ export interface Jobs {
     readonly tells: ProgramProgress;
   };
   readonly planPours: {
-    readonly takes: { demand: readonly KeyCount[]; molds: readonly PlanMold[] };
+    readonly takes: { demand: readonly KeyCount[]; molds: readonly PlanMold[]; timeLimitS?: number };
     readonly gives: Outcome<PourPlan>;
     readonly tells: ProgramProgress;
   };

@@ -3,7 +3,8 @@ import { repeatableRandom } from '@/core/numeric/repeatable-random';
 import type { DeviceFault } from '../device';
 import { readScaleLine } from './read-scale-line';
 import { settledMass } from './scale';
-import { serialScale, type SerialPortLike } from './serial-scale';
+import type { SerialPortLike } from '../serial-lines';
+import { serialScale } from './serial-scale';
 import { STAND_IN_STEP_G, standInScale } from './stand-in-scale';
 
 describe('standInScale', () => {

@@ -1,5 +1,6 @@
 'use client';
 
+import { nearestMetal } from '@/reference/nearest-metal';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { numberText as n } from '@/messages/number-text';
@@ -7,7 +8,7 @@ import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { DoubtNote, massText, useBench, usePreferences } from '../shared';
-import { compositionText, nearestMetal, rangeOf } from './alloys';
+import { compositionText, rangeOf } from './alloys';
 import styles from './metal.module.css';
 
 /** The lot in hand: what it is, how it melts, what it does, what to mind. */

@@ -1,11 +1,12 @@
 'use client';
 
+import { nearestMetal } from '@/reference/nearest-metal';
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { TextField } from '@/ui/unit-field/TextField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { massText, useBench, usePreferences } from '../shared';
-import { compositionText, nearestMetal } from './alloys';
+import { compositionText } from './alloys';
 import type { ReadCharge } from './charge';
 import styles from './metal.module.css';
 

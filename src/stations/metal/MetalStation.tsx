@@ -15,7 +15,7 @@ import { SlipTitle } from '@/ui/frame/Slip';
 import { Station } from '@/ui/frame/Station';
 import { benchSentence } from '@/messages/bench-sentence';
 import { lotText, massText, setPreferences, useBench, usePreferences } from '../shared';
-import { nearestMetal } from './alloys';
+import { nearestMetal } from '@/reference/nearest-metal';
 import { BlendForm } from './BlendForm';
 import { firstHelping, readCharge, type Charge } from './charge';
 import { ChargedPot } from './ChargedPot';

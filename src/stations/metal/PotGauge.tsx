@@ -4,7 +4,7 @@ import { Select } from 'antd';
 import { guidePot } from '@/core/metals/guide-pot';
 import { numberText as n } from '@/messages/number-text';
 import type { ReferenceMetal } from '@/reference/metals';
-import { usePreferences } from '../shared';
+import { temperatureText, usePreferences } from '../shared';
 import styles from './metal.module.css';
 
 /** How far the tube runs past the zones, C. */
@@ -29,8 +29,7 @@ interface PotGaugeProps {
 /** A thermometer with the pot's zones for a metal and a section: too cold, good, too hot. */
 export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps) {
   const { temperature } = usePreferences();
-  const t = (celsius: number) =>
-    temperature === 'F' ? `${Math.round(celsius * 1.8 + 32)} °F` : `${Math.round(celsius)} °C`;
+  const t = (celsius: number) => temperatureText(celsius, temperature);
   const guide =
     metal && section ? guidePot(metal.potC.value, metal.liquidusC.value, section.modulusMm) : null;
   const top = (guide?.hotOverC ?? 0) + PAST_C;

@@ -3,6 +3,7 @@ import { mixMetal } from '@/core/metals/mix-metal';
 import type { KnownAlloy } from '@/core/metals/rank-alloys';
 import { ELEMENTS } from '@/reference/elements';
 import { REFERENCE_METALS, UNPOURED_METALS, type ReferenceMetal } from '@/reference/metals';
+import { nearestMetal } from '@/reference/nearest-metal';
 
 /** Computed density of a reference metal, g/cm3. */
 function densityOf(metal: ReferenceMetal): number {
@@ -34,21 +35,6 @@ const LISTED: readonly ListedAlloy[] = REFERENCE_METALS.map(({ key, composition,
 /** About where a mix melts; null where nothing on the list speaks for it. */
 export function rangeOf(composition: Readonly<Record<string, number>> | null): MeltingRange | null {
   return composition === null ? null : meltingRange(composition, LISTED);
-}
-
-/** The reference metal nearest to a composition, for pot guidance; null where none is near. */
-export function nearestMetal(composition: Readonly<Record<string, number>> | null): ReferenceMetal | null {
-  if (composition === null) return null;
-  const off = (metal: ReferenceMetal) => {
-    const elements = new Set([...Object.keys(composition), ...Object.keys(metal.composition)]);
-    return Math.max(
-      ...[...elements].map((element) =>
-        Math.abs((composition[element] ?? 0) - (metal.composition[element] ?? 0)),
-      ),
-    );
-  };
-  const [best] = REFERENCE_METALS.map((metal) => ({ metal, off: off(metal) })).sort((a, b) => a.off - b.off);
-  return best && best.off <= 0.05 ? best.metal : null;
 }
 
 /** Brinell hardness between the antimony shares of the list; typical, for lead with antimony. */

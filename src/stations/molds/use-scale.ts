@@ -3,7 +3,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { DeviceFault } from '@/devices/device';
 import { settledMass, type Scale } from '@/devices/scale/scale';
-import { serialScale, type SerialLike } from '@/devices/scale/serial-scale';
+import { serialScale } from '@/devices/scale/serial-scale';
+import type { SerialLike } from '@/devices/serial-lines';
 import { STAND_IN_STEP_G, standInScale, type StandInScale } from '@/devices/scale/stand-in-scale';
 
 export type ScaleKind = 'stand-in' | 'serial';

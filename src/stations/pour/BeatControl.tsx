@@ -26,7 +26,7 @@ export function BeatControl({ hand, under, onPress, onEarly }: BeatControlProps)
   const word = isBrief ? (facts.warmWork?.what ?? stand.step.word) : stand.step.word;
   return (
     <div className={styles.beat} data-tally={school.id === 'tally'}>
-      <svg viewBox="0 0 300 300" className={styles.ring} aria-hidden="true">
+      <svg viewBox="-14 0 328 300" className={styles.ring} aria-hidden="true">
         {steps.map((step, index) => {
           const { path, word: place } = ringSegment(BOX, index, steps.length);
           const state = index < at ? 'done' : index === at ? 'now' : 'ahead';

@@ -1,21 +1,20 @@
 'use client';
 
 import { Button, Segmented, Select } from 'antd';
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
-import { forecastPours } from '@/core/pours/forecast-pours';
+import type { Evening } from '@/core/pours/lay-out-evening';
+import type { PourPlan } from '@/core/pours/pour-plan';
+import { calendarFile } from '@/data/exchange/calendar';
 import { sentence } from '@/messages/sentence';
-import type { Mold } from '@/records/mold';
-import type { CavityMark } from '@/ui/mold-block/cavity-mark';
-import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { Station } from '@/ui/frame/Station';
 import { SlipTitle } from '@/ui/frame/Slip';
 import {
-  drawMold,
   lotText,
-  markText,
   minutesText,
   PourCautions,
   promiseOf,
+  saveFile,
   sessionOf,
   setPreferences,
   takesOf,
@@ -25,19 +24,22 @@ import {
   usePreferences,
   useTicketInHand,
 } from '../shared';
+import { BlocksInHand } from './BlocksInHand';
 import { ChargeForm } from './ChargeForm';
+import { PlannedBlock } from './PlannedBlock';
 import { PlanSearch } from './PlanSearch';
+import { eveningOf, inOrder, learnBeats, pullFor } from './plan-evening';
 import { PotForm } from './PotForm';
+import { PullList } from './PullList';
 import { RunsBook } from './RunsBook';
 import { SessionStrip } from './SessionStrip';
-import { stretches } from './run-lengths';
 import styles from './pour.module.css';
 
 type Scope = 'ticket' | 'all';
 
 /** The plan of a session: which blocks, how many pours, which cavities on each. */
 export function PlanView() {
-  const { view } = useBench();
+  const { view, workshop } = useBench();
   const preferences = usePreferences();
   const ticket = useTicketInHand();
   const [scope, setScope] = useState<Scope>('ticket');
@@ -61,17 +63,29 @@ export function PlanView() {
     [view, session, planned.plan, planned.state, metal, wants],
   );
   const heads = wants.reduce((total, want) => total + want.left, 0);
-  const ready =
-    planned.state === 'done' && planned.plan && planned.plan.runs.length > 0 ? planned.plan : null;
+  const ready = useMemo(
+    () =>
+      session && planned.state === 'done' && planned.plan && planned.plan.runs.length > 0
+        ? inOrder(planned.plan, session)
+        : null,
+    [session, planned.state, planned.plan],
+  );
+  const beats = useBeats();
+  const evening = useMemo(
+    () => (ready && takes ? eveningOf(view, ready, takes, beats) : null),
+    [view, ready, takes, beats],
+  );
+  const pull = useMemo(
+    () => (ready && takes ? pullFor(view, ready, takes, promiseOf(view, wants)) : []),
+    [view, ready, takes, wants],
+  );
   const shownRun = ready?.runs.find((run) => run.moldId === chosen) ?? ready?.runs[0];
 
   return (
     <Station
       title={ready ? `${ready.pours} pours, ${minutesText(ready.totalSeconds)}` : 'Plan a run'}
       sub={
-        metal
-          ? `${heads} heads in ${lotText(metal.name)}${ready ? (ready.optimal ? ', proven the shortest' : ', not proven the shortest') : ''}`
-          : undefined
+        metal ? `${heads} heads in ${lotText(metal.name)}${ready ? `, ${proofText(ready)}` : ''}` : undefined
       }
       isSlipFolded={preferences.isSlipFolded}
       onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
@@ -140,11 +154,24 @@ export function PlanView() {
       ) : null}
       {ready && shownRun && session && metal ? (
         <>
-          <SessionStrip plan={ready} chosen={shownRun.moldId} onChoose={setChosen} />
+          {evening ? <SessionStrip evening={evening} chosen={shownRun.moldId} onChoose={setChosen} /> : null}
+          {ready.optimal ? null : (
+            <p className={styles.unproven}>
+              There may be a plan up to {minutesText(ready.totalSeconds - ready.boundSeconds)} shorter.{' '}
+              <Button size="small" onClick={planned.searchOn}>
+                Search on
+              </Button>
+            </p>
+          )}
+          {ready.runs.length > 1 ? <BlocksInHand /> : null}
           <PlannedBlock moldId={shownRun.moldId} plan={ready} session={session} />
           {takes ? (
             <ChargeForm key={metal.id} metal={metal} session={session} plan={ready} takes={takes} />
           ) : null}
+          <PullList
+            items={pull}
+            onCalendar={() => evening && saveCalendar(workshop.now(), metal.name, ready.runs, evening)}
+          />
         </>
       ) : null}
       <RunsBook />
@@ -152,6 +179,37 @@ export function PlanView() {
     </Station>
   );
 }
+
+function proofText({ optimal, totalSeconds, boundSeconds }: PourPlan): string {
+  if (optimal) return 'proven the shortest';
+  const gap = totalSeconds > 0 ? (1 - boundSeconds / totalSeconds) * 100 : 0;
+  return `proven within ${Math.max(0.1, gap).toFixed(1)} % of the shortest`;
+}
+
+/** Each mold's beat from the maker's own pours. */
+function useBeats() {
+  const { workshop } = useBench();
+  const pours = useLiveQuery(() => workshop.runs.allPours(), [workshop]);
+  return useMemo(() => learnBeats(pours ?? []), [pours]);
+}
+
+function saveCalendar(now: number, metalName: string, runs: PourPlan['runs'], evening: Evening): void {
+  const startsAt = Math.ceil(now / QUARTER_MS) * QUARTER_MS;
+  const file = calendarFile({
+    title: `Pour, ${lotText(metalName)}`,
+    startsAt,
+    endsAt: startsAt + evening.totalS * 1000,
+    notes: [
+      `${runs.reduce((total, { pours }) => total + pours, 0)} pours`,
+      `First good pour after ${minutesText(evening.firstGoodS ?? 0)}`,
+    ],
+    uid: `ruvek-pour-${startsAt}`,
+    savedAt: now,
+  });
+  saveFile('ruvek-session.ics', file, 'text/calendar');
+}
+
+const QUARTER_MS = 900_000;
 
 function AllSlip({ metalName, heads, lines }: { metalName: string | null; heads: number; lines: number }) {
   return (
@@ -166,83 +224,4 @@ function AllSlip({ metalName, heads, lines }: { metalName: string | null; heads:
       <PourCautions />
     </>
   );
-}
-
-interface PlannedBlockProps {
-  readonly moldId: string;
-  readonly plan: NonNullable<ReturnType<typeof usePlan>['plan']>;
-  readonly session: ReturnType<typeof sessionOf>;
-}
-
-function PlannedBlock({ moldId, plan, session }: PlannedBlockProps) {
-  const { view } = useBench();
-  const { mass } = usePreferences();
-  const mold = view.moldById.get(moldId);
-  const fills = plan.runs.find((run) => run.moldId === moldId)?.fills;
-  const pours = useMemo(() => forecastPours(fills ?? [], [], mold?.kind === 'spun'), [fills, mold?.kind]);
-  const counts = useMemo(() => countByCavity(pours), [pours]);
-  const hooks = useMemo(
-    () =>
-      mold?.cavities.map((_, index) => {
-        const key = session.cells.find((cell) => cell.moldId === moldId && cell.cavity === index)?.key;
-        const hookId = session.heads.find((head) => head.key === key)?.hookBinId;
-        return hookId ? (view.hooks.get(hookId) ?? null) : null;
-      }) ?? [],
-    [mold, moldId, session, view.hooks],
-  );
-  const layout = useMemo(() => (mold ? drawMold(mold, hooks) : null), [mold, hooks]);
-  if (!mold || !layout) return null;
-  const marks = mold.cavities.map((cavity, index): CavityMark => {
-    const asked = counts.get(index) ?? 0;
-    const mark = markText(cavity.nominalG, mass);
-    return {
-      mark,
-      state: asked > 0 ? 'lit' : 'empty',
-      flag: asked > 0 ? (mold.kind === 'spun' ? `× ${asked}` : `${asked} to cast`) : undefined,
-      foot: asked > 0 && hooks[index] ? `hook ${hooks[index].size}` : undefined,
-      name: `Cavity ${index + 1}, ${mark}: ${asked > 0 ? `${asked} to cast` : 'stays empty'}`,
-    };
-  });
-  return (
-    <section aria-label={`Pours of ${mold.name}`}>
-      <MoldBlock
-        title={`${mold.name}, to scale`}
-        layout={layout}
-        marks={marks}
-        maxHeightPx={mold.kind === 'spun' ? 360 : 250}
-      />
-      <ol className={styles.stretches}>
-        {stretches(pours).map(({ from, to, cavities }) => (
-          <li key={from}>
-            <strong>{from === to ? `Pour ${from}` : `Pours ${from} to ${to}`}</strong>{' '}
-            {cavityWords(mold, cavities, mass)}
-          </li>
-        ))}
-      </ol>
-    </section>
-  );
-}
-
-function countByCavity(pours: readonly (readonly number[])[]): Map<number, number> {
-  const counts = new Map<number, number>();
-  for (const index of pours.flat()) counts.set(index, (counts.get(index) ?? 0) + 1);
-  return counts;
-}
-
-/** Which cavities a pour fills, in words. */
-export function cavityWords(
-  mold: Mold,
-  cavities: readonly number[],
-  mass: Parameters<typeof markText>[1],
-): string {
-  if (cavities.length === mold.cavities.length)
-    return cavities.length > 1 ? 'fill every cavity' : 'fill the cavity';
-  const marks = cavities.map((index) => {
-    const cavity = mold.cavities[index];
-    const twins = mold.cavities.filter((each) => each.nominalG === cavity?.nominalG).length;
-    return cavity
-      ? `${markText(cavity.nominalG, mass)}${twins > 1 ? ` (no. ${index + 1})` : ''}`
-      : String(index + 1);
-  });
-  return `fill ${marks.join(', ')}${marks.length === 1 ? ' alone' : ''}`;
 }

@@ -10,8 +10,9 @@ import { BeatControl } from './BeatControl';
 import { BookForm } from './BookForm';
 import { FlawPicker } from './FlawPicker';
 import { HandBlocks } from './HandBlocks';
-import { cavityWords } from './PlanView';
+import { cavityWords } from './cavity-words';
 import { Pot } from './Pot';
+import { PotTemperature } from './PotTemperature';
 import { PourMarks } from './PourMarks';
 import { RunBlock } from './RunBlock';
 import { RunSlip } from './RunSlip';
@@ -174,6 +175,7 @@ export function RunView({ run }: { run: Run }) {
             chosen={shown?.id ?? null}
             onChoose={setChosenPour}
           />
+          <PotTemperature metalId={run.metalBinId} mold={hand.mold} massG={count.potG} now={now} />
         </div>
       </div>
       {isBooking ? <BookForm run={run} count={count} onClose={() => setIsBooking(false)} /> : null}

@@ -1,44 +1,67 @@
 'use client';
 
-import type { PourPlan } from '@/core/pours/pour-plan';
+import type { Evening, Leg } from '@/core/pours/lay-out-evening';
 import { minutesText, useBench } from '../shared';
-import styles from './pour.module.css';
+import styles from './session-strip.module.css';
 
 interface SessionStripProps {
-  readonly plan: PourPlan;
+  readonly evening: Evening;
   readonly chosen: string | null;
   readonly onChoose: (moldId: string) => void;
 }
 
-/** The session along a time line: each block's warm-up and pours, as wide as they take. */
-export function SessionStrip({ plan, chosen, onChoose }: SessionStripProps) {
+const WORDS: Record<Leg['kind'], string> = {
+  melt: 'Melt',
+  'warm-up': 'Warm',
+  pours: '',
+  refill: 'Refill',
+  rest: 'Rest',
+};
+
+/** The evening along a time line, as wide as it takes: melting, warming, pours, refills and rests. */
+export function SessionStrip({ evening, chosen, onChoose }: SessionStripProps) {
   const { view } = useBench();
+  const { legs, totalS, firstGoodS, spreadS } = evening;
   return (
-    <ol className={styles.session} aria-label="Session">
-      {plan.runs.map((run) => {
-        const mold = view.moldById.get(run.moldId);
-        if (!mold) return null;
-        const seconds = mold.setupSeconds + run.pours * mold.secondsPerPour;
-        return (
-          <li key={run.moldId} style={{ flexGrow: seconds }}>
-            <button
-              type="button"
-              aria-pressed={chosen === run.moldId}
-              className={styles.leg}
-              onClick={() => onChoose(run.moldId)}
-            >
-              <span className={styles.legBar} aria-hidden="true">
-                <i style={{ flexGrow: mold.setupSeconds }} className={styles.legSetup} />
-                <i style={{ flexGrow: run.pours * mold.secondsPerPour }} className={styles.legPours} />
-              </span>
-              <strong>{mold.name}</strong>
-              <small>
-                {run.pours} pours, {minutesText(seconds)}
-              </small>
-            </button>
-          </li>
-        );
-      })}
-    </ol>
+    <section className={styles.evening} aria-label="Session">
+      <ol className={styles.legs}>
+        {legs.map((leg, index) => {
+          const name = view.moldById.get(leg.moldId ?? '')?.name;
+          const seconds = leg.endS - leg.startS;
+          const words =
+            leg.kind === 'pours' ? `${name ?? ''}, ${leg.pours} pours` : `${WORDS[leg.kind]} ${name ?? ''}`;
+          return (
+            <li key={index} style={{ flexGrow: seconds }} data-kind={leg.kind}>
+              <button
+                type="button"
+                aria-pressed={leg.moldId !== null && leg.moldId === chosen}
+                disabled={leg.moldId === null}
+                title={`${words}: ${minutesText(seconds)}`}
+                onClick={() => leg.moldId && onChoose(leg.moldId)}
+              >
+                <i aria-hidden="true" />
+                <strong>{leg.kind === 'pours' ? name : WORDS[leg.kind]}</strong>
+                <small>{leg.kind === 'pours' ? `${leg.pours} pours` : minutesText(seconds)}</small>
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+      <p className={styles.says}>
+        {firstGoodS === null ? null : (
+          <>
+            First good pour after <b>{minutesText(firstGoodS)}</b>, all done after{' '}
+            <b>
+              {minutesText(totalS)}
+              {spreadS === null ? '' : ` ± ${minutesText(2 * spreadS)}`}
+            </b>
+            {spreadS === null
+              ? '; at the times set for the blocks, until your own runs say'
+              : '; your own beat, 19 evenings in 20'}
+            .
+          </>
+        )}
+      </p>
+    </section>
   );
 }

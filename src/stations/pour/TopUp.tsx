@@ -4,6 +4,7 @@ import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import type { Run } from '@/records/run';
 import { lotText, MassField, massText, useBench, usePreferences } from '../shared';
+import { potDeeds } from './pot-watch';
 import styles from './pour.module.css';
 
 /** More metal of the same lot into the pot. */
@@ -23,7 +24,9 @@ export function TopUp({ run, potG }: { run: Run; potG: number }) {
   const add = async () => {
     if (grams === null || grams <= 0 || check(grams)) return;
     const done = await carryOut(workshop.runs.topUp(run.id, grams));
-    if (done) setIsOpen(false);
+    if (!done) return;
+    potDeeds.charge(grams);
+    setIsOpen(false);
   };
   return (
     <>

@@ -3,8 +3,10 @@
 import { App } from 'antd';
 import type { FlawKind } from '@/core/quality/flaws';
 import { isTally } from '@/data/repositories/runs';
-import type { Run } from '@/records/run';
+import { sum } from '@/core/numeric/sum';
+import type { Pour, Run } from '@/records/run';
 import { useBench, usePreferences } from '../shared';
+import { potDeeds, potNowC } from './pot-watch';
 import type { RunHands } from './use-run-hands';
 
 interface PressTold {
@@ -23,7 +25,10 @@ export function useRunPresses(run: Run, hands: RunHands, { chose, book }: PressT
     const { now } = hands;
     if (!now) return;
     chose(null);
-    void carryOut(workshop.runs.moveOn(run.id, now.index, { liked, early }));
+    const move = workshop.runs.moveOn(run.id, now.index, { liked, early, potC: potNowC() });
+    void carryOut(move).then((done) => {
+      if (done?.value.pour) potDeeds.ladle(metalOf(run, done.value.pour));
+    });
   };
   return {
     takeIn,
@@ -55,4 +60,15 @@ export function useRunPresses(run: Run, hands: RunHands, { chose, book }: PressT
         onOk: () => carryOut(workshop.runs.drop(run.id)),
       }),
   };
+}
+
+/** What a pour takes out of the pot, g. */
+function metalOf(run: Run, pour: Pour): number {
+  const block = run.blocks.find(({ moldId }) => moldId === pour.moldId);
+  const cast = pour.castings.map(
+    ({ cavity, key }) =>
+      run.cells.find((cell) => cell.moldId === pour.moldId && cell.cavity === cavity && cell.key === key)
+        ?.metalG ?? 0,
+  );
+  return sum([...cast, (block?.spruePerPourG ?? 0) * (block?.copies ?? 1)]);
 }

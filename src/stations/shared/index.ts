@@ -2,6 +2,7 @@ export { BenchProvider, useBench } from './BenchProvider';
 export { DoubtNote } from './DoubtNote';
 export { freeOf, promiseOf, wantsOf, type BenchView } from './bench-view';
 export { BenchFrame } from './frame/BenchFrame';
+export { ring } from './frame/ring';
 export { saveFile } from './frame/save-file';
 export { useKeys } from './frame/use-keys';
 export { setPreferences, usePreferences } from './preferences-store';

@@ -27,6 +27,10 @@ const IDLE: PlanState = {
   asked: '',
 };
 
+/** The first search stops here with the best it has; who wants the proof searches on, s. */
+const FIRST_LIMIT_S = 5;
+const PROOF_LIMIT_S = 60;
+
 /** Typing settles before the search begins. */
 const SETTLE_MS = 200;
 
@@ -34,7 +38,7 @@ const SETTLE_MS = 200;
 export function usePlan(session: Session | null) {
   const lane = useRef<WorkLane | null>(null);
   const [state, setState] = useState<PlanState>(IDLE);
-  const [attempt, setAttempt] = useState(0);
+  const [attempt, setAttempt] = useState({ no: 0, limitS: FIRST_LIMIT_S });
   const stop = useRef<AbortController | null>(null);
   const asked = useMemo(
     () => (session && session.demand.length > 0 ? JSON.stringify([session.demand, session.molds]) : ''),
@@ -61,7 +65,11 @@ export function usePlan(session: Session | null) {
         if (!controller.signal.aborted) setState((before) => ({ ...before, progress }));
       };
       lane.current
-        .ask('planPours', { demand, molds }, { signal: controller.signal, onProgress })
+        .ask(
+          'planPours',
+          { demand, molds, timeLimitS: attempt.limitS },
+          { signal: controller.signal, onProgress },
+        )
         .then((outcome) => {
           if (controller.signal.aborted) return;
           const next: PlanState = outcome.ok
@@ -86,11 +94,13 @@ export function usePlan(session: Session | null) {
     stop.current?.abort();
     setState({ ...IDLE, state: 'called-off', asked });
   }, [asked]);
-  const again = useCallback(() => setAttempt((count) => count + 1), []);
+  const search = useCallback((limitS: number) => setAttempt((before) => ({ no: before.no + 1, limitS })), []);
+  const again = useCallback(() => search(FIRST_LIMIT_S), [search]);
+  const searchOn = useCallback(() => search(PROOF_LIMIT_S), [search]);
   // Until the search for what is asked now has begun, the last plan is shown as one being worked on.
   const shown: PlanState =
     asked === '' ? IDLE : state.asked === asked ? state : { ...state, state: 'planning', problem: null };
   // The same question may come with other weights (a cavity was weighed): those of now hold.
   const planned = shown.state === 'done' ? session : shown.planned;
-  return { ...shown, planned, cancel, again };
+  return { ...shown, planned, cancel, again, searchOn };
 }

@@ -66,6 +66,11 @@ export function lengthText(mm: number, unit: 'mm' | 'in'): string {
   return unit === 'mm' ? `${numberText(mm, 3)} mm` : `${(mm / 25.4).toFixed(2)} in`;
 }
 
+/** A temperature in the maker's unit, `391 °C`. */
+export function temperatureText(celsius: number, unit: 'C' | 'F'): string {
+  return unit === 'F' ? `${Math.round(celsius * 1.8 + 32)} °F` : `${Math.round(celsius)} °C`;
+}
+
 /** What a rule bars, where and when: `lead under 4 g, the club waters, from 1 Apr`. */
 export function ruleText(
   rule: Rule,

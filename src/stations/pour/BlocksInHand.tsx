@@ -1,0 +1,23 @@
+'use client';
+
+import { Segmented } from 'antd';
+import { setPreferences, usePreferences } from '../shared';
+import styles from './pour.module.css';
+
+/** How many blocks are worked at once: while one freezes the next is opened. */
+export function BlocksInHand() {
+  const { blocksInHand } = usePreferences();
+  return (
+    <p className={styles.unproven}>
+      Blocks in hand at once{' '}
+      <Segmented<number>
+        aria-label="Blocks in hand at once"
+        size="small"
+        value={blocksInHand}
+        options={[1, 2, 3]}
+        onChange={(count) => setPreferences({ blocksInHand: count })}
+      />{' '}
+      <span className="quiet">while one freezes, the next is worked</span>
+    </p>
+  );
+}

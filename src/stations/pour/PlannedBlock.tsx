@@ -1,0 +1,77 @@
+'use client';
+
+import { useMemo } from 'react';
+import { forecastPours } from '@/core/pours/forecast-pours';
+import type { PourPlan } from '@/core/pours/pour-plan';
+import type { Session } from '@/core/tickets/lay-out-session';
+import type { CavityMark } from '@/ui/mold-block/cavity-mark';
+import { MoldBlock } from '@/ui/mold-block/MoldBlock';
+import { drawMold, markText, useBench, usePreferences } from '../shared';
+import { cavityWords } from './cavity-words';
+import { stretches } from './run-lengths';
+import styles from './pour.module.css';
+
+interface PlannedBlockProps {
+  readonly moldId: string;
+  readonly plan: PourPlan;
+  readonly session: Session;
+}
+
+/** A block of the plan, to scale, with what each cavity is to cast. */
+export function PlannedBlock({ moldId, plan, session }: PlannedBlockProps) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const mold = view.moldById.get(moldId);
+  const fills = plan.runs.find((run) => run.moldId === moldId)?.fills;
+  const pours = useMemo(
+    () => forecastPours(fills ?? [], [], mold?.kind === 'spun', mold?.copies),
+    [fills, mold],
+  );
+  const counts = useMemo(() => countByCavity(pours), [pours]);
+  const hooks = useMemo(
+    () =>
+      mold?.cavities.map((_, index) => {
+        const key = session.cells.find((cell) => cell.moldId === moldId && cell.cavity === index)?.key;
+        const hookId = session.heads.find((head) => head.key === key)?.hookBinId;
+        return hookId ? (view.hooks.get(hookId) ?? null) : null;
+      }) ?? [],
+    [mold, moldId, session, view.hooks],
+  );
+  const layout = useMemo(() => (mold ? drawMold(mold, hooks) : null), [mold, hooks]);
+  if (!mold || !layout) return null;
+  const marks = mold.cavities.map((cavity, index): CavityMark => {
+    const asked = counts.get(index) ?? 0;
+    const mark = markText(cavity.nominalG, mass);
+    return {
+      mark,
+      state: asked > 0 ? 'lit' : 'empty',
+      flag: asked > 0 ? (mold.kind === 'spun' ? `× ${asked}` : `${asked} to cast`) : undefined,
+      foot: asked > 0 && hooks[index] ? `hook ${hooks[index].size}` : undefined,
+      name: `Cavity ${index + 1}, ${mark}: ${asked > 0 ? `${asked} to cast` : 'stays empty'}`,
+    };
+  });
+  return (
+    <section aria-label={`Pours of ${mold.name}`}>
+      <MoldBlock
+        title={`${mold.name}, to scale`}
+        layout={layout}
+        marks={marks}
+        maxHeightPx={mold.kind === 'spun' ? 360 : 250}
+      />
+      <ol className={styles.stretches}>
+        {stretches(pours).map(({ from, to, cavities }) => (
+          <li key={from}>
+            <strong>{from === to ? `Pour ${from}` : `Pours ${from} to ${to}`}</strong>{' '}
+            {cavityWords(mold, cavities, mass)}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function countByCavity(pours: readonly (readonly number[])[]): Map<number, number> {
+  const counts = new Map<number, number>();
+  for (const index of pours.flat()) counts.set(index, (counts.get(index) ?? 0) + 1);
+  return counts;
+}

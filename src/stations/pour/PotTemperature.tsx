@@ -1,0 +1,139 @@
+'use client';
+
+import { Button } from 'antd';
+import { useEffect, useMemo } from 'react';
+import { cavityModulus } from '@/core/cavities/cavity-modulus';
+import { guidePot } from '@/core/metals/guide-pot';
+import type { PotLimits } from '@/core/pours/watch-pot';
+import type { DeviceFault } from '@/devices/device';
+import { tracePath, traceY, type TraceBox } from '@/drawing/temperature-trace';
+import type { Bin } from '@/records/bin';
+import type { Mold } from '@/records/mold';
+import { ring, temperatureText, useBench, usePreferences } from '../shared';
+import { keepWithin, potDeeds, stopWatching, usePotWatch, watchThePot } from './pot-watch';
+import { nearestMetal } from '@/reference/nearest-metal';
+import styles from './pot-temperature.module.css';
+
+const SPAN_MS = 1_200_000;
+/** Over and under the band, C. */
+const MARGIN_C = 25;
+const RING_EVERY_MS = 4000;
+/** Where nothing is known of the metal or the section, C: hard lead, a middling head. */
+const USUAL: PotLimits = { coldUnderC: 365, hotOverC: 415 };
+
+const FAULTS: Record<DeviceFault['code'], string> = {
+  'not-supported': 'This browser cannot talk to a thermocouple. Use one that has serial ports.',
+  'not-chosen': 'No thermocouple was chosen. Plug it in and choose its port.',
+  lost: 'The thermocouple went silent. What it told is kept. Check its cable and put it in again.',
+  unreadable: 'What comes in reads as no temperature. Set the reader to send lines of text at 9600 baud.',
+};
+
+interface PotTemperatureProps {
+  readonly metalId: string;
+  readonly mold: Mold;
+  readonly massG: number;
+  readonly now: number;
+}
+
+/** The pot's temperature as it streams: the last twenty minutes, the band of this block, and what is wrong. */
+export function PotTemperature({ metalId, mold, massG, now }: PotTemperatureProps) {
+  const { workshop, view } = useBench();
+  const { temperature } = usePreferences();
+  const { source, watch, fault } = usePotWatch();
+  const limits = useMemo(() => bandOf(view.binById.get(metalId), mold), [view.binById, metalId, mold]);
+  useEffect(() => keepWithin(limits), [limits]);
+  useEffect(() => {
+    if (watch.sounding === null && fault === null) return undefined;
+    ring();
+    const timer = setInterval(ring, RING_EVERY_MS);
+    return () => clearInterval(timer);
+  }, [watch.sounding, fault]);
+  const aimC = (limits.coldUnderC + limits.hotOverC) / 2;
+  const start = (kind: 'stand-in' | 'serial') => watchThePot(kind, workshop.now, { massG, aimC });
+  const text = (tempC: number) => temperatureText(tempC, temperature);
+
+  if (source === null) {
+    return (
+      <section className={styles.off} aria-label="Pot temperature">
+        <span className="quiet">Nothing reads the pot.</span>
+        <Button size="small" onClick={() => start('serial')}>
+          Thermocouple on a port
+        </Button>
+        <Button size="small" onClick={() => start('stand-in')}>
+          Stand-in thermocouple
+        </Button>
+      </section>
+    );
+  }
+  const box: TraceBox = {
+    width: 390,
+    height: 112,
+    now,
+    spanMs: SPAN_MS,
+    lowC: limits.coldUnderC - MARGIN_C,
+    highC: limits.hotOverC + MARGIN_C,
+  };
+  const latest = fault === null ? watch.latest : null;
+  const [top, bottom] = [traceY(box, limits.hotOverC), traceY(box, limits.coldUnderC)];
+  return (
+    <section className={styles.on} aria-label="Pot temperature">
+      <svg viewBox={`0 0 ${box.width} ${box.height}`} className={styles.trace} aria-hidden="true">
+        <rect width={box.width} height={top} className={styles.beyond} />
+        <rect y={top} width={box.width} height={bottom - top} className={styles.band} />
+        <rect y={bottom} width={box.width} height={box.height - bottom} className={styles.beyond} />
+        <path d={tracePath(box, watch.trace)} className={styles.line} />
+        <text x="6" y={top - 6} className={styles.over}>
+          over {text(limits.hotOverC)}: frost, fume
+        </text>
+        <text x="6" y={bottom + 15}>
+          under {text(limits.coldUnderC)}: short fills
+        </text>
+      </svg>
+      <div className={styles.now}>
+        <p className={styles.figure} data-sounding={watch.sounding ?? ''}>
+          {latest ? text(latest.tempC) : '- - -'}
+        </p>
+        <p role="status" className={watch.sounding || fault ? styles.alarm : 'quiet'}>
+          {fault
+            ? FAULTS[fault.code]
+            : watch.sounding === 'cold'
+              ? 'Too cold: wait before the next pour.'
+              : watch.sounding === 'hot'
+                ? 'Too hot: turn it down, vent on.'
+                : !watch.wasReady
+                  ? 'Coming up.'
+                  : `good for ${mold.name}`}
+        </p>
+        {watch.alarmCount > 0 ? (
+          <p className="quiet">
+            {watch.alarmCount} {watch.alarmCount === 1 ? 'alarm' : 'alarms'} so far
+          </p>
+        ) : null}
+        <p className={styles.hands}>
+          {fault ? (
+            <Button size="small" type="primary" onClick={() => start(source)}>
+              Put it in again
+            </Button>
+          ) : null}
+          {source === 'stand-in' && !fault ? (
+            <Button size="small" onClick={potDeeds.unplug}>
+              Unplug
+            </Button>
+          ) : null}
+          <Button size="small" onClick={stopWatching}>
+            Take it out
+          </Button>
+        </p>
+      </div>
+    </section>
+  );
+}
+
+/** The band for the thinnest casting of a block in a metal. */
+function bandOf(bin: Bin | undefined, mold: Mold): PotLimits {
+  const told = bin?.kind === 'metal' ? nearestMetal(bin.composition) : null;
+  const moduli = mold.cavities.flatMap((cavity) => cavityModulus(cavity) ?? []);
+  return told && moduli.length > 0
+    ? guidePot(told.potC.value, told.liquidusC.value, Math.min(...moduli))
+    : USUAL;
+}
