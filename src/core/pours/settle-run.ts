@@ -41,7 +41,7 @@ export interface WeighedEnd {
   readonly potEndG: number | null;
 }
 
-export const NOTHING_WEIGHED: WeighedEnd = { goodG: null, rejectedG: null, sprueG: null, potEndG: null };
+const NOTHING_WEIGHED: WeighedEnd = { goodG: null, rejectedG: null, sprueG: null, potEndG: null };
 
 export interface SettledFigures {
   readonly goodG: number;

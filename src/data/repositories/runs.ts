@@ -16,9 +16,6 @@ import { beatOf } from './beat-of';
 
 export type NewRun = Omit<Run, 'id' | 'no' | 'state' | 'startedAt' | 'endedAt' | 'booking'>;
 
-/** What a new plan changes of a run. */
-export type Replanned = Pick<Run, 'blocks' | 'heads' | 'cells' | 'wants' | 'plannedSeconds' | 'isProven'>;
-
 /** Steps that begin another pour. */
 const BEGINS = new Set(['load', 'pour', 'close', 'clamp', 'spin']);
 
@@ -209,18 +206,6 @@ export function runRepository(store: Store) {
         if (!found.ok) return found;
         const { run } = found.value;
         await pen.put('runs', { ...run, topUps: [...run.topUps, { at: store.now(), g }] });
-        return granted(undefined);
-      }),
-
-    /** A new plan in place of what is still to come; what was poured stays. */
-    replan: (runId: string, parts: Replanned): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Plan the run again', async (pen) => {
-        const found = await underWay(runId);
-        if (!found.ok) return found;
-        const run = { ...found.value.run, ...parts };
-        const kept = await db.beats.get(runId);
-        await pen.put('runs', run);
-        await pen.put('beats', beatOf(run, kept, store.now()));
         return granted(undefined);
       }),
 

@@ -13,7 +13,7 @@ export interface StandInThermocouple extends Thermocouple {
 }
 
 /** Five readings a second. */
-export const STAND_IN_POT_MS = 200;
+const STAND_IN_POT_MS = 200;
 const STEP_C = 0.1;
 /** The flicker of a reading, and how slowly the junction itself wanders, C. */
 const FLICKER_C = 0.8;

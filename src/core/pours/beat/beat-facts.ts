@@ -20,7 +20,7 @@ export interface FreezeTrial {
 }
 
 /** Until the maker times one: a round head of 10 g in a warm metal block (trade's rule, a guess). */
-export const USUAL_TRIAL: FreezeTrial = { modulusMm: 2, seconds: 8, exponent: 1.4 };
+const USUAL_TRIAL: FreezeTrial = { modulusMm: 2, seconds: 8, exponent: 1.4 };
 
 /**
  * What the steps of a block's beat last, s: the thickest of the cavities poured freezes last, and the rest waits

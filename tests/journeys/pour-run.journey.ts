@@ -1,0 +1,230 @@
+import { expect, test, type Page } from '@playwright/test';
+import { repeatableRandom } from '../../src/core/numeric/repeatable-random';
+import {
+  beginRun,
+  chooseFile,
+  closeDialog,
+  openBenchMenu,
+  openStation,
+  readBench,
+  replaceBench,
+} from './bench-page';
+
+/** The demo bench with one open ticket: 32 rounds, two a pour on Block F, and 14 darts, one a pour on Block E. */
+async function openTwoBlocks(page: Page): Promise<void> {
+  await openStation(page, 'pour');
+  const file = await readBench(page);
+  const tickets = file.contents.tickets.map((ticket) => {
+    if (ticket.title !== 'Zander league') return { ...ticket, state: 'closed' as const };
+    const [first] = ticket.lines;
+    if (!first) throw new Error('the ticket has no lines');
+    const line = (id: string, style: string, nominalG: number, count: number, hookBinId: string) => ({
+      ...first,
+      ...{ id, style, nominalG, count, hookBinId },
+    });
+    return {
+      ...ticket,
+      lines: [line('line-1', 'round', 10, 32, 'hook-2-0'), line('line-2', 'dart', 7, 14, 'hook-1-0')],
+    };
+  });
+  // Only the two blocks, so that the plan is theirs.
+  const molds = file.contents.molds.filter(({ name }) => name === 'Block F' || name === 'Block E');
+  const kept = new Set(molds.map(({ id }) => id));
+  const weighings = file.contents.weighings.filter(({ moldId }) => kept.has(moldId));
+  await openBenchMenu(page);
+  await chooseFile(
+    page,
+    'two.json',
+    JSON.stringify({ ...file, contents: { ...file.contents, tickets, molds, weighings, acts: [] } }),
+  );
+  await replaceBench(page);
+  await closeDialog(page);
+  await page.getByText('All open').click();
+}
+
+const blocks = (page: Page) => page.getByRole('list', { name: 'Blocks of this run' });
+
+/** Does what the bench asks for next: presses, or lets the wait run. */
+async function doNext(page: Page): Promise<'pressed' | 'waited'> {
+  const waiting = page.getByRole('main').getByRole('button', { name: /seconds? of \d+$/ });
+  if ((await waiting.count()) > 0) {
+    await page.clock.runFor(1500);
+    return 'waited';
+  }
+  const before = await blocks(page).innerText();
+  await page.keyboard.press('Space');
+  await expect.poll(() => blocks(page).innerText()).not.toBe(before);
+  return 'pressed';
+}
+
+test('two blocks are worked in turn, through misfills, a reload and a nap, and the books balance to the gram', async ({
+  page,
+}) => {
+  test.setTimeout(300_000);
+  await page.clock.install({ time: new Date('2026-11-24T18:00:00Z') });
+  await openTwoBlocks(page);
+  await page.getByRole('radiogroup', { name: 'Blocks in hand at once' }).getByText('2').click();
+  await beginRun(page);
+  await expect(blocks(page).getByRole('button')).toHaveCount(2);
+
+  await test.step('while the first freezes the second is worked', async () => {
+    for (const word of ['Load', 'Close', 'Pour']) {
+      await expect(
+        page.getByRole('main').getByRole('button', { name: new RegExp(`^${word}`) }),
+      ).toBeVisible();
+      await doNext(page);
+    }
+    await expect(blocks(page).getByRole('button', { name: /freezing, \d+ s/ })).toHaveCount(1);
+    await expect(blocks(page).getByRole('button', { name: /now: load/ })).toHaveCount(1);
+  });
+
+  const heading = page.getByRole('heading', { level: 1 });
+  const marks = { misfilled: false, reloaded: false, slept: false, waits: 0 };
+  for (let turn = 0; turn < 400; turn += 1) {
+    const title = await heading.innerText();
+    if (title === 'All is cast') break;
+    if (!marks.misfilled && title.startsWith('Pour 4 of')) {
+      await page
+        .getByRole('button', { name: /^Cavity \d, .*, cast$/ })
+        .first()
+        .click();
+      await page.getByRole('button', { name: 'Wrinkled' }).click();
+      await expect(page.getByText('did not come good: wrinkled')).toBeVisible();
+      marks.misfilled = true;
+    } else if (!marks.reloaded && title.startsWith('Pour 7 of')) {
+      await page.reload();
+      await expect(heading).toContainText('Pour 7 of');
+      marks.reloaded = true;
+    } else if (!marks.slept && title.startsWith('Pour 10 of')) {
+      const before = await blocks(page).locator('small').allInnerTexts();
+      await page.clock.fastForward('10:00');
+      await expect.poll(() => blocks(page).locator('small').allInnerTexts()).toEqual(before);
+      marks.slept = true;
+    }
+    if ((await doNext(page)) === 'waited') marks.waits += 1;
+  }
+  await expect(heading).toHaveText('All is cast');
+  expect(marks).toMatchObject({ misfilled: true, reloaded: true, slept: true });
+
+  // What the scale would truly show: every casting a little off, and six grams spilled.
+  const poured = await readBench(page);
+  const run = poured.contents.runs.find(({ state }) => state === 'pouring');
+  if (!run) throw new Error('the run is gone');
+  const pours = poured.contents.pours.filter(({ runId }) => runId === run.id);
+  expect(pours.length).toBeGreaterThanOrEqual(31);
+  const next = repeatableRandom(5);
+  const truth = { goodG: 0, hooksG: 0, rejectedG: 0, sprueG: 0 };
+  for (const pour of pours) {
+    const block = run.blocks.find(({ moldId }) => moldId === pour.moldId);
+    truth.sprueG += (block?.spruePerPourG ?? 0) * (0.96 + 0.08 * next());
+    for (const { cavity, key, good } of pour.castings) {
+      const cell = run.cells.find(
+        (each) => each.moldId === pour.moldId && each.cavity === cavity && each.key === key,
+      );
+      const metalG = (cell?.metalG ?? 0) * (0.99 + 0.02 * next());
+      const hookId = run.heads.find((head) => head.key === key)?.hookBinId;
+      const hook = poured.contents.bins.find(({ id }) => id === hookId);
+      if (good) {
+        truth.goodG += metalG;
+        truth.hooksG += hook?.kind === 'hook' ? hook.massG : 0;
+      } else truth.rejectedG += metalG;
+    }
+  }
+  const drossG = 9;
+  const spilledG = 6;
+  const potEndG = run.chargedG - truth.goodG - truth.rejectedG - truth.sprueG - drossG - spilledG;
+
+  await page.keyboard.press('Space');
+  const form = page.getByRole('dialog', { name: /^Book run/ });
+  const weigh = async (label: string, grams: number) => {
+    const field = form.getByRole('textbox', { name: label, exact: true });
+    await field.fill(`${grams.toFixed(1)} g`);
+    await field.blur();
+  };
+  await weigh('Skimmed off', drossG);
+  await weigh('Left in the pot', potEndG);
+  await weigh('Good heads, hooks and all', truth.goodG + truth.hooksG);
+  await weigh('Misfills and warm-ups', truth.rejectedG);
+  await weigh('Sprues', truth.sprueG);
+  const balance = form.getByRole('region', { name: 'The balance' });
+  await expect(balance).toContainText('went in and did not come out');
+  await expect(balance).toContainText('Drops on the bench');
+  await form.getByRole('button', { name: 'Book it' }).click();
+  await expect(page.getByText(/is booked: 46 heads on the shelf/)).toBeVisible();
+  const booked = (await readBench(page)).contents.runs.find(({ id }) => id === run.id);
+  expect(Math.abs((booked?.booking?.unaccountedG ?? 0) - spilledG)).toBeLessThanOrEqual(1);
+  expect(booked?.booking).toMatchObject({ good: 46, surplus: 0 });
+});
+
+test('a clock that is set does not cut a wait short, nor stretch it to hours', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-11-24T18:00:00Z') });
+  await openTwoBlocks(page);
+  await beginRun(page);
+  for (let press = 0; press < 3; press += 1) await doNext(page);
+  const waiting = page.getByRole('main').getByRole('button', { name: /seconds? of \d+$/ });
+  await expect(waiting).toBeVisible();
+  await page.clock.setSystemTime(new Date('2026-11-24T19:00:00Z'));
+  await expect(page.getByText(/The clock jumped 1 h 0 min ahead/)).toBeVisible();
+  await expect(waiting).toBeVisible();
+  await page.clock.setSystemTime(new Date('2026-11-24T17:00:00Z'));
+  await expect(page.getByText(/The clock jumped 2 h 0 min back/)).toBeVisible();
+  await page.clock.runFor(15_000);
+  await expect(page.getByRole('main').getByRole('button', { name: /^Open/ })).toBeVisible();
+});
+
+test('the thermocouple streams for ten minutes, misses no alarm, grows nothing, and says when it is cut', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  await page.clock.install({ time: new Date('2026-11-24T18:00:00Z') });
+  await openTwoBlocks(page);
+  await beginRun(page);
+  const pot = page.getByRole('region', { name: 'Pot temperature' });
+  await pot.getByRole('button', { name: 'Stand-in thermocouple' }).click();
+  await expect(pot).toContainText('Coming up.');
+  await page.clock.runFor(120_000);
+  await expect(pot).toContainText(/good for Block/);
+  await expect(pot).not.toContainText('alarm');
+
+  const client = await page.context().newCDPSession(page);
+  const heap = async () => {
+    await client.send('HeapProfiler.collectGarbage');
+    return (await client.send('Runtime.getHeapUsage')).usedSize;
+  };
+  // The trace is at its full length first; from then on nothing may grow.
+  await page.clock.runFor(1_200_000);
+  const before = await heap();
+  await page.clock.runFor(600_000);
+  const grown = (await heap()) - before;
+  test.info().annotations.push({ type: 'heap', description: `${grown} bytes more after 3000 readings` });
+  expect(grown).toBeLessThan(2_000_000);
+  await expect(pot).not.toContainText('alarm');
+
+  await page.getByRole('button', { name: 'Top up' }).click();
+  const form = page.getByRole('dialog', { name: 'Top the pot up' });
+  await form.getByRole('textbox').fill('500 g');
+  await form.getByRole('textbox').blur();
+  await form.getByRole('button', { name: 'It is in' }).click();
+  await page.clock.runFor(2000);
+  await expect(pot.getByRole('status')).toHaveText('Too cold: wait before the next pour.');
+  await expect(pot).toContainText('1 alarm so far');
+
+  await pot.getByRole('button', { name: 'Unplug' }).click();
+  await expect(pot.getByRole('status')).toContainText('The thermocouple went silent.');
+  await expect(pot).toContainText('1 alarm so far');
+  await pot.getByRole('button', { name: 'Put it in again' }).click();
+  await page.clock.runFor(2000);
+  await expect(pot.getByRole('status')).not.toContainText('silent');
+  // A pour keeps the temperature it was poured at.
+  for (let press = 0; press < 3; press += 1) await doNext(page);
+  const file = await readBench(page);
+  expect(
+    file.contents.pours.at(-1)?.potC ??
+      file.contents.pours.find(
+        ({ potC, no, runId }) =>
+          no === 1 &&
+          potC !== null &&
+          runId === file.contents.runs.find(({ state }) => state === 'pouring')?.id,
+      )?.potC,
+  ).toBeGreaterThan(300);
+});
