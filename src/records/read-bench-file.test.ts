@@ -46,6 +46,12 @@ describe('readBenchFile', () => {
     expect(bins[0]).toMatchObject({ compositionBasis: 'guess', costPerKg: null });
     expect(bench[0]!.freezeTrial).toBeNull();
     expect(weighings).toEqual([]);
+    const { runs, pours, beats } = reading.file.contents;
+    expect(runs[0]).toMatchObject({ topUps: [], blocks: [{ copies: 1 }] });
+    expect(runs[0]).not.toHaveProperty('moldIndex');
+    expect(pours[0]).toMatchObject({ isWarmUp: false, potC: null, castings: [{ good: true, flaw: null }] });
+    expect(molds[0]).toMatchObject({ copies: 1, maxPours: null, warmUpPours: 0, warmWork: null });
+    expect(beats).toEqual([]);
     expect(acts[0]!.changes[0]!.before).toMatchObject({ name: 'Block I', spin: null });
   });
 

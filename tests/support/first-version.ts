@@ -39,6 +39,43 @@ const MOLD = {
   cavities: [CAVITY, { ...CAVITY, nominalG: 15, pinCm3: 0 }],
 };
 
+/** A run in the middle of it, when the old version was left. */
+const RUN = {
+  id: 'run',
+  no: 1,
+  state: 'pouring',
+  startedAt: 3,
+  endedAt: null,
+  metalBinId: 'lot',
+  chargedG: 400,
+  drossShare: 0.02,
+  moldIndex: 0,
+  blocks: [
+    {
+      moldId: 'block',
+      fillAll: false,
+      spruePerPourG: 6.5,
+      plannedPours: 3,
+      fills: [{ cavities: [0], filled: [{ key: 'egg|10|', count: 3 }] }],
+    },
+  ],
+  heads: [{ key: 'egg|10|', style: 'egg', nominalG: 10, hookBinId: null }],
+  cells: [{ moldId: 'block', cavity: 0, key: 'egg|10|', metalG: 9.8, finishedG: 9.8 }],
+  wants: [],
+  plannedSeconds: 684,
+  isProven: true,
+  booking: null,
+};
+
+const POUR = {
+  id: 'pour',
+  runId: 'run',
+  no: 1,
+  moldId: 'block',
+  at: 4,
+  castings: [{ cavity: 0, key: 'egg|10|', good: true }],
+};
+
 export const FIRST_VERSION = {
   bench: [
     {
@@ -64,8 +101,8 @@ export const FIRST_VERSION = {
   ],
   molds: [MOLD],
   tickets: [],
-  runs: [],
-  pours: [],
+  runs: [RUN],
+  pours: [POUR],
   clocks: [],
   acts: [
     {

@@ -47,7 +47,8 @@ describe('migrations', () => {
     old.close();
 
     const db = new BenchDatabase('first-bench');
-    const workshop = openWorkshop({ db, now: () => 9, newId: () => 'new' });
+    let made = 0;
+    const workshop = openWorkshop({ db, now: () => 9, newId: () => `new-${(made += 1)}` });
     const saved = await workshop.backup.save();
     expect(readBenchFile(JSON.stringify(saved))).toMatchObject({ ok: true });
     expect(saved.contents.molds[0]!.cavities[0]).toMatchObject({
@@ -55,6 +56,14 @@ describe('migrations', () => {
       volumeCm3: 0.98,
       outline: null,
     });
+    // The run that was under way goes on where it was, and its beat begins.
+    const run = await workshop.runs.current();
+    expect((await workshop.runs.pours(run!.id)).map(({ isWarmUp, potC }) => [isWarmUp, potC])).toEqual([
+      [false, null],
+    ]);
+    const moved = await workshop.runs.moveOn(run!.id, 0, { liked: 'hand' });
+    expect(moved).toMatchObject({ ok: true, value: { word: 'Load', pour: null } });
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
     const undone = await workshop.history.undo();
     expect(undone.ok).toBe(true);
     expect((await workshop.molds.all())[0]).toMatchObject({ name: 'Block I', spin: null });

@@ -30,17 +30,20 @@ const FAULTS: Record<DeviceFault['code'], string> = {
 
 interface PotTemperatureProps {
   readonly metalId: string;
-  readonly mold: Mold;
+  /** The blocks in hand: one pot serves them all. */
+  readonly molds: readonly Mold[];
   readonly massG: number;
   readonly now: number;
 }
 
-/** The pot's temperature as it streams: the last twenty minutes, the band of this block, and what is wrong. */
-export function PotTemperature({ metalId, mold, massG, now }: PotTemperatureProps) {
+/** The pot's temperature as it streams: the last twenty minutes, the band of the blocks in hand, and what is wrong. */
+export function PotTemperature({ metalId, molds, massG, now }: PotTemperatureProps) {
   const { workshop, view } = useBench();
   const { temperature } = usePreferences();
   const { source, watch, fault } = usePotWatch();
-  const limits = useMemo(() => bandOf(view.binById.get(metalId), mold), [view.binById, metalId, mold]);
+  const metal = view.binById.get(metalId);
+  const { coldUnderC, hotOverC } = bandOf(metal, molds);
+  const limits = useMemo(() => ({ coldUnderC, hotOverC }), [coldUnderC, hotOverC]);
   useEffect(() => keepWithin(limits), [limits]);
   useEffect(() => {
     if (watch.sounding === null && fault === null) return undefined;
@@ -102,7 +105,7 @@ export function PotTemperature({ metalId, mold, massG, now }: PotTemperatureProp
                 ? 'Too hot: turn it down, vent on.'
                 : !watch.wasReady
                   ? 'Coming up.'
-                  : `good for ${mold.name}`}
+                  : `good for ${molds.map(({ name }) => name).join(' and ')}`}
         </p>
         {watch.alarmCount > 0 ? (
           <p className="quiet">
@@ -129,10 +132,10 @@ export function PotTemperature({ metalId, mold, massG, now }: PotTemperatureProp
   );
 }
 
-/** The band for the thinnest casting of a block in a metal. */
-function bandOf(bin: Bin | undefined, mold: Mold): PotLimits {
+/** The band for the thinnest casting of the blocks in hand, in a metal. */
+function bandOf(bin: Bin | undefined, molds: readonly Mold[]): PotLimits {
   const told = bin?.kind === 'metal' ? nearestMetal(bin.composition) : null;
-  const moduli = mold.cavities.flatMap((cavity) => cavityModulus(cavity) ?? []);
+  const moduli = molds.flatMap(({ cavities }) => cavities.flatMap((cavity) => cavityModulus(cavity) ?? []));
   return told && moduli.length > 0
     ? guidePot(told.potC.value, told.liquidusC.value, Math.min(...moduli))
     : USUAL;

@@ -34,7 +34,7 @@ export function RunView({ run }: { run: Run }) {
   const count = useMemo(() => countRun(run, view.pours), [run, view.pours]);
   const now = useSteadyNow(workshop.now, (jumpMs) => {
     setJump(jumpMs);
-    void workshop.runs.mendClock(run.id, jumpMs);
+    return workshop.runs.mendClock(run.id, jumpMs);
   });
   const hands = useRunHands(run, count, now);
   const hand = hands.now ?? hands.blocks.find(({ index }) => index === view.beat?.held) ?? null;
@@ -175,7 +175,12 @@ export function RunView({ run }: { run: Run }) {
             chosen={shown?.id ?? null}
             onChoose={setChosenPour}
           />
-          <PotTemperature metalId={run.metalBinId} mold={hand.mold} massG={count.potG} now={now} />
+          <PotTemperature
+            metalId={run.metalBinId}
+            molds={hands.blocks.filter(({ isIn }) => isIn).map(({ mold }) => mold)}
+            massG={count.potG}
+            now={now}
+          />
         </div>
       </div>
       {isBooking ? <BookForm run={run} count={count} onClose={() => setIsBooking(false)} /> : null}

@@ -9,9 +9,9 @@ const JUMP_MS = 2000;
 
 /**
  * The time, read four times a second, and a call when the wall clock jumped against the time that truly ran on this
- * page, with by how many ms.
+ * page, with by how many ms. The time stands still until the call is done: what follows from it is set right first.
  */
-export function useSteadyNow(now: () => number, onJump: (jumpMs: number) => void): number {
+export function useSteadyNow(now: () => number, onJump: (jumpMs: number) => Promise<void>): number {
   const [time, setTime] = useState(now);
   const jump = useRef(onJump);
   useEffect(() => {
@@ -20,12 +20,18 @@ export function useSteadyNow(now: () => number, onJump: (jumpMs: number) => void
   useEffect(() => {
     let wall = now();
     let ran = performance.now();
+    let isMending = false;
     const read = () => {
       const [wallNow, ranNow] = [now(), performance.now()];
       const jumpMs = wallNow - wall - (ranNow - ran);
       [wall, ran] = [wallNow, ranNow];
-      if (Math.abs(jumpMs) > JUMP_MS) jump.current(Math.round(jumpMs));
-      setTime(wallNow);
+      if (Math.abs(jumpMs) > JUMP_MS) {
+        isMending = true;
+        void jump.current(Math.round(jumpMs)).finally(() => {
+          isMending = false;
+        });
+      }
+      if (!isMending) setTime(wallNow);
     };
     const timer = setInterval(read, TICK_MS);
     document.addEventListener('visibilitychange', read);

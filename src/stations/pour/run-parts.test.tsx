@@ -1,0 +1,125 @@
+/** @jest-environment ./tests/support/browser-environment.ts */
+import '@testing-library/jest-dom';
+import { configure, fireEvent, screen, waitFor } from '@testing-library/react';
+import { renderBench } from '../../../tests/support/render-bench';
+import { useBench } from '../shared';
+import { GapNote } from './GapNote';
+import { metalOf, NOTHING_ON_SCALE } from './EndWeights';
+import { RunView } from './RunView';
+import { SafetyCheck } from './SafetyCheck';
+
+// A role is found slowly in a drawing of many parts.
+configure({ asyncUtilTimeout: 10_000 });
+beforeAll(() => {
+  window.scrollTo = () => undefined;
+});
+
+const FACTS = {
+  unaccountedG: 8,
+  pouredG: 1000,
+  drossG: 10,
+  usualDrossShare: 0.02,
+  spruePerPourG: 5,
+  castingG: 14,
+  hooksG: 90,
+  heelG: 150,
+  pours: 30,
+  scaleStepG: 1,
+  weighings: 6,
+};
+
+describe('GapNote', () => {
+  it('names the usual reasons for a gap of that size', async () => {
+    await renderBench(<GapNote facts={FACTS} />);
+    const balance = screen.getByRole('region', { name: 'The balance' });
+    expect(balance).toHaveTextContent('8.00 g went in and did not come out, 0.8 % of what was poured.');
+    expect(balance).toHaveTextContent('Drops on the bench');
+  });
+
+  it('lets books that close be', async () => {
+    await renderBench(<GapNote facts={{ ...FACTS, unaccountedG: 0.4 }} />);
+    expect(screen.getByRole('region')).toHaveTextContent('0.40 g left over: the books close.');
+    expect(screen.queryByRole('list')).not.toBeInTheDocument();
+  });
+
+  it('takes the hooks off what was weighed with them', () => {
+    expect(metalOf({ ...NOTHING_ON_SCALE, goodWithHooksG: 100 }, 12)).toMatchObject({
+      goodG: 88,
+      potEndG: null,
+    });
+  });
+});
+
+describe('SafetyCheck', () => {
+  it('lets nobody past before every line is answered, and remembers for as long as asked', async () => {
+    const answered = jest.fn();
+    const { workshop } = await renderBench(<SafetyCheck onAnswered={answered} onClose={() => undefined} />);
+    const button = screen.getByRole('button', { name: 'All of it is so' });
+    const boxes = screen.getAllByRole('checkbox');
+    for (const box of boxes) {
+      expect(button).toBeDisabled();
+      fireEvent.click(box);
+    }
+    fireEvent.click(screen.getByText('for 2 hours'));
+    fireEvent.click(button);
+    await waitFor(() => expect(answered).toHaveBeenCalled());
+    const { safety } = await workshop.bench.read();
+    expect((safety?.until ?? 0) - (safety?.answeredAt ?? 0)).toBe(2 * 3_600_000);
+  });
+});
+
+describe('RunView', () => {
+  function Shown() {
+    const { view } = useBench();
+    return view.run ? <RunView run={view.run} /> : <p>no run</p>;
+  }
+
+  it('goes through the beat, marks the warm-up, and says what is wrong with a casting', async () => {
+    const { workshop } = await renderBench(<Shown />);
+    const [mold] = (await workshop.molds.all()).filter(({ name }) => name === 'Block F');
+    await workshop.molds.save({ ...mold!, warmUpPours: 1 });
+    await workshop.runs.start({
+      metalBinId: 'lot-14',
+      chargedG: 900,
+      topUps: [],
+      drossShare: 0.02,
+      blocks: [
+        {
+          moldId: mold!.id,
+          fillAll: false,
+          spruePerPourG: 7.5,
+          copies: 1,
+          plannedPours: 2,
+          fills: [{ cavities: [0, 1], filled: [{ key: 'k', count: 4 }] }],
+        },
+      ],
+      heads: [{ key: 'k', style: 'round', nominalG: 10, hookBinId: 'hook-2-0' }],
+      cells: [0, 1].map((cavity) => ({ moldId: mold!.id, cavity, key: 'k', metalG: 9, finishedG: 10 })),
+      wants: [],
+      plannedSeconds: 100,
+      isProven: true,
+    });
+    const press = async (word: RegExp) => fireEvent.click(await screen.findByRole('button', { name: word }));
+    await press(/^Load warm-up 1 of 1/);
+    await press(/^Close/);
+    await press(/^Pour warm-up/);
+    expect(await screen.findByText(/A warm-up pour: all of it goes back/)).toBeInTheDocument();
+    expect(await screen.findByRole('button', { name: /seconds? of \d+$/ })).toHaveAttribute(
+      'aria-disabled',
+      'true',
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'It filled: count it' }));
+    expect(await screen.findByText(/This pour counts/)).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: 'Cavity 2, 10 g, cast' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Short' }));
+    expect(await screen.findByText('10 g did not come good: short')).toBeInTheDocument();
+    await press(/^It is frozen, open it now/);
+    await press(/^Load 2 left/);
+    const run = await workshop.runs.current();
+    const [pour] = await workshop.runs.pours(run!.id);
+    expect(pour).toMatchObject({
+      isWarmUp: false,
+      castings: [{ good: true }, { good: false, flaw: 'short' }],
+    });
+  });
+});
