@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { CLOSED_BOOKS } from '../../../tests/support/gap-facts';
 import { explainGap, type GapFacts } from './explain-gap';
 import { layOutEvening, type EveningFacts } from './lay-out-evening';
 import { learnBeat } from './learn-beat';
@@ -193,21 +194,8 @@ describe('pullList', () => {
 });
 
 describe('explainGap', () => {
-  const gap: GapFacts = {
-    unaccountedG: 0,
-    pouredG: 1000,
-    drossG: 0,
-    usualDrossShare: 0.02,
-    spruePerPourG: 5,
-    castingG: 14,
-    hooksG: 90,
-    heelG: 150,
-    pours: 30,
-    scaleStepG: 1,
-    weighings: 6,
-  };
   const likely = (unaccountedG: number, change: Partial<GapFacts> = {}) =>
-    explainGap({ ...gap, ...change, unaccountedG })
+    explainGap({ ...CLOSED_BOOKS, ...change, unaccountedG })
       .filter(({ isLikely }) => isLikely)
       .map(({ reason }) => reason);
 
@@ -223,6 +211,6 @@ describe('explainGap', () => {
   it('looks for other reasons where metal came from nowhere', () => {
     expect(likely(-88)).toEqual(expect.arrayContaining(['hooks-as-metal', 'heel-not-counted']));
     expect(likely(-40, { hooksG: 0 })).toEqual(['charge']);
-    expect(explainGap({ ...gap, unaccountedG: -3 })[0]?.isLikely).toBe(false);
+    expect(explainGap({ ...CLOSED_BOOKS, unaccountedG: -3 })[0]?.isLikely).toBe(false);
   });
 });

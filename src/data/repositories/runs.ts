@@ -5,7 +5,6 @@ import { moveOn } from '@/core/pours/beat/move-on';
 import { schoolFor } from '@/core/pours/beat/schools';
 import { nextPour } from '@/core/pours/next-pour';
 import { settleRun, type WeighedEnd } from '@/core/pours/settle-run';
-import type { FlawKind } from '@/core/quality/flaws';
 import type { Act } from '@/records/act';
 import type { Beat } from '@/records/beat';
 import type { HeadBin } from '@/records/bin';
@@ -13,6 +12,8 @@ import type { Booking, Pour, Run } from '@/records/run';
 import type { Store } from '../store';
 import { granted, refuse, write, type Pen } from '../write';
 import { beatOf } from './beat-of';
+import { pourMarks } from './pour-marks';
+import { underWay } from './under-way';
 
 export type NewRun = Omit<Run, 'id' | 'no' | 'state' | 'startedAt' | 'endedAt' | 'booking'>;
 
@@ -39,14 +40,6 @@ export interface PressDone {
 /** Pour runs: begun, tallied pour by pour, and booked all at once or dropped. */
 export function runRepository(store: Store) {
   const { db } = store;
-
-  /** The run while it can still change, or why not. */
-  async function underWay(runId: string): Promise<BenchOutcome<{ run: Run; pours: Pour[] }>> {
-    const run = await db.runs.get(runId);
-    if (!run) return refuse({ code: 'bench.gone', what: 'run' });
-    if (run.state !== 'pouring') return refuse({ code: 'bench.run-ended', no: run.no });
-    return granted({ run, pours: await db.pours.where('runId').equals(runId).sortBy('no') });
-  }
 
   async function headBin(pen: Pen, run: Run, head: Run['heads'][number], name: NameHead): Promise<string> {
     const same = await db.bins
@@ -128,7 +121,7 @@ export function runRepository(store: Store) {
         store,
         () => label,
         async (pen) => {
-          const found = await underWay(runId);
+          const found = await underWay(db, runId);
           if (!found.ok) return found;
           const { run, pours } = found.value;
           const block = run.blocks[blockIndex];
@@ -183,7 +176,7 @@ export function runRepository(store: Store) {
     /** Takes a block of the run in hand beside the others, or puts it by. */
     takeIn: (runId: string, blockIndex: number, isIn: boolean): Promise<BenchOutcome<undefined>> =>
       write(store, isIn ? 'Take a block in hand' : 'Put a block by', async (pen) => {
-        const found = await underWay(runId);
+        const found = await underWay(db, runId);
         if (!found.ok) return found;
         const beat = beatOf(found.value.run, await db.beats.get(runId), store.now());
         if (!beat.blocks[blockIndex]) return refuse<undefined>({ code: 'bench.gone', what: 'block' });
@@ -202,61 +195,14 @@ export function runRepository(store: Store) {
     /** Metal of the same lot put into the pot while it runs. */
     topUp: (runId: string, g: number): Promise<BenchOutcome<undefined>> =>
       write(store, 'Top the pot up', async (pen) => {
-        const found = await underWay(runId);
+        const found = await underWay(db, runId);
         if (!found.ok) return found;
         const { run } = found.value;
         await pen.put('runs', { ...run, topUps: [...run.topUps, { at: store.now(), g }] });
         return granted(undefined);
       }),
 
-    /** Marks a cavity of a pour misfilled, or good again. */
-    toggle: (pourId: string, cavity: number): Promise<BenchOutcome<boolean>> =>
-      write(store, 'Mark a misfill', async (pen) => {
-        const pour = await db.pours.get(pourId);
-        if (!pour) return refuse<boolean>({ code: 'bench.gone', what: 'pour' });
-        const found = await underWay(pour.runId);
-        if (!found.ok) return found;
-        const casting = pour.castings.find((each) => each.cavity === cavity);
-        if (!casting) return refuse<boolean>({ code: 'bench.gone', what: 'casting' });
-        // Copies of a cavity are marked one after the other, then all are good again.
-        const twins = pour.castings.filter((each) => each.cavity === cavity);
-        const toFail = twins.find((each) => each.good);
-        const castings = pour.castings.map((each) =>
-          each === toFail
-            ? { ...each, good: false }
-            : toFail || each.cavity !== cavity
-              ? each
-              : { ...each, good: true, flaw: null },
-        );
-        await pen.put('pours', { ...pour, isWarmUp: false, castings });
-        return granted(!toFail);
-      }),
-
-    /** Says what is wrong with the misfilled castings of a cavity of a pour. */
-    setFlaw: (pourId: string, cavity: number, flaw: FlawKind | null): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Say what is wrong', async (pen) => {
-        const pour = await db.pours.get(pourId);
-        if (!pour) return refuse<undefined>({ code: 'bench.gone', what: 'pour' });
-        const found = await underWay(pour.runId);
-        if (!found.ok) return found;
-        const castings = pour.castings.map((each) =>
-          each.cavity === cavity && !each.good ? { ...each, flaw } : each,
-        );
-        await pen.put('pours', { ...pour, castings });
-        return granted(undefined);
-      }),
-
-    /** Counts a pour as warm-up, all of it back into the pot; or as one that counts, all good. */
-    setWarmUp: (pourId: string, isWarmUp: boolean): Promise<BenchOutcome<undefined>> =>
-      write(store, isWarmUp ? 'Count it as warm-up' : 'Count the pour', async (pen) => {
-        const pour = await db.pours.get(pourId);
-        if (!pour) return refuse<undefined>({ code: 'bench.gone', what: 'pour' });
-        const found = await underWay(pour.runId);
-        if (!found.ok) return found;
-        const castings = pour.castings.map((each) => ({ ...each, good: !isWarmUp, flaw: null }));
-        await pen.put('pours', { ...pour, isWarmUp, castings });
-        return granted(undefined);
-      }),
+    ...pourMarks(store),
 
     /** Books a run: heads in, metal and hooks out, rejects, sprues and what is left in the pot back. */
     book: (
@@ -266,7 +212,7 @@ export function runRepository(store: Store) {
       weighed?: WeighedEnd,
     ): Promise<BenchOutcome<Booking>> =>
       write(store, 'Book a run', async (pen) => {
-        const found = await underWay(runId);
+        const found = await underWay(db, runId);
         if (!found.ok) return found;
         const { run, pours } = found.value;
         if (pours.length === 0) return refuse<Booking>({ code: 'bench.nothing-poured' });
@@ -298,7 +244,7 @@ export function runRepository(store: Store) {
     /** Ends a run without booking it: all goes back into the pot, nothing moves on the shelf. */
     drop: (runId: string): Promise<BenchOutcome<undefined>> =>
       write(store, 'Drop a run', async (pen) => {
-        const found = await underWay(runId);
+        const found = await underWay(db, runId);
         if (!found.ok) return found;
         await pen.put('runs', { ...found.value.run, state: 'dropped', endedAt: store.now() });
         await pen.remove('beats', runId);
