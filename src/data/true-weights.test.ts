@@ -25,6 +25,7 @@ const weigh = ({ workshop, lotId, moldId, cavityId }: Bench, weighedG: number, c
     weighedG,
     scale: 'typed',
     runId: null,
+    batchId: null,
     calibrates: true,
     ...change,
   });

@@ -1,4 +1,5 @@
 import { backupExchange } from './exchange/backup';
+import { batchRepository } from './repositories/batches';
 import { benchRepository } from './repositories/bench';
 import { clockRepository } from './repositories/clocks';
 import { historyRepository } from './repositories/history';
@@ -22,6 +23,7 @@ export function openWorkshop(store: Store) {
     rules: ruleRepository(store),
     tickets: ticketRepository(store),
     runs: runRepository(store),
+    batches: batchRepository(store),
     clocks: clockRepository(store),
     history: historyRepository(store),
     backup: backupExchange(store),

@@ -50,6 +50,7 @@ export function weighIn(
     weighedG: 1,
     scale: 'typed',
     runId: null,
+    batchId: null,
     calibrates: true,
     ...weighed,
   });

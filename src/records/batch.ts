@@ -12,10 +12,16 @@ export const batch = z.strictObject({
   style: z.string().min(1),
   nominalG: overZeroGrams,
   hookBinId: id.nullable(),
-  metalBinId: id,
-  count: pieces.min(1),
+  /** Null for heads from elsewhere. */
+  metalBinId: id.nullable(),
+  /** Where they lie on the shelf. */
+  headBinId: id.nullable(),
+  /** What is left of it: scrapped pieces are off. */
+  count: pieces,
   /** Pieces that one tap counts. */
   tray: pieces.min(1),
+  /** How far from the wanted weight still counts as on it. */
+  toleranceShare: z.number().gt(0).max(0.5),
   steps: z
     .array(
       z.strictObject({
@@ -28,6 +34,8 @@ export const batch = z.strictObject({
     .max(20),
   /** The step in hand, since when; null while the batch rests. */
   inHand: z.strictObject({ step: z.enum(DRESS_STEP_IDS), since: instant }).nullable(),
+  /** Pieces that went to a bin of their true weight. */
+  sortedOut: z.array(z.strictObject({ nominalG: overZeroGrams, count: pieces })).max(100),
   startedAt: instant,
   endedAt: instant.nullable(),
 });

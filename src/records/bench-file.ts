@@ -16,7 +16,7 @@ import { weighing } from './weighing';
 
 export const BENCH_FILE_FORMAT = 'ruvek-bench';
 /** Counts up with every change of form; `upgrades/` brings older files up. */
-export const BENCH_FILE_VERSION = 3;
+export const BENCH_FILE_VERSION = 4;
 
 /** Everything on the bench. */
 const benchContents = z.strictObject({

@@ -40,7 +40,10 @@ export function findLooseEnd(contents: BenchContents): LooseEnd | null {
   }
   const cavities = new Set(contents.molds.flatMap((mold) => mold.cavities.map((cavity) => cavity.id)));
   for (const [index, weighing] of contents.weighings.entries()) {
-    if (missing('molds', weighing.moldId) || !cavities.has(weighing.cavityId)) {
+    if (
+      missing('molds', weighing.moldId) ||
+      (weighing.cavityId !== null && !cavities.has(weighing.cavityId))
+    ) {
       return { where: `weighings.${index}.cavityId`, why: `there is no cavity '${weighing.cavityId}'` };
     }
   }

@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { id, instant, overZeroGrams, pieces } from './fields';
 
-/** Finished castings of one cavity put on the scale together. */
+/** Finished castings of one cavity put on the scale together; or heads of which nobody knows the cavity. */
 export const weighing = z.strictObject({
   id,
   at: instant,
-  moldId: id,
-  cavityId: id,
-  metalBinId: id,
+  /** Null where heads of several cavities lie mixed, or were bought. */
+  moldId: id.nullable(),
+  cavityId: id.nullable(),
+  metalBinId: id.nullable(),
   /** The hook cast in; null for a bare casting. */
   hookBinId: id.nullable(),
   count: pieces.min(1),
@@ -17,6 +18,8 @@ export const weighing = z.strictObject({
   scale: z.enum(['typed', 'stand-in', 'serial']),
   /** The run it was cast in, where that is known. */
   runId: id.nullable(),
+  /** The batch on the dressing bench that it was weighed of. */
+  batchId: id.nullable(),
   /** Whether the cavity's volume is found from it; else it only checks the prediction. */
   calibrates: z.boolean(),
 });

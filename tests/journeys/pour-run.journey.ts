@@ -30,7 +30,7 @@ async function openTwoBlocks(page: Page, freezeSeconds = 40): Promise<void> {
   // Only the two blocks, so that the plan is theirs.
   const molds = file.contents.molds.filter(({ name }) => name === 'Block F' || name === 'Block E');
   const kept = new Set(molds.map(({ id }) => id));
-  const weighings = file.contents.weighings.filter(({ moldId }) => kept.has(moldId));
+  const weighings = file.contents.weighings.filter(({ moldId }) => moldId !== null && kept.has(moldId));
   const bench = file.contents.bench.map((each) => ({
     ...each,
     freezeTrial: { modulusMm: 2.1, seconds: freezeSeconds, exponent: 1.4 },

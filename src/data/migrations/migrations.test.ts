@@ -71,6 +71,48 @@ describe('migrations', () => {
     expect((await workshop.molds.all())[0]!.cavities[1]).toMatchObject({ id: 'block-c2', inserts: [] });
   });
 
+  it('bring what version 3 kept of weighings, batches and flaws up', async () => {
+    const old = new Dexie('third-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 3)) old.version(version).stores(stores);
+    await old.open();
+    const weighing = {
+      ...{ id: 'w', at: 1, moldId: 'm', cavityId: 'c', metalBinId: 'lot', hookBinId: null, count: 3 },
+      ...{ weighedG: 30, scale: 'typed', runId: null, calibrates: true },
+    };
+    const batch = {
+      ...{ id: 'b', title: 'Eggs', runId: null, moldId: null, style: 'egg', nominalG: 10, hookBinId: null },
+      ...{ metalBinId: 'lot', count: 20, tray: 5, steps: [], inHand: null, startedAt: 1, endedAt: null },
+    };
+    await old.table('weighings').add(weighing);
+    await old.table('batches').add(batch);
+    await old
+      .table('flaws')
+      .add({ id: 'f', at: 1, runId: null, moldId: 'm', cavity: 0, kind: 'flash', count: 2 });
+    const change = { table: 'weighings', key: 'w', before: null, after: weighing };
+    await old.table('acts').add({ id: 'a', no: 1, at: 1, label: 'Weigh', changes: [change], undoes: null });
+    old.close();
+
+    const db = new BenchDatabase('third-bench');
+    expect(await db.weighings.get('w')).toEqual({ ...weighing, batchId: null });
+    expect(await db.batches.get('b')).toEqual({
+      ...batch,
+      headBinId: null,
+      toleranceShare: 0.03,
+      sortedOut: [],
+    });
+    expect(await db.flaws.get('f')).toMatchObject({
+      batchId: null,
+      fate: 'kept',
+      cause: null,
+      kind: 'flash',
+    });
+    let names = 0;
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
+    // What was done under the old version can still be taken back.
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect(await workshop.weighings.all()).toEqual([]);
+  });
+
   it('bring an older database up, step by step, with what was in it', async () => {
     // Version 1 as it shipped, written by hand: what browsers out there hold.
     const old = new Dexie('old-bench');

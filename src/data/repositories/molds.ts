@@ -22,7 +22,7 @@ export function moldRepository(store: Store) {
         const cavities = mold.cavities.map((each) => ({ ...each, id: each.id || store.newId() }));
         await pen.put('molds', { ...mold, cavities, id });
         const kept = new Set(cavities.map((each) => each.id));
-        await dropWeighings(pen, id, ({ cavityId }) => !kept.has(cavityId));
+        await dropWeighings(pen, id, ({ cavityId }) => cavityId !== null && !kept.has(cavityId));
         return id;
       });
     },

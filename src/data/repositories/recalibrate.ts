@@ -15,6 +15,7 @@ export async function recalibrate(
   pen: Pen,
   { moldId, cavityId }: Pick<Weighing, 'moldId' | 'cavityId'>,
 ): Promise<Outcome<CavityCalibration | null>> {
+  if (moldId === null || cavityId === null) return done(null);
   const mold = await db.molds.get(moldId);
   const cavity = mold?.cavities.find(({ id }) => id === cavityId);
   if (!mold || !cavity) return done(null);
@@ -22,13 +23,13 @@ export async function recalibrate(
     (each) => each.cavityId === cavityId && each.calibrates,
   );
   const ids = weighings.flatMap(({ metalBinId, hookBinId }) => [
-    metalBinId,
+    ...(metalBinId ? [metalBinId] : []),
     ...(hookBinId ? [hookBinId] : []),
   ]);
   const found = await db.bins.bulkGet([...new Set(ids)]);
   const bins = new Map(found.flatMap((bin) => (bin ? [[bin.id, bin] as const] : [])));
   const known = weighings.flatMap(({ weighedG, count, metalBinId, hookBinId }) => {
-    const metal = bins.get(metalBinId);
+    const metal = bins.get(metalBinId ?? '');
     const hook = hookBinId === null ? undefined : bins.get(hookBinId);
     if (metal?.kind !== 'metal') return [];
     const { densityGcm3, shrinkLinear } = metal;

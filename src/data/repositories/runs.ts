@@ -7,11 +7,11 @@ import { nextPour } from '@/core/pours/next-pour';
 import { settleRun, type WeighedEnd } from '@/core/pours/settle-run';
 import type { Act } from '@/records/act';
 import type { Beat } from '@/records/beat';
-import type { HeadBin } from '@/records/bin';
 import type { Booking, Pour, Run } from '@/records/run';
 import type { Store } from '../store';
-import { granted, refuse, write, type Pen } from '../write';
+import { granted, refuse, write } from '../write';
 import { beatOf } from './beat-of';
+import { headBin, type NameHead } from './head-bin';
 import { pourMarks } from './pour-marks';
 import { underWay } from './under-way';
 
@@ -19,9 +19,6 @@ export type NewRun = Omit<Run, 'id' | 'no' | 'state' | 'startedAt' | 'endedAt' |
 
 /** Steps that begin another pour. */
 const BEGINS = new Set(['load', 'pour', 'close', 'clamp', 'spin']);
-
-/** How a head that a run made is to be called on the shelf, and where it goes. */
-export type NameHead = (head: Run['heads'][number]) => { name: string; place: string };
 
 /** How the maker keeps the beat, and what was read at that moment. */
 export interface BeatPress {
@@ -40,41 +37,6 @@ export interface PressDone {
 /** Pour runs: begun, tallied pour by pour, and booked all at once or dropped. */
 export function runRepository(store: Store) {
   const { db } = store;
-
-  async function headBin(pen: Pen, run: Run, head: Run['heads'][number], name: NameHead): Promise<string> {
-    const same = await db.bins
-      .where('kind')
-      .equals('head')
-      .filter(
-        (bin) =>
-          bin.kind === 'head' &&
-          bin.style === head.style &&
-          bin.nominalG === head.nominalG &&
-          bin.hookBinId === head.hookBinId &&
-          bin.metalBinId === run.metalBinId,
-      )
-      .first();
-    if (same) {
-      if (same.retired) await pen.put('bins', { ...same, retired: false });
-      return same.id;
-    }
-    const { style, nominalG, hookBinId } = head;
-    const made: HeadBin = {
-      id: store.newId(),
-      kind: 'head',
-      unit: 'pieces',
-      lowAt: null,
-      retired: false,
-      note: '',
-      style,
-      nominalG,
-      hookBinId,
-      metalBinId: run.metalBinId,
-      ...name(head),
-    };
-    await pen.put('bins', made);
-    return made.id;
-  }
 
   return {
     all: (): Promise<Run[]> => db.runs.orderBy('no').toArray(),
@@ -223,7 +185,7 @@ export function runRepository(store: Store) {
         for (const { key, ticketId, lineId, count } of heads) {
           const head = run.heads.find((each) => each.key === key);
           if (!head) throw new Error(`book requires run ${run.no} to know the head ${key}`);
-          const binId = await headBin(pen, run, head, nameHead);
+          const binId = await headBin(store, pen, { ...head, metalBinId: run.metalBinId }, nameHead);
           await pen.enter({ binId, kind: 'made', qty: count, ticketId, lineId, runId });
         }
         for (const [binId, count] of hooks) {

@@ -48,6 +48,10 @@ export function shelfRepository(store: Store) {
     /** Entries that name a ticket: what was made for whom and what was handed over. */
     ticketEntries: (): Promise<Entry[]> => db.entries.where('ticketId').above('').toArray(),
 
+    /** What runs made, and what of it was scrapped since. */
+    madeEntries: async (): Promise<Entry[]> =>
+      (await db.entries.where('runId').above('').toArray()).filter(({ kind }) => kind === 'made'),
+
     /** Adds a bin with what is in it. */
     async add(bin: NewBin, qty: number): Promise<string> {
       const id = store.newId();

@@ -43,7 +43,7 @@ export function weighingRepository(store: Store) {
       write(store, 'Strike a weighing', async (pen) => {
         await pen.remove('weighings', weighing.id);
         const found = await recalibrate(db, pen, weighing);
-        const mold = await db.molds.get(weighing.moldId);
+        const mold = await db.molds.get(weighing.moldId ?? '');
         // With nothing left to tell it, the volume is a guess again.
         if (!mold || !found.ok || found.value !== null) return;
         const cavities = mold.cavities.map((cavity) =>

@@ -53,6 +53,7 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
       weighedG,
       scale,
       runId: null,
+      batchId: null,
       calibrates: use === 'calibrate',
     };
     const done = await carryOut(workshop.weighings.add(weighing));

@@ -32,7 +32,7 @@ export function WeighingList({ cavity }: { cavity: Cavity }) {
       <ol className={styles.weighings} aria-label="Weighings of this cavity">
         {judged.map(({ weighing, eachG, residualG, bandG }) => {
           const isOut = Math.abs(residualG) > bandG;
-          const lot = view.binById.get(weighing.metalBinId);
+          const lot = view.binById.get(weighing.metalBinId ?? '');
           return (
             <li key={weighing.id}>
               <span>

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import type { RunCount } from '@/core/pours/count-run';
 import type { GapFacts } from '@/core/pours/explain-gap';
 import { settleRun, type SettledFigures } from '@/core/pours/settle-run';
-import type { NameHead } from '@/data/repositories/runs';
+import type { NameHead } from '@/data/repositories/head-bin';
 import { findStyle } from '@/core/cavities/styles';
 import type { Run } from '@/records/run';
 import { SlipRow } from '@/ui/frame/Slip';

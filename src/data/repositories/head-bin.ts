@@ -1,0 +1,42 @@
+import type { HeadBin } from '@/records/bin';
+import type { Store } from '../store';
+import type { Pen } from '../write';
+
+/** What tells heads apart on the shelf. */
+export type HeadKind = Pick<HeadBin, 'style' | 'nominalG' | 'hookBinId' | 'metalBinId'>;
+
+/** How a head is to be called on the shelf, and where it goes. */
+export type NameHead = (head: Omit<HeadKind, 'metalBinId'>) => { name: string; place: string };
+
+/** The bin where heads of a kind lie; a new one where there is none yet. */
+export async function headBin(store: Store, pen: Pen, head: HeadKind, name: NameHead): Promise<string> {
+  const { style, nominalG, hookBinId, metalBinId } = head;
+  const same = await store.db.bins
+    .where('kind')
+    .equals('head')
+    .filter(
+      (bin) =>
+        bin.kind === 'head' &&
+        bin.style === style &&
+        bin.nominalG === nominalG &&
+        bin.hookBinId === hookBinId &&
+        bin.metalBinId === metalBinId,
+    )
+    .first();
+  if (same) {
+    if (same.retired) await pen.put('bins', { ...same, retired: false });
+    return same.id;
+  }
+  const made: HeadBin = {
+    id: store.newId(),
+    kind: 'head',
+    unit: 'pieces',
+    lowAt: null,
+    retired: false,
+    note: '',
+    ...{ style, nominalG, hookBinId, metalBinId },
+    ...name({ style, nominalG, hookBinId }),
+  };
+  await pen.put('bins', made);
+  return made.id;
+}
