@@ -2,6 +2,7 @@ import { findStyle } from '@/core/cavities/styles';
 import type { BenchContents } from '@/records/bench-file';
 import type { Bin, HeadBin, HookBin, MetalBin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
+import { dressRuns, type DressedRun } from './dressing';
 import { demoHooks } from './hooks';
 import { demoMetals } from './metals';
 import { demoMolds } from './molds';
@@ -59,6 +60,7 @@ export function demoBench(now: number): BenchContents {
 
   const heads = new Map<string, HeadBin>();
   const entries: Omit<Entry, 'id'>[] = [];
+  const cast: DressedRun[] = [];
   const poured = TICKET_PLANS.flatMap((plan, index) => {
     const ticket = tickets[index];
     const mold = molds.find(({ id }) => id === plan.cast?.mold);
@@ -66,8 +68,8 @@ export function demoBench(now: number): BenchContents {
     if (!plan.cast || !ticket || !mold || !metal) return [];
     return [{ ticket, plan, metal, mold, cast: plan.cast }];
   });
-  const runs = poured.map(({ ticket, plan, metal, mold, cast }, index) => {
-    const result = pourTicket(tools, seen, index + 1, ticket, cast, mold, metal, hookById);
+  const runs = poured.map(({ ticket, plan, metal, mold, cast: how }, index) => {
+    const result = pourTicket(tools, seen, index + 1, ticket, how, mold, metal, hookById);
     entries.push(...result.entries);
     const at = result.run.endedAt ?? result.run.startedAt;
     for (const made of result.madeHeads) {
@@ -75,6 +77,9 @@ export function demoBench(now: number): BenchContents {
       if (!head) continue;
       const bin = headBin(heads, head, metal, hookById);
       const { count, ticketId, lineId } = made;
+      const known = cast.findIndex((each) => each.run.id === result.run.id && each.bin.id === bin.id);
+      const before = cast[known]?.count ?? 0;
+      cast.splice(known < 0 ? cast.length : known, 1, { run: result.run, bin, count: before + count });
       const common = { binId: bin.id, ticketId, lineId, reverses: null };
       entries.push({ ...common, at, kind: 'made', qty: count, note: '', runId: result.run.id });
       if (plan.state === 'closed' && plan.buyer !== null && ticketId !== null) {
@@ -85,6 +90,7 @@ export function demoBench(now: number): BenchContents {
     return result;
   });
   entries.push(...takenForTheWater(tools, entries, heads));
+  const dressed = dressRuns(new DemoTools(START + 3, now), cast, molds, metals, hookById);
 
   const stocked: { bin: Bin; qty: number }[] = [
     ...[...metals, ...hooks].map((bin) => ({ bin, qty: ON_HAND[bin.id] ?? 0 })),
@@ -127,12 +133,12 @@ export function demoBench(now: number): BenchContents {
     runs: runs.map(({ run }) => run),
     pours: runs.flatMap(({ pours }) => pours),
     clocks: [],
-    weighings: weighed.weighings,
+    weighings: [...weighed.weighings, ...dressed.weighings],
     melts: [],
     rules: [...DEMO_RULES],
     beats: [],
-    batches: [],
-    flaws: [],
+    batches: dressed.batches,
+    flaws: dressed.flaws,
     acts: [],
   };
 }

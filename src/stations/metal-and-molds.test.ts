@@ -13,26 +13,15 @@ import { chartCavity, judgeWeighings } from './molds/cavity-weighings';
 import { workOut, type Shape, type Wish } from './molds/design/design';
 import { drillingSteps } from './molds/design/drilling-steps';
 import { composePlate } from './molds/design/compose-plate';
-import { deriveView, wantsOf } from './shared/bench-view';
+import { viewOf } from '../../tests/support/view-of';
+import { wantsOf } from './shared/bench-view';
 import { doubtOf } from './shared/doubts';
 import { ruleNotes } from './shared/rule-notes';
 import { insertsText, lengthText, ruleText } from './shared/words';
 
 const demo = demoBench(Date.UTC(2026, 10, 23, 12));
-const levels = new Map<string, number>();
-for (const { binId, qty } of demo.entries) levels.set(binId, (levels.get(binId) ?? 0) + qty);
-const view = deriveView({
-  ...demo,
-  bench: demo.bench[0]!,
-  isBare: false,
-  levels,
-  ticketEntries: demo.entries.filter((entry) => entry.ticketId !== null),
-  run: null,
-  beat: null,
-  pours: [],
-  undo: null,
-  redo: null,
-});
+const view = viewOf(demo);
+const levels = new Map(view.levels);
 const lotOf = (id: string) => view.metals.find((metal) => metal.id === id)!;
 
 describe('the made-up bench', () => {

@@ -1,35 +1,19 @@
 import { demoBench } from '@/demo/demo-bench';
 import { planPours } from '@/core/pours/plan-pours';
-import type { BenchContents } from '@/records/bench-file';
 import { cavityRows, hookFor } from './molds/cavity-facts';
 import { blankMold, findMoldProblems, guessVolume, readHookSizes, toMold } from './molds/mold-draft';
 import { composeRun } from './pour/compose-run';
 import { stretches } from './pour/run-lengths';
-import { deriveView, freeOf, promiseOf, wantsOf, type BenchView } from './shared/bench-view';
+import { viewOf } from '../../tests/support/view-of';
+import { freeOf, promiseOf, wantsOf } from './shared/bench-view';
 import { stopsOf } from './shared/frame/stops';
 import { sessionOf, takesOf } from './shared/session-takes';
 import { dueOn, headText, massText, minutesText, offText, verdictText } from './shared/words';
 import { shelfGroups } from './shelf/shelf-rows';
 import { completeLines, draftOf, findProblems, isDraft, newDraft, newLine, sortHooks } from './ticket/draft';
 
-const demo = demoBench(Date.UTC(2026, 10, 23, 12));
-
-function viewOf(contents: BenchContents): BenchView {
-  const levels = new Map<string, number>();
-  for (const { binId, qty } of contents.entries) levels.set(binId, (levels.get(binId) ?? 0) + qty);
-  return deriveView({
-    ...contents,
-    bench: contents.bench[0]!,
-    isBare: false,
-    levels,
-    ticketEntries: contents.entries.filter((entry) => entry.ticketId !== null),
-    run: null,
-    beat: null,
-    pours: [],
-    undo: null,
-    redo: null,
-  });
-}
+const NOW = Date.UTC(2026, 10, 23, 12);
+const demo = demoBench(NOW);
 
 const view = viewOf(demo);
 const zander = demo.tickets.find((ticket) => ticket.title === 'Zander league')!;
@@ -91,11 +75,11 @@ describe('takesOf', () => {
 
 describe('the line', () => {
   it('says what waits at each stop', () => {
-    const stops = stopsOf(view, 'g');
-    expect(stops.map(({ name }) => name)).toEqual(['Ticket', 'Metal', 'Molds', 'Pour', 'Shelf']);
+    const stops = stopsOf(view, 'g', NOW);
+    expect(stops.map(({ name }) => name)).toEqual(['Ticket', 'Metal', 'Molds', 'Pour', 'Dress', 'Shelf']);
     expect(stops[0]!.waits).toBe('7 open');
     expect(stops[3]).toMatchObject({ waits: '424 to pour', tone: 'act' });
-    expect(stopsOf(viewOf({ ...demo, tickets: [] }), 'g')[3]).toMatchObject({
+    expect(stopsOf(viewOf({ ...demo, tickets: [] }), 'g', NOW)[3]).toMatchObject({
       waits: '0 to pour',
       tone: 'calm',
     });

@@ -1,3 +1,4 @@
+import { mean } from '../numeric/mean';
 import { sum } from '../numeric/sum';
 
 /** How castings of one cavity stray from what was expected of them. */
@@ -21,8 +22,6 @@ const SINGLE_ERRORS = 4;
 const LEAST_SIDE = 2;
 /** What a block does from pour to pour; less than this is no drift, a share. */
 const LEAST_OFF = 0.008;
-
-const mean = (values: readonly number[]) => sum(values) / values.length;
 
 /**
  * Whether the castings of a cavity drift, and how: `ratios` are weighed over expected, in the order of casting;

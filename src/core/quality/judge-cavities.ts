@@ -1,5 +1,5 @@
+import { mean } from '../numeric/mean';
 import { median } from '../numeric/median';
-import { sum } from '../numeric/sum';
 import { findDrift, type Drift } from './find-drift';
 
 /** Castings of one cavity, weighed one by one in the order of casting. */
@@ -49,7 +49,7 @@ export function judgeCavities(weighed: readonly WeighedCavity[]): BlockVerdict {
   // The middle range, not the mean: the step of a drifting cavity is no spread.
   const usual = ranges.length > 0 ? median(ranges) / MEDIAN_RANGE : 0;
   const sigma = Math.max(LEAST_SIGMA, usual);
-  const means = known.map(({ ratios }) => sum(ratios) / ratios.length);
+  const means = known.map(({ ratios }) => mean(ratios));
   const common = known.length >= LEAST_CAVITIES ? median(means) - 1 : 0;
   const alike = means.filter((each) => Math.abs(each - 1 - common) < LEAST_COMMON).length;
   const commonOffShare = Math.abs(common) >= LEAST_COMMON && alike > known.length / 2 ? common : 0;

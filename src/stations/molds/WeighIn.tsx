@@ -6,11 +6,10 @@ import { numberText as n } from '@/messages/number-text';
 import type { Mold } from '@/records/mold';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { markText, massText, offText, useBench, usePreferences } from '../shared';
+import { markText, massText, offText, ScalePanel, useBench, usePreferences } from '../shared';
 import { hookFor } from './cavity-facts';
 import { PredictionTable } from './PredictionTable';
 import { predictWithBand, weighingsOf } from './cavity-weighings';
-import { ScalePanel } from './ScalePanel';
 import { WeighingList } from './WeighingList';
 import styles from './weigh-in.module.css';
 

@@ -45,9 +45,11 @@ export function predictWithBand(
   return { ...cast.value, bandG };
 }
 
-/** The cavity's own weighings, oldest first. */
+/** The cavity's own weighings, oldest first; what was weighed of a batch stands at the dressing bench. */
 export function weighingsOf(cavity: Cavity, weighings: readonly Weighing[]): Weighing[] {
-  return weighings.filter(({ cavityId }) => cavityId === cavity.id).sort((a, b) => a.at - b.at);
+  return weighings
+    .filter(({ cavityId, batchId }) => cavityId === cavity.id && batchId === null)
+    .sort((a, b) => a.at - b.at);
 }
 
 /** Holds each weighing of a cavity against what its volume predicts. */

@@ -41,6 +41,9 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
     weighings,
     melts,
     rules,
+    madeEntries,
+    batches,
+    flaws,
   ] = await Promise.all([
     workshop.bench.read(),
     workshop.bench.isBare(),
@@ -56,12 +59,15 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
     workshop.weighings.all(),
     workshop.metals.melts(),
     workshop.rules.all(),
+    workshop.shelf.madeEntries(),
+    workshop.batches.all(),
+    workshop.batches.flaws(),
   ]);
   const undo = offers.undo?.label ?? null;
   const redo = offers.redo?.label.replace(/^Undo: /, '') ?? null;
   return {
     ...{ bench, isBare, bins, levels, molds, tickets, ticketEntries, runs, run, beat, pours, clocks },
-    ...{ weighings, melts, rules, undo, redo },
+    ...{ weighings, melts, rules, madeEntries, batches, flaws, undo, redo },
   };
 }
 

@@ -2,11 +2,13 @@ import type { PotFacts } from '@/core/tickets/budget-session';
 import type { HookFacts, LineWant } from '@/core/tickets/facts';
 import { judgeCavity } from '@/core/tickets/judge-cavity';
 import { promiseStock, type HeldHeads, type PromiseLine } from '@/core/tickets/promise-stock';
+import type { Batch } from '@/records/batch';
 import type { Beat } from '@/records/beat';
 import type { Bench } from '@/records/bench';
 import type { Bin, HookBin, MetalBin } from '@/records/bin';
 import type { Clock } from '@/records/clock';
 import type { Entry } from '@/records/entry';
+import type { Flaw } from '@/records/flaw';
 import type { Melt } from '@/records/melt';
 import type { Mold } from '@/records/mold';
 import type { Pour, Run } from '@/records/run';
@@ -30,6 +32,10 @@ export interface BenchReading {
   readonly pours: readonly Pour[];
   readonly clocks: readonly Clock[];
   readonly weighings: readonly Weighing[];
+  /** What runs made, less what was scrapped since. */
+  readonly madeEntries: readonly Entry[];
+  readonly batches: readonly Batch[];
+  readonly flaws: readonly Flaw[];
   readonly melts: readonly Melt[];
   readonly rules: readonly Rule[];
   readonly undo: string | null;

@@ -18,7 +18,16 @@ export function doubtOf(
       const { metalG, finishedG } = cast.value;
       return [{ cavityId, weighedMetalG: weighedG / count - (finishedG - metalG), predictedMetalG: metalG }];
     });
-  const doubt = doubtMetal(checks);
-  const cavities = new Set(checks.map(({ cavityId }) => cavityId)).size;
-  return doubt?.isDoubtful ? { ratio: doubt.ratio, cavities } : null;
+  // A cavity is one witness, however often it was weighed.
+  const witnesses = [...new Set(checks.map(({ cavityId }) => cavityId))].map((cavityId) => {
+    const own = checks.filter((each) => each.cavityId === cavityId);
+    const mean = (of: (check: (typeof own)[number]) => number) =>
+      own.reduce((total, each) => total + of(each), 0) / own.length;
+    return {
+      weighedMetalG: mean(({ weighedMetalG }) => weighedMetalG),
+      predictedMetalG: mean(({ predictedMetalG }) => predictedMetalG),
+    };
+  });
+  const doubt = doubtMetal(witnesses);
+  return doubt?.isDoubtful ? { ratio: doubt.ratio, cavities: witnesses.length } : null;
 }

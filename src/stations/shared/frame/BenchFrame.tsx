@@ -14,6 +14,7 @@ import { Clocks } from './Clocks';
 import { KeysHelp } from './KeysHelp';
 import { stopsOf } from './stops';
 import { useKeys } from './use-keys';
+import { useNow } from './use-now';
 
 /** Header, line and clocks round every station; undo, looks and keys that hold everywhere. */
 export function BenchFrame({ children }: { children: ReactNode }) {
@@ -23,7 +24,7 @@ export function BenchFrame({ children }: { children: ReactNode }) {
   const router = useRouter();
   const path = usePathname();
   const [open, setOpen] = useState<'menu' | 'keys' | null>(null);
-  const stops = stopsOf(view, preferences.mass);
+  const stops = stopsOf(view, preferences.mass, useNow(workshop.now, 60_000));
   const here = stops.find((stop) => path.startsWith(stop.href))?.key ?? null;
   const isRunKeys = here === 'pour' && view.run !== null;
 

@@ -4,10 +4,14 @@ import { Modal } from 'antd';
 import styles from './keys-help.module.css';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 to 5', 'Ticket, Metal, Molds, Pour, Shelf. In a run digits mark cavities; hold Alt to change station'],
+  [
+    '1 to 6',
+    'Ticket, Metal, Molds, Pour, Dress, Shelf. In a run digits mark cavities; hold Alt to change station',
+  ],
   ['Space', 'in a run: the next pour'],
   ['1 to 9', 'in a run: that cavity of the last pour did not fill, or did after all'],
   ['Backspace', 'in a run: take the last pour or mark back'],
+  ['Space, +, -', 'dressing: a tray through, one piece more, one less'],
   ['N', 'new ticket'],
   ['/', 'search the shelf'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],

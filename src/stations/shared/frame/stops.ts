@@ -1,3 +1,4 @@
+import { headsToDress } from '@/core/dress/heads-to-dress';
 import { countRun } from '@/core/pours/count-run';
 import type { Stop } from '@/ui/frame/Line';
 import type { MassUnit } from '@/core/units/write-mass';
@@ -5,7 +6,7 @@ import type { BenchView } from '../bench-view';
 import { massText } from '../words';
 
 /** The line's stops with what waits at each. Only stations that work stand on it. */
-export function stopsOf(view: BenchView, massUnit: MassUnit): Stop[] {
+export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[] {
   const metalG = view.metals.reduce((total, { id }) => total + (view.levels.get(id) ?? 0), 0);
   const open = view.tickets.filter((ticket) => ticket.state === 'open').length;
   const toPour = view.wants.reduce((total, want) => total + want.left, 0);
@@ -13,6 +14,9 @@ export function stopsOf(view: BenchView, massUnit: MassUnit): Stop[] {
     (bin) => bin.lowAt !== null && (view.levels.get(bin.id) ?? 0) <= bin.lowAt,
   ).length;
   const ahead = view.run ? countRun(view.run, view.pours).ahead : null;
+  const waiting = headsToDress(view.runs, view.madeEntries, view.levels, view.batches, now);
+  const onBench = view.batches.filter(({ endedAt }) => endedAt === null);
+  const toDress = [...waiting, ...onBench].reduce((total, { count }) => total + count, 0);
   return [
     { key: 'ticket', name: 'Ticket', href: '/ticket', waits: `${open} open`, tone: 'calm' },
     { key: 'metal', name: 'Metal', href: '/metal', waits: massText(metalG, massUnit), tone: 'calm' },
@@ -23,6 +27,13 @@ export function stopsOf(view: BenchView, massUnit: MassUnit): Stop[] {
       href: '/pour',
       waits: ahead === null ? `${toPour} to pour` : `run on, ${ahead} left`,
       tone: toPour > 0 || ahead !== null ? 'act' : 'calm',
+    },
+    {
+      key: 'dress',
+      name: 'Dress',
+      href: '/dress',
+      waits: toDress > 0 ? `${toDress} to dress` : 'all dressed',
+      tone: onBench.some(({ inHand }) => inHand !== null) ? 'act' : 'calm',
     },
     {
       key: 'shelf',

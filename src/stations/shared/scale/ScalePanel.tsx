@@ -4,11 +4,14 @@ import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { DeviceFault } from '@/devices/device';
 import { writeMass } from '@/core/units/write-mass';
-import { MassField, usePreferences, weighedText } from '../shared';
+import { MassField } from '../MassField';
+import { usePreferences } from '../preferences-store';
+import { weighedText } from '../words';
 import { useScale, type ScaleKind } from './use-scale';
-import styles from './weigh-in.module.css';
+import styles from './scale.module.css';
 
-type Source = 'typed' | ScaleKind;
+/** Where a weight comes from. */
+export type WeightSource = 'typed' | ScaleKind;
 
 const FAULTS: Record<DeviceFault['code'], string> = {
   'not-supported': 'This browser cannot talk to a scale. Use one that has serial ports, or type the weight.',
@@ -20,19 +23,19 @@ const FAULTS: Record<DeviceFault['code'], string> = {
 interface ScalePanelProps {
   /** Pieces on the pan, drawn. */
   readonly count: number;
-  readonly onWeighed: (massG: number, source: Source) => void;
+  readonly onWeighed: (massG: number, source: WeightSource) => void;
   readonly said: string;
 }
 
 /** The scale: typed, the stand-in that ships, or a real one; a weight that settles is taken. */
 export function ScalePanel({ count, onWeighed, said }: ScalePanelProps) {
   const { mass } = usePreferences();
-  const [source, setSource] = useState<Source>('typed');
+  const [source, setSource] = useState<WeightSource>('typed');
   const [typedG, setTypedG] = useState<number | null>(null);
   const [loadG, setLoadG] = useState<number | null>(null);
   const scale = useScale((massG) => onWeighed(massG, source));
   const write = (massG: number) => weighedText(massG, mass);
-  const turn = (next: Source) => {
+  const turn = (next: WeightSource) => {
     setSource(next);
     if (next === 'typed') scale.stop();
     else scale.start(next);
@@ -41,7 +44,7 @@ export function ScalePanel({ count, onWeighed, said }: ScalePanelProps) {
   const written = shown === null ? null : writeMass(Math.max(0, shown), mass);
   return (
     <section className={styles.scale} aria-label="Scale">
-      <Segmented<Source>
+      <Segmented<WeightSource>
         aria-label="Where the weight comes from"
         block
         value={source}

@@ -1,0 +1,109 @@
+'use client';
+
+import { Button, Segmented } from 'antd';
+import { useState } from 'react';
+import type { Batch } from '@/records/batch';
+import { Station } from '@/ui/frame/Station';
+import { setPreferences, useBench, usePreferences } from '../shared';
+import { BatchRail } from './BatchRail';
+import { batchCavities } from './batch-facts';
+import { BeginBatch } from './BeginBatch';
+import { DressSlip } from './DressSlip';
+import { FlawsPart } from './FlawsPart';
+import { Practice } from './Practice';
+import { StepsPart } from './StepsPart';
+import { useLearned } from './use-learned';
+import { WeighPart } from './WeighPart';
+import styles from './dress.module.css';
+
+type Part = 'steps' | 'weigh' | 'flaws';
+
+/** A head's volume where its cavity is not known, from its weight: lead, about. */
+const ABOUT_GCM3 = 11;
+
+/** Fresh castings made clean: steps counted, weights charted, flaws counted and learned from. */
+export function DressStation() {
+  const { view, workshop } = useBench();
+  const preferences = usePreferences();
+  const learned = useLearned();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [part, setPart] = useState<Part>('steps');
+  const [isBeginning, setBeginning] = useState(false);
+  const [practiceSeed, setPracticeSeed] = useState<number | null>(null);
+  const batch = pick(view.batches, chosen);
+  const volumeCm3 = batch
+    ? (batchCavities(batch, view)[0]?.cavity.volumeCm3 ?? batch.nominalG / ABOUT_GCM3)
+    : 1;
+  const isPracticing = practiceSeed !== null;
+  return (
+    <Station
+      title={isPracticing ? 'Practice' : (batch?.title ?? 'Dress')}
+      sub={
+        isPracticing
+          ? 'castings from a simulated pour, no hot metal'
+          : batch
+            ? `${batch.count} on the dressing bench`
+            : undefined
+      }
+      isSlipFolded={preferences.isSlipFolded}
+      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+      actions={
+        isPracticing ? (
+          <Button onClick={() => setPracticeSeed(null)}>Back to the bench</Button>
+        ) : (
+          <>
+            {batch ? (
+              <Segmented<Part>
+                aria-label="What to do"
+                value={part}
+                options={[
+                  { value: 'steps', label: 'Steps' },
+                  { value: 'weigh', label: 'Weigh' },
+                  { value: 'flaws', label: 'Flaws' },
+                ]}
+                onChange={setPart}
+              />
+            ) : null}
+            <Button onClick={() => setPracticeSeed(Math.floor(workshop.now() / 1000))}>Practice</Button>
+            <Button onClick={() => setBeginning(true)}>Heads from the shelf</Button>
+          </>
+        )
+      }
+      slip={<DressSlip batch={isPracticing ? null : batch} />}
+    >
+      {practiceSeed === null ? (
+        <>
+          <BatchRail chosen={batch?.id ?? null} onChoose={setChosen} />
+          {batch === null ? (
+            <div className={styles.empty}>
+              <p>
+                Nothing lies on the dressing bench. Castings of a booked run wait here; bought heads come from
+                the shelf.
+              </p>
+              <Button type="primary" onClick={() => setBeginning(true)}>
+                Heads from the shelf
+              </Button>
+            </div>
+          ) : part === 'steps' ? (
+            <StepsPart key={batch.id} batch={batch} volumeCm3={volumeCm3} />
+          ) : part === 'weigh' ? (
+            <WeighPart key={batch.id} batch={batch} table={learned.table} />
+          ) : (
+            <FlawsPart key={batch.id} batch={batch} learned={learned} />
+          )}
+        </>
+      ) : (
+        <Practice firstSeed={practiceSeed} />
+      )}
+      {isBeginning ? <BeginBatch onClose={() => setBeginning(false)} onBegun={setChosen} /> : null}
+    </Station>
+  );
+}
+
+/** The batch chosen, else the one in hand, else the newest on the bench. */
+function pick(batches: readonly Batch[], chosen: string | null): Batch | null {
+  const open = batches.filter(({ endedAt }) => endedAt === null).sort((a, b) => b.startedAt - a.startedAt);
+  return (
+    batches.find(({ id }) => id === chosen) ?? open.find(({ inHand }) => inHand !== null) ?? open[0] ?? null
+  );
+}

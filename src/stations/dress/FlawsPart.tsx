@@ -1,0 +1,149 @@
+'use client';
+
+import { Button, Segmented, Select } from 'antd';
+import { useState } from 'react';
+import { CAUSE_IDS } from '@/core/quality/causes/cause';
+import { findCause } from '@/core/quality/causes/causes';
+import { FLAWS, findFlaw, type FlawKind } from '@/core/quality/flaws';
+import type { Batch } from '@/records/batch';
+import { CountField } from '@/ui/unit-field/CountField';
+import { useBench } from '../shared';
+import { batchCavities } from './batch-facts';
+import { CauseTable, symptomName } from './CauseTable';
+import { FlawTable } from './FlawTable';
+import type { Learned } from './use-learned';
+import styles from './flaws.module.css';
+
+const UNKNOWN = 'unknown';
+type Fate = 'kept' | 'scrapped';
+
+interface FlawsPartProps {
+  readonly batch: Batch;
+  readonly learned: Learned;
+}
+
+/** Castings found wrong at the dressing bench, and what all flaws so far say. */
+export function FlawsPart({ batch, learned }: FlawsPartProps) {
+  const { view, workshop, carryOut } = useBench();
+  const cavities = batchCavities(batch, view);
+  const [kind, setKind] = useState<FlawKind | null>(null);
+  const [place, setPlace] = useState<string>(
+    cavities.length === 1 ? (cavities[0]?.cavity.id ?? UNKNOWN) : UNKNOWN,
+  );
+  const [count, setCount] = useState<number | null>(1);
+  const [fate, setFate] = useState<Fate>('scrapped');
+  const from = cavities.find(({ cavity }) => cavity.id === place);
+  const own = view.flaws.filter(({ batchId }) => batchId === batch.id).sort((a, b) => b.at - a.at);
+  const problem =
+    fate === 'scrapped' && count !== null && count > batch.count
+      ? `Only ${batch.count} are left of the batch. Write ${batch.count} or fewer.`
+      : count === 0
+        ? 'At least one.'
+        : null;
+
+  const note = async () => {
+    if (kind === null || count === null) return;
+    const done = await carryOut(
+      workshop.batches.note(batch.id, {
+        moldId: from?.mold.id ?? batch.moldId,
+        cavity: from?.index ?? null,
+        kind,
+        count,
+        fate,
+        cause: null,
+      }),
+    );
+    if (!done) return;
+    setKind(null);
+    setCount(1);
+  };
+
+  return (
+    <div className={styles.flaws}>
+      <div className={styles.note}>
+        <fieldset className={styles.kinds}>
+          <legend>What is wrong</legend>
+          {FLAWS.map((flaw) => (
+            <button
+              key={flaw.kind}
+              type="button"
+              aria-pressed={kind === flaw.kind}
+              onClick={() => setKind(kind === flaw.kind ? null : flaw.kind)}
+            >
+              <strong>{flaw.name}</strong>
+              <small>{flaw.looks}</small>
+            </button>
+          ))}
+        </fieldset>
+        <div className={styles.noteRow}>
+          <div>
+            <span className={styles.label}>From cavity</span>
+            <Segmented
+              aria-label="From cavity"
+              value={place}
+              options={[
+                ...cavities.map(({ cavity, index }) => ({ value: cavity.id, label: String(index + 1) })),
+                { value: UNKNOWN, label: 'nobody knows' },
+              ]}
+              onChange={setPlace}
+            />
+          </div>
+          <CountField
+            label="How many"
+            value={count}
+            min={1}
+            onChange={setCount}
+            problem={problem}
+            width={96}
+          />
+          <div>
+            <span className={styles.label}>They</span>
+            <Segmented<Fate>
+              aria-label="What becomes of them"
+              value={fate}
+              options={[
+                { value: 'scrapped', label: 'go back to the pot' },
+                { value: 'kept', label: 'stay heads' },
+              ]}
+              onChange={setFate}
+            />
+          </div>
+          <Button
+            type="primary"
+            disabled={kind === null || count === null || problem !== null}
+            onClick={() => void note()}
+          >
+            {kind === null ? 'Note it' : `Note ${findFlaw(kind).name.toLowerCase()}`}
+          </Button>
+        </div>
+        {own.length > 0 ? (
+          <ul className={styles.noted} aria-label="Noted of this batch">
+            {own.map((flaw) => (
+              <li key={flaw.id}>
+                <span>
+                  <b>{flaw.count}</b> {symptomName(flaw.kind).toLowerCase()}
+                  {flaw.cavity === null ? '' : `, cavity ${flaw.cavity + 1}`}
+                  {flaw.fate === 'scrapped' ? ', back to the pot' : ''}
+                </span>
+                <Select
+                  size="small"
+                  aria-label={`What ${symptomName(flaw.kind).toLowerCase()} came of`}
+                  placeholder="came of"
+                  allowClear
+                  value={flaw.cause}
+                  popupMatchSelectWidth={false}
+                  options={CAUSE_IDS.map((id) => ({ value: id, label: findCause(id).name }))}
+                  onChange={(cause) => void workshop.batches.setCause(flaw, cause ?? null)}
+                />
+              </li>
+            ))}
+          </ul>
+        ) : null}
+      </div>
+      <div className={styles.tables}>
+        <FlawTable castings={learned.castings} />
+        <CauseTable learned={learned} />
+      </div>
+    </div>
+  );
+}

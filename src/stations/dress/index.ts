@@ -1,0 +1,1 @@
+export { DressStation } from './DressStation';

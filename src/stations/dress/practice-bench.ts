@@ -1,0 +1,49 @@
+import { mixMetal } from '@/core/metals/mix-metal';
+import { cavityModulus } from '@/core/cavities/cavity-modulus';
+import { guidePot } from '@/core/metals/guide-pot';
+import type { PracticeMetal } from '@/core/quality/practice/pose-casting';
+import { practiceCavity } from '@/core/quality/practice/practice-cavity';
+import type { PracticeCavity } from '@/core/quality/practice/simulate-casting';
+import type { Mold } from '@/records/mold';
+import { ELEMENTS } from '@/reference/elements';
+import { LATENT_HEATS_JKG } from '@/reference/latent-heats';
+import { REFERENCE_METALS, type ReferenceMetal } from '@/reference/metals';
+
+/** A bench without blocks practices on these. */
+const SPARE = [
+  { style: 'round', nominalG: 10, volumeCm3: 0.9, outline: null },
+  { style: 'football', nominalG: 14, volumeCm3: 1.25, outline: null },
+  { style: 'egg', nominalG: 30, volumeCm3: 2.7, outline: null },
+];
+
+/** The cavities that practice poses castings of: those of the bench's own blocks. */
+export function practiceCavities(molds: readonly Mold[]): PracticeCavity[] {
+  const own = molds
+    .flatMap(({ cavities }) => cavities)
+    .flatMap((cavity) => {
+      const found = practiceCavity(cavity);
+      return found ? [found] : [];
+    });
+  return own.length > 0 ? own : SPARE.flatMap((cavity) => practiceCavity(cavity) ?? []);
+}
+
+/** Lead with antimony: what most benches pour. */
+const USUAL = 'lead-4';
+
+/** A metal as the trainer pours it into a cavity: its heats from its elements, its aim from the guide. */
+export function practiceMetal(cavity: PracticeCavity, key: string = USUAL): PracticeMetal {
+  const metal = REFERENCE_METALS.find((each) => each.key === key);
+  const mixed = metal ? mixMetal(metal.composition, ELEMENTS) : null;
+  if (!metal || !mixed?.ok) throw new RangeError(`practiceMetal requires a metal of the list, not '${key}'`);
+  const latentJkg = Object.entries(metal.composition).reduce(
+    (so, [element, share]) => so + share * (LATENT_HEATS_JKG[element] ?? 0),
+    0,
+  );
+  return { ...mixed.value, latentJkg, liquidusC: metal.liquidusC.value, aimC: aimOf(metal, cavity) };
+}
+
+function aimOf(metal: ReferenceMetal, { style, volumeCm3 }: PracticeCavity): number {
+  const modulusMm = cavityModulus({ style, volumeCm3, outline: null }) ?? 1;
+  const { coldUnderC, hotOverC } = guidePot(metal.potC.value, metal.liquidusC.value, modulusMm);
+  return Math.round((coldUnderC + hotOverC) / 2);
+}
