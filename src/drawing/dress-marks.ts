@@ -33,7 +33,7 @@ export function dressMark(
     case 'sprue':
       return { x: lengthMm * GATE_AT, y: radiusMm };
     case 'flash':
-      return { x: lengthMm * FLASH_AT, y: -radiusMm * 0.72 };
+      return { x: lengthMm * FLASH_AT, y: -radiusMm * 0.86 };
     case 'pins':
       return { x: lengthMm * 0.86, y: -radiusMm * 0.3 };
     case 'eye':

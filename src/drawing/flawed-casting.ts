@@ -47,12 +47,13 @@ export function flawedLook(
     };
   };
   const many = <T>(count: number, make: () => T): T[] => Array.from({ length: Math.round(count) }, make);
-  const fold = () => {
-    const x = between(0.12, 0.85) * lengthMm * Math.max(0.35, fill);
-    const tall = between(0.35, 0.8) * radiusMm;
-    const bow = between(-0.12, 0.12) * lengthMm;
-    const y = between(-0.2, 0.2) * radiusMm;
-    return `M${mm(x)} ${mm(y - tall)}Q${mm(x + bow)} ${mm(y)} ${mm(x + bow / 3)} ${mm(y + tall)}`;
+  // Metal that comes in layers leaves folds that lie along each other, across the way it ran.
+  const lean = between(-0.25, 0.25);
+  const fold = (at: number) => {
+    const x = at * lengthMm * Math.max(0.4, fill);
+    const [top, foot] = [between(0.5, 1) * radiusMm, between(0.4, 1) * radiusMm];
+    const bow = between(0.04, 0.13) * lengthMm;
+    return `M${mm(x + lean * top)} ${mm(-top)}Q${mm(x + bow)} ${mm(between(-0.2, 0.2) * radiusMm)} ${mm(x - lean * foot)} ${mm(foot)}`;
   };
   const { wrinkled = 0, porous = 0, frosty = 0, flash = 0 } = strength;
   const end = lengthMm * Math.max(0.3, fill);
@@ -63,7 +64,7 @@ export function flawedLook(
       fill < 1
         ? `M${mm(-tall)} ${mm(-tall)}H${mm(end - round)}Q${mm(end + round)} 0 ${mm(end - round)} ${mm(tall)}H${mm(-tall)}Z`
         : null,
-    folds: wrinkled > 0 ? many(3 + 5 * wrinkled, fold) : [],
+    folds: wrinkled > 0 ? many(4 + 5 * wrinkled, () => fold(between(0.1, 0.92))) : [],
     pores: porous > 0 ? many(4 + 9 * porous, () => speck(0.04, 0.1)) : [],
     frost: frosty > 0 ? many(60 + 140 * frosty, () => speck(0.015, 0.035)) : [],
     sheetMm: flash > 0 ? mm(radiusMm * (0.12 + 0.22 * flash)) : null,

@@ -15,7 +15,7 @@ test('digits go to stations, ? lists the keys, looks and gloves hold through a r
   await expect(page).toHaveURL(/\/metal$/);
   await page.keyboard.press('3');
   await expect(page).toHaveURL(/\/molds$/);
-  await page.keyboard.press('5');
+  await page.keyboard.press('6');
   await expect(page).toHaveURL(/\/shelf$/);
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
@@ -250,7 +250,7 @@ test('a maker who thinks in ounces reads ounces everywhere', async ({ page }) =>
   await page.getByRole('textbox', { name: 'Weight', exact: true }).blur();
   await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('3/8 oz');
   await page.getByRole('button', { name: 'Leave' }).click();
-  await page.keyboard.press('5');
+  await page.keyboard.press('6');
   await expect(page.getByRole('button', { name: /^Lot 14, hard lead 26\.0 lb/ })).toBeVisible();
 });
 
@@ -268,6 +268,8 @@ test('an empty bench says in a sentence what to do, and offers it', async ({ pag
   await page.keyboard.press('4');
   await expect(page.getByText('Nothing is left to pour here.')).toBeVisible();
   await page.keyboard.press('5');
+  await expect(page.getByText('Nothing lies on the dressing bench.')).toBeVisible();
+  await page.keyboard.press('6');
   await expect(page.getByText('The shelf is empty.')).toBeVisible();
 
   await page.getByRole('button', { name: 'New bin' }).first().click();

@@ -2,6 +2,7 @@
 
 import { headsToDress } from '@/core/dress/heads-to-dress';
 import { findDressStep } from '@/core/dress/dress-steps';
+import type { Batch } from '@/records/batch';
 import type { HeadBin } from '@/records/bin';
 import { findStyle } from '@/core/cavities/styles';
 import { HeadDrawing } from '@/ui/head-drawing/HeadDrawing';
@@ -47,33 +48,34 @@ export function BatchRail({ chosen, onChoose }: BatchRailProps) {
     const title = headText(bin, view.binById, mass);
     onChoose(await workshop.batches.begin(draftBatch(bin, cast, cast.count, title, view)));
   };
+  const chip = (batch: Batch) => {
+    const step = batch.inHand?.step ?? batch.steps.find(({ done }) => done < batch.count)?.step;
+    return (
+      <li key={batch.id}>
+        <button
+          type="button"
+          className={styles.chip}
+          aria-pressed={batch.id === chosen}
+          data-over={batch.endedAt !== null}
+          onClick={() => onChoose(batch.id)}
+        >
+          {picture(batch)}
+          <strong>{batch.title}</strong>
+          <small>
+            {batch.count} ·{' '}
+            {batch.endedAt !== null
+              ? 'dressed'
+              : step
+                ? findDressStep(step).name.toLowerCase()
+                : 'all through'}
+          </small>
+        </button>
+      </li>
+    );
+  };
   return (
     <ul className={styles.rail} aria-label="Batches">
-      {[...open, ...ended].map((batch) => {
-        const step = batch.inHand?.step ?? batch.steps.find(({ done }) => done < batch.count)?.step;
-        return (
-          <li key={batch.id}>
-            <button
-              type="button"
-              className={styles.chip}
-              aria-pressed={batch.id === chosen}
-              data-over={batch.endedAt !== null}
-              onClick={() => onChoose(batch.id)}
-            >
-              {picture(batch)}
-              <strong>{batch.title}</strong>
-              <small>
-                {batch.count} ·{' '}
-                {batch.endedAt !== null
-                  ? 'dressed'
-                  : step
-                    ? findDressStep(step).name.toLowerCase()
-                    : 'all through'}
-              </small>
-            </button>
-          </li>
-        );
-      })}
+      {open.map(chip)}
       {waiting.map((cast) => {
         const bin = view.binById.get(cast.headBinId);
         if (bin?.kind !== 'head') return null;
@@ -95,6 +97,7 @@ export function BatchRail({ chosen, onChoose }: BatchRailProps) {
           </li>
         );
       })}
+      {ended.map(chip)}
     </ul>
   );
 }

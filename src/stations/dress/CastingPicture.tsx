@@ -11,6 +11,9 @@ import type { HookBin } from '@/records/bin';
 import { HookShape } from '@/ui/head-drawing/HookShape';
 import styles from './practice.module.css';
 
+/** The body is looked at; of the hook so much of the shank as shows whether it leans. */
+const BODY_LENGTHS = 2.3;
+
 interface CastingPictureProps {
   readonly cavity: PracticeCavity;
   readonly casting: SimulatedCasting;
@@ -28,14 +31,20 @@ export function CastingPicture({ cavity, casting, hook, seed, isNamed }: Casting
   const view = headView(style, cavity.volumeCm3, hook);
   const shape = shapeCavity(style, cavity.volumeCm3);
   const look = flawedLook(shape, casting.strength, casting.fill, seed);
+  const [left, top, width, height] = view.viewBox;
   const flaws = casting.flaws.map((kind) => (isNamed ? findFlaw(kind).name : findFlaw(kind).looks));
   return (
     <svg
-      viewBox={view.viewBox.join(' ')}
+      viewBox={`${left} ${top} ${Math.min(width, shape.lengthMm * BODY_LENGTHS)} ${height}`}
       className={styles.casting}
       role="img"
       aria-label={flaws.length > 0 ? `A casting: ${flaws.join('; ')}` : 'A clean casting'}
     >
+      <radialGradient id={`${id}skin`} cx="0.38" cy="0.3" r="0.8">
+        <stop offset="0" stopColor={look.frost.length > 0 ? '#b4babe' : '#d3dade'} />
+        <stop offset="0.55" stopColor={look.frost.length > 0 ? '#a9b0b5' : '#a4aeb5'} />
+        <stop offset="1" stopColor={look.frost.length > 0 ? '#8f979d' : '#707b84'} />
+      </radialGradient>
       <clipPath id={`${id}body`}>
         <path d={view.body} />
       </clipPath>
@@ -49,20 +58,16 @@ export function CastingPicture({ cavity, casting, hook, seed, isNamed }: Casting
       </g>
       <g clipPath={look.filled ? `url(#${id}filled)` : undefined}>
         {look.sheetMm ? <path d={view.body} className={styles.sheet} strokeWidth={2 * look.sheetMm} /> : null}
-        <path d={view.body} className={styles.metal} />
+        <path d={view.body} className={styles.metal} fill={`url(#${id}skin)`} />
         <g clipPath={`url(#${id}body)`}>
-          <ellipse
-            cx={shape.lengthMm * 0.4}
-            cy={-shape.radiusMm * 0.42}
-            rx={shape.lengthMm * 0.24}
-            ry={shape.radiusMm * 0.2}
-            className={look.frost.length > 0 ? styles.dull : styles.shine}
-          />
           {look.frost.map(({ x, y, r }, index) => (
             <circle key={index} cx={x} cy={y} r={r} className={styles.frost} />
           ))}
           {look.folds.map((path) => (
-            <path key={path} d={path} className={styles.fold} />
+            <g key={path}>
+              <path d={path} className={styles.foldLight} transform="translate(0.2 0)" />
+              <path d={path} className={styles.fold} />
+            </g>
           ))}
           {look.pores.map(({ x, y, r }, index) => (
             <circle key={index} cx={x} cy={y} r={r} className={styles.pore} />

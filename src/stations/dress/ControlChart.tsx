@@ -69,9 +69,11 @@ export function ControlChart({ name, weighedG, targetG, toleranceG }: ControlCha
           display: isFoot,
           color: token('--lead'),
           font,
-          stepSize: 1,
-          maxTicksLimit: 12,
-          callback: (value) => (Number.isInteger(Number(value)) ? value : ''),
+          maxRotation: 0,
+          autoSkipPadding: 8,
+        },
+        afterBuildTicks: (axis) => {
+          axis.ticks = weighedG.map((_, index) => ({ value: index + 1 }));
         },
       },
       y: {

@@ -11,6 +11,7 @@ import { BeginBatch } from './BeginBatch';
 import { DressSlip } from './DressSlip';
 import { FlawsPart } from './FlawsPart';
 import { Practice } from './Practice';
+import { PracticeSlip } from './PracticeSlip';
 import { StepsPart } from './StepsPart';
 import { useLearned } from './use-learned';
 import { WeighPart } from './WeighPart';
@@ -69,7 +70,7 @@ export function DressStation() {
           </>
         )
       }
-      slip={<DressSlip batch={isPracticing ? null : batch} />}
+      slip={isPracticing ? <PracticeSlip /> : <DressSlip batch={batch} />}
     >
       {practiceSeed === null ? (
         <>

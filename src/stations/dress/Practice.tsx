@@ -132,10 +132,6 @@ export function Practice({ firstSeed }: { firstSeed: number }) {
           </p>
         )}
       </div>
-      <p className={styles.caution}>
-        A trainer on a simulated pour: it teaches the eye, and says nothing about your pot. With real metal:
-        vent, glasses, gloves, nothing damp near it; follow the makers’ sheets and your local rules.
-      </p>
     </section>
   );
 }

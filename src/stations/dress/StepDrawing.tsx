@@ -6,14 +6,18 @@ import { shapeCavity } from '@/core/cavities/shape-cavity';
 import { findDressStep, type DressStepId } from '@/core/dress/dress-steps';
 import { dressMark, spruePath } from '@/drawing/dress-marks';
 import { headView } from '@/drawing/head-view';
+import { spreadOut } from '@/drawing/spread-out';
 import type { Batch } from '@/records/batch';
 import type { HookBin } from '@/records/bin';
 import { HookShape } from '@/ui/head-drawing/HookShape';
+import { lengthText, usePreferences } from '../shared';
 import styles from './dress.module.css';
 
 const WIDTH = 560;
-const HEIGHT = 250;
+const HEIGHT = 216;
 const LABEL_ROW = 26;
+const LABEL_WIDTH = 128;
+const BAR_MM = 10;
 
 interface StepDrawingProps {
   readonly batch: Batch;
@@ -24,6 +28,7 @@ interface StepDrawingProps {
 
 /** The head as it comes from the block, with each step pinned to where it is done; a tap takes it in hand. */
 export function StepDrawing({ batch, hook, volumeCm3, onTake }: StepDrawingProps) {
+  const { length } = usePreferences();
   const style = findStyle(batch.style);
   const drawn = useMemo(() => {
     if (!style) return null;
@@ -44,10 +49,14 @@ export function StepDrawing({ batch, hook, volumeCm3, onTake }: StepDrawingProps
   });
   const labels = (isTop: boolean) => {
     const row = pins.filter((pin) => pin.isTop === isTop).sort((a, b) => a.at.x - b.at.x);
-    const room = WIDTH / Math.max(1, row.length);
+    const places = spreadOut(
+      row.map(({ at }) => at.x),
+      LABEL_WIDTH,
+      WIDTH,
+    );
     return row.map((pin, index) => ({
       ...pin,
-      label: { x: (index + 0.5) * room, y: isTop ? 16 : HEIGHT - 8 },
+      label: { x: places[index] ?? pin.at.x, y: isTop ? 18 : HEIGHT - 10 },
     }));
   };
   const isSprued = (batch.steps.find(({ step }) => step === 'sprue')?.done ?? batch.count) < batch.count;
@@ -69,6 +78,7 @@ export function StepDrawing({ batch, hook, volumeCm3, onTake }: StepDrawingProps
         const { name } = findDressStep(step);
         return (
           <g key={step} data-state={state} className={styles.pin}>
+            <path d={`M${label.x} ${isTop ? label.y + 6 : label.y - 15}L${at.x} ${at.y}`} data-halo="true" />
             <path d={`M${label.x} ${isTop ? label.y + 6 : label.y - 15}L${at.x} ${at.y}`} />
             <circle cx={at.x} cy={at.y} r={isNow ? 6 : 4} />
             <text x={label.x} y={label.y} textAnchor="middle">
@@ -85,6 +95,15 @@ export function StepDrawing({ batch, hook, volumeCm3, onTake }: StepDrawingProps
           </g>
         );
       })}
+      <g
+        className={styles.scaleBar}
+        transform={`translate(${WIDTH - BAR_MM * scale - 14} ${HEIGHT / 2 + 58})`}
+      >
+        <path d={`M0 -4V4M0 0H${BAR_MM * scale}M${BAR_MM * scale} -4V4`} />
+        <text x={(BAR_MM * scale) / 2} y={-7} textAnchor="middle">
+          {lengthText(BAR_MM, length)}
+        </text>
+      </g>
     </svg>
   );
 }

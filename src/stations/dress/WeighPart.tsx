@@ -72,11 +72,11 @@ export function WeighPart({ batch, table }: WeighPartProps) {
     );
     if (done) setSaid(`Took ${massText(massG, mass)}, number ${weighedG.length + 1}.`);
   };
-  const weighedCavities = judged.cavities.filter((each) => each.weighedG.length > 2).length;
+  const known = judged.block.cavities;
   const clues: Clues = {
     ...NO_CLUES,
     pattern: drift?.pattern ?? null,
-    spread: weighedCavities < 2 ? null : drifting.length > 1 ? 'many' : 'one',
+    spread: known.length < 2 ? null : known.filter((each) => each.drift).length > 1 ? 'many' : 'one',
   };
 
   return (
@@ -89,9 +89,9 @@ export function WeighPart({ batch, table }: WeighPartProps) {
           options={[
             ...judged.cavities.map((each) => ({
               value: each.cavity.id,
-              label: `${each.index + 1}${each.verdict?.drift ? ' drifts' : ''}`,
+              label: `Cavity ${each.index + 1}${each.verdict?.drift ? ', drifts' : ''}`,
             })),
-            { value: MIXED, label: judged.cavities.length > 0 ? 'mixed' : 'all together' },
+            { value: MIXED, label: judged.cavities.length > 0 ? 'Mixed' : 'All together' },
           ]}
           onChange={(next) => {
             setChosen(next);
@@ -99,7 +99,12 @@ export function WeighPart({ batch, table }: WeighPartProps) {
           }}
         />
         <BlockOfBatch batch={batch} cavities={judged.cavities} chosen={cavity} onChoose={setChosen} />
-        <ScalePanel count={1} onWeighed={(massG, scale) => void take(massG, scale)} said={said} />
+        <ScalePanel
+          count={1}
+          label="One casting"
+          onWeighed={(massG, scale) => void take(massG, scale)}
+          said={said}
+        />
         {lastWeighing ? (
           <Button onClick={() => void workshop.weighings.remove(lastWeighing)}>
             Strike the last, {massText(lastWeighing.weighedG, mass)}
@@ -114,6 +119,7 @@ export function WeighPart({ batch, table }: WeighPartProps) {
             the block.
           </p>
         ) : null}
+        {cavity && drift ? <h3 className={styles.named}>{driftSentence(drift, nameOf(cavity))}</h3> : null}
         {weighedG.length < 2 ? (
           <p className={styles.emptyChart}>
             {judged.cavities.length > 0
@@ -129,8 +135,7 @@ export function WeighPart({ batch, table }: WeighPartProps) {
           />
         )}
         {cavity && drift ? (
-          <section className={styles.drift} aria-label="Drift">
-            <h3>{driftSentence(drift, nameOf(cavity))}</h3>
+          <section className={styles.drift} aria-label="Why it drifts">
             <CausesPart
               key={cavity.cavity.id}
               symptom={drift.offShare < 0 ? 'light' : 'heavy'}

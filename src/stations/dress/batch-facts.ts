@@ -97,7 +97,7 @@ export function judgeBatch(batch: Batch, batches: readonly Batch[], facts: Facts
 }
 
 /** The steps that heads of a kind need: as the last batch of their style had them, else by hook, pins and collar. */
-export function stepsFor(
+function stepsFor(
   head: Pick<HeadBin, 'style' | 'hookBinId'>,
   cavities: readonly Pick<Cavity, 'inserts'>[],
   batches: readonly Batch[],

@@ -71,12 +71,12 @@ export function findingsOf(facts: FlawFacts): Finding[] {
 }
 
 /** Which zone of its guide a pot stood in. */
-export function potZone(potC: number, { coldUnderC, hotOverC }: PotGuide): NonNullable<Clues['pot']> {
+function potZone(potC: number, { coldUnderC, hotOverC }: PotGuide): NonNullable<Clues['pot']> {
   return potC < coldUnderC ? 'cold' : potC > hotOverC ? 'hot' : 'right';
 }
 
 /** Where the pot should stand for a cavity of a run; null where its metal or shape is not known. */
-export function guideOf(
+function guideOf(
   run: Pick<Run, 'metalBinId'> | undefined,
   moldId: string | null,
   cavity: number | null,

@@ -23,12 +23,14 @@ const FAULTS: Record<DeviceFault['code'], string> = {
 interface ScalePanelProps {
   /** Pieces on the pan, drawn. */
   readonly count: number;
+  /** What lies on the pan, above the field. */
+  readonly label?: string;
   readonly onWeighed: (massG: number, source: WeightSource) => void;
   readonly said: string;
 }
 
 /** The scale: typed, the stand-in that ships, or a real one; a weight that settles is taken. */
-export function ScalePanel({ count, onWeighed, said }: ScalePanelProps) {
+export function ScalePanel({ count, label = 'All of them together', onWeighed, said }: ScalePanelProps) {
   const { mass } = usePreferences();
   const [source, setSource] = useState<WeightSource>('typed');
   const [typedG, setTypedG] = useState<number | null>(null);
@@ -85,7 +87,7 @@ export function ScalePanel({ count, onWeighed, said }: ScalePanelProps) {
       {source === 'typed' ? (
         <div className={styles.scaleRow}>
           <MassField
-            label="All of them together"
+            label={label}
             value={typedG}
             write={write}
             onChange={setTypedG}
