@@ -58,7 +58,7 @@ export function flawedLook(
   const { wrinkled = 0, porous = 0, frosty = 0, flash = 0 } = strength;
   const end = lengthMm * Math.max(0.3, fill);
   const round = radiusMm * 0.55;
-  const tall = radiusMm * 3;
+  const tall = radiusMm * 1.3;
   return {
     filled:
       fill < 1

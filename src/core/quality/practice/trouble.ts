@@ -41,8 +41,8 @@ const ROOM_C = 20;
 
 /** Every change, as a maker would make it. */
 export const CHANGES: readonly Change[] = [
-  { id: 'raise-pot', name: 'Pot 20 C hotter', does: (so) => ({ ...so, potC: so.potC + POT_STEP_C }) },
-  { id: 'lower-pot', name: 'Pot 20 C cooler', does: (so) => ({ ...so, potC: so.potC - POT_STEP_C }) },
+  { id: 'raise-pot', name: 'Pot a step hotter', does: (so) => ({ ...so, potC: so.potC + POT_STEP_C }) },
+  { id: 'lower-pot', name: 'Pot a step cooler', does: (so) => ({ ...so, potC: so.potC - POT_STEP_C }) },
   { id: 'warm-block', name: 'Warm the block', does: (so) => ({ ...so, moldC: so.moldC + BLOCK_STEP_C }) },
   {
     id: 'rest-block',
