@@ -1,6 +1,6 @@
 // What both `npm run demo` and `npm test` need before they begin. Uses Node alone: on a fresh clone nothing else
 // is there yet.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
 import { join } from 'node:path';
@@ -17,6 +17,21 @@ export function run(command, args, env = {}) {
     env: { ...process.env, ...QUIET, ...env },
   });
   return result.status ?? 1;
+}
+
+/** Runs a command beside others; gives its exit code once its words are written, whole and under a name. */
+export function runBeside(name, command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, env: { ...process.env, ...QUIET } });
+    const words = [];
+    child.stdout.on('data', (chunk) => words.push(chunk));
+    child.stderr.on('data', (chunk) => words.push(chunk));
+    child.on('error', (error) => words.push(Buffer.from(`${error.message}\n`)));
+    child.on('close', (code) => {
+      process.stdout.write(`\n== ${name}\n${Buffer.concat(words)}`);
+      resolve(code ?? 1);
+    });
+  });
 }
 
 /** Installs from the lockfile where the last install was from another, or from none. */

@@ -3,7 +3,7 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { bin, install, root, run } from './prepare.mjs';
+import { bin, install, root, run, runBeside } from './prepare.mjs';
 
 const CHROMIUM = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
 const RESULTS = join(root, 'test-results');
@@ -11,9 +11,8 @@ const RESULTS = join(root, 'test-results');
 let passed = 0;
 let failed = 0;
 
-function check(name, command, args, env) {
-  process.stdout.write(`\n== ${name}\n`);
-  const isGood = run(command, args, env) === 0;
+async function check(name, command, args) {
+  const isGood = (await runBeside(name, command, args)) === 0;
   if (isGood) passed += 1;
   else failed += 1;
   return isGood;
@@ -49,26 +48,26 @@ install();
 rmSync(RESULTS, { recursive: true, force: true });
 mkdirSync(RESULTS, { recursive: true });
 
-check('Types of the routes', 'node', [bin('next/dist/bin/next'), 'typegen']);
-check('Types', 'node', [bin('typescript/bin/tsc'), '--noEmit']);
-check('Format', 'node', [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']);
-check('Lint', 'node', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']);
-check('Unused code', 'node', [bin('knip/bin/knip.js')]);
+/** Types, lint and the build need one core most of the time, and so do the unit tests: they go side by side. */
+async function checkAndBuild() {
+  await check('Types of the routes', 'node', [bin('next/dist/bin/next'), 'typegen']);
+  await check('Types', 'node', [bin('typescript/bin/tsc'), '--noEmit']);
+  await check('Lint', 'node', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']);
+  return check('Build', 'node', [bin('next/dist/bin/next'), 'build']);
+}
 
-process.stdout.write('\n== Unit tests\n');
-const unit = run('node', [
-  bin('jest/bin/jest.js'),
-  '--silent',
-  '--json',
-  '--outputFile',
-  join(RESULTS, 'unit.json'),
-]);
-count('jest', unit, () => {
-  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = readJson('unit.json');
-  return { passed: numPassedTests, failed: numFailedTests + numRuntimeErrorTestSuites };
-});
+async function unitTests() {
+  await check('Format', 'node', [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']);
+  await check('Unused code', 'node', [bin('knip/bin/knip.js')]);
+  const report = ['--silent', '--json', '--outputFile', join(RESULTS, 'unit.json')];
+  const code = await runBeside('Unit tests', 'node', [bin('jest/bin/jest.js'), ...report]);
+  count('jest', code, () => {
+    const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = readJson('unit.json');
+    return { passed: numPassedTests, failed: numFailedTests + numRuntimeErrorTestSuites };
+  });
+}
 
-const isBuilt = check('Build', 'node', [bin('next/dist/bin/next'), 'build']);
+const [isBuilt] = await Promise.all([checkAndBuild(), unitTests()]);
 
 process.stdout.write('\n== Browser tests\n');
 if (!isBuilt) {
