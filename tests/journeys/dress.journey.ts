@@ -172,13 +172,13 @@ test('practice poses a pour, takes an answer, and shows what came of it', async 
   await expect(practice.getByText(/this head wants/)).toBeVisible();
   const changes = practice.getByRole('group', { name: 'What to change' }).getByRole('button');
   for (const change of await changes.all()) {
-    if (await practice.getByRole('button', { name: 'Next pour' }).isVisible()) break;
+    if (await practice.getByRole('button', { name: 'Next pour', exact: true }).isVisible()) break;
     await change.click();
     await expect(change).toHaveText(/[✓✗]$/);
   }
   await expect(practice.getByRole('img', { name: 'A clean casting' })).toHaveCount(3);
   await expect(practice.getByText(/of 1 at the first try/)).toBeVisible();
-  await practice.getByRole('button', { name: 'Next pour' }).click();
+  await practice.getByRole('button', { name: 'Next pour', exact: true }).click();
   await expect(practice.getByRole('img', { name: /^A casting:/ })).toHaveCount(3);
   expect((await readBench(page)).contents).toEqual(before.contents);
 });

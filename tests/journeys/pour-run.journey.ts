@@ -4,6 +4,7 @@ import {
   beginRun,
   chooseFile,
   closeDialog,
+  countPoursOnly,
   openBenchMenu,
   openStation,
   readBench,
@@ -141,16 +142,30 @@ test('two blocks are worked in turn, through misfills, a reload and a nap, and t
 
   await page.keyboard.press('Space');
   const form = page.getByRole('dialog', { name: /^Book run/ });
-  const weigh = async (label: string, grams: number) => {
-    const field = form.getByRole('textbox', { name: label, exact: true });
-    await field.fill(`${grams.toFixed(1)} g`);
-    await field.blur();
+  await form.getByText('Read them off a scale').click();
+  await form.getByText('Stand-in scale').click();
+  const weigh = async (pile: string, grams: number) => {
+    const pan = form.getByRole('textbox', { name: "Lay on the stand-in's pan" });
+    await expect(form.getByText(`Lay ${pile.toLowerCase()} on`, { exact: false })).toBeVisible();
+    await pan.fill(`${grams.toFixed(2)} g`);
+    await pan.blur();
+    await form.getByRole('button', { name: 'Lay on' }).click();
+    await page.clock.runFor(3000);
+    await expect(form.getByText(`Settled. ${pile}`, { exact: false })).toBeVisible();
+    await form.getByRole('button', { name: 'Clear pan' }).click();
+    await page.clock.runFor(3000);
   };
+  await page.clock.runFor(500);
   await weigh('Skimmed off', drossG);
-  await weigh('Left in the pot', potEndG);
-  await weigh('Good heads, hooks and all', truth.goodG + truth.hooksG);
-  await weigh('Misfills and warm-ups', truth.rejectedG);
   await weigh('Sprues', truth.sprueG);
+  await weigh('Misfills and warm-ups', truth.rejectedG);
+  await weigh('Good heads, hooks and all', truth.goodG + truth.hooksG);
+  await page.clock.runFor(500);
+  const pan = form.getByRole('textbox', { name: "Lay on the stand-in's pan" });
+  await pan.fill(`${potEndG.toFixed(2)} g`);
+  await pan.blur();
+  await form.getByRole('button', { name: 'Lay on' }).click();
+  await page.clock.runFor(3000);
   const balance = form.getByRole('region', { name: 'The balance' });
   await expect(balance).toContainText('went in and did not come out');
   await expect(balance).toContainText('Drops on the bench');
@@ -159,6 +174,48 @@ test('two blocks are worked in turn, through misfills, a reload and a nap, and t
   const booked = (await readBench(page)).contents.runs.find(({ id }) => id === run.id);
   expect(Math.abs((booked?.booking?.unaccountedG ?? 0) - spilledG)).toBeLessThanOrEqual(1);
   expect(booked?.booking).toMatchObject({ good: 46, surplus: 0 });
+});
+
+test('a block that fails is laid aside in the middle of a run, and what is cast stays cast', async ({
+  page,
+}) => {
+  await openTwoBlocks(page);
+  await beginRun(page);
+  await countPoursOnly(page);
+  const heading = page.getByRole('heading', { level: 1 });
+  for (const pour of [2, 3]) {
+    await page.keyboard.press('Space');
+    await expect(heading).toHaveText(new RegExp(`^Pour ${pour} of`));
+  }
+  const before = (await readBench(page)).contents;
+  const run = before.runs.find(({ state }) => state === 'pouring');
+  const poured = before.pours.filter(({ runId }) => runId === run?.id);
+  const fallen = run?.blocks.find(({ moldId }) => !poured.some((pour) => pour.moldId === moldId));
+  const name = before.molds.find(({ id }) => id === fallen?.moldId)?.name ?? '';
+
+  await page.getByRole('button', { name: 'Plan anew' }).click();
+  const form = page.getByRole('dialog', { name: /^Plan run \d+ anew/ });
+  await form.getByRole('checkbox', { name }).uncheck();
+  await expect(form.getByText(/^No block that goes on makes/)).toBeVisible();
+  await expect(form.getByText('and none is shorter', { exact: false })).toBeVisible();
+  await form.getByRole('button', { name: 'Go on by this plan' }).click();
+  await expect(form).toHaveCount(0);
+  await expect(heading).toHaveText(/^Pour 3 of/);
+  await expect(page.getByText(/fewer are wanted|more are wanted/)).toHaveCount(0);
+  const after = (await readBench(page)).contents;
+  const onward = after.runs.find(({ id }) => id === run?.id);
+  expect(onward?.blocks.map(({ moldId }) => moldId)).not.toContain(fallen?.moldId);
+  expect(after.pours).toEqual(before.pours);
+
+  await heading.click();
+  for (let title = await heading.innerText(); title.startsWith('Pour'); title = await heading.innerText()) {
+    await page.keyboard.press('Space');
+    await expect(heading).not.toHaveText(title);
+  }
+  const { pours } = (await readBench(page)).contents;
+  const cast = pours.filter(({ runId }) => runId === run?.id).flatMap(({ castings }) => castings);
+  const asked = onward?.wants.filter(({ key }) => cast.some((each) => each.key === key)) ?? [];
+  expect(cast).toHaveLength(asked.reduce((so, { count }) => so + count, 0));
 });
 
 test('a clock that is set does not cut a wait short, nor stretch it to hours', async ({ page }) => {

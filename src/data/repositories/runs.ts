@@ -13,6 +13,7 @@ import { granted, refuse, write } from '../write';
 import { beatOf } from './beat-of';
 import { headBin, type NameHead } from './head-bin';
 import { pourMarks } from './pour-marks';
+import { runPlan } from './run-plan';
 import { underWay } from './under-way';
 
 export type NewRun = Omit<Run, 'id' | 'no' | 'state' | 'startedAt' | 'endedAt' | 'booking'>;
@@ -165,6 +166,7 @@ export function runRepository(store: Store) {
       }),
 
     ...pourMarks(store),
+    ...runPlan(store),
 
     /** Books a run: heads in, metal and hooks out, rejects, sprues and what is left in the pot back. */
     book: (

@@ -78,7 +78,7 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
         check={check}
         hint="weigh the skimmings when cold; until then this is your usual share"
       />
-      <EndWeights weighed={onScale} onChange={setOnScale} />
+      <EndWeights weighed={onScale} onChange={setOnScale} onSkimmed={setDrossG} />
       {figures && onScale.potEndG !== null ? (
         <GapNote facts={gapFacts(run, view, count, figures, hooksG)} />
       ) : null}

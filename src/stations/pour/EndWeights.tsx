@@ -1,7 +1,10 @@
 'use client';
 
+import { Select } from 'antd';
+import { useId, useState } from 'react';
 import type { WeighedEnd } from '@/core/pours/settle-run';
-import { MassField } from '../shared';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { MassField, massText, ScalePanel, usePreferences } from '../shared';
 import styles from './pour.module.css';
 
 /** What the maker weighed at the end, as it lay on the scale, g; null where the tally is believed. */
@@ -38,10 +41,26 @@ export function metalOf(weighed: EndOnScale, hooksG: number): WeighedEnd {
 interface EndWeightsProps {
   readonly weighed: EndOnScale;
   readonly onChange: (weighed: EndOnScale) => void;
+  readonly onSkimmed: (drossG: number) => void;
 }
 
-/** The scale at the end of a run: each pile, or nothing where the tally is to be believed. */
-export function EndWeights({ weighed, onChange }: EndWeightsProps) {
+type Pile = 'dross' | keyof EndOnScale;
+
+/** The piles of an evening, in the order in which they cool. */
+const PILES: readonly { readonly value: Pile; readonly label: string }[] = [
+  { value: 'dross', label: 'Skimmed off' },
+  { value: 'sprueG', label: 'Sprues' },
+  { value: 'rejectedG', label: 'Misfills and warm-ups' },
+  { value: 'goodWithHooksG', label: 'Good heads, hooks and all' },
+  { value: 'potEndG', label: 'Left in the pot' },
+];
+
+/** The scale at the end of a run: each pile, typed or as it settles, or nothing where the tally is to be believed. */
+export function EndWeights({ weighed, onChange, onSkimmed }: EndWeightsProps) {
+  const { mass } = usePreferences();
+  const panId = useId();
+  const [pile, setPile] = useState<Pile>('dross');
+  const [said, setSaid] = useState('');
   const field = (label: string, key: keyof EndOnScale, hint?: string) => (
     <MassField
       label={label}
@@ -50,13 +69,36 @@ export function EndWeights({ weighed, onChange }: EndWeightsProps) {
       onChange={(grams) => onChange({ ...weighed, [key]: grams })}
     />
   );
+  const take = (grams: number) => {
+    if (pile === 'dross') onSkimmed(grams);
+    else onChange({ ...weighed, [pile]: grams });
+    const at = PILES.findIndex(({ value }) => value === pile);
+    setSaid(`${PILES[at]?.label ?? ''}: ${massText(grams, mass)}.`);
+    setPile(PILES[at + 1]?.value ?? pile);
+  };
+  const onPan = PILES.find(({ value }) => value === pile)?.label ?? '';
   return (
-    <fieldset className={styles.endWeights}>
-      <legend>On the scale at the end</legend>
-      {field('Left in the pot', 'potEndG', 'empty: reckoned, and no gap is seen')}
-      {field('Good heads, hooks and all', 'goodWithHooksG')}
-      {field('Misfills and warm-ups', 'rejectedG')}
-      {field('Sprues', 'sprueG')}
-    </fieldset>
+    <>
+      <fieldset className={styles.endWeights}>
+        <legend>On the scale at the end</legend>
+        {field('Left in the pot', 'potEndG', 'empty: reckoned, and no gap is seen')}
+        {field('Good heads, hooks and all', 'goodWithHooksG')}
+        {field('Misfills and warm-ups', 'rejectedG')}
+        {field('Sprues', 'sprueG')}
+      </fieldset>
+      <details className={styles.endScale}>
+        <summary>Read them off a scale</summary>
+        <FieldShell id={panId} label="On the pan">
+          <Select
+            id={panId}
+            value={pile}
+            style={{ width: '100%' }}
+            options={PILES.map((each) => ({ ...each }))}
+            onChange={setPile}
+          />
+        </FieldShell>
+        <ScalePanel count={1} isTypable={false} what={onPan.toLowerCase()} said={said} onWeighed={take} />
+      </details>
+    </>
   );
 }

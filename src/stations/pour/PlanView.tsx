@@ -1,15 +1,17 @@
 'use client';
 
-import { Button, Segmented, Select } from 'antd';
+import { App, Button, Segmented, Select } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import type { Evening } from '@/core/pours/lay-out-evening';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import { calendarFile } from '@/data/exchange/calendar';
+import { jobSheetPdf } from '@/data/exchange/sheet/job-sheet';
 import { sentence } from '@/messages/sentence';
 import { Station } from '@/ui/frame/Station';
 import { SlipTitle } from '@/ui/frame/Slip';
 import {
+  loadFonts,
   lotText,
   minutesText,
   PourCautions,
@@ -26,6 +28,7 @@ import {
 } from '../shared';
 import { BlocksInHand } from './BlocksInHand';
 import { ChargeForm } from './ChargeForm';
+import { composeSheet } from './compose-sheet';
 import { PlannedBlock } from './PlannedBlock';
 import { PlanSearch } from './PlanSearch';
 import { eveningOf, inOrder, learnBeats, pullFor } from './plan-evening';
@@ -44,6 +47,7 @@ export function PlanView() {
   const ticket = useTicketInHand();
   const [scope, setScope] = useState<Scope>('ticket');
   const [chosen, setChosen] = useState<string | null>(null);
+  const { message } = App.useApp();
   const [isPotOpen, setIsPotOpen] = useState(false);
 
   const scoped = useMemo(
@@ -79,6 +83,17 @@ export function PlanView() {
     () => (ready && takes ? pullFor(view, ready, takes, promiseOf(view, wants)) : []),
     [view, ready, takes, wants],
   );
+  const saveSheet = async () => {
+    if (!metal || !session || !ready || !takes || !evening) return;
+    const sheet = composeSheet({ metal, session, plan: ready, takes, evening, pull }, view, preferences.mass);
+    try {
+      const pdf = await jobSheetPdf(sheet, await loadFonts());
+      saveFile('ruvek-job-sheet.pdf', pdf, 'application/pdf');
+    } catch (error) {
+      const why = error instanceof Error ? error.message : String(error);
+      void message.error(`The sheet was not made: ${why}. Load the page again and ask once more.`, 6);
+    }
+  };
   const shownRun = ready?.runs.find((run) => run.moldId === chosen) ?? ready?.runs[0];
 
   return (
@@ -171,6 +186,7 @@ export function PlanView() {
           <PullList
             items={pull}
             onCalendar={() => evening && saveCalendar(workshop.now(), metal.name, ready.runs, evening)}
+            onSheet={() => void saveSheet()}
           />
         </>
       ) : null}

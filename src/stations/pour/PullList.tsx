@@ -9,10 +9,12 @@ interface PullListProps {
   readonly items: readonly PullItem[];
   /** Puts the session into a calendar file. */
   readonly onCalendar: () => void;
+  /** Puts the whole session on paper, as PDF. */
+  readonly onSheet: () => void;
 }
 
 /** What to lay out before the pot goes on, place by place, with what is short and what could stand in for it. */
-export function PullList({ items, onCalendar }: PullListProps) {
+export function PullList({ items, onCalendar, onSheet }: PullListProps) {
   const { view } = useBench();
   const places = [...new Set(items.map(({ place }) => place))];
   return (
@@ -21,6 +23,9 @@ export function PullList({ items, onCalendar }: PullListProps) {
         <h2>Lay out</h2>
         <Button size="small" onClick={() => window.print()}>
           Print
+        </Button>
+        <Button size="small" onClick={onSheet}>
+          Job sheet
         </Button>
         <Button size="small" onClick={onCalendar}>
           Calendar file

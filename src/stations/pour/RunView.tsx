@@ -14,6 +14,8 @@ import { cavityWords } from './cavity-words';
 import { Pot } from './Pot';
 import { PotTemperature } from './PotTemperature';
 import { PourMarks } from './PourMarks';
+import { Replan } from './Replan';
+import { wantsSince } from './replan-run';
 import { RunBlock } from './RunBlock';
 import { RunSlip } from './RunSlip';
 import { TopUp } from './TopUp';
@@ -30,6 +32,7 @@ export function RunView({ run }: { run: Run }) {
   const preferences = usePreferences();
   const [chosenPour, setChosenPour] = useState<string | null>(null);
   const [isBooking, setIsBooking] = useState(false);
+  const [isReplanning, setIsReplanning] = useState(false);
   const [jump, setJump] = useState<number | null>(null);
   const count = useMemo(() => countRun(run, view.pours), [run, view.pours]);
   const now = useSteadyNow(workshop.now, (jumpMs) => {
@@ -46,6 +49,7 @@ export function RunView({ run }: { run: Run }) {
     window.scrollTo(0, 0);
   }, [run.id]);
 
+  const since = useMemo(() => wantsSince(run, view), [run, view]);
   const mine = view.pours.filter((pour) => pour.moldId === hand?.mold.id);
   const shown = mine.find((pour) => pour.id === chosenPour) ?? mine.at(-1) ?? null;
   const presses = useRunPresses(run, hands, { chose: setChosenPour, book: () => setIsBooking(true) });
@@ -54,7 +58,7 @@ export function RunView({ run }: { run: Run }) {
   };
 
   useKeys((event) => {
-    if (isBooking || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (isBooking || isReplanning || event.ctrlKey || event.metaKey || event.altKey) return;
     const digit = /^Digit([1-9])$/.exec(event.code)?.[1];
     if (event.key === ' ') {
       if (isOnControl(event.target)) return;
@@ -112,6 +116,7 @@ export function RunView({ run }: { run: Run }) {
           <Button onClick={presses.back} disabled={view.pours.length === 0}>
             Take back
           </Button>
+          <Button onClick={() => setIsReplanning(true)}>Plan anew</Button>
           <Button onClick={() => presses.drop(count.good)}>Drop</Button>
           <Button
             type={hands.now === null && !hands.waiting ? 'primary' : 'default'}
@@ -124,6 +129,14 @@ export function RunView({ run }: { run: Run }) {
       }
     >
       <HandBlocks hands={hands} onTakeIn={presses.takeIn} />
+      {since === 0 ? null : (
+        <p role="status" className={styles.jump}>
+          {since > 0 ? `${since} more are wanted` : `${-since} fewer are wanted`} since the run began.{' '}
+          <button type="button" onClick={() => setIsReplanning(true)}>
+            Plan anew
+          </button>
+        </p>
+      )}
       {jump === null ? null : <JumpNote jumpMs={jump} onSeen={() => setJump(null)} />}
       <div className={styles.run}>
         <div className={styles.hand}>
@@ -183,6 +196,7 @@ export function RunView({ run }: { run: Run }) {
           />
         </div>
       </div>
+      {isReplanning ? <Replan run={run} count={count} onClose={() => setIsReplanning(false)} /> : null}
       {isBooking ? <BookForm run={run} count={count} onClose={() => setIsBooking(false)} /> : null}
     </Station>
   );

@@ -7,6 +7,7 @@ export { saveFile } from './frame/save-file';
 export { useKeys } from './frame/use-keys';
 export { useNow } from './frame/use-now';
 export { setPreferences, usePreferences } from './preferences-store';
+export { loadFonts } from './load-fonts';
 export { sessionOf, takesOf, type Takes } from './session-takes';
 export { TicketInHandSlip } from './TicketInHandSlip';
 export { MassField } from './MassField';

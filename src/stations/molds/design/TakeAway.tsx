@@ -9,8 +9,7 @@ import { plateSvg } from '@/data/exchange/plate/plate-svg';
 import type { Plate } from '@/data/exchange/plate/plate';
 import { sentence } from '@/messages/sentence';
 import { CalledOff, WorkLane } from '@/workers/client';
-import { saveFile } from '../../shared';
-import { loadFonts } from './load-fonts';
+import { loadFonts, saveFile } from '../../shared';
 import styles from './design.module.css';
 
 interface TakeAwayProps {

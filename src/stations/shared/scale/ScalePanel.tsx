@@ -25,12 +25,23 @@ interface ScalePanelProps {
   readonly count: number;
   /** What lies on the pan, above the field. */
   readonly label?: string;
+  /** What is to be laid on. */
+  readonly what?: string;
   readonly onWeighed: (massG: number, source: WeightSource) => void;
   readonly said: string;
+  /** Weights can be typed here; else they are typed elsewhere on the page. */
+  readonly isTypable?: boolean;
 }
 
 /** The scale: typed, the stand-in that ships, or a real one; a weight that settles is taken. */
-export function ScalePanel({ count, label = 'All of them together', onWeighed, said }: ScalePanelProps) {
+export function ScalePanel({
+  count,
+  label = 'All of them together',
+  onWeighed,
+  said,
+  what = 'the castings',
+  isTypable = true,
+}: ScalePanelProps) {
   const { mass } = usePreferences();
   const [source, setSource] = useState<WeightSource>('typed');
   const [typedG, setTypedG] = useState<number | null>(null);
@@ -51,40 +62,50 @@ export function ScalePanel({ count, label = 'All of them together', onWeighed, s
         block
         value={source}
         options={[
-          { value: 'typed', label: 'Typed' },
+          { value: 'typed', label: isTypable ? 'Typed' : 'Scale off' },
           { value: 'stand-in', label: 'Stand-in scale' },
           { value: 'serial', label: 'Serial scale' },
         ]}
         onChange={turn}
       />
-      <svg viewBox="0 0 320 150" className={styles.scaleDrawing} aria-hidden="true">
-        <rect x="30" y="62" width="260" height="8" rx="2" fill="var(--steel-2)" stroke="var(--steel-edge)" />
-        <path d="M120 70h80l6 14h-92z" fill="var(--steel-1)" stroke="var(--steel-edge)" />
-        <path d="M22 84h276l10 56h-296z" fill="var(--cavity-2)" stroke="var(--steel-edge)" />
-        <rect x="74" y="95" width="172" height="36" rx="3" fill="#1b1f23" />
-        <text
-          x="236"
-          y="121"
-          textAnchor="end"
-          className={styles.display}
-          fill={scale.settledG !== null || source === 'typed' ? '#8fd9c9' : '#e0b05a'}
-        >
-          {written ? `${written.number} ${written.unit}` : '- - -'}
-        </text>
-        {(shown ?? 0) > 0.2
-          ? Array.from({ length: Math.min(count, 10) }, (_, index) => (
-              <circle
-                key={index}
-                cx={160 + (index - (Math.min(count, 10) - 1) / 2) * 23}
-                cy={51}
-                r={10.5}
-                fill="var(--cavity-1)"
-                stroke="var(--wire)"
-              />
-            ))
-          : null}
-      </svg>
-      {source === 'typed' ? (
+      {source === 'typed' && !isTypable ? null : (
+        <svg viewBox="0 0 320 150" className={styles.scaleDrawing} aria-hidden="true">
+          <rect
+            x="30"
+            y="62"
+            width="260"
+            height="8"
+            rx="2"
+            fill="var(--steel-2)"
+            stroke="var(--steel-edge)"
+          />
+          <path d="M120 70h80l6 14h-92z" fill="var(--steel-1)" stroke="var(--steel-edge)" />
+          <path d="M22 84h276l10 56h-296z" fill="var(--cavity-2)" stroke="var(--steel-edge)" />
+          <rect x="74" y="95" width="172" height="36" rx="3" fill="#1b1f23" />
+          <text
+            x="236"
+            y="121"
+            textAnchor="end"
+            className={styles.display}
+            fill={scale.settledG !== null || source === 'typed' ? '#8fd9c9' : '#e0b05a'}
+          >
+            {written ? `${written.number} ${written.unit}` : '- - -'}
+          </text>
+          {(shown ?? 0) > 0.2
+            ? Array.from({ length: Math.min(count, 10) }, (_, index) => (
+                <circle
+                  key={index}
+                  cx={160 + (index - (Math.min(count, 10) - 1) / 2) * 23}
+                  cy={51}
+                  r={10.5}
+                  fill="var(--cavity-1)"
+                  stroke="var(--wire)"
+                />
+              ))
+            : null}
+        </svg>
+      )}
+      {source === 'typed' && isTypable ? (
         <div className={styles.scaleRow}>
           <MassField
             label={label}
@@ -121,7 +142,7 @@ export function ScalePanel({ count, label = 'All of them together', onWeighed, s
               ? `Settled. ${said} Clear the pan for the next.`
               : scale.massG !== null && scale.massG > 0.2
                 ? 'Settling.'
-                : `Lay the castings on; the weight is taken when it settles. ${said}`}
+                : `Lay ${what} on; the weight is taken when it settles. ${said}`}
       </p>
     </section>
   );

@@ -1,4 +1,4 @@
-import type { PlateFonts } from '@/data/exchange/plate/plate-pdf';
+import type { SheetFonts } from '@/data/exchange/sheet/sheet-pen';
 
 async function load(url: URL): Promise<Uint8Array> {
   const response = await fetch(url);
@@ -7,7 +7,7 @@ async function load(url: URL): Promise<Uint8Array> {
 }
 
 /** The two weights that a printed sheet is set in; they ship with the app. */
-export async function loadFonts(): Promise<PlateFonts> {
+export async function loadFonts(): Promise<SheetFonts> {
   const [regular, bold] = await Promise.all([
     load(new URL('@fontsource/archivo/files/archivo-latin-400-normal.woff', import.meta.url)),
     load(new URL('@fontsource/archivo/files/archivo-latin-700-normal.woff', import.meta.url)),

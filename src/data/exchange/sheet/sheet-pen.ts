@@ -1,0 +1,77 @@
+import fontkit from '@pdf-lib/fontkit';
+import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+
+/** Points to the millimeter. */
+const MM = 72 / 25.4;
+export const A4_MM = [210, 297] as const;
+export const MARGIN_MM = 15;
+const INK = rgb(0.14, 0.15, 0.17);
+export const QUIET = rgb(0.36, 0.41, 0.45);
+
+export interface SheetFonts {
+  readonly regular: Uint8Array;
+  readonly bold: Uint8Array;
+}
+
+/** A pen on a page, in mm from the top left. */
+export class SheetPen {
+  readonly #page: PDFPage;
+  readonly #heightMm: number;
+
+  constructor(page: PDFPage, heightMm: number) {
+    this.#page = page;
+    this.#heightMm = heightMm;
+  }
+
+  text(text: string, xMm: number, yMm: number, font: PDFFont, size: number, color = INK): void {
+    this.#page.drawText(text, { x: xMm * MM, y: (this.#heightMm - yMm) * MM, font, size, color });
+  }
+
+  line(fromMm: readonly [number, number], toMm: readonly [number, number]): void {
+    const at = ([x, y]: readonly [number, number]) => ({ x: x * MM, y: (this.#heightMm - y) * MM });
+    this.#page.drawLine({ start: at(fromMm), end: at(toMm), thickness: 0.25 * MM, color: INK });
+  }
+
+  /** A path in mm, its origin laid at a place on the sheet, not scaled. */
+  path(path: string, xMm: number, yMm: number): void {
+    this.#page.drawSvgPath(path, {
+      x: xMm * MM,
+      y: (this.#heightMm - yMm) * MM,
+      scale: MM,
+      borderWidth: 0.25,
+      borderColor: INK,
+    });
+  }
+}
+
+/**
+ * A new document to print, in the two weights of the app's own type.
+ *
+ * @example const { addPage } = await openSheet('Run 15', fonts); addPage(210, 297).text('Run 15', 15, 20, bold, 18)
+ */
+export async function openSheet(title: string, fonts: SheetFonts) {
+  const document = await PDFDocument.create();
+  document.registerFontkit(fontkit);
+  document.setTitle(title);
+  return {
+    document,
+    regular: await document.embedFont(fonts.regular, { subset: true }),
+    bold: await document.embedFont(fonts.bold, { subset: true }),
+    addPage: (widthMm: number, heightMm: number) =>
+      new SheetPen(document.addPage([widthMm * MM, heightMm * MM]), heightMm),
+  };
+}
+
+/** Text in lines no wider than so many mm. */
+export function wrapText(text: string, font: PDFFont, size: number, widthMm: number): string[] {
+  const lines: string[] = [];
+  let line = '';
+  for (const word of text.split(' ')) {
+    const longer = line === '' ? word : `${line} ${word}`;
+    if (line !== '' && font.widthOfTextAtSize(longer, size) > widthMm * MM) {
+      lines.push(line);
+      line = word;
+    } else line = longer;
+  }
+  return [...lines, line];
+}

@@ -1,0 +1,155 @@
+'use client';
+
+import { Checkbox, Modal, Segmented } from 'antd';
+import { useMemo, useState } from 'react';
+import { countRun, type RunCount } from '@/core/pours/count-run';
+import { sessionLeft } from '@/core/pours/session-left';
+import { sentence } from '@/messages/sentence';
+import type { Run } from '@/records/run';
+import { headText, massText, minutesText, sessionOf, useBench, usePlan, usePreferences } from '../shared';
+import { PlanSearch } from './PlanSearch';
+import { metalAhead, NOTHING_LEFT, replanned, wantsFor } from './replan-run';
+import styles from './pour.module.css';
+
+interface ReplanProps {
+  readonly run: Run;
+  readonly count: RunCount;
+  readonly onClose: () => void;
+}
+
+/** A run planned anew from where it stands: blocks that fail are laid aside, tickets that came are taken in. */
+export function Replan({ run, count, onClose }: ReplanProps) {
+  const { view, workshop, carryOut } = useBench();
+  const { mass } = usePreferences();
+  const [isAll, setAll] = useState(false);
+  const [aside, setAside] = useState<ReadonlySet<string>>(new Set());
+  const metal = view.metals.find(({ id }) => id === run.metalBinId);
+  const left = useMemo(() => {
+    const whole = metal ? sessionOf(view, wantsFor(run, view, isAll), metal) : null;
+    return whole && sessionLeft(whole, view.pours, aside);
+  }, [view, run, metal, isAll, aside]);
+  const session = left?.session ?? null;
+  const planned = usePlan(session);
+  const isNothing = session !== null && session.demand.length === 0;
+  const plan = isNothing ? NOTHING_LEFT : planned.state === 'done' ? planned.plan : null;
+  const stranded = [
+    ...(left?.stranded ?? []).map(({ key, count: pieces }) => {
+      const head = left?.session.heads.find((each) => each.key === key);
+      return { name: head ? headText(head, view.binById, mass) : key, count: pieces };
+    }),
+    ...(session?.unmade ?? []).map(({ want }) => ({
+      name: headText(want, view.binById, mass),
+      count: want.left,
+    })),
+  ];
+  const next = useMemo(
+    () => (session && plan ? replanned(run, view, session, plan) : null),
+    [run, view, session, plan],
+  );
+  const after = next && countRun({ ...run, ...next }, view.pours);
+  const takesG = next && after ? metalAhead(next, after.blocks) : 0;
+  const inPotG = Math.max(0, count.potG - view.pot.heelG);
+  const blocks = [
+    ...new Set([...run.blocks.map(({ moldId }) => moldId), ...(session?.molds ?? []).map(({ id }) => id)]),
+  ];
+  const shown = [...new Set([...blocks.filter((id) => isShown(id)), ...aside])];
+
+  function isShown(moldId: string): boolean {
+    return (
+      run.blocks.some((block) => block.moldId === moldId) ||
+      (plan?.runs.some((each) => each.moldId === moldId) ?? false)
+    );
+  }
+  const aheadOf = (blocksOf: RunCount['blocks'], moldId: string) =>
+    blocksOf.find((each) => each.moldId === moldId)?.ahead.length ?? 0;
+  const take = async () => {
+    if (!next) return;
+    if (await carryOut(workshop.runs.replan(run.id, next))) onClose();
+  };
+  return (
+    <Modal
+      open
+      title={`Plan run ${run.no} anew`}
+      okText="Go on by this plan"
+      cancelText="Leave it as it is"
+      okButtonProps={{ disabled: next === null || next.blocks.length === 0 }}
+      onCancel={onClose}
+      onOk={() => void take()}
+    >
+      <p className="quiet">
+        What is cast stays cast: {count.good} good in {count.poured} pours. Only what is left is planned.
+      </p>
+      <Segmented<'own' | 'all'>
+        aria-label="What it is for"
+        block
+        value={isAll ? 'all' : 'own'}
+        options={[
+          { value: 'own', label: 'Its own tickets' },
+          { value: 'all', label: 'All open in this metal' },
+        ]}
+        onChange={(value) => setAll(value === 'all')}
+      />
+      <table className={styles.replan}>
+        <caption className="unseen">Pours to come, block by block</caption>
+        <thead>
+          <tr>
+            <th scope="col">Goes on</th>
+            <th scope="col">as it was</th>
+            <th scope="col">by the new plan</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((moldId) => (
+            <tr key={moldId}>
+              <th scope="row">
+                <Checkbox
+                  checked={!aside.has(moldId)}
+                  onChange={({ target }) =>
+                    setAside(
+                      new Set(target.checked ? [...aside].filter((id) => id !== moldId) : [...aside, moldId]),
+                    )
+                  }
+                >
+                  {view.moldById.get(moldId)?.name ?? 'a block that is gone'}
+                </Checkbox>
+              </th>
+              <td>{poursText(aheadOf(count.blocks, moldId))}</td>
+              <td>
+                <b>
+                  {aside.has(moldId) ? 'laid aside' : after ? poursText(aheadOf(after.blocks, moldId)) : ''}
+                </b>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div role="status" className={styles.replanTold}>
+        {planned.state === 'planning' && !isNothing ? (
+          <PlanSearch progress={planned.progress} onCancel={planned.cancel} />
+        ) : null}
+        {planned.problem && !isNothing ? <p role="alert">{sentence(planned.problem)}</p> : null}
+        {stranded.map(({ name, count: pieces }) => (
+          <p key={name}>
+            No block that goes on makes {name}: {pieces} stay on their ticket.
+          </p>
+        ))}
+        {next && after ? (
+          <p>
+            <b>
+              {poursText(after.ahead)}, {minutesText(plan?.totalSeconds ?? 0)}
+            </b>{' '}
+            for {session?.demand.reduce((so, each) => so + each.count, 0) ?? 0} heads
+            {plan?.optimal ? ', and none is shorter' : ''}. They take {massText(takesG, mass)}
+            {takesG > inPotG
+              ? `; the pot gives ${massText(inPotG, mass)} over its heel: top it up by ${massText(takesG - inPotG, mass)}.`
+              : `; the pot gives ${massText(inPotG, mass)}.`}
+          </p>
+        ) : null}
+      </div>
+    </Modal>
+  );
+}
+
+function poursText(pours: number): string {
+  return pours === 0 ? 'no more' : `${pours} ${pours === 1 ? 'pour' : 'pours'}`;
+}

@@ -1,0 +1,85 @@
+import { forecastPours } from '@/core/pours/forecast-pours';
+import type { Evening, Leg } from '@/core/pours/lay-out-evening';
+import type { PourPlan } from '@/core/pours/pour-plan';
+import type { PullItem } from '@/core/pours/pull-list';
+import { SAFETY_ITEMS } from '@/core/pours/safety';
+import type { Session } from '@/core/tickets/lay-out-session';
+import type { MassUnit } from '@/core/units/write-mass';
+import type { JobSheet } from '@/data/exchange/sheet/job-sheet';
+import type { MetalBin } from '@/records/bin';
+import { headText, lotText, massText, minutesText, type BenchView, type Takes } from '../shared';
+import { cavityWords } from './cavity-words';
+import { stretches } from './run-lengths';
+
+interface PlannedSession {
+  readonly metal: MetalBin;
+  readonly session: Session;
+  readonly plan: PourPlan;
+  readonly takes: Takes;
+  readonly evening: Evening;
+  readonly pull: readonly PullItem[];
+}
+
+/** A planned session as it goes on paper. */
+export function composeSheet(
+  { metal, session, plan, takes, evening, pull }: PlannedSession,
+  view: BenchView,
+  mass: MassUnit,
+): JobSheet {
+  const nameOf = (moldId: string | null) => view.moldById.get(moldId ?? '')?.name ?? 'a block';
+  const says: Record<Leg['kind'], (leg: Leg) => string> = {
+    melt: () => `Light the pot: ${massText(takes.budget.chargeG, mass)} of ${metal.name}`,
+    'warm-up': ({ moldId }) => `Warm ${nameOf(moldId)}`,
+    pours: ({ moldId, pours }) => `${nameOf(moldId)}: ${pours} ${pours === 1 ? 'pour' : 'pours'}`,
+    refill: () => 'Refill the pot, and let it heat',
+    rest: () => 'Rest',
+  };
+  const heads = session.demand.map(({ key, count }) => {
+    const head = session.heads.find((each) => each.key === key);
+    return `${count} ${head ? headText(head, view.binById, mass) : key}`;
+  });
+  return {
+    title: `Pour, ${lotText(metal.name)}`,
+    subtitle: `${view.bench.name}. Minutes count from lighting the pot.`,
+    facts: [
+      ['To cast', heads.join('; ')],
+      ['Pours', `${plan.pours}${plan.optimal ? ', proven the shortest' : ''}`],
+      [
+        'Charge',
+        `${massText(takes.budget.chargeG, mass)}, ${takes.budget.potFills} ${takes.budget.potFills === 1 ? 'pot fill' : 'pot fills'}`,
+      ],
+      ['First good pour', `after ${minutesText(evening.firstGoodS ?? 0)}`],
+      ['All done', `after ${minutesText(evening.totalS)}`],
+    ],
+    evening: evening.legs.map((leg) => [minutesText(leg.startS), says[leg.kind](leg)] as const),
+    pull: pull.map(({ place, name, count, short, instead }) => ({
+      place,
+      what: `${count} ${name}`,
+      note:
+        short === 0
+          ? ''
+          : `${short} short${instead.map((bin) => `, ${bin.free} ${bin.name} in ${bin.place}`).join('')}`,
+    })),
+    blocks: plan.runs.flatMap(({ moldId, pours, fills }) => {
+      const mold = view.moldById.get(moldId);
+      if (!mold) return [];
+      const { spin } = mold;
+      const settings = spin
+        ? [
+            `${spin.mark === '' ? '' : `${spin.mark}; `}clamp at ${spin.clampBar} bar, hold ${spin.holdSeconds} s, ${spin.rpm} rpm for ${spin.spinSeconds} s, cool ${spin.coolSeconds} s.`,
+          ]
+        : [];
+      const warming =
+        mold.warmUpPours > 0 ? [`First ${mold.warmUpPours} to warm the block: back into the pot.`] : [];
+      const filled = stretches(forecastPours(fills, [], mold.kind === 'spun', mold.copies)).map(
+        ({ from, to, cavities }) =>
+          `${from === to ? `Pour ${from}` : `Pours ${from} to ${to}`}: ${cavityWords(mold, cavities, mass)}.`,
+      );
+      return [{ name: mold.name, place: mold.place, pours, lines: [...settings, ...warming, ...filled] }];
+    }),
+    cautions: [
+      ...SAFETY_ITEMS.map(({ asks }) => asks),
+      'The makers’ sheets are read and my local rules are kept.',
+    ],
+  };
+}
