@@ -172,3 +172,22 @@ describe('a batch', () => {
     expect(await workshop.weighings.all()).toEqual([]);
   });
 });
+
+describe('free heads on the shelf', () => {
+  it('go to a ticket without a pour, and no more than lie there', async () => {
+    const { workshop, heads, ticket } = await benchWithBatch();
+    const allotment = { headBinId: heads, ticketId: ticket, lineId: 'line', count: 2 };
+    const before = await madeFor(workshop, ticket);
+    const given = await workshop.tickets.giveFromShelf([allotment]);
+    expect(given).toMatchObject({ ok: true });
+    expect(await onHand(workshop, heads)).toBe(4);
+    const made = (await workshop.shelf.ticketEntries()).filter(({ ticketId }) => ticketId === ticket);
+    expect(made.reduce((total, { qty }) => total + qty, 0)).toBe(before + 2);
+    expect(await workshop.tickets.giveFromShelf([allotment, { ...allotment, count: 3 }])).toMatchObject({
+      problem: { code: 'bench.too-little', onHand: 4, asked: 5 },
+    });
+    expect(await workshop.tickets.giveFromShelf([{ ...allotment, headBinId: 'none' }])).toMatchObject({
+      problem: { code: 'bench.gone' },
+    });
+  });
+});

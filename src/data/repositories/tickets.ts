@@ -1,4 +1,5 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { HeadAllotment } from '@/core/tickets/allot-free-heads';
 import type { Entry } from '@/records/entry';
 import type { Ticket } from '@/records/ticket';
 import type { Store } from '../store';
@@ -35,6 +36,36 @@ export function ticketRepository(store: Store) {
           createdAt: store.now(),
         });
         return id;
+      }),
+
+    /** Puts free heads on the shelf to lines of tickets: they need not be cast. Refuses more than lie there. */
+    giveFromShelf: (allotments: readonly HeadAllotment[]): Promise<BenchOutcome<undefined>> =>
+      write(store, 'Heads from the shelf to a ticket', async (pen) => {
+        const asked = new Map<string, number>();
+        for (const { headBinId, count } of allotments) {
+          asked.set(headBinId, (asked.get(headBinId) ?? 0) + count);
+        }
+        for (const [binId, count] of asked) {
+          const bin = await db.bins.get(binId);
+          if (!bin) return refuse<undefined>({ code: 'bench.gone', what: 'bin' });
+          const entries = await db.entries.where('binId').equals(binId).toArray();
+          const onHand = entries.reduce((total, { qty }) => total + qty, 0);
+          if (count > onHand) {
+            return refuse<undefined>({
+              code: 'bench.too-little',
+              bin: bin.name,
+              onHand,
+              asked: count,
+              unit: 'pieces',
+            });
+          }
+        }
+        for (const { headBinId: binId, ticketId, lineId, count } of allotments) {
+          const note = 'from the shelf to a ticket';
+          await pen.enter({ binId, kind: 'taken', qty: -count, note });
+          await pen.enter({ binId, kind: 'made', qty: count, note, ticketId, lineId });
+        }
+        return granted(undefined);
       }),
 
     edit: (ticket: Ticket): Promise<void> =>

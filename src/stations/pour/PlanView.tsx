@@ -1,8 +1,9 @@
 'use client';
 
-import { App, Button, Segmented, Select } from 'antd';
+import { App, Button, Segmented } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
+import { orderMetals } from '@/core/metals/order-metals';
 import type { Evening } from '@/core/pours/lay-out-evening';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import { calendarFile } from '@/data/exchange/calendar';
@@ -29,6 +30,8 @@ import {
 import { BlocksInHand } from './BlocksInHand';
 import { ChargeForm } from './ChargeForm';
 import { composeSheet } from './compose-sheet';
+import { FreeHeadsNote } from './FreeHeadsNote';
+import { MetalOrder } from './MetalOrder';
 import { PlannedBlock } from './PlannedBlock';
 import { PlanSearch } from './PlanSearch';
 import { eveningOf, inOrder, learnBeats, pullFor } from './plan-evening';
@@ -54,7 +57,9 @@ export function PlanView() {
     () => (scope === 'all' ? view.wants : view.wants.filter((want) => want.ticketId === ticket?.id)),
     [view.wants, scope, ticket],
   );
-  const metals = view.metals.filter((metal) => scoped.some((want) => want.metalBinId === metal.id));
+  const metals = orderMetals(
+    view.metals.filter((metal) => scoped.some((want) => want.metalBinId === metal.id)),
+  );
   const metal = metals.find((each) => each.id === preferences.metalInHand) ?? metals[0] ?? null;
   const wants = useMemo(() => scoped.filter((want) => want.metalBinId === metal?.id), [scoped, metal]);
   const session = useMemo(() => (metal ? sessionOf(view, wants, metal) : null), [view, wants, metal]);
@@ -115,15 +120,6 @@ export function PlanView() {
             ]}
             onChange={setScope}
           />
-          {metals.length > 1 ? (
-            <Select
-              aria-label="Metal"
-              value={metal?.id}
-              popupMatchSelectWidth={false}
-              options={metals.map((each) => ({ value: each.id, label: lotText(each.name) }))}
-              onChange={(metalInHand: string) => setPreferences({ metalInHand })}
-            />
-          ) : null}
           <Button onClick={() => setIsPotOpen(true)}>The pot</Button>
         </>
       }
@@ -135,6 +131,13 @@ export function PlanView() {
         )
       }
     >
+      <MetalOrder
+        metals={metals}
+        wants={scoped}
+        chosen={metal?.id ?? null}
+        onChoose={(metalInHand) => setPreferences({ metalInHand })}
+      />
+      <FreeHeadsNote wants={wants} />
       {planned.state === 'planning' ? (
         <PlanSearch progress={planned.progress} onCancel={planned.cancel} />
       ) : null}

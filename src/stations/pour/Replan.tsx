@@ -49,17 +49,11 @@ export function Replan({ run, count, onClose }: ReplanProps) {
   const after = next && countRun({ ...run, ...next }, view.pours);
   const takesG = next && after ? metalAhead(next, after.blocks) : 0;
   const inPotG = Math.max(0, count.potG - view.pot.heelG);
-  const blocks = [
-    ...new Set([...run.blocks.map(({ moldId }) => moldId), ...(session?.molds ?? []).map(({ id }) => id)]),
+  const isInRun = (moldId: string) => run.blocks.some((block) => block.moldId === moldId);
+  const shown = [
+    ...run.blocks.map(({ moldId }) => moldId),
+    ...[...(plan?.runs ?? []).map(({ moldId }) => moldId), ...aside].filter((moldId) => !isInRun(moldId)),
   ];
-  const shown = [...new Set([...blocks.filter((id) => isShown(id)), ...aside])];
-
-  function isShown(moldId: string): boolean {
-    return (
-      run.blocks.some((block) => block.moldId === moldId) ||
-      (plan?.runs.some((each) => each.moldId === moldId) ?? false)
-    );
-  }
   const aheadOf = (blocksOf: RunCount['blocks'], moldId: string) =>
     blocksOf.find((each) => each.moldId === moldId)?.ahead.length ?? 0;
   const take = async () => {
@@ -113,7 +107,7 @@ export function Replan({ run, count, onClose }: ReplanProps) {
                   {view.moldById.get(moldId)?.name ?? 'a block that is gone'}
                 </Checkbox>
               </th>
-              <td>{poursText(aheadOf(count.blocks, moldId))}</td>
+              <td>{isInRun(moldId) ? poursText(aheadOf(count.blocks, moldId)) : 'not in it'}</td>
               <td>
                 <b>
                   {aside.has(moldId) ? 'laid aside' : after ? poursText(aheadOf(after.blocks, moldId)) : ''}

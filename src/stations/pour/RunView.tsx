@@ -19,6 +19,7 @@ import { wantsSince } from './replan-run';
 import { RunBlock } from './RunBlock';
 import { RunSlip } from './RunSlip';
 import { TopUp } from './TopUp';
+import { isPotLow, useLowPot } from './use-low-pot';
 import { isOnControl, useFreeSpace } from './use-free-space';
 import { useRunHands, type HandBlock, type RunHands } from './use-run-hands';
 import { useRunPresses } from './use-run-presses';
@@ -41,6 +42,8 @@ export function RunView({ run }: { run: Run }) {
   });
   const hands = useRunHands(run, count, now);
   const hand = hands.now ?? hands.blocks.find(({ index }) => index === view.beat?.held) ?? null;
+  const isLow = isPotLow(run, count, hand?.mold.id ?? null, view.pot.heelG);
+  useLowPot(isLow && !isBooking);
   useWakeLock(true);
   useFreeSpace();
   useFutureSteps(run, now);
@@ -155,6 +158,11 @@ export function RunView({ run }: { run: Run }) {
             />
           )}
           <Pot levelG={count.potG} capacityG={view.pot.capacityG} heelG={view.pot.heelG} label="In the pot" />
+          {isLow ? (
+            <p role="alert" className={styles.low}>
+              Low: the next pour would draw the pot under its heel. Top it up.
+            </p>
+          ) : null}
           <TopUp run={run} potG={count.potG} />
           <TimeLeft count={count} />
         </div>
