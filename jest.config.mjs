@@ -18,7 +18,7 @@ const config = {
     ],
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(nanoid|manifold-3d|quickhull3d|@ant-design/(colors|fast-color))/)',
+    '/node_modules/(?!(nanoid|manifold-3d|quickhull3d|ml-[^/]+|is-any-array|@ant-design/(colors|fast-color))/)',
   ],
   moduleNameMapper: {
     '\\.(css|woff2?)$': '<rootDir>/tests/style-stub.js',

@@ -39,6 +39,26 @@ const HEAT = {
   startC: 20,
   targetC: 200,
 };
+const TRIAL = {
+  massG: 10,
+  specificHeatJkgK: 129,
+  areaCm2: 4,
+  sourceC: 230,
+  startC: 20,
+  targetC: 200,
+  seconds: 104.59,
+};
+const WINDOW = {
+  massG: 10,
+  specificHeatJkgK: 129,
+  areaCm2: 4,
+  hWm2K: 15,
+  ambientC: 20,
+  releaseC: 220,
+  fuseC: 120,
+};
+const CURE = { partC: 177, minutes: 15, powder: { cureC: 177, cureMin: 15, maxC: 205 }, solidusC: 300 };
+const USAGE = { areaCm2: 5, filmUm: 80, densityGcm3: 1.5, utilization: 0.6, count: 20 };
 const NOTHING = {
   potStartG: 0,
   addedG: 0,
@@ -80,6 +100,10 @@ describe('the registry', () => {
       'pour.balance',
       'freeze.time',
       'heat.time',
+      'heat.calibrate',
+      'heat.window',
+      'cure.check',
+      'powder.usage',
       'stock.shortages',
       'stock.buildable',
       'build.weight',
@@ -271,6 +295,22 @@ describe('outputs by the contract', () => {
       { ...HEAT, targetC: 20, hWm2K: 8000, thicknessMm: 10 },
       { seconds: 0, biot: expect.closeTo(40 / 35, 12), lumpedValid: false },
     ],
+    ['heat.calibrate', { ...TRIAL, seconds: 53.75 * Math.log(7) }, { hWm2K: expect.closeTo(60, 9) }],
+    ['heat.calibrate', { ...TRIAL, sourceC: 20, startC: 230, targetC: 50 }, { hWm2K: expect.closeTo(60, 1) }],
+    ['heat.window', WINDOW, { seconds: expect.closeTo(215 * Math.log(2), 9) }],
+    ['cure.check', CURE, { verdict: 'cured', reasons: ['cured'] }],
+    ['cure.check', { ...CURE, solidusC: 138 }, { verdict: 'melts', reasons: ['melts', 'softens'] }],
+    ['cure.check', { ...CURE, solidusC: 202 }, { verdict: 'softens', reasons: ['softens'] }],
+    ['cure.check', { ...CURE, solidusC: 202, marginC: 24.9 }, { verdict: 'cured', reasons: ['cured'] }],
+    [
+      'cure.check',
+      { ...CURE, partC: 210, minutes: 5, solidusC: 210 },
+      { verdict: 'melts', reasons: ['melts', 'softens', 'scorches', 'undercured'] },
+    ],
+    ['cure.check', { ...CURE, partC: 205 }, { verdict: 'cured', reasons: ['cured'] }],
+    ['cure.check', { ...CURE, minutes: 14.9 }, { verdict: 'undercured', reasons: ['undercured'] }],
+    ['powder.usage', USAGE, { gramsPerPiece: expect.closeTo(0.1, 12), totalG: expect.closeTo(2, 12) }],
+    ['powder.usage', { ...USAGE, count: 0 }, { gramsPerPiece: expect.closeTo(0.1, 12), totalG: 0 }],
     ['pour.balance', BALANCE, { unaccountedG: 4, unaccountedShare: expect.closeTo(4 / 894, 12) }],
     [
       'pour.balance',
@@ -412,6 +452,13 @@ describe('bad input, field by field', () => {
     ['quality.chart', { weighedG: [1], targetG: 1, toleranceG: 0 }, ['weighedG'], /2 or more/],
     ['heat.time', { ...HEAT, massG: 0 }, ['massG'], /over 0/],
     ['heat.time', { ...HEAT, sourceC: -300 }, ['sourceC'], /-273.15 or more/],
+    ['heat.calibrate', { ...TRIAL, seconds: 0 }, ['seconds'], /over 0/],
+    ['heat.window', { ...WINDOW, areaCm2: 0 }, ['areaCm2'], /over 0/],
+    ['cure.check', { ...CURE, minutes: -1 }, ['minutes'], /0 or more/],
+    ['cure.check', { ...CURE, powder: { cureC: 177, cureMin: 15 } }, ['powder', 'maxC'], /is missing/],
+    ['powder.usage', { ...USAGE, utilization: 0 }, ['utilization'], /over 0/],
+    ['powder.usage', { ...USAGE, utilization: 1.1 }, ['utilization'], /1 or less/],
+    ['powder.usage', { ...USAGE, count: 1.5 }, ['count'], /whole number/],
     ['pour.balance', { ...BALANCE, sprueG: -1 }, ['sprueG'], /0 or more/],
   ])('%s refuses %j', async (name, input, path, message) => {
     const error = await errorOf(name, input);
@@ -478,6 +525,11 @@ describe('bad input, field by field', () => {
     ['heat.time', { ...HEAT, targetC: 10 }, /leads away from 10 C. Take a colder one/],
     ['heat.time', { ...HEAT, targetC: 230 }, /never brings a piece to 230 C/],
     ['heat.time', { ...HEAT, sourceC: 20 }, /never brings a piece to 200 C/],
+    ['heat.calibrate', { ...TRIAL, targetC: 20 }, /nothing was heated/],
+    ['heat.calibrate', { ...TRIAL, targetC: 230 }, /never brings a piece to 230 C/],
+    ['heat.calibrate', { ...TRIAL, targetC: 10 }, /leads away/],
+    ['heat.window', { ...WINDOW, releaseC: 120 }, /nothing sticks/],
+    ['heat.window', { ...WINDOW, fuseC: 20 }, /the window has no end/],
     ['pour.plan', { ...PLAN, molds: [] }, /no mold/],
     ['pour.plan', { ...PLAN, demand: [{ key: 'z', count: 1 }] }, /No mold makes 'z'/],
     ['pour.plan', { ...PLAN, molds: [{ ...PLAN.molds[0], maxPours: 2 }] }, /too few for 'a'/],

@@ -4,6 +4,8 @@ import { z } from 'zod';
 
 export const notNegative = z.number().min(0);
 export const positive = z.number().gt(0);
+/** A temperature in C, not under absolute zero. */
+export const celsius = z.number().min(-273.15);
 export const count = z.int().min(0);
 export const share = z.number().min(0).max(1);
 /** A share that a formula divides the rest by. */

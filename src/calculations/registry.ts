@@ -3,8 +3,11 @@ import type { Calculation } from './calculation';
 import { cavityCalibrate } from './cavity/calibrate';
 import { cavityPredict } from './cavity/predict';
 import { cavitySubstitute } from './cavity/substitute';
+import { cureCheck } from './cure/check';
 import { freezeTimeCalculation } from './freeze/time';
+import { heatCalibrate } from './heat/calibrate';
 import { heatTimeCalculation } from './heat/time';
+import { heatWindow } from './heat/window';
 import { hookOrder } from './hook/order';
 import { meshMeasure } from './mesh/measure';
 import { meshRest } from './mesh/rest';
@@ -15,6 +18,7 @@ import { metalIdentify } from './metal/identify';
 import { pourBalance } from './pour/balance';
 import { pourBudget } from './pour/budget';
 import { pourPlan } from './pour/plan';
+import { powderUsageCalculation } from './powder/usage';
 import { qualityChart } from './quality/chart';
 import { solidMeasure } from './solid/measure';
 import { solidSolve } from './solid/solve';
@@ -43,6 +47,10 @@ export const CALCULATIONS: readonly Calculation[] = [
   pourBalance,
   freezeTimeCalculation,
   heatTimeCalculation,
+  heatCalibrate,
+  heatWindow,
+  cureCheck,
+  powderUsageCalculation,
   stockShortages,
   stockBuildable,
   buildWeight,

@@ -110,6 +110,14 @@ const SENTENCES: Sentences = {
     }`,
   'heat.never-reached': ({ sourceC, targetC }) =>
     `A source of ${n(sourceC)} C never brings a piece to ${n(targetC)} C. It must lie beyond it.`,
+  'heat.no-change': ({ startC }) =>
+    `Start and target are both ${n(startC)} C: nothing was heated, so the trial tells nothing. Time a piece that changes its heat.`,
+  'heat.not-over-fuse': ({ releaseC, fuseC }) =>
+    `It leaves the heat at ${n(releaseC)} C and powder fuses at ${n(fuseC)} C: nothing sticks. Heat it further.`,
+  'heat.air-fuses': ({ ambientC, fuseC }) =>
+    `At ${n(ambientC)} C the air alone fuses a powder of ${n(fuseC)} C: the window has no end. Check both temperatures.`,
+  'coat.softens-first': ({ softenC, fuseC, solidusC }) =>
+    `This metal begins to melt at ${n(solidusC)} C and goes soft from ${n(softenC)} C; the powder wants ${n(fuseC)} C to fuse. Take a powder that fuses lower, an air-dry paint, or another metal.`,
   'number.not-finite': ({ name }) => `The numbers given to ${name} are too large to compute with.`,
 };
 

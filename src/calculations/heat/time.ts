@@ -1,9 +1,7 @@
 import { z } from 'zod';
 import { heatTime } from '@/core/heat/heat-time';
 import { defineCalculation } from '../calculation';
-import { positive } from '../fields';
-
-const celsius = z.number().min(-273.15);
+import { celsius, positive } from '../fields';
 
 export const heatTimeCalculation = defineCalculation({
   name: 'heat.time',

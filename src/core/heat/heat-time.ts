@@ -1,11 +1,7 @@
 import { done, fail, type Outcome } from '../problems/problem';
+import { timeConstantS, type LumpedPiece } from './lumped';
 
-export interface HeatTimeInput {
-  readonly massG: number;
-  readonly specificHeatJkgK: number;
-  readonly areaCm2: number;
-  /** Heat transfer from the source to the piece, W/(m2 K). */
-  readonly hWm2K: number;
+export interface HeatTimeInput extends LumpedPiece {
   readonly sourceC: number;
   readonly startC: number;
   readonly targetC: number;
@@ -26,8 +22,6 @@ export interface HeatTime {
 const LEAD_CONDUCTIVITY = 35;
 /** Textbook bound for taking a body as one temperature. */
 const LUMPED_BELOW = 0.1;
-const KG_PER_G = 1e-3;
-const M2_PER_CM2 = 1e-4;
 const M_PER_MM = 1e-3;
 
 /**
@@ -44,7 +38,7 @@ const M_PER_MM = 1e-3;
  * // m c / (h A) = 53.75 s, times ln(210 / 30) = 1.946: 104.6 s
  */
 export function heatTime(input: HeatTimeInput): Outcome<HeatTime> {
-  const { massG, specificHeatJkgK, areaCm2, hWm2K, sourceC, startC, targetC, thicknessMm } = input;
+  const { hWm2K, sourceC, startC, targetC, thicknessMm } = input;
   const biot =
     thicknessMm === undefined || thicknessMm === null
       ? null
@@ -56,9 +50,8 @@ export function heatTime(input: HeatTimeInput): Outcome<HeatTime> {
   const asked = targetC - startC;
   if (driven * asked < 0) return fail('heat.already-passed', facts, ['targetC']);
   if (Math.abs(driven) <= Math.abs(asked)) return fail('heat.never-reached', facts, ['sourceC']);
-  const timeConstantS = (massG * KG_PER_G * specificHeatJkgK) / (hWm2K * areaCm2 * M2_PER_CM2);
   return done({
-    seconds: timeConstantS * Math.log(driven / (sourceC - targetC)),
+    seconds: timeConstantS(input) * Math.log(driven / (sourceC - targetC)),
     biot,
     lumpedValid,
   });

@@ -53,5 +53,9 @@ export interface ProblemFacts {
   'budget.all-dross': { drossShare: number };
   'heat.already-passed': { sourceC: number; startC: number; targetC: number };
   'heat.never-reached': { sourceC: number; startC: number; targetC: number };
+  'heat.no-change': { sourceC: number; startC: number; targetC: number };
+  'heat.not-over-fuse': { releaseC: number; fuseC: number };
+  'heat.air-fuses': { ambientC: number; fuseC: number };
+  'coat.softens-first': { softenC: number; fuseC: number; solidusC: number };
   'number.not-finite': { name: string };
 }

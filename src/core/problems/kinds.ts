@@ -55,5 +55,9 @@ export const PROBLEM_KINDS: Record<ProblemCode, ProblemKind> = {
   'budget.all-dross': 'invalid_input',
   'heat.already-passed': 'impossible',
   'heat.never-reached': 'impossible',
+  'heat.no-change': 'impossible',
+  'heat.not-over-fuse': 'impossible',
+  'heat.air-fuses': 'impossible',
+  'coat.softens-first': 'impossible',
   'number.not-finite': 'invalid_input',
 };
