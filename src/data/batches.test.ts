@@ -22,6 +22,7 @@ async function benchWithBatch() {
     count: 3,
     hookBinId: hook,
     metalBinId: lot,
+    coatId: null,
     dueOn: null,
   };
   const ticket = await workshop.tickets.add({

@@ -6,10 +6,14 @@ import type { Bench } from '@/records/bench';
 import type { BenchContents } from '@/records/bench-file';
 import type { Bin } from '@/records/bin';
 import type { Clock } from '@/records/clock';
+import type { Coat } from '@/records/coat';
+import type { CoatFault } from '@/records/coat-fault';
 import type { Entry } from '@/records/entry';
 import type { Flaw } from '@/records/flaw';
+import type { Heater } from '@/records/heater';
 import type { Melt } from '@/records/melt';
 import type { Mold } from '@/records/mold';
+import type { Rack } from '@/records/rack';
 import type { Rule } from '@/records/rule';
 import type { Pour, Run } from '@/records/run';
 import type { Ticket } from '@/records/ticket';
@@ -40,6 +44,10 @@ export class BenchDatabase extends Dexie {
   beats!: EntityTable<Beat, 'id'>;
   batches!: EntityTable<Batch, 'id'>;
   flaws!: EntityTable<Flaw, 'id'>;
+  heaters!: EntityTable<Heater, 'id'>;
+  coats!: EntityTable<Coat, 'id'>;
+  racks!: EntityTable<Rack, 'id'>;
+  coatFaults!: EntityTable<CoatFault, 'id'>;
   acts!: EntityTable<Act, 'id'>;
   keepsakes!: EntityTable<Keepsake, 'id'>;
 

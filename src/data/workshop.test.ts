@@ -20,7 +20,16 @@ async function benchWithRun() {
     toleranceShare: 0.05,
     note: '',
     lines: [
-      { id: 'line', style: 'round', nominalG: 10, count: 3, hookBinId: hook, metalBinId: lot, dueOn: null },
+      {
+        id: 'line',
+        style: 'round',
+        nominalG: 10,
+        count: 3,
+        hookBinId: hook,
+        metalBinId: lot,
+        coatId: null,
+        dueOn: null,
+      },
     ],
   });
   const started = await workshop.runs.start(threeHeads(mold, lot, hook, ticket, 'line'));

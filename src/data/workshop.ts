@@ -1,10 +1,12 @@
 import { backupExchange } from './exchange/backup';
 import { batchRepository } from './repositories/batches';
 import { benchRepository } from './repositories/bench';
+import { coatRepository } from './repositories/coats';
 import { clockRepository } from './repositories/clocks';
 import { historyRepository } from './repositories/history';
 import { metalRepository } from './repositories/metals';
 import { moldRepository } from './repositories/molds';
+import { rackRepository } from './repositories/racks';
 import { ruleRepository } from './repositories/rules';
 import { runRepository } from './repositories/runs';
 import { shelfRepository } from './repositories/shelf';
@@ -24,6 +26,8 @@ export function openWorkshop(store: Store) {
     tickets: ticketRepository(store),
     runs: runRepository(store),
     batches: batchRepository(store),
+    coats: coatRepository(store),
+    racks: rackRepository(store),
     clocks: clockRepository(store),
     history: historyRepository(store),
     backup: backupExchange(store),

@@ -1,4 +1,5 @@
 import { settleRun } from '@/core/pours/settle-run';
+import { findLooseEnd } from '@/records/find-loose-end';
 import { demoBench } from './demo-bench';
 
 const NOW = Date.UTC(2026, 10, 23, 12);
@@ -20,7 +21,7 @@ describe('the made-up bench', () => {
     expect(bench.molds).toHaveLength(12);
     expect(bench.bins.filter((bin) => bin.kind === 'metal')).toHaveLength(8);
     expect(
-      bench.bins.filter((bin) => bin.kind === 'hook' || bin.kind === 'part').length,
+      bench.bins.filter((bin) => bin.kind === 'hook' || bin.kind === 'powder' || bin.kind === 'part').length,
     ).toBeGreaterThanOrEqual(180);
     expect(bench.tickets).toHaveLength(20);
     expect(new Set(bench.tickets.map((ticket) => ticket.state))).toEqual(
@@ -28,6 +29,15 @@ describe('the made-up bench', () => {
     );
     const first = Math.min(...bench.runs.map((run) => run.startedAt));
     expect((NOW - first) / 86_400_000).toBeGreaterThan(80);
+  });
+
+  it('hangs together, colors and racks too', () => {
+    expect(findLooseEnd(bench)).toBeNull();
+    expect(bench.racks.length).toBeGreaterThan(4);
+    for (const rack of bench.racks) {
+      const slots = rack.hung.map(({ rod, slot }) => `${rod} ${slot}`);
+      expect(new Set(slots).size).toBe(slots.length);
+    }
   });
 
   it('has no bin below empty', () => {

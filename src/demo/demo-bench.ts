@@ -2,6 +2,8 @@ import { findStyle } from '@/core/cavities/styles';
 import type { BenchContents } from '@/records/bench-file';
 import type { Bin, HeadBin, HookBin, MetalBin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
+import { coatHistory } from './coat-history';
+import { demoCoats, demoHeaters } from './coats';
 import { dressRuns, type DressedRun } from './dressing';
 import { demoHooks } from './hooks';
 import { demoMetals } from './metals';
@@ -92,6 +94,10 @@ export function demoBench(now: number): BenchContents {
   entries.push(...takenForTheWater(tools, entries, heads));
   const dressed = dressRuns(new DemoTools(START + 3, now), cast, molds, metals, hookById);
 
+  const coats = demoCoats();
+  const colored = coatHistory(new DemoTools(START + 4, now), heads, coats);
+  entries.push(...colored.entries);
+
   const stocked: { bin: Bin; qty: number }[] = [
     ...[...metals, ...hooks].map((bin) => ({ bin, qty: ON_HAND[bin.id] ?? 0 })),
     ...parts,
@@ -104,7 +110,7 @@ export function demoBench(now: number): BenchContents {
       binId: bin.id,
       kind: 'received',
       qty: bin.unit === 'g' ? Math.round((qty - used) * 1000) / 1000 : qty - used,
-      note: bin.kind === 'part' ? 'Quayside parts' : 'opening count',
+      note: bin.kind === 'part' || bin.kind === 'powder' ? 'Quayside parts' : 'opening count',
       ticketId: null,
       lineId: null,
       runId: null,
@@ -123,7 +129,7 @@ export function demoBench(now: number): BenchContents {
         safety: null,
       },
     ],
-    bins: [...stocked.map(({ bin }) => bin), ...heads.values()],
+    bins: [...stocked.map(({ bin }) => bin), ...heads.values(), ...colored.bins],
     entries: [...receipts, ...entries]
       .filter(({ qty }) => qty !== 0)
       .sort((a, b) => a.at - b.at)
@@ -139,6 +145,10 @@ export function demoBench(now: number): BenchContents {
     beats: [],
     batches: dressed.batches,
     flaws: dressed.flaws,
+    heaters: demoHeaters(tools.at(-40, 19)),
+    coats,
+    racks: colored.racks,
+    coatFaults: colored.faults,
     acts: [],
   };
 }
@@ -168,6 +178,7 @@ function headBin(
     nominalG,
     hookBinId,
     metalBinId: metal.id,
+    coatId: null,
   };
   heads.set(id, bin);
   return bin;

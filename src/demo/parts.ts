@@ -1,4 +1,5 @@
-import type { PartBin } from '@/records/bin';
+import type { PartBin, PowderBin } from '@/records/bin';
+import { demoPowder } from './powders';
 import type { DemoTools } from './tools';
 
 interface Family {
@@ -253,19 +254,21 @@ const FAMILIES: readonly Family[] = [
   },
 ];
 
-/** Small parts of the made-up bench, with how much of each there is. */
-export function demoParts(tools: DemoTools): { bin: PartBin; qty: number }[] {
+/** Small parts and powders of the made-up bench, with how much of each there is. */
+export function demoParts(tools: DemoTools): { bin: PartBin | PowderBin; qty: number }[] {
   return FAMILIES.flatMap((family) =>
     family.names.map((name, index) => {
       const isLow = tools.happens(0.07);
       const most = isLow ? family.lowAt : family.most;
       const qty = tools.whole(isLow ? 0 : family.lowAt, most);
+      const place = `${family.place}, ${String.fromCharCode(65 + (index % 6))}${1 + Math.floor(index / 6)}`;
+      if (family.sort === 'powder') return { bin: demoPowder(index, place, family.lowAt), qty };
       const bin: PartBin = {
         id: `part-${family.sort.replace(/\s/g, '-')}-${index + 1}`,
         kind: 'part',
         unit: family.unit ?? 'pieces',
         name,
-        place: `${family.place}, ${String.fromCharCode(65 + (index % 6))}${1 + Math.floor(index / 6)}`,
+        place,
         lowAt: family.lowAt,
         retired: false,
         note: '',

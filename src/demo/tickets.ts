@@ -1,8 +1,8 @@
 import type { Ticket } from '@/records/ticket';
 import type { DemoTools } from './tools';
 
-/** Style, weight, pieces, hook (null for a sinker). */
-type LinePlan = readonly [style: string, grams: number, count: number, hook: string | null];
+/** Style, weight, pieces, hook (null for a sinker), color where it gets one. */
+type LinePlan = readonly [style: string, grams: number, count: number, hook: string | null, coat?: string];
 
 /** How far a ticket has come, and on which block, how many days ago. */
 interface Cast {
@@ -174,8 +174,8 @@ export const TICKET_PLANS: readonly TicketPlan[] = [
     metal: 'lot-14',
     dueIn: -1,
     lines: [
-      ['bullet', 10, 40, 'hook-2-0'],
-      ['bullet', 12, 20, 'hook-3-0'],
+      ['bullet', 10, 40, 'hook-2-0', 'coat-reed-shiner'],
+      ['bullet', 12, 20, 'hook-3-0', 'coat-night-eel'],
     ],
     cast: { mold: 'block-g', daysAgo: 5, share: 0.5 },
   },
@@ -187,8 +187,8 @@ export const TICKET_PLANS: readonly TicketPlan[] = [
     dueIn: 2,
     tolerance: 0.08,
     lines: [
-      ['egg', 20, 24, null],
-      ['egg', 30, 12, null],
+      ['egg', 20, 24, null, 'coat-silt-flounder'],
+      ['egg', 30, 12, null, 'coat-straw'],
     ],
     cast: { mold: 'block-j', daysAgo: 3, share: 1 },
   },
@@ -200,8 +200,8 @@ export const TICKET_PLANS: readonly TicketPlan[] = [
     dueIn: 5,
     note: 'Same as in autumn, please.',
     lines: [
-      ['round', 10, 60, 'hook-2-0'],
-      ['round', 14, 24, 'hook-3-0'],
+      ['round', 10, 60, 'hook-2-0', 'coat-pale-zander'],
+      ['round', 14, 24, 'hook-3-0', 'coat-ember-perch'],
     ],
   },
   {
@@ -211,7 +211,7 @@ export const TICKET_PLANS: readonly TicketPlan[] = [
     metal: 'lot-14',
     dueIn: 7,
     lines: [
-      ['football', 10, 30, 'hook-2-0'],
+      ['football', 10, 30, 'hook-2-0', 'coat-mussel'],
       ['football', 18, 20, 'hook-4-0'],
     ],
   },
@@ -263,13 +263,14 @@ export function demoTickets(tools: DemoTools): Ticket[] {
     state: plan.state,
     note: plan.note ?? '',
     createdAt: tools.at(plan.cast ? -plan.cast.daysAgo - 4 : -9 + index / 3, 9),
-    lines: plan.lines.map(([style, nominalG, count, hookBinId], line) => ({
+    lines: plan.lines.map(([style, nominalG, count, hookBinId, coat], line) => ({
       id: `ticket-${index + 1}-${line + 1}`,
       style,
       nominalG,
       count,
       hookBinId,
       metalBinId: plan.metal,
+      coatId: coat ?? null,
       dueOn: plan.dueIn === null ? null : tools.day(plan.dueIn),
     })),
   }));

@@ -1,6 +1,13 @@
 import type { BenchProblem, FileProblem } from '@/core/problems/bench-problem';
 import { numberText as n } from './number-text';
 
+const RACK_WORDS: Readonly<Record<string, string>> = {
+  hanging: 'not in the oven',
+  curing: 'in the oven',
+  out: 'out and booked',
+  dropped: 'taken down',
+};
+
 /**
  * The sentence for something the bench did not do: what is wrong and what to do.
  *
@@ -34,6 +41,14 @@ export function benchSentence(problem: BenchProblem): string {
       return `More was cast than was charged: ${n(problem.shortG)} g are missing. Raise what was charged, or lower the skimmings.`;
     case 'bench.nothing-poured':
       return 'Nothing was poured yet. Pour first, or drop the run.';
+    case 'bench.rack-moved-on':
+      return `Rack ${problem.no} is ${RACK_WORDS[problem.state] ?? problem.state} by now. Look at it again; it may have been moved in another tab.`;
+    case 'bench.rack-empty':
+      return `Nothing hangs on rack ${problem.no}. Hang heads on it first.`;
+    case 'bench.food-oven':
+      return `Food is made in ${problem.oven}: no head goes in. Use an oven that is never used for food again.`;
+    case 'bench.oven-taken':
+      return `Rack ${problem.no} is still in ${problem.oven}. Take it out before the next goes in.`;
     case 'bench.nothing-to-undo':
       return 'There is nothing left to take back.';
     case 'bench.changed-since':

@@ -17,6 +17,10 @@ const tableName = z.enum([
   'beats',
   'batches',
   'flaws',
+  'heaters',
+  'coats',
+  'racks',
+  'coatFaults',
 ]);
 export type TableName = z.infer<typeof tableName>;
 

@@ -5,10 +5,14 @@ import { beat } from './beat';
 import { bench } from './bench';
 import { bin } from './bin';
 import { clock } from './clock';
+import { coat } from './coat';
+import { coatFault } from './coat-fault';
 import { entry } from './entry';
 import { flaw } from './flaw';
+import { heater } from './heater';
 import { melt } from './melt';
 import { mold } from './mold';
+import { rack } from './rack';
 import { rule } from './rule';
 import { pour, run } from './run';
 import { ticket } from './ticket';
@@ -16,7 +20,7 @@ import { weighing } from './weighing';
 
 export const BENCH_FILE_FORMAT = 'ruvek-bench';
 /** Counts up with every change of form; `upgrades/` brings older files up. */
-export const BENCH_FILE_VERSION = 4;
+export const BENCH_FILE_VERSION = 5;
 
 /** Everything on the bench. */
 const benchContents = z.strictObject({
@@ -34,6 +38,10 @@ const benchContents = z.strictObject({
   beats: z.array(beat),
   batches: z.array(batch),
   flaws: z.array(flaw),
+  heaters: z.array(heater),
+  coats: z.array(coat),
+  racks: z.array(rack),
+  coatFaults: z.array(coatFault),
   acts: z.array(act),
 });
 
@@ -66,5 +74,9 @@ export const EMPTY_CONTENTS: BenchContents = {
   beats: [],
   batches: [],
   flaws: [],
+  heaters: [],
+  coats: [],
+  racks: [],
+  coatFaults: [],
   acts: [],
 };

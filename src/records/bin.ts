@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { basis, grams, id, name, note, overZeroGrams, share } from './fields';
+import { basis, colorHex, grams, id, name, note, overZeroGrams, share } from './fields';
 
 const common = {
   id,
@@ -49,6 +49,8 @@ const headBin = z.strictObject({
   nominalG: overZeroGrams,
   hookBinId: id.nullable(),
   metalBinId: id.nullable(),
+  /** The recipe of color on them; null where they are bare. */
+  coatId: id.nullable(),
 });
 
 const partBin = z.strictObject({
@@ -60,11 +62,38 @@ const partBin = z.strictObject({
   massG: grams.nullable(),
 });
 
+const powderBin = z.strictObject({
+  ...common,
+  kind: z.literal('powder'),
+  unit: z.literal('g'),
+  hex: colorHex,
+  finish: z.enum(['solid', 'flake', 'clear', 'glow', 'two-tone']),
+  /** The other tone of a two-tone, the flake's own color; null for the rest. */
+  secondHex: colorHex.nullable(),
+  /** As its card states it: the part so hot, so long; any line will do. */
+  cures: z
+    .array(z.strictObject({ cureC: z.number().min(20).max(400), cureMin: z.number().gt(0).max(240) }))
+    .min(1)
+    .max(6),
+  /** Never over, C. */
+  maxC: z.number().min(20).max(500),
+  /** Sticks and melts from here on, C. */
+  fuseC: z.number().min(20).max(300),
+  /** Whether all that was read off the maker's card, or is the usual thing. */
+  cardBasis: z.enum(['card', 'guess']),
+  densityGcm3: z.number().gt(0).max(10),
+  /** Share that stays on the head; null until jars were weighed, then the way's usual share stands for it. */
+  utilization: z.number().gt(0).max(1).nullable(),
+  /** A full jar, powder alone, g. */
+  jarG: overZeroGrams,
+});
+
 /** A place on the shelf for one kind of thing. What is in it is the sum of its ledger entries. */
-export const bin = z.discriminatedUnion('kind', [metalBin, hookBin, headBin, partBin]);
+export const bin = z.discriminatedUnion('kind', [metalBin, hookBin, headBin, powderBin, partBin]);
 
 export type MetalBin = z.infer<typeof metalBin>;
 export type HookBin = z.infer<typeof hookBin>;
 export type HeadBin = z.infer<typeof headBin>;
+export type PowderBin = z.infer<typeof powderBin>;
 export type PartBin = z.infer<typeof partBin>;
 export type Bin = z.infer<typeof bin>;

@@ -12,5 +12,7 @@ export const overZeroGrams = z.number().gt(0).max(1e9);
 export const pieces = z.int().min(0).max(100_000);
 export const share = z.number().min(0).max(1);
 export const shareUnderOne = z.number().min(0).lt(1);
+/** A color as `#8a6d3b`. */
+export const colorHex = z.string().regex(/^#[0-9a-f]{6}$/);
 /** Where a figure comes from. Guesses are shown with a dotted line. */
 export const basis = z.enum(['weighed', 'reference', 'guess']);

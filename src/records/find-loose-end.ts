@@ -38,6 +38,28 @@ export function findLooseEnd(contents: BenchContents): LooseEnd | null {
       if (gone) return { where: `tickets.${index}.lines`, why: `there is no bin '${gone}'` };
     }
   }
+  for (const [index, ticket] of contents.tickets.entries()) {
+    const gone = ticket.lines.find(({ coatId }) => missing('coats', coatId));
+    if (gone) return { where: `tickets.${index}.lines`, why: `there is no color '${gone.coatId}'` };
+  }
+  for (const [index, coat] of contents.coats.entries()) {
+    const powders = [
+      coat.base.kind === 'powder' ? coat.base.powderBinId : null,
+      coat.second?.powderBinId ?? null,
+      coat.clearBinId,
+    ];
+    const gone = powders.find((id) => missing('bins', id));
+    if (gone) return { where: `coats.${index}`, why: `there is no powder '${gone}'` };
+  }
+  for (const [index, rack] of contents.racks.entries()) {
+    const gone = rack.hung.find(
+      ({ headBinId, coatId }) => missing('bins', headBinId) || missing('coats', coatId),
+    );
+    if (gone) return { where: `racks.${index}.hung`, why: `there is no head '${gone.headBinId}'` };
+    if (missing('heaters', rack.ovenId)) {
+      return { where: `racks.${index}.ovenId`, why: `there is no oven '${rack.ovenId}'` };
+    }
+  }
   const cavities = new Set(contents.molds.flatMap((mold) => mold.cavities.map((cavity) => cavity.id)));
   for (const [index, weighing] of contents.weighings.entries()) {
     if (

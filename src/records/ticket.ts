@@ -8,6 +8,8 @@ const ticketLine = z.strictObject({
   count: pieces.min(1),
   hookBinId: id.nullable(),
   metalBinId: id,
+  /** The recipe of color they get; null for bare ones. */
+  coatId: id.nullable(),
   dueOn: day.nullable(),
 });
 

@@ -192,7 +192,11 @@ describe('shelfGroups', () => {
       group.bins.map((row) => row.bin.id),
     );
     expect(found).toEqual(['hook-2-0-long']);
-    expect(shelfGroups(view, 'powder cupboard', 'part').map((group) => group.name)).toEqual(['Powder']);
+    expect(shelfGroups(view, 'powder cupboard', 'powder').map((group) => group.name)).toEqual(['Powders']);
+    expect(shelfGroups(view, 'skirt drawer', 'part').map((group) => group.name)).toEqual([
+      'Fine tabs',
+      'Skirt tabs',
+    ]);
     expect(shelfGroups(view, 'nothing like it', 'all')).toEqual([]);
   });
 

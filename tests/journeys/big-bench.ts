@@ -32,7 +32,7 @@ export function bigSession(start = 7, lines = 40, blocksInAll = 25): BigSession 
 export function bigBench(session: BigSession): BenchFile {
   return {
     format: 'ruvek-bench',
-    version: 4,
+    version: 5,
     savedAt: 0,
     contents: {
       ...EMPTY_CONTENTS,
@@ -116,6 +116,7 @@ export function bigBench(session: BigSession): BenchFile {
             count: session.counts[index] ?? 1,
             hookBinId: null,
             metalBinId: 'lot',
+            coatId: null,
             dueOn: null,
           })),
         },

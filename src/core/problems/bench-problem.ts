@@ -26,6 +26,10 @@ export type BenchProblem =
   | { readonly code: 'bench.not-yet'; readonly leftS: number; readonly mold: string }
   | { readonly code: 'bench.overcast'; readonly shortG: number }
   | { readonly code: 'bench.nothing-poured' }
+  | { readonly code: 'bench.rack-moved-on'; readonly no: number; readonly state: string }
+  | { readonly code: 'bench.rack-empty'; readonly no: number }
+  | { readonly code: 'bench.food-oven'; readonly oven: string }
+  | { readonly code: 'bench.oven-taken'; readonly oven: string; readonly no: number }
   | { readonly code: 'bench.nothing-to-undo' }
   | { readonly code: 'bench.changed-since'; readonly label: string }
   | { readonly code: 'bench.no-earlier-bench' };

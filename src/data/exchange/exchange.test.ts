@@ -73,6 +73,7 @@ const anyBench: fc.Arbitrary<BenchContents> = fc
             count,
             hookBinId: null,
             metalBinId: bins[0]!.id,
+            coatId: null,
             dueOn: '2026-11-28',
           })),
         },

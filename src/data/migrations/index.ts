@@ -2,7 +2,14 @@ import { firstBench } from './001-first-bench';
 import { trueWeights } from './002-true-weights';
 import { beatAndDress } from './003-beat-and-dress';
 import { dressingBench } from './004-dressing-bench';
+import { coatStation } from './005-coat-station';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
-export const MIGRATIONS: readonly Migration[] = [firstBench, trueWeights, beatAndDress, dressingBench];
+export const MIGRATIONS: readonly Migration[] = [
+  firstBench,
+  trueWeights,
+  beatAndDress,
+  dressingBench,
+  coatStation,
+];

@@ -23,12 +23,16 @@ describe('migrations', () => {
       'bench',
       'bins',
       'clocks',
+      'coatFaults',
+      'coats',
       'entries',
       'flaws',
+      'heaters',
       'keepsakes',
       'melts',
       'molds',
       'pours',
+      'racks',
       'rules',
       'runs',
       'tickets',
@@ -111,6 +115,51 @@ describe('migrations', () => {
     // What was done under the old version can still be taken back.
     expect(await workshop.history.undo()).toMatchObject({ ok: true });
     expect(await workshop.weighings.all()).toEqual([]);
+  });
+
+  it('bring what version 4 kept of heads and tickets up: bare heads, lines without a color', async () => {
+    const old = new Dexie('fourth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 4)) old.version(version).stores(stores);
+    await old.open();
+    const head = {
+      ...{
+        id: 'h',
+        name: 'Eggs',
+        place: '',
+        lowAt: null,
+        retired: false,
+        note: '',
+        kind: 'head',
+        unit: 'pieces',
+      },
+      ...{ style: 'egg', nominalG: 10, hookBinId: null, metalBinId: null },
+    };
+    const line = {
+      id: 'l',
+      style: 'egg',
+      nominalG: 10,
+      count: 2,
+      hookBinId: null,
+      metalBinId: 'h',
+      dueOn: null,
+    };
+    const ticket = {
+      ...{ id: 't', no: 1, title: 'Eggs', buyer: null, toleranceShare: 0.05, state: 'open', note: '' },
+      ...{ createdAt: 1, lines: [line] },
+    };
+    await old.table('bins').add(head);
+    await old.table('tickets').add({ ...ticket, title: 'Egg sinkers' });
+    const change = { table: 'tickets', key: 't', before: ticket, after: { ...ticket, title: 'Egg sinkers' } };
+    await old.table('acts').add({ id: 'a', no: 1, at: 1, label: 'Edit', changes: [change], undoes: null });
+    old.close();
+
+    const db = new BenchDatabase('fourth-bench');
+    let names = 0;
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
+    expect(await workshop.shelf.bins()).toEqual([{ ...head, coatId: null }]);
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect(await workshop.tickets.all()).toEqual([{ ...ticket, lines: [{ ...line, coatId: null }] }]);
+    expect(await workshop.racks.all()).toEqual([]);
   });
 
   it('bring an older database up, step by step, with what was in it', async () => {

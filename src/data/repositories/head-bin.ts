@@ -8,7 +8,7 @@ export type HeadKind = Pick<HeadBin, 'style' | 'nominalG' | 'hookBinId' | 'metal
 /** How a head is to be called on the shelf, and where it goes. */
 export type NameHead = (head: Omit<HeadKind, 'metalBinId'>) => { name: string; place: string };
 
-/** The bin where heads of a kind lie; a new one where there is none yet. */
+/** The bin where bare heads of a kind lie; a new one where there is none yet. */
 export async function headBin(store: Store, pen: Pen, head: HeadKind, name: NameHead): Promise<string> {
   const { style, nominalG, hookBinId, metalBinId } = head;
   const same = await store.db.bins
@@ -20,7 +20,8 @@ export async function headBin(store: Store, pen: Pen, head: HeadKind, name: Name
         bin.style === style &&
         bin.nominalG === nominalG &&
         bin.hookBinId === hookBinId &&
-        bin.metalBinId === metalBinId,
+        bin.metalBinId === metalBinId &&
+        bin.coatId === null,
     )
     .first();
   if (same) {
@@ -34,7 +35,7 @@ export async function headBin(store: Store, pen: Pen, head: HeadKind, name: Name
     lowAt: null,
     retired: false,
     note: '',
-    ...{ style, nominalG, hookBinId, metalBinId },
+    ...{ style, nominalG, hookBinId, metalBinId, coatId: null },
     ...name({ style, nominalG, hookBinId }),
   };
   await pen.put('bins', made);

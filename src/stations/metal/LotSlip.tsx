@@ -7,8 +7,9 @@ import { numberText as n } from '@/messages/number-text';
 import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
+import { rangeOf } from '@/reference/range-of';
 import { DoubtNote, massText, useBench, usePreferences } from '../shared';
-import { compositionText, rangeOf } from './alloys';
+import { compositionText } from './alloys';
 import styles from './metal.module.css';
 
 /** The lot in hand: what it is, how it melts, what it does, what to mind. */

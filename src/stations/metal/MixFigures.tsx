@@ -3,8 +3,9 @@
 import { numberText as n } from '@/messages/number-text';
 import type { FigureBasis, Working } from '@/ui/figure/Figure';
 import { Figure } from '@/ui/figure/Figure';
+import { rangeOf } from '@/reference/range-of';
 import { lotText, massText, usePreferences } from '../shared';
-import { compositionText, hardnessOf, rangeOf } from './alloys';
+import { compositionText, hardnessOf } from './alloys';
 import type { ReadCharge } from './charge';
 import styles from './metal.module.css';
 

@@ -1,4 +1,3 @@
-import { meltingRange, type ListedAlloy, type MeltingRange } from '@/core/metals/melting-range';
 import { mixMetal } from '@/core/metals/mix-metal';
 import type { KnownAlloy } from '@/core/metals/rank-alloys';
 import { ELEMENTS } from '@/reference/elements';
@@ -24,18 +23,6 @@ export const KNOWN_ALLOYS: readonly (KnownAlloy & { readonly name: string })[] =
     }),
   ),
 ];
-
-const LISTED: readonly ListedAlloy[] = REFERENCE_METALS.map(({ key, composition, solidusC, liquidusC }) => ({
-  key,
-  composition,
-  solidusC: solidusC.value,
-  liquidusC: liquidusC.value,
-}));
-
-/** About where a mix melts; null where nothing on the list speaks for it. */
-export function rangeOf(composition: Readonly<Record<string, number>> | null): MeltingRange | null {
-  return composition === null ? null : meltingRange(composition, LISTED);
-}
 
 /** Brinell hardness between the antimony shares of the list; typical, for lead with antimony. */
 export function hardnessOf(composition: Readonly<Record<string, number>> | null): number | null {

@@ -28,6 +28,7 @@ describe('RuleNotes', () => {
         count: 5,
         hookBinId: 'hook-n6',
         metalBinId: 'lot-14',
+        coatId: null,
         dueOn: '2026-11-28',
       },
     ],

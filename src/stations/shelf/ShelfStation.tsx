@@ -17,6 +17,7 @@ const FILTERS: { value: ShelfFilter; label: string }[] = [
   { value: 'metal', label: 'Metal' },
   { value: 'hook', label: 'Hooks' },
   { value: 'head', label: 'Heads' },
+  { value: 'powder', label: 'Powders' },
   { value: 'part', label: 'Parts' },
   { value: 'low', label: 'Low' },
 ];

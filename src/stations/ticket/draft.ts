@@ -11,6 +11,7 @@ export interface DraftLine {
   readonly count: number | null;
   readonly hookBinId: string | null;
   readonly metalBinId: string | null;
+  readonly coatId: string | null;
   readonly dueOn: string | null;
 }
 
@@ -45,6 +46,7 @@ export function newLine(id: string, before: DraftLine | undefined, metals: reado
     count: null,
     hookBinId: before?.hookBinId ?? null,
     metalBinId: before?.metalBinId ?? metals[0]?.id ?? null,
+    coatId: before?.coatId ?? null,
     dueOn: before?.dueOn ?? null,
   };
 }
@@ -105,7 +107,8 @@ export function completeLines(draft: TicketDraft): TicketLine[] {
     const { nominalG, count, metalBinId } = line;
     const isHookMissing = findStyle(line.style)?.isHooked && line.hookBinId === null;
     if (!nominalG || !count || metalBinId === null || isHookMissing) return [];
-    return [{ ...line, nominalG, count, metalBinId }];
+    // Drafts kept by an earlier page know no color.
+    return [{ ...line, nominalG, count, metalBinId, coatId: line.coatId ?? null }];
   });
 }
 

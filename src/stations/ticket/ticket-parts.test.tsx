@@ -20,6 +20,7 @@ const BLANK: TicketDraft = {
       count: null,
       hookBinId: 'hook-2-0',
       metalBinId: 'lot-14',
+      coatId: null,
       dueOn: null,
     },
   ],

@@ -31,6 +31,10 @@ const TABLE_WORDS: Record<TableDifference['table'], string> = {
   beats: 'beats of runs',
   batches: 'batches to dress',
   flaws: 'flaws found',
+  heaters: 'sources of heat',
+  coats: 'colors',
+  racks: 'racks',
+  coatFaults: 'faults of coats',
   acts: 'acts to undo',
 };
 

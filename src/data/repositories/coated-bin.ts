@@ -1,0 +1,32 @@
+import type { HeadBin } from '@/records/bin';
+import type { Coat } from '@/records/coat';
+import type { Store } from '../store';
+import type { Pen } from '../write';
+
+const LONGEST_NAME = 120;
+
+/** The bin where heads of a kind lie in a color; a new one beside the bare ones where there is none yet. */
+export async function coatedBin(store: Store, pen: Pen, bare: HeadBin, coat: Coat): Promise<HeadBin> {
+  const same = (await store.db.bins.where('kind').equals('head').toArray()).find(
+    (bin): bin is HeadBin =>
+      bin.kind === 'head' &&
+      bin.coatId === coat.id &&
+      bin.style === bare.style &&
+      bin.nominalG === bare.nominalG &&
+      bin.hookBinId === bare.hookBinId &&
+      bin.metalBinId === bare.metalBinId,
+  );
+  if (same && !same.retired) return same;
+  const bin: HeadBin = same
+    ? { ...same, retired: false }
+    : {
+        ...bare,
+        id: store.newId(),
+        coatId: coat.id,
+        name: `${bare.name}, ${coat.name}`.slice(0, LONGEST_NAME),
+        lowAt: null,
+        note: '',
+      };
+  await pen.put('bins', bin);
+  return bin;
+}

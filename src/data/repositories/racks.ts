@@ -1,0 +1,263 @@
+import type { FollowedCure } from '@/core/coats/follow-cure';
+import type { CoatCauseId, CoatFaultId } from '@/core/coats/faults';
+import type { TrayCheckId } from '@/core/coats/tray-checks';
+import { sum } from '@/core/numeric/sum';
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { CoatFault } from '@/records/coat-fault';
+import type { Hung, Rack } from '@/records/rack';
+import type { Store } from '../store';
+import { granted, refuse, write, type Pen } from '../write';
+import { coatedBin } from './coated-bin';
+
+export type NewRack = Pick<Rack, 'ovenId' | 'school' | 'partC' | 'minutes' | 'startC' | 'hung'>;
+
+/** What is reckoned as a rack goes in. */
+export interface GoingIn {
+  readonly tauS: number;
+  readonly warmS: number;
+  readonly used: Rack['used'];
+  /** What its clock is called. */
+  readonly clockName: string;
+}
+
+export interface NewCoatFault {
+  readonly coatId: string;
+  readonly fault: CoatFaultId;
+  readonly count: number;
+  readonly cause: CoatCauseId | null;
+  /** Stripped and coated again: they wait as bare heads. */
+  readonly isRecoated: boolean;
+}
+
+/** Oven loads: hung, checked, cured, booked; and what was wrong with their coats. */
+export function rackRepository(store: Store) {
+  const { db } = store;
+
+  /** Changes a rack that is in one of some states; refuses where it is in another. */
+  const change = <T = Rack>(
+    id: string,
+    label: string,
+    states: readonly Rack['state'][],
+    to: (rack: Rack, pen: Pen) => Promise<BenchOutcome<T>>,
+  ): Promise<BenchOutcome<T>> =>
+    write(store, label, async (pen) => {
+      const rack = await db.racks.get(id);
+      if (!rack) return refuse<T>({ code: 'bench.gone', what: 'rack' });
+      if (!states.includes(rack.state)) {
+        return refuse<T>({ code: 'bench.rack-moved-on', no: rack.no, state: rack.state });
+      }
+      return to(rack, pen);
+    });
+
+  const put = async (pen: Pen, rack: Rack): Promise<BenchOutcome<Rack>> => {
+    await pen.put('racks', rack);
+    return granted(rack);
+  };
+
+  const onHand = async (binId: string) =>
+    sum((await db.entries.where('binId').equals(binId).toArray()).map(({ qty }) => qty));
+
+  async function endClock(pen: Pen, rack: Rack): Promise<void> {
+    if (rack.clockId !== null) await pen.remove('clocks', rack.clockId);
+  }
+
+  /** Moves heads from bare to coated, or back with a count under 0. Refuses more than lie there. */
+  async function recolor(
+    pen: Pen,
+    { headBinId, coatId, ticketId, lineId }: Omit<Hung, 'rod' | 'slot' | 'slotsEach'>,
+    count: number,
+    note: string,
+  ): Promise<BenchOutcome<undefined>> {
+    const [bare, coat] = [await db.bins.get(headBinId), await db.coats.get(coatId)];
+    if (bare?.kind !== 'head' || !coat) return refuse({ code: 'bench.gone', what: bare ? 'color' : 'bin' });
+    const coated = await coatedBin(store, pen, bare, coat);
+    const from = count > 0 ? bare : coated;
+    const there = await onHand(from.id);
+    const asked = Math.abs(count);
+    if (asked > there) {
+      return refuse({ code: 'bench.too-little', bin: from.name, onHand: there, asked, unit: 'pieces' });
+    }
+    await pen.enter({ binId: headBinId, kind: 'coated', qty: -count, note, ticketId, lineId });
+    await pen.enter({ binId: coated.id, kind: 'coated', qty: count, note, ticketId, lineId });
+    return granted(undefined);
+  }
+
+  return {
+    all: (): Promise<Rack[]> => db.racks.orderBy('no').toArray(),
+    faults: (): Promise<CoatFault[]> => db.coatFaults.toArray(),
+
+    /** Hangs loads, in the order in which they go in. */
+    hang: (loads: readonly NewRack[]): Promise<string[]> =>
+      write(store, loads.length === 1 ? 'Hang a rack' : `Hang ${loads.length} racks`, async (pen) => {
+        const last = await db.racks.orderBy('no').last();
+        const ids: string[] = [];
+        for (const [index, load] of loads.entries()) {
+          const id = store.newId();
+          await pen.put('racks', {
+            ...load,
+            id,
+            no: (last?.no ?? 0) + index + 1,
+            state: 'hanging',
+            checks: [],
+            createdAt: store.now(),
+            ...{
+              inAt: null,
+              tauS: null,
+              warmS: null,
+              followed: null,
+              outAt: null,
+              clockId: null,
+              endedAt: null,
+            },
+            used: [],
+          });
+          ids.push(id);
+        }
+        return ids;
+      }),
+
+    /** Hangs other heads, or the same elsewhere, on racks that are not in yet: one act for all of them. */
+    rehang: (
+      changes: readonly { readonly id: string; readonly hung: readonly Hung[] }[],
+    ): Promise<BenchOutcome<undefined>> =>
+      write(store, 'Hang a head elsewhere', async (pen) => {
+        for (const { id } of changes) {
+          const rack = await db.racks.get(id);
+          if (!rack) return refuse<undefined>({ code: 'bench.gone', what: 'rack' });
+          if (rack.state !== 'hanging') {
+            return refuse<undefined>({ code: 'bench.rack-moved-on', no: rack.no, state: rack.state });
+          }
+        }
+        for (const { id, hung } of changes) {
+          const rack = await db.racks.get(id);
+          if (rack) await pen.put('racks', { ...rack, hung: [...hung] });
+        }
+        return granted(undefined);
+      }),
+
+    /** Sets how a rack is cured, before it goes in. */
+    setCure: (
+      id: string,
+      cure: Pick<Rack, 'school' | 'partC' | 'minutes' | 'startC'>,
+    ): Promise<BenchOutcome<Rack>> =>
+      change(id, 'Set the cure', ['hanging'], (rack, pen) => put(pen, { ...rack, ...cure })),
+
+    /** Checks something off on some rods, or takes the tick away where all of them have it. */
+    check: (id: string, check: TrayCheckId, rods: readonly number[]): Promise<BenchOutcome<Rack>> =>
+      change(id, 'Check a rod', ['hanging', 'curing', 'out'], (rack, pen) => {
+        const has = (rod: number) => rack.checks.some((each) => each.check === check && each.rod === rod);
+        const without = rack.checks.filter((each) => each.check !== check || !rods.includes(each.rod));
+        const checks = rods.every(has) ? without : [...without, ...rods.map((rod) => ({ check, rod }))];
+        return put(pen, { ...rack, checks });
+      }),
+
+    /**
+     * Puts a rack into its oven: the powder on it leaves the jars, and a clock runs until it is to come out. Refuses
+     * an empty rack, an oven for food, and one that another rack is in. Where the books hold less powder than was
+     * used, the jar is empty by them.
+     */
+    goIn: (id: string, { tauS, warmS, used, clockName }: GoingIn): Promise<BenchOutcome<Rack>> =>
+      change(id, 'Rack into the oven', ['hanging'], async (rack, pen) => {
+        if (rack.hung.length === 0) return refuse({ code: 'bench.rack-empty', no: rack.no });
+        const heater = await db.heaters.get(rack.ovenId);
+        if (!heater?.oven) return refuse({ code: 'bench.gone', what: 'oven' });
+        if (heater.oven.isForFood) return refuse({ code: 'bench.food-oven', oven: heater.name });
+        const inside = (await db.racks.where('state').equals('curing').toArray()).find(
+          ({ ovenId }) => ovenId === rack.ovenId,
+        );
+        if (inside) return refuse({ code: 'bench.oven-taken', oven: heater.name, no: inside.no });
+        const inAt = store.now();
+        const outAt = inAt + Math.round((warmS + rack.minutes * 60) * 1000);
+        for (const { powderBinId, g } of used) {
+          const qty = Math.min(g, Math.max(0, await onHand(powderBinId)));
+          await pen.enter({ binId: powderBinId, kind: 'taken', qty: -qty, note: `on rack ${rack.no}` });
+        }
+        const clockId = store.newId();
+        await pen.put('clocks', {
+          id: clockId,
+          name: clockName,
+          startedAt: inAt,
+          endsAt: outAt,
+          silencedAt: null,
+        });
+        return put(pen, { ...rack, state: 'curing', inAt, outAt, tauS, warmS, clockId, used: [...used] });
+      }),
+
+    /** What an oven thermometer tells of a cure: how far it is, and when it is to come out now. Moves its clock. */
+    follow: (id: string, followed: FollowedCure, outAt: number): Promise<BenchOutcome<Rack>> =>
+      change(id, 'The oven thermometer moves a cure', ['curing'], async (rack, pen) => {
+        const clock = rack.clockId === null ? undefined : await db.clocks.get(rack.clockId);
+        if (clock) await pen.put('clocks', { ...clock, endsAt: Math.round(outAt), silencedAt: null });
+        return put(pen, {
+          ...rack,
+          followed: { ...followed, at: Math.round(followed.at) },
+          outAt: Math.round(outAt),
+        });
+      }),
+
+    /** Takes a cured rack out: its heads lie on the shelf in their color. Refuses where they are not there to coat. */
+    comeOut: (id: string): Promise<BenchOutcome<Rack>> =>
+      change(id, 'Rack out of the oven', ['curing'], async (rack, pen) => {
+        const kinds = new Map<string, { head: Hung; count: number }>();
+        for (const head of rack.hung) {
+          const key = [head.headBinId, head.coatId, head.ticketId, head.lineId].join(' ');
+          kinds.set(key, { head, count: (kinds.get(key)?.count ?? 0) + 1 });
+        }
+        for (const { head, count } of kinds.values()) {
+          const moved = await recolor(pen, head, count, `rack ${rack.no}`);
+          // What was entered so far goes too: a refusal inside a write that wrote must undo it.
+          if (!moved.ok) throw new RefusedInside(moved.problem);
+        }
+        await endClock(pen, rack);
+        return put(pen, { ...rack, state: 'out', endedAt: store.now(), clockId: null });
+      }).catch((error: unknown) => {
+        if (error instanceof RefusedInside) return refuse<Rack>(error.problem);
+        throw error;
+      }),
+
+    /** Takes a rack down again: its heads wait as before. Powder that was used stays used. */
+    drop: (id: string): Promise<BenchOutcome<Rack>> =>
+      change(id, 'Take a rack down', ['hanging', 'curing'], async (rack, pen) => {
+        await endClock(pen, rack);
+        return put(pen, { ...rack, state: 'dropped', endedAt: store.now(), clockId: null });
+      }),
+
+    /** Notes heads of a booked rack whose coat is wrong; those to be coated again wait as bare heads. */
+    note: (id: string, { isRecoated, ...fault }: NewCoatFault): Promise<BenchOutcome<string>> =>
+      change<string>(id, isRecoated ? 'Coat again' : 'Note a coat', ['out'], async (rack, pen) => {
+        const noted: CoatFault = { ...fault, id: store.newId(), at: store.now(), rackId: id };
+        const heads = rack.hung.filter(({ coatId }) => coatId === fault.coatId);
+        if (fault.count > heads.length) {
+          const { length: onRack } = heads;
+          return refuse({
+            code: 'bench.too-little',
+            bin: `Rack ${rack.no}`,
+            onHand: onRack,
+            asked: fault.count,
+            unit: 'pieces',
+          });
+        }
+        const back = heads.slice(0, isRecoated ? fault.count : 0);
+        for (const head of back) {
+          const moved = await recolor(pen, head, -1, `rack ${rack.no}, to be coated again`);
+          if (!moved.ok) throw new RefusedInside(moved.problem);
+        }
+        await pen.put('coatFaults', noted);
+        return granted(noted.id);
+      }).catch((error: unknown) => {
+        if (error instanceof RefusedInside) return refuse<string>(error.problem);
+        throw error;
+      }),
+
+    /** Says of what a noted fault came. */
+    setCause: (fault: CoatFault, cause: CoatCauseId | null): Promise<void> =>
+      write(store, 'Say of what it came', (pen) => pen.put('coatFaults', { ...fault, cause })),
+  };
+}
+
+/** Carries a refusal out of a write that has written already, so that its transaction is rolled back. */
+class RefusedInside extends Error {
+  constructor(readonly problem: Extract<BenchOutcome<never>, { ok: false }>['problem']) {
+    super(problem.code);
+  }
+}

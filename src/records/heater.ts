@@ -1,0 +1,51 @@
+import { z } from 'zod';
+import { HEATER_KINDS } from '@/core/coats/ways/definition';
+import { id, instant, name, overZeroGrams } from './fields';
+
+const celsius = z.number().min(-40).max(2000);
+
+/** A head that was timed in it: what its heat transfer was found from. */
+const trial = z.strictObject({
+  at: instant,
+  /** Which head, in words. */
+  what: name,
+  massG: overZeroGrams,
+  specificHeatJkgK: z.number().gt(0).max(5000),
+  areaCm2: z.number().gt(0).max(10_000),
+  startC: celsius,
+  targetC: celsius,
+  seconds: z.number().gt(0).max(36_000),
+});
+
+/** What a rack for the oven holds, and what the oven can give. */
+const oven = z.strictObject({
+  rods: z.int().min(1).max(12),
+  slots: z.int().min(1).max(60),
+  slotMm: z.number().gt(0).max(200),
+  /** From a rod to what is under it. */
+  dropMm: z.number().gt(0).max(500),
+  rackG: z.number().min(0).max(20_000),
+  powerW: z.number().gt(0).max(20_000),
+  /** From cold to its heat, empty. */
+  heatUpMin: z.number().min(0).max(240),
+  /** Food is made in it. Then no head goes in. */
+  isForFood: z.boolean(),
+});
+
+/** What heats heads: a flame, a heat gun, an oven. */
+export const heater = z.strictObject({
+  id,
+  name,
+  kind: z.enum(HEATER_KINDS),
+  /** What it stands at where heads are held, C. For an oven, what its dial is set to for preheating. */
+  sourceC: celsius,
+  hWm2K: z.number().gt(0).max(2000),
+  /** The last timed head; null while the heat transfer is a guess. */
+  trial: trial.nullable(),
+  /** Null for what is no oven. */
+  oven: oven.nullable(),
+});
+
+export type HeatTrialRecord = z.infer<typeof trial>;
+export type OvenFacts = z.infer<typeof oven>;
+export type Heater = z.infer<typeof heater>;
