@@ -99,7 +99,7 @@ export function demoHeaters(at: number): Heater[] {
         rods: 3,
         slots: 16,
         slotMm: 15,
-        dropMm: 80,
+        dropMm: 62,
         rackG: 620,
         powerW: 1300,
         heatUpMin: 14,

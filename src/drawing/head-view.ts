@@ -6,6 +6,13 @@ import { outlinePath } from './outline-path';
 
 export interface HeadView {
   readonly body: string;
+  /** What holds the body alone, mm. */
+  readonly bodyBox: {
+    readonly x: number;
+    readonly y: number;
+    readonly width: number;
+    readonly height: number;
+  };
   readonly hook: (HookDrawing & { readonly x: number; readonly wireMm: number }) | null;
   /** x, y, width and height that hold all of it, mm. */
   readonly viewBox: readonly [number, number, number, number];
@@ -34,5 +41,11 @@ export function headView(style: HeadStyle, volumeCm3: number, dimensions: HookDi
       dimensions ? dimensions.gapeMm + dimensions.wireMm : 0,
     ) - MARGIN_MM;
   const bottom = shape.radiusMm + MARGIN_MM;
-  return { body: outlinePath(shape.outlineMm), hook, viewBox: [left, top, right - left, bottom - top] };
+  const bodyBox = { x: 0, y: -shape.radiusMm, width: shape.lengthMm, height: 2 * shape.radiusMm };
+  return {
+    body: outlinePath(shape.outlineMm),
+    bodyBox,
+    hook,
+    viewBox: [left, top, right - left, bottom - top],
+  };
 }

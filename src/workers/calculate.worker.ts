@@ -1,5 +1,7 @@
 import { expose, transfer } from 'comlink';
 import { answer } from '@/calculations/answer';
+import { mainColors } from '@/core/coats/color/main-colors';
+import { rackLoads } from '@/core/coats/rack/rack-loads';
 import { measureMesh } from '@/core/meshes/measure-mesh';
 import { readStl } from '@/core/meshes/read-stl';
 import { writeStl } from '@/core/meshes/write-stl';
@@ -18,8 +20,24 @@ type Doers = {
   ) => Promise<Jobs[Name]['gives']> | Jobs[Name]['gives'];
 };
 
+/** Longest side of a photo by which its colors are told, pixels. */
+const PHOTO_SIDE = 640;
+
 const scaled = (triangles: Float32Array, scale: number) =>
   scale === 1 ? triangles : triangles.map((value) => value * scale);
+
+/** A photo brought down to what its colors need; null where the browser cannot read it. */
+async function decodePhoto(file: Blob): Promise<ImageData | null> {
+  const bitmap = await createImageBitmap(file).catch(() => null);
+  if (!bitmap) return null;
+  const scale = Math.min(1, PHOTO_SIDE / Math.max(bitmap.width, bitmap.height));
+  const [width, height] = [bitmap.width, bitmap.height].map((side) => Math.max(1, Math.round(side * scale)));
+  if (!width || !height) return null;
+  const context = new OffscreenCanvas(width, height).getContext('2d');
+  context?.drawImage(bitmap, 0, 0, width, height);
+  bitmap.close();
+  return context?.getImageData(0, 0, width, height) ?? null;
+}
 
 const bytesOf = async (file: Blob) => new Uint8Array(await file.arrayBuffer());
 
@@ -45,6 +63,14 @@ const DOERS: Doers = {
   },
   studyBody: ({ solid, scale }) => studySolid(solid, scale),
   sitOnBottom,
+  photoColors: async ({ file }) => {
+    const pixels = await decodePhoto(file);
+    if (!pixels) return fail('photo.unreadable', { type: file.type });
+    const colors = mainColors(pixels);
+    return colors.length > 0 ? done(colors) : fail('photo.nothing-seen', {});
+  },
+  rackLoads: ({ groups, cureMinutes, rack, timeLimitS }) =>
+    rackLoads(groups, cureMinutes, rack, { timeLimitS }),
   cutMold: async ({ spec, body, coldScale, title }) => {
     const cavity = await cavityOf(body);
     if (!cavity.ok) return cavity;

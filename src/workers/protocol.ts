@@ -3,6 +3,8 @@ import type { MoldSpec } from '@/core/molds/cut-halves';
 import type { Sitting, SittingBody } from '@/core/molds/sit-on-bottom';
 import type { StudiedBody } from '@/core/molds/study-body';
 import type { PourPlan, KeyCount, PlanMold } from '@/core/pours/pour-plan';
+import type { MainColor } from '@/core/coats/color/main-colors';
+import type { RackGroup, RackPlan, RackSize } from '@/core/coats/rack/rack-facts';
 import type { Outcome } from '@/core/problems/problem';
 import type { Solid } from '@/core/solids/solid';
 import type { Answer } from '@/calculations/calculation';
@@ -47,6 +49,22 @@ export interface Jobs {
   readonly sitOnBottom: {
     readonly takes: SittingBody;
     readonly gives: Outcome<Sitting>;
+    readonly tells: never;
+  };
+  /** A photo's main colors. The photo stays on this machine: decoded in the worker, kept nowhere. */
+  readonly photoColors: {
+    readonly takes: { readonly file: Blob };
+    readonly gives: Outcome<readonly MainColor[]>;
+    readonly tells: never;
+  };
+  readonly rackLoads: {
+    readonly takes: {
+      readonly groups: readonly RackGroup[];
+      readonly cureMinutes: readonly number[];
+      readonly rack: RackSize;
+      readonly timeLimitS: number;
+    };
+    readonly gives: RackPlan;
     readonly tells: never;
   };
   readonly cutMold: {

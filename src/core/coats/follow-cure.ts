@@ -11,12 +11,12 @@ export interface FollowedCure {
   readonly cureS: number;
 }
 
-/** A head counts as at temperature from so far under it, C: within what a thermometer is off. */
-const CLOSE_C = 1;
+/** A head counts as at temperature from so far under the oven, C: it never quite gets there (common practice). */
+export const AT_HEAT_C = 3;
 
 /**
  * A cure followed to an oven reading: the slowest head drifts towards the air of the reading by its time constant, and
- * the time counts while it is within 1 C of what it is to reach. What passed before the head got there does not count.
+ * the time counts while it is within 3 C of what it is to reach. What passed before the head got there does not count.
  *
  * @example followCure({ at: 0, headC: 20, cureS: 0 }, { at: 60_000, ovenC: 180 }, 300, cure).cureS // 0
  */
@@ -28,7 +28,7 @@ export function followCure(
 ): FollowedCure {
   const seconds = Math.max(0, (reading.at - before.at) / 1000);
   const headC = pieceTemperature(tauS, reading.ovenC, before.headC, seconds);
-  const fromC = partC - CLOSE_C;
+  const fromC = partC - AT_HEAT_C;
   const inS = secondsOver(before.headC, headC, reading.ovenC, tauS, fromC, seconds);
   return { at: reading.at, headC, cureS: before.cureS + inS };
 }
@@ -59,7 +59,7 @@ export function cureLeftS(
   tauS: number,
   { partC, minutes }: CureTime,
 ): number | null {
-  const fromC = partC - CLOSE_C;
+  const fromC = partC - AT_HEAT_C;
   const left = Math.max(0, minutes * 60 - cureS);
   if (left === 0) return 0;
   if (ovenC < fromC) return null;

@@ -1,9 +1,6 @@
 import { checkCure, CURE_VERDICTS, SOLIDUS_MARGIN_C, type CureVerdict } from './check-cure';
 import type { CureTime, PowderCard } from './cures/definition';
 
-/** The oven is set so far over what the part is to reach, C: nothing ever quite reaches the air round it. */
-export const OVEN_OVER_C = 3;
-
 export interface CuredPowder extends PowderCard {
   readonly id: string;
 }
@@ -28,7 +25,7 @@ export type CureReason =
 
 export interface CureJudgment {
   readonly isGood: boolean;
-  /** Where the oven is set, C. */
+  /** Where the oven stands, C: what the part is to reach. */
   readonly ovenC: number;
   /** Worst first. */
   readonly reasons: readonly CureReason[];
@@ -40,9 +37,7 @@ const RANK = [...CURE_VERDICTS, 'unknown'];
 
 /**
  * Whether a cure suits all the powders and metals that share a rack: the weakest metal decides, every powder must be
- * cured by one of its card's lines and none may scorch. Metal and scorching are held against the oven's own
- * temperature, to which the heads come in the end; curing against what the part is to reach. A metal that nobody knows
- * is not cured.
+ * cured by one of its card's lines and none may scorch. A metal that nobody knows is not cured.
  *
  * @example judgeCure({ partC: 177, minutes: 15 }, [powder], [{ id: 'bismuth-tin', solidusC: 138 }]).isGood // false
  */
@@ -51,11 +46,9 @@ export function judgeCure(
   powders: readonly CuredPowder[],
   metals: readonly CuredMetal[],
 ): CureJudgment {
-  const ovenC = cure.partC + OVEN_OVER_C;
   const inOven = (solidusC: number) =>
     checkCure({
-      partC: ovenC,
-      minutes: cure.minutes,
+      ...cure,
       powder: { cureC: -Infinity, cureMin: 0, maxC: Infinity },
       solidusC,
     }).verdict;
@@ -71,7 +64,7 @@ export function judgeCure(
     const [first] = cures;
     const isUnder = !verdicts.includes('cured');
     return [
-      ...(ovenC > maxC ? [{ verdict: 'scorches', powderId: id, maxC } as const] : []),
+      ...(cure.partC > maxC ? [{ verdict: 'scorches', powderId: id, maxC } as const] : []),
       ...(isUnder && first
         ? [{ verdict: 'undercured', powderId: id, cureC: first.cureC, cureMin: first.cureMin } as const]
         : []),
@@ -82,7 +75,7 @@ export function judgeCure(
   const solidi = metals.flatMap(({ solidusC }) => (solidusC === null ? [] : [solidusC]));
   return {
     isGood: reasons.length === 0,
-    ovenC,
+    ovenC: cure.partC,
     reasons,
     mostOvenC: solidi.length > 0 ? Math.min(...solidi) - SOLIDUS_MARGIN_C : null,
   };

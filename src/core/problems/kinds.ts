@@ -59,5 +59,7 @@ export const PROBLEM_KINDS: Record<ProblemCode, ProblemKind> = {
   'heat.not-over-fuse': 'impossible',
   'heat.air-fuses': 'impossible',
   'coat.softens-first': 'impossible',
+  'photo.unreadable': 'invalid_input',
+  'photo.nothing-seen': 'impossible',
   'number.not-finite': 'invalid_input',
 };

@@ -16,6 +16,9 @@ const preferences = z.object({
   /** How the beat of a run is kept, and with how many blocks at once. */
   beat: z.enum(['hand', 'tally']).catch('hand'),
   blocksInHand: z.int().min(1).max(3).catch(1),
+  /** How heads are coated, and how warm the shed is, C. */
+  coatWay: z.enum(['flame-dip', 'fluid-bed', 'oven-dust']).catch('flame-dip'),
+  shedC: z.number().min(-10).max(45).catch(20),
   backedUpAt: z.number().nullable().catch(null),
 });
 

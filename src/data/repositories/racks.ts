@@ -215,6 +215,20 @@ export function rackRepository(store: Store) {
         throw error;
       }),
 
+    /** Heads painted by hand, drying in the air: no oven, no rack. Refuses more than lie there. */
+    paint: (
+      head: Omit<Hung, 'rod' | 'slot' | 'slotsEach'>,
+      count: number,
+    ): Promise<BenchOutcome<undefined>> =>
+      write(store, `Paint ${count} heads`, async (pen) => {
+        const painted = await recolor(pen, head, count, 'painted');
+        if (!painted.ok) throw new RefusedInside(painted.problem);
+        return painted;
+      }).catch((error: unknown) => {
+        if (error instanceof RefusedInside) return refuse<undefined>(error.problem);
+        throw error;
+      }),
+
     /** Takes a rack down again: its heads wait as before. Powder that was used stays used. */
     drop: (id: string): Promise<BenchOutcome<Rack>> =>
       change(id, 'Take a rack down', ['hanging', 'curing'], async (rack, pen) => {

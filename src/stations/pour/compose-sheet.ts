@@ -75,8 +75,11 @@ export function composeSheet(
         ({ from, to, cavities }) =>
           `${from === to ? `Pour ${from}` : `Pours ${from} to ${to}`}: ${cavityWords(mold, cavities, mass)}.`,
       );
-      return [{ name: mold.name, place: mold.place, pours, lines: [...settings, ...warming, ...filled] }];
+      const lines = [...settings, ...warming, ...filled];
+      return [{ name: mold.name, place: mold.place, boxes: pours, each: 'pour', lines }];
     }),
+    held: [],
+    before: 'Before the pot goes on',
     cautions: [
       ...SAFETY_ITEMS.map(({ asks }) => asks),
       'The makers’ sheets are read and my local rules are kept.',

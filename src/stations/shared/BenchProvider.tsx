@@ -44,6 +44,10 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
     madeEntries,
     batches,
     flaws,
+    heaters,
+    coats,
+    racks,
+    coatFaults,
   ] = await Promise.all([
     workshop.bench.read(),
     workshop.bench.isBare(),
@@ -62,12 +66,17 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
     workshop.shelf.madeEntries(),
     workshop.batches.all(),
     workshop.batches.flaws(),
+    workshop.coats.heaters(),
+    workshop.coats.all(),
+    workshop.racks.all(),
+    workshop.racks.faults(),
   ]);
   const undo = offers.undo?.label ?? null;
   const redo = offers.redo?.label.replace(/^Undo: /, '') ?? null;
   return {
     ...{ bench, isBare, bins, levels, molds, tickets, ticketEntries, runs, run, beat, pours, clocks },
-    ...{ weighings, melts, rules, madeEntries, batches, flaws, undo, redo },
+    ...{ weighings, melts, rules, madeEntries, batches, flaws, heaters, coats, racks, coatFaults },
+    ...{ undo, redo },
   };
 }
 

@@ -5,6 +5,7 @@ import type { LineWant } from '@/core/tickets/facts';
 import type { Ticket } from '@/records/ticket';
 import { useBench } from './BenchProvider';
 import { usePreferences } from './preferences-store';
+import { CoatNotes } from './coats/CoatNotes';
 import { PourCautions, TicketSlip } from './TicketSlip';
 import { dueOn, headText } from './words';
 
@@ -45,11 +46,14 @@ export function TicketInHandSlip({
       wants={wants}
       lines={ticket.lines.map((line) => ({
         id: line.id,
-        text: headText(line, view.binById, mass),
+        text: [headText(line, view.binById, mass), view.coatById.get(line.coatId ?? '')?.name]
+          .filter(Boolean)
+          .join(', '),
         made: made.get(line.id) ?? 0,
         count: line.count,
       }))}
     >
+      <CoatNotes lines={ticket.lines} />
       <PourCautions />
     </TicketSlip>
   );

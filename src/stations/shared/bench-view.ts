@@ -1,3 +1,4 @@
+import { countCoated, headsToCoat, type WaitingHeads } from '@/core/coats/heads-to-coat';
 import type { PotFacts } from '@/core/tickets/budget-session';
 import type { HookFacts, LineWant } from '@/core/tickets/facts';
 import { judgeCavity } from '@/core/tickets/judge-cavity';
@@ -7,11 +8,15 @@ import type { Beat } from '@/records/beat';
 import type { Bench } from '@/records/bench';
 import type { Bin, HookBin, MetalBin } from '@/records/bin';
 import type { Clock } from '@/records/clock';
+import type { Coat } from '@/records/coat';
+import type { CoatFault } from '@/records/coat-fault';
 import type { Entry } from '@/records/entry';
 import type { Flaw } from '@/records/flaw';
+import type { Heater } from '@/records/heater';
 import type { Melt } from '@/records/melt';
 import type { Mold } from '@/records/mold';
 import type { Pour, Run } from '@/records/run';
+import type { Rack } from '@/records/rack';
 import type { Rule } from '@/records/rule';
 import type { Ticket } from '@/records/ticket';
 import type { Weighing } from '@/records/weighing';
@@ -38,6 +43,10 @@ export interface BenchReading {
   readonly flaws: readonly Flaw[];
   readonly melts: readonly Melt[];
   readonly rules: readonly Rule[];
+  readonly heaters: readonly Heater[];
+  readonly coats: readonly Coat[];
+  readonly racks: readonly Rack[];
+  readonly coatFaults: readonly CoatFault[];
   readonly undo: string | null;
   readonly redo: string | null;
 }
@@ -50,6 +59,11 @@ export interface BenchView extends BenchReading {
   readonly hooks: ReadonlyMap<string, HookBin>;
   /** Castings made so far, by ticket line. */
   readonly made: ReadonlyMap<string, number>;
+  readonly coatById: ReadonlyMap<string, Coat>;
+  /** Heads that wear their color so far, by ticket line. */
+  readonly coated: ReadonlyMap<string, number>;
+  /** Bare heads of open tickets that wait for a color and hang on no rack. */
+  readonly toCoat: readonly WaitingHeads[];
   /** What is still to be cast for open tickets. */
   readonly wants: readonly LineWant[];
   /** What is spoken for, by bin. */
@@ -82,13 +96,30 @@ export function deriveView(reading: BenchReading): BenchView {
     .filter((ticket) => ticket.state === 'open')
     .flatMap((ticket) => wantsOf(ticket, made))
     .filter((want) => want.left > 0);
+  const binById = new Map(reading.bins.map((bin) => [bin.id, bin]));
+  const isBare = (binId: string) => {
+    const bin = binById.get(binId);
+    return bin?.kind === 'head' && bin.coatId === null;
+  };
   const scrap = measureScrap(reading.runs);
   return {
     ...reading,
-    binById: new Map(reading.bins.map((bin) => [bin.id, bin])),
+    binById,
     moldById: new Map(reading.molds.map((mold) => [mold.id, mold])),
     metals,
     hooks,
+    coatById: new Map(reading.coats.map((coat) => [coat.id, coat])),
+    coated: countCoated(reading.ticketEntries, isBare),
+    toCoat: headsToCoat(
+      reading.tickets
+        .filter((ticket) => ticket.state === 'open')
+        .flatMap((ticket) => ticket.lines.map((line) => ({ ...line, ticketId: ticket.id }))),
+      reading.ticketEntries,
+      isBare,
+      reading.racks
+        .filter(({ state }) => state === 'hanging' || state === 'curing')
+        .flatMap(({ hung }) => hung),
+    ),
     made,
     wants,
     promised: promiseStock(priceLines({ molds: reading.molds, metals, hooks }, wants), heldHeads(reading)),

@@ -1,4 +1,8 @@
 export { BenchProvider, useBench } from './BenchProvider';
+export { CoatSwatch } from './coats/CoatSwatch';
+export { curesFor, judgeFor, nameIn, powdersOf, refusalsOf, solidusOf } from './coats/coat-facts';
+export { pieceOf, viewOf, type HeadOf } from './coats/head-facts';
+export { lookOf } from './coats/coat-look';
 export { DoubtNote } from './DoubtNote';
 export { freeOf, promiseOf, wantsOf, type BenchView } from './bench-view';
 export { BenchFrame } from './frame/BenchFrame';

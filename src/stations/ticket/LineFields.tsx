@@ -12,6 +12,8 @@ import { sortHooks, type DraftLine, type LineField } from './draft';
 import { HeadPicture } from './HeadPicture';
 import styles from './ticket.module.css';
 
+const BARE = 'bare';
+
 interface LineFieldsProps {
   readonly line: DraftLine;
   readonly place: number;
@@ -94,6 +96,20 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
             options={view.metals.map((metal) => ({ value: metal.id, label: metal.name }))}
             labelRender={(chosen) => lotText(String(chosen.label ?? ''))}
             onChange={(metalBinId: string) => set({ metalBinId })}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}coat`} label="Color">
+          <Select
+            id={`${id}coat`}
+            value={line.coatId ?? BARE}
+            popupMatchSelectWidth={false}
+            options={[
+              { value: BARE, label: 'bare' },
+              ...view.coats
+                .filter((coat) => !coat.retired || coat.id === line.coatId)
+                .map((coat) => ({ value: coat.id, label: coat.name })),
+            ]}
+            onChange={(coatId: string) => set({ coatId: coatId === BARE ? null : coatId })}
           />
         </FieldShell>
         <FieldShell id={`${id}due`} label="Due">

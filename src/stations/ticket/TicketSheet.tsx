@@ -15,6 +15,9 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
   const router = useRouter();
   const { made, count, state } = standing(ticket, view);
   const isCast = made >= count;
+  const toCoat = ticket.lines
+    .filter(({ coatId }) => coatId !== null)
+    .reduce((so, line) => so + Math.max(0, line.count - (view.coated.get(line.id) ?? 0)), 0);
   return (
     <section aria-label={`Ticket ${ticket.no}`}>
       <div className={styles.sheetHead}>
@@ -33,8 +36,16 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
             <>
               <Button onClick={onChange}>Change</Button>
               <Button onClick={() => void workshop.tickets.setState(ticket, 'set-aside')}>Set aside</Button>
+              {isCast && toCoat > 0 ? (
+                <Button type="primary" onClick={() => router.push('/coat')}>
+                  Coat
+                </Button>
+              ) : null}
               {isCast ? (
-                <Button type="primary" onClick={() => void carryOut(workshop.tickets.close(ticket.id))}>
+                <Button
+                  type={toCoat > 0 ? 'default' : 'primary'}
+                  onClick={() => void carryOut(workshop.tickets.close(ticket.id))}
+                >
                   {ticket.buyer === null ? 'Close' : 'Hand over'}
                 </Button>
               ) : (
@@ -52,6 +63,8 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
         {ticket.lines.map((line) => {
           const cast = view.made.get(line.id) ?? 0;
           const metal = view.binById.get(line.metalBinId);
+          const coat = view.coatById.get(line.coatId ?? '');
+          const coated = view.coated.get(line.id) ?? 0;
           return (
             <li key={line.id} className={styles.headRow}>
               <div className={styles.picture}>
@@ -61,6 +74,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
                 <strong>{headText(line, view.binById, mass)}</strong>
                 <span className="quiet">
                   in {metal ? lotText(metal.name) : 'a lot no longer here'}
+                  {coat ? `, ${coat.name}` : ''}
                   {line.dueOn ? `, due ${dayText(line.dueOn)}` : ''}
                 </span>
               </div>
@@ -68,7 +82,9 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
                 <span className={styles.big} data-done={cast >= line.count}>
                   {cast}
                 </span>
-                <span className="quiet">of {line.count} cast</span>
+                <span className="quiet">
+                  of {line.count} cast{coat ? `, ${coated} coated` : ''}
+                </span>
               </div>
             </li>
           );

@@ -1,4 +1,5 @@
 import { repeatableRandom } from '../../numeric/repeatable-random';
+import { firstFree, isFree, nextFree } from './find-slot';
 import type { RackGroup, RackSize } from './rack-facts';
 import { rackLoads } from './rack-loads';
 import { rodPatterns } from './rod-patterns';
@@ -143,6 +144,33 @@ describe('rodPatterns', () => {
     expect(patterns).toHaveLength(7);
     expect(rodPatterns([2], 5)).toEqual([[2]]);
     expect(rodPatterns([9], 5)).toEqual([]);
+  });
+});
+
+describe('places on a rack', () => {
+  const size = { rods: 2, slots: 5 };
+  const hung = [
+    { rod: 0, slot: 0, slotsEach: 2 },
+    { rod: 0, slot: 3, slotsEach: 1 },
+  ];
+
+  it('are free where nothing hangs and nothing sticks out', () => {
+    expect(isFree(hung, size, { rod: 0, slot: 2 }, 1)).toBe(true);
+    expect(isFree(hung, size, { rod: 0, slot: 2 }, 2)).toBe(false);
+    expect(isFree(hung, size, { rod: 1, slot: 3 }, 2)).toBe(true);
+    expect(isFree(hung, size, { rod: 1, slot: 4 }, 2)).toBe(false);
+    expect(isFree(hung, size, { rod: 2, slot: 0 }, 1)).toBe(false);
+    expect(firstFree(hung, size, 1)).toEqual({ rod: 0, slot: 2 });
+    expect(firstFree(hung, size, 2)).toEqual({ rod: 1, slot: 0 });
+    expect(firstFree(hung, size, 6)).toBeNull();
+  });
+
+  it('are found in a direction past what hangs there', () => {
+    expect(nextFree(hung, 1, size, { rod: 0, slot: -1 })).toEqual({ rod: 0, slot: 2 });
+    expect(nextFree([...hung, { rod: 0, slot: 2, slotsEach: 1 }], 1, size, { rod: 0, slot: -1 })).toBeNull();
+    expect(nextFree(hung, 0, size, { rod: 1, slot: 0 })).toEqual({ rod: 1, slot: 0 });
+    expect(nextFree(hung, 0, size, { rod: -1, slot: 0 })).toBeNull();
+    expect(nextFree(hung, 9, size, { rod: 1, slot: 0 })).toBeNull();
   });
 });
 

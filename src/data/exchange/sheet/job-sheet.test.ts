@@ -19,9 +19,12 @@ const sheet = (pours: readonly number[]): JobSheet => ({
   blocks: pours.map((count, index) => ({
     name: `Block ${index}`,
     place: 'Drawer',
-    pours: count,
+    boxes: count,
+    each: 'pour',
     lines: ['Pour 1: fill every cavity.'],
   })),
+  held: [],
+  before: 'Before the pot goes on',
   cautions: ['All is dry.'],
 });
 

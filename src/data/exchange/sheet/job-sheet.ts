@@ -1,15 +1,17 @@
 import { A4_MM, MARGIN_MM, openSheet, QUIET, wrapText, type SheetFonts, type SheetPen } from './sheet-pen';
 
-/** A block as a session pours it. */
+/** A part of the job: a block as a session pours it, or a rack as it is cured. */
 export interface JobBlock {
   readonly name: string;
   readonly place: string;
-  readonly pours: number;
+  /** What is counted off, one box each, and how one is called: `pour`, `head`. */
+  readonly boxes: number;
+  readonly each: string;
   /** What is cast in which cavity, and settings: a line each. */
   readonly lines: readonly string[];
 }
 
-/** A pour session to have on paper at the bench. */
+/** A session to have on paper at the bench. */
 export interface JobSheet {
   readonly title: string;
   readonly subtitle: string;
@@ -17,6 +19,10 @@ export interface JobSheet {
   readonly evening: readonly (readonly [at: string, what: string])[];
   readonly pull: readonly { readonly place: string; readonly what: string; readonly note: string }[];
   readonly blocks: readonly JobBlock[];
+  /** What is not done, and why; the sheet says it first. */
+  readonly held: readonly string[];
+  /** Over the cautions: `Before the pot goes on`. */
+  readonly before: string;
   readonly cautions: readonly string[];
 }
 
@@ -26,8 +32,8 @@ const BOX_MM = 4;
 const BOX_STEP_MM = 6;
 
 /**
- * A job sheet as PDF on A4: facts, the evening, what to lay out with a box to tick each, and for every block a box for
- * each pour. Runs on over as many sheets as it needs; a block's boxes are never torn from its name.
+ * A job sheet as PDF on A4: facts, what is held up, the evening, what to lay out with a box to tick each, and for every
+ * block a box for each pour. Runs on over as many sheets as it needs; a block's boxes are never torn from its name.
  *
  * @example (await jobSheetPdf(sheet, fonts)).length > 1000 // true
  */
@@ -72,6 +78,9 @@ export async function jobSheetPdf(sheet: JobSheet, fonts: SheetFonts): Promise<U
   y += 8;
   for (const [name, value] of sheet.facts) row(name, value, 42);
 
+  if (sheet.held.length > 0) heading('Held up');
+  for (const why of sheet.held) row('', why, 0);
+
   heading('The evening');
   for (const [at, what] of sheet.evening) row(at, what, 24);
 
@@ -82,21 +91,21 @@ export async function jobSheetPdf(sheet: JobSheet, fonts: SheetFonts): Promise<U
     row('', `${what}${place === '' ? '' : `, ${place}`}${note === '' ? '' : `. ${note}`}`, 8);
   }
 
-  for (const { name, place, pours, lines } of sheet.blocks) {
+  for (const { name, place, boxes, each, lines } of sheet.blocks) {
     const perRow = Math.floor(WIDTH_MM / BOX_STEP_MM);
-    const rows = Math.ceil(pours / perRow);
+    const rows = Math.ceil(boxes / perRow);
     room(18 + 5 * lines.length + BOX_STEP_MM * Math.min(rows, 4));
-    heading(`${name}, ${pours} ${pours === 1 ? 'pour' : 'pours'}${place === '' ? '' : `, ${place}`}`);
+    heading(`${name}, ${boxes} ${boxes === 1 ? each : `${each}s`}${place === '' ? '' : `, ${place}`}`);
     for (const line of lines) row('', line, 0);
     y += 3;
-    for (let done = 0; done < pours; done += perRow) {
+    for (let done = 0; done < boxes; done += perRow) {
       room(BOX_STEP_MM);
-      for (let at = 0; at < Math.min(perRow, pours - done); at += 1) box(MARGIN_MM + at * BOX_STEP_MM);
+      for (let at = 0; at < Math.min(perRow, boxes - done); at += 1) box(MARGIN_MM + at * BOX_STEP_MM);
       y += BOX_STEP_MM;
     }
   }
 
-  heading('Before the pot goes on');
+  heading(sheet.before);
   for (const caution of sheet.cautions) {
     room(5);
     box(MARGIN_MM);

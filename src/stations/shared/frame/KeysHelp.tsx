@@ -5,8 +5,8 @@ import styles from './keys-help.module.css';
 
 const KEYS: readonly (readonly [string, string])[] = [
   [
-    '1 to 6',
-    'Ticket, Metal, Molds, Pour, Dress, Shelf. In a run digits mark cavities; hold Alt to change station',
+    '1 to 7',
+    'Ticket, Metal, Molds, Pour, Dress, Coat, Shelf. In a run digits mark cavities; hold Alt to change station',
   ],
   ['Space', 'in a run: the next pour'],
   ['1 to 9', 'in a run: that cavity of the last pour did not fill, or did after all'],

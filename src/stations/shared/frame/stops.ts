@@ -17,6 +17,8 @@ export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[
   const waiting = headsToDress(view.runs, view.madeEntries, view.levels, view.batches, now);
   const onBench = view.batches.filter(({ endedAt }) => endedAt === null);
   const toDress = [...waiting, ...onBench].reduce((total, { count }) => total + count, 0);
+  const toCoat = view.toCoat.reduce((total, { count }) => total + count, 0);
+  const inOven = view.racks.some(({ state }) => state === 'curing');
   return [
     { key: 'ticket', name: 'Ticket', href: '/ticket', waits: `${open} open`, tone: 'calm' },
     { key: 'metal', name: 'Metal', href: '/metal', waits: massText(metalG, massUnit), tone: 'calm' },
@@ -34,6 +36,13 @@ export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[
       href: '/dress',
       waits: toDress > 0 ? `${toDress} to dress` : 'all dressed',
       tone: onBench.some(({ inHand }) => inHand !== null) ? 'act' : 'calm',
+    },
+    {
+      key: 'coat',
+      name: 'Coat',
+      href: '/coat',
+      waits: inOven ? 'rack in the oven' : toCoat > 0 ? `${toCoat} to coat` : 'all coated',
+      tone: inOven ? 'act' : 'calm',
     },
     {
       key: 'shelf',

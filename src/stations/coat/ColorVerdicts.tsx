@@ -1,0 +1,48 @@
+'use client';
+
+import {
+  curesFor,
+  lotText,
+  powdersOf,
+  refusalsOf,
+  temperatureText,
+  useBench,
+  usePreferences,
+} from '../shared';
+import type { DraftCoat } from './draft-coat';
+import styles from './colors.module.css';
+
+/** What a color may go on: a cure for each lot on the shelf, or why none would do. */
+export function ColorVerdicts({ coat }: { coat: DraftCoat }) {
+  const { view } = useBench();
+  const { temperature } = usePreferences();
+  const text = (celsius: number) => temperatureText(celsius, temperature);
+  const powders = powdersOf(coat, view);
+  if (powders.length === 0) {
+    return <p className="quiet">Goes on any metal: nothing is heated. Let it dry as its tin says.</p>;
+  }
+  const rows = view.metals.map((metal) => ({
+    metal,
+    refusals: refusalsOf(coat, metal.id, view, text),
+    cures: curesFor(powders, [metal.id], view),
+  }));
+  return (
+    <section className={styles.verdicts} aria-label="What it may go on">
+      <h3>May go on</h3>
+      <ul>
+        {rows.map(({ metal, refusals, cures }) => (
+          <li key={metal.id} data-good={refusals.length === 0}>
+            <strong>{lotText(metal.name)}</strong>
+            <span>
+              {refusals[0] ??
+                cures
+                  .slice(0, 2)
+                  .map(({ partC, minutes }) => `${text(partC)}, ${minutes} min`)
+                  .join(' or ')}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

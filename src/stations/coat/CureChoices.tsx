@@ -1,0 +1,61 @@
+'use client';
+
+import { cureSentences } from '@/messages/cure-sentence';
+import type { Rack } from '@/records/rack';
+import { nameIn, temperatureText, useBench, usePreferences } from '../shared';
+import { curesOn, type CureChoice } from './cure-choices';
+import { powdersOn, schoolOf } from './rack-facts';
+import styles from './rack.module.css';
+
+/** The cures of the schools for what hangs on a rack: those that suit, and folded away those that do not, with why. */
+export function CureChoices({ rack }: { rack: Rack }) {
+  const { view, workshop, carryOut } = useBench();
+  const { temperature } = usePreferences();
+  const text = (celsius: number) => temperatureText(celsius, temperature);
+  const isChosen = ({ cure }: CureChoice) => cure.partC === rack.partC && cure.minutes === rack.minutes;
+  const choices = curesOn(rack, view);
+  const shown = choices.filter((choice) => choice.judgment.isGood || isChosen(choice));
+  const folded = choices.filter((choice) => !shown.includes(choice));
+  const row = (choice: CureChoice) => {
+    const { cure, names, judgment } = choice;
+    return (
+      <button
+        key={`${cure.partC} ${cure.minutes}`}
+        type="button"
+        role="radio"
+        aria-checked={isChosen(choice)}
+        data-good={judgment.isGood}
+        onClick={() =>
+          void carryOut(
+            workshop.racks.setCure(rack.id, {
+              ...cure,
+              school: schoolOf(cure, powdersOn(rack.hung, view)[0]),
+              startC: rack.startC,
+            }),
+          )
+        }
+      >
+        <strong>
+          {text(cure.partC)}, {cure.minutes} min
+        </strong>
+        <small>
+          {names.length > 0 ? names.join(', ').toLowerCase() : 'serves all on it'}
+          {judgment.isGood ? '' : `. ${cureSentences(judgment, nameIn(view), text)[0] ?? ''}`}
+        </small>
+      </button>
+    );
+  };
+  return (
+    <div role="radiogroup" aria-label="How it is cured" className={styles.cures}>
+      {shown.map(row)}
+      {folded.length > 0 ? (
+        <details>
+          <summary>
+            {folded.length} {folded.length === 1 ? 'way' : 'ways'} that would not do, and why
+          </summary>
+          <div className={styles.cures}>{folded.map(row)}</div>
+        </details>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,84 @@
+'use client';
+
+import { App, Button } from 'antd';
+import { jobSheetPdf } from '@/data/exchange/sheet/job-sheet';
+import { loadFonts, minutesText, saveFile, useBench, usePreferences } from '../shared';
+import { composeCoatSheet } from './compose-coat-sheet';
+import { eveningOf } from './evening';
+import type { Waiting } from './waiting';
+import styles from './rack.module.css';
+
+interface EveningStripProps {
+  readonly chosen: string | null;
+  readonly waiting: readonly Waiting[];
+  readonly onChoose: (rackId: string) => void;
+}
+
+const WORDS = { prep: 'dip and hang', warm: 'warm up', cure: 'at heat' } as const;
+
+/** The evening on one line: hands above, the oven below, the next rack readied while this one cures. */
+export function EveningStrip({ chosen, waiting, onChoose }: EveningStripProps) {
+  const { view } = useBench();
+  const { message } = App.useApp();
+  const preferences = usePreferences();
+  const { coatWay, shedC } = preferences;
+  const racks = view.racks.filter(({ state }) => state === 'hanging');
+  const held = waiting.filter(({ refusals }) => refusals.length > 0);
+  if (racks.length === 0 && held.length === 0) return null;
+  const evening = eveningOf(racks, coatWay, shedC, view);
+  const nameOf = (id: string) => `Rack ${view.racks.find((rack) => rack.id === id)?.no ?? ''}`;
+  const save = async () => {
+    try {
+      const sheet = composeCoatSheet(racks, waiting, evening, view, preferences);
+      saveFile('ruvek-coat-sheet.pdf', await jobSheetPdf(sheet, await loadFonts()), 'application/pdf');
+    } catch (error) {
+      const why = error instanceof Error ? error.message : String(error);
+      void message.error(`The sheet was not made: ${why}. Load the page again and ask once more.`, 6);
+    }
+  };
+  const lane = (isOven: boolean) =>
+    evening.legs
+      .filter(({ kind }) => (kind === 'prep') !== isOven)
+      .map((leg) => (
+        <button
+          key={`${leg.loadId} ${leg.kind}`}
+          type="button"
+          data-kind={leg.kind}
+          aria-pressed={leg.loadId === chosen}
+          title={`${nameOf(leg.loadId)}, ${WORDS[leg.kind]}: ${minutesText(leg.endS - leg.startS)}, from ${minutesText(leg.startS)} on`}
+          style={{
+            left: `${(leg.startS / evening.totalS) * 100}%`,
+            width: `${((leg.endS - leg.startS) / evening.totalS) * 100}%`,
+          }}
+          onClick={() => onChoose(leg.loadId)}
+        >
+          <span>{leg.kind === 'cure' || leg.kind === 'prep' ? nameOf(leg.loadId) : ''}</span>
+        </button>
+      ));
+  return (
+    <section className={styles.evening} aria-label="The evening">
+      {racks.length > 0 ? (
+        <>
+          <div className={styles.lane}>
+            <b>Hands</b>
+            <div>{lane(false)}</div>
+          </div>
+          <div className={styles.lane}>
+            <b>Oven</b>
+            <div>{lane(true)}</div>
+          </div>
+        </>
+      ) : null}
+      <p className={styles.row}>
+        <span className="quiet">
+          {racks.length > 0
+            ? `From lighting the oven: ${minutesText(evening.totalS)}${evening.idleS > 60 ? `, of which hands wait ${minutesText(evening.idleS)} for the oven` : ''}.`
+            : 'Nothing hangs yet.'}
+        </span>
+        <Button size="small" onClick={() => void save()}>
+          Job sheet
+        </Button>
+      </p>
+    </section>
+  );
+}

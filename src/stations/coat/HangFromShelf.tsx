@@ -1,0 +1,104 @@
+'use client';
+
+import { Modal, Select } from 'antd';
+import { useId, useState } from 'react';
+import type { WaitingHeads } from '@/core/coats/heads-to-coat';
+import type { HeadBin } from '@/records/bin';
+import { CountField } from '@/ui/unit-field/CountField';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { refusalsOf, temperatureText, useBench, usePreferences } from '../shared';
+import styles from './coat.module.css';
+
+interface HangFromShelfProps {
+  /** What was picked already, for no ticket. */
+  readonly taken: readonly WaitingHeads[];
+  readonly onPick: (pick: WaitingHeads) => void;
+  readonly onClose: () => void;
+}
+
+/** Bare heads from the shelf, for no ticket, to be coated for stock. */
+export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
+  const { view } = useBench();
+  const { temperature } = usePreferences();
+  const id = useId();
+  const onRacks = view.racks
+    .filter(({ state }) => state === 'hanging' || state === 'curing')
+    .flatMap(({ hung }) => hung);
+  const free = (bin: HeadBin) => {
+    const waits = [...view.toCoat, ...taken].filter(({ headBinId }) => headBinId === bin.id);
+    const spoken = waits.reduce((so, { count }) => so + count, 0);
+    const hung = onRacks.filter(({ headBinId }) => headBinId === bin.id).length;
+    return Math.floor(view.levels.get(bin.id) ?? 0) - spoken - hung;
+  };
+  const heads = view.bins.filter(
+    (bin): bin is HeadBin => bin.kind === 'head' && bin.coatId === null && free(bin) > 0,
+  );
+  const coats = view.coats.filter(({ retired }) => !retired);
+  const [headId, setHeadId] = useState(heads[0]?.id ?? null);
+  const [coatId, setCoatId] = useState(coats[0]?.id ?? null);
+  const [count, setCount] = useState<number | null>(null);
+  const head = heads.find((bin) => bin.id === headId);
+  const coat = coats.find((each) => each.id === coatId);
+  const most = head ? free(head) : 0;
+  const pieces = count ?? most;
+  const refusals =
+    head && coat
+      ? refusalsOf(coat, head.metalBinId, view, (celsius) => temperatureText(celsius, temperature))
+      : [];
+  const problem = pieces > most ? `Only ${most} are free. Write ${most} or fewer.` : null;
+  const isReady = head && coat && pieces > 0 && !problem && refusals.length === 0;
+  return (
+    <Modal
+      open
+      title="Heads from the shelf"
+      okText="Lay them by the rack"
+      cancelText="Leave it"
+      okButtonProps={{ disabled: !isReady }}
+      onCancel={onClose}
+      onOk={() =>
+        head &&
+        coat &&
+        onPick({ headBinId: head.id, coatId: coat.id, ticketId: null, lineId: null, count: pieces })
+      }
+    >
+      {heads.length === 0 || coats.length === 0 ? (
+        <p>
+          {heads.length === 0
+            ? 'No bare heads lie free on the shelf. Pour some, or put bought ones down as a bin of heads.'
+            : 'No color is made yet. Make one under Colors.'}
+        </p>
+      ) : (
+        <div className={styles.formGrid}>
+          <FieldShell id={`${id}head`} label="Heads">
+            <Select
+              id={`${id}head`}
+              value={headId}
+              style={{ width: '100%' }}
+              popupMatchSelectWidth={false}
+              options={heads.map((bin) => ({ value: bin.id, label: `${bin.name} (${free(bin)})` }))}
+              onChange={(next) => {
+                setHeadId(next);
+                setCount(null);
+              }}
+            />
+          </FieldShell>
+          <FieldShell id={`${id}coat`} label="Color">
+            <Select
+              id={`${id}coat`}
+              value={coatId}
+              style={{ width: '100%' }}
+              options={coats.map((each) => ({ value: each.id, label: each.name }))}
+              onChange={setCoatId}
+            />
+          </FieldShell>
+          <CountField label="Pieces" value={pieces} min={1} onChange={setCount} problem={problem} />
+          {refusals.map((why) => (
+            <p key={why} role="alert" className={styles.refusal}>
+              {why}
+            </p>
+          ))}
+        </div>
+      )}
+    </Modal>
+  );
+}

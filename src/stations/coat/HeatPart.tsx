@@ -1,0 +1,233 @@
+'use client';
+
+import { Button, Select } from 'antd';
+import { useId, useState } from 'react';
+import { COAT_WAYS } from '@/core/coats/ways';
+import { sentence } from '@/messages/sentence';
+import type { HeadBin, PowderBin } from '@/records/bin';
+import { Figure } from '@/ui/figure/Figure';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import {
+  CoatSwatch,
+  headText,
+  lotText,
+  pieceOf,
+  setPreferences,
+  solidusOf,
+  temperatureText,
+  useBench,
+  usePreferences,
+} from '../shared';
+import { heaterFor } from './evening';
+import { HeatChart } from './HeatChart';
+import { handText, heatPlanOf, heatWorking, type HeatQuestion } from './heat-facts';
+import { HeatTrial } from './HeatTrial';
+import styles from './heat.module.css';
+
+/** The three ways side by side for one head: how long in the heat, how long to dip, what too short and too long do. */
+export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
+  const { view } = useBench();
+  const preferences = usePreferences();
+  const { mass, temperature, coatWay, shedC } = preferences;
+  const id = useId();
+  const heads = view.bins.filter((bin): bin is HeadBin => bin.kind === 'head' && bin.coatId === null);
+  const powders = view.bins.filter((bin): bin is PowderBin => bin.kind === 'powder');
+  const [headId, setHeadId] = useState<string | null>(null);
+  const [powderId, setPowderId] = useState<string | null>(null);
+  const [heaterIds, setHeaterIds] = useState<ReadonlyMap<string, string>>(new Map());
+  const [isTiming, setTiming] = useState(false);
+  const first = view.toCoat[0]?.headBinId;
+  const head = heads.find((bin) => bin.id === (headId ?? first)) ?? heads[0] ?? null;
+  const wanted = view.coatById.get(view.toCoat.find((each) => each.headBinId === head?.id)?.coatId ?? '');
+  const base = wanted?.base.kind === 'powder' ? wanted.base.powderBinId : null;
+  const powder = powders.find((bin) => bin.id === (powderId ?? base)) ?? powders[0] ?? null;
+  if (!head || !powder || view.heaters.length === 0) {
+    return (
+      <div className={styles.empty}>
+        <p>
+          {!head
+            ? 'No bare heads lie on the shelf. Pour some, or put bought ones down, and their heat is reckoned here.'
+            : !powder
+              ? 'No powder stands on the shelf. Put a jar down under Powders.'
+              : 'Nothing heats here yet. Say what you have: a heat gun, a flame, an oven.'}
+        </p>
+        {head && powder ? (
+          <Button type="primary" onClick={onSetUp}>
+            Ovens and heat
+          </Button>
+        ) : null}
+      </div>
+    );
+  }
+  const piece = pieceOf(head, view);
+  const metal = view.binById.get(head.metalBinId ?? '');
+  const solidusC = solidusOf(metal);
+  const text = (celsius: number) => temperatureText(celsius, temperature);
+  const ways = COAT_WAYS.map((way) => {
+    const usable = view.heaters.filter(({ kind }) => way.heaters.includes(kind));
+    const heater =
+      usable.find((each) => each.id === heaterIds.get(way.id)) ?? heaterFor(way.id, view.heaters);
+    const question: HeatQuestion | null =
+      piece && heater && solidusC !== null
+        ? { piece, wayId: way.id, heater, powder, solidusC, ambientC: shedC }
+        : null;
+    return { way, usable, heater, question, plan: question && heatPlanOf(question) };
+  });
+  const chosen = ways.find(({ way }) => way.id === coatWay) ?? ways[0];
+  return (
+    <div className={styles.heat}>
+      <div className={styles.ask}>
+        <div className={styles.picture}>
+          <CoatSwatch
+            name={`${headText(head, view.binById, mass)}, drawn to scale`}
+            head={head}
+            look={null}
+            view={view}
+            pxPerMm={3.2}
+            maxWidthPx={150}
+          />
+        </div>
+        <FieldShell id={`${id}head`} label="Head">
+          <Select
+            id={`${id}head`}
+            value={head.id}
+            style={{ width: '100%' }}
+            showSearch={{ optionFilterProp: 'label' }}
+            options={heads.map((bin) => ({ value: bin.id, label: bin.name }))}
+            onChange={setHeadId}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}powder`} label="Powder">
+          <Select
+            id={`${id}powder`}
+            value={powder.id}
+            style={{ width: '100%' }}
+            options={powders.map((bin) => ({ value: bin.id, label: bin.name.replace(/^Powder, /, '') }))}
+            onChange={setPowderId}
+          />
+        </FieldShell>
+        <UnitField
+          label="The shed"
+          quantity="temperature"
+          assume={temperature}
+          value={shedC}
+          write={text}
+          width={110}
+          onChange={(celsius) => celsius !== null && setPreferences({ shedC: celsius })}
+          check={(celsius) =>
+            celsius < -10 || celsius > 45 ? 'Write a temperature from -10 to 45 °C.' : null
+          }
+        />
+      </div>
+      {solidusC === null ? (
+        <p role="alert" className={styles.refusal}>
+          Nobody knows what {metal ? metal.name : 'the metal of these heads'} is, so nobody knows what heat it
+          bears. Find out on the Metal station first.
+        </p>
+      ) : null}
+      <div className={styles.ways} role="radiogroup" aria-label="Ways to coat">
+        {ways.map(({ way, usable, heater, question, plan }) => (
+          <article key={way.id} className={styles.way} data-chosen={way.id === chosen?.way.id}>
+            <button
+              type="button"
+              role="radio"
+              aria-checked={way.id === chosen?.way.id}
+              className={styles.wayName}
+              onClick={() => setPreferences({ coatWay: way.id })}
+            >
+              {way.name}
+            </button>
+            <p className={styles.how}>{way.how}</p>
+            {heater ? (
+              <Select
+                aria-label={`Heat for ${way.name}`}
+                size="small"
+                value={heater.id}
+                options={usable.map((each) => ({
+                  value: each.id,
+                  label: `${each.name}, ${text(each.sourceC)}`,
+                }))}
+                onChange={(next) => setHeaterIds(new Map(heaterIds).set(way.id, next))}
+              />
+            ) : (
+              <p className="quiet">Wants {way.heaters.map((kind) => HEATER_WORDS[kind]).join(' or ')}.</p>
+            )}
+            {plan && question ? (
+              plan.ok ? (
+                <>
+                  <dl className={styles.figures}>
+                    <div>
+                      <dt>in the heat</dt>
+                      <dd>
+                        <Figure
+                          size="large"
+                          tone="ember"
+                          working={heatWorking(question, plan.value, temperature)}
+                        >
+                          {handText(plan.value.heatS)}
+                        </Figure>
+                      </dd>
+                    </div>
+                    <div>
+                      <dt>then dip within</dt>
+                      <dd className={styles.guess}>{handText(plan.value.windowS)}</dd>
+                    </div>
+                  </dl>
+                  <p className={styles.bounds}>
+                    <b>Under {handText(plan.value.stickS)}:</b> {way.tooShort}
+                  </p>
+                  <p className={styles.bounds}>
+                    <b>
+                      {plan.value.softenS === null
+                        ? 'Too long:'
+                        : `Over ${handText(plan.value.softenS)} the metal goes soft.`}
+                    </b>{' '}
+                    {way.tooLong}
+                  </p>
+                  {plan.value.isThick ? (
+                    <p className={styles.bounds}>
+                      So thick a head is hotter outside than in: give it half the time again, off the hottest
+                      spot.
+                    </p>
+                  ) : null}
+                </>
+              ) : (
+                <p role="alert" className={styles.refusal}>
+                  {sentence(plan.problem)}
+                </p>
+              )
+            ) : null}
+          </article>
+        ))}
+      </div>
+      {chosen?.plan?.ok && chosen.question ? (
+        <>
+          <HeatChart question={chosen.question} plan={chosen.plan.value} />
+          <div className={styles.trialRow}>
+            <p className={chosen.question.heater.trial ? 'quiet' : styles.guessNote}>
+              {chosen.question.heater.trial
+                ? `${chosen.question.heater.name} was timed with ${chosen.question.heater.trial.what}: ${chosen.question.heater.hWm2K.toFixed(0)} W/m²K. All heads follow.`
+                : `How well ${chosen.question.heater.name} heats is a guess. Time one head, and every other follows.`}
+              {chosen.question.piece.skin === 'form'
+                ? ' The skin of this head is guessed from its form: no block on the bench makes it.'
+                : ''}
+            </p>
+            <Button type="primary" onClick={() => setTiming(true)}>
+              Time a head in {chosen.question.heater.name}
+            </Button>
+          </div>
+          {isTiming ? (
+            <HeatTrial
+              question={chosen.question}
+              what={`${headText(head, view.binById, mass)}, ${lotText(metal?.name ?? '')}`}
+              onClose={() => setTiming(false)}
+            />
+          ) : null}
+        </>
+      ) : null}
+    </div>
+  );
+}
+
+const HEATER_WORDS = { flame: 'a flame', gun: 'a heat gun', oven: 'an oven' } as const;

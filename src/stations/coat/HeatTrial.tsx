@@ -1,0 +1,137 @@
+'use client';
+
+import { App, Modal } from 'antd';
+import { useState } from 'react';
+import { calibrateHeat } from '@/core/heat/calibrate-heat';
+import { sentence } from '@/messages/sentence';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { temperatureText, useBench, useNow, usePreferences } from '../shared';
+import type { HeatQuestion } from './heat-facts';
+import styles from './heat.module.css';
+
+interface HeatTrialProps {
+  readonly question: HeatQuestion;
+  /** The head that is timed, in words. */
+  readonly what: string;
+  readonly onClose: () => void;
+}
+
+const LONGEST_S = 36_000;
+
+/** One head timed in a source, by the watch here or from memory: it fixes the source's heat transfer for all. */
+export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
+  const { workshop } = useBench();
+  const { message } = App.useApp();
+  const { temperature } = usePreferences();
+  const { piece, heater, powder, ambientC } = question;
+  const [startedAt, setStartedAt] = useState<number | null>(null);
+  const [seconds, setSeconds] = useState<number | null>(null);
+  const [targetC, setTargetC] = useState<number | null>(powder.fuseC);
+  const [sourceC, setSourceC] = useState<number | null>(heater.sourceC);
+  const now = useNow(workshop.now, 200);
+  const text = (celsius: number) => temperatureText(celsius, temperature);
+  const trial =
+    seconds !== null && targetC !== null && sourceC !== null && seconds > 0
+      ? { ...piece, sourceC, startC: ambientC, targetC, seconds }
+      : null;
+  const found = trial && calibrateHeat(trial);
+  const save = async () => {
+    if (!trial || !found?.ok) return;
+    const { massG, specificHeatJkgK, areaCm2, startC } = trial;
+    await workshop.coats.saveHeater({
+      ...heater,
+      sourceC: trial.sourceC,
+      hWm2K: found.value.hWm2K,
+      trial: {
+        ...{ at: workshop.now(), what, massG, specificHeatJkgK, areaCm2, startC },
+        ...{ targetC: trial.targetC, seconds: trial.seconds },
+      },
+    });
+    onClose();
+    void message.success(`${heater.name} is known now. Every head follows.`, 4);
+  };
+  return (
+    <Modal
+      open
+      title={`Time a head in ${heater.name}`}
+      okText="Set the heat by it"
+      cancelText="Leave it"
+      okButtonProps={{ disabled: !found?.ok }}
+      onCancel={onClose}
+      onOk={() => void save()}
+    >
+      <p>
+        Hold <b>{what}</b>, cold, in the heat. Touch it with a little powder now and then; stop when the
+        powder just sticks and turns wet.
+      </p>
+      <button
+        type="button"
+        className={styles.watch}
+        data-runs={startedAt !== null}
+        onClick={() => {
+          if (startedAt === null) {
+            setStartedAt(workshop.now());
+            setSeconds(null);
+          } else {
+            setSeconds(Math.round((workshop.now() - startedAt) / 100) / 10);
+            setStartedAt(null);
+          }
+        }}
+      >
+        <strong>
+          {startedAt === null ? 'Start the watch' : `${((now - startedAt) / 1000).toFixed(1)} s`}
+        </strong>
+        <small>{startedAt === null ? 'as it goes into the heat' : 'stop: powder sticks'}</small>
+      </button>
+      <div className={styles.trialFields}>
+        <UnitField
+          label="It took"
+          quantity="duration"
+          assume="s"
+          value={seconds}
+          write={(value) => `${value} s`}
+          onChange={setSeconds}
+          hint="by the watch above, or written: 26 s"
+          check={(value) =>
+            value <= 0
+              ? 'It took longer than nothing.'
+              : value > LONGEST_S
+                ? 'No head takes ten hours. Check the unit.'
+                : null
+          }
+        />
+        <UnitField
+          label="Hot enough at"
+          quantity="temperature"
+          assume={temperature}
+          value={targetC}
+          write={text}
+          onChange={setTargetC}
+          hint="where this powder sticks, or what your thermometer read"
+        />
+        <UnitField
+          label="The source stood at"
+          quantity="temperature"
+          assume={temperature}
+          value={sourceC}
+          write={text}
+          onChange={setSourceC}
+        />
+      </div>
+      {found && !found.ok ? (
+        <p role="alert" className={styles.refusal}>
+          {sentence(found.problem)}
+        </p>
+      ) : null}
+      {found?.ok ? (
+        <p role="status">
+          That makes <b>{found.value.hWm2K.toFixed(0)} W/m²K</b>
+          {heater.trial || Math.abs(found.value.hWm2K / heater.hWm2K - 1) < 0.05
+            ? ''
+            : `; the guess was ${heater.hWm2K.toFixed(0)}`}
+          .
+        </p>
+      ) : null}
+    </Modal>
+  );
+}

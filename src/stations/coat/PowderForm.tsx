@@ -1,0 +1,188 @@
+'use client';
+
+import { Button, ColorPicker, Modal, Segmented } from 'antd';
+import { useId, useState } from 'react';
+import type { NewBin } from '@/data/repositories/shelf';
+import type { PowderBin } from '@/records/bin';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { MassField, temperatureText, useBench, usePreferences } from '../shared';
+import styles from './coat.module.css';
+
+type NewPowder = Extract<NewBin, { kind: 'powder' }>;
+
+/** What most cards state; a guess until the jar's own was read. */
+const USUAL: NewPowder = {
+  ...{ kind: 'powder', unit: 'g', name: '', place: '', lowAt: 40, note: '' },
+  ...{ hex: '#7d8f8c', finish: 'solid', secondHex: null },
+  cures: [{ cureC: 177, cureMin: 15 }],
+  ...{ maxC: 205, fuseC: 115, cardBasis: 'guess', densityGcm3: 1.5, utilization: null, jarG: 250 },
+};
+
+const FINISHES: readonly { readonly value: PowderBin['finish']; readonly label: string }[] = [
+  { value: 'solid', label: 'Solid' },
+  { value: 'flake', label: 'Flake' },
+  { value: 'clear', label: 'Clear' },
+  { value: 'glow', label: 'Glow' },
+  { value: 'two-tone', label: 'Two-tone' },
+];
+
+interface PowderFormProps {
+  /** The jar that is changed; null for a new one. */
+  readonly powder: PowderBin | null;
+  readonly onClose: () => void;
+  readonly onSaved: (binId: string) => void;
+}
+
+/** A jar of powder: its color and what its card says. */
+export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
+  const { workshop } = useBench();
+  const { temperature } = usePreferences();
+  const id = useId();
+  const [draft, setDraft] = useState<NewPowder | PowderBin>(powder ?? USUAL);
+  const [qtyG, setQtyG] = useState<number | null>(USUAL.jarG);
+  const set = (change: Partial<NewPowder>) => setDraft({ ...draft, ...change });
+  const setCard = (change: Partial<NewPowder>) => set({ ...change, cardBasis: 'card' });
+  const write = (celsius: number) => temperatureText(celsius, temperature);
+  const setLine = (index: number, change: Partial<PowderBin['cures'][number]>) =>
+    setCard({ cures: draft.cures.map((line, at) => (at === index ? { ...line, ...change } : line)) });
+  const hottest = Math.max(...draft.cures.map(({ cureC }) => cureC));
+  const problem =
+    draft.maxC < hottest
+      ? `Never over ${write(draft.maxC)} lies under its own cure of ${write(hottest)}. One of the two is off.`
+      : draft.fuseC >= hottest
+        ? `It would stick only from ${write(draft.fuseC)}, over its cure of ${write(hottest)}. One of the two is off.`
+        : null;
+  const hasSecond = draft.finish === 'flake' || draft.finish === 'two-tone';
+  const isReady = draft.name.trim() !== '' && problem === null && (powder !== null || qtyG !== null);
+  const save = async () => {
+    const kept = {
+      ...draft,
+      name: draft.name.trim(),
+      secondHex: hasSecond ? (draft.secondHex ?? draft.hex) : null,
+    };
+    if (powder) await workshop.shelf.edit({ ...powder, ...kept });
+    else onSaved(await workshop.shelf.add(kept as NewPowder, qtyG ?? 0));
+    onClose();
+  };
+  return (
+    <Modal
+      open
+      width={600}
+      title={powder ? powder.name : 'A jar of powder'}
+      okText={powder ? 'Set it' : 'Put it on the shelf'}
+      cancelText="Leave it"
+      okButtonProps={{ disabled: !isReady }}
+      onCancel={onClose}
+      onOk={() => void save()}
+    >
+      <div className={styles.formGrid}>
+        <TextField
+          label="Name"
+          isFirst
+          value={draft.name}
+          most={100}
+          placeholder="Powder, reed green"
+          onChange={(name) => set({ name })}
+        />
+        <TextField
+          label="Where it stands"
+          value={draft.place}
+          most={100}
+          onChange={(place) => set({ place })}
+        />
+        <FieldShell id={`${id}finish`} label="Finish">
+          <Segmented<PowderBin['finish']>
+            id={`${id}finish`}
+            value={draft.finish}
+            options={[...FINISHES]}
+            onChange={(finish) => set({ finish })}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}hex`} label="Color">
+          <span className={styles.colors}>
+            <ColorPicker
+              value={draft.hex}
+              disabledAlpha
+              showText
+              onChangeComplete={(color) => set({ hex: color.toHexString().slice(0, 7) })}
+            />
+            {hasSecond ? (
+              <ColorPicker
+                value={draft.secondHex ?? draft.hex}
+                disabledAlpha
+                showText
+                onChangeComplete={(color) => set({ secondHex: color.toHexString().slice(0, 7) })}
+              />
+            ) : null}
+          </span>
+        </FieldShell>
+        {draft.cures.map((line, index) => (
+          <div key={index} className={styles.cureLine}>
+            <UnitField
+              label={index === 0 ? 'Cures, the part at' : 'or at'}
+              quantity="temperature"
+              assume={temperature}
+              value={line.cureC}
+              write={write}
+              onChange={(cureC) => cureC !== null && setLine(index, { cureC })}
+              check={(celsius) => (celsius < 60 || celsius > 300 ? 'Powder cures at 60 to 300 °C.' : null)}
+            />
+            <UnitField
+              label="for"
+              quantity="duration"
+              assume="min"
+              value={line.cureMin * 60}
+              write={(seconds) => `${Math.round(seconds / 6) / 10} min`}
+              onChange={(seconds) => seconds !== null && setLine(index, { cureMin: seconds / 60 })}
+              check={(seconds) =>
+                seconds < 30 || seconds > 14_400 ? 'A cure takes half a minute to 4 hours.' : null
+              }
+            />
+          </div>
+        ))}
+        <span className={styles.wide}>
+          {draft.cures.length < 4 ? (
+            <Button
+              size="small"
+              onClick={() =>
+                setCard({ cures: [...draft.cures, draft.cures.at(-1) ?? { cureC: 177, cureMin: 15 }] })
+              }
+            >
+              + line of the card
+            </Button>
+          ) : null}{' '}
+          {draft.cures.length > 1 ? (
+            <Button size="small" onClick={() => setCard({ cures: draft.cures.slice(0, -1) })}>
+              − last line
+            </Button>
+          ) : null}
+        </span>
+        <UnitField
+          label="Never over"
+          quantity="temperature"
+          assume={temperature}
+          value={draft.maxC}
+          write={write}
+          onChange={(maxC) => maxC !== null && setCard({ maxC })}
+          problem={problem}
+        />
+        <UnitField
+          label="Sticks from"
+          quantity="temperature"
+          assume={temperature}
+          value={draft.fuseC}
+          write={write}
+          onChange={(fuseC) => fuseC !== null && setCard({ fuseC })}
+        />
+        <MassField
+          label="A full jar holds"
+          value={draft.jarG}
+          onChange={(jarG) => jarG !== null && jarG > 0 && set({ jarG })}
+        />
+        {powder ? null : <MassField label="In it now" value={qtyG} onChange={setQtyG} />}
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,178 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState } from 'react';
+import type { HeadBin, PowderBin } from '@/records/bin';
+import { massText, pieceOf, temperatureText, useBench, usePreferences } from '../shared';
+import { gramsEach } from './powder-facts';
+import { Jar } from './Jar';
+import { PowderForm } from './PowderForm';
+import { usedBy } from './rack-facts';
+import { WeighJar } from './WeighJar';
+import styles from './powders.module.css';
+
+/** The jars: color, card, what is left, and how many heads that makes. */
+export function PowdersPart() {
+  const { view } = useBench();
+  const { mass, temperature, coatWay } = usePreferences();
+  const powders = view.bins.filter((bin): bin is PowderBin => bin.kind === 'powder');
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [editing, setEditing] = useState<PowderBin | 'new' | null>(null);
+  const [isWeighing, setWeighing] = useState(false);
+  const hung = view.racks.filter(({ state }) => state === 'hanging').flatMap((rack) => rack.hung);
+  const wanted = usedBy([...view.toCoat, ...hung.map((head) => ({ ...head, count: 1 }))], coatWay, view);
+  const most = (bin: PowderBin) => wanted.get(bin.id) ?? 0;
+  const powder =
+    powders.find(({ id }) => id === chosen) ?? [...powders].sort((a, b) => most(b) - most(a))[0] ?? null;
+  const text = (celsius: number) => temperatureText(celsius, temperature);
+  const level = (id: string) => view.levels.get(id) ?? 0;
+  if (!powder) {
+    return (
+      <div className={styles.empty}>
+        <p>No powder stands on the shelf yet. Put a jar down with its color and its card.</p>
+        <Button type="primary" onClick={() => setEditing('new')}>
+          A jar of powder
+        </Button>
+        {editing === 'new' ? (
+          <PowderForm powder={null} onClose={() => setEditing(null)} onSaved={setChosen} />
+        ) : null}
+      </div>
+    );
+  }
+  const heads = headsToTell(view.toCoat, view.bins);
+  return (
+    <div className={styles.powders}>
+      <ul className={styles.shelf} aria-label="Jars">
+        {powders.map((bin) => (
+          <li key={bin.id}>
+            <button
+              type="button"
+              className={styles.jar}
+              aria-pressed={bin.id === powder.id}
+              onClick={() => setChosen(bin.id)}
+            >
+              <Jar powder={bin} leftG={level(bin.id)} />
+              <strong>{bin.name.replace(/^Powder, /, '')}</strong>
+              <small
+                data-low={level(bin.id) < (wanted.get(bin.id) ?? 0) || (bin.lowAt ?? -1) >= level(bin.id)}
+              >
+                {massText(level(bin.id), mass)}
+                {level(bin.id) < (wanted.get(bin.id) ?? 0)
+                  ? ', short'
+                  : (bin.lowAt ?? -1) >= level(bin.id)
+                    ? ', low'
+                    : ''}
+              </small>
+            </button>
+          </li>
+        ))}
+        <li>
+          <button type="button" className={styles.jar} onClick={() => setEditing('new')}>
+            <span className={styles.plus}>+</span>
+            <strong>another jar</strong>
+          </button>
+        </li>
+      </ul>
+      <section className={styles.card} aria-label={powder.name}>
+        <header>
+          <h2>{powder.name}</h2>
+          <p className="quiet">
+            {powder.finish.replace('-', ' ')}
+            {powder.place ? `, ${powder.place}` : ''}
+          </p>
+        </header>
+        <dl>
+          <div>
+            <dt>cures, the part at</dt>
+            <dd className={powder.cardBasis === 'guess' ? styles.guess : undefined}>
+              {powder.cures.map(({ cureC, cureMin }) => `${text(cureC)} for ${cureMin} min`).join(', or ')}
+            </dd>
+          </div>
+          <div>
+            <dt>never over</dt>
+            <dd className={powder.cardBasis === 'guess' ? styles.guess : undefined}>{text(powder.maxC)}</dd>
+          </div>
+          <div>
+            <dt>sticks from</dt>
+            <dd className={powder.cardBasis === 'guess' ? styles.guess : undefined}>{text(powder.fuseC)}</dd>
+          </div>
+          <div>
+            <dt>in the jar</dt>
+            <dd>
+              {massText(level(powder.id), mass)} of {massText(powder.jarG, mass)}
+            </dd>
+          </div>
+          <div>
+            <dt>wanted by what waits</dt>
+            <dd>{massText(wanted.get(powder.id) ?? 0, mass)}</dd>
+          </div>
+        </dl>
+        {heads.length > 0 ? (
+          <table className={styles.yields}>
+            <caption>Heads it makes, all of one color</caption>
+            <thead>
+              <tr>
+                <th scope="col">head</th>
+                <th scope="col">each</th>
+                <th scope="col">what is left</th>
+                <th scope="col">a full jar</th>
+              </tr>
+            </thead>
+            <tbody>
+              {heads.map((head) => {
+                const piece = pieceOf(head, view);
+                if (!piece) return null;
+                const eachG = gramsEach(powder, piece, coatWay);
+                return (
+                  <tr key={head.id}>
+                    <th scope="row">{head.name}</th>
+                    <td
+                      className={
+                        piece.skin === 'form' || powder.utilization === null ? styles.guess : undefined
+                      }
+                    >
+                      {eachG.toFixed(2)} g
+                    </td>
+                    <td>{Math.floor(level(powder.id) / eachG)}</td>
+                    <td>{Math.floor(powder.jarG / eachG)}</td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        ) : null}
+        <p className="quiet">
+          {powder.utilization === null
+            ? 'How much stays on the head is the way’s usual share, a guess. Weigh the jar after an evening, and it is yours.'
+            : `${Math.round(powder.utilization * 100)} % of what leaves this jar stays on heads, by your own weighings.`}
+        </p>
+        <div className={styles.hands}>
+          <Button type="primary" onClick={() => setWeighing(true)}>
+            Weigh the jar
+          </Button>
+          <Button onClick={() => setEditing(powder)}>Change its card</Button>
+        </div>
+      </section>
+      {editing !== null ? (
+        <PowderForm
+          powder={editing === 'new' ? null : editing}
+          onClose={() => setEditing(null)}
+          onSaved={setChosen}
+        />
+      ) : null}
+      {isWeighing ? <WeighJar powder={powder} onClose={() => setWeighing(false)} /> : null}
+    </div>
+  );
+}
+
+const TOLD = 6;
+
+/** The heads to tell a jar's yield for: what waits first, then what lies on the shelf. */
+function headsToTell(
+  waiting: readonly { readonly headBinId: string }[],
+  bins: readonly { readonly id: string; readonly kind: string }[],
+): HeadBin[] {
+  const heads = bins.filter((bin): bin is HeadBin => bin.kind === 'head' && (bin as HeadBin).coatId === null);
+  const first = new Set(waiting.map(({ headBinId }) => headBinId));
+  return [...heads].sort((a, b) => Number(first.has(b.id)) - Number(first.has(a.id))).slice(0, TOLD);
+}

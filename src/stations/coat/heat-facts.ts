@@ -1,0 +1,74 @@
+import { planHeat, type HeatPlan } from '@/core/coats/plan-heat';
+import type { HeadPiece } from '@/core/coats/head-piece';
+import { findCoatWay } from '@/core/coats/ways';
+import type { CoatWayId } from '@/core/coats/ways/definition';
+import type { Outcome } from '@/core/problems/problem';
+import type { PowderBin } from '@/records/bin';
+import type { Heater } from '@/records/heater';
+import type { Working } from '@/ui/figure/Figure';
+import { temperatureText } from '../shared';
+
+export interface HeatQuestion {
+  readonly piece: HeadPiece;
+  readonly wayId: CoatWayId;
+  readonly heater: Heater;
+  readonly powder: PowderBin;
+  readonly solidusC: number;
+  readonly ambientC: number;
+}
+
+/** How a head of this metal is heated by a way, from a source, for a powder. */
+export function heatPlanOf(question: HeatQuestion): Outcome<HeatPlan> {
+  const { piece, wayId, heater, powder, solidusC, ambientC } = question;
+  return planHeat({
+    piece,
+    way: findCoatWay(wayId),
+    sourceC: heater.sourceC,
+    hWm2K: heater.hWm2K,
+    ambientC,
+    fuseC: powder.fuseC,
+    solidusC,
+  });
+}
+
+/** Seconds as a hand counts them: `26 s`, `2 min 05`. */
+export function handText(seconds: number): string {
+  if (seconds < 99.5) return `${seconds < 10 ? seconds.toFixed(1) : Math.round(seconds)} s`;
+  const whole = Math.round(seconds);
+  return `${Math.floor(whole / 60)} min ${String(whole % 60).padStart(2, '0')}`;
+}
+
+/** The working of a heat time: the sum, and where each input is from. */
+export function heatWorking(
+  { piece, heater, powder, ambientC }: HeatQuestion,
+  plan: HeatPlan,
+  temperature: 'C' | 'F',
+): Working {
+  const text = (celsius: number) => temperatureText(celsius, temperature);
+  return {
+    title: 'In the heat',
+    steps: [
+      `m c / (h A) ln((source − start) / (source − aim))`,
+      `${piece.massG.toFixed(1)} g × ${piece.specificHeatJkgK.toFixed(0)} J/kgK ÷ (${heater.hWm2K.toFixed(0)} W/m²K × ${piece.areaCm2.toFixed(1)} cm²), from ${text(ambientC)} to ${text(plan.releaseC)} in ${text(heater.sourceC)}`,
+    ],
+    inputs: [
+      { name: 'mass and heat', value: `${piece.massG.toFixed(1)} g`, basis: 'computed' },
+      {
+        name: 'skin',
+        value: `${piece.areaCm2.toFixed(1)} cm²`,
+        basis: piece.skin === 'cavity' ? 'computed' : 'guess',
+      },
+      {
+        name: `heat from ${heater.name}`,
+        value: `${heater.hWm2K.toFixed(0)} W/m²K`,
+        basis: heater.trial ? 'weighed' : 'guess',
+      },
+      { name: 'source', value: text(heater.sourceC), basis: 'given' },
+      {
+        name: 'powder fuses',
+        value: text(powder.fuseC),
+        basis: powder.cardBasis === 'card' ? 'given' : 'guess',
+      },
+    ],
+  };
+}

@@ -1,0 +1,1 @@
+export { CoatStation } from './CoatStation';

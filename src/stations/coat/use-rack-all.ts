@@ -1,0 +1,74 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { Heater } from '@/records/heater';
+import { CalledOff, WorkLane } from '@/workers/client';
+import { powdersOf, useBench, usePreferences } from '../shared';
+import { schoolOf } from './rack-facts';
+import { rackRequest, slotsOf, type Waiting } from './waiting';
+
+/** The planner shows what it has after so long, s. */
+const TIME_LIMIT_S = 10;
+
+/** Hangs all that waits in as few loads as can be, worked out in a worker. */
+export function useRackAll(oven: Heater | null, onHung: (rackIds: readonly string[]) => void) {
+  const { view, workshop } = useBench();
+  const { shedC } = usePreferences();
+  const lane = useRef<WorkLane | null>(null);
+  const [isPlanning, setPlanning] = useState(false);
+  const [said, setSaid] = useState('');
+  useEffect(() => () => lane.current?.close(), []);
+
+  const plan = async (waiting: readonly Waiting[]) => {
+    if (!oven?.oven) return;
+    const { rods, slots } = oven.oven;
+    const facts = oven.oven;
+    const { groups, cures } = rackRequest(waiting, facts, view);
+    lane.current ??= new WorkLane();
+    setPlanning(true);
+    setSaid('');
+    try {
+      const planned = await lane.current.ask('rackLoads', {
+        groups,
+        cureMinutes: cures.map(({ minutes }) => minutes),
+        rack: { rods, slots },
+        timeLimitS: TIME_LIMIT_S,
+      });
+      const byKey = new Map(waiting.map((each) => [each.key, each]));
+      const loads = planned.loads.flatMap(({ cure, hung }) => {
+        const time = cures[cure];
+        const first = byKey.get(hung[0]?.key ?? '');
+        if (!time || !first) return [];
+        return [
+          {
+            ovenId: oven.id,
+            school: schoolOf(time, powdersOf(first.coat, view)[0]),
+            ...time,
+            startC: shedC,
+            hung: hung.flatMap(({ key, rod, slot }) => {
+              const from = byKey.get(key);
+              if (!from) return [];
+              const { headBinId, coatId, ticketId, lineId } = from;
+              return [
+                { rod, slot, slotsEach: slotsOf(from.bin, facts, view), headBinId, coatId, ticketId, lineId },
+              ];
+            }),
+          },
+        ];
+      });
+      if (loads.length > 0) onHung(await workshop.racks.hang(loads));
+      const left = planned.refused.map((key) => byKey.get(key)?.bin.name ?? 'a head');
+      setSaid(
+        `${loads.length} ${loads.length === 1 ? 'load' : 'loads'}, ${planned.optimal ? 'and nobody can do with fewer' : 'the best found in time'}, light before dark.${
+          left.length > 0 ? ` Not hung: ${left.join(', ')}; they do not hang free on this rack.` : ''
+        }`,
+      );
+    } catch (error) {
+      if (error instanceof CalledOff) return;
+      setSaid('The planner stopped. Nothing was hung; ask once more, or hang them by hand.');
+    } finally {
+      setPlanning(false);
+    }
+  };
+  return { plan, isPlanning, said };
+}
