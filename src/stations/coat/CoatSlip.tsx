@@ -30,7 +30,9 @@ export function CoatSlip() {
   const total = sum([...byCoat.values()]);
   return (
     <>
-      <SlipTitle over="To coat">{total > 0 ? `${total} heads wait` : 'Nothing waits'}</SlipTitle>
+      <SlipTitle over="To coat">
+        {total > 0 ? `${total} heads wait` : hung.length > 0 ? `${hung.length} heads hang` : 'Nothing waits'}
+      </SlipTitle>
       {byCoat.size > 0 ? (
         <SlipPart label="By color">
           {[...byCoat].map(([name, count]) => (

@@ -20,8 +20,15 @@ const SPAN_MS = 1_800_000;
 const UNDER_C = 40;
 const OVER_C = 20;
 
+interface CuringPanelProps {
+  readonly rack: Rack;
+  readonly oven: Heater;
+  /** It is looked at next, so it stays in view. */
+  readonly onOut: () => void;
+}
+
 /** A rack in the oven: how long still, how hot the heads are, and taking it out. */
-export function CuringPanel({ rack, oven }: { rack: Rack; oven: Heater }) {
+export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
   const { workshop, carryOut } = useBench();
   const { modal, message } = App.useApp();
   const { temperature } = usePreferences();
@@ -33,6 +40,7 @@ export function CuringPanel({ rack, oven }: { rack: Rack; oven: Heater }) {
   const hotAt = (rack.inAt ?? now) + (rack.warmS ?? 0) * 1000;
   const isHot = followed ? followed.cureS > 0 : now >= hotAt;
   const out = async () => {
+    onOut();
     const done = await carryOut(workshop.racks.comeOut(rack.id));
     if (!done) return;
     ovenDeeds.openDoor();

@@ -182,7 +182,9 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
           <EveningStrip chosen={rack?.id ?? null} waiting={waiting} onChoose={setChosen} />
         </div>
         <div className={styles.right}>
-          {rack?.state === 'curing' ? <CuringPanel key={rack.id} rack={rack} oven={oven} /> : null}
+          {rack?.state === 'curing' ? (
+            <CuringPanel key={rack.id} rack={rack} oven={oven} onOut={() => setChosen(rack.id)} />
+          ) : null}
           {rack?.state === 'out' ? <AfterCure key={rack.id} rack={rack} /> : null}
           {isHanging ? <HangingPanel key={rack.id} rack={rack} oven={oven} /> : null}
           <WaitingList

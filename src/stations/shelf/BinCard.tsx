@@ -84,6 +84,8 @@ function factsOf(bin: Bin, mass: Parameters<typeof massText>[1]): string {
   if (bin.kind === 'metal') return `, ${numberText(bin.densityGcm3, 4)} g/cm³ (${bin.densityBasis})`;
   if (bin.kind === 'hook')
     return `, ${massText(bin.massG, mass)} each (${bin.massBasis}), gape ${numberText(bin.gapeMm, 3)} mm`;
+  if (bin.kind === 'powder')
+    return `, ${bin.finish}, cures ${bin.cures.map(({ cureC, cureMin }) => `at ${cureC} °C for ${cureMin} min`).join(' or ')}`;
   if (bin.kind === 'part' && bin.massG !== null && bin.unit === 'pieces')
     return `, ${massText(bin.massG, mass)} each`;
   return '';

@@ -51,7 +51,10 @@ function Drawer({
       <span
         className={styles.content}
         data-kind={bin.kind}
-        style={{ height: `${Math.round(fill * 100)}%` }}
+        style={{
+          height: `${Math.round(fill * 100)}%`,
+          ...(bin.kind === 'powder' && state === 'well' ? { background: bin.hex } : {}),
+        }}
         aria-hidden="true"
       />
       <span className={styles.front}>

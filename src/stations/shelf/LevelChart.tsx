@@ -13,11 +13,13 @@ Chart.register(LinearScale, LineElement, PointElement, Tooltip);
 export function LevelChart({ entries, bin, now }: { entries: readonly Entry[]; bin: Bin; now: number }) {
   const token = useTokens(['--lead', '--rule', '--quench', '--brass']);
   const font = { family: "'Archivo Variable', sans-serif", size: 12 };
-  const points = levelPoints(entries, bin.unit);
+  // A jar of powder is grams, an ingot shelf kilograms.
+  const perUnit = bin.unit === 'g' && bin.kind !== 'powder' ? 1000 : 1;
+  const points = levelPoints(entries, perUnit);
   const standing = points.at(-1);
   if (standing) points.push({ x: Math.max(now, standing.x), y: standing.y });
   const last = points.at(-1);
-  const lowAt = bin.lowAt === null ? null : bin.unit === 'g' ? bin.lowAt / 1000 : bin.lowAt;
+  const lowAt = bin.lowAt === null ? null : bin.lowAt / perUnit;
   const from = points[0]?.x ?? 0;
   return (
     <div
@@ -72,7 +74,7 @@ export function LevelChart({ entries, bin, now }: { entries: readonly Entry[]; b
                 color: token('--lead'),
                 font,
                 maxTicksLimit: 5,
-                callback: (value) => (bin.unit === 'g' ? `${value} kg` : value),
+                callback: (value) => (bin.unit === 'g' ? `${value} ${perUnit === 1 ? 'g' : 'kg'}` : value),
               },
             },
           },
@@ -82,13 +84,13 @@ export function LevelChart({ entries, bin, now }: { entries: readonly Entry[]; b
   );
 }
 
-/** The level after each entry: pieces, or kilograms for what is kept in grams. */
-function levelPoints(entries: readonly Entry[], unit: Bin['unit']): { x: number; y: number }[] {
+/** The level after each entry, in the unit that is shown. */
+function levelPoints(entries: readonly Entry[], perUnit: number): { x: number; y: number }[] {
   let level = 0;
   const points: { x: number; y: number }[] = [];
   for (const { at, qty } of entries) {
     level += qty;
-    points.push({ x: at, y: unit === 'g' ? level / 1000 : level });
+    points.push({ x: at, y: level / perUnit });
   }
   return points;
 }

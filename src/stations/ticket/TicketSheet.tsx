@@ -82,9 +82,8 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
                 <span className={styles.big} data-done={cast >= line.count}>
                   {cast}
                 </span>
-                <span className="quiet">
-                  of {line.count} cast{coat ? `, ${coated} coated` : ''}
-                </span>
+                <span className="quiet">of {line.count} cast</span>
+                {coat ? <span className="quiet">{coated} coated</span> : null}
               </div>
             </li>
           );

@@ -18,6 +18,9 @@ export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[
   const onBench = view.batches.filter(({ endedAt }) => endedAt === null);
   const toDress = [...waiting, ...onBench].reduce((total, { count }) => total + count, 0);
   const toCoat = view.toCoat.reduce((total, { count }) => total + count, 0);
+  const hung = view.racks
+    .filter(({ state }) => state === 'hanging')
+    .reduce((total, rack) => total + rack.hung.length, 0);
   const inOven = view.racks.some(({ state }) => state === 'curing');
   return [
     { key: 'ticket', name: 'Ticket', href: '/ticket', waits: `${open} open`, tone: 'calm' },
@@ -41,7 +44,7 @@ export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[
       key: 'coat',
       name: 'Coat',
       href: '/coat',
-      waits: inOven ? 'rack in the oven' : toCoat > 0 ? `${toCoat} to coat` : 'all coated',
+      waits: inOven ? 'rack in the oven' : toCoat + hung > 0 ? `${toCoat + hung} to coat` : 'all coated',
       tone: inOven ? 'act' : 'calm',
     },
     {
