@@ -46,6 +46,5 @@ export const heater = z.strictObject({
   oven: oven.nullable(),
 });
 
-export type HeatTrialRecord = z.infer<typeof trial>;
 export type OvenFacts = z.infer<typeof oven>;
 export type Heater = z.infer<typeof heater>;

@@ -170,7 +170,7 @@ test('a calculation example can be changed and run, and says what is wrong', asy
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-  for (const station of ['ticket', 'metal', 'molds', 'pour', 'dress', 'shelf']) {
+  for (const station of ['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'shelf']) {
     test(`the ${station} station keeps within the screen`, async ({ page }) => {
       await openStation(page, station);
       await page.waitForLoadState('networkidle');

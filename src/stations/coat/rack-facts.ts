@@ -76,7 +76,7 @@ export function warmingOf(
 }
 
 /** The layers of a recipe as they use powder, by a way to coat. Jars that were weighed know their own share. */
-export function layersOf(coat: Coat, wayId: CoatWayId, view: BenchView): CoatLayer[] {
+function layersOf(coat: Coat, wayId: CoatWayId, view: BenchView): CoatLayer[] {
   const way = findCoatWay(wayId);
   const layer = (binId: string | null, coverShare: number): CoatLayer[] => {
     const bin = binId === null ? undefined : view.binById.get(binId);

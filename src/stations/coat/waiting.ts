@@ -26,7 +26,7 @@ const MARGIN_MM = 3;
 export const WIRE_MM = 9;
 
 /** How much room a head takes, hanging, mm. */
-export function hangingSize(
+function hangingSize(
   head: HeadOf,
   view: Pick<BenchView, 'molds' | 'hooks' | 'metals'>,
 ): { readonly acrossMm: number; readonly longMm: number } | null {

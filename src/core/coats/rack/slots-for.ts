@@ -1,5 +1,5 @@
 /** Air between two heads, so that powder and heat get all round, mm (common practice). */
-export const BETWEEN_MM = 4;
+const BETWEEN_MM = 4;
 
 /**
  * How many slots of a rod a head takes, hung by its hook; 0 where it is longer than the rods are apart and would not
