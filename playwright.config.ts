@@ -1,14 +1,21 @@
 import { defineConfig } from '@playwright/test';
 
+/** Journeys that measure how long the page's main thread is taken. */
+const TIMED = /(large-stl|plan-speed|photo-speed)\.journey\.ts$/;
+
 const port = Number(process.env.RUVEK_TEST_PORT ?? 3217);
 
 export default defineConfig({
   testDir: 'tests/journeys',
-  testMatch: '**/*.journey.ts',
   timeout: 120_000,
   expect: { timeout: 15_000 },
   fullyParallel: false,
-  workers: 1,
+  // Journeys share nothing but the server, which keeps nothing; what is timed runs after them, alone.
+  workers: 2,
+  projects: [
+    { name: 'journeys', testMatch: '**/*.journey.ts', testIgnore: TIMED },
+    { name: 'timed', testMatch: TIMED, dependencies: ['journeys'], workers: 1 },
+  ],
   retries: 0,
   reporter: [['line'], ['json', { outputFile: 'test-results/journeys.json' }]],
   use: {

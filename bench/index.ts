@@ -1,8 +1,10 @@
 import { benchPlans } from './plan.bench';
+import { benchRacks } from './rack.bench';
 import { benchStl } from './stl.bench';
 
 async function main(): Promise<void> {
   for await (const line of benchPlans()) process.stdout.write(`${line}\n`);
+  for await (const line of benchRacks()) process.stdout.write(`${line}\n`);
   process.stdout.write(`${benchStl()}\n`);
 }
 

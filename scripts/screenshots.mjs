@@ -49,6 +49,25 @@ await page.getByRole('textbox', { name: 'Hung in water' }).fill('364.2 g');
 await page.getByRole('textbox', { name: 'The scale reads to' }).fill('0.5 g');
 await shoot(page, 'scrap');
 
+await page.goto(`${base}/dress`);
+await page.getByRole('button', { name: /^Egg 20 g/ }).click();
+await shoot(page, 'dress');
+await page.getByText('Weigh', { exact: true }).click();
+await shoot(page, 'dress-weigh');
+
+await page.goto(`${base}/coat`);
+const parts = page.getByRole('radiogroup', { name: 'What to do' });
+await parts.getByText('Heat', { exact: true }).click();
+await page.evaluate(() => scrollTo({ top: 120 }));
+await shoot(page, 'coat-heat');
+await page.evaluate(() => scrollTo({ top: 0 }));
+await parts.getByText('Colors', { exact: true }).click();
+await shoot(page, 'colors');
+await parts.getByText('Rack', { exact: true }).click();
+await page.getByRole('button', { name: /^Rack all/ }).click();
+await page.getByRole('button', { name: /^Rack 7/ }).click();
+await shoot(page, 'coat');
+
 await page.goto(`${base}/molds`);
 await page.getByRole('button', { name: /^Block C/ }).click();
 await page.getByRole('button', { name: 'Weigh castings in' }).click();

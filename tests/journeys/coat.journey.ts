@@ -229,6 +229,30 @@ test('an evening of sixty heads is racked in the fewest loads, cured to the cloc
     await expect(head).toHaveCount(1);
   });
 
+  await test.step('a head is dragged to a free slot, and not onto another', async () => {
+    const rack = (no: number) =>
+      page.getByRole('list', { name: 'Racks' }).getByRole('button', { name: new RegExp(`Rack ${no}\\b`) });
+    const part = hung.find(({ hung: heads }) => heads.length < 24);
+    await rack(part!.no).click();
+    const figure = page.getByRole('figure', { name: `Rack ${part!.no}` });
+    const heads = figure.getByRole('button');
+    const first = await heads.first().boundingBox();
+    const drawn = await figure.boundingBox();
+    const drag = async (x: number, y: number) => {
+      await page.mouse.move(first!.x + first!.width / 2, first!.y + first!.height / 2);
+      await page.mouse.down();
+      await page.mouse.move(x, y, { steps: 8 });
+      await page.mouse.up();
+    };
+    const second = await heads.nth(1).boundingBox();
+    await drag(second!.x + second!.width / 4, second!.y + second!.height / 2);
+    await expect(heads.first()).toHaveAccessibleName(/rod 1, slot 1$/);
+    await drag(drawn!.x + drawn!.width * 0.82, drawn!.y + drawn!.height * 0.85);
+    await expect(heads.first()).toHaveAccessibleName(/rod 3, slot 1[0-9]$/);
+    await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
+    await expect(heads.first()).toHaveAccessibleName(/rod 1, slot 1$/);
+  });
+
   const rail = page.getByRole('list', { name: 'Racks' });
   for (const [index, rack] of hung.entries()) {
     await rail.getByRole('button', { name: new RegExp(`Rack ${rack.no}\\b`) }).click();

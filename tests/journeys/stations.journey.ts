@@ -16,6 +16,8 @@ test('digits go to stations, ? lists the keys, looks and gloves hold through a r
   await page.keyboard.press('3');
   await expect(page).toHaveURL(/\/molds$/);
   await page.keyboard.press('6');
+  await expect(page).toHaveURL(/\/coat$/);
+  await page.keyboard.press('7');
   await expect(page).toHaveURL(/\/shelf$/);
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
@@ -250,7 +252,7 @@ test('a maker who thinks in ounces reads ounces everywhere', async ({ page }) =>
   await page.getByRole('textbox', { name: 'Weight', exact: true }).blur();
   await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('3/8 oz');
   await page.getByRole('button', { name: 'Leave' }).click();
-  await page.keyboard.press('6');
+  await page.keyboard.press('7');
   await expect(page.getByRole('button', { name: /^Lot 14, hard lead 26\.0 lb/ })).toBeVisible();
 });
 
@@ -270,6 +272,10 @@ test('an empty bench says in a sentence what to do, and offers it', async ({ pag
   await page.keyboard.press('5');
   await expect(page.getByText('Nothing lies on the dressing bench.')).toBeVisible();
   await page.keyboard.press('6');
+  await expect(page.getByText(/^No oven stands here/)).toBeVisible();
+  await page.getByRole('radiogroup', { name: 'What to do' }).getByText('Powders').click();
+  await expect(page.getByRole('button', { name: 'A jar of powder' })).toBeVisible();
+  await page.keyboard.press('7');
   await expect(page.getByText('The shelf is empty.')).toBeVisible();
 
   await page.getByRole('button', { name: 'New bin' }).first().click();

@@ -1,24 +1,8 @@
-import { repeatableRandom } from '@/core/numeric/repeatable-random';
+import { turnedWorld } from '../../../tests/support/turned-world';
 import type { DeviceFault } from '../device';
 import { serialOven } from './serial-oven';
 import { standInOven } from './stand-in-oven';
 import { doorOpened, ovenAt, ovenLater } from './truth';
-
-function world() {
-  let tick: (() => void) | null = null;
-  return {
-    every: (_: number, call: () => void) => {
-      tick = call;
-      return () => {
-        tick = null;
-      };
-    },
-    chance: repeatableRandom(3),
-    run: (readings: number) => {
-      for (let count = 0; count < readings; count += 1) tick?.();
-    },
-  };
-}
 
 describe('the simulated oven', () => {
   it('heats up, swings about its dial, and loses to the room with the door open', () => {
@@ -40,7 +24,7 @@ describe('the simulated oven', () => {
 
 describe('the stand-in oven thermometer', () => {
   it('shows nothing but its stream, answers door and dial in it, and says when it is unplugged', () => {
-    const turned = world();
+    const turned = turnedWorld();
     const seen: number[] = [];
     const faults: DeviceFault[] = [];
     const device = standInOven(turned, { startC: 180, dialC: 180 });

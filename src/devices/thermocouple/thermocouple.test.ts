@@ -1,25 +1,9 @@
-import { repeatableRandom } from '@/core/numeric/repeatable-random';
+import { turnedWorld } from '../../../tests/support/turned-world';
 import type { DeviceFault } from '../device';
 import { readTemperatureLine } from './read-temperature-line';
 import { serialThermocouple } from './serial-thermocouple';
 import { standInThermocouple } from './stand-in-thermocouple';
 import { potAt, potCharged, potLadled, potLater, truthC } from './truth';
-
-function world() {
-  let tick: (() => void) | null = null;
-  return {
-    every: (_: number, call: () => void) => {
-      tick = call;
-      return () => {
-        tick = null;
-      };
-    },
-    chance: repeatableRandom(3),
-    run: (readings: number) => {
-      for (let count = 0; count < readings; count += 1) tick?.();
-    },
-  };
-}
 
 describe('the simulated pot', () => {
   it('holds its heat, melts at one point and loses to the room', () => {
@@ -52,7 +36,7 @@ describe('the simulated pot', () => {
 
 describe('the stand-in thermocouple', () => {
   it('swings about its dial, dips at a top-up and comes back', () => {
-    const turned = world();
+    const turned = turnedWorld();
     const seen: number[] = [];
     const device = standInThermocouple(turned, { massG: 3000, startC: 390, dialC: 390 });
     void device.start({ onReading: ({ tempC }) => seen.push(tempC), onFault: () => undefined });
@@ -68,7 +52,7 @@ describe('the stand-in thermocouple', () => {
   });
 
   it('says at once when it is unplugged, and shows nothing but its stream', () => {
-    const turned = world();
+    const turned = turnedWorld();
     const faults: DeviceFault[] = [];
     let readings = 0;
     const device = standInThermocouple(turned, { massG: 3000, startC: 390, dialC: 390 });

@@ -10,6 +10,7 @@ import styles from './rack.module.css';
 
 interface EveningStripProps {
   readonly chosen: string | null;
+  readonly ovenId: string;
   readonly waiting: readonly Waiting[];
   readonly onChoose: (rackId: string) => void;
 }
@@ -17,12 +18,12 @@ interface EveningStripProps {
 const WORDS = { prep: 'dip and hang', warm: 'warm up', cure: 'at heat' } as const;
 
 /** The evening on one line: hands above, the oven below, the next rack readied while this one cures. */
-export function EveningStrip({ chosen, waiting, onChoose }: EveningStripProps) {
+export function EveningStrip({ chosen, ovenId, waiting, onChoose }: EveningStripProps) {
   const { view } = useBench();
   const { message } = App.useApp();
   const preferences = usePreferences();
   const { coatWay, shedC } = preferences;
-  const racks = view.racks.filter(({ state }) => state === 'hanging');
+  const racks = view.racks.filter((rack) => rack.state === 'hanging' && rack.ovenId === ovenId);
   const held = waiting.filter(({ refusals }) => refusals.length > 0);
   if (racks.length === 0 && held.length === 0) return null;
   const evening = eveningOf(racks, coatWay, shedC, view);

@@ -6,7 +6,7 @@ import type { WaitingHeads } from '@/core/coats/heads-to-coat';
 import type { HeadBin } from '@/records/bin';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { refusalsOf, temperatureText, useBench, usePreferences } from '../shared';
+import { freeHeads, refusalsOf, temperatureText, useBench, usePreferences } from '../shared';
 import styles from './coat.module.css';
 
 interface HangFromShelfProps {
@@ -21,14 +21,17 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
   const { view } = useBench();
   const { temperature } = usePreferences();
   const id = useId();
+  const unspoken = new Map(freeHeads(view).map(({ headBinId, count }) => [headBinId, count]));
   const onRacks = view.racks
     .filter(({ state }) => state === 'hanging' || state === 'curing')
-    .flatMap(({ hung }) => hung);
+    .flatMap(({ hung }) => hung)
+    .filter(({ ticketId }) => ticketId === null);
   const free = (bin: HeadBin) => {
-    const waits = [...view.toCoat, ...taken].filter(({ headBinId }) => headBinId === bin.id);
-    const spoken = waits.reduce((so, { count }) => so + count, 0);
+    const picked = taken
+      .filter(({ headBinId }) => headBinId === bin.id)
+      .reduce((so, { count }) => so + count, 0);
     const hung = onRacks.filter(({ headBinId }) => headBinId === bin.id).length;
-    return Math.floor(view.levels.get(bin.id) ?? 0) - spoken - hung;
+    return Math.floor(unspoken.get(bin.id) ?? 0) - picked - hung;
   };
   const heads = view.bins.filter(
     (bin): bin is HeadBin => bin.kind === 'head' && bin.coatId === null && free(bin) > 0,

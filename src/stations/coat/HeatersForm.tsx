@@ -7,15 +7,7 @@ import type { Heater } from '@/records/heater';
 import { CountField } from '@/ui/unit-field/CountField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import {
-  lengthText,
-  massText,
-  MassField,
-  minutesText,
-  temperatureText,
-  useBench,
-  usePreferences,
-} from '../shared';
+import { lengthText, MassField, minutesText, temperatureText, useBench, usePreferences } from '../shared';
 import { NEW_HEATERS, type DraftHeater } from './new-heaters';
 import styles from './coat.module.css';
 
@@ -33,7 +25,7 @@ const KINDS: readonly { readonly value: HeaterKind; readonly label: string }[] =
 /** What heats heads at this bench, and what the oven's rack holds. */
 export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
   const { workshop } = useBench();
-  const { temperature, length, mass } = usePreferences();
+  const { temperature, length } = usePreferences();
   const [draft, setDraft] = useState<DraftHeater>(
     heaters.find(({ kind }) => kind === 'oven') ?? NEW_HEATERS.oven,
   );
@@ -136,7 +128,7 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
               check={(mm) => (mm < 10 || mm > 500 ? 'Heads hang free in 10 to 500 mm.' : null)}
             />
             <MassField
-              label={`The rack alone, about ${massText(oven.rackG, mass)}`}
+              label="The empty rack weighs"
               value={oven.rackG}
               onChange={(rackG) => rackG !== null && setOven({ rackG })}
             />

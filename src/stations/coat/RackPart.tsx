@@ -1,18 +1,12 @@
 'use client';
 
-import {
-  DndContext,
-  MouseSensor,
-  TouchSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import { App, Button } from 'antd';
+import { DndContext, type DragEndEvent } from '@dnd-kit/core';
+import { App, Button, Select } from 'antd';
 import { useState } from 'react';
 import { firstFree, isFree, nextFree, type Place } from '@/core/coats/rack/find-slot';
+import type { WaitingHeads } from '@/core/coats/heads-to-coat';
 import type { Rack } from '@/records/rack';
-import { temperatureText, useBench, usePreferences } from '../shared';
+import { temperatureText, useBench, usePreferences, useDragSensors } from '../shared';
 import { AfterCure } from './AfterCure';
 import { CuringPanel } from './CuringPanel';
 import { EveningStrip } from './EveningStrip';
@@ -35,27 +29,24 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
   const { temperature, shedC } = usePreferences();
   const [chosen, setChosen] = useState<string | null>(null);
   const [isPicking, setPicking] = useState(false);
+  const [ovenId, setOvenId] = useState<string | null>(null);
   const [picks, setPicks] = usePicks();
-  // A press that does not move is a tap on the head, not a drag.
-  const sensors = useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 8 } }),
-  );
-  const oven = view.heaters.find((heater) => heater.oven !== null) ?? null;
+  const sensors = useDragSensors();
   const waiting = waitingOf([...view.toCoat, ...picks], view, (celsius) =>
     temperatureText(celsius, temperature),
   );
-  const rackAll = useRackAll(oven, (ids) => {
-    setPicks([]);
-    setChosen(ids[0] ?? null);
-  });
+  const ovens = view.heaters.filter((heater) => heater.oven !== null);
   const open = view.racks.filter(({ state }) => state === 'hanging' || state === 'curing');
   const rack =
     view.racks.find(({ id }) => id === chosen) ??
     open.find(({ state }) => state === 'curing') ??
     open[0] ??
     null;
-
+  const oven = ovens.find(({ id }) => id === (rack?.ovenId ?? ovenId)) ?? ovens[0] ?? null;
+  const rackAll = useRackAll(ovens.find(({ id }) => id === ovenId) ?? oven, (ids, hung) => {
+    setPicks(picks.filter((pick) => !hung.some((each) => isSame(each, pick))));
+    setChosen(ids[0] ?? null);
+  });
   if (!oven?.oven) {
     return (
       <div className={styles.empty}>
@@ -94,11 +85,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
     if (from.ticketId === null) {
       setPicks(
         picks.flatMap((pick) =>
-          pick.headBinId === from.headBinId && pick.coatId === from.coatId
-            ? pick.count > 1
-              ? [{ ...pick, count: pick.count - 1 }]
-              : []
-            : [pick],
+          isSame(from, pick) ? (pick.count > 1 ? [{ ...pick, count: pick.count - 1 }] : []) : [pick],
         ),
       );
     }
@@ -151,16 +138,27 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
         chosen={rack?.id ?? null}
         onChoose={setChosen}
         end={
-          <Button
-            type="primary"
-            disabled={cureable.length === 0 || rackAll.isPlanning}
-            loading={rackAll.isPlanning}
-            onClick={() => void rackAll.plan(cureable)}
-          >
-            {cureable.length > 0
-              ? `Rack all ${cureable.reduce((so, { count }) => so + count, 0)} in the fewest loads`
-              : 'Nothing waits for the rack'}
-          </Button>
+          <>
+            {ovens.length > 1 ? (
+              <Select
+                aria-label="Which oven"
+                value={ovenId ?? oven.id}
+                popupMatchSelectWidth={false}
+                options={ovens.map(({ id, name }) => ({ value: id, label: name }))}
+                onChange={setOvenId}
+              />
+            ) : null}
+            <Button
+              type="primary"
+              disabled={cureable.length === 0 || rackAll.isPlanning}
+              loading={rackAll.isPlanning}
+              onClick={() => void rackAll.plan(cureable)}
+            >
+              {cureable.length > 0
+                ? `Rack all ${cureable.reduce((so, { count }) => so + count, 0)} in the fewest loads`
+                : 'Nothing waits for the rack'}
+            </Button>
+          </>
         }
       />
       {rackAll.said ? (
@@ -179,7 +177,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
             }}
             onTakeDown={(index) => rack && takeDown(rack, index)}
           />
-          <EveningStrip chosen={rack?.id ?? null} waiting={waiting} onChoose={setChosen} />
+          <EveningStrip chosen={rack?.id ?? null} ovenId={oven.id} waiting={waiting} onChoose={setChosen} />
         </div>
         <div className={styles.right}>
           {rack?.state === 'curing' ? (
@@ -201,7 +199,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
                   },
                   from.count,
                 ),
-              ).then((done) => done && setPicks(picks.filter((pick) => pick.coatId !== from.coatId)))
+              ).then((done) => done && setPicks(picks.filter((pick) => !isSame(from, pick))))
             }
             onPick={() => setPicking(true)}
           />
@@ -219,4 +217,9 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
       ) : null}
     </DndContext>
   );
+}
+
+/** Whether what waits is what was picked from the shelf, for no ticket. */
+function isSame(waiting: WaitingHeads, pick: WaitingHeads): boolean {
+  return waiting.ticketId === null && waiting.headBinId === pick.headBinId && waiting.coatId === pick.coatId;
 }

@@ -21,7 +21,7 @@ export function composeCoatSheet(
 ): JobSheet {
   const text = (celsius: number) => temperatureText(celsius, temperature);
   const noOf = (id: string) => racks.find((rack) => rack.id === id)?.no ?? '';
-  const says = { prep: 'ready', warm: 'into the oven', cure: 'at heat' } as const;
+  const says = { prep: 'heat, dip and hang', warm: 'into the oven', cure: 'at heat' } as const;
   const way = findCoatWay(coatWay);
   const heads = racks.reduce((so, { hung }) => so + hung.length, 0);
   const used = usedBy(
@@ -47,7 +47,7 @@ export function composeCoatSheet(
     ],
     evening: [...evening.legs]
       .sort((a, b) => a.startS - b.startS)
-      .map((leg) => [minutesText(leg.startS), `Rack ${noOf(leg.loadId)} ${says[leg.kind]}`] as const),
+      .map((leg) => [minutesText(leg.startS), `Rack ${noOf(leg.loadId)}: ${says[leg.kind]}`] as const),
     pull: [...used].map(([id, g]) => {
       const bin = view.binById.get(id);
       const there = view.levels.get(id) ?? 0;

@@ -11,7 +11,10 @@ import { rackRequest, slotsOf, type Waiting } from './waiting';
 const TIME_LIMIT_S = 10;
 
 /** Hangs all that waits in as few loads as can be, worked out in a worker. */
-export function useRackAll(oven: Heater | null, onHung: (rackIds: readonly string[]) => void) {
+export function useRackAll(
+  oven: Heater | null,
+  onHung: (rackIds: readonly string[], hung: readonly Waiting[]) => void,
+) {
   const { view, workshop } = useBench();
   const { shedC } = usePreferences();
   const lane = useRef<WorkLane | null>(null);
@@ -56,7 +59,14 @@ export function useRackAll(oven: Heater | null, onHung: (rackIds: readonly strin
           },
         ];
       });
-      if (loads.length > 0) onHung(await workshop.racks.hang(loads));
+      const refused = new Set(planned.refused);
+      if (loads.length > 0) {
+        const ids = await workshop.racks.hang(loads);
+        onHung(
+          ids,
+          waiting.filter(({ key }) => !refused.has(key)),
+        );
+      }
       const left = planned.refused.map((key) => byKey.get(key)?.bin.name ?? 'a head');
       setSaid(
         `${loads.length} ${loads.length === 1 ? 'load' : 'loads'}, ${planned.optimal ? 'and nobody can do with fewer' : 'the best found in time'}, light before dark.${

@@ -1,20 +1,13 @@
 'use client';
 
-import {
-  DndContext,
-  MouseSensor,
-  TouchSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
+import { DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { countRun } from '@/core/pours/count-run';
 import { SlipTitle } from '@/ui/frame/Slip';
 import { Station } from '@/ui/frame/Station';
 import { benchSentence } from '@/messages/bench-sentence';
-import { lotText, massText, setPreferences, useBench, usePreferences } from '../shared';
+import { lotText, massText, setPreferences, useBench, usePreferences, useDragSensors } from '../shared';
 import { nearestMetal } from '@/reference/nearest-metal';
 import { BlendForm } from './BlendForm';
 import { firstHelping, readCharge, type Charge } from './charge';
@@ -40,11 +33,7 @@ export function MetalStation() {
   const [chosen, setChosen] = useState<string | null>(null);
   const [sectionId, setSectionId] = useState<string | null>(null);
   const [open, setOpen] = useState<'blend' | 'melt' | 'identify' | 'scrap' | null>(null);
-  // A press that does not move is a tap on the lot, not a drag.
-  const sensors = useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 8 } }),
-  );
+  const sensors = useDragSensors();
   const { pot } = view.bench;
   const inRun = view.run
     ? { name: `Run ${view.run.no}`, levelG: Math.max(0, countRun(view.run, view.pours).potG) }

@@ -3,8 +3,7 @@
 import { Button } from 'antd';
 import { allotFreeHeads } from '@/core/tickets/allot-free-heads';
 import type { LineWant } from '@/core/tickets/facts';
-import { headText, useBench, usePreferences } from '../shared';
-import { freeHeads } from './free-heads';
+import { freeHeads, headText, useBench, usePreferences } from '../shared';
 import styles from './pour.module.css';
 
 /** What need not be poured: like heads that lie free on the shelf, to be put to the tickets at a tap. */

@@ -1,6 +1,6 @@
 import { demoBench } from '@/demo/demo-bench';
 import { viewOf } from '../../../tests/support/view-of';
-import { freeHeads } from './free-heads';
+import { freeHeads } from '../shared';
 import { isPotLow } from './use-low-pot';
 import { wantsSince } from './replan-run';
 

@@ -107,7 +107,14 @@ export function ShelfStation() {
       }
     >
       {bin ? <BinCard bin={bin} /> : null}
-      <Segmented<ShelfFilter> aria-label="Which bins" value={filter} options={FILTERS} onChange={setFilter} />
+      <div className={styles.filters}>
+        <Segmented<ShelfFilter>
+          aria-label="Which bins"
+          value={filter}
+          options={FILTERS}
+          onChange={setFilter}
+        />
+      </div>
       {found.length > 0 ? (
         <BinWall groups={groups} chosen={bin?.id ?? null} onChoose={setChosen} />
       ) : (

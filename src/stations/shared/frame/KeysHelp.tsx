@@ -12,6 +12,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['1 to 9', 'in a run: that cavity of the last pour did not fill, or did after all'],
   ['Backspace', 'in a run: take the last pour or mark back'],
   ['Space, +, -', 'dressing: a tray through, one piece more, one less'],
+  ['Arrows, Delete', 'on a hung head: to the next free slot, or down from the rack'],
   ['N', 'new ticket'],
   ['/', 'search the shelf'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],

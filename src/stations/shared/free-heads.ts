@@ -1,6 +1,6 @@
 import { sum } from '@/core/numeric/sum';
 import type { FreeHeads } from '@/core/tickets/allot-free-heads';
-import type { BenchView } from '../shared';
+import type { BenchView } from './bench-view';
 
 /** Bare heads on the shelf that no open ticket was given. */
 export function freeHeads(
