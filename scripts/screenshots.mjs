@@ -65,7 +65,7 @@ await parts.getByText('Colors', { exact: true }).click();
 await shoot(page, 'colors');
 await parts.getByText('Rack', { exact: true }).click();
 await page.getByRole('button', { name: /^Rack all/ }).click();
-await page.getByRole('button', { name: /^Rack 7/ }).click();
+await page.getByText(/^\d loads, and nobody/).waitFor();
 await shoot(page, 'coat');
 
 await page.goto(`${base}/molds`);
@@ -108,8 +108,10 @@ async function begin(on) {
 await page.goto(`${base}/pour`);
 await page.getByText('All open').click();
 await page.getByRole('heading', { name: /^\d+ pours/ }).waitFor();
-await page.getByRole('combobox', { name: 'Metal' }).click();
-await page.locator('.ant-select-item-option').filter({ hasText: 'Lot 14' }).click();
+await page
+  .getByRole('list', { name: 'Metals of the session, in order' })
+  .getByRole('button', { name: /Lot 14/ })
+  .click();
 await page.getByText('224 heads in Lot 14, proven').waitFor();
 await page.getByRole('radiogroup', { name: 'Blocks in hand at once' }).getByText('2').click();
 await begin(page);

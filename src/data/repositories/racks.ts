@@ -197,37 +197,35 @@ export function rackRepository(store: Store) {
 
     /** Takes a cured rack out: its heads lie on the shelf in their color. Refuses where they are not there to coat. */
     comeOut: (id: string): Promise<BenchOutcome<Rack>> =>
-      change(id, 'Rack out of the oven', ['curing'], async (rack, pen) => {
-        const kinds = new Map<string, { head: Hung; count: number }>();
-        for (const head of rack.hung) {
-          const key = [head.headBinId, head.coatId, head.ticketId, head.lineId].join(' ');
-          kinds.set(key, { head, count: (kinds.get(key)?.count ?? 0) + 1 });
-        }
-        for (const { head, count } of kinds.values()) {
-          const moved = await recolor(pen, head, count, `rack ${rack.no}`);
-          // What was entered so far goes too: a refusal inside a write that wrote must undo it.
-          if (!moved.ok) throw new RefusedInside(moved.problem);
-        }
-        await endClock(pen, rack);
-        return put(pen, { ...rack, state: 'out', endedAt: store.now(), clockId: null });
-      }).catch((error: unknown) => {
-        if (error instanceof RefusedInside) return refuse<Rack>(error.problem);
-        throw error;
-      }),
+      orRefusal(
+        change(id, 'Rack out of the oven', ['curing'], async (rack, pen) => {
+          const kinds = new Map<string, { head: Hung; count: number }>();
+          for (const head of rack.hung) {
+            const key = [head.headBinId, head.coatId, head.ticketId, head.lineId].join(' ');
+            kinds.set(key, { head, count: (kinds.get(key)?.count ?? 0) + 1 });
+          }
+          for (const { head, count } of kinds.values()) {
+            const moved = await recolor(pen, head, count, `rack ${rack.no}`);
+            // What was entered so far goes too: a refusal inside a write that wrote must undo it.
+            if (!moved.ok) throw new RefusedInside(moved.problem);
+          }
+          await endClock(pen, rack);
+          return put(pen, { ...rack, state: 'out', endedAt: store.now(), clockId: null });
+        }),
+      ),
 
     /** Heads painted by hand, drying in the air: no oven, no rack. Refuses more than lie there. */
     paint: (
       head: Omit<Hung, 'rod' | 'slot' | 'slotsEach'>,
       count: number,
     ): Promise<BenchOutcome<undefined>> =>
-      write(store, `Paint ${count} heads`, async (pen) => {
-        const painted = await recolor(pen, head, count, 'painted');
-        if (!painted.ok) throw new RefusedInside(painted.problem);
-        return painted;
-      }).catch((error: unknown) => {
-        if (error instanceof RefusedInside) return refuse<undefined>(error.problem);
-        throw error;
-      }),
+      orRefusal(
+        write(store, `Paint ${count} heads`, async (pen) => {
+          const painted = await recolor(pen, head, count, 'painted');
+          if (!painted.ok) throw new RefusedInside(painted.problem);
+          return painted;
+        }),
+      ),
 
     /** Takes a rack down again: its heads wait as before. Powder that was used stays used. */
     drop: (id: string): Promise<BenchOutcome<Rack>> =>
@@ -238,35 +236,42 @@ export function rackRepository(store: Store) {
 
     /** Notes heads of a booked rack whose coat is wrong; those to be coated again wait as bare heads. */
     note: (id: string, { isRecoated, ...fault }: NewCoatFault): Promise<BenchOutcome<string>> =>
-      change<string>(id, isRecoated ? 'Coat again' : 'Note a coat', ['out'], async (rack, pen) => {
-        const noted: CoatFault = { ...fault, id: store.newId(), at: store.now(), rackId: id };
-        const heads = rack.hung.filter(({ coatId }) => coatId === fault.coatId);
-        if (fault.count > heads.length) {
-          const { length: onRack } = heads;
-          return refuse({
-            code: 'bench.too-little',
-            bin: `Rack ${rack.no}`,
-            onHand: onRack,
-            asked: fault.count,
-            unit: 'pieces',
-          });
-        }
-        const back = heads.slice(0, isRecoated ? fault.count : 0);
-        for (const head of back) {
-          const moved = await recolor(pen, head, -1, `rack ${rack.no}, to be coated again`);
-          if (!moved.ok) throw new RefusedInside(moved.problem);
-        }
-        await pen.put('coatFaults', noted);
-        return granted(noted.id);
-      }).catch((error: unknown) => {
-        if (error instanceof RefusedInside) return refuse<string>(error.problem);
-        throw error;
-      }),
+      orRefusal(
+        change<string>(id, isRecoated ? 'Coat again' : 'Note a coat', ['out'], async (rack, pen) => {
+          const noted: CoatFault = { ...fault, id: store.newId(), at: store.now(), rackId: id };
+          const heads = rack.hung.filter(({ coatId }) => coatId === fault.coatId);
+          if (fault.count > heads.length) {
+            const { length: onRack } = heads;
+            return refuse({
+              code: 'bench.too-little',
+              bin: `Rack ${rack.no}`,
+              onHand: onRack,
+              asked: fault.count,
+              unit: 'pieces',
+            });
+          }
+          const back = heads.slice(0, isRecoated ? fault.count : 0);
+          for (const head of back) {
+            const moved = await recolor(pen, head, -1, `rack ${rack.no}, to be coated again`);
+            if (!moved.ok) throw new RefusedInside(moved.problem);
+          }
+          await pen.put('coatFaults', noted);
+          return granted(noted.id);
+        }),
+      ),
 
     /** Says of what a noted fault came. */
     setCause: (fault: CoatFault, cause: CoatCauseId | null): Promise<void> =>
       write(store, 'Say of what it came', (pen) => pen.put('coatFaults', { ...fault, cause })),
   };
+}
+
+/** What a write did, or why it was refused after it had begun. */
+function orRefusal<T>(written: Promise<BenchOutcome<T>>): Promise<BenchOutcome<T>> {
+  return written.catch((error: unknown) => {
+    if (error instanceof RefusedInside) return refuse<T>(error.problem);
+    throw error;
+  });
 }
 
 /** Carries a refusal out of a write that has written already, so that its transaction is rolled back. */
