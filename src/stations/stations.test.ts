@@ -76,9 +76,23 @@ describe('takesOf', () => {
 describe('the line', () => {
   it('says what waits at each stop', () => {
     const stops = stopsOf(view, 'g', NOW);
-    expect(stops.map(({ name }) => name)).toEqual(['Ticket', 'Metal', 'Molds', 'Pour', 'Dress', 'Shelf']);
+    expect(stops.map(({ name }) => name)).toEqual([
+      'Ticket',
+      'Metal',
+      'Molds',
+      'Pour',
+      'Dress',
+      'Coat',
+      'Shelf',
+    ]);
     expect(stops[0]!.waits).toBe('7 open');
     expect(stops[3]).toMatchObject({ waits: '424 to pour', tone: 'act' });
+    expect(stops[5]).toMatchObject({ waits: '66 to coat', tone: 'calm' });
+    const curing = { ...demo.racks[0]!, state: 'curing' as const };
+    expect(stopsOf(viewOf({ ...demo, racks: [curing] }), 'g', NOW)[5]).toMatchObject({
+      waits: 'rack in the oven',
+      tone: 'act',
+    });
     expect(stopsOf(viewOf({ ...demo, tickets: [] }), 'g', NOW)[3]).toMatchObject({
       waits: '0 to pour',
       tone: 'calm',

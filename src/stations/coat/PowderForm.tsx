@@ -1,6 +1,6 @@
 'use client';
 
-import { Button, ColorPicker, Modal, Segmented } from 'antd';
+import { Button, ColorPicker, InputNumber, Modal, Segmented } from 'antd';
 import { useId, useState } from 'react';
 import type { NewBin } from '@/data/repositories/shelf';
 import type { PowderBin } from '@/records/bin';
@@ -176,6 +176,17 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
           write={write}
           onChange={(fuseC) => fuseC !== null && setCard({ fuseC })}
         />
+        <FieldShell id={`${id}density`} label="Density, g/cm³">
+          <InputNumber
+            id={`${id}density`}
+            value={draft.densityGcm3}
+            min={0.5}
+            max={5}
+            step={0.05}
+            style={{ width: '100%' }}
+            onChange={(densityGcm3) => densityGcm3 !== null && set({ densityGcm3 })}
+          />
+        </FieldShell>
         <MassField
           label="A full jar holds"
           value={draft.jarG}

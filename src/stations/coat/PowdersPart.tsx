@@ -97,6 +97,10 @@ export function PowdersPart() {
             <dd className={powder.cardBasis === 'guess' ? styles.guess : undefined}>{text(powder.fuseC)}</dd>
           </div>
           <div>
+            <dt>density</dt>
+            <dd>{powder.densityGcm3} g/cm³</dd>
+          </div>
+          <div>
             <dt>in the jar</dt>
             <dd>
               {massText(level(powder.id), mass)} of {massText(powder.jarG, mass)}
