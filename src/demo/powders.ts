@@ -1,18 +1,10 @@
 import type { PowderBin } from '@/records/bin';
 
-interface Powder {
-  readonly name: string;
-  readonly hex: string;
-  readonly finish: PowderBin['finish'];
-  readonly secondHex?: string;
-  readonly card: keyof typeof CARDS;
-}
-
 type Card = Pick<PowderBin, 'cures' | 'maxC' | 'fuseC' | 'densityGcm3'>;
 
 /** Three sorts of card: what most state, a powder for low heat, and one that yellows soon. */
 const CARDS = {
-  usual: {
+  usual: (): Card => ({
     cures: [
       { cureC: 177, cureMin: 15 },
       { cureC: 190, cureMin: 10 },
@@ -20,10 +12,18 @@ const CARDS = {
     maxC: 205,
     fuseC: 115,
     densityGcm3: 1.5,
-  },
-  low: { cures: [{ cureC: 150, cureMin: 20 }], maxC: 180, fuseC: 100, densityGcm3: 1.45 },
-  glow: { cures: [{ cureC: 163, cureMin: 20 }], maxC: 178, fuseC: 110, densityGcm3: 1.7 },
-} as const satisfies Record<string, unknown>;
+  }),
+  low: (): Card => ({ cures: [{ cureC: 150, cureMin: 20 }], maxC: 180, fuseC: 100, densityGcm3: 1.45 }),
+  glow: (): Card => ({ cures: [{ cureC: 163, cureMin: 20 }], maxC: 178, fuseC: 110, densityGcm3: 1.7 }),
+};
+
+interface Powder {
+  readonly name: string;
+  readonly hex: string;
+  readonly finish: PowderBin['finish'];
+  readonly secondHex?: string;
+  readonly card: keyof typeof CARDS;
+}
 
 const POWDERS: readonly Powder[] = [
   { name: 'reed green', hex: '#5d7a3a', finish: 'solid', card: 'usual' },
@@ -46,7 +46,6 @@ const JAR_G = 250;
 export function demoPowder(index: number, place: string, lowAt: number): PowderBin {
   const powder = POWDERS[index];
   if (!powder) throw new RangeError(`demoPowder requires one of ${POWDERS.length} powders, not ${index}`);
-  const { cures, ...card }: Card = { ...CARDS[powder.card], cures: [...CARDS[powder.card].cures] };
   return {
     id: powderId(powder.name),
     kind: 'powder',
@@ -59,8 +58,7 @@ export function demoPowder(index: number, place: string, lowAt: number): PowderB
     hex: powder.hex,
     finish: powder.finish,
     secondHex: powder.secondHex ?? null,
-    ...card,
-    cures: cures.map((line) => ({ ...line })),
+    ...CARDS[powder.card](),
     cardBasis: 'card',
     utilization: null,
     jarG: JAR_G,

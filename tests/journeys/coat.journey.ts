@@ -204,6 +204,25 @@ test('an evening of sixty heads is racked in the fewest loads, cured to the cloc
   await page.clock.install({ time: START });
   const before = await openCoat(page, evening);
   await expect(page.getByRole('link', { name: /Coat/ })).toContainText('60 to coat');
+  await test.step('a head dragged from the list onto a free slot begins a rack', async () => {
+    const grip = await page
+      .getByRole('region', { name: 'Waiting for a color' })
+      .getByRole('listitem')
+      .first()
+      .locator('svg')
+      .boundingBox();
+    const empty = await page.getByRole('figure', { name: 'An empty rack' }).boundingBox();
+    await page.mouse.move(grip!.x + grip!.width / 2, grip!.y + grip!.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(empty!.x + empty!.width * 0.4, empty!.y + empty!.height * 0.2, { steps: 8 });
+    await page.mouse.up();
+    const begun = page.getByRole('figure', { name: /^Rack \d+$/ }).getByRole('button');
+    await expect(begun).toHaveAccessibleName(/in Straw one, rod 1, slot \d+$/);
+    await expect(page.getByRole('radio', { name: /^150 °C, 20 min/ })).toBeChecked();
+    await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
+    await expect(begun).toHaveCount(0);
+  });
+
   await page.getByRole('button', { name: 'Rack all 60 in the fewest loads' }).click();
   // Two slots a head, 24 heads a load; 26 want one cure, 34 another that shares no degree with it: 2 + 2.
   await expect(page.getByText(/^4 loads, and nobody can do with fewer/)).toBeVisible({ timeout: 30_000 });

@@ -80,8 +80,13 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
       lineId: from.lineId,
     };
     const hung = [...(target?.hung ?? []), { ...head, ...at, slotsEach }];
-    if (target) await carryOut(workshop.racks.rehang([{ id: target.id, hung }]));
-    else setChosen((await beginRack(hung)) ?? null);
+    if (target) {
+      if (!(await carryOut(workshop.racks.rehang([{ id: target.id, hung }])))) return;
+    } else {
+      const begun = await beginRack(hung);
+      if (!begun) return;
+      setChosen(begun);
+    }
     if (from.ticketId === null) {
       setPicks(
         picks.flatMap((pick) =>
@@ -117,7 +122,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
     const from = active.data.current as { waiting?: Waiting; index?: number } | undefined;
     if (from?.waiting && place) {
       const slotsEach = slotsOf(from.waiting.bin, ovenFacts, view);
-      if (rack && !isFree(rack.hung, ovenFacts, place, slotsEach)) {
+      if (!isFree(isHanging ? rack.hung : [], ovenFacts, place, slotsEach)) {
         void message.info('Something hangs there, or it would stick out. Let it go over a free slot.', 4);
         return;
       }
