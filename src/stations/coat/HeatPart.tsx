@@ -203,7 +203,9 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
       </div>
       {chosen?.plan?.ok && chosen.question ? (
         <>
-          <HeatChart question={chosen.question} plan={chosen.plan.value} />
+          <div className={styles.scroll}>
+            <HeatChart question={chosen.question} plan={chosen.plan.value} />
+          </div>
           <div className={styles.trialRow}>
             <p className={chosen.question.heater.trial ? 'quiet' : styles.guessNote}>
               {chosen.question.heater.trial
