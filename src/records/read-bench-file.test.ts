@@ -13,6 +13,19 @@ function problemOf(text: string) {
   return reading.ok ? null : reading.problem;
 }
 
+describe('findLooseEnd', () => {
+  it('finds a color, a powder, a head or an oven that is named and not there', () => {
+    const [coat] = demo.coats;
+    const [rack] = demo.racks;
+    const coats = demo.coats.map((each) => ({ ...each, clearBinId: 'powder-moss' }));
+    expect(findLooseEnd({ ...demo, coats })?.why).toBe("there is no powder 'powder-moss'");
+    expect(findLooseEnd({ ...demo, coats: [coat!] })?.why).toMatch(/^there is no color/);
+    expect(findLooseEnd({ ...demo, heaters: [] })).toMatchObject({ where: 'racks.0.ovenId' });
+    const hung = rack!.hung.map((head) => ({ ...head, headBinId: 'gone' }));
+    expect(findLooseEnd({ ...demo, racks: [{ ...rack!, hung }] })?.why).toBe("there is no head 'gone'");
+  });
+});
+
 describe('readBenchFile', () => {
   it('reads what was saved', () => {
     const reading = readBenchFile(file(demo));

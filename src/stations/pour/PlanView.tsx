@@ -90,7 +90,7 @@ export function PlanView() {
   );
   const saveSheet = async () => {
     if (!metal || !session || !ready || !takes || !evening) return;
-    const sheet = composeSheet({ metal, session, plan: ready, takes, evening, pull }, view, preferences.mass);
+    const sheet = composeSheet({ metal, session, plan: ready, takes, evening, pull }, view, preferences);
     try {
       const pdf = await jobSheetPdf(sheet, await loadFonts());
       saveFile('ruvek-job-sheet.pdf', pdf, 'application/pdf');

@@ -7,7 +7,16 @@ import type { Session } from '@/core/tickets/lay-out-session';
 import type { MassUnit } from '@/core/units/write-mass';
 import type { JobSheet } from '@/data/exchange/sheet/job-sheet';
 import type { MetalBin } from '@/records/bin';
-import { headText, lotText, massText, minutesText, type BenchView, type Takes } from '../shared';
+import {
+  headText,
+  lotText,
+  massText,
+  minutesText,
+  refusalsOf,
+  temperatureText,
+  type BenchView,
+  type Takes,
+} from '../shared';
 import { cavityWords } from './cavity-words';
 import { stretches } from './run-lengths';
 
@@ -24,7 +33,7 @@ interface PlannedSession {
 export function composeSheet(
   { metal, session, plan, takes, evening, pull }: PlannedSession,
   view: BenchView,
-  mass: MassUnit,
+  { mass, temperature }: { readonly mass: MassUnit; readonly temperature: 'C' | 'F' },
 ): JobSheet {
   const nameOf = (moldId: string | null) => view.moldById.get(moldId ?? '')?.name ?? 'a block';
   const says: Record<Leg['kind'], (leg: Leg) => string> = {
@@ -78,11 +87,27 @@ export function composeSheet(
       const lines = [...settings, ...warming, ...filled];
       return [{ name: mold.name, place: mold.place, boxes: pours, each: 'pour', lines }];
     }),
-    held: [],
+    held: heldColors(session, view, mass, temperature),
     before: 'Before the pot goes on',
     cautions: [
       ...SAFETY_ITEMS.map(({ asks }) => asks),
       'The makers’ sheets are read and my local rules are kept.',
     ],
   };
+}
+
+/** Colors that an oven would ruin these castings for, each with why: better known before the pot is lit. */
+function heldColors(session: Session, view: BenchView, mass: MassUnit, temperature: 'C' | 'F'): string[] {
+  const asked = new Set(session.wants.map(({ lineId }) => lineId));
+  return view.tickets
+    .flatMap(({ lines }) => lines)
+    .filter(({ id }) => asked.has(id))
+    .flatMap((line) => {
+      const coat = view.coatById.get(line.coatId ?? '');
+      if (!coat) return [];
+      const [why] = refusalsOf(coat, line.metalBinId, view, (celsius) =>
+        temperatureText(celsius, temperature),
+      );
+      return why ? [`${headText(line, view.binById, mass)} in ${coat.name}: ${why}`] : [];
+    });
 }
