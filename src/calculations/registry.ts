@@ -3,6 +3,8 @@ import type { Calculation } from './calculation';
 import { cavityCalibrate } from './cavity/calibrate';
 import { cavityPredict } from './cavity/predict';
 import { cavitySubstitute } from './cavity/substitute';
+import { catchRateCalculation } from './catch/rate';
+import { costRollup } from './cost/rollup';
 import { cureCheck } from './cure/check';
 import { freezeTimeCalculation } from './freeze/time';
 import { heatCalibrate } from './heat/calibrate';
@@ -20,6 +22,9 @@ import { pourBudget } from './pour/budget';
 import { pourPlan } from './pour/plan';
 import { powderUsageCalculation } from './powder/usage';
 import { qualityChart } from './quality/chart';
+import { skirtAppearanceCalculation } from './skirt/appearance';
+import { skirtMaterialsCalculation } from './skirt/materials';
+import { skirtWrap } from './skirt/wrap';
 import { solidMeasure } from './solid/measure';
 import { solidSolve } from './solid/solve';
 import { stockBuildable } from './stock/buildable';
@@ -51,11 +56,16 @@ export const CALCULATIONS: readonly Calculation[] = [
   heatWindow,
   cureCheck,
   powderUsageCalculation,
+  skirtMaterialsCalculation,
+  skirtAppearanceCalculation,
+  skirtWrap,
   stockShortages,
   stockBuildable,
+  costRollup,
   buildWeight,
   qualityChart,
   waterSink,
+  catchRateCalculation,
 ];
 
 /** The calculation of this name, if there is one. */

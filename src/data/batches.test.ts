@@ -23,6 +23,9 @@ async function benchWithBatch() {
     hookBinId: hook,
     metalBinId: lot,
     coatId: null,
+    skirtId: null,
+    guardBinId: null,
+    collarBinId: null,
     dueOn: null,
   };
   const ticket = await workshop.tickets.add({

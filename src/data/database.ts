@@ -16,7 +16,10 @@ import type { Mold } from '@/records/mold';
 import type { Rack } from '@/records/rack';
 import type { Rule } from '@/records/rule';
 import type { Pour, Run } from '@/records/run';
+import type { Skirt } from '@/records/skirt';
 import type { Ticket } from '@/records/ticket';
+import type { Tying } from '@/records/tying';
+import type { WaterNote } from '@/records/water-note';
 import type { Weighing } from '@/records/weighing';
 import { MIGRATIONS } from './migrations';
 import type { Migration } from './migrations/migration';
@@ -48,6 +51,9 @@ export class BenchDatabase extends Dexie {
   coats!: EntityTable<Coat, 'id'>;
   racks!: EntityTable<Rack, 'id'>;
   coatFaults!: EntityTable<CoatFault, 'id'>;
+  skirts!: EntityTable<Skirt, 'id'>;
+  tyings!: EntityTable<Tying, 'id'>;
+  waterNotes!: EntityTable<WaterNote, 'id'>;
   acts!: EntityTable<Act, 'id'>;
   keepsakes!: EntityTable<Keepsake, 'id'>;
 

@@ -17,7 +17,7 @@ async function bench() {
     {
       ...common,
       ...{ kind: 'head', unit: 'pieces', name: 'Eggs', style: 'egg', nominalG: 10 },
-      ...{ hookBinId: null, metalBinId: null, coatId: null },
+      ...{ hookBinId: null, metalBinId: null, coatId: null, skirtId: null },
     },
     10,
   );

@@ -10,7 +10,9 @@ import { rackRepository } from './repositories/racks';
 import { ruleRepository } from './repositories/rules';
 import { runRepository } from './repositories/runs';
 import { shelfRepository } from './repositories/shelf';
+import { skirtRepository } from './repositories/skirts';
 import { ticketRepository } from './repositories/tickets';
+import { tyingRepository } from './repositories/tyings';
 import { weighingRepository } from './repositories/weighings';
 import type { Store } from './store';
 
@@ -28,6 +30,8 @@ export function openWorkshop(store: Store) {
     batches: batchRepository(store),
     coats: coatRepository(store),
     racks: rackRepository(store),
+    skirts: skirtRepository(store),
+    tyings: tyingRepository(store),
     clocks: clockRepository(store),
     history: historyRepository(store),
     backup: backupExchange(store),

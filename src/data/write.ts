@@ -9,7 +9,7 @@ type Row<T extends TableName> = Rows[T][number];
 
 /** What a new ledger entry says; the rest is filled in. */
 export type NewEntry = Pick<Entry, 'binId' | 'kind' | 'qty'> &
-  Partial<Pick<Entry, 'note' | 'ticketId' | 'lineId' | 'runId' | 'reverses'>>;
+  Partial<Pick<Entry, 'note' | 'ticketId' | 'lineId' | 'runId' | 'pieceShare' | 'reverses'>>;
 
 /** What a write may do inside its transaction. Everything it changes is kept in the act. */
 export interface Pen {
@@ -49,7 +49,7 @@ export async function write<T>(
     };
     const enter: Pen['enter'] = async ({ binId, kind, qty, ...rest }) => {
       if (qty === 0) return;
-      const links = { note: '', ticketId: null, lineId: null, runId: null, reverses: null };
+      const links = { note: '', ticketId: null, lineId: null, runId: null, pieceShare: null, reverses: null };
       await put('entries', { id: store.newId(), at, binId, kind, qty, ...links, ...rest });
     };
 
@@ -72,4 +72,19 @@ export function refuse<T>(problem: Extract<BenchOutcome<T>, { ok: false }>['prob
 /** What was asked is done. */
 export function granted<T>(value: T): BenchOutcome<T> {
   return { ok: true, value };
+}
+
+/** What a write did, or why it was refused after it had begun. */
+export function orRefusal<T>(written: Promise<BenchOutcome<T>>): Promise<BenchOutcome<T>> {
+  return written.catch((error: unknown) => {
+    if (error instanceof RefusedInside) return refuse<T>(error.problem);
+    throw error;
+  });
+}
+
+/** Carries a refusal out of a write that has written already, so that its transaction is rolled back. */
+export class RefusedInside extends Error {
+  constructor(readonly problem: Extract<BenchOutcome<never>, { ok: false }>['problem']) {
+    super(problem.code);
+  }
 }

@@ -10,9 +10,12 @@ import { demoMetals } from './metals';
 import { demoMolds } from './molds';
 import { demoParts } from './parts';
 import { pourTicket } from './runs';
+import { demoSkirts, demoWaterNotes } from './skirts';
+import { demoHair } from './strands';
 import { demoTickets, TICKET_PLANS } from './tickets';
 import { DEMO_RULES } from './rules';
 import { DemoTools } from './tools';
+import { tyingHistory } from './tying-history';
 import { weighIn } from './weighings';
 
 const START = 20_611;
@@ -82,7 +85,7 @@ export function demoBench(now: number): BenchContents {
       const known = cast.findIndex((each) => each.run.id === result.run.id && each.bin.id === bin.id);
       const before = cast[known]?.count ?? 0;
       cast.splice(known < 0 ? cast.length : known, 1, { run: result.run, bin, count: before + count });
-      const common = { binId: bin.id, ticketId, lineId, reverses: null };
+      const common = { binId: bin.id, ticketId, lineId, pieceShare: null, reverses: null };
       entries.push({ ...common, at, kind: 'made', qty: count, note: '', runId: result.run.id });
       if (plan.state === 'closed' && plan.buyer !== null && ticketId !== null) {
         const note = `handed over to ${plan.buyer}`;
@@ -98,9 +101,30 @@ export function demoBench(now: number): BenchContents {
   const colored = coatHistory(new DemoTools(START + 4, now), heads, coats);
   entries.push(...colored.entries);
 
+  // Coated rounds that lay free went to the league's order.
+  for (const [kind, qty] of [
+    ['taken', -6],
+    ['made', 6],
+  ] as const) {
+    const isMade = kind === 'made';
+    entries.push({
+      ...{ binId: 'head-round-14-hook-3-0-lot-14-coat-ember-perch', kind, qty, at: tools.at(-1, 10) },
+      note: 'from the shelf to a ticket',
+      ticketId: isMade ? 'ticket-16' : null,
+      lineId: isMade ? 'ticket-16-2' : null,
+      ...{ runId: null, pieceShare: null, reverses: null },
+    });
+  }
+
+  const own = new DemoTools(START + 5, now);
+  const skirts = demoSkirts(own);
+  const tied = tyingHistory(own, skirts);
+  entries.push(...tied.entries);
+
   const stocked: { bin: Bin; qty: number }[] = [
     ...[...metals, ...hooks].map((bin) => ({ bin, qty: ON_HAND[bin.id] ?? 0 })),
     ...parts,
+    ...demoHair(),
   ];
   const openedAt = tools.at(-96, 10);
   const receipts = stocked.map(({ bin, qty }): Omit<Entry, 'id'> => {
@@ -109,11 +133,16 @@ export function demoBench(now: number): BenchContents {
       at: openedAt,
       binId: bin.id,
       kind: 'received',
-      qty: bin.unit === 'g' ? Math.round((qty - used) * 1000) / 1000 : qty - used,
-      note: bin.kind === 'part' || bin.kind === 'powder' ? 'Quayside parts' : 'opening count',
+      // Whole tabs come in; halves and quarters are what was cut of them since.
+      qty: bin.unit === 'g' ? Math.round((qty - used) * 1000) / 1000 : Math.ceil(qty - used - 1e-9),
+      note:
+        bin.kind === 'part' || bin.kind === 'powder' || bin.kind === 'strand'
+          ? 'Quayside parts'
+          : 'opening count',
       ticketId: null,
       lineId: null,
       runId: null,
+      pieceShare: null,
       reverses: null,
     };
   });
@@ -129,7 +158,7 @@ export function demoBench(now: number): BenchContents {
         safety: null,
       },
     ],
-    bins: [...stocked.map(({ bin }) => bin), ...heads.values(), ...colored.bins],
+    bins: [...stocked.map(({ bin }) => bin), ...heads.values(), ...colored.bins, ...tied.bins],
     entries: [...receipts, ...entries]
       .filter(({ qty }) => qty !== 0)
       .sort((a, b) => a.at - b.at)
@@ -149,6 +178,9 @@ export function demoBench(now: number): BenchContents {
     coats,
     racks: colored.racks,
     coatFaults: colored.faults,
+    skirts,
+    tyings: tied.tyings,
+    waterNotes: demoWaterNotes(own),
     acts: [],
   };
 }
@@ -179,6 +211,7 @@ function headBin(
     hookBinId,
     metalBinId: metal.id,
     coatId: null,
+    skirtId: null,
   };
   heads.set(id, bin);
   return bin;
@@ -205,6 +238,7 @@ function takenForTheWater(
       ticketId: null,
       lineId: null,
       runId: null,
+      pieceShare: null,
       reverses: null,
     }));
   });

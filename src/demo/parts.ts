@@ -1,5 +1,6 @@
-import type { PartBin, PowderBin } from '@/records/bin';
+import type { PartBin, PowderBin, StrandBin } from '@/records/bin';
 import { demoPowder } from './powders';
+import { COLOR_HEX, demoTab } from './strands';
 import type { DemoTools } from './tools';
 
 interface Family {
@@ -255,7 +256,7 @@ const FAMILIES: readonly Family[] = [
 ];
 
 /** Small parts and powders of the made-up bench, with how much of each there is. */
-export function demoParts(tools: DemoTools): { bin: PartBin | PowderBin; qty: number }[] {
+export function demoParts(tools: DemoTools): { bin: PartBin | PowderBin | StrandBin; qty: number }[] {
   return FAMILIES.flatMap((family) =>
     family.names.map((name, index) => {
       const isLow = tools.happens(0.07);
@@ -263,6 +264,10 @@ export function demoParts(tools: DemoTools): { bin: PartBin | PowderBin; qty: nu
       const qty = tools.whole(isLow ? 0 : family.lowAt, most);
       const place = `${family.place}, ${String.fromCharCode(65 + (index % 6))}${1 + Math.floor(index / 6)}`;
       if (family.sort === 'powder') return { bin: demoPowder(index, place, family.lowAt), qty };
+      const color = name.replace(/^[^,]*, /, '');
+      if (family.sort === 'skirt tabs' || family.sort === 'fine tabs') {
+        return { bin: demoTab(color, family.sort === 'fine tabs', place, family.lowAt), qty };
+      }
       const bin: PartBin = {
         id: `part-${family.sort.replace(/\s/g, '-')}-${index + 1}`,
         kind: 'part',
@@ -274,6 +279,7 @@ export function demoParts(tools: DemoTools): { bin: PartBin | PowderBin; qty: nu
         note: '',
         sort: family.sort,
         massG: family.massG,
+        hex: COLOR_HEX[color] ?? null,
       };
       return { bin, qty };
     }),

@@ -142,6 +142,7 @@ export function pourTicket(
     ticketId: null,
     lineId: null,
     runId,
+    pieceShare: null,
     reverses: null,
   });
   const entries = [

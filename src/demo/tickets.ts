@@ -1,8 +1,15 @@
 import type { Ticket } from '@/records/ticket';
 import type { DemoTools } from './tools';
 
-/** Style, weight, pieces, hook (null for a sinker), color where it gets one. */
-type LinePlan = readonly [style: string, grams: number, count: number, hook: string | null, coat?: string];
+/** Style, weight, pieces, hook (null for a sinker), color and skirt where it gets them. */
+type LinePlan = readonly [
+  style: string,
+  grams: number,
+  count: number,
+  hook: string | null,
+  coat?: string,
+  skirt?: string,
+];
 
 /** How far a ticket has come, and on which block, how many days ago. */
 interface Cast {
@@ -201,7 +208,7 @@ export const TICKET_PLANS: readonly TicketPlan[] = [
     note: 'Same as in autumn, please.',
     lines: [
       ['round', 10, 60, 'hook-2-0', 'coat-pale-zander'],
-      ['round', 14, 24, 'hook-3-0', 'coat-ember-perch'],
+      ['round', 14, 24, 'hook-3-0', 'coat-ember-perch', 'skirt-reed-perch-3'],
     ],
   },
   {
@@ -212,7 +219,7 @@ export const TICKET_PLANS: readonly TicketPlan[] = [
     dueIn: 7,
     lines: [
       ['football', 10, 30, 'hook-2-0', 'coat-mussel'],
-      ['football', 18, 20, 'hook-4-0'],
+      ['football', 18, 20, 'hook-4-0', 'coat-ember-perch', 'skirt-silt-crab-1'],
     ],
   },
   {
@@ -263,7 +270,7 @@ export function demoTickets(tools: DemoTools): Ticket[] {
     state: plan.state,
     note: plan.note ?? '',
     createdAt: tools.at(plan.cast ? -plan.cast.daysAgo - 4 : -9 + index / 3, 9),
-    lines: plan.lines.map(([style, nominalG, count, hookBinId, coat], line) => ({
+    lines: plan.lines.map(([style, nominalG, count, hookBinId, coat, skirt], line) => ({
       id: `ticket-${index + 1}-${line + 1}`,
       style,
       nominalG,
@@ -271,6 +278,9 @@ export function demoTickets(tools: DemoTools): Ticket[] {
       hookBinId,
       metalBinId: plan.metal,
       coatId: coat ?? null,
+      skirtId: skirt ?? null,
+      guardBinId: null,
+      collarBinId: null,
       dueOn: plan.dueIn === null ? null : tools.day(plan.dueIn),
     })),
   }));

@@ -49,6 +49,10 @@ export function benchSentence(problem: BenchProblem): string {
       return `Food is made in ${problem.oven}: no head goes in. Use an oven that is never used for food again.`;
     case 'bench.oven-taken':
       return `Rack ${problem.no} is still in ${problem.oven}. Take it out before the next goes in.`;
+    case 'bench.tying-on':
+      return 'Skirts are being tied already. End that run, or put it back, before the next.';
+    case 'bench.tying-ended':
+      return `Tying run ${problem.no} has ended; it may have been ended in another tab.`;
     case 'bench.nothing-to-undo':
       return 'There is nothing left to take back.';
     case 'bench.changed-since':

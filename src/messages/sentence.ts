@@ -118,6 +118,9 @@ const SENTENCES: Sentences = {
     `At ${n(ambientC)} C the air alone fuses a powder of ${n(fuseC)} C: the window has no end. Check both temperatures.`,
   'coat.softens-first': ({ softenC, fuseC, solidusC }) =>
     `This metal begins to melt at ${n(solidusC)} C and goes soft from ${n(softenC)} C; the powder wants ${n(fuseC)} C to fuse. Take a powder that fuses lower, an air-dry paint, or another metal.`,
+  'skirt.strands-unknown': ({ material }) =>
+    `How many strands a tab of '${material}' has is not said. Add it to strandsPerTab.`,
+  'skirt.no-strands': () => 'The layers come to no strand at all. Give one of them an amount over 0.',
   'photo.unreadable': ({ type }) =>
     `This ${type.startsWith('image/') ? `picture (${type.slice('image/'.length)}) cannot be read here` : 'file is no picture'}. Choose a JPEG, PNG or WebP.`,
   'photo.nothing-seen': () => 'The picture is see-through all over: there is no color in it. Choose another.',

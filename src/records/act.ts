@@ -21,6 +21,9 @@ const tableName = z.enum([
   'coats',
   'racks',
   'coatFaults',
+  'skirts',
+  'tyings',
+  'waterNotes',
 ]);
 export type TableName = z.infer<typeof tableName>;
 

@@ -15,12 +15,15 @@ import { mold } from './mold';
 import { rack } from './rack';
 import { rule } from './rule';
 import { pour, run } from './run';
+import { skirt } from './skirt';
 import { ticket } from './ticket';
+import { tying } from './tying';
+import { waterNote } from './water-note';
 import { weighing } from './weighing';
 
 export const BENCH_FILE_FORMAT = 'ruvek-bench';
 /** Counts up with every change of form; `upgrades/` brings older files up. */
-export const BENCH_FILE_VERSION = 5;
+export const BENCH_FILE_VERSION = 6;
 
 /** Everything on the bench. */
 const benchContents = z.strictObject({
@@ -42,6 +45,9 @@ const benchContents = z.strictObject({
   coats: z.array(coat),
   racks: z.array(rack),
   coatFaults: z.array(coatFault),
+  skirts: z.array(skirt),
+  tyings: z.array(tying),
+  waterNotes: z.array(waterNote),
   acts: z.array(act),
 });
 
@@ -78,5 +84,8 @@ export const EMPTY_CONTENTS: BenchContents = {
   coats: [],
   racks: [],
   coatFaults: [],
+  skirts: [],
+  tyings: [],
+  waterNotes: [],
   acts: [],
 };

@@ -51,6 +51,8 @@ const headBin = z.strictObject({
   metalBinId: id.nullable(),
   /** The recipe of color on them; null where they are bare. */
   coatId: id.nullable(),
+  /** The version of a skirt's recipe they wear; null where they wear none. */
+  skirtId: id.nullable(),
 });
 
 const partBin = z.strictObject({
@@ -60,6 +62,8 @@ const partBin = z.strictObject({
   /** What sort of part, in the maker's words: collars, blades, beads. */
   sort: z.string().max(60),
   massG: grams.nullable(),
+  /** What color it is; null where nobody said. */
+  hex: colorHex.nullable(),
 });
 
 const powderBin = z.strictObject({
@@ -88,12 +92,36 @@ const powderBin = z.strictObject({
   jarG: overZeroGrams,
 });
 
+/** What a skirt is made of: tabs, hair, fur, sheet. */
+const strandBin = z.strictObject({
+  ...common,
+  kind: z.literal('strand'),
+  /** Tabs, bunches and sheets in pieces, halves and quarters too; hair by weight. */
+  unit: z.enum(['pieces', 'g']),
+  form: z.enum(['tab', 'hair', 'fur', 'sheet']),
+  hex: colorHex,
+  /** Flakes in it, each with its size. */
+  flakes: z.array(z.strictObject({ hex: colorHex, sizeMm: z.number().gt(0).max(5) })).max(3),
+  /** 0 lets no light through, 1 is clear. */
+  translucency: share,
+  strandWidthMm: z.number().gt(0).max(20),
+  /** Of a tab, a bunch of fur, or legs of a sheet; null for hair, which has as many as its bundle is thick. */
+  strandsPerTab: z.int().min(1).max(2000).nullable(),
+  /** How long the strands are, end to end. */
+  longMm: z.number().gt(0).max(2000),
+  /** A tab, a bunch, a sheet; null where nobody weighed one. */
+  massG: grams.nullable(),
+  /** In the maker's own money, a piece or a gram; null where nobody noted it. */
+  costEach: z.number().min(0).max(1e6).nullable(),
+});
+
 /** A place on the shelf for one kind of thing. What is in it is the sum of its ledger entries. */
-export const bin = z.discriminatedUnion('kind', [metalBin, hookBin, headBin, powderBin, partBin]);
+export const bin = z.discriminatedUnion('kind', [metalBin, hookBin, headBin, powderBin, strandBin, partBin]);
 
 export type MetalBin = z.infer<typeof metalBin>;
 export type HookBin = z.infer<typeof hookBin>;
 export type HeadBin = z.infer<typeof headBin>;
 export type PowderBin = z.infer<typeof powderBin>;
+export type StrandBin = z.infer<typeof strandBin>;
 export type PartBin = z.infer<typeof partBin>;
 export type Bin = z.infer<typeof bin>;

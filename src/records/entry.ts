@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { id, instant, note } from './fields';
 
-const entryKind = z.enum(['received', 'taken', 'made', 'returned', 'counted', 'lost', 'coated']);
+const entryKind = z.enum(['received', 'taken', 'made', 'returned', 'counted', 'lost', 'coated', 'tied']);
 export type EntryKind = z.infer<typeof entryKind>;
 
 /** One line of the stock ledger. Entries are added and never changed; what is undone is entered again, reversed. */
@@ -16,6 +16,8 @@ export const entry = z.strictObject({
   ticketId: id.nullable(),
   lineId: id.nullable(),
   runId: id.nullable(),
+  /** Of tabs: how much of a whole one each piece is that this entry is of; null for whole ones and all else. */
+  pieceShare: z.number().gt(0).lt(1).nullable(),
   /** The entry that this one takes back. */
   reverses: id.nullable(),
 });

@@ -10,6 +10,11 @@ const ticketLine = z.strictObject({
   metalBinId: id,
   /** The recipe of color they get; null for bare ones. */
   coatId: id.nullable(),
+  /** The version of a skirt's recipe they wear; null for none. */
+  skirtId: id.nullable(),
+  guardBinId: id.nullable(),
+  /** Another collar than the recipe's. */
+  collarBinId: id.nullable(),
   dueOn: day.nullable(),
 });
 

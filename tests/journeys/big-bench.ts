@@ -32,7 +32,7 @@ export function bigSession(start = 7, lines = 40, blocksInAll = 25): BigSession 
 export function bigBench(session: BigSession): BenchFile {
   return {
     format: 'ruvek-bench',
-    version: 5,
+    version: 6,
     savedAt: 0,
     contents: {
       ...EMPTY_CONTENTS,
@@ -66,6 +66,7 @@ export function bigBench(session: BigSession): BenchFile {
           ticketId: null,
           lineId: null,
           runId: null,
+          pieceShare: null,
           reverses: null,
         },
       ],
@@ -117,6 +118,9 @@ export function bigBench(session: BigSession): BenchFile {
             hookBinId: null,
             metalBinId: 'lot',
             coatId: null,
+            skirtId: null,
+            guardBinId: null,
+            collarBinId: null,
             dueOn: null,
           })),
         },

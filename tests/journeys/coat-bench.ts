@@ -58,7 +58,19 @@ export function onlyTicket(contents: BenchContents, casts: readonly Cast[]): Par
     const bin = contents.bins.find(({ id }) => id === headBinId);
     if (bin?.kind !== 'head' || bin.metalBinId === null) throw new Error(`${headBinId} is no head`);
     const { style, nominalG, hookBinId, metalBinId } = bin;
-    return { id: `coat-line-${index}`, style, nominalG, hookBinId, metalBinId, count, coatId, dueOn: null };
+    return {
+      id: `coat-line-${index}`,
+      style,
+      nominalG,
+      hookBinId,
+      metalBinId,
+      count,
+      coatId,
+      skirtId: null,
+      guardBinId: null,
+      collarBinId: null,
+      dueOn: null,
+    };
   });
   const open = {
     ...ticket,
@@ -82,7 +94,13 @@ export function onlyTicket(contents: BenchContents, casts: readonly Cast[]): Par
           qty: count,
           note: '',
         },
-        ...{ ticketId: 'coat-ticket', lineId: `coat-line-${index}`, runId: null, reverses: null },
+        ...{
+          ticketId: 'coat-ticket',
+          lineId: `coat-line-${index}`,
+          runId: null,
+          pieceShare: null,
+          reverses: null,
+        },
       })),
     ],
   };

@@ -30,6 +30,8 @@ export type BenchProblem =
   | { readonly code: 'bench.rack-empty'; readonly no: number }
   | { readonly code: 'bench.food-oven'; readonly oven: string }
   | { readonly code: 'bench.oven-taken'; readonly oven: string; readonly no: number }
+  | { readonly code: 'bench.tying-on' }
+  | { readonly code: 'bench.tying-ended'; readonly no: number }
   | { readonly code: 'bench.nothing-to-undo' }
   | { readonly code: 'bench.changed-since'; readonly label: string }
   | { readonly code: 'bench.no-earlier-bench' };

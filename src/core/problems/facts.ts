@@ -57,6 +57,8 @@ export interface ProblemFacts {
   'heat.not-over-fuse': { releaseC: number; fuseC: number };
   'heat.air-fuses': { ambientC: number; fuseC: number };
   'coat.softens-first': { softenC: number; fuseC: number; solidusC: number };
+  'skirt.strands-unknown': { material: string };
+  'skirt.no-strands': Record<string, never>;
   'photo.unreadable': { type: string };
   'photo.nothing-seen': Record<string, never>;
   'number.not-finite': { name: string };

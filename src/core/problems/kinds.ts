@@ -59,6 +59,8 @@ export const PROBLEM_KINDS: Record<ProblemCode, ProblemKind> = {
   'heat.not-over-fuse': 'impossible',
   'heat.air-fuses': 'impossible',
   'coat.softens-first': 'impossible',
+  'skirt.strands-unknown': 'invalid_input',
+  'skirt.no-strands': 'invalid_input',
   'photo.unreadable': 'invalid_input',
   'photo.nothing-seen': 'impossible',
   'number.not-finite': 'invalid_input',

@@ -50,6 +50,7 @@ const anyBench: fc.Arbitrary<BenchContents> = fc
       ticketId: null,
       lineId: null,
       runId: null,
+      pieceShare: null,
       reverses: null,
     }));
     return {
@@ -74,6 +75,9 @@ const anyBench: fc.Arbitrary<BenchContents> = fc
             hookBinId: null,
             metalBinId: bins[0]!.id,
             coatId: null,
+            skirtId: null,
+            guardBinId: null,
+            collarBinId: null,
             dueOn: '2026-11-28',
           })),
         },

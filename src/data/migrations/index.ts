@@ -3,6 +3,7 @@ import { trueWeights } from './002-true-weights';
 import { beatAndDress } from './003-beat-and-dress';
 import { dressingBench } from './004-dressing-bench';
 import { coatStation } from './005-coat-station';
+import { skirtStation } from './006-skirt-station';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -12,4 +13,5 @@ export const MIGRATIONS: readonly Migration[] = [
   beatAndDress,
   dressingBench,
   coatStation,
+  skirtStation,
 ];

@@ -35,7 +35,7 @@ export async function headBin(store: Store, pen: Pen, head: HeadKind, name: Name
     lowAt: null,
     retired: false,
     note: '',
-    ...{ style, nominalG, hookBinId, metalBinId, coatId: null },
+    ...{ style, nominalG, hookBinId, metalBinId, coatId: null, skirtId: null },
     ...name({ style, nominalG, hookBinId }),
   };
   await pen.put('bins', made);

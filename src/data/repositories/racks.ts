@@ -6,7 +6,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { CoatFault } from '@/records/coat-fault';
 import type { Hung, Rack } from '@/records/rack';
 import type { Store } from '../store';
-import { granted, refuse, write, type Pen } from '../write';
+import { granted, orRefusal, refuse, RefusedInside, write, type Pen } from '../write';
 import { coatedBin } from './coated-bin';
 
 export type NewRack = Pick<Rack, 'ovenId' | 'school' | 'partC' | 'minutes' | 'startC' | 'hung'>;
@@ -264,19 +264,4 @@ export function rackRepository(store: Store) {
     setCause: (fault: CoatFault, cause: CoatCauseId | null): Promise<void> =>
       write(store, 'Say of what it came', (pen) => pen.put('coatFaults', { ...fault, cause })),
   };
-}
-
-/** What a write did, or why it was refused after it had begun. */
-function orRefusal<T>(written: Promise<BenchOutcome<T>>): Promise<BenchOutcome<T>> {
-  return written.catch((error: unknown) => {
-    if (error instanceof RefusedInside) return refuse<T>(error.problem);
-    throw error;
-  });
-}
-
-/** Carries a refusal out of a write that has written already, so that its transaction is rolled back. */
-class RefusedInside extends Error {
-  constructor(readonly problem: Extract<BenchOutcome<never>, { ok: false }>['problem']) {
-    super(problem.code);
-  }
 }

@@ -70,7 +70,12 @@ export function shelfRepository(store: Store) {
       return write(store, `${LABELS[kind]} at the shelf`, async (pen) => {
         const bin = await db.bins.get(binId);
         if (!bin) return refuse<undefined>({ code: 'bench.gone', what: 'bin' });
-        if (bin.unit === 'pieces' && bin.kind !== 'part' && !Number.isInteger(amount)) {
+        if (
+          bin.unit === 'pieces' &&
+          bin.kind !== 'part' &&
+          bin.kind !== 'strand' &&
+          !Number.isInteger(amount)
+        ) {
           return refuse<undefined>({ code: 'bench.not-whole', bin: bin.name, asked: amount });
         }
         const isOut = kind === 'taken' || kind === 'lost';

@@ -2,10 +2,17 @@ import { firstToSecond } from './001-to-002';
 import { secondToThird } from './002-to-003';
 import { thirdToFourth } from './003-to-004';
 import { fourthToFifth } from './004-to-005';
+import { fifthToSixth } from './005-to-006';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first. */
-const UPGRADES: readonly BenchUpgrade[] = [firstToSecond, secondToThird, thirdToFourth, fourthToFifth];
+const UPGRADES: readonly BenchUpgrade[] = [
+  firstToSecond,
+  secondToThird,
+  thirdToFourth,
+  fourthToFifth,
+  fifthToSixth,
+];
 
 /**
  * One act of the history in the new form: the records it kept from before and after are brought up too, so that

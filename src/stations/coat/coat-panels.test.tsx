@@ -42,7 +42,17 @@ describe('the slip', () => {
 describe('a ticket line in a color', () => {
   it('is refused in words where an oven would ruin it, and let be where none would', async () => {
     const line = {
-      ...{ id: 'line', style: 'round', nominalG: 10, count: 5, hookBinId: 'hook-2-0', dueOn: null },
+      ...{
+        id: 'line',
+        style: 'round',
+        nominalG: 10,
+        count: 5,
+        hookBinId: 'hook-2-0',
+        skirtId: null,
+        guardBinId: null,
+        collarBinId: null,
+        dueOn: null,
+      },
       ...{ metalBinId: 'lot-19', coatId: 'coat-mussel' },
     };
     const { rerender } = await renderBench(<CoatNotes lines={[line]} />);

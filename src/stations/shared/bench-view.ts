@@ -99,7 +99,7 @@ export function deriveView(reading: BenchReading): BenchView {
   const binById = new Map(reading.bins.map((bin) => [bin.id, bin]));
   const isBare = (binId: string) => {
     const bin = binById.get(binId);
-    return bin?.kind === 'head' && bin.coatId === null;
+    return bin?.kind === 'head' && bin.coatId === null && bin.skirtId === null;
   };
   const scrap = measureScrap(reading.runs);
   return {

@@ -2,13 +2,13 @@ import { sum } from '@/core/numeric/sum';
 import type { FreeHeads } from '@/core/tickets/allot-free-heads';
 import type { BenchView } from './bench-view';
 
-/** Bare heads on the shelf that no open ticket was given. */
+/** Heads without color or skirt on the shelf that no open ticket was given. */
 export function freeHeads(
   view: Pick<BenchView, 'bins' | 'levels' | 'tickets' | 'ticketEntries'>,
 ): FreeHeads[] {
   const open = new Set(view.tickets.filter(({ state }) => state === 'open').map(({ id }) => id));
   return view.bins.flatMap((bin): FreeHeads[] => {
-    if (bin.kind !== 'head' || bin.coatId !== null) return [];
+    if (bin.kind !== 'head' || bin.coatId !== null || bin.skirtId !== null) return [];
     const given = sum(
       view.ticketEntries
         .filter(({ binId, ticketId }) => binId === bin.id && ticketId !== null && open.has(ticketId))

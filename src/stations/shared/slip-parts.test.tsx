@@ -29,6 +29,9 @@ describe('RuleNotes', () => {
         hookBinId: 'hook-n6',
         metalBinId: 'lot-14',
         coatId: null,
+        skirtId: null,
+        guardBinId: null,
+        collarBinId: null,
         dueOn: '2026-11-28',
       },
     ],
@@ -52,7 +55,7 @@ describe('RuleNotes', () => {
     const free = [
       { ...line, metalBinId: 'lot-18' },
       { ...line, id: 'heavy', nominalG: 4 },
-      { ...line, id: 'early', dueOn: '2026-03-31' },
+      { ...line, id: 'early', skirtId: null, guardBinId: null, collarBinId: null, dueOn: '2026-03-31' },
     ];
     await renderBench(<RuleNotes wants={wantsOf({ ...small, lines: free }, new Map())} />);
     expect(screen.queryByText(/Your rule/)).not.toBeInTheDocument();

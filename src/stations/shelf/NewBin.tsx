@@ -69,7 +69,7 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
         ...dimensions,
       };
     }
-    return { ...common, kind, unit: 'pieces', sort: sort.trim() || 'other parts', massG: null };
+    return { ...common, kind, unit: 'pieces', sort: sort.trim() || 'other parts', massG: null, hex: null };
   };
   const add = async () => {
     setIsPressed(true);

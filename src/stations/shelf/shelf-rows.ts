@@ -20,20 +20,21 @@ export interface ShelfGroup {
   readonly bins: readonly ShelfBin[];
 }
 
-export type ShelfFilter = 'all' | 'metal' | 'hook' | 'head' | 'powder' | 'part' | 'low';
+export type ShelfFilter = 'all' | 'metal' | 'hook' | 'head' | 'powder' | 'strand' | 'part' | 'low';
 
 const KIND_NAMES: Record<Bin['kind'], string> = {
   metal: 'Metal',
   hook: 'Hooks',
   head: 'Heads',
   powder: 'Powders',
+  strand: 'Skirt material',
   part: 'Parts',
 };
-const KIND_ORDER: readonly Bin['kind'][] = ['metal', 'hook', 'head', 'powder', 'part'];
+const KIND_ORDER: readonly Bin['kind'][] = ['metal', 'hook', 'head', 'powder', 'strand', 'part'];
 
 /** Full to the eye: so many times what counts as low, or this much where nobody said. */
 const FULL_OVER_LOW = 4;
-const FULL: Record<Bin['kind'], number> = { metal: 10_000, hook: 120, head: 60, powder: 250, part: 60 };
+const FULL: Record<Bin['kind'], number> = { metal: 10_000, hook: 120, head: 60, powder: 250, strand: 24, part: 60 };
 
 /**
  * The bins that a search and a filter leave, in groups in the order of the bench: metal, hooks, heads, parts by

@@ -12,6 +12,9 @@ export interface DraftLine {
   readonly hookBinId: string | null;
   readonly metalBinId: string | null;
   readonly coatId: string | null;
+  readonly skirtId: string | null;
+  readonly guardBinId: string | null;
+  readonly collarBinId: string | null;
   readonly dueOn: string | null;
 }
 
@@ -47,6 +50,9 @@ export function newLine(id: string, before: DraftLine | undefined, metals: reado
     hookBinId: before?.hookBinId ?? null,
     metalBinId: before?.metalBinId ?? metals[0]?.id ?? null,
     coatId: before?.coatId ?? null,
+    skirtId: before?.skirtId ?? null,
+    guardBinId: before?.guardBinId ?? null,
+    collarBinId: before?.collarBinId ?? null,
     dueOn: before?.dueOn ?? null,
   };
 }
@@ -107,8 +113,9 @@ export function completeLines(draft: TicketDraft): TicketLine[] {
     const { nominalG, count, metalBinId } = line;
     const isHookMissing = findStyle(line.style)?.isHooked && line.hookBinId === null;
     if (!nominalG || !count || metalBinId === null || isHookMissing) return [];
-    // Drafts kept by an earlier page know no color.
-    return [{ ...line, nominalG, count, metalBinId, coatId: line.coatId ?? null }];
+    // Drafts kept by an earlier page know no color and no skirt.
+    const { coatId = null, skirtId = null, guardBinId = null, collarBinId = null } = line;
+    return [{ ...line, nominalG, count, metalBinId, coatId, skirtId, guardBinId, collarBinId }];
   });
 }
 

@@ -35,6 +35,9 @@ const TABLE_WORDS: Record<TableDifference['table'], string> = {
   coats: 'colors',
   racks: 'racks',
   coatFaults: 'faults of coats',
+  skirts: 'skirts',
+  tyings: 'tying runs',
+  waterNotes: 'water notes',
   acts: 'acts to undo',
 };
 

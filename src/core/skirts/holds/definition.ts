@@ -1,0 +1,96 @@
+/** What a hold counts off while a skirt is tied. How often is the maker's. */
+export const HOLD_COUNT_IDS = [
+  'base-wraps',
+  'spread-wraps',
+  'tight-wraps',
+  'hitches',
+  'wire-turns',
+  'knots',
+] as const;
+export type HoldCountId = (typeof HOLD_COUNT_IDS)[number];
+
+export const HOLD_IDS = [
+  'collar-tool',
+  'thread-hitches',
+  'thread-whip',
+  'wire',
+  'two-bunches',
+  'hair-lure',
+  'cut-sheet',
+] as const;
+export type HoldId = (typeof HOLD_IDS)[number];
+
+/** What can go wrong at a step; told with how it is mended. */
+export const MISTAKE_IDS = [
+  'bald-spot',
+  'cut-too-near',
+  'thread-slack',
+  'in-the-bend',
+  'uneven-tips',
+  'off-center',
+  'legs-overlap',
+  'lopsided',
+  'glue-crept',
+  'nicked-collar',
+] as const;
+export type MistakeId = (typeof MISTAKE_IDS)[number];
+
+/** A layer as a step speaks of it. */
+export interface TiedLayer {
+  readonly key: string;
+  /** `half a tab of silt brown, on top`. */
+  readonly says: string;
+  readonly isForward: boolean;
+  readonly isShort: boolean;
+}
+
+/** What a hold makes its steps of. */
+export interface TyingFacts {
+  readonly layers: readonly TiedLayer[];
+  readonly counts: Readonly<Partial<Record<HoldCountId, number>>>;
+  /** How far along its strands the skirt is held: a third, or where the maker sets it. */
+  readonly heldAt: string;
+  readonly hasGuard: boolean;
+  readonly hasRattle: boolean;
+}
+
+export interface HoldStep {
+  readonly id: string;
+  /** What the hands do, in a few words. */
+  readonly title: string;
+  readonly how: string;
+  /** So often, counted off by key or knuckle; null where there is nothing to count. */
+  readonly count: { readonly of: HoldCountId; readonly times: number } | null;
+  /** How much of the recipe lies there after this step: so many layers, as tied or laid back as they will be. */
+  readonly shows: { readonly layers: number; readonly as: 'tied' | 'rest' | 'flared' };
+  readonly mistakes: readonly MistakeId[];
+}
+
+interface HoldCount {
+  readonly id: HoldCountId;
+  readonly usual: number;
+  readonly most: number;
+}
+
+/** The contract each way to hold a skirt fills. A new way is a new file and a line in `index.ts`. */
+export interface SkirtHold {
+  readonly id: HoldId;
+  readonly name: string;
+  readonly how: string;
+  readonly tools: readonly string[];
+  /** Besides what the layers are made of. */
+  readonly materials: readonly string[];
+  readonly counts: readonly HoldCount[];
+  /** It takes one collar a skirt. */
+  readonly takesCollar: boolean;
+  /** What it is made of: tabs, hair, fur, sheet. */
+  readonly suits: readonly ('tab' | 'hair' | 'fur' | 'sheet')[];
+  /** How long what seals it dries, min, with what it is; null where nothing dries. */
+  readonly drying: { readonly what: string; readonly minutes: number } | null;
+  /** Looked at before it counts as tied. */
+  readonly checks: readonly string[];
+  /** Before one has tied ten: how long a skirt takes, s. */
+  readonly usualSeconds: number;
+  readonly cautions: readonly string[];
+  readonly steps: (facts: TyingFacts) => readonly HoldStep[];
+}

@@ -1,0 +1,29 @@
+import { collarTool } from './collar-tool';
+import { cutSheet } from './cut-sheet';
+import type { HoldId, SkirtHold } from './definition';
+import { hairLure } from './hair-lure';
+import { threadHitches, threadWhip } from './thread';
+import { twoBunches } from './two-bunches';
+import { wire } from './wire';
+
+/** Every way to hold a skirt. */
+export const SKIRT_HOLDS: readonly SkirtHold[] = [
+  collarTool,
+  threadHitches,
+  threadWhip,
+  wire,
+  twoBunches,
+  hairLure,
+  cutSheet,
+];
+
+/**
+ * The way of this id.
+ *
+ * @example findHold('wire').name // 'Soft wire'
+ */
+export function findHold(id: HoldId): SkirtHold {
+  const hold = SKIRT_HOLDS.find((each) => each.id === id);
+  if (!hold) throw new RangeError(`findHold requires one of the registered holds, not ${id}`);
+  return hold;
+}

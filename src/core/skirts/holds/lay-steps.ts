@@ -1,0 +1,90 @@
+import type { HoldStep, MistakeId, TyingFacts } from './definition';
+
+/**
+ * One step for each layer, in tying order: what is laid and where.
+ *
+ * @example laySteps(facts, 'Lay', 'Pinch it on the thread.', ['bald-spot'])[0].title // 'Lay 1 tab of reed green, all round'
+ */
+export function laySteps(
+  { layers }: TyingFacts,
+  verb: string,
+  how: string,
+  mistakes: readonly MistakeId[],
+): HoldStep[] {
+  return layers.map(({ key, says, isForward, isShort }, index) => ({
+    id: `lay ${key}`,
+    title: `${verb} ${says}`,
+    how: [
+      how,
+      isForward ? 'Its long side points over the head for now.' : 'Its long side lies back over the hook.',
+      ...(isShort ? ['Cut it short now: it is to show only when the skirt stands open.'] : []),
+    ].join(' '),
+    count: null,
+    shows: { layers: index + 1, as: 'tied' as const },
+    mistakes,
+  }));
+}
+
+/**
+ * Folding back what points forward; no step where nothing does.
+ *
+ * @example foldSteps(facts)[0]?.id // 'fold'
+ */
+export function foldSteps({ layers }: TyingFacts): HoldStep[] {
+  if (!layers.some(({ isForward }) => isForward)) return [];
+  return [
+    {
+      id: 'fold',
+      title: 'Fold back what points forward',
+      how: 'Stroke it back all round with thumb and finger. What was tied first comes to lie outside.',
+      count: null,
+      shows: { layers: layers.length, as: 'rest' as const },
+      mistakes: ['bald-spot', 'in-the-bend'],
+    },
+  ];
+}
+
+/**
+ * The last look and the one cut.
+ *
+ * @example trimStep(facts).id // 'trim'
+ */
+export function trimStep({ layers }: TyingFacts): HoldStep {
+  return {
+    id: 'trim',
+    title: 'Cut the tips, then shake it open',
+    how: 'Cut both folded ends of the tabs in one go each, never near the collar. Blow or shake: it must open all round.',
+    count: null,
+    shows: { layers: layers.length, as: 'flared' as const },
+    mistakes: ['cut-too-near', 'uneven-tips', 'bald-spot'],
+  };
+}
+
+/** The guard and the rattle, where the recipe has them, before the skirt hides the hook. */
+export function trimmingSteps({ hasGuard, hasRattle }: TyingFacts): HoldStep[] {
+  const bare = { count: null, shows: { layers: 0, as: 'tied' as const } };
+  return [
+    ...(hasGuard
+      ? [
+          {
+            ...bare,
+            id: 'guard',
+            title: 'Glue the guard in its hole',
+            how: 'One drop of gel in the hole, push the fibers home, spread them over the point. Let it grip before going on.',
+            mistakes: ['glue-crept'] as const,
+          },
+        ]
+      : []),
+    ...(hasRattle
+      ? [
+          {
+            ...bare,
+            id: 'rattle',
+            title: 'Push the rattle onto the shank',
+            how: 'Its strap goes behind the keeper, the rattle hangs under the shank. Glass: no pliers.',
+            mistakes: ['off-center'] as const,
+          },
+        ]
+      : []),
+  ];
+}

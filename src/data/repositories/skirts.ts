@@ -1,0 +1,60 @@
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { Skirt } from '@/records/skirt';
+import type { WaterNote } from '@/records/water-note';
+import type { Store } from '../store';
+import { granted, refuse, write } from '../write';
+
+/** A recipe as it is written: a new one without a family, a new version with its. */
+export type NewSkirt = Omit<Skirt, 'id' | 'family' | 'version' | 'createdAt' | 'retired'> & {
+  readonly family: string | null;
+};
+
+/** Recipes of skirts, version by version, and what the water said of them. */
+export function skirtRepository(store: Store) {
+  const { db } = store;
+  return {
+    all: (): Promise<Skirt[]> => db.skirts.toArray(),
+    waterNotes: (): Promise<WaterNote[]> => db.waterNotes.toArray(),
+
+    /** Keeps a recipe as the next version of its family, or as the first of a new one. Older versions stay. */
+    async keep({ family, ...recipe }: NewSkirt): Promise<Skirt> {
+      return write(store, `Keep skirt: ${recipe.name}`, async (pen) => {
+        const id = store.newId();
+        const known = family === null ? [] : await db.skirts.where('family').equals(family).toArray();
+        const kept: Skirt = {
+          ...recipe,
+          id,
+          family: family ?? id,
+          version: 1 + Math.max(0, ...known.map(({ version }) => version)),
+          createdAt: store.now(),
+          retired: false,
+        };
+        await pen.put('skirts', kept);
+        return kept;
+      });
+    },
+
+    /** Changes what is said of a version; never what it is made of. */
+    note: (id: string, note: string): Promise<BenchOutcome<undefined>> =>
+      write(store, 'Note on a skirt', async (pen) => {
+        const skirt = await db.skirts.get(id);
+        if (!skirt) return refuse({ code: 'bench.gone', what: 'skirt' });
+        await pen.put('skirts', { ...skirt, note });
+        return granted(undefined);
+      }),
+
+    /** Puts all versions of a recipe away, or back on the board. */
+    putAway: (family: string, retired: boolean): Promise<void> =>
+      write(store, retired ? 'Put a skirt away' : 'Take a skirt out again', async (pen) => {
+        for (const skirt of await db.skirts.where('family').equals(family).toArray()) {
+          await pen.put('skirts', { ...skirt, retired });
+        }
+      }),
+
+    /** Notes what the water said of a version. */
+    noteWater: (note: Omit<WaterNote, 'id' | 'at'>): Promise<void> =>
+      write(store, 'Note from the water', (pen) =>
+        pen.put('waterNotes', { ...note, id: store.newId(), at: store.now() }),
+      ),
+  };
+}

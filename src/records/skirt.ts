@@ -1,0 +1,87 @@
+import { z } from 'zod';
+import { HOLD_COUNT_IDS, HOLD_IDS } from '@/core/skirts/holds/definition';
+import { id, instant, name, note } from './fields';
+
+export const MOST_LAYERS = 40;
+const degrees = z.number().min(0).max(360);
+
+/** How much of a material a layer takes. */
+export const layerAmount = z.discriminatedUnion('by', [
+  z.strictObject({ by: z.literal('tabs'), tabs: z.number().gt(0).max(20) }),
+  z.strictObject({ by: z.literal('strands'), strands: z.int().min(1).max(2000) }),
+  /** Hair, by how thick the pinched bundle is. */
+  z.strictObject({ by: z.literal('bundle'), diameterMm: z.number().gt(0).max(30) }),
+  /** Fur, by the bunch. */
+  z.strictObject({ by: z.literal('bunches'), bunches: z.number().gt(0).max(20) }),
+]);
+
+export const layerPlace = z.discriminatedUnion('at', [
+  z.strictObject({ at: z.enum(['round', 'top', 'below', 'left', 'right']) }),
+  z.strictObject({ at: z.literal('angles'), fromDeg: degrees, toDeg: degrees }),
+]);
+
+/** What a layer says besides what it is made of. */
+export const layerShape = {
+  amount: layerAmount,
+  place: layerPlace,
+  /** From the collar back. */
+  lengthMm: z.number().gt(0).max(400),
+  /** Trimmed at the collar: an accent that shows when the skirt flares. */
+  isShort: z.boolean(),
+  /** Tied pointing forward and folded back. */
+  isForward: z.boolean(),
+};
+
+const layer = z.strictObject({ id, binId: id, ...layerShape });
+
+export const collarShape = {
+  diameterMm: z.number().min(1).max(40),
+  /** How far along the strands it sits: their shorter side's share. */
+  atShare: z.number().min(0.05).max(0.5),
+  /** To what the shorter side, toward the head, is cut. */
+  headSideMm: z.number().min(0).max(100),
+};
+
+/** Inner tails of a cut-sheet skirt, by angle. */
+export const tail = z.strictObject({ angleDeg: degrees, massG: z.number().gt(0).max(100) });
+
+export const sheetWrap = z.strictObject({
+  headDiameterMm: z.number().gt(0).max(200),
+  legWidthMm: z.number().gt(0).max(50),
+  maxStretch: z.number().min(0).max(1),
+});
+
+export const holdCounts = z.partialRecord(z.enum(HOLD_COUNT_IDS), z.int().min(0).max(60));
+
+/** A recipe of a skirt, one version of it. What was tied or promised by a version stays as it was. */
+export const skirt = z.strictObject({
+  id,
+  /** Shared by all versions of a recipe. */
+  family: id,
+  version: z.int().min(1).max(9999),
+  name,
+  /** What it is to look like, in the maker's words. */
+  prey: z.string().max(120),
+  layers: z.array(layer).min(1).max(MOST_LAYERS),
+  hold: z.enum(HOLD_IDS),
+  counts: holdCounts,
+  collar: z.strictObject({ binId: id.nullable(), ...collarShape }),
+  wrap: sheetWrap.nullable(),
+  tails: z.array(tail).max(24),
+  /** What it is drawn on. */
+  shownOn: z.strictObject({
+    style: z.string().min(1),
+    nominalG: z.number().gt(0).max(5000),
+    hookBinId: id.nullable(),
+    coatId: id.nullable(),
+    guardBinId: id.nullable(),
+    rattleBinId: id.nullable(),
+    trailerBinId: id.nullable(),
+  }),
+  createdAt: instant,
+  retired: z.boolean(),
+  note,
+});
+
+export type SkirtLayerRecord = z.infer<typeof layer>;
+export type Skirt = z.infer<typeof skirt>;

@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import { id, instant, pieces } from './fields';
+
+const tabPieces = z.strictObject({
+  /** Of a whole tab; 1 for a whole one. */
+  share: z.number().gt(0).max(1),
+  count: z.int().min(1).max(100_000),
+});
+
+/** What a run took of one bin, and what went back into it when it ended. */
+const takenOf = z.strictObject({
+  binId: id,
+  /** Tabs by their pieces; empty for what is not cut in tabs. */
+  pieces: z.array(tabPieces).max(200),
+  /** What is not cut in tabs: g, or pieces. */
+  qty: z.number().min(0).max(1e6),
+});
+
+/** A run of skirts of one recipe: what was pulled for it, how far it is, how long it took. */
+export const tying = z.strictObject({
+  id,
+  no: z.int().min(1),
+  state: z.enum(['tying', 'tied', 'dropped']),
+  skirtId: id,
+  count: pieces.min(1),
+  done: pieces,
+  /** On these heads; null for loose skirts that go on the shelf. */
+  headBinId: id.nullable(),
+  ticketId: id.nullable(),
+  lineId: id.nullable(),
+  /** For this run only: another material in a layer. */
+  swaps: z.array(z.strictObject({ layerId: id, binId: id })).max(40),
+  taken: z.array(takenOf).max(80),
+  putBack: z.array(takenOf).max(80),
+  /** Where the bench card stands: which step, and how far its count is. */
+  card: z.strictObject({ step: z.int().min(0).max(200), counted: z.int().min(0).max(99) }),
+  startedAt: instant,
+  /** Hands on it since; null while it rests. */
+  inHand: instant.nullable(),
+  seconds: z.number().min(0),
+  endedAt: instant.nullable(),
+});
+
+export type TakenOf = z.infer<typeof takenOf>;
+export type Tying = z.infer<typeof tying>;
