@@ -37,7 +37,7 @@ export const ROOMS = {
 };
 
 /** Stations with a face of their own. `stations/shared` is what all of them stand on. */
-const STATIONS = ['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'shelf'];
+const STATIONS = ['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'shelf'];
 
 /** Packages that only some rooms may touch. */
 const PACKAGE_ROOMS = [
@@ -49,7 +49,7 @@ const PACKAGE_ROOMS = [
   { packages: ['dexie-react-hooks'], rooms: ['stations'] },
   { packages: ['zod'], rooms: ['calculations', 'records', 'data', 'app'] },
   { packages: ['comlink'], rooms: ['workers'] },
-  { packages: ['highs', 'quickhull3d', 'svgpath', 'manifold-3d', 'culori', 'ml-kmeans'], rooms: ['core'] },
+  { packages: ['highs', 'quickhull3d', 'svgpath', 'manifold-3d', 'culori', 'ml-kmeans', 'jstat'], rooms: ['core'] },
   { packages: ['pdf-lib', '@pdf-lib', '@fontsource', 'ical-generator'], rooms: ['data'] },
   { packages: ['@dnd-kit'], rooms: ['stations'] },
 ];

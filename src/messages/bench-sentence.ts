@@ -62,22 +62,31 @@ export function benchSentence(problem: BenchProblem): string {
   }
 }
 
+/** What a file was to be. */
+type FileOf = 'bench' | 'skirt';
+
+const FILE_WORDS: Record<FileOf, { readonly name: string; readonly writer: string }> = {
+  bench: { name: 'a saved Ruvek bench', writer: 'Back up' },
+  skirt: { name: 'a saved Ruvek skirt', writer: 'Save as a file' },
+};
+
 /**
  * The sentence for a file that cannot become the bench. The bench stays as it was.
  *
  * @example fileSentence({ code: 'file.not-json' })
  */
-export function fileSentence(problem: FileProblem): string {
+export function fileSentence(problem: FileProblem, of: FileOf = 'bench'): string {
   const kept = 'The bench is as it was.';
+  const { name, writer } = FILE_WORDS[of];
   switch (problem.code) {
     case 'file.too-large':
-      return `The file holds ${n(problem.bytes / 1024 / 1024, 3)} MiB; a saved bench is at most ${n(problem.most / 1024 / 1024, 3)} MiB. ${kept}`;
+      return `The file holds ${n(problem.bytes / 1024 / 1024, 3)} MiB; ${name} is at most ${n(problem.most / 1024 / 1024, 3)} MiB. ${kept}`;
     case 'file.not-json':
-      return `The file cannot be read: it is cut off or not a saved bench. Choose another copy. ${kept}`;
+      return `The file cannot be read: it is cut off or not ${name}. Choose another copy. ${kept}`;
     case 'file.foreign':
-      return `This file is not a saved Ruvek bench. Choose a file that Back up wrote. ${kept}`;
+      return `This file is not ${name}. Choose a file that ${writer} wrote. ${kept}`;
     case 'file.newer':
-      return `This bench was saved by a newer Ruvek (form ${problem.version}; this one knows up to ${problem.known}). Update Ruvek, then restore it. ${kept}`;
+      return `This file was saved by a newer Ruvek (form ${problem.version}; this one knows up to ${problem.known}). Update Ruvek, then open it. ${kept}`;
     case 'file.damaged':
       return `The file is damaged at ${problem.where || 'its root'}: ${problem.why}. Choose another copy. ${kept}`;
   }

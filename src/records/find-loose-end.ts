@@ -60,6 +60,22 @@ export function findLooseEnd(contents: BenchContents): LooseEnd | null {
       return { where: `racks.${index}.ovenId`, why: `there is no oven '${rack.ovenId}'` };
     }
   }
+  const skirtLinks: readonly (readonly [string, string | null])[] = [
+    ...contents.tickets.flatMap(({ lines }, at) =>
+      lines.map(({ skirtId }) => [`tickets.${at}.lines`, skirtId] as const),
+    ),
+    ...contents.tyings.map(({ skirtId }, at) => [`tyings.${at}.skirtId`, skirtId] as const),
+    ...contents.waterNotes.map(({ skirtId }, at) => [`waterNotes.${at}.skirtId`, skirtId] as const),
+    ...contents.bins.flatMap((bin, at) =>
+      bin.kind === 'head' ? [[`bins.${at}.skirtId`, bin.skirtId] as const] : [],
+    ),
+  ];
+  const looseSkirt = skirtLinks.find(([, id]) => missing('skirts', id));
+  if (looseSkirt) return { where: looseSkirt[0], why: `there is no skirt '${looseSkirt[1]}'` };
+  for (const [index, skirt] of contents.skirts.entries()) {
+    const gone = skirt.layers.find(({ binId }) => missing('bins', binId));
+    if (gone) return { where: `skirts.${index}.layers`, why: `there is no material '${gone.binId}'` };
+  }
   const cavities = new Set(contents.molds.flatMap((mold) => mold.cavities.map((cavity) => cavity.id)));
   for (const [index, weighing] of contents.weighings.entries()) {
     if (

@@ -12,6 +12,7 @@ export function viewOf(contents: BenchContents): BenchView {
     levels,
     ticketEntries: contents.entries.filter((entry) => entry.ticketId !== null),
     madeEntries: contents.entries.filter((entry) => entry.kind === 'made' && entry.runId !== null),
+    cutEntries: contents.entries.filter((entry) => entry.pieceShare !== null),
     run: null,
     beat: null,
     pours: [],

@@ -37,7 +37,7 @@ export function pullTabs(cuts: readonly number[], skirts: number, shelf: readonl
     } else shortTabs += 1;
     return 1;
   };
-  const use = (piece: Loose) => {
+  const take = (piece: Loose) => {
     loose.splice(loose.indexOf(piece), 1);
     if (onShelf.has(piece)) pulled.push(piece.share);
   };
@@ -51,7 +51,7 @@ export function pullTabs(cuts: readonly number[], skirts: number, shelf: readonl
     if (!fits && together >= missing - SAME) {
       for (const piece of [...loose].sort((a, b) => b.share - a.share)) {
         if (piece.share > missing + SAME) continue;
-        use(piece);
+        take(piece);
         missing -= piece.share;
         if (missing <= SAME) break;
       }
@@ -59,7 +59,7 @@ export function pullTabs(cuts: readonly number[], skirts: number, shelf: readonl
     if (missing <= SAME) continue;
     const piece =
       [...loose].filter(({ share }) => share >= missing - SAME).sort((a, b) => a.share - b.share)[0] ?? null;
-    if (piece) use(piece);
+    if (piece) take(piece);
     const rest = (piece ? piece.share : open()) - missing;
     if (rest > SAME) loose.push({ share: rest });
   }

@@ -19,6 +19,10 @@ const preferences = z.object({
   /** How heads are coated, and how warm the shed is, C. */
   coatWay: z.enum(['flame-dip', 'fluid-bed', 'oven-dust']).catch('flame-dip'),
   shedC: z.number().min(-10).max(45).catch(20),
+  /** Which hand holds the thread: the card is drawn for it. */
+  hand: z.enum(['right', 'left']).catch('right'),
+  /** From where skirts are looked at. */
+  skirtView: z.enum(['side', 'top', 'end']).catch('side'),
   backedUpAt: z.number().nullable().catch(null),
 });
 

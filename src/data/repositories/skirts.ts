@@ -3,6 +3,7 @@ import type { Skirt } from '@/records/skirt';
 import type { WaterNote } from '@/records/water-note';
 import type { Store } from '../store';
 import { granted, refuse, write } from '../write';
+import type { NewBin } from './shelf';
 
 /** A recipe as it is written: a new one without a family, a new version with its. */
 export type NewSkirt = Omit<Skirt, 'id' | 'family' | 'version' | 'createdAt' | 'retired'> & {
@@ -33,6 +34,30 @@ export function skirtRepository(store: Store) {
         return kept;
       });
     },
+
+    /** Keeps a recipe that came in a file, with empty bins for what of it the shelf does not know: one write. */
+    bringIn: (
+      materials: readonly (string | NewBin)[],
+      recipeOf: (binIds: readonly string[]) => NewSkirt,
+    ): Promise<Skirt> =>
+      write(store, 'Skirt from a file', async (pen) => {
+        const binIds: string[] = [];
+        for (const material of materials) {
+          if (typeof material === 'string') binIds.push(material);
+          else {
+            const id = store.newId();
+            await pen.put('bins', { ...material, id, retired: false });
+            binIds.push(id);
+          }
+        }
+        const id = store.newId();
+        const kept: Skirt = {
+          ...recipeOf(binIds),
+          ...{ id, family: id, version: 1, createdAt: store.now(), retired: false },
+        };
+        await pen.put('skirts', kept);
+        return kept;
+      }),
 
     /** Changes what is said of a version; never what it is made of. */
     note: (id: string, note: string): Promise<BenchOutcome<undefined>> =>

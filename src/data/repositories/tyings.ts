@@ -1,4 +1,5 @@
 import { sum } from '@/core/numeric/sum';
+import { backCard, pressCard } from '@/core/skirts/turn-card';
 import { tabPieces } from '@/core/skirts/tab-pieces';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Skirt } from '@/records/skirt';
@@ -139,16 +140,22 @@ export function tyingRepository(store: Store) {
         put(pen, { ...tying, card, inHand: tying.inHand ?? store.now() }),
       ),
 
-    /** One more is tied; the card begins anew. */
-    tieOne: (id: string): Promise<BenchOutcome<Tying>> =>
-      change(id, 'A skirt tied', (tying, pen) =>
-        put(pen, {
+    /** One press of the card: a count, the next step, or one more tied. `times` is how often each step counts. */
+    press: (id: string, times: readonly number[]): Promise<BenchOutcome<Tying>> =>
+      change(id, 'A press of the card', (tying, pen) => {
+        if (tying.done >= tying.count) return Promise.resolve(granted(tying));
+        const card = pressCard(tying.card, times);
+        return put(pen, {
           ...tying,
-          done: Math.min(tying.count, tying.done + 1),
-          card: { step: 0, counted: 0 },
+          done: tying.done + (card === null ? 1 : 0),
+          card: card ?? { step: 0, counted: 0 },
           inHand: tying.inHand ?? store.now(),
-        }),
-      ),
+        });
+      }),
+
+    /** Takes one press back. */
+    pressBack: (id: string): Promise<BenchOutcome<Tying>> =>
+      change(id, 'The card one back', (tying, pen) => put(pen, { ...tying, card: backCard(tying.card) })),
 
     /** Lays the run aside, or takes it in hand again: its clock stands while it rests. */
     rest: (id: string, isResting: boolean): Promise<BenchOutcome<Tying>> =>

@@ -3,10 +3,10 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { Coat } from '@/records/coat';
-import { CoatSwatch, lookOf, powdersOf, useBench } from '../shared';
+import type { PowderBin } from '@/records/bin';
+import { CoatSwatch, lookOf, PhotoColors, powdersOf, useBench } from '../shared';
 import { ColorForm } from './ColorForm';
 import { newCoat, SWATCH_HEAD, type DraftCoat } from './draft-coat';
-import { PhotoColors } from './PhotoColors';
 import styles from './colors.module.css';
 
 /** Recipes of color on the head's own outline; one of them to look at and change; colors out of a photo. */
@@ -49,9 +49,11 @@ export function ColorsPart() {
         </div>
         {isPhoto ? (
           <PhotoColors
-            onTake={(powderBinId, name) =>
-              begin({ ...newCoat(view), name, base: { kind: 'powder', powderBinId } })
-            }
+            things={view.bins
+              .filter((bin): bin is PowderBin => bin.kind === 'powder' && bin.finish !== 'clear')
+              .map(({ id, hex, name }) => ({ id, hex, name: name.replace(/^Powder, /, '') }))}
+            hint="Press a powder to begin a color with it."
+            onTake={(powderBinId) => begin({ ...newCoat(view), base: { kind: 'powder', powderBinId } })}
           />
         ) : null}
         {coats.length === 0 ? <p>No color is made yet. A color is a powder, and what goes over it.</p> : null}

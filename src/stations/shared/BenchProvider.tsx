@@ -48,6 +48,10 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
     coats,
     racks,
     coatFaults,
+    skirts,
+    tyings,
+    cutEntries,
+    waterNotes,
   ] = await Promise.all([
     workshop.bench.read(),
     workshop.bench.isBare(),
@@ -70,12 +74,17 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
     workshop.coats.all(),
     workshop.racks.all(),
     workshop.racks.faults(),
+    workshop.skirts.all(),
+    workshop.tyings.all(),
+    workshop.tyings.cutEntries(),
+    workshop.skirts.waterNotes(),
   ]);
   const undo = offers.undo?.label ?? null;
   const redo = offers.redo?.label.replace(/^Undo: /, '') ?? null;
   return {
     ...{ bench, isBare, bins, levels, molds, tickets, ticketEntries, runs, run, beat, pours, clocks },
     ...{ weighings, melts, rules, madeEntries, batches, flaws, heaters, coats, racks, coatFaults },
+    ...{ skirts, tyings, cutEntries, waterNotes },
     ...{ undo, redo },
   };
 }

@@ -1,4 +1,5 @@
 import { countCoated, headsToCoat, type WaitingHeads } from '@/core/coats/heads-to-coat';
+import { headsToTie, type HeadsToTie } from '@/core/skirts/heads-to-tie';
 import type { PotFacts } from '@/core/tickets/budget-session';
 import type { HookFacts, LineWant } from '@/core/tickets/facts';
 import { judgeCavity } from '@/core/tickets/judge-cavity';
@@ -18,7 +19,10 @@ import type { Mold } from '@/records/mold';
 import type { Pour, Run } from '@/records/run';
 import type { Rack } from '@/records/rack';
 import type { Rule } from '@/records/rule';
+import type { Skirt } from '@/records/skirt';
 import type { Ticket } from '@/records/ticket';
+import type { Tying } from '@/records/tying';
+import type { WaterNote } from '@/records/water-note';
 import type { Weighing } from '@/records/weighing';
 
 /** What is read from the bench in one go. */
@@ -47,6 +51,12 @@ export interface BenchReading {
   readonly coats: readonly Coat[];
   readonly racks: readonly Rack[];
   readonly coatFaults: readonly CoatFault[];
+  /** Every version of every recipe. */
+  readonly skirts: readonly Skirt[];
+  readonly tyings: readonly Tying[];
+  /** Entries of cut pieces of tab. */
+  readonly cutEntries: readonly Entry[];
+  readonly waterNotes: readonly WaterNote[];
   readonly undo: string | null;
   readonly redo: string | null;
 }
@@ -64,6 +74,11 @@ export interface BenchView extends BenchReading {
   readonly coated: ReadonlyMap<string, number>;
   /** Bare heads of open tickets that wait for a color and hang on no rack. */
   readonly toCoat: readonly WaitingHeads[];
+  readonly skirtById: ReadonlyMap<string, Skirt>;
+  /** The run of skirts under way. */
+  readonly tying: Tying | null;
+  /** Heads of open tickets that wait for their skirt. */
+  readonly toTie: readonly HeadsToTie[];
   /** What is still to be cast for open tickets. */
   readonly wants: readonly LineWant[];
   /** What is spoken for, by bin. */
@@ -102,6 +117,10 @@ export function deriveView(reading: BenchReading): BenchView {
     return bin?.kind === 'head' && bin.coatId === null && bin.skirtId === null;
   };
   const scrap = measureScrap(reading.runs);
+  const openLines = reading.tickets
+    .filter((ticket) => ticket.state === 'open')
+    .flatMap((ticket) => ticket.lines.map((line) => ({ ...line, ticketId: ticket.id })));
+  const tying = reading.tyings.find(({ state }) => state === 'tying') ?? null;
   return {
     ...reading,
     binById,
@@ -111,14 +130,24 @@ export function deriveView(reading: BenchReading): BenchView {
     coatById: new Map(reading.coats.map((coat) => [coat.id, coat])),
     coated: countCoated(reading.ticketEntries, isBare),
     toCoat: headsToCoat(
-      reading.tickets
-        .filter((ticket) => ticket.state === 'open')
-        .flatMap((ticket) => ticket.lines.map((line) => ({ ...line, ticketId: ticket.id }))),
+      openLines,
       reading.ticketEntries,
       isBare,
       reading.racks
         .filter(({ state }) => state === 'hanging' || state === 'curing')
         .flatMap(({ hung }) => hung),
+    ),
+    skirtById: new Map(reading.skirts.map((skirt) => [skirt.id, skirt])),
+    tying,
+    toTie: headsToTie(
+      openLines,
+      reading.ticketEntries,
+      (binId) => {
+        const bin = binById.get(binId);
+        return bin?.kind === 'head' ? bin : null;
+      },
+      // Heads leave their bin when the run ends: until then all of it is spoken for.
+      tying ? [{ ...tying, left: tying.count }] : [],
     ),
     made,
     wants,

@@ -21,6 +21,7 @@ const BLANK: TicketDraft = {
       hookBinId: 'hook-2-0',
       metalBinId: 'lot-14',
       coatId: null,
+      ...{ skirtId: null, guardBinId: null, collarBinId: null },
       dueOn: null,
     },
   ],

@@ -1,4 +1,4 @@
-export type GlyphName = 'ticket' | 'metal' | 'molds' | 'pour' | 'dress' | 'coat' | 'shelf';
+export type GlyphName = 'ticket' | 'metal' | 'molds' | 'pour' | 'dress' | 'coat' | 'skirt' | 'shelf';
 
 /** Our own small pictures, drawn on a 16 by 16 grid with a 1.5 stroke. */
 const PATHS: Record<GlyphName, string> = {
@@ -8,6 +8,8 @@ const PATHS: Record<GlyphName, string> = {
   pour: 'M3 3.5h7.5v5.2a2 2 0 0 1-2 2H5a2 2 0 0 1-2-2zM10.5 4.5l2.7 1M13.2 5.5v5M13.2 12.6v.9',
   dress: 'M4.2 14L8 7.6 11.8 14M8 7.6L6.1 5C5.2 3.8 5.9 2.4 7.3 2M8 7.6L9.9 5c.9-1.2.2-2.6-1.2-3M6.7 9.8h2.6',
   coat: 'M5.5 2h5M8 2v2.4M8 4.4c2.4 2.6 3.8 4.4 3.8 6.2a3.8 3.8 0 0 1-7.6 0C4.2 8.8 5.6 7 8 4.4zM4.6 9.4h6.8',
+  skirt:
+    'M8 2v2.6M6.2 4.8h3.6v1.8H6.2zM6.4 6.8C5.6 9.4 4.4 11.6 2.6 13.4M8 6.8V14M9.6 6.8c.8 2.6 2 4.8 3.8 6.6',
   shelf: 'M2.5 3h11v10h-11zM2.5 8h11M6.2 3v5M9.8 8v5',
 };
 

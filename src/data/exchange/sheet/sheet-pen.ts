@@ -32,12 +32,23 @@ export class SheetPen {
     this.#page.drawLine({ start: at(fromMm), end: at(toMm), thickness: 0.25 * MM, color: INK });
   }
 
-  /** A path in mm, its origin laid at a place on the sheet, not scaled. */
-  path(path: string, xMm: number, yMm: number): void {
+  /** A closed path in mm filled with a color, its origin laid at a place on the sheet, drawn so many times its size. */
+  fill(path: string, xMm: number, yMm: number, hex: string, times = 1): void {
+    const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16) / 255);
     this.#page.drawSvgPath(path, {
       x: xMm * MM,
       y: (this.#heightMm - yMm) * MM,
-      scale: MM,
+      scale: MM * times,
+      color: rgb(r, g, b),
+    });
+  }
+
+  /** A path in mm, its origin laid at a place on the sheet, drawn so many times its size. */
+  path(path: string, xMm: number, yMm: number, times = 1): void {
+    this.#page.drawSvgPath(path, {
+      x: xMm * MM,
+      y: (this.#heightMm - yMm) * MM,
+      scale: MM * times,
       borderWidth: 0.25,
       borderColor: INK,
     });

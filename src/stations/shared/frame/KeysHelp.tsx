@@ -5,13 +5,14 @@ import styles from './keys-help.module.css';
 
 const KEYS: readonly (readonly [string, string])[] = [
   [
-    '1 to 7',
-    'Ticket, Metal, Molds, Pour, Dress, Coat, Shelf. In a run digits mark cavities; hold Alt to change station',
+    '1 to 8',
+    'Ticket, Metal, Molds, Pour, Dress, Coat, Skirt, Shelf. In a run digits mark cavities; hold Alt to change station',
   ],
   ['Space', 'in a run: the next pour'],
   ['1 to 9', 'in a run: that cavity of the last pour did not fill, or did after all'],
   ['Backspace', 'in a run: take the last pour or mark back'],
   ['Space, +, -', 'dressing: a tray through, one piece more, one less'],
+  ['Space, arrows, Enter', 'tying: count one, a step on or back, this skirt is tied'],
   ['Arrows, Delete', 'on a hung head: to the next free slot, or down from the rack'],
   ['N', 'new ticket'],
   ['/', 'search the shelf'],

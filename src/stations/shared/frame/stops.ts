@@ -21,6 +21,7 @@ export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[
   const hung = view.racks
     .filter(({ state }) => state === 'hanging')
     .reduce((total, rack) => total + rack.hung.length, 0);
+  const toTie = view.toTie.reduce((total, { count }) => total + count, 0);
   const inOven = view.racks.some(({ state }) => state === 'curing');
   return [
     { key: 'ticket', name: 'Ticket', href: '/ticket', waits: `${open} open`, tone: 'calm' },
@@ -46,6 +47,17 @@ export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[
       href: '/coat',
       waits: inOven ? 'rack in the oven' : toCoat + hung > 0 ? `${toCoat + hung} to coat` : 'all coated',
       tone: inOven ? 'act' : 'calm',
+    },
+    {
+      key: 'skirt',
+      name: 'Skirt',
+      href: '/skirt',
+      waits: view.tying
+        ? `tying, ${view.tying.count - view.tying.done} left`
+        : toTie > 0
+          ? `${toTie} to tie`
+          : `${new Set(view.skirts.filter(({ retired }) => !retired).map(({ family }) => family)).size} recipes`,
+      tone: view.tying ? 'act' : 'calm',
     },
     {
       key: 'shelf',

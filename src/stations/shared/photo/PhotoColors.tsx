@@ -6,10 +6,8 @@ import { useEffect, useRef, useState } from 'react';
 import type { MainColor } from '@/core/coats/color/main-colors';
 import { nearestColors } from '@/core/coats/color/nearest-colors';
 import { sentence } from '@/messages/sentence';
-import type { PowderBin } from '@/records/bin';
 import { CalledOff, WorkLane } from '@/workers/client';
-import { useBench } from '../shared';
-import styles from './colors.module.css';
+import styles from './photo.module.css';
 
 type State =
   | { readonly is: 'idle' }
@@ -23,12 +21,17 @@ const ALIKE = 5;
 const OTHER = 15;
 
 interface PhotoColorsProps {
-  readonly onTake: (powderBinId: string, name: string) => void;
+  /** What stands on the shelf in some color: powders, tabs. */
+  readonly things: readonly { readonly id: string; readonly name: string; readonly hex: string }[];
+  readonly onTake: (id: string) => void;
+  /** What a press on one of them does. */
+  readonly hint: string;
+  /** What can be made of all the colors together. */
+  readonly whole?: { readonly label: string; readonly onTake: (colors: readonly MainColor[]) => void };
 }
 
-/** The main colors of a photo of prey, each with the powders nearest to it. The photo never leaves this machine. */
-export function PhotoColors({ onTake }: PhotoColorsProps) {
-  const { view } = useBench();
+/** The main colors of a photo of prey, each with the things nearest to it. The photo never leaves this machine. */
+export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
   const lane = useRef<WorkLane | null>(null);
   const [state, setState] = useState<State>({ is: 'idle' });
   const url = state.is === 'reading' || state.is === 'read' ? state.url : null;
@@ -39,10 +42,6 @@ export function PhotoColors({ onTake }: PhotoColorsProps) {
     },
     [url],
   );
-  const powders = view.bins.filter(
-    (bin): bin is PowderBin => bin.kind === 'powder' && bin.finish !== 'clear',
-  );
-
   const read = async (file: File) => {
     lane.current ??= new WorkLane();
     const shown = URL.createObjectURL(file);
@@ -96,17 +95,17 @@ export function PhotoColors({ onTake }: PhotoColorsProps) {
                     <b>{hex}</b> {Math.round(share * 100)} %
                   </span>
                   <span className={styles.near}>
-                    {nearestColors(hex, powders, NEAREST).map(({ id, deltaE }) => {
-                      const powder = powders.find((bin) => bin.id === id);
-                      const name = powder?.name.replace(/^Powder, /, '') ?? '';
+                    {nearestColors(hex, things, NEAREST).map(({ id, deltaE }) => {
+                      const thing = things.find((each) => each.id === id);
+                      const name = thing?.name ?? '';
                       return (
                         <Button
                           key={id}
                           size="small"
-                          onClick={() => onTake(id, '')}
+                          onClick={() => onTake(id)}
                           aria-label={`${name}, difference ${deltaE.toFixed(1)}`}
                         >
-                          <i style={{ background: powder?.hex }} aria-hidden="true" /> {name}{' '}
+                          <i style={{ background: thing?.hex }} aria-hidden="true" /> {name}{' '}
                           <small data-off={deltaE < ALIKE ? 'alike' : deltaE < OTHER ? 'near' : 'other'}>
                             {deltaE.toFixed(1)}
                           </small>
@@ -122,10 +121,14 @@ export function PhotoColors({ onTake }: PhotoColorsProps) {
           )}
         </div>
       ) : null}
+      {state.is === 'read' && whole ? (
+        <Button type="primary" onClick={() => whole.onTake(state.colors)}>
+          {whole.label}
+        </Button>
+      ) : null}
       {state.is === 'read' ? (
         <p className="quiet">
-          The figure is the difference (CIEDE2000): under 1 nobody sees it, over 10 it is another color. Press
-          a powder to begin a color with it.
+          The figure is the difference (CIEDE2000): under 1 nobody sees it, over 10 it is another color. {hint}
         </p>
       ) : null}
     </section>

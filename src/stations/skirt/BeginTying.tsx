@@ -1,0 +1,135 @@
+'use client';
+
+import { InputNumber, Modal, Select } from 'antd';
+import { useId, useState } from 'react';
+import { findHold } from '@/core/skirts/holds';
+import { tiePace } from '@/core/skirts/tie-pace';
+import type { HeadBin } from '@/records/bin';
+import type { Skirt } from '@/records/skirt';
+import type { Tying } from '@/records/tying';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { minutesText, skirtText, useBench } from '../shared';
+import { planRun, takenOf, withSwaps } from './run-plan';
+import { SwapRows } from './SwapRows';
+import { timedRuns } from './timed-runs';
+import styles from './skirt.module.css';
+
+export interface TyingWish {
+  readonly skirt: Skirt;
+  readonly count: number;
+  readonly headBinId: string | null;
+  readonly ticketId: string | null;
+  readonly lineId: string | null;
+}
+
+interface BeginTyingProps {
+  readonly wish: TyingWish;
+  readonly onBegun: () => void;
+  readonly onClose: () => void;
+}
+
+const LOOSE = 'loose';
+
+/** Before the first is tied: how many, on what, which tabs and collars to pull, what stands for what is short. */
+export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
+  const { view, workshop, carryOut } = useBench();
+  const id = useId();
+  const [count, setCount] = useState(wish.count);
+  const [headBinId, setHeadBinId] = useState(wish.headBinId);
+  const [swaps, setSwaps] = useState<Tying['swaps']>([]);
+  const { skirt } = wish;
+  const hold = findHold(skirt.hold);
+  const line = view.tickets.flatMap(({ lines }) => lines).find((each) => each.id === wish.lineId);
+  const recipe = withSwaps(skirt, swaps);
+  const guard = line?.guardBinId ?? (headBinId === null ? null : skirt.shownOn.guardBinId);
+  const others = [guard, headBinId === null ? null : skirt.shownOn.rattleBinId].flatMap((each) =>
+    each === null ? [] : [each],
+  );
+  const plan = planRun(recipe, count, view, line?.collarBinId ?? skirt.collar.binId, others);
+  const pace = tiePace({ ...skirt, usualSeconds: hold.usualSeconds }, timedRuns(view));
+  const heads = view.bins.filter(
+    (bin): bin is HeadBin =>
+      bin.kind === 'head' &&
+      bin.skirtId === null &&
+      bin.hookBinId !== null &&
+      ((view.levels.get(bin.id) ?? 0) > 0 || bin.id === wish.headBinId),
+  );
+  const headsThere = headBinId === null ? Infinity : (view.levels.get(headBinId) ?? 0);
+  const isReady = plan.canBegin && count <= headsThere;
+  return (
+    <Modal
+      open
+      width={620}
+      title={`Tie ${count} × ${skirtText(skirt)}`}
+      okText="Pull them and begin"
+      cancelText="Leave it"
+      okButtonProps={{ disabled: !isReady }}
+      onCancel={onClose}
+      onOk={async () => {
+        const { ticketId, lineId } = wish;
+        const begun = await carryOut(
+          workshop.tyings.begin({
+            skirtId: skirt.id,
+            ...{ count, headBinId, ticketId, lineId, swaps },
+            taken: takenOf(plan),
+          }),
+        );
+        if (begun) onBegun();
+      }}
+    >
+      <div className={styles.fieldGrid}>
+        <FieldShell id={`${id}count`} label="How many">
+          <InputNumber
+            id={`${id}count`}
+            min={1}
+            max={500}
+            precision={0}
+            value={count}
+            onChange={(next) => next !== null && setCount(next)}
+          />
+        </FieldShell>
+        <FieldShell
+          id={`${id}on`}
+          label="On"
+          problem={count > headsThere ? `Only ${headsThere} lie there. Tie fewer.` : null}
+        >
+          <Select
+            id={`${id}on`}
+            value={headBinId ?? LOOSE}
+            style={{ width: '100%' }}
+            disabled={wish.lineId !== null}
+            popupMatchSelectWidth={false}
+            options={[
+              { value: LOOSE, label: 'loose skirts, for the shelf' },
+              ...heads.map((bin) => ({
+                value: bin.id,
+                label: `${bin.name} (${view.levels.get(bin.id) ?? 0})`,
+              })),
+            ]}
+            onChange={(next) => setHeadBinId(next === LOOSE ? null : next)}
+          />
+        </FieldShell>
+      </div>
+      <SwapRows
+        plan={plan}
+        swaps={swaps}
+        skirt={skirt}
+        onSwap={(fromBinId, toBinId) =>
+          setSwaps([
+            ...swaps.filter(({ layerId }) =>
+              recipe.layers.every((layer) => layer.id !== layerId || layer.binId !== fromBinId),
+            ),
+            ...recipe.layers
+              .filter(({ binId }) => binId === fromBinId)
+              .map(({ id: layerId }) => ({ layerId, binId: toBinId })),
+          ])
+        }
+        onReset={() => setSwaps([])}
+      />
+      <p className="quiet">
+        {pace.isOwn ? 'By your own runs' : 'As a rule'} {minutesText(pace.secondsEach)} each,{' '}
+        {minutesText(pace.secondsEach * count)} for all.
+      </p>
+    </Modal>
+  );
+}

@@ -1,0 +1,143 @@
+'use client';
+
+import { Button, ColorPicker, Input, Upload } from 'antd';
+import { useState } from 'react';
+import { fileSentence } from '@/messages/bench-sentence';
+import type { Skirt } from '@/records/skirt';
+import { LARGEST_SKIRT_BYTES, readSkirtFile } from '@/records/skirt-file';
+import { useBench } from '../shared';
+import { newestOf, searchBoard } from './board';
+import { CompareSkirts } from './CompareSkirts';
+import { ImportSkirt } from './ImportSkirt';
+import { planImport, type SkirtImport } from './skirt-exchange';
+import { SkirtCardTile } from './SkirtCardTile';
+import { SkirtDetail } from './SkirtDetail';
+import styles from './board.module.css';
+
+interface BoardPartProps {
+  readonly chosenId: string | null;
+  readonly onChoose: (id: string) => void;
+  readonly onChange: (skirt: Skirt) => void;
+  readonly onTie: (skirt: Skirt) => void;
+  /** Beside the chosen one; null while none is compared. */
+  readonly besideId: string | null;
+  readonly onBeside: (id: string | null) => void;
+}
+
+/** The maker's recipes as small drawn skirts: found by word and color, looked at, set side by side. */
+export function BoardPart(props: BoardPartProps) {
+  const { chosenId, onChoose, besideId, onBeside } = props;
+  const { view } = useBench();
+  const [search, setSearch] = useState('');
+  const [hex, setHex] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [incoming, setIncoming] = useState<SkirtImport | null>(null);
+  const [isPicking, setPicking] = useState(false);
+  const board = newestOf(view.skirts);
+  const found = searchBoard(board, search, hex, view);
+  const chosen = view.skirtById.get(chosenId ?? '') ?? found[0] ?? board[0] ?? null;
+  const beside = view.skirtById.get(besideId ?? '') ?? null;
+  const read = async (file: File) => {
+    setProblem(null);
+    if (file.size > LARGEST_SKIRT_BYTES) {
+      setProblem(
+        fileSentence({ code: 'file.too-large', bytes: file.size, most: LARGEST_SKIRT_BYTES }, 'skirt'),
+      );
+      return;
+    }
+    const reading = readSkirtFile(await file.text());
+    if (reading.ok) setIncoming(planImport(reading.file, view));
+    else setProblem(fileSentence(reading.problem, 'skirt'));
+  };
+  return (
+    <div className={styles.board}>
+      <div className={styles.found}>
+        <div className={styles.search}>
+          <Input.Search
+            aria-label="Search skirts"
+            placeholder="name, prey, material"
+            allowClear
+            value={search}
+            onChange={({ target }) => setSearch(target.value)}
+          />
+          <ColorPicker
+            value={hex ?? '#5f6f35'}
+            disabledAlpha
+            onChangeComplete={(color) => setHex(color.toHexString().slice(0, 7))}
+          >
+            <Button>{hex === null ? 'By color' : `Near ${hex}`}</Button>
+          </ColorPicker>
+          {hex === null ? null : <Button onClick={() => setHex(null)}>Any color</Button>}
+          <Upload
+            accept=".json,application/json"
+            showUploadList={false}
+            beforeUpload={(file) => {
+              void read(file);
+              return false;
+            }}
+          >
+            <Button>Open a file</Button>
+          </Upload>
+        </div>
+        {problem ? (
+          <p role="alert" className={styles.problem}>
+            {problem}
+          </p>
+        ) : null}
+        {isPicking ? (
+          <p role="status" className={styles.picking}>
+            Press the skirt to set beside it.{' '}
+            <Button size="small" onClick={() => setPicking(false)}>
+              None
+            </Button>
+          </p>
+        ) : null}
+        {board.length === 0 ? (
+          <p>No skirt is kept yet. Make one under Recipe, or open a file.</p>
+        ) : found.length === 0 ? (
+          <p>No skirt answers to that. Take a word out, or another color.</p>
+        ) : null}
+        <ul className={styles.tiles} aria-label="Skirts">
+          {found.map((skirt) => (
+            <SkirtCardTile
+              key={skirt.id}
+              skirt={skirt}
+              isChosen={chosen?.family === skirt.family}
+              onChoose={() => {
+                if (isPicking && chosen) {
+                  onBeside(skirt.id);
+                  setPicking(false);
+                } else {
+                  onChoose(skirt.id);
+                  onBeside(null);
+                }
+              }}
+            />
+          ))}
+        </ul>
+      </div>
+      {chosen && beside ? (
+        <CompareSkirts left={chosen} right={beside} onClose={() => onBeside(null)} />
+      ) : chosen ? (
+        <SkirtDetail
+          key={chosen.id}
+          skirt={chosen}
+          onVersion={onChoose}
+          onChange={() => props.onChange(chosen)}
+          onTie={() => props.onTie(chosen)}
+          onBeside={(id) => (id === null ? setPicking(true) : onBeside(id))}
+        />
+      ) : null}
+      {incoming ? (
+        <ImportSkirt
+          incoming={incoming}
+          onClose={() => setIncoming(null)}
+          onKept={(id) => {
+            setIncoming(null);
+            onChoose(id);
+          }}
+        />
+      ) : null}
+    </div>
+  );
+}

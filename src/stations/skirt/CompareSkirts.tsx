@@ -1,0 +1,140 @@
+'use client';
+
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import { sum } from '@/core/numeric/sum';
+import { flaredShares, restShares } from '@/core/skirts/seen-shares';
+import { numberText } from '@/messages/number-text';
+import type { Skirt } from '@/records/skirt';
+import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
+import { useWidth } from '@/ui/use-width';
+import {
+  jigOf,
+  layersOf,
+  massText,
+  skirtMassOf,
+  skirtText,
+  tabsOf,
+  tabsText,
+  useBench,
+  usePreferences,
+} from '../shared';
+import { waterSays } from './board';
+import { tieable } from './run-plan';
+import { ShareBar } from './ShareBar';
+import styles from './board.module.css';
+
+interface CompareSkirtsProps {
+  readonly left: Skirt;
+  readonly right: Skirt;
+  readonly onClose: () => void;
+}
+
+/** Two recipes side by side, drawn to one scale, with what shows of each and what tells them apart. */
+export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const [ref, width] = useWidth<HTMLDivElement>(560);
+  const jigs = useMemo(() => [jigOf(left, view), jigOf(right, view)], [left, right, view]);
+  const both = [left, right];
+  const rows = [
+    ['Tabs', both.map((skirt) => tabsText(tabsOf(skirt, view)))],
+    ['Strands', both.map((skirt) => numberText(sum(layersOf(skirt, view).map(({ strands }) => strands)), 4))],
+    ['Layers', both.map((skirt) => String(skirt.layers.length))],
+    [
+      'Weighs',
+      both.map((skirt) => {
+        const massG = skirtMassOf(skirt, view);
+        return massG === null ? 'not weighed' : massText(massG, mass);
+      }),
+    ],
+    ['From the shelf', both.map((skirt) => String(tieable(skirt, view).count))],
+    [
+      'Fish an hour',
+      both.map((skirt) => {
+        const says = waterSays(new Set([skirt.id]), view);
+        return says
+          ? `${numberText(says.rate.perHour, 2)} (${numberText(says.rate.low, 2)} to ${numberText(says.rate.high, 2)})`
+          : 'not fished';
+      }),
+    ],
+  ] as const;
+  const each = (width - 20) / 2;
+  // One scale for both, whichever is the longer.
+  const scale = Math.min(3, each / Math.max(...jigs.map((jig) => (jig ? reachOf(jig) : 1))));
+  return (
+    <section className={styles.detail} aria-label="Side by side">
+      <header className={styles.compareHead}>
+        <h2>Side by side</h2>
+        <Button onClick={onClose}>Close</Button>
+      </header>
+      <div ref={ref} className={styles.compare}>
+        {both.map((skirt, index) => {
+          const jig = jigs[index];
+          const layers = layersOf(skirt, view);
+          const rest = restShares(layers, skirt.collar.diameterMm, 'side');
+          const flared = flaredShares(layers);
+          return (
+            <article key={`${index} ${skirt.id}`} aria-label={skirtText(skirt)}>
+              <h3>{skirtText(skirt)}</h3>
+              <p className="quiet">{skirt.prey}</p>
+              {jig ? (
+                <>
+                  <div className={styles.compareRest}>
+                    <SkirtDrawing
+                      name={`${skirtText(skirt)} at rest`}
+                      jig={jig}
+                      state={{ is: 'rest' }}
+                      view="side"
+                      pxPerMm={scale}
+                    />
+                  </div>
+                  {rest.ok ? <ShareBar label="shows at rest" shares={rest.value} /> : null}
+                  <div className={styles.compareOpen}>
+                    <SkirtDrawing
+                      name={`${skirtText(skirt)} on a stop`}
+                      jig={jig}
+                      state={{ is: 'open', open: 1, pulse: 0 }}
+                      view="side"
+                      pxPerMm={Math.min(scale, 2.2)}
+                    />
+                  </div>
+                  {flared.ok ? <ShareBar label="shows on a stop" shares={flared.value} /> : null}
+                </>
+              ) : null}
+            </article>
+          );
+        })}
+      </div>
+      <table className={styles.differences}>
+        <thead>
+          <tr>
+            <th scope="col">
+              <span className="unseen">What</span>
+            </th>
+            {both.map((skirt, index) => (
+              <th key={index} scope="col">
+                {skirtText(skirt)}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([name, values]) => (
+            <tr key={name} data-differs={values[0] !== values[1]}>
+              <th scope="row">{name}</th>
+              <td>{values[0]}</td>
+              <td>{values[1]}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** How wide a jig is drawn, mm. */
+function reachOf({ head, collar, layers }: NonNullable<ReturnType<typeof jigOf>>): number {
+  const longest = Math.max(...layers.map(({ lengthMm }) => lengthMm));
+  return Math.max(head.viewBox[0] + head.viewBox[2], collar.xMm + longest) + 8;
+}

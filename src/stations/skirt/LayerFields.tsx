@@ -1,0 +1,180 @@
+'use client';
+
+import { Button, Checkbox, InputNumber, Segmented, Slider } from 'antd';
+import { useId } from 'react';
+import type { SkirtLayerRecord } from '@/records/skirt';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { lengthText, materialOf, tabsText, useBench, usePreferences } from '../shared';
+import { longOf, withMaterial, withShort } from './draft';
+import { MaterialSelect } from './MaterialSelect';
+import styles from './skirt.module.css';
+
+interface LayerFieldsProps {
+  readonly layer: SkirtLayerRecord;
+  readonly place: number;
+  readonly layers: readonly SkirtLayerRecord[];
+  readonly onChange: (layer: SkirtLayerRecord, isMoving?: boolean) => void;
+  readonly onRemove: (() => void) | null;
+}
+
+const TABS = [0.25, 0.5, 0.75, 1, 1.5, 2] as const;
+const PLACES = [
+  { value: 'round', label: 'Round' },
+  { value: 'top', label: 'Top' },
+  { value: 'below', label: 'Below' },
+  { value: 'left', label: 'Left' },
+  { value: 'right', label: 'Right' },
+  { value: 'angles', label: 'Angles' },
+] as const;
+
+/** What a layer is made of, how much of it, where, how long, how it is tied. */
+export function LayerFields({ layer, place, layers, onChange, onRemove }: LayerFieldsProps) {
+  const { view } = useBench();
+  const { length } = usePreferences();
+  const id = useId();
+  const material = materialOf(layer, view);
+  const set = (change: Partial<SkirtLayerRecord>, isMoving = false) =>
+    onChange({ ...layer, ...change }, isMoving);
+  const { place: where } = layer;
+  return (
+    <div className={styles.layerFields}>
+      <FieldShell id={`${id}material`} label="Material">
+        <MaterialSelect
+          label={`Material of layer ${place}`}
+          value={layer.binId}
+          onChange={(binId) => {
+            const next = view.binById.get(binId);
+            if (next?.kind === 'strand') onChange(withMaterial(layer, material, next));
+          }}
+        />
+      </FieldShell>
+      <AmountField layer={layer} place={place} form={material?.form ?? 'tab'} onChange={set} />
+      <FieldShell id={`${id}place`} label="Place">
+        <Segmented
+          size="small"
+          aria-label={`Place of layer ${place}`}
+          value={where.at}
+          options={[...PLACES]}
+          onChange={(at) =>
+            set({ place: at === 'angles' ? { at, fromDeg: 300, toDeg: 60 } : { at: at as 'round' } })
+          }
+        />
+      </FieldShell>
+      {where.at === 'angles' ? (
+        <div className={styles.pair}>
+          {(['fromDeg', 'toDeg'] as const).map((end) => (
+            <FieldShell
+              key={end}
+              id={`${id}${end}`}
+              label={end === 'fromDeg' ? 'From, ° clockwise' : 'To, °'}
+              hint={end === 'fromDeg' ? '0 on top, seen from behind' : ''}
+            >
+              <InputNumber
+                id={`${id}${end}`}
+                min={0}
+                max={360}
+                step={5}
+                value={where[end]}
+                onChange={(deg) => deg !== null && set({ place: { ...where, [end]: deg } })}
+              />
+            </FieldShell>
+          ))}
+        </div>
+      ) : null}
+      <FieldShell id={`${id}length`} label={`Length from the collar, ${lengthText(layer.lengthMm, length)}`}>
+        <Slider
+          ariaLabelForHandle={`Length of layer ${place}`}
+          min={5}
+          max={Math.max(120, Math.round(material?.longMm ?? 120))}
+          value={layer.lengthMm}
+          tooltip={{ formatter: (value) => lengthText(value ?? 0, length) }}
+          onChange={(lengthMm) => set({ lengthMm }, true)}
+          onChangeComplete={(lengthMm) => set({ lengthMm })}
+        />
+      </FieldShell>
+      <div className={styles.checks}>
+        <Checkbox
+          checked={layer.isShort}
+          onChange={({ target }) => onChange(withShort(layer, target.checked, longOf(layers)))}
+        >
+          Cut short at the collar
+        </Checkbox>
+        <Checkbox checked={layer.isForward} onChange={({ target }) => set({ isForward: target.checked })}>
+          Tied forward, folded back
+        </Checkbox>
+      </div>
+      {onRemove ? (
+        <Button size="small" onClick={onRemove}>
+          Take the layer out
+        </Button>
+      ) : null}
+    </div>
+  );
+}
+
+interface AmountFieldProps {
+  readonly layer: SkirtLayerRecord;
+  readonly place: number;
+  readonly form: 'tab' | 'hair' | 'fur' | 'sheet';
+  readonly onChange: (change: Partial<SkirtLayerRecord>) => void;
+}
+
+function AmountField({ layer, place, form, onChange }: AmountFieldProps) {
+  const id = useId();
+  const { amount } = layer;
+  if (form === 'hair') {
+    return (
+      <FieldShell id={`${id}amount`} label="Bundle, pinched, mm thick">
+        <InputNumber
+          id={`${id}amount`}
+          min={0.3}
+          max={30}
+          step={0.2}
+          value={amount.by === 'bundle' ? amount.diameterMm : null}
+          onChange={(diameterMm) => diameterMm !== null && onChange({ amount: { by: 'bundle', diameterMm } })}
+        />
+      </FieldShell>
+    );
+  }
+  if (form === 'fur') {
+    return (
+      <FieldShell id={`${id}amount`} label="Bunches">
+        <InputNumber
+          id={`${id}amount`}
+          min={0.25}
+          max={20}
+          step={0.25}
+          value={amount.by === 'bunches' ? amount.bunches : null}
+          onChange={(bunches) => bunches !== null && onChange({ amount: { by: 'bunches', bunches } })}
+        />
+      </FieldShell>
+    );
+  }
+  const known = amount.by === 'tabs' && TABS.some((tabs) => tabs === amount.tabs);
+  return (
+    <FieldShell id={`${id}amount`} label={form === 'sheet' ? 'Sheets' : 'Tabs'}>
+      <div className={styles.amounts}>
+        <Segmented<number>
+          size="small"
+          aria-label={`Amount of layer ${place}`}
+          value={known ? amount.tabs : 0}
+          options={[
+            ...TABS.map((tabs) => ({ value: tabs as number, label: tabsText(tabs) })),
+            ...(known ? [] : [{ value: 0, label: 'strands' }]),
+          ]}
+          onChange={(tabs) => tabs > 0 && onChange({ amount: { by: 'tabs', tabs } })}
+        />
+        <InputNumber
+          size="small"
+          aria-label={`Strands of layer ${place}`}
+          placeholder="strands"
+          min={1}
+          max={2000}
+          precision={0}
+          value={amount.by === 'strands' ? amount.strands : null}
+          onChange={(strands) => strands !== null && onChange({ amount: { by: 'strands', strands } })}
+        />
+      </div>
+    </FieldShell>
+  );
+}

@@ -1,0 +1,150 @@
+'use client';
+
+import { closestCenter, DndContext, KeyboardSensor, useSensor, type DragEndEvent } from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { HolderOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { MOST_LAYERS, type SkirtLayerRecord } from '@/records/skirt';
+import { amountOfText, materialOf, placeText, shortName, useBench, useDragSensors } from '../shared';
+import { newLayer, strandsOnShelf, type SkirtDraft } from './draft';
+import { LayerFields } from './LayerFields';
+import { StrandSwatch } from './StrandSwatch';
+import styles from './skirt.module.css';
+
+interface LayerListProps {
+  readonly draft: SkirtDraft;
+  readonly onChange: (draft: SkirtDraft, isMoving?: boolean) => void;
+  readonly openId: string | null;
+  readonly onOpen: (id: string | null) => void;
+}
+
+/** The layers in tying order: dragged to change what lies outside, opened to change what they are. */
+export function LayerList({ draft, onChange, openId, onOpen }: LayerListProps) {
+  const { view, workshop } = useBench();
+  const sensors = [
+    ...useDragSensors(),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  ];
+  const { layers } = draft;
+  const [said, setSaid] = useState('');
+  const set = (next: SkirtLayerRecord[], isMoving = false) => onChange({ ...draft, layers: next }, isMoving);
+  const end = ({ active, over }: DragEndEvent) => {
+    const [from, to] = [active, over].map((each) => layers.findIndex(({ id }) => id === each?.id));
+    if (from === undefined || to === undefined || from < 0 || to < 0 || from === to) return;
+    set(arrayMove([...layers], from, to));
+    setSaid(`Layer ${from + 1} is tied as number ${to + 1} now.`);
+  };
+  const add = () => {
+    const materials = strandsOnShelf(view);
+    const material = materials.find(({ id }) => !layers.some(({ binId }) => binId === id)) ?? materials[0];
+    if (!material) return;
+    const layer = newLayer(material, workshop.newId(), layers.at(-1));
+    set([...layers, layer]);
+    onOpen(layer.id);
+  };
+  return (
+    <section aria-label="Layers, in tying order" className={styles.layers}>
+      <h3>Layers, in tying order</h3>
+      <DndContext id="skirt-layers" sensors={sensors} collisionDetection={closestCenter} onDragEnd={end}>
+        <SortableContext items={layers.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+          <ol>
+            {layers.map((layer, index) => (
+              <LayerCard
+                key={layer.id}
+                layer={layer}
+                place={index + 1}
+                isOpen={layer.id === openId}
+                onOpen={() => onOpen(layer.id === openId ? null : layer.id)}
+              >
+                <LayerFields
+                  layer={layer}
+                  place={index + 1}
+                  layers={layers}
+                  onChange={(next, isMoving) =>
+                    set(
+                      layers.map((each) => (each.id === layer.id ? next : each)),
+                      isMoving,
+                    )
+                  }
+                  onRemove={
+                    layers.length > 1
+                      ? () => {
+                          set(layers.filter(({ id }) => id !== layer.id));
+                          onOpen(null);
+                        }
+                      : null
+                  }
+                />
+              </LayerCard>
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      <Button type="link" onClick={add} disabled={layers.length >= MOST_LAYERS} className={styles.addLayer}>
+        + layer
+      </Button>
+      <p role="status" className="unseen">
+        {said}
+      </p>
+    </section>
+  );
+}
+
+interface LayerCardProps {
+  readonly layer: SkirtLayerRecord;
+  readonly place: number;
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
+  readonly children: React.ReactNode;
+}
+
+function LayerCard({ layer, place, isOpen, onOpen, children }: LayerCardProps) {
+  const { view } = useBench();
+  const material = materialOf(layer, view);
+  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
+    id: layer.id,
+  });
+  const name = material ? shortName(material) : 'a material gone';
+  const says = [
+    `${amountOfText(layer.amount)}, ${placeText(layer.place)}`,
+    ...(layer.isShort ? ['cut short'] : []),
+    ...(layer.isForward ? [] : ['tied back']),
+  ].join(', ');
+  return (
+    <li
+      ref={setNodeRef}
+      className={styles.layer}
+      data-open={isOpen}
+      data-dragging={isDragging}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+    >
+      <div className={styles.layerHead}>
+        <button type="button" className={styles.layerName} aria-expanded={isOpen} onClick={onOpen}>
+          <StrandSwatch material={material} />
+          <span>
+            <strong>{name}</strong>
+            <small>{says}</small>
+          </span>
+        </button>
+        <button
+          type="button"
+          className={styles.grip}
+          {...attributes}
+          {...listeners}
+          aria-label={`Move layer ${place}, ${name}`}
+        >
+          <HolderOutlined aria-hidden="true" />
+        </button>
+      </div>
+      {isOpen ? children : null}
+    </li>
+  );
+}

@@ -1,0 +1,207 @@
+'use client';
+
+import { Button, ColorPicker, InputNumber, Modal, Segmented, Slider } from 'antd';
+import { useId, useState } from 'react';
+import type { StrandBin } from '@/records/bin';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
+import { useBench } from '../shared';
+import { StrandSwatch } from './StrandSwatch';
+import styles from './materials.module.css';
+
+interface MaterialFormProps {
+  /** To change; null for a new one. */
+  readonly material: StrandBin | null;
+  readonly onSaved: (id: string) => void;
+  readonly onClose: () => void;
+}
+
+const USUAL: Record<
+  StrandBin['form'],
+  Pick<StrandBin, 'strandWidthMm' | 'strandsPerTab' | 'longMm' | 'unit'>
+> = {
+  tab: { strandWidthMm: 1, strandsPerTab: 20, longMm: 130, unit: 'pieces' },
+  hair: { strandWidthMm: 0.12, strandsPerTab: null, longMm: 110, unit: 'g' },
+  fur: { strandWidthMm: 0.06, strandsPerTab: 900, longMm: 55, unit: 'pieces' },
+  sheet: { strandWidthMm: 3, strandsPerTab: 24, longMm: 120, unit: 'pieces' },
+};
+const PER: Record<StrandBin['form'], string> = {
+  tab: 'Strands a tab',
+  hair: '',
+  fur: 'Strands a bunch',
+  sheet: 'Legs a sheet',
+};
+const MOST_FLAKES = 3;
+
+/** A material put down with its color, its flakes, its strands and how much of it there is. */
+export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) {
+  const { view, workshop } = useBench();
+  const id = useId();
+  const [bin, setBin] = useState<Omit<StrandBin, 'id' | 'retired'>>(
+    () =>
+      material ?? {
+        kind: 'strand',
+        form: 'tab',
+        ...USUAL.tab,
+        name: '',
+        place: '',
+        lowAt: null,
+        note: '',
+        hex: '#5f6f35',
+        flakes: [],
+        translucency: 0,
+        massG: null,
+        costEach: null,
+      },
+  );
+  const [qty, setQty] = useState<number | null>(null);
+  const set = (change: Partial<typeof bin>) => setBin({ ...bin, ...change });
+  const name = bin.name.trim();
+  const problem =
+    name === ''
+      ? 'Give it a name, such as Tab, reed green.'
+      : view.bins.some((each) => each.id !== material?.id && each.name === name)
+        ? `There is a bin ${name} already. Call this one otherwise.`
+        : null;
+  const isReady = problem === null && (material !== null || qty !== null);
+  const save = async () => {
+    if (!isReady) return;
+    if (material) {
+      await workshop.shelf.edit({ ...material, ...bin, name });
+      onSaved(material.id);
+    } else onSaved(await workshop.shelf.add({ ...bin, name }, qty ?? 0));
+    onClose();
+  };
+  const number = (
+    label: string,
+    value: number | null,
+    range: readonly [min: number, max: number, step: number],
+    onNumber: (value: number) => void,
+  ) => (
+    <FieldShell id={`${id}${label}`} label={label}>
+      <InputNumber
+        id={`${id}${label}`}
+        min={range[0]}
+        max={range[1]}
+        step={range[2]}
+        value={value}
+        onChange={(next) => next !== null && onNumber(next)}
+      />
+    </FieldShell>
+  );
+  return (
+    <Modal
+      open
+      width={560}
+      title={material ? material.name : 'A material for skirts'}
+      okText={material ? 'Change it' : 'Put it on the shelf'}
+      cancelText="Leave it"
+      okButtonProps={{ disabled: !isReady }}
+      onCancel={onClose}
+      onOk={() => void save()}
+    >
+      <div className={styles.formHead}>
+        <StrandSwatch material={{ ...bin, id: '', retired: false }} size={72} />
+        <Segmented<StrandBin['form']>
+          aria-label="What it is"
+          value={bin.form}
+          disabled={material !== null}
+          options={[
+            { value: 'tab', label: 'Tab' },
+            { value: 'hair', label: 'Hair' },
+            { value: 'fur', label: 'Fur' },
+            { value: 'sheet', label: 'Sheet' },
+          ]}
+          onChange={(form) => set({ form, ...USUAL[form] })}
+        />
+      </div>
+      <div className={styles.formGrid}>
+        <TextField
+          label="Called"
+          value={bin.name}
+          most={80}
+          placeholder="Tab, reed green"
+          problem={problem}
+          onChange={(next) => set({ name: next })}
+        />
+        <TextField label="Where it lies" value={bin.place} onChange={(place) => set({ place })} />
+        <FieldShell id={`${id}hex`} label="Color">
+          <ColorPicker
+            value={bin.hex}
+            disabledAlpha
+            showText
+            onChangeComplete={(color) => set({ hex: color.toHexString().slice(0, 7) })}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}clear`} label={`Lets light through, ${Math.round(bin.translucency * 100)} %`}>
+          <Slider
+            ariaLabelForHandle="Lets light through"
+            value={Math.round(bin.translucency * 100)}
+            onChange={(value) => set({ translucency: value / 100 })}
+          />
+        </FieldShell>
+        {number('Strand, mm wide', bin.strandWidthMm, [0.02, 20, 0.1], (strandWidthMm) =>
+          set({ strandWidthMm }),
+        )}
+        {number('Strand, mm long', bin.longMm, [5, 2000, 5], (longMm) => set({ longMm }))}
+        {PER[bin.form] === ''
+          ? null
+          : number(PER[bin.form], bin.strandsPerTab, [1, 2000, 1], (strands) =>
+              set({ strandsPerTab: Math.round(strands) }),
+            )}
+        {number(bin.unit === 'g' ? 'Price a gram' : 'Price each', bin.costEach, [0, 1e6, 0.05], (costEach) =>
+          set({ costEach }),
+        )}
+        {bin.unit === 'pieces'
+          ? number('Weighs each, g', bin.massG, [0, 1000, 0.05], (massG) => set({ massG }))
+          : null}
+        {number('Low at', bin.lowAt, [0, 1e6, 1], (lowAt) => set({ lowAt }))}
+        {material === null
+          ? number(bin.unit === 'g' ? 'How much, g' : 'How many', qty, [0, 1e6, 1], setQty)
+          : null}
+      </div>
+      <div className={styles.flakes}>
+        <strong>Flakes</strong>
+        {bin.flakes.map((flake, index) => (
+          <span key={index}>
+            <ColorPicker
+              value={flake.hex}
+              disabledAlpha
+              onChangeComplete={(color) =>
+                set({
+                  flakes: bin.flakes.map((each, at) =>
+                    at === index ? { ...each, hex: color.toHexString().slice(0, 7) } : each,
+                  ),
+                })
+              }
+            />
+            <InputNumber
+              aria-label={`Size of flake ${index + 1}, mm`}
+              min={0.05}
+              max={5}
+              step={0.1}
+              value={flake.sizeMm}
+              onChange={(sizeMm) =>
+                sizeMm !== null &&
+                set({
+                  flakes: bin.flakes.map((each, at) => (at === index ? { ...each, sizeMm } : each)),
+                })
+              }
+            />
+            <Button size="small" onClick={() => set({ flakes: bin.flakes.filter((_, at) => at !== index) })}>
+              Take out
+            </Button>
+          </span>
+        ))}
+        {bin.flakes.length < MOST_FLAKES ? (
+          <Button
+            size="small"
+            onClick={() => set({ flakes: [...bin.flakes, { hex: '#e4c04a', sizeMm: 0.3 }] })}
+          >
+            + flake
+          </Button>
+        ) : null}
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,41 @@
+'use client';
+
+import { Select } from 'antd';
+import { amountText, useBench, usePreferences } from '../shared';
+import { strandsOnShelf } from './draft';
+import { StrandSwatch } from './StrandSwatch';
+import styles from './skirt.module.css';
+
+interface MaterialSelectProps {
+  readonly label: string;
+  readonly value: string | null;
+  readonly onChange: (binId: string) => void;
+}
+
+/** A material off the shelf, with its swatch and how much of it there is. */
+export function MaterialSelect({ label, value, onChange }: MaterialSelectProps) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const materials = strandsOnShelf(view);
+  return (
+    <Select
+      aria-label={label}
+      value={value}
+      placeholder="choose"
+      style={{ width: '100%' }}
+      popupMatchSelectWidth={false}
+      showSearch={{ optionFilterProp: 'label' }}
+      options={materials.map((material) => ({ value: material.id, label: material.name, material }))}
+      optionRender={(option) => {
+        const material = materials.find(({ id }) => id === option.value) ?? null;
+        return (
+          <span className={styles.option}>
+            <StrandSwatch material={material} size={20} /> {option.label}
+            <em>{material ? amountText(view.levels.get(material.id) ?? 0, material, mass) : ''}</em>
+          </span>
+        );
+      }}
+      onChange={onChange}
+    />
+  );
+}

@@ -1,0 +1,140 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState } from 'react';
+import { numberText } from '@/messages/number-text';
+import type { StrandBin } from '@/records/bin';
+import { amountText, lengthText, piecesOf, piecesText, skirtText, useBench, usePreferences } from '../shared';
+import { newestOf } from './board';
+import { strandsOnShelf } from './draft';
+import { MaterialForm } from './MaterialForm';
+import { StrandSwatch } from './StrandSwatch';
+import styles from './materials.module.css';
+
+const FORMS = [
+  ['tab', 'Tabs'],
+  ['hair', 'Hair'],
+  ['fur', 'Fur'],
+  ['sheet', 'Sheets'],
+] as const;
+
+/** The palette: what skirts are made of, by our own names, in their colors, with what is on hand. */
+export function MaterialsPart() {
+  const { view } = useBench();
+  const { mass, length } = usePreferences();
+  const materials = strandsOnShelf(view);
+  const [chosen, setChosen] = useState<string | null>(materials[0]?.id ?? null);
+  const [editing, setEditing] = useState<StrandBin | 'new' | null>(null);
+  const material = materials.find(({ id }) => id === chosen) ?? materials[0] ?? null;
+  const level = (bin: StrandBin) => Math.max(0, view.levels.get(bin.id) ?? 0);
+  const form =
+    editing === null ? null : (
+      <MaterialForm
+        material={editing === 'new' ? null : editing}
+        onClose={() => setEditing(null)}
+        onSaved={setChosen}
+      />
+    );
+  if (!material) {
+    return (
+      <div className={styles.empty}>
+        <p>Nothing to tie with lies on the shelf yet. Put tabs, hair, fur or a sheet down with its color.</p>
+        <Button type="primary" onClick={() => setEditing('new')}>
+          A material
+        </Button>
+        {form}
+      </div>
+    );
+  }
+  const uses = newestOf(view.skirts).filter(({ layers }) =>
+    layers.some(({ binId }) => binId === material.id),
+  );
+  return (
+    <div className={styles.materials}>
+      <div>
+        <Button type="primary" onClick={() => setEditing('new')}>
+          A material
+        </Button>
+        {FORMS.map(([kind, name]) => {
+          const mine = materials.filter((bin) => bin.form === kind);
+          return mine.length === 0 ? null : (
+            <section key={kind} aria-label={name}>
+              <h3>{name}</h3>
+              <ul className={styles.drawer}>
+                {mine.map((bin) => (
+                  <li key={bin.id}>
+                    <button
+                      type="button"
+                      className={styles.material}
+                      aria-pressed={bin.id === material.id}
+                      onClick={() => setChosen(bin.id)}
+                    >
+                      <StrandSwatch material={bin} size={56} />
+                      <strong>{bin.name.replace(/^[^,]*, /, '')}</strong>
+                      <small data-low={bin.lowAt !== null && level(bin) <= bin.lowAt}>
+                        {bin.name.startsWith('Fine') ? 'fine, ' : ''}
+                        {amountText(level(bin), bin, mass)}
+                        {bin.lowAt !== null && level(bin) <= bin.lowAt ? ', low' : ''}
+                      </small>
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          );
+        })}
+      </div>
+      <section className={styles.card} aria-label={material.name}>
+        <StrandSwatch material={material} size={120} />
+        <h2>{material.name}</h2>
+        <dl>
+          <div>
+            <dt>on hand</dt>
+            <dd>
+              {material.form === 'tab'
+                ? piecesText(piecesOf(material.id, view))
+                : amountText(level(material), material, mass)}
+            </dd>
+          </div>
+          <div>
+            <dt>where it lies</dt>
+            <dd>{material.place || 'not said'}</dd>
+          </div>
+          <div>
+            <dt>a strand</dt>
+            <dd>
+              {numberText(material.strandWidthMm, 3)} mm wide, {lengthText(material.longMm, length)} long
+            </dd>
+          </div>
+          {material.strandsPerTab === null ? null : (
+            <div>
+              <dt>strands</dt>
+              <dd>
+                {material.strandsPerTab}{' '}
+                {material.form === 'tab' ? 'a tab' : material.form === 'fur' ? 'a bunch' : 'legs a sheet'}
+              </dd>
+            </div>
+          )}
+          <div>
+            <dt>lets light through</dt>
+            <dd>{Math.round(material.translucency * 100)} %</dd>
+          </div>
+          <div>
+            <dt>flakes</dt>
+            <dd>
+              {material.flakes.length === 0
+                ? 'none'
+                : material.flakes.map(({ hex, sizeMm }) => `${hex}, ${sizeMm} mm`).join('; ')}
+            </dd>
+          </div>
+          <div>
+            <dt>in recipes</dt>
+            <dd>{uses.length === 0 ? 'none' : uses.map(skirtText).join(', ')}</dd>
+          </div>
+        </dl>
+        <Button onClick={() => setEditing(material)}>Change it</Button>
+      </section>
+      {form}
+    </div>
+  );
+}

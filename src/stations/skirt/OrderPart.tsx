@@ -1,0 +1,185 @@
+'use client';
+
+import { Button, DatePicker } from 'antd';
+import dayjs from 'dayjs';
+import { useId, useMemo, useState } from 'react';
+import { dropDraft, keepDraft, readDraft } from '@/data/device/drafts';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
+import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
+import {
+  CoatSwatch,
+  headText,
+  jigOf,
+  lookOf,
+  setPreferences,
+  skirtText,
+  useBench,
+  usePreferences,
+} from '../shared';
+import { isOrder, newLine, NO_ORDER, orderProblem, ticketOf, type Order, type OrderLine } from './order';
+import { OrderLineFields } from './OrderLineFields';
+import styles from './order.module.css';
+
+const FORM = 'skirt-order';
+
+/** A customer's choices, piece by piece, each drawn as it will be; together they become a ticket. */
+export function OrderPart() {
+  const { view, workshop } = useBench();
+  const id = useId();
+  const [order, setOrder] = useState<Order>(() => {
+    const kept = typeof window === 'undefined' ? null : readDraft(window.localStorage, FORM);
+    return isOrder(kept) ? kept : NO_ORDER;
+  });
+  const [openId, setOpenId] = useState<string | null>(order.lines[0]?.id ?? null);
+  const [said, setSaid] = useState<string | null>(null);
+  const set = (next: Order) => {
+    setOrder(next);
+    keepDraft(window.localStorage, FORM, next);
+  };
+  const open = order.lines.find((line) => line.id === openId) ?? null;
+  const change = (line: OrderLine) =>
+    set({ ...order, lines: order.lines.map((each) => (each.id === line.id ? line : each)) });
+  const add = () => {
+    const line = newLine(view, workshop.newId(), open ?? order.lines.at(-1));
+    if (!line) return;
+    set({ ...order, lines: [...order.lines, line] });
+    setOpenId(line.id);
+  };
+  const problem = orderProblem(order);
+  const total = order.lines.reduce((so, { count }) => so + count, 0);
+  const make = async () => {
+    if (problem) return;
+    const ticketInHand = await workshop.tickets.add(ticketOf(order));
+    setPreferences({ ticketInHand });
+    dropDraft(window.localStorage, FORM);
+    setOrder(NO_ORDER);
+    setOpenId(null);
+    setSaid(`The ticket is written: ${total} ${total === 1 ? 'piece' : 'pieces'}.`);
+  };
+  return (
+    <div className={styles.order}>
+      <div>
+        <form
+          className={styles.head}
+          aria-label="The order"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void make();
+          }}
+        >
+          <TextField
+            label="Who orders"
+            value={order.buyer}
+            most={80}
+            placeholder="Harbour kiosk"
+            onChange={(buyer) => set({ ...order, buyer })}
+          />
+          <TextField
+            label="Called"
+            value={order.title}
+            most={80}
+            placeholder={order.buyer ? `Order, ${order.buyer}` : 'Kiosk order, ten jigs'}
+            onChange={(title) => set({ ...order, title })}
+          />
+          <FieldShell id={`${id}due`} label="Due">
+            <DatePicker
+              id={`${id}due`}
+              value={order.dueOn ? dayjs(order.dueOn) : null}
+              format="ddd D MMM"
+              onChange={(day) => set({ ...order, dueOn: day ? day.format('YYYY-MM-DD') : null })}
+            />
+          </FieldShell>
+          <Button type="primary" htmlType="submit" disabled={problem !== null}>
+            Make the ticket
+          </Button>
+          <p className="quiet">{problem ?? `${total} pieces, ${order.lines.length} different.`}</p>
+        </form>
+        {said ? <p role="status">{said}</p> : null}
+        <ul className={styles.pieces} aria-label="Pieces">
+          {order.lines.map((line, index) => (
+            <Piece
+              key={line.id}
+              line={line}
+              no={index + 1}
+              isOpen={line.id === openId}
+              onOpen={() => setOpenId(line.id)}
+            />
+          ))}
+          <li>
+            <button type="button" className={styles.piece} onClick={add} disabled={view.metals.length === 0}>
+              <span className={styles.plus}>+</span>
+              <strong>{order.lines.length === 0 ? 'the first piece' : 'another piece'}</strong>
+              <small>{order.lines.length === 0 ? ' ' : 'like the open one'}</small>
+            </button>
+          </li>
+        </ul>
+        {view.metals.length === 0 ? (
+          <p>No metal lies on the shelf: put a lot down before an order is taken.</p>
+        ) : null}
+      </div>
+      {open ? (
+        <OrderLineFields
+          key={open.id}
+          line={open}
+          no={order.lines.indexOf(open) + 1}
+          onChange={change}
+          onRemove={() => {
+            const lines = order.lines.filter((line) => line.id !== open.id);
+            set({ ...order, lines });
+            setOpenId(lines.at(-1)?.id ?? null);
+          }}
+        />
+      ) : null}
+    </div>
+  );
+}
+
+interface PieceProps {
+  readonly line: OrderLine;
+  readonly no: number;
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
+}
+
+function Piece({ line, no, isOpen, onOpen }: PieceProps) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const skirt = view.skirtById.get(line.skirtId ?? '');
+  const coat = view.coatById.get(line.coatId ?? '');
+  const jig = useMemo(() => (skirt ? jigOf(skirt, view, line) : null), [skirt, line, view]);
+  return (
+    <li>
+      <button type="button" className={styles.piece} aria-pressed={isOpen} onClick={onOpen}>
+        <span className={styles.picture}>
+          {jig ? (
+            <SkirtDrawing
+              name=""
+              jig={jig}
+              state={{ is: 'rest' }}
+              view="side"
+              pxPerMm={2}
+              maxWidthPx={160}
+              maxHeightPx={66}
+            />
+          ) : (
+            <CoatSwatch
+              name=""
+              head={line}
+              look={coat ? lookOf(coat, view) : null}
+              view={view}
+              pxPerMm={2}
+              maxWidthPx={120}
+            />
+          )}
+        </span>
+        <strong>
+          {no}. {line.count} × {skirt ? skirtText(skirt) : 'no skirt'}
+        </strong>
+        <small>
+          {headText(line, view.binById, mass)}, {coat?.name ?? 'bare'}
+        </small>
+      </button>
+    </li>
+  );
+}

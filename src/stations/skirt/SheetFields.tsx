@@ -1,0 +1,118 @@
+'use client';
+
+import { Button, InputNumber } from 'antd';
+import { useId } from 'react';
+import { tailBalance } from '@/core/skirts/tail-balance';
+import { wrapSheet } from '@/core/skirts/wrap-sheet';
+import { numberText } from '@/messages/number-text';
+import type { Skirt } from '@/records/skirt';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import type { SkirtDraft } from './draft';
+import styles from './skirt.module.css';
+
+interface SheetFieldsProps {
+  readonly draft: SkirtDraft;
+  readonly wrap: NonNullable<Skirt['wrap']>;
+  readonly onChange: (draft: SkirtDraft) => void;
+}
+
+/** A sheet wrapped round a head: how many legs go round, how far they stretch, whether the tails inside balance. */
+export function SheetFields({ draft, wrap, onChange }: SheetFieldsProps) {
+  const id = useId();
+  const { legs, stretch, fits } = wrapSheet(wrap.headDiameterMm, wrap.legWidthMm, wrap.maxStretch);
+  const setWrap = (change: Partial<typeof wrap>) => onChange({ ...draft, wrap: { ...wrap, ...change } });
+  const { tails } = draft;
+  const setTails = (next: Skirt['tails']) => onChange({ ...draft, tails: next });
+  const balance = tails.length > 0 ? tailBalance(tails) : null;
+  const fields = [
+    ['headDiameterMm', 'Round the head, mm across', 1, 200],
+    ['legWidthMm', 'A leg, mm wide', 0.5, 50],
+  ] as const;
+  return (
+    <div className={styles.sheet}>
+      {fields.map(([field, label, min, max]) => (
+        <FieldShell key={field} id={`${id}${field}`} label={label}>
+          <InputNumber
+            id={`${id}${field}`}
+            min={min}
+            max={max}
+            step={0.5}
+            value={wrap[field]}
+            onChange={(value) => value !== null && setWrap({ [field]: value })}
+          />
+        </FieldShell>
+      ))}
+      <FieldShell id={`${id}stretch`} label="Stretches at most, %">
+        <InputNumber
+          id={`${id}stretch`}
+          min={0}
+          max={100}
+          value={Math.round(wrap.maxStretch * 100)}
+          onChange={(value) => value !== null && setWrap({ maxStretch: value / 100 })}
+        />
+      </FieldShell>
+      <p role={fits ? 'status' : 'alert'} className={fits ? undefined : styles.short}>
+        {legs === 0
+          ? 'No leg goes round: it is wider than the round. Cut the legs narrower.'
+          : `${legs} legs, stretched by ${numberText((stretch ?? 0) * 100, 2)} %${fits ? '' : `: over the ${numberText(wrap.maxStretch * 100, 3)} % it bears. Cut the legs narrower or wider until one more closes the round.`}`}
+      </p>
+      <div className={styles.tails}>
+        <strong>Inner tails</strong>
+        {tails.map((tail, index) => (
+          <span key={index}>
+            <InputNumber
+              size="small"
+              aria-label={`Angle of tail ${index + 1}`}
+              min={0}
+              max={360}
+              step={15}
+              suffix="°"
+              value={tail.angleDeg}
+              onChange={(angleDeg) =>
+                angleDeg !== null &&
+                setTails(tails.map((each, at) => (at === index ? { ...each, angleDeg } : each)))
+              }
+            />
+            <InputNumber
+              size="small"
+              aria-label={`Weight of tail ${index + 1}`}
+              min={0.01}
+              max={100}
+              step={0.1}
+              suffix="g"
+              value={tail.massG}
+              onChange={(massG) =>
+                massG !== null &&
+                setTails(tails.map((each, at) => (at === index ? { ...each, massG } : each)))
+              }
+            />
+            <Button size="small" onClick={() => setTails(tails.filter((_, at) => at !== index))}>
+              Take out
+            </Button>
+          </span>
+        ))}
+        <Button size="small" onClick={() => setTails([...tails, tailAfter(tails)])}>
+          + tail
+        </Button>
+        {balance ? (
+          <p
+            role={balance.isBalanced ? 'status' : 'alert'}
+            className={balance.isBalanced ? undefined : styles.short}
+          >
+            {balance.isBalanced
+              ? 'Balanced round the axis.'
+              : `Heavier toward ${Math.round(balance.towardDeg ?? 0)}°, ${Math.round(balance.offShare * 100)} % off the axis: it would spin. Set a tail opposite.`}
+          </p>
+        ) : null}
+      </div>
+    </div>
+  );
+}
+
+/** Every second tail goes opposite the one before it. */
+function tailAfter(tails: Skirt['tails']): Skirt['tails'][number] {
+  const last = tails.at(-1);
+  return last && tails.length % 2 === 1
+    ? { ...last, angleDeg: (last.angleDeg + 180) % 360 }
+    : { angleDeg: (tails.length * 45 + 90) % 360, massG: 0.5 };
+}

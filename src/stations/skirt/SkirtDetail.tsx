@@ -1,0 +1,179 @@
+'use client';
+
+import { Button, Segmented } from 'antd';
+import { useMemo, useState } from 'react';
+import { findHold } from '@/core/skirts/holds';
+import { flaredShares, restShares } from '@/core/skirts/seen-shares';
+import { skirtCardPdf } from '@/data/exchange/sheet/skirt-card';
+import { numberText } from '@/messages/number-text';
+import type { Skirt } from '@/records/skirt';
+import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
+import { TextField } from '@/ui/unit-field/TextField';
+import {
+  amountOfText,
+  jigOf,
+  layersOf,
+  loadFonts,
+  materialOf,
+  placeText,
+  saveFile,
+  shortName,
+  skirtText,
+  useBench,
+  usePreferences,
+} from '../shared';
+import { versionsOf, waterSays } from './board';
+import { composeCard } from './compose-card';
+import { ShareBar } from './ShareBar';
+import { exportSkirt } from './skirt-exchange';
+import { WaterForm } from './WaterForm';
+import styles from './board.module.css';
+
+interface SkirtDetailProps {
+  readonly skirt: Skirt;
+  readonly onVersion: (id: string) => void;
+  readonly onChange: () => void;
+  readonly onTie: () => void;
+  /** Sets another beside it; null lets the maker point at it. */
+  readonly onBeside: (id: string | null) => void;
+}
+
+/** One recipe of the board: drawn, its layers, its versions, what the water said, and what can be done with it. */
+export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: SkirtDetailProps) {
+  const { view, workshop, carryOut } = useBench();
+  const { length } = usePreferences();
+  const [note, setNote] = useState(skirt.note);
+  const [isNoting, setNoting] = useState(false);
+  const jig = useMemo(() => jigOf(skirt, view), [skirt, view]);
+  const layers = useMemo(() => layersOf(skirt, view), [skirt, view]);
+  const rest = restShares(layers, skirt.collar.diameterMm, 'side');
+  const flared = flaredShares(layers);
+  const versions = versionsOf(skirt.family, view.skirts);
+  const before = versions.find(({ version }) => version === skirt.version - 1);
+  const says = waterSays(new Set([skirt.id]), view);
+  const all = waterSays(new Set(versions.map(({ id }) => id)), view);
+  const fileName = `ruvek-skirt-${skirtText(skirt)
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')}`;
+  return (
+    <section className={styles.detail} aria-label={skirtText(skirt)}>
+      <header>
+        <h2>{skirt.name}</h2>
+        <p className="quiet">{[skirt.prey, findHold(skirt.hold).name].filter(Boolean).join(' · ')}</p>
+      </header>
+      {versions.length > 1 ? (
+        <Segmented
+          size="small"
+          aria-label="Version"
+          value={skirt.id}
+          options={[...versions]
+            .reverse()
+            .map(({ id, version }) => ({ value: id, label: `version ${version}` }))}
+          onChange={(id) => onVersion(id)}
+        />
+      ) : null}
+      {jig ? (
+        <div className={styles.drawn}>
+          <SkirtDrawing
+            name={`${skirtText(skirt)} at rest`}
+            jig={jig}
+            state={{ is: 'rest' }}
+            view="side"
+            pxPerMm={3}
+            maxWidthPx={300}
+          />
+          <SkirtDrawing
+            name={`${skirtText(skirt)} on a stop`}
+            jig={jig}
+            state={{ is: 'open', open: 1, pulse: 0 }}
+            view="side"
+            pxPerMm={1.7}
+            maxWidthPx={180}
+          />
+        </div>
+      ) : null}
+      {rest.ok ? <ShareBar label="shows at rest" shares={rest.value} /> : null}
+      {flared.ok ? <ShareBar label="shows on a stop" shares={flared.value} /> : null}
+      <ol className={styles.layerWords}>
+        {skirt.layers.map((layer) => {
+          const material = materialOf(layer, view);
+          return (
+            <li key={layer.id}>
+              <i style={{ background: material?.hex }} aria-hidden="true" />
+              {material ? shortName(material) : 'a material gone'}: {amountOfText(layer.amount)},{' '}
+              {placeText(layer.place)}
+              {layer.isShort ? ', cut short' : ''}
+            </li>
+          );
+        })}
+      </ol>
+      <div className={styles.hands}>
+        <Button type="primary" onClick={onTie}>
+          Tie some
+        </Button>
+        <Button onClick={onChange}>Change it</Button>
+        <Button onClick={() => onBeside(null)}>Beside another</Button>
+        {before ? <Button onClick={() => onBeside(before.id)}>Beside version {before.version}</Button> : null}
+        <Button onClick={() => saveFile(`${fileName}.json`, exportSkirt(skirt, view), 'application/json')}>
+          Save as a file
+        </Button>
+        <Button
+          onClick={async () =>
+            saveFile(
+              `${fileName}.pdf`,
+              await skirtCardPdf(composeCard(skirt, view, length), await loadFonts()),
+              'application/pdf',
+            )
+          }
+        >
+          Print its card
+        </Button>
+        <Button onClick={() => void workshop.skirts.putAway(skirt.family, true)}>Put away</Button>
+      </div>
+      <section aria-label="What the water said" className={styles.water}>
+        <h3>What the water said</h3>
+        {says ? (
+          <p>
+            <strong>{numberText(says.rate.perHour, 2)} fish an hour</strong>, nine in ten between{' '}
+            {numberText(says.rate.low, 2)} and {numberText(says.rate.high, 2)}: {says.fish} fish in{' '}
+            {numberText(says.hours, 3)} h{says.lost > 0 ? `, ${says.lost} lost` : ''}
+          </p>
+        ) : (
+          <p className="quiet">This version was not fished yet.</p>
+        )}
+        {all && versions.length > 1 && all.hours !== says?.hours ? (
+          <p className="quiet">
+            All versions: {all.fish} fish in {numberText(all.hours, 3)} h.
+          </p>
+        ) : null}
+        {view.waterNotes
+          .filter((each) => each.skirtId === skirt.id && each.note !== '')
+          .map((each) => (
+            <p key={each.id} className="quiet">
+              {each.place}: {each.note}
+            </p>
+          ))}
+        {isNoting ? (
+          <WaterForm skirtId={skirt.id} onDone={() => setNoting(false)} />
+        ) : (
+          <Button size="small" onClick={() => setNoting(true)}>
+            Note what the water said
+          </Button>
+        )}
+      </section>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void carryOut(workshop.skirts.note(skirt.id, note.trim()));
+        }}
+      >
+        <TextField label="Note on this version" value={note} most={500} onChange={setNote} />
+        {note.trim() !== skirt.note ? (
+          <Button size="small" htmlType="submit">
+            Keep the note
+          </Button>
+        ) : null}
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,77 @@
+'use client';
+
+import { findHold } from '@/core/skirts/holds';
+import { tiePace } from '@/core/skirts/tie-pace';
+import { outsideIn } from '@/core/skirts/outside-in';
+import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
+import { headText, materialOf, minutesText, shortName, skirtText, useBench, usePreferences } from '../shared';
+import type { SkirtDraft } from './draft';
+import { timedRuns } from './timed-runs';
+
+/** On paper: what waits for a skirt, how long the recipe takes, what lies outside, what to mind. */
+export function SkirtSlip({ draft, count }: { readonly draft: SkirtDraft | null; readonly count: number }) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const waiting = view.toTie.reduce((so, each) => so + each.count, 0);
+  const hold = draft ? findHold(draft.hold) : null;
+  const pace =
+    draft && hold
+      ? tiePace({ ...draft, family: draft.family ?? '', usualSeconds: hold.usualSeconds }, timedRuns(view))
+      : null;
+  const outer = draft ? outsideIn(draft.layers)[0] : undefined;
+  const outerMaterial = outer ? materialOf(outer, view) : null;
+  const accents = draft?.layers.filter(({ isShort }) => isShort) ?? [];
+  return (
+    <>
+      <SlipTitle over="To tie">
+        {view.tying
+          ? `${view.tying.done} of ${view.tying.count} tied`
+          : waiting > 0
+            ? `${waiting} heads wait`
+            : 'No head waits'}
+      </SlipTitle>
+      {view.toTie.length > 0 ? (
+        <SlipPart label="Waiting">
+          {view.toTie.map(({ headBinId, skirtId, lineId, count: heads }) => {
+            const bin = view.binById.get(headBinId);
+            const skirt = view.skirtById.get(skirtId);
+            return (
+              <SlipRow
+                key={`${lineId} ${headBinId}`}
+                name={`${bin?.kind === 'head' ? headText(bin, view.binById, mass) : 'heads'}, ${skirt ? skirtText(skirt) : 'a skirt gone'}`}
+              >
+                {heads}
+              </SlipRow>
+            );
+          })}
+        </SlipPart>
+      ) : null}
+      {draft && hold && pace ? (
+        <SlipPart label="The recipe">
+          <SlipRow name="Held by">{hold.name}</SlipRow>
+          <SlipRow name={pace.isOwn ? 'Each takes you' : 'Each takes, about'}>
+            {minutesText(pace.secondsEach)}
+          </SlipRow>
+          <SlipRow name={`${count} take`}>{minutesText(pace.secondsEach * count)}</SlipRow>
+        </SlipPart>
+      ) : null}
+      {outer && outerMaterial ? (
+        <SlipNote tone="go">
+          {outer.isForward
+            ? 'Tied forward: what is tied first ends outside'
+            : 'Tied back: what is tied last lies outside'}
+          . Outside lies {shortName(outerMaterial)}.
+          {accents.length > 0 ? ' What is cut short shows only on a stop.' : ''}
+        </SlipNote>
+      ) : null}
+      <SlipNote tone="care">
+        {[
+          'Hook points: cap or clamp them.',
+          ...(hold?.cautions ?? []),
+          'Glue and cement: vent, gloves, no flame. Glass rattles break: no pliers.',
+          'Follow the makers’ sheets and your local rules.',
+        ].join(' ')}
+      </SlipNote>
+    </>
+  );
+}

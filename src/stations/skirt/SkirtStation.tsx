@@ -1,0 +1,207 @@
+'use client';
+
+import { Button, Modal, Segmented } from 'antd';
+import { useMemo, useState } from 'react';
+import type { MainColor } from '@/core/coats/color/main-colors';
+import { proposeLayers } from '@/core/skirts/propose-layers';
+import type { Skirt } from '@/records/skirt';
+import { Station } from '@/ui/frame/Station';
+import { PhotoColors, setPreferences, useBench, usePreferences } from '../shared';
+import { BeginTying, type TyingWish } from './BeginTying';
+import { BoardPart } from './BoardPart';
+import { newestOf } from './board';
+import { draftOf, newLayer, newSkirt, strandsOnShelf } from './draft';
+import { MaterialsPart } from './MaterialsPart';
+import { OrderPart } from './OrderPart';
+import { RecipePart } from './RecipePart';
+import { SkirtSlip } from './SkirtSlip';
+import { TiePart } from './TiePart';
+import { useRecipe } from './use-recipe';
+
+type Part = 'recipe' | 'board' | 'tie' | 'order' | 'materials';
+
+const TEN = 10;
+/** A proposed skirt is as full as the common school has it. */
+const PROPOSED_TABS = 2.5;
+
+/** Skirts: recipes drawn as they are made, a board of them, runs with a card, orders, what they are made of. */
+export function SkirtStation() {
+  const { view, workshop } = useBench();
+  const preferences = usePreferences();
+  const first = view.skirtById.get(view.toTie[0]?.skirtId ?? '') ?? latestOf(view.skirts);
+  const fallback = useMemo(() => (first ? draftOf(first) : null), [first]);
+  const recipe = useRecipe(fallback);
+  const [part, setPart] = useState<Part>(view.tying ? 'tie' : 'recipe');
+  const [count, setCount] = useState(TEN);
+  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [besideId, setBesideId] = useState<string | null>(null);
+  const [isPhoto, setPhoto] = useState(false);
+  const [wish, setWish] = useState<TyingWish | null>(null);
+  const { draft, begin } = recipe;
+  const begun = view.skirts.find(({ family, version }) => family === draft?.family && version === draft.from);
+
+  const take = (skirt: Skirt) => {
+    begin(draftOf(skirt));
+    setPart('recipe');
+  };
+  const tie = (skirt: Skirt, many: number) =>
+    setWish({ skirt, count: many, headBinId: null, ticketId: null, lineId: null });
+  const propose = (colors: readonly MainColor[]) => {
+    const materials = strandsOnShelf(view).filter(
+      ({ id, form }) => form === 'tab' && (view.levels.get(id) ?? 0) > 0,
+    );
+    const fresh = newSkirt(view, workshop.newId());
+    const layers = proposeLayers(colors, materials, PROPOSED_TABS).flatMap(
+      ({ material: binId, tabs, place, isShort }) => {
+        const material = materials.find(({ id }) => id === binId);
+        if (!material) return [];
+        const layer = newLayer(material, workshop.newId(), undefined);
+        return [
+          {
+            ...layer,
+            amount: { by: 'tabs' as const, tabs },
+            place,
+            isShort,
+            lengthMm: isShort ? 12 : layer.lengthMm,
+          },
+        ];
+      },
+    );
+    if (!fresh || layers.length === 0) return;
+    begin({ ...fresh, layers });
+    setPhoto(false);
+    setPart('recipe');
+  };
+
+  const [title, sub] = titleOf(part, draft, view.skirts.length > 0);
+  return (
+    <Station
+      title={title}
+      sub={sub}
+      isSlipFolded={preferences.isSlipFolded}
+      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+      actions={
+        <>
+          <Segmented<Part>
+            aria-label="What to do"
+            value={part}
+            options={[
+              { value: 'recipe', label: 'Recipe' },
+              { value: 'board', label: 'Board' },
+              { value: 'tie', label: 'Tie' },
+              { value: 'order', label: 'Order' },
+              { value: 'materials', label: 'Materials' },
+            ]}
+            onChange={setPart}
+          />
+          {part === 'recipe' ? (
+            <>
+              {begun ? (
+                <Button
+                  onClick={() => {
+                    const others = newestOf(view.skirts).filter(({ family }) => family !== begun.family);
+                    setChosenId(begun.id);
+                    setBesideId(others[0]?.id ?? null);
+                    setPart('board');
+                  }}
+                >
+                  Beside another
+                </Button>
+              ) : null}
+              {begun ? (
+                <Button type="primary" onClick={() => tie(begun, count)}>
+                  Tie {count}
+                </Button>
+              ) : null}
+            </>
+          ) : null}
+        </>
+      }
+      slip={<SkirtSlip draft={draft} count={count} />}
+    >
+      {part === 'recipe' ? (
+        <RecipePart
+          recipe={recipe}
+          count={count}
+          onCount={setCount}
+          onPhoto={() => setPhoto(true)}
+          onKept={(id) => {
+            setChosenId(id);
+            setPart('board');
+          }}
+        />
+      ) : null}
+      {part === 'board' ? (
+        <BoardPart
+          chosenId={chosenId}
+          onChoose={setChosenId}
+          onChange={take}
+          onTie={(skirt) => tie(skirt, count)}
+          besideId={besideId}
+          onBeside={setBesideId}
+        />
+      ) : null}
+      {part === 'tie' ? <TiePart onTie={setWish} /> : null}
+      {part === 'order' ? <OrderPart /> : null}
+      {part === 'materials' ? <MaterialsPart /> : null}
+      {wish ? (
+        <BeginTying
+          wish={wish}
+          onClose={() => setWish(null)}
+          onBegun={() => {
+            setWish(null);
+            setPart('tie');
+          }}
+        />
+      ) : null}
+      {isPhoto ? (
+        <Modal open width={760} footer={null} title="A skirt from a photo" onCancel={() => setPhoto(false)}>
+          <PhotoColors
+            things={strandsOnShelf(view)
+              .filter(({ id, form }) => form === 'tab' && (view.levels.get(id) ?? 0) > 0)
+              .map(({ id, name, hex }) => ({ id, name, hex }))}
+            hint="Press a tab to begin with it alone, or let all the colors make a recipe, which you then change."
+            onTake={(id) => {
+              const fresh = newSkirt(view, workshop.newId());
+              const material = view.binById.get(id);
+              if (!fresh || material?.kind !== 'strand') return;
+              begin({ ...fresh, layers: [newLayer(material, workshop.newId(), undefined)] });
+              setPhoto(false);
+              setPart('recipe');
+            }}
+            whole={{ label: 'A skirt of these colors', onTake: propose }}
+          />
+        </Modal>
+      ) : null}
+    </Station>
+  );
+}
+
+/** The recipe kept last of those on the board. */
+function latestOf(skirts: readonly Skirt[]): Skirt | null {
+  return [...newestOf(skirts)].sort((a, b) => b.createdAt - a.createdAt)[0] ?? null;
+}
+
+function titleOf(
+  part: Part,
+  draft: ReturnType<typeof useRecipe>['draft'],
+  hasSkirts: boolean,
+): readonly [title: string, sub: string] {
+  switch (part) {
+    case 'recipe': {
+      if (!draft) return ['Skirt', 'layers of strands, held at a collar'];
+      const name = draft.name.trim() || 'A new skirt';
+      const version = draft.from === null ? '' : `, from version ${draft.from}`;
+      const forward = draft.layers.every(({ isForward }) => isForward);
+      return [`${name}${version}`, forward ? 'tied forward, folded back' : 'tied back'];
+    }
+    case 'board':
+      return ['Board', hasSkirts ? 'every recipe, as it hangs in the water' : 'empty yet'];
+    case 'tie':
+      return ['Tie', 'what waits, what to pull, one step at a time'];
+    case 'order':
+      return ['Order', 'a customer’s choices, piece by piece'];
+    case 'materials':
+      return ['Materials', 'tabs, hair, fur and sheets, and what is left of them'];
+  }
+}

@@ -1,0 +1,182 @@
+'use client';
+
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
+import type { HeadsToTie } from '@/core/skirts/heads-to-tie';
+import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
+import { headText, jigOf, minutesText, skirtText, useBench, usePreferences } from '../shared';
+import { newestOf } from './board';
+import { tieable } from './run-plan';
+import { RunPanel } from './RunPanel';
+import type { TyingWish } from './BeginTying';
+import styles from './skirt.module.css';
+
+interface TiePartProps {
+  readonly onTie: (wish: TyingWish) => void;
+}
+
+/** What waits for a skirt, what can be tied from the shelf now; and the run under way. */
+export function TiePart({ onTie }: TiePartProps) {
+  const { view } = useBench();
+  const [said, setSaid] = useState<string | null>(null);
+  const skirt = view.tying ? view.skirtById.get(view.tying.skirtId) : undefined;
+  if (view.tying && skirt) {
+    return <RunPanel tying={view.tying} skirt={skirt} onEnded={() => setSaid('Booked.')} />;
+  }
+  const board = newestOf(view.skirts)
+    .map((each) => ({ skirt: each, ...tieable(each, view) }))
+    .sort((a, b) => b.count - a.count);
+  const past = view.tyings.filter(({ state }) => state === 'tied').sort((a, b) => b.no - a.no);
+  return (
+    <div className={styles.tie}>
+      {said ? (
+        <p role="status" className={styles.said}>
+          {said} What was over is back on the shelf.
+        </p>
+      ) : null}
+      <section aria-label="Heads that wait">
+        <h3>Heads that wait for a skirt</h3>
+        {view.toTie.length === 0 ? (
+          <p className="quiet">
+            None. A ticket line with a skirt comes here once its heads are cast and colored.
+          </p>
+        ) : (
+          <ul className={styles.waiting}>
+            {view.toTie.map((waiting) => (
+              <WaitingRow key={`${waiting.lineId} ${waiting.headBinId}`} waiting={waiting} onTie={onTie} />
+            ))}
+          </ul>
+        )}
+      </section>
+      <section aria-label="From the shelf now">
+        <h3>What the shelf gives now</h3>
+        <table className={styles.gives}>
+          <thead>
+            <tr>
+              <th scope="col">skirt</th>
+              <th scope="col">can be tied</th>
+              <th scope="col">what ends it</th>
+              <th scope="col">loose ones lie there</th>
+              <th scope="col">
+                <span className="unseen">Tie</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {board.map(({ skirt: each, count, limiting }) => (
+              <tr key={each.id}>
+                <th scope="row">{skirtText(each)}</th>
+                <td>{count}</td>
+                <td>{limiting.join(', ')}</td>
+                <td>{view.levels.get(`loose-${each.id}`) ?? 0}</td>
+                <td>
+                  <Button
+                    size="small"
+                    aria-label={`Tie ${skirtText(each)}`}
+                    onClick={() =>
+                      onTie({
+                        skirt: each,
+                        count: Math.max(1, Math.min(10, count)),
+                        headBinId: null,
+                        ticketId: null,
+                        lineId: null,
+                      })
+                    }
+                  >
+                    Tie
+                  </Button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      {past.length > 0 ? (
+        <section aria-label="Runs so far">
+          <h3>Runs so far</h3>
+          <ul className={styles.past}>
+            {past.slice(0, 8).map((run) => {
+              const tied = view.skirtById.get(run.skirtId);
+              return (
+                <li key={run.id}>
+                  <strong>
+                    Run {run.no}: {run.done} × {tied ? skirtText(tied) : 'a skirt gone'}
+                  </strong>
+                  <span>
+                    {new Date(run.startedAt).toLocaleDateString('en-US', { day: 'numeric', month: 'short' })}
+                  </span>
+                  <span>{minutesText(run.seconds / Math.max(1, run.done))} each</span>
+                </li>
+              );
+            })}
+          </ul>
+        </section>
+      ) : null}
+    </div>
+  );
+}
+
+function WaitingRow({
+  waiting,
+  onTie,
+}: {
+  readonly waiting: HeadsToTie;
+  readonly onTie: (wish: TyingWish) => void;
+}) {
+  const { view, workshop, carryOut } = useBench();
+  const { mass } = usePreferences();
+  const { headBinId, skirtId, ticketId, lineId, count } = waiting;
+  const bin = view.binById.get(headBinId);
+  const skirt = view.skirtById.get(skirtId);
+  const ticket = view.tickets.find(({ id }) => id === ticketId);
+  const line = ticket?.lines.find(({ id }) => id === lineId);
+  const jig = useMemo(
+    () =>
+      skirt && bin?.kind === 'head'
+        ? jigOf(skirt, view, {
+            style: bin.style,
+            nominalG: bin.nominalG,
+            hookBinId: bin.hookBinId,
+            coatId: bin.coatId,
+            guardBinId: line?.guardBinId ?? skirt.shownOn.guardBinId,
+            collarBinId: line?.collarBinId ?? null,
+          })
+        : null,
+    [skirt, bin, line, view],
+  );
+  if (!skirt || bin?.kind !== 'head') return null;
+  const loose = Math.min(count, view.levels.get(`loose-${skirtId}`) ?? 0);
+  return (
+    <li>
+      {jig ? (
+        <SkirtDrawing name="" jig={jig} state={{ is: 'rest' }} view="side" pxPerMm={1.8} maxWidthPx={170} />
+      ) : null}
+      <span>
+        <strong>
+          {count} × {skirtText(skirt)}
+        </strong>
+        <small>
+          {headText(bin, view.binById, mass)}, ticket {ticket?.no} {ticket?.title}
+        </small>
+      </span>
+      <span className={styles.buttons}>
+        <Button
+          type="primary"
+          aria-label={`Tie ${count} ${skirtText(skirt)}`}
+          onClick={() => onTie({ skirt, count, headBinId, ticketId, lineId })}
+        >
+          Tie {count}
+        </Button>
+        {loose > 0 ? (
+          <Button
+            onClick={() =>
+              void carryOut(workshop.tyings.dress({ skirtId, headBinId, count: loose, ticketId, lineId }))
+            }
+          >
+            Pull {loose} loose ones over
+          </Button>
+        ) : null}
+      </span>
+    </li>
+  );
+}

@@ -1,0 +1,193 @@
+import type { HoldId } from '@/core/skirts/holds/definition';
+import { findHold } from '@/core/skirts/holds';
+import type { NewSkirt } from '@/data/repositories/skirts';
+import type { StrandBin } from '@/records/bin';
+import { MOST_LAYERS, type Skirt, type SkirtLayerRecord } from '@/records/skirt';
+import type { BenchView } from '../shared';
+
+/** A recipe being made or changed. */
+export type SkirtDraft = NewSkirt & {
+  /** The version it began from; null for a new one. */
+  readonly from: number | null;
+};
+
+export const SHORT_MM = 12;
+const LONG_MM = 60;
+
+/** A recipe of one layer to begin with: the first tab on the shelf, all round. */
+export function newSkirt(view: Pick<BenchView, 'bins'>, layerId: string): SkirtDraft | null {
+  const material = strandsOnShelf(view)[0];
+  if (!material) return null;
+  const hook = view.bins.find((bin) => bin.kind === 'hook' && bin.size === '3/0');
+  const collar = view.bins.find((bin) => bin.kind === 'part' && bin.sort === 'collars');
+  return {
+    family: null,
+    from: null,
+    name: '',
+    prey: '',
+    layers: [newLayer(material, layerId, undefined)],
+    hold: material.form === 'tab' ? 'collar-tool' : 'thread-hitches',
+    counts: {},
+    collar: { binId: collar?.id ?? null, diameterMm: 6, atShare: 0.33, headSideMm: 7 },
+    wrap: null,
+    tails: [],
+    shownOn: {
+      style: 'round',
+      nominalG: 10,
+      hookBinId: hook?.id ?? null,
+      coatId: null,
+      guardBinId: null,
+      rattleBinId: null,
+      trailerBinId: null,
+    },
+    note: '',
+  };
+}
+
+/** Materials that skirts are made of, in the order of the drawer. */
+export function strandsOnShelf(view: Pick<BenchView, 'bins'>): StrandBin[] {
+  const rank = { tab: 0, hair: 1, fur: 2, sheet: 3 } as const;
+  return view.bins
+    .filter((bin): bin is StrandBin => bin.kind === 'strand')
+    .sort((a, b) => rank[a.form] - rank[b.form] || a.name.localeCompare(b.name, 'en', { numeric: true }));
+}
+
+/** A version to go on from. */
+export function draftOf(skirt: Skirt): SkirtDraft {
+  const { family, version, name, prey, layers, hold, counts, collar, wrap, tails, shownOn, note } = skirt;
+  return { family, from: version, name, prey, layers, hold, counts, collar, wrap, tails, shownOn, note };
+}
+
+/** A layer of a material as it is usually laid; as long as the one before it. */
+export function newLayer(
+  material: StrandBin,
+  id: string,
+  before: SkirtLayerRecord | undefined,
+): SkirtLayerRecord {
+  return {
+    id,
+    binId: material.id,
+    amount: usualAmount(material),
+    place: { at: 'round' },
+    lengthMm: before && !before.isShort ? before.lengthMm : Math.min(LONG_MM, material.longMm / 2),
+    isShort: false,
+    isForward: before?.isForward ?? true,
+  };
+}
+
+/** How much of a material one begins with. */
+export function usualAmount({ form }: Pick<StrandBin, 'form'>): SkirtLayerRecord['amount'] {
+  switch (form) {
+    case 'hair':
+      return { by: 'bundle', diameterMm: 2.5 };
+    case 'fur':
+      return { by: 'bunches', bunches: 1 };
+    case 'tab':
+    case 'sheet':
+      return { by: 'tabs', tabs: form === 'tab' ? 0.5 : 1 };
+  }
+}
+
+/** A layer of another material: its amount stays where it suits that. */
+export function withMaterial(
+  layer: SkirtLayerRecord,
+  from: StrandBin | null,
+  to: StrandBin,
+): SkirtLayerRecord {
+  const isAlike = from?.form === to.form;
+  return { ...layer, binId: to.id, amount: isAlike ? layer.amount : usualAmount(to) };
+}
+
+/** Trims a layer at the collar, or lets it hang long again. */
+export function withShort(layer: SkirtLayerRecord, isShort: boolean, longMm: number): SkirtLayerRecord {
+  return { ...layer, isShort, lengthMm: isShort ? SHORT_MM : longMm };
+}
+
+/** The length that layers not cut short have. */
+export function longOf(layers: readonly SkirtLayerRecord[]): number {
+  return layers.find(({ isShort }) => !isShort)?.lengthMm ?? LONG_MM;
+}
+
+export interface DraftProblems {
+  readonly name: string | null;
+  readonly layers: string | null;
+  /** What the tying will not like; it may be kept all the same. */
+  readonly cautions: readonly string[];
+}
+
+/** What keeps a recipe from being kept, and what to mind. */
+export function findProblems(draft: SkirtDraft, view: Pick<BenchView, 'binById' | 'skirts'>): DraftProblems {
+  const hold = findHold(draft.hold);
+  const sameName = view.skirts.find(
+    ({ name, family, retired }) => !retired && family !== draft.family && name === draft.name.trim(),
+  );
+  const cautions = draft.layers.flatMap((layer, index) => {
+    const material = view.binById.get(layer.binId);
+    if (material?.kind !== 'strand') return [`Layer ${index + 1}: its material is gone. Choose another.`];
+    const most = Math.round(material.longMm * (1 - draft.collar.atShare));
+    return [
+      ...(layer.lengthMm > most
+        ? [
+            `Layer ${index + 1}: strands of ${material.longMm} mm, held at ${Math.round(draft.collar.atShare * 100)} %, give ${most} mm at most.`,
+          ]
+        : []),
+      ...(hold.suits.includes(material.form)
+        ? []
+        : [`Layer ${index + 1}: ${hold.name} is not how ${FORM_WORDS[material.form]} usually is held.`]),
+    ];
+  });
+  return {
+    name:
+      draft.name.trim() === ''
+        ? 'Give it a name, such as Reed perch.'
+        : sameName
+          ? `There is a skirt ${sameName.name} already. Call this one otherwise.`
+          : null,
+    layers:
+      draft.layers.length === 0
+        ? 'A skirt needs a layer.'
+        : draft.layers.length > MOST_LAYERS
+          ? `At most ${MOST_LAYERS} layers.`
+          : null,
+    cautions: [...new Set(cautions)],
+  };
+}
+
+const FORM_WORDS = { tab: 'a tab', hair: 'hair', fur: 'fur', sheet: 'a sheet' } as const;
+
+/** A hold with its usual counts. */
+export function withHold(draft: SkirtDraft, id: HoldId): SkirtDraft {
+  const counts = Object.fromEntries(findHold(id).counts.map(({ id: count, usual }) => [count, usual]));
+  const needsWrap = id === 'cut-sheet';
+  return {
+    ...draft,
+    hold: id,
+    counts,
+    wrap: needsWrap ? (draft.wrap ?? { headDiameterMm: 20, legWidthMm: 3, maxStretch: 0.1 }) : null,
+    tails: needsWrap ? draft.tails : [],
+  };
+}
+
+/** Whether what was kept on this screen is a recipe this page can go on with. */
+export function isDraft(kept: unknown): kept is SkirtDraft {
+  const draft = kept as SkirtDraft | null;
+  return (
+    typeof draft === 'object' &&
+    draft !== null &&
+    typeof draft.name === 'string' &&
+    Array.isArray(draft.layers) &&
+    draft.layers.every((layer) => typeof layer.binId === 'string' && typeof layer.lengthMm === 'number') &&
+    typeof draft.collar?.diameterMm === 'number' &&
+    typeof draft.shownOn?.style === 'string'
+  );
+}
+
+/** The recipe as it is written. */
+export function recipeOf(draft: SkirtDraft): NewSkirt {
+  const { family, name, prey, layers, hold, counts, collar, wrap, tails, shownOn, note } = draft;
+  return {
+    ...{ family, layers, hold, counts, collar, wrap, tails, shownOn, note },
+    name: name.trim(),
+    prey: prey.trim(),
+  };
+}

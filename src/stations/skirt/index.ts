@@ -1,0 +1,1 @@
+export { SkirtStation } from './SkirtStation';

@@ -1,0 +1,69 @@
+import { findStyle } from '@/core/cavities/styles';
+import type { NewTicket } from '@/data/repositories/tickets';
+import type { TicketLine } from '@/records/ticket';
+import type { BenchView } from '../shared';
+
+/** One piece, or several alike, as a customer chose it. */
+export type OrderLine = Omit<TicketLine, 'dueOn'>;
+
+export interface Order {
+  readonly title: string;
+  readonly buyer: string;
+  readonly dueOn: string | null;
+  readonly lines: readonly OrderLine[];
+}
+
+export const NO_ORDER: Order = { title: '', buyer: '', dueOn: null, lines: [] };
+/** As the ticket desk takes it where nobody says. */
+const TOLERANCE = 0.05;
+
+/** A line to begin with: like the one before it, else the first skirt on its own head. */
+export function newLine(view: BenchView, id: string, before: OrderLine | undefined): OrderLine | null {
+  if (before) return { ...before, id, count: 1 };
+  const skirt = view.skirts.filter(({ retired }) => !retired).at(-1);
+  const [metal] = view.metals;
+  if (!metal) return null;
+  return {
+    id,
+    style: skirt?.shownOn.style ?? 'round',
+    nominalG: skirt?.shownOn.nominalG ?? 10,
+    count: 1,
+    hookBinId: skirt?.shownOn.hookBinId ?? null,
+    metalBinId: metal.id,
+    coatId: skirt?.shownOn.coatId ?? null,
+    skirtId: skirt?.id ?? null,
+    guardBinId: skirt?.shownOn.guardBinId ?? null,
+    collarBinId: skirt?.collar.binId ?? null,
+  };
+}
+
+/** What keeps an order from becoming a ticket. */
+export function orderProblem({ buyer, lines }: Order): string | null {
+  if (buyer.trim() === '') return 'Who orders it?';
+  if (lines.length === 0) return 'An order needs a piece.';
+  const index = lines.findIndex(({ style, hookBinId }) => findStyle(style)?.isHooked && hookBinId === null);
+  return index < 0 ? null : `Piece ${index + 1} has no hook yet. Choose one.`;
+}
+
+/** The ticket an order becomes. */
+export function ticketOf({ title, buyer, dueOn, lines }: Order): NewTicket {
+  return {
+    title: title.trim() || `Order, ${buyer.trim()}`,
+    buyer: buyer.trim(),
+    toleranceShare: TOLERANCE,
+    note: '',
+    lines: lines.map((line) => ({ ...line, dueOn })),
+  };
+}
+
+/** Whether what was kept on this screen is an order this page can go on with. */
+export function isOrder(kept: unknown): kept is Order {
+  const order = kept as Order | null;
+  return (
+    typeof order === 'object' &&
+    order !== null &&
+    typeof order.buyer === 'string' &&
+    Array.isArray(order.lines) &&
+    order.lines.every((line) => typeof line.id === 'string' && typeof line.style === 'string')
+  );
+}

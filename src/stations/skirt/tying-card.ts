@@ -1,0 +1,24 @@
+import type { HoldStep } from '@/core/skirts/holds/definition';
+import { findHold } from '@/core/skirts/holds';
+import type { Skirt } from '@/records/skirt';
+import { amountOfText, materialOf, placeText, shortName, type BenchView } from '../shared';
+
+/** The steps of a recipe, in the words of its own layers. */
+export function stepsOf(recipe: Skirt, view: Pick<BenchView, 'binById'>): readonly HoldStep[] {
+  const { atShare } = recipe.collar;
+  return findHold(recipe.hold).steps({
+    layers: recipe.layers.map((layer) => {
+      const material = materialOf(layer, view);
+      return {
+        key: layer.id,
+        says: `${amountOfText(layer.amount)} of ${material ? shortName(material) : 'a material gone'}, ${placeText(layer.place)}`,
+        isForward: layer.isForward,
+        isShort: layer.isShort,
+      };
+    }),
+    counts: recipe.counts,
+    heldAt: Math.abs(atShare - 1 / 3) < 0.02 ? 'a third' : `${Math.round(atShare * 100)} %`,
+    hasGuard: recipe.shownOn.guardBinId !== null,
+    hasRattle: recipe.shownOn.rattleBinId !== null,
+  });
+}
