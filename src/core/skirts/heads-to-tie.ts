@@ -56,3 +56,18 @@ export function headsToTie(
     });
   });
 }
+
+/**
+ * How many heads of each line wear their skirt: what tying put into bins of dressed heads.
+ *
+ * @example countTied([{ kind: 'tied', lineId: 'a', qty: 3 }, { kind: 'tied', lineId: 'a', qty: -3 }]).get('a') // 3
+ */
+export function countTied(
+  entries: readonly { readonly kind: string; readonly lineId: string | null; readonly qty: number }[],
+): Map<string, number> {
+  const tied = new Map<string, number>();
+  for (const { kind, lineId, qty } of entries) {
+    if (kind === 'tied' && lineId !== null && qty > 0) tied.set(lineId, (tied.get(lineId) ?? 0) + qty);
+  }
+  return tied;
+}

@@ -46,7 +46,11 @@ export function TicketInHandSlip({
       wants={wants}
       lines={ticket.lines.map((line) => ({
         id: line.id,
-        text: [headText(line, view.binById, mass), view.coatById.get(line.coatId ?? '')?.name]
+        text: [
+          headText(line, view.binById, mass),
+          view.coatById.get(line.coatId ?? '')?.name,
+          view.skirtById.get(line.skirtId ?? '')?.name,
+        ]
           .filter(Boolean)
           .join(', '),
         made: made.get(line.id) ?? 0,

@@ -1,5 +1,5 @@
 import { countCoated, headsToCoat, type WaitingHeads } from '@/core/coats/heads-to-coat';
-import { headsToTie, type HeadsToTie } from '@/core/skirts/heads-to-tie';
+import { countTied, headsToTie, type HeadsToTie } from '@/core/skirts/heads-to-tie';
 import type { PotFacts } from '@/core/tickets/budget-session';
 import type { HookFacts, LineWant } from '@/core/tickets/facts';
 import { judgeCavity } from '@/core/tickets/judge-cavity';
@@ -77,6 +77,8 @@ export interface BenchView extends BenchReading {
   readonly skirtById: ReadonlyMap<string, Skirt>;
   /** The run of skirts under way. */
   readonly tying: Tying | null;
+  /** Heads in their skirt so far, by ticket line. */
+  readonly tied: ReadonlyMap<string, number>;
   /** Heads of open tickets that wait for their skirt. */
   readonly toTie: readonly HeadsToTie[];
   /** What is still to be cast for open tickets. */
@@ -139,6 +141,7 @@ export function deriveView(reading: BenchReading): BenchView {
     ),
     skirtById: new Map(reading.skirts.map((skirt) => [skirt.id, skirt])),
     tying,
+    tied: countTied(reading.ticketEntries),
     toTie: headsToTie(
       openLines,
       reading.ticketEntries,

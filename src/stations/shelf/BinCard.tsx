@@ -1,17 +1,18 @@
 'use client';
 
-import { Button, Segmented } from 'antd';
+import { Button, InputNumber, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import { Figure } from '@/ui/figure/Figure';
 import { numberText } from '@/messages/number-text';
 import { CountField } from '@/ui/unit-field/CountField';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { MassField, amountText, massText, useBench, usePreferences } from '../shared';
+import { MassField, amountText, massText, piecesOf, piecesText, useBench, usePreferences } from '../shared';
 import { shelfBin } from './shelf-rows';
 import styles from './shelf.module.css';
 
@@ -42,6 +43,9 @@ export function BinCard({ bin }: { bin: Bin }) {
         <p className="quiet">
           {bin.place || 'no place noted'}
           {factsOf(bin, mass)}
+          {bin.kind === 'strand' && bin.form === 'tab'
+            ? `. There lie: ${piecesText(piecesOf(bin.id, view))}`
+            : ''}
           {bin.note ? `. ${bin.note}` : ''}
         </p>
       </div>
@@ -86,6 +90,8 @@ function factsOf(bin: Bin, mass: Parameters<typeof massText>[1]): string {
     return `, ${massText(bin.massG, mass)} each (${bin.massBasis}), gape ${numberText(bin.gapeMm, 3)} mm`;
   if (bin.kind === 'powder')
     return `, ${bin.finish}, cures ${bin.cures.map(({ cureC, cureMin }) => `at ${cureC} °C for ${cureMin} min`).join(' or ')}`;
+  if (bin.kind === 'strand' && bin.strandsPerTab !== null)
+    return `, ${bin.strandsPerTab} strands of ${numberText(bin.strandWidthMm, 3)} mm each`;
   if (bin.kind === 'part' && bin.massG !== null && bin.unit === 'pieces')
     return `, ${massText(bin.massG, mass)} each`;
   return '';
@@ -94,6 +100,7 @@ function factsOf(bin: Bin, mass: Parameters<typeof massText>[1]): string {
 function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
   const { workshop, carryOut } = useBench();
   const { mass } = usePreferences();
+  const id = useId();
   const [move, setMove] = useState<Move>('taken');
   const [amount, setAmount] = useState<number | null>(null);
   const [round, setRound] = useState(0);
@@ -135,6 +142,18 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
       <div className={styles.moveFields}>
         {bin.unit === 'g' ? (
           <MassField key={round} label={label} value={amount} onChange={setAmount} problem={problem} />
+        ) : bin.kind === 'strand' ? (
+          <FieldShell id={`${id}broken`} label={label} hint="halves and quarters too: 2.5" problem={problem}>
+            <InputNumber
+              id={`${id}broken`}
+              key={round}
+              min={0}
+              max={100_000}
+              step={0.25}
+              value={amount}
+              onChange={setAmount}
+            />
+          </FieldShell>
         ) : (
           <CountField key={round} label={label} value={amount} onChange={setAmount} problem={problem} />
         )}

@@ -18,6 +18,7 @@ const FILTERS: { value: ShelfFilter; label: string }[] = [
   { value: 'hook', label: 'Hooks' },
   { value: 'head', label: 'Heads' },
   { value: 'powder', label: 'Powders' },
+  { value: 'strand', label: 'Skirts' },
   { value: 'part', label: 'Parts' },
   { value: 'low', label: 'Low' },
 ];

@@ -34,7 +34,14 @@ const KIND_ORDER: readonly Bin['kind'][] = ['metal', 'hook', 'head', 'powder', '
 
 /** Full to the eye: so many times what counts as low, or this much where nobody said. */
 const FULL_OVER_LOW = 4;
-const FULL: Record<Bin['kind'], number> = { metal: 10_000, hook: 120, head: 60, powder: 250, strand: 24, part: 60 };
+const FULL: Record<Bin['kind'], number> = {
+  metal: 10_000,
+  hook: 120,
+  head: 60,
+  powder: 250,
+  strand: 24,
+  part: 60,
+};
 
 /**
  * The bins that a search and a filter leave, in groups in the order of the bench: metal, hooks, heads, parts by

@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from 'antd';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { flaredShares, restShares } from '@/core/skirts/seen-shares';
 import { numberText } from '@/messages/number-text';
@@ -36,6 +36,8 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
   const { mass } = usePreferences();
   const [ref, width] = useWidth<HTMLDivElement>(560);
   const jigs = useMemo(() => [jigOf(left, view), jigOf(right, view)], [left, right, view]);
+  const top = useRef<HTMLElement>(null);
+  useEffect(() => top.current?.scrollIntoView?.({ block: 'start' }), []);
   const both = [left, right];
   const rows = [
     ['Tabs', both.map((skirt) => tabsText(tabsOf(skirt, view)))],
@@ -63,7 +65,7 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
   // One scale for both, whichever is the longer.
   const scale = Math.min(3, each / Math.max(...jigs.map((jig) => (jig ? reachOf(jig) : 1))));
   return (
-    <section className={styles.detail} aria-label="Side by side">
+    <section ref={top} className={styles.detail} aria-label="Side by side">
       <header className={styles.compareHead}>
         <h2>Side by side</h2>
         <Button onClick={onClose}>Close</Button>
@@ -96,7 +98,7 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
                       jig={jig}
                       state={{ is: 'open', open: 1, pulse: 0 }}
                       view="side"
-                      pxPerMm={Math.min(scale, 2.2)}
+                      pxPerMm={Math.min(scale, 1.9)}
                     />
                   </div>
                   {flared.ok ? <ShareBar label="shows on a stop" shares={flared.value} /> : null}

@@ -1,7 +1,8 @@
 'use client';
 
 import { Select } from 'antd';
-import { amountText, useBench, usePreferences } from '../shared';
+import type { StrandBin } from '@/records/bin';
+import { amountText, tabsText, useBench, usePreferences } from '../shared';
 import { strandsOnShelf } from './draft';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './skirt.module.css';
@@ -17,6 +18,10 @@ export function MaterialSelect({ label, value, onChange }: MaterialSelectProps) 
   const { view } = useBench();
   const { mass } = usePreferences();
   const materials = strandsOnShelf(view);
+  const onShelf = (material: StrandBin) => {
+    const there = Math.max(0, view.levels.get(material.id) ?? 0);
+    return material.unit === 'pieces' ? tabsText(there) : amountText(there, material, mass);
+  };
   return (
     <Select
       aria-label={label}
@@ -31,7 +36,7 @@ export function MaterialSelect({ label, value, onChange }: MaterialSelectProps) 
         return (
           <span className={styles.option}>
             <StrandSwatch material={material} size={20} /> {option.label}
-            <em>{material ? amountText(view.levels.get(material.id) ?? 0, material, mass) : ''}</em>
+            <em>{material ? onShelf(material) : ''}</em>
           </span>
         );
       }}

@@ -4,7 +4,16 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { numberText } from '@/messages/number-text';
 import type { StrandBin } from '@/records/bin';
-import { amountText, lengthText, piecesOf, piecesText, skirtText, useBench, usePreferences } from '../shared';
+import {
+  amountText,
+  lengthText,
+  piecesOf,
+  piecesText,
+  skirtText,
+  tabsText,
+  useBench,
+  usePreferences,
+} from '../shared';
 import { newestOf } from './board';
 import { strandsOnShelf } from './draft';
 import { MaterialForm } from './MaterialForm';
@@ -73,7 +82,7 @@ export function MaterialsPart() {
                       <strong>{bin.name.replace(/^[^,]*, /, '')}</strong>
                       <small data-low={bin.lowAt !== null && level(bin) <= bin.lowAt}>
                         {bin.name.startsWith('Fine') ? 'fine, ' : ''}
-                        {amountText(level(bin), bin, mass)}
+                        {bin.form === 'tab' ? tabsText(level(bin)) : amountText(level(bin), bin, mass)}
                         {bin.lowAt !== null && level(bin) <= bin.lowAt ? ', low' : ''}
                       </small>
                     </button>

@@ -75,7 +75,7 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
             state={{ is: 'rest' }}
             view="side"
             pxPerMm={3.2}
-            maxWidthPx={320}
+            maxWidthPx={222}
           />
           <SkirtDrawing
             name={`Piece ${no} on a stop`}
@@ -83,7 +83,7 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
             state={{ is: 'open', open: 1, pulse: 0 }}
             view="side"
             pxPerMm={1.8}
-            maxWidthPx={200}
+            maxWidthPx={138}
           />
         </div>
       ) : null}

@@ -7,7 +7,8 @@ import type { SkirtView } from '@/core/skirts/skirt-view';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { skirtBox } from '@/ui/skirt-drawing/skirt-box';
 import { useWidth } from '@/ui/use-width';
-import { jigOf, layersOf, setPreferences, useBench, usePreferences } from '../shared';
+import { jigOf, layersOf, lengthText, setPreferences, useBench, usePreferences } from '../shared';
+import type { SkirtState } from '@/ui/skirt-drawing/skirt-look';
 import type { SkirtDraft } from './draft';
 import { ShareBar } from './ShareBar';
 import styles from './skirt.module.css';
@@ -38,11 +39,14 @@ export function SkirtPanes({ draft }: { readonly draft: SkirtDraft }) {
   const paneWidth = isNarrow ? width : (width - 24) / 2;
   const shown = Math.min(layers.length, laid ?? layers.length);
   const nowOpen = isSwimming ? SWIMMING + 0.16 * Math.sin(2 * Math.PI * pulse) : open;
-  // One scale for both drawings, so that they compare: what the larger one leaves room for.
-  const open1 = skirtBox(jig, { is: 'open', open: 1, pulse: 0 }, skirtView);
-  const rest1 = skirtBox(jig, { is: 'rest' }, skirtView);
-  const pxPerMm = Math.min(4, MOST_HIGH_PX / open1[3], paneWidth / open1[2], paneWidth / rest1[2]);
-  const size = { pxPerMm, maxWidthPx: paneWidth, maxHeightPx: MOST_HIGH_PX };
+  // Each as large as its pane bears; the bar under it says how long twenty millimeters are in it.
+  const scaleOf = (state: SkirtState) => {
+    const [, , wide, high] = skirtBox(jig, state, skirtView);
+    return Math.min(4.4, MOST_HIGH_PX / high, paneWidth / wide);
+  };
+  const restScale = scaleOf({ is: 'rest' });
+  const openScale = scaleOf({ is: 'open', open: 1, pulse: 0 });
+  const tyingScale = scaleOf({ is: 'tying', layers: shown });
   const said =
     right === 'tying'
       ? `${shown} of ${layers.length} layers on`
@@ -77,8 +81,9 @@ export function SkirtPanes({ draft }: { readonly draft: SkirtDraft }) {
             jig={jig}
             state={{ is: 'rest' }}
             view={skirtView}
-            {...size}
+            pxPerMm={restScale}
           />
+          <ScaleBar pxPerMm={restScale} />
         </div>
         {rest.ok ? <ShareBar label="shows at rest" shares={rest.value} /> : null}
       </section>
@@ -106,8 +111,9 @@ export function SkirtPanes({ draft }: { readonly draft: SkirtDraft }) {
             jig={jig}
             state={right === 'tying' ? { is: 'tying', layers: shown } : { is: 'open', open: nowOpen, pulse }}
             view={right === 'tying' && skirtView === 'end' ? 'side' : skirtView}
-            {...size}
+            pxPerMm={right === 'tying' ? tyingScale : openScale}
           />
+          <ScaleBar pxPerMm={right === 'tying' ? tyingScale : openScale} />
         </div>
         {flared.ok && right === 'open' ? <ShareBar label="shows on a stop" shares={flared.value} /> : null}
         {right === 'open' ? (
@@ -145,6 +151,18 @@ export function SkirtPanes({ draft }: { readonly draft: SkirtDraft }) {
         )}
       </section>
     </div>
+  );
+}
+
+const BAR_MM = 20;
+
+/** How long twenty millimeters are in the drawing above. */
+function ScaleBar({ pxPerMm }: { readonly pxPerMm: number }) {
+  const { length } = usePreferences();
+  return (
+    <span className={styles.scaleBar}>
+      <i style={{ width: BAR_MM * pxPerMm }} /> {lengthText(BAR_MM, length)}
+    </span>
   );
 }
 

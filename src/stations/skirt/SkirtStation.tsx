@@ -28,7 +28,8 @@ const PROPOSED_TABS = 2.5;
 export function SkirtStation() {
   const { view, workshop } = useBench();
   const preferences = usePreferences();
-  const first = view.skirtById.get(view.toTie[0]?.skirtId ?? '') ?? latestOf(view.skirts);
+  const tied = view.skirtById.get(view.tying?.skirtId ?? '') ?? null;
+  const first = tied ?? view.skirtById.get(view.toTie[0]?.skirtId ?? '') ?? latestOf(view.skirts);
   const fallback = useMemo(() => (first ? draftOf(first) : null), [first]);
   const recipe = useRecipe(fallback);
   const [part, setPart] = useState<Part>(view.tying ? 'tie' : 'recipe');
@@ -117,7 +118,12 @@ export function SkirtStation() {
           ) : null}
         </>
       }
-      slip={<SkirtSlip draft={draft} count={count} />}
+      slip={
+        <SkirtSlip
+          draft={part === 'tie' && tied ? draftOf(tied) : draft}
+          count={view.tying?.count ?? count}
+        />
+      }
     >
       {part === 'recipe' ? (
         <RecipePart
@@ -192,8 +198,7 @@ function titleOf(
       if (!draft) return ['Skirt', 'layers of strands, held at a collar'];
       const name = draft.name.trim() || 'A new skirt';
       const version = draft.from === null ? '' : `, from version ${draft.from}`;
-      const forward = draft.layers.every(({ isForward }) => isForward);
-      return [`${name}${version}`, forward ? 'tied forward, folded back' : 'tied back'];
+      return [`${name}${version}`, ''];
     }
     case 'board':
       return ['Board', hasSkirts ? 'every recipe, as it hangs in the water' : 'empty yet'];

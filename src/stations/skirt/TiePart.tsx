@@ -3,6 +3,7 @@
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { HeadsToTie } from '@/core/skirts/heads-to-tie';
+import type { Skirt } from '@/records/skirt';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { headText, jigOf, minutesText, skirtText, useBench, usePreferences } from '../shared';
 import { newestOf } from './board';
@@ -10,6 +11,8 @@ import { tieable } from './run-plan';
 import { RunPanel } from './RunPanel';
 import type { TyingWish } from './BeginTying';
 import styles from './skirt.module.css';
+
+const MOST_AT_ONCE = 10;
 
 interface TiePartProps {
   readonly onTie: (wish: TyingWish) => void;
@@ -50,46 +53,23 @@ export function TiePart({ onTie }: TiePartProps) {
       </section>
       <section aria-label="From the shelf now">
         <h3>What the shelf gives now</h3>
-        <table className={styles.gives}>
-          <thead>
-            <tr>
-              <th scope="col">skirt</th>
-              <th scope="col">can be tied</th>
-              <th scope="col">what ends it</th>
-              <th scope="col">loose ones lie there</th>
-              <th scope="col">
-                <span className="unseen">Tie</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {board.map(({ skirt: each, count, limiting }) => (
-              <tr key={each.id}>
-                <th scope="row">{skirtText(each)}</th>
-                <td>{count}</td>
-                <td>{limiting.join(', ')}</td>
-                <td>{view.levels.get(`loose-${each.id}`) ?? 0}</td>
-                <td>
-                  <Button
-                    size="small"
-                    aria-label={`Tie ${skirtText(each)}`}
-                    onClick={() =>
-                      onTie({
-                        skirt: each,
-                        count: Math.max(1, Math.min(10, count)),
-                        headBinId: null,
-                        ticketId: null,
-                        lineId: null,
-                      })
-                    }
-                  >
-                    Tie
-                  </Button>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <ul className={styles.gives}>
+          {board.map((each) => (
+            <GivesRow
+              key={each.skirt.id}
+              {...each}
+              onTie={() =>
+                onTie({
+                  skirt: each.skirt,
+                  count: Math.max(1, Math.min(MOST_AT_ONCE, each.count)),
+                  headBinId: null,
+                  ticketId: null,
+                  lineId: null,
+                })
+              }
+            />
+          ))}
+        </ul>
       </section>
       {past.length > 0 ? (
         <section aria-label="Runs so far">
@@ -113,6 +93,41 @@ export function TiePart({ onTie }: TiePartProps) {
         </section>
       ) : null}
     </div>
+  );
+}
+
+interface GivesRowProps {
+  readonly skirt: Skirt;
+  readonly count: number;
+  readonly limiting: readonly string[];
+  readonly onTie: () => void;
+}
+
+/** A recipe and how many of it the shelf gives. */
+function GivesRow({ skirt, count, limiting, onTie }: GivesRowProps) {
+  const { view } = useBench();
+  const jig = useMemo(() => jigOf(skirt, view), [skirt, view]);
+  const loose = view.levels.get(`loose-${skirt.id}`) ?? 0;
+  return (
+    <li>
+      {jig ? (
+        <SkirtDrawing name="" jig={jig} state={{ is: 'rest' }} view="side" pxPerMm={1.3} maxWidthPx={108} />
+      ) : (
+        <span />
+      )}
+      <span>
+        <strong>
+          {count} × {skirtText(skirt)}
+        </strong>
+        <small>
+          {limiting.join(', ')} {limiting.length > 1 ? 'end' : 'ends'} it
+        </small>
+        {loose > 0 ? <small>{loose} loose ones lie there</small> : null}
+      </span>
+      <Button size="small" aria-label={`Tie ${skirtText(skirt)}`} onClick={onTie}>
+        Tie
+      </Button>
+    </li>
   );
 }
 

@@ -49,7 +49,12 @@ export function strandsOnShelf(view: Pick<BenchView, 'bins'>): StrandBin[] {
   const rank = { tab: 0, hair: 1, fur: 2, sheet: 3 } as const;
   return view.bins
     .filter((bin): bin is StrandBin => bin.kind === 'strand')
-    .sort((a, b) => rank[a.form] - rank[b.form] || a.name.localeCompare(b.name, 'en', { numeric: true }));
+    .sort(
+      (a, b) =>
+        rank[a.form] - rank[b.form] ||
+        b.strandWidthMm - a.strandWidthMm ||
+        a.name.localeCompare(b.name, 'en', { numeric: true }),
+    );
 }
 
 /** A version to go on from. */

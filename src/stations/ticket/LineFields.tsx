@@ -9,7 +9,8 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { MassField, lotText, markText, useBench, usePreferences } from '../shared';
 import { sortHooks, type DraftLine, type LineField } from './draft';
-import { HeadPicture } from './HeadPicture';
+import { DressFields } from './DressFields';
+import { LinePicture } from './LinePicture';
 import styles from './ticket.module.css';
 
 const BARE = 'bare';
@@ -34,7 +35,7 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
     <fieldset className={styles.line}>
       <legend className="unseen">Line {place}</legend>
       <div className={styles.picture}>
-        <HeadPicture {...line} />
+        <LinePicture {...line} />
       </div>
       <div className={styles.lineFields}>
         <FieldShell id={`${id}style`} label="Head">
@@ -43,7 +44,10 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
             value={line.style}
             options={HEAD_STYLES.map((each) => ({ value: each.key, label: each.name }))}
             onChange={(key) =>
-              set({ style: key, hookBinId: findStyle(key)?.isHooked ? line.hookBinId : null })
+              set({
+                style: key,
+                ...(findStyle(key)?.isHooked ? {} : { hookBinId: null, skirtId: null }),
+              })
             }
           />
         </FieldShell>
@@ -112,6 +116,7 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
             onChange={(coatId: string) => set({ coatId: coatId === BARE ? null : coatId })}
           />
         </FieldShell>
+        {style?.isHooked ? <DressFields line={line} onChange={set} /> : null}
         <FieldShell id={`${id}due`} label="Due">
           <DatePicker
             id={`${id}due`}

@@ -3,8 +3,8 @@
 import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import type { Ticket } from '@/records/ticket';
-import { dayText, headText, lotText, useBench, usePreferences } from '../shared';
-import { HeadPicture } from './HeadPicture';
+import { dayText, headText, lotText, skirtText, useBench, usePreferences } from '../shared';
+import { LinePicture } from './LinePicture';
 import { standing } from './TicketRail';
 import styles from './ticket.module.css';
 
@@ -18,6 +18,9 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
   const toCoat = ticket.lines
     .filter(({ coatId }) => coatId !== null)
     .reduce((so, line) => so + Math.max(0, line.count - (view.coated.get(line.id) ?? 0)), 0);
+  const toTie = ticket.lines
+    .filter(({ skirtId }) => skirtId !== null)
+    .reduce((so, line) => so + Math.max(0, line.count - (view.tied.get(line.id) ?? 0)), 0);
   return (
     <section aria-label={`Ticket ${ticket.no}`}>
       <div className={styles.sheetHead}>
@@ -41,9 +44,14 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
                   Coat
                 </Button>
               ) : null}
+              {isCast && toCoat === 0 && toTie > 0 ? (
+                <Button type="primary" onClick={() => router.push('/skirt')}>
+                  Tie
+                </Button>
+              ) : null}
               {isCast ? (
                 <Button
-                  type={toCoat > 0 ? 'default' : 'primary'}
+                  type={toCoat + toTie > 0 ? 'default' : 'primary'}
                   onClick={() => void carryOut(workshop.tickets.close(ticket.id))}
                 >
                   {ticket.buyer === null ? 'Close' : 'Hand over'}
@@ -64,17 +72,19 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
           const cast = view.made.get(line.id) ?? 0;
           const metal = view.binById.get(line.metalBinId);
           const coat = view.coatById.get(line.coatId ?? '');
+          const skirt = view.skirtById.get(line.skirtId ?? '');
           const coated = view.coated.get(line.id) ?? 0;
           return (
             <li key={line.id} className={styles.headRow}>
               <div className={styles.picture}>
-                <HeadPicture {...line} />
+                <LinePicture {...line} />
               </div>
               <div className={styles.headWords}>
                 <strong>{headText(line, view.binById, mass)}</strong>
                 <span className="quiet">
                   in {metal ? lotText(metal.name) : 'a lot no longer here'}
                   {coat ? `, ${coat.name}` : ''}
+                  {skirt ? `, ${skirtText(skirt)}` : ''}
                   {line.dueOn ? `, due ${dayText(line.dueOn)}` : ''}
                 </span>
               </div>
@@ -84,6 +94,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
                 </span>
                 <span className="quiet">of {line.count} cast</span>
                 {coat ? <span className="quiet">{coated} coated</span> : null}
+                {skirt ? <span className="quiet">{view.tied.get(line.id) ?? 0} tied</span> : null}
               </div>
             </li>
           );

@@ -128,7 +128,8 @@ export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
       ) : null}
       {state.is === 'read' ? (
         <p className="quiet">
-          The figure is the difference (CIEDE2000): under 1 nobody sees it, over 10 it is another color. {hint}
+          The figure is the difference (CIEDE2000): under 1 nobody sees it, over 10 it is another color.{' '}
+          {hint}
         </p>
       ) : null}
     </section>

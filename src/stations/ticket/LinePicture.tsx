@@ -1,0 +1,44 @@
+'use client';
+
+import { useMemo } from 'react';
+import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
+import { headText, jigOf, skirtText, useBench, usePreferences } from '../shared';
+import type { DraftLine } from './draft';
+import { HeadPicture } from './HeadPicture';
+
+type LinePictureProps = Pick<
+  DraftLine,
+  'style' | 'nominalG' | 'hookBinId' | 'metalBinId' | 'coatId' | 'skirtId' | 'guardBinId' | 'collarBinId'
+>;
+
+const PX_PER_MM = 3.5;
+const MOST_PX = 210;
+
+/** What a line asks for, drawn to scale: the head in its color, in its skirt where it gets one. */
+export function LinePicture(line: LinePictureProps) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const { style, nominalG, hookBinId, coatId, skirtId, guardBinId, collarBinId } = line;
+  const skirt = view.skirtById.get(skirtId ?? '');
+  const jig = useMemo(
+    () =>
+      skirt && nominalG !== null
+        ? jigOf(skirt, view, {
+            ...{ style, nominalG, hookBinId, coatId, collarBinId },
+            guardBinId: guardBinId ?? skirt.shownOn.guardBinId,
+          })
+        : null,
+    [skirt, view, style, nominalG, hookBinId, coatId, guardBinId, collarBinId],
+  );
+  if (!skirt || !jig || nominalG === null) return <HeadPicture {...line} />;
+  return (
+    <SkirtDrawing
+      name={`${headText({ style, nominalG, hookBinId }, view.binById, mass)} in ${skirtText(skirt)}, drawn to scale`}
+      jig={jig}
+      state={{ is: 'rest' }}
+      view="side"
+      pxPerMm={PX_PER_MM}
+      maxWidthPx={MOST_PX}
+    />
+  );
+}
