@@ -30,6 +30,28 @@ const BUDGET = {
   potCapacityG: 4000,
 };
 
+const SKIRT = {
+  layers: [
+    { material: 'reed', tabs: 1 },
+    { material: 'ember', tabs: 0.25 },
+    { material: 'reed', strands: 10 },
+  ],
+  strandsPerTab: { reed: 20, ember: 22 },
+  skirts: 10,
+};
+const LOOK = {
+  layers: [
+    { material: 'reed', strands: 40 },
+    { material: 'ember', strands: 10 },
+  ],
+  strandWidthMm: 1,
+  collarDiameterMm: 6,
+  foldedBack: true,
+};
+const COVER_REED = 1 - Math.exp(-40 / (6 * Math.PI));
+const COVER_EMBER = 1 - Math.exp(-10 / (6 * Math.PI));
+const COVERED = 1 - (1 - COVER_REED) * (1 - COVER_EMBER);
+
 const HEAT = {
   massG: 10,
   specificHeatJkgK: 129,
@@ -104,11 +126,16 @@ describe('the registry', () => {
       'heat.window',
       'cure.check',
       'powder.usage',
+      'skirt.materials',
+      'skirt.appearance',
+      'skirt.wrap',
       'stock.shortages',
       'stock.buildable',
+      'cost.rollup',
       'build.weight',
       'quality.chart',
       'water.sink',
+      'catch.rate',
     ]);
   });
 
@@ -311,6 +338,123 @@ describe('outputs by the contract', () => {
     ['cure.check', { ...CURE, minutes: 14.9 }, { verdict: 'undercured', reasons: ['undercured'] }],
     ['powder.usage', USAGE, { gramsPerPiece: expect.closeTo(0.1, 12), totalG: expect.closeTo(2, 12) }],
     ['powder.usage', { ...USAGE, count: 0 }, { gramsPerPiece: expect.closeTo(0.1, 12), totalG: 0 }],
+    [
+      'skirt.materials',
+      SKIRT,
+      {
+        materials: [
+          { material: 'reed', strandsEach: 30, tabsExact: 15, tabsToPull: 15, leftoverStrands: 0 },
+          {
+            material: 'ember',
+            strandsEach: expect.closeTo(5.5, 12),
+            tabsExact: 2.5,
+            tabsToPull: 3,
+            leftoverStrands: 11,
+          },
+        ],
+        strandsEach: expect.closeTo(35.5, 12),
+        tipsEach: expect.closeTo(71, 12),
+        tabsEach: 1.75,
+      },
+    ],
+    [
+      'skirt.materials',
+      { layers: [{ material: 'a', strands: 7 }], strandsPerTab: { a: 20, b: 9 }, skirts: 3 },
+      {
+        materials: [
+          {
+            material: 'a',
+            strandsEach: expect.closeTo(7, 12),
+            tabsExact: expect.closeTo(1.05, 12),
+            tabsToPull: 2,
+            leftoverStrands: expect.closeTo(19, 9),
+          },
+        ],
+        strandsEach: expect.closeTo(7, 12),
+        tipsEach: expect.closeTo(14, 12),
+        tabsEach: 0.35,
+      },
+    ],
+    [
+      'skirt.appearance',
+      LOOK,
+      {
+        rest: [
+          { material: 'reed', share: expect.closeTo(COVER_REED / COVERED, 12) },
+          { material: 'ember', share: expect.closeTo((COVER_EMBER * (1 - COVER_REED)) / COVERED, 12) },
+        ],
+        flared: [
+          { material: 'reed', share: expect.closeTo(0.8, 12) },
+          { material: 'ember', share: expect.closeTo(0.2, 12) },
+        ],
+      },
+    ],
+    [
+      'skirt.appearance',
+      { ...LOOK, foldedBack: false },
+      {
+        rest: [
+          { material: 'reed', share: expect.closeTo((COVER_REED * (1 - COVER_EMBER)) / COVERED, 12) },
+          { material: 'ember', share: expect.closeTo(COVER_EMBER / COVERED, 12) },
+        ],
+        flared: [
+          { material: 'reed', share: expect.closeTo(0.8, 12) },
+          { material: 'ember', share: expect.closeTo(0.2, 12) },
+        ],
+      },
+    ],
+    [
+      'skirt.wrap',
+      { headDiameterMm: 20, legWidthMm: 3, maxStretch: 0.1 },
+      { legs: 20, stretch: expect.closeTo((Math.PI * 20) / 60 - 1, 12), fits: true },
+    ],
+    [
+      'skirt.wrap',
+      { headDiameterMm: 20, legWidthMm: 3, maxStretch: 0.04 },
+      { legs: 20, stretch: expect.closeTo(0.0472, 4), fits: false },
+    ],
+    [
+      'skirt.wrap',
+      { headDiameterMm: 1, legWidthMm: 9, maxStretch: 1 },
+      { legs: 0, stretch: null, fits: false },
+    ],
+    [
+      'cost.rollup',
+      {
+        parts: [{ name: 'tab', qty: 2, unitCost: 0.3, scrapShare: 0.25 }],
+        labour: [{ name: 'tying', minutes: 30, ratePerHour: 12 }],
+        tooling: [{ name: 'tube', cost: 9, lifePieces: 900 }],
+        energy: [{ kWh: 2, pricePerKWh: 0.25 }],
+        batch: 10,
+      },
+      {
+        perPiece: expect.closeTo(0.8 + 0.6 + 0.01 + 0.05, 12),
+        materials: expect.closeTo(0.8, 12),
+        labour: expect.closeTo(0.6, 12),
+        tooling: expect.closeTo(0.01, 12),
+        energy: expect.closeTo(0.05, 12),
+      },
+    ],
+    [
+      'cost.rollup',
+      { parts: [], labour: [], tooling: [], batch: 1 },
+      { perPiece: 0, materials: 0, labour: 0, tooling: 0, energy: 0 },
+    ],
+    // Gamma quantiles that can be had otherwise: shape 1 is the exponential, shape 1/2 half of chi-square with one degree.
+    [
+      'catch.rate',
+      { catches: 0, hours: 3, priorCatches: 1, priorHours: 1 },
+      {
+        perHour: 0.25,
+        low: expect.closeTo(-Math.log(0.95) / 4, 9),
+        high: expect.closeTo(-Math.log(0.05) / 4, 9),
+      },
+    ],
+    [
+      'catch.rate',
+      { catches: 0, hours: 0 },
+      { perHour: 0.5, low: expect.closeTo(0.0039321 / 2, 6), high: expect.closeTo(3.841459 / 2, 5) },
+    ],
     ['pour.balance', BALANCE, { unaccountedG: 4, unaccountedShare: expect.closeTo(4 / 894, 12) }],
     [
       'pour.balance',
@@ -460,6 +604,29 @@ describe('bad input, field by field', () => {
     ['powder.usage', { ...USAGE, utilization: 1.1 }, ['utilization'], /1 or less/],
     ['powder.usage', { ...USAGE, count: 1.5 }, ['count'], /whole number/],
     ['pour.balance', { ...BALANCE, sprueG: -1 }, ['sprueG'], /0 or more/],
+    ['skirt.materials', { ...SKIRT, strandsPerTab: { reed: 20 } }, ['strandsPerTab', 'ember'], /ember/],
+    [
+      'skirt.materials',
+      { ...SKIRT, strandsPerTab: { reed: 20, ember: 0 } },
+      ['strandsPerTab', 'ember'],
+      /1 or more/,
+    ],
+    ['skirt.materials', { ...SKIRT, skirts: 2.5 }, ['skirts'], /whole number/],
+    ['skirt.materials', { ...SKIRT, layers: [] }, ['layers'], /1 or more/],
+    ['skirt.appearance', { ...LOOK, strandWidthMm: 0 }, ['strandWidthMm'], /over 0/],
+    ['skirt.appearance', { ...LOOK, layers: [{ material: 'a', strands: 0 }] }, ['layers'], /no strand/],
+    ['skirt.appearance', { ...LOOK, foldedBack: 'yes' }, ['foldedBack'], /yes/],
+    ['skirt.wrap', { headDiameterMm: 20, legWidthMm: 0, maxStretch: 0.1 }, ['legWidthMm'], /over 0/],
+    ['skirt.wrap', { headDiameterMm: 20, legWidthMm: 3, maxStretch: 1.5 }, ['maxStretch'], /1 or less/],
+    ['cost.rollup', { parts: [], labour: [], tooling: [], batch: 0 }, ['batch'], /1 or more/],
+    [
+      'cost.rollup',
+      { parts: [{ name: 'a', qty: 1, unitCost: 1, scrapShare: 1 }], labour: [], tooling: [], batch: 1 },
+      ['parts', 0, 'scrapShare'],
+      /under 1/,
+    ],
+    ['catch.rate', { catches: -1, hours: 2 }, ['catches'], /0 or more/],
+    ['catch.rate', { catches: 1, hours: 2, priorHours: 0 }, ['priorHours'], /over 0/],
   ])('%s refuses %j', async (name, input, path, message) => {
     const error = await errorOf(name, input);
     expect(error).toMatchObject({ code: 'invalid_input', path });

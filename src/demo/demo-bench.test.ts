@@ -21,7 +21,7 @@ describe('the made-up bench', () => {
     expect(bench.molds).toHaveLength(12);
     expect(bench.bins.filter((bin) => bin.kind === 'metal')).toHaveLength(8);
     expect(
-      bench.bins.filter((bin) => bin.kind === 'hook' || bin.kind === 'powder' || bin.kind === 'part').length,
+      bench.bins.filter((bin) => ['hook', 'powder', 'strand', 'part'].includes(bin.kind)).length,
     ).toBeGreaterThanOrEqual(180);
     expect(bench.tickets).toHaveLength(20);
     expect(new Set(bench.tickets.map((ticket) => ticket.state))).toEqual(

@@ -16,7 +16,7 @@ const plain = (most: number, least = 0) =>
     .min(least)
     .max(most)
     .refine((text) => !/[<>]/.test(text), 'may not hold < or >')
-     
+
     .refine(
       (text) => !/[\u0000-\u0008\u000b-\u001f\u007f\u202a-\u202e\u2066-\u2069]/.test(text),
       'holds unseen characters',

@@ -64,11 +64,11 @@ describe('takesOf', () => {
       drossShare: 0.02,
     });
     expect(run.blocks.map((block) => block.moldId)).toEqual(['block-f']);
-    expect(run.wants.map((want) => want.count)).toEqual([60, 24]);
+    expect(run.wants.map((want) => want.count)).toEqual([60, 18]);
     expect(run.cells.every((cell) => cell.moldId === 'block-f')).toBe(true);
 
     const rows = cavityRows(view.moldById.get('block-f')!, lot, view.hooks, session, planned.value);
-    expect(rows.reduce((total, row) => total + row.asked, 0)).toBe(84);
+    expect(rows.reduce((total, row) => total + row.asked, 0)).toBe(78);
     expect(rows.every((row) => row.cast !== null && row.fits)).toBe(true);
   });
 });
@@ -83,11 +83,13 @@ describe('the line', () => {
       'Pour',
       'Dress',
       'Coat',
+      'Skirt',
       'Shelf',
     ]);
     expect(stops[0]!.waits).toBe('7 open');
-    expect(stops[3]).toMatchObject({ waits: '424 to pour', tone: 'act' });
+    expect(stops[3]).toMatchObject({ waits: '418 to pour', tone: 'act' });
     expect(stops[5]).toMatchObject({ waits: '66 to coat', tone: 'calm' });
+    expect(stops[6]).toMatchObject({ waits: '6 to tie', tone: 'calm' });
     const curing = { ...demo.racks[0]!, state: 'curing' as const };
     expect(stopsOf(viewOf({ ...demo, racks: [curing] }), 'g', NOW)[5]).toMatchObject({
       waits: 'rack in the oven',
@@ -207,9 +209,8 @@ describe('shelfGroups', () => {
     );
     expect(found).toEqual(['hook-2-0-long']);
     expect(shelfGroups(view, 'powder cupboard', 'powder').map((group) => group.name)).toEqual(['Powders']);
-    expect(shelfGroups(view, 'skirt drawer', 'part').map((group) => group.name)).toEqual([
-      'Fine tabs',
-      'Skirt tabs',
+    expect(shelfGroups(view, 'skirt drawer', 'strand').map((group) => group.name)).toEqual([
+      'Skirt material',
     ]);
     expect(shelfGroups(view, 'nothing like it', 'all')).toEqual([]);
   });

@@ -35,7 +35,10 @@ describe('migrations', () => {
       'racks',
       'rules',
       'runs',
+      'skirts',
       'tickets',
+      'tyings',
+      'waterNotes',
       'weighings',
     ]);
   });
@@ -156,10 +159,44 @@ describe('migrations', () => {
     const db = new BenchDatabase('fourth-bench');
     let names = 0;
     const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
-    expect(await workshop.shelf.bins()).toEqual([{ ...head, coatId: null }]);
+    expect(await workshop.shelf.bins()).toEqual([{ ...head, coatId: null, skirtId: null }]);
     expect(await workshop.history.undo()).toMatchObject({ ok: true });
-    expect(await workshop.tickets.all()).toEqual([{ ...ticket, lines: [{ ...line, coatId: null }] }]);
+    expect(await workshop.tickets.all()).toEqual([
+      {
+        ...ticket,
+        lines: [{ ...line, coatId: null, skirtId: null, guardBinId: null, collarBinId: null }],
+      },
+    ]);
     expect(await workshop.racks.all()).toEqual([]);
+  });
+
+  it('bring what version 5 kept up: entries of whole tabs, parts without a color, skirts to be made', async () => {
+    const old = new Dexie('fifth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 5)) old.version(version).stores(stores);
+    await old.open();
+    const part = {
+      ...{ id: 'p', name: 'Tab, straw', place: '', lowAt: null, retired: false, note: '', kind: 'part' },
+      ...{ unit: 'pieces', sort: 'skirt tabs', massG: 0.6 },
+    };
+    const entry = {
+      ...{ id: 'e', at: 1, binId: 'p', kind: 'received', qty: 4, note: '', ticketId: null, lineId: null },
+      ...{ runId: null, reverses: null },
+    };
+    await old.table('bins').add(part);
+    await old.table('entries').add(entry);
+    const change = { table: 'entries', key: 'e', before: null, after: entry };
+    await old.table('acts').add({ id: 'a', no: 1, at: 1, label: 'Receive', changes: [change], undoes: null });
+    old.close();
+
+    const db = new BenchDatabase('fifth-bench');
+    let names = 0;
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
+    expect(await workshop.shelf.bins()).toEqual([{ ...part, hex: null }]);
+    expect(await workshop.shelf.entriesOf('p')).toEqual([{ ...entry, pieceShare: null }]);
+    expect(await workshop.tyings.cutEntries()).toEqual([]);
+    expect(await workshop.skirts.all()).toEqual([]);
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect((await workshop.shelf.levels()).get('p')).toBe(0);
   });
 
   it('bring an older database up, step by step, with what was in it', async () => {

@@ -37,7 +37,7 @@ describe('the job sheet of a pour', () => {
   it('names what is cast, and asks for the checklist', () => {
     const sheet = sheetIn('lot-14');
     expect(sheet.title).toBe('Pour, Lot 14');
-    expect(sheet.facts[0]).toEqual(['To cast', '60 Round 10 g, 2/0; 24 Round 14 g, 3/0']);
+    expect(sheet.facts[0]).toEqual(['To cast', '60 Round 10 g, 2/0; 18 Round 14 g, 3/0']);
     expect(sheet.before).toBe('Before the pot goes on');
     expect(sheet.cautions.length).toBeGreaterThan(5);
   });

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { fullnessSchool, type FullnessSchool } from '@/core/skirts/fullness';
 import { sum } from '@/core/numeric/sum';
 import { numberText } from '@/messages/number-text';
@@ -15,7 +16,7 @@ const SAYS: Record<FullnessSchool, string> = {
 };
 
 /** How full a skirt is, against what the schools call full, and how close its strands stand on the collar. */
-export function FullnessScale({ draft }: { readonly draft: SkirtDraft }) {
+export const FullnessScale = memo(function FullnessScale({ draft }: { readonly draft: SkirtDraft }) {
   const { view } = useBench();
   const tabs = tabsOf(draft, view);
   const layers = layersOf(draft, view);
@@ -67,4 +68,4 @@ export function FullnessScale({ draft }: { readonly draft: SkirtDraft }) {
       </p>
     </section>
   );
-}
+});

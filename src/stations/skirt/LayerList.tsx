@@ -1,6 +1,14 @@
 'use client';
 
-import { closestCenter, DndContext, KeyboardSensor, useSensor, type DragEndEvent } from '@dnd-kit/core';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  useSensor,
+  type Announcements,
+  type DragEndEvent,
+  type UniqueIdentifier,
+} from '@dnd-kit/core';
 import {
   arrayMove,
   SortableContext,
@@ -11,13 +19,15 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { HolderOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { useState } from 'react';
 import { MOST_LAYERS, type SkirtLayerRecord } from '@/records/skirt';
 import { amountOfText, materialOf, placeText, shortName, useBench, useDragSensors } from '../shared';
 import { newLayer, strandsOnShelf, type SkirtDraft } from './draft';
 import { LayerFields } from './LayerFields';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './skirt.module.css';
+
+const HOW_TO_MOVE =
+  'Space takes the layer in hand, arrow keys move it up and down, Space lays it there, Escape leaves it.';
 
 interface LayerListProps {
   readonly draft: SkirtDraft;
@@ -34,13 +44,25 @@ export function LayerList({ draft, onChange, openId, onOpen }: LayerListProps) {
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   ];
   const { layers } = draft;
-  const [said, setSaid] = useState('');
   const set = (next: SkirtLayerRecord[], isMoving = false) => onChange({ ...draft, layers: next }, isMoving);
   const end = ({ active, over }: DragEndEvent) => {
     const [from, to] = [active, over].map((each) => layers.findIndex(({ id }) => id === each?.id));
     if (from === undefined || to === undefined || from < 0 || to < 0 || from === to) return;
     set(arrayMove([...layers], from, to));
-    setSaid(`Layer ${from + 1} is tied as number ${to + 1} now.`);
+  };
+  const nameOf = (id: UniqueIdentifier) => {
+    const layer = layers.find((each) => each.id === id);
+    const material = layer ? materialOf(layer, view) : null;
+    return material ? shortName(material) : 'a layer';
+  };
+  const placeOf = (id: UniqueIdentifier | undefined) => layers.findIndex((each) => each.id === id) + 1;
+  const announcements: Announcements = {
+    onDragStart: ({ active }) => `Layer ${placeOf(active.id)}, ${nameOf(active.id)}, is in hand.`,
+    onDragOver: ({ active, over }) =>
+      over ? `${nameOf(active.id)} would be tied as number ${placeOf(over.id)}.` : undefined,
+    onDragEnd: ({ active, over }) =>
+      `${nameOf(active.id)} is tied as number ${placeOf(over?.id ?? active.id)}.`,
+    onDragCancel: ({ active }) => `${nameOf(active.id)} stays where it was.`,
   };
   const add = () => {
     const materials = strandsOnShelf(view);
@@ -53,7 +75,13 @@ export function LayerList({ draft, onChange, openId, onOpen }: LayerListProps) {
   return (
     <section aria-label="Layers, in tying order" className={styles.layers}>
       <h3>Layers, in tying order</h3>
-      <DndContext id="skirt-layers" sensors={sensors} collisionDetection={closestCenter} onDragEnd={end}>
+      <DndContext
+        id="skirt-layers"
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        accessibility={{ announcements, screenReaderInstructions: { draggable: HOW_TO_MOVE } }}
+        onDragEnd={end}
+      >
         <SortableContext items={layers.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
           <ol>
             {layers.map((layer, index) => (
@@ -91,9 +119,6 @@ export function LayerList({ draft, onChange, openId, onOpen }: LayerListProps) {
       <Button type="link" onClick={add} disabled={layers.length >= MOST_LAYERS} className={styles.addLayer}>
         + layer
       </Button>
-      <p role="status" className="unseen">
-        {said}
-      </p>
     </section>
   );
 }

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { placeArc } from '@/core/skirts/place-arc';
 import { placeRing } from '@/drawing/skirt/place-ring';
 import { materialOf, placeText, shortName, useBench } from '../shared';
@@ -9,7 +10,7 @@ const STEP = 9;
 const BAND = 6.5;
 
 /** Where each layer lies round the head, seen from behind: the first tied innermost. */
-export function PlaceDial({ draft }: { readonly draft: SkirtDraft }) {
+export const PlaceDial = memo(function PlaceDial({ draft }: { readonly draft: SkirtDraft }) {
   const { view } = useBench();
   const coat = draft.shownOn.coatId === null ? null : view.coatById.get(draft.shownOn.coatId);
   const base = coat?.base.kind === 'powder' ? view.binById.get(coat.base.powderBinId) : null;
@@ -51,4 +52,4 @@ export function PlaceDial({ draft }: { readonly draft: SkirtDraft }) {
       <p className="quiet">from behind, hook up; the first tied innermost</p>
     </section>
   );
-}
+});

@@ -1,7 +1,7 @@
 'use client';
 
 import { Button, Collapse } from 'antd';
-import { useState } from 'react';
+import { useCallback, useDeferredValue, useState } from 'react';
 import { findHold } from '@/core/skirts/holds';
 import { TextField } from '@/ui/unit-field/TextField';
 import { skirtText, useBench } from '../shared';
@@ -30,6 +30,16 @@ export function RecipePart({ recipe, count, onCount, onPhoto, onKept }: RecipePa
   const { draft, change, begin } = recipe;
   const [openId, setOpenId] = useState<string | null>(null);
   const [said, setSaid] = useState<string | null>(null);
+  // What is not drawn strand by strand may follow a slider a moment later.
+  const calm = useDeferredValue(draft);
+  const swap = useCallback(
+    (from: string, to: string) => {
+      if (!calm) return;
+      const layers = calm.layers.map((layer) => (layer.binId === from ? { ...layer, binId: to } : layer));
+      change({ ...calm, layers });
+    },
+    [calm, change],
+  );
   if (!draft) {
     return (
       <div className={styles.empty}>
@@ -58,11 +68,6 @@ export function RecipePart({ recipe, count, onCount, onPhoto, onKept }: RecipePa
     begin(null);
     onKept(kept.id);
   };
-  const swap = (from: string, to: string) =>
-    change({
-      ...draft,
-      layers: draft.layers.map((layer) => (layer.binId === from ? { ...layer, binId: to } : layer)),
-    });
   return (
     <div className={styles.studio}>
       <div className={styles.left}>
@@ -78,13 +83,13 @@ export function RecipePart({ recipe, count, onCount, onPhoto, onKept }: RecipePa
             From a photo
           </Button>
         </div>
-        <PlaceDial draft={draft} />
+        <PlaceDial draft={calm ?? draft} />
       </div>
       <div className={styles.middle}>
         <SkirtPanes draft={draft} />
         <div className={styles.under}>
-          <FullnessScale draft={draft} />
-          <TakesPanel draft={draft} count={count} onCount={onCount} onSwap={swap} />
+          <FullnessScale draft={calm ?? draft} />
+          <TakesPanel draft={calm ?? draft} count={count} onCount={onCount} onSwap={swap} />
         </div>
         {problems.cautions.length > 0 ? (
           <ul className={styles.cautions} aria-label="To mind">

@@ -1,6 +1,7 @@
 'use client';
 
 import { Button, InputNumber } from 'antd';
+import { memo } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { rollUpCost } from '@/core/cost/roll-up-cost';
 import { numberText } from '@/messages/number-text';
@@ -18,7 +19,7 @@ interface TakesPanelProps {
 }
 
 /** What a run of them takes from the shelf, what is short and what could stand for it, what each weighs and costs. */
-export function TakesPanel({ draft, count, onCount, onSwap }: TakesPanelProps) {
+export const TakesPanel = memo(function TakesPanel({ draft, count, onCount, onSwap }: TakesPanelProps) {
   const { view } = useBench();
   const { mass } = usePreferences();
   const plan = planRun(draft, count, view);
@@ -55,7 +56,7 @@ export function TakesPanel({ draft, count, onCount, onSwap }: TakesPanelProps) {
       </dl>
     </section>
   );
-}
+});
 
 function TakeRow({ take, onSwap }: { readonly take: RunTake; readonly onSwap: (to: string) => void }) {
   const { view } = useBench();
