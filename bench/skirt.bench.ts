@@ -22,10 +22,32 @@ async function framesOf(page: Page, step: (frame: number) => Promise<void>): Pro
   return times.sort((a, b) => a - b);
 }
 
+const TABS = ['reed-green', 'dusk', 'straw', 'silt-brown', 'kelp', 'frost'];
+
+/** A recipe of 12 layers and 180 strands, half made, as the page keeps it on this screen. */
+const RECIPE = {
+  ...{ family: null, from: null, name: 'Twelve layers', prey: '', hold: 'wire', counts: {} },
+  layers: Array.from({ length: 12 }, (_, index) => ({
+    id: `layer-${index}`,
+    binId: `tab-${TABS[index % TABS.length]}`,
+    amount: { by: 'strands', strands: 15 },
+    place: { at: 'round' },
+    lengthMm: 60,
+    isShort: false,
+    isForward: true,
+  })),
+  collar: { binId: null, diameterMm: 6, atShare: 0.33, headSideMm: 7 },
+  ...{ wrap: null, tails: [], note: '' },
+  shownOn: {
+    ...{ style: 'round', nominalG: 14, hookBinId: 'hook-3-0', coatId: null },
+    ...{ guardBinId: null, rattleBinId: null, trailerBinId: null },
+  },
+};
+
 const middle = (times: readonly number[]) => times[Math.floor(times.length / 2)] ?? 0;
 const late = (times: readonly number[]) => times[Math.floor(times.length * 0.95)] ?? 0;
 
-/** A frame while a skirt of the demo follows the slider, beside a frame of an empty page of the same browser. */
+/** A frame while a skirt of 12 layers and 180 strands follows the slider, beside a frame of an empty page of the same browser. */
 export async function benchSkirt(): Promise<string> {
   if (!existsSync('.next/BUILD_ID')) return 'skirt: no build to look at; run `npm run build` first';
   const server = spawn(
@@ -45,6 +67,10 @@ export async function benchSkirt(): Promise<string> {
       await new Promise((resolve) => setTimeout(resolve, 500));
     }
     const empty = await framesOf(page, (frame) => page.mouse.move(100 + (frame % 50), 300));
+    await page.addInitScript(
+      (recipe) => localStorage.setItem('ruvek-draft-skirt', recipe),
+      JSON.stringify(RECIPE),
+    );
     await page.goto(`http://127.0.0.1:${PORT}/skirt`);
     const handle = page.getByRole('slider', { name: 'How far it stands open' });
     await handle.waitFor();

@@ -14,7 +14,7 @@ const TIED = [
 ] as const;
 
 /** The bin where loose skirts of a recipe lie. */
-export function looseSkirtId(skirt: string): string {
+function looseSkirtId(skirt: string): string {
   return `loose-${skirt}`;
 }
 

@@ -6,7 +6,7 @@ export const MOST_LAYERS = 40;
 const degrees = z.number().min(0).max(360);
 
 /** How much of a material a layer takes. */
-export const layerAmount = z.discriminatedUnion('by', [
+const layerAmount = z.discriminatedUnion('by', [
   z.strictObject({ by: z.literal('tabs'), tabs: z.number().gt(0).max(20) }),
   z.strictObject({ by: z.literal('strands'), strands: z.int().min(1).max(2000) }),
   /** Hair, by how thick the pinched bundle is. */
@@ -15,7 +15,7 @@ export const layerAmount = z.discriminatedUnion('by', [
   z.strictObject({ by: z.literal('bunches'), bunches: z.number().gt(0).max(20) }),
 ]);
 
-export const layerPlace = z.discriminatedUnion('at', [
+const layerPlace = z.discriminatedUnion('at', [
   z.strictObject({ at: z.enum(['round', 'top', 'below', 'left', 'right']) }),
   z.strictObject({ at: z.literal('angles'), fromDeg: degrees, toDeg: degrees }),
 ]);

@@ -53,7 +53,9 @@ function Drawer({
         data-kind={bin.kind}
         style={{
           height: `${Math.round(fill * 100)}%`,
-          ...((bin.kind === 'powder' || bin.kind === 'strand') && state === 'well' ? { background: bin.hex } : {}),
+          ...((bin.kind === 'powder' || bin.kind === 'strand') && state === 'well'
+            ? { background: bin.hex }
+            : {}),
         }}
         aria-hidden="true"
       />

@@ -1,16 +1,17 @@
 'use client';
 
-import { Button, Select } from 'antd';
-import { useId, useMemo } from 'react';
-import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import { HEAD_STYLES } from '@/core/cavities/styles';
 import { hookRank } from '@/core/units/hook-rank';
 import { CountField } from '@/ui/unit-field/CountField';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import {
+  ChoiceField,
   jigOf,
   MassField,
   markText,
+  partsOf,
   refusalsOf,
   skirtText,
   temperatureText,
@@ -28,13 +29,10 @@ interface OrderLineFieldsProps {
   readonly onRemove: () => void;
 }
 
-const NONE = 'none';
-
 /** One piece as the customer chooses it, drawn large at rest and on a stop to show. */
 export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineFieldsProps) {
   const { view } = useBench();
   const { mass, temperature } = usePreferences();
-  const id = useId();
   const set = (change: Partial<OrderLine>) => onChange({ ...line, ...change });
   const skirt = view.skirtById.get(line.skirtId ?? '');
   const coat = view.coatById.get(line.coatId ?? '');
@@ -42,29 +40,6 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
   const refusals = coat
     ? refusalsOf(coat, line.metalBinId, view, (celsius) => temperatureText(celsius, temperature))
     : [];
-  const parts = (sort: string) =>
-    view.bins
-      .filter((bin) => bin.kind === 'part' && bin.sort === sort)
-      .map((bin) => ({ value: bin.id, label: bin.name }));
-  const pick = (
-    label: string,
-    value: string | null,
-    options: { value: string; label: string }[],
-    onPick: (value: string | null) => void,
-    canBeNone = true,
-  ) => (
-    <FieldShell id={`${id}${label}`} label={label}>
-      <Select
-        id={`${id}${label}`}
-        value={value ?? NONE}
-        style={{ width: '100%' }}
-        popupMatchSelectWidth={false}
-        showSearch={{ optionFilterProp: 'label' }}
-        options={[...(canBeNone ? [{ value: NONE, label: 'none' }] : []), ...options]}
-        onChange={(next) => onPick(next === NONE ? null : next)}
-      />
-    </FieldShell>
-  );
   return (
     <section className={styles.fields} aria-label={`Piece ${no}`}>
       {jig ? (
@@ -88,51 +63,68 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
         </div>
       ) : null}
       <div className={styles.grid}>
-        {pick(
-          'Skirt',
-          line.skirtId,
-          newestOf(view.skirts).map((each) => ({ value: each.id, label: skirtText(each) })),
-          (skirtId) => set({ skirtId, collarBinId: view.skirtById.get(skirtId ?? '')?.collar.binId ?? null }),
-        )}
-        {pick(
-          'Head color',
-          line.coatId,
-          view.coats.filter(({ retired }) => !retired).map((each) => ({ value: each.id, label: each.name })),
-          (coatId) => set({ coatId }),
-        )}
-        {pick('Guard', line.guardBinId, parts('weed guards'), (guardBinId) => set({ guardBinId }))}
-        {pick('Collar', line.collarBinId, parts('collars'), (collarBinId) => set({ collarBinId }))}
-        {pick(
-          'Head',
-          line.style,
-          HEAD_STYLES.filter(({ isHooked }) => isHooked).map(({ key, name }) => ({
+        <ChoiceField
+          label="Skirt"
+          value={line.skirtId}
+          none="none"
+          options={newestOf(view.skirts).map((each) => ({ value: each.id, label: skirtText(each) }))}
+          onChange={(skirtId) =>
+            set({ skirtId, collarBinId: view.skirtById.get(skirtId ?? '')?.collar.binId ?? null })
+          }
+        />
+        <ChoiceField
+          label="Head color"
+          value={line.coatId}
+          none="none"
+          options={view.coats
+            .filter(({ retired }) => !retired)
+            .map((each) => ({ value: each.id, label: each.name }))}
+          onChange={(coatId) => set({ coatId })}
+        />
+        <ChoiceField
+          label="Guard"
+          value={line.guardBinId}
+          none="none"
+          options={partsOf('weed guards', view)}
+          onChange={(guardBinId) => set({ guardBinId })}
+        />
+        <ChoiceField
+          label="Collar"
+          value={line.collarBinId}
+          none="none"
+          options={partsOf('collars', view)}
+          onChange={(collarBinId) => set({ collarBinId })}
+        />
+        <ChoiceField
+          label="Head"
+          value={line.style}
+          options={HEAD_STYLES.filter(({ isHooked }) => isHooked).map(({ key, name }) => ({
             value: key,
             label: name,
-          })),
-          (style) => style && set({ style, hookBinId: findStyle(style)?.isHooked ? line.hookBinId : null }),
-          false,
-        )}
+          }))}
+          onChange={(style) => style && set({ style })}
+        />
         <MassField
           label="Weight"
           value={line.nominalG}
           write={(grams) => markText(grams, mass)}
           onChange={(nominalG) => nominalG !== null && nominalG > 0 && set({ nominalG })}
         />
-        {pick(
-          'Hook',
-          line.hookBinId,
-          [...view.hooks.values()]
+        <ChoiceField
+          label="Hook"
+          value={line.hookBinId}
+          none="none"
+          options={[...view.hooks.values()]
             .sort((a, b) => (hookRank(a.size)?.rank ?? 0) - (hookRank(b.size)?.rank ?? 0))
-            .map((hook) => ({ value: hook.id, label: hook.name })),
-          (hookBinId) => set({ hookBinId }),
-        )}
-        {pick(
-          'Metal',
-          line.metalBinId,
-          view.metals.map((metal) => ({ value: metal.id, label: metal.name })),
-          (metalBinId) => metalBinId && set({ metalBinId }),
-          false,
-        )}
+            .map((hook) => ({ value: hook.id, label: hook.name }))}
+          onChange={(hookBinId) => set({ hookBinId })}
+        />
+        <ChoiceField
+          label="Metal"
+          value={line.metalBinId}
+          options={view.metals.map((metal) => ({ value: metal.id, label: metal.name }))}
+          onChange={(metalBinId) => metalBinId && set({ metalBinId })}
+        />
         <CountField
           label="Pieces"
           value={line.count}

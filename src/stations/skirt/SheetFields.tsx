@@ -54,7 +54,7 @@ export function SheetFields({ draft, wrap, onChange }: SheetFieldsProps) {
       <p role={fits ? 'status' : 'alert'} className={fits ? undefined : styles.short}>
         {legs === 0
           ? 'No leg goes round: it is wider than the round. Cut the legs narrower.'
-          : `${legs} legs, stretched by ${numberText((stretch ?? 0) * 100, 2)} %${fits ? '' : `: over the ${numberText(wrap.maxStretch * 100, 3)} % it bears. Cut the legs narrower or wider until one more closes the round.`}`}
+          : `${legs} ${legs === 1 ? 'leg' : 'legs'}, stretched by ${numberText((stretch ?? 0) * 100, 2)} %${fits ? '' : `: over the ${numberText(wrap.maxStretch * 100, 3)} % it bears. Cut the legs narrower or wider until one more closes the round.`}`}
       </p>
       <div className={styles.tails}>
         <strong>Inner tails</strong>

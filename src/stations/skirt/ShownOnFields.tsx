@@ -5,7 +5,7 @@ import { useId } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import type { Skirt } from '@/records/skirt';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { MassField, markText, useBench, usePreferences } from '../shared';
+import { ChoiceField, MassField, markText, partsOf, useBench, usePreferences } from '../shared';
 import styles from './skirt.module.css';
 
 type On = Skirt['shownOn'];
@@ -15,36 +15,12 @@ interface ShownOnFieldsProps {
   readonly onChange: (on: On) => void;
 }
 
-const NONE = 'none';
-
 /** What the skirt is drawn on: head, hook, color, guard, rattle, trailer. */
 export function ShownOnFields({ value, onChange }: ShownOnFieldsProps) {
   const { view } = useBench();
   const { mass } = usePreferences();
   const id = useId();
   const set = (change: Partial<On>) => onChange({ ...value, ...change });
-  const parts = (sort: string) =>
-    view.bins
-      .filter((bin) => bin.kind === 'part' && bin.sort === sort)
-      .map((bin) => ({ value: bin.id, label: bin.name }));
-  const pick = (
-    label: string,
-    chosen: string | null,
-    options: { value: string; label: string }[],
-    onPick: (binId: string | null) => void,
-  ) => (
-    <FieldShell id={`${id}${label}`} label={label}>
-      <Select
-        id={`${id}${label}`}
-        value={chosen ?? NONE}
-        style={{ width: '100%' }}
-        popupMatchSelectWidth={false}
-        showSearch={{ optionFilterProp: 'label' }}
-        options={[{ value: NONE, label: 'none' }, ...options]}
-        onChange={(next) => onPick(next === NONE ? null : next)}
-      />
-    </FieldShell>
-  );
   return (
     <div className={styles.fieldGrid}>
       <FieldShell id={`${id}style`} label="Head">
@@ -65,21 +41,43 @@ export function ShownOnFields({ value, onChange }: ShownOnFieldsProps) {
         write={(grams) => markText(grams, mass)}
         onChange={(nominalG) => nominalG !== null && nominalG > 0 && nominalG <= 5000 && set({ nominalG })}
       />
-      {pick(
-        'Hook',
-        value.hookBinId,
-        [...view.hooks.values()].map((hook) => ({ value: hook.id, label: hook.name })),
-        (hookBinId) => set({ hookBinId }),
-      )}
-      {pick(
-        'Head color',
-        value.coatId,
-        view.coats.filter(({ retired }) => !retired).map((coat) => ({ value: coat.id, label: coat.name })),
-        (coatId) => set({ coatId }),
-      )}
-      {pick('Guard', value.guardBinId, parts('weed guards'), (guardBinId) => set({ guardBinId }))}
-      {pick('Rattle', value.rattleBinId, parts('rattles'), (rattleBinId) => set({ rattleBinId }))}
-      {pick('Trailer', value.trailerBinId, parts('trailers'), (trailerBinId) => set({ trailerBinId }))}
+      <ChoiceField
+        label="Hook"
+        value={value.hookBinId}
+        none="none"
+        options={[...view.hooks.values()].map((hook) => ({ value: hook.id, label: hook.name }))}
+        onChange={(hookBinId) => set({ hookBinId })}
+      />
+      <ChoiceField
+        label="Head color"
+        value={value.coatId}
+        none="none"
+        options={view.coats
+          .filter(({ retired }) => !retired)
+          .map((coat) => ({ value: coat.id, label: coat.name }))}
+        onChange={(coatId) => set({ coatId })}
+      />
+      <ChoiceField
+        label="Guard"
+        value={value.guardBinId}
+        none="none"
+        options={partsOf('weed guards', view)}
+        onChange={(guardBinId) => set({ guardBinId })}
+      />
+      <ChoiceField
+        label="Rattle"
+        value={value.rattleBinId}
+        none="none"
+        options={partsOf('rattles', view)}
+        onChange={(rattleBinId) => set({ rattleBinId })}
+      />
+      <ChoiceField
+        label="Trailer"
+        value={value.trailerBinId}
+        none="none"
+        options={partsOf('trailers', view)}
+        onChange={(trailerBinId) => set({ trailerBinId })}
+      />
     </div>
   );
 }

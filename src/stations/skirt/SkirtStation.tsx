@@ -10,7 +10,7 @@ import { PhotoColors, setPreferences, useBench, usePreferences } from '../shared
 import { BeginTying, type TyingWish } from './BeginTying';
 import { BoardPart } from './BoardPart';
 import { newestOf } from './board';
-import { draftOf, newLayer, newSkirt, strandsOnShelf } from './draft';
+import { draftOf, newLayer, newSkirt, strandsOnShelf, withShort } from './draft';
 import { MaterialsPart } from './MaterialsPart';
 import { OrderPart } from './OrderPart';
 import { RecipePart } from './RecipePart';
@@ -57,15 +57,8 @@ export function SkirtStation() {
         const material = materials.find(({ id }) => id === binId);
         if (!material) return [];
         const layer = newLayer(material, workshop.newId(), undefined);
-        return [
-          {
-            ...layer,
-            amount: { by: 'tabs' as const, tabs },
-            place,
-            isShort,
-            lengthMm: isShort ? 12 : layer.lengthMm,
-          },
-        ];
+        const laid = { ...layer, amount: { by: 'tabs' as const, tabs }, place };
+        return [withShort(laid, isShort, layer.lengthMm)];
       },
     );
     if (!fresh || layers.length === 0) return;

@@ -11,7 +11,7 @@ export type SkirtDraft = NewSkirt & {
   readonly from: number | null;
 };
 
-export const SHORT_MM = 12;
+const SHORT_MM = 12;
 const LONG_MM = 60;
 
 /** A recipe of one layer to begin with: the first tab on the shelf, all round. */
@@ -81,7 +81,7 @@ export function newLayer(
 }
 
 /** How much of a material one begins with. */
-export function usualAmount({ form }: Pick<StrandBin, 'form'>): SkirtLayerRecord['amount'] {
+function usualAmount({ form }: Pick<StrandBin, 'form'>): SkirtLayerRecord['amount'] {
   switch (form) {
     case 'hair':
       return { by: 'bundle', diameterMm: 2.5 };

@@ -10,10 +10,10 @@ import { lookOf } from '../coats/coat-look';
 import { viewOf } from '../coats/head-facts';
 import { layersOf, materialOf } from './skirt-facts';
 
-export type SkirtRecipe = Pick<Skirt, 'layers' | 'collar' | 'shownOn' | 'hold'>;
+type SkirtRecipe = Pick<Skirt, 'layers' | 'collar' | 'shownOn' | 'hold'>;
 
 /** What may be other than the recipe has it: a head of a ticket, its color, its guard and collar. */
-export type JigChoice = Partial<Skirt['shownOn']> & { readonly collarBinId?: string | null };
+type JigChoice = Partial<Skirt['shownOn']> & { readonly collarBinId?: string | null };
 
 /** So many strands of a layer are drawn one by one; of hair, locks of several. */
 const MOST_DRAWN = 60;

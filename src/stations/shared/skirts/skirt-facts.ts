@@ -20,7 +20,7 @@ export function materialOf(layer: Pick<SkirtLayerRecord, 'binId'>, { binById }: 
 }
 
 /** How many strands an amount of a material is; broken where a quarter tab is. */
-export function strandsOf(
+function strandsOf(
   amount: SkirtLayerRecord['amount'],
   material: Pick<StrandBin, 'strandWidthMm' | 'strandsPerTab'>,
 ): number {

@@ -1,0 +1,248 @@
+import { demoBench } from '@/demo/demo-bench';
+import { readSkirtFile } from '@/records/skirt-file';
+import { tabPieces } from '@/core/skirts/tab-pieces';
+import { viewOf } from '../../../tests/support/view-of';
+import { layersOf, piecesText, skirtMassOf, tabsText, takeOf } from '../shared';
+import { newestOf, searchBoard, versionsOf, waterSays } from './board';
+import { composeCard } from './compose-card';
+import { draftOf, findProblems, isDraft, newSkirt, withHold, withMaterial, withShort } from './draft';
+import { newLine, NO_ORDER, orderProblem, ticketOf } from './order';
+import { planRun, putBackOf, substitutesFor, takenOf, tieable, withSwaps } from './run-plan';
+import { binFor, exportSkirt, importedRecipe, planImport } from './skirt-exchange';
+import { stepsOf } from './tying-card';
+
+const contents = demoBench(Date.UTC(2026, 10, 23, 12));
+const view = viewOf(contents);
+const perch = view.skirtById.get('skirt-reed-perch-3')!;
+const hair = view.skirtById.get('skirt-winter-hair-1')!;
+const shelf = (binId: string) => view.binById.get(binId)!;
+
+describe('the board', () => {
+  it('shows the newest version of each recipe, and all of them by family', () => {
+    const board = newestOf(view.skirts);
+    expect(board.map(({ name }) => name)).toEqual([...board.map(({ name }) => name)].sort());
+    expect(board.find(({ name }) => name === 'Reed perch')!.version).toBe(3);
+    expect(versionsOf('reed-perch', view.skirts).map(({ version }) => version)).toEqual([3, 2, 1]);
+    expect(newestOf(view.skirts.map((skirt) => ({ ...skirt, retired: true })))).toEqual([]);
+  });
+
+  it('finds by name, prey and material, and by a color near one of the layers', () => {
+    const names = (search: string, hex: string | null = null) =>
+      searchBoard(newestOf(view.skirts), search, hex, view).map(({ name }) => name);
+    expect(names('shrimp')).toEqual(['Ember shrimp']);
+    expect(names('tab pale')).toEqual(['Ember shrimp', 'Reed perch', 'Pale roach'].sort());
+    expect(names('', '#8f7fa8')[0]).toBe('Night eel');
+    expect(names('', '#00ff00')).toEqual([]);
+  });
+
+  it('adds up what the water said', () => {
+    expect(waterSays(new Set(['skirt-reed-perch-3']), view)).toMatchObject({ hours: 5.5, fish: 8, lost: 2 });
+    expect(waterSays(new Set(['skirt-ember-shrimp-1']), view)).toBeNull();
+  });
+});
+
+describe('what a run takes', () => {
+  it('pulls tabs whole and cut, collars and guards, and says what will be left', () => {
+    const plan = planRun(perch, 10, view, perch.collar.binId, ['part-weed-guards-1']);
+    const take = (binId: string) => plan.takes.find((each) => each.binId === binId)!;
+    expect(take('tab-reed-green')).toMatchObject({ each: 1, qty: 10, short: 0, left: [] });
+    expect(take('tab-silt-brown').qty).toBe(5);
+    expect(take('tab-ember-fleck').qty).toBe(2.5);
+    expect(take('part-collars-4')).toMatchObject({ qty: 10, material: null });
+    expect(take('part-weed-guards-1').qty).toBe(10);
+    expect(plan.canBegin).toBe(true);
+    const taken = takenOf(plan);
+    const weigh = (pieces: readonly { share: number; count: number }[]) =>
+      pieces.reduce((so, { share, count }) => so + share * count, 0);
+    for (const { binId, pieces } of taken.filter((each) => each.pieces.length > 0)) {
+      expect(weigh(pieces) - weigh(take(binId).left)).toBeCloseTo(take(binId).qty, 9);
+    }
+  });
+
+  it('puts back what is over, and all of it where none was tied', () => {
+    const plan = planRun(perch, 3, view);
+    const tying = {
+      ...view.tyings[0]!,
+      ...{ skirtId: perch.id, count: 3, taken: takenOf(plan), swaps: [], putBack: [] },
+    };
+    expect(putBackOf(tying, perch, 0, view)).toEqual(tying.taken);
+    const back = putBackOf(tying, perch, 3, view);
+    expect(back.find(({ binId }) => binId === perch.collar.binId)).toBeUndefined();
+    const one = putBackOf(tying, perch, 1, view);
+    expect(one.find(({ binId }) => binId === perch.collar.binId)).toMatchObject({ qty: 2, pieces: [] });
+    const reed = one.find(({ binId }) => binId === 'tab-reed-green')!;
+    expect(reed.pieces.reduce((so, { share, count }) => so + share * count, 0)).toBe(2);
+  });
+
+  it('names what is short and the nearest that is there, by color and form', () => {
+    const short = planRun(perch, 200, view);
+    expect(short.canBegin).toBe(false);
+    const brown = short.takes.find(({ binId }) => binId === 'tab-silt-brown')!;
+    expect(brown.short).toBeGreaterThan(0);
+    const few = planRun(perch, 4, view).takes.find(({ binId }) => binId === 'tab-pale-belly')!;
+    const offered = substitutesFor(few, view);
+    expect(offered[0]!.deltaE).toBeLessThanOrEqual(offered[1]!.deltaE);
+    expect(offered.every(({ material }) => material.form === 'tab' && material.id !== 'tab-pale-belly')).toBe(
+      true,
+    );
+    const swapped = withSwaps(perch, [{ layerId: perch.layers[2]!.id, binId: 'tab-straw' }]);
+    expect(swapped.layers.map(({ binId }) => binId)[2]).toBe('tab-straw');
+    expect(withSwaps(perch, [])).toBe(perch);
+  });
+
+  it('weighs hair by its bundle, and counts what the shelf gives', () => {
+    const [top] = hair.layers;
+    const material = shelf('hair-straw');
+    if (material.kind !== 'strand') throw new Error('hair is a strand');
+    const strands = 0.75 * (2.6 / 0.12) ** 2;
+    const grams = strands * Math.PI * (0.012 / 2) ** 2 * 5.5 * 1.3;
+    expect(takeOf(top!, material)).toBeCloseTo(grams, 2);
+    const { count, limiting } = tieable(hair, view);
+    expect(limiting).toHaveLength(1);
+    expect(count).toBeGreaterThan(5);
+    expect(tieable({ ...hair, layers: [] }, view)).toEqual({ count: 0, limiting: [] });
+    expect(skirtMassOf(perch, view)).toBeCloseTo(2.25 * 0.62, 9);
+    expect(skirtMassOf(hair, view)!).toBeGreaterThan(0.3);
+  });
+});
+
+describe('a recipe being made', () => {
+  const draft = draftOf(perch);
+
+  it('begins from the shelf, and is known again after a reload', () => {
+    const fresh = newSkirt(view, 'l1')!;
+    expect(fresh.layers).toHaveLength(1);
+    expect(isDraft(JSON.parse(JSON.stringify(fresh)))).toBe(true);
+    expect(isDraft({ name: 'x', layers: [{}] })).toBe(false);
+    expect(newSkirt({ bins: [] }, 'l1')).toBeNull();
+  });
+
+  it('says what keeps it from being kept, and what to mind', () => {
+    expect(findProblems(draft, view)).toEqual({ name: null, layers: null, cautions: [] });
+    expect(findProblems({ ...draft, name: ' ' }, view).name).toMatch(/Give it a name/);
+    expect(findProblems({ ...draft, family: null }, view).name).toMatch(
+      /There is a skirt Reed perch already/,
+    );
+    expect(findProblems({ ...draft, layers: [] }, view).layers).toMatch(/needs a layer/);
+    const long = { ...draft, layers: [{ ...draft.layers[0]!, lengthMm: 120 }] };
+    expect(findProblems(long, view).cautions[0]).toMatch(/give 87 mm at most/);
+    const wrong = { ...draft, layers: [{ ...draft.layers[0]!, binId: 'hair-white' }] };
+    expect(findProblems(wrong, view).cautions.join(' ')).toMatch(/not how hair usually is held/);
+  });
+
+  it('keeps an amount that suits, takes the usual one where it does not; cuts short and long again', () => {
+    const [layer] = draft.layers;
+    const [tab, other, white] = ['tab-reed-green', 'tab-straw', 'hair-white'].map(shelf);
+    if (tab?.kind !== 'strand' || other?.kind !== 'strand' || white?.kind !== 'strand')
+      throw new Error('strands');
+    expect(withMaterial(layer!, tab, other).amount).toEqual(layer!.amount);
+    expect(withMaterial(layer!, tab, white).amount).toEqual({ by: 'bundle', diameterMm: 2.5 });
+    const short = withShort(layer!, true, 62);
+    expect(short).toMatchObject({ isShort: true, lengthMm: 12 });
+    expect(withShort(short, false, 62)).toMatchObject({ isShort: false, lengthMm: 62 });
+  });
+
+  it('takes a hold’s usual counts, and a wrap for a sheet alone', () => {
+    const sheet = withHold(draft, 'cut-sheet');
+    expect(sheet.wrap).not.toBeNull();
+    const thread = withHold(sheet, 'thread-hitches');
+    expect(thread.wrap).toBeNull();
+    expect(thread.counts).toEqual({ 'base-wraps': 8, 'spread-wraps': 1, 'tight-wraps': 10, hitches: 2 });
+  });
+});
+
+describe('a recipe as a file', () => {
+  it('comes in exactly on the bench it left, and on one that has nothing of it', () => {
+    for (const skirt of view.skirts) {
+      const text = exportSkirt(skirt, view);
+      const reading = readSkirtFile(text);
+      if (!reading.ok) throw new Error('it reads');
+      const incoming = planImport(reading.file, view);
+      expect(incoming.unknown).toEqual([]);
+      expect(incoming.bins.every((bin) => bin !== null)).toBe(true);
+      const recipe = importedRecipe(
+        incoming,
+        incoming.bins.map((bin) => bin!.id),
+        view,
+        () => 'new',
+      );
+      const again = { ...skirt, ...recipe, family: skirt.family };
+      expect(exportSkirt(again, view)).toBe(text);
+    }
+  });
+
+  it('names what a bench lacks, and puts its materials down empty', () => {
+    const reading = readSkirtFile(exportSkirt(perch, view));
+    if (!reading.ok) throw new Error('it reads');
+    const bare = viewOf({
+      ...contents,
+      bins: contents.bins.filter(({ kind }) => kind === 'metal'),
+      coats: [],
+    });
+    const incoming = planImport(reading.file, bare);
+    expect(incoming.bins).toEqual([null, null, null, null]);
+    expect([...incoming.unknown].sort()).toEqual(
+      ['Collar, ember fleck', 'Guard, reed green', 'Jig hook 3/0', 'Reed shiner'].sort(),
+    );
+    expect(binFor(reading.file.materials[3]!)).toMatchObject({
+      ...{ kind: 'strand', name: 'Tab, ember fleck', unit: 'pieces', massG: null },
+      flakes: [{ hex: '#f2c27a', sizeMm: 0.4 }],
+    });
+  });
+});
+
+describe('the card', () => {
+  it('has the recipe’s own layers in its steps and on paper', () => {
+    const steps = stepsOf(perch, view);
+    expect(steps.map(({ title }) => title)).toContain('Fold in ¼ tab of ember fleck, all round');
+    expect(steps.some(({ title }) => title === 'Pull them through to a third')).toBe(true);
+    const card = composeCard(perch, view, 'mm');
+    expect(card.title).toBe('Reed perch 3');
+    expect(card.layers[3]).toBe(
+      'Tab, ember fleck: ¼ tab, all round, 12 mm from the collar, cut short, tied forward, folded back',
+    );
+    expect(card.drawings.map(({ caption }) => caption)).toEqual(['At rest', 'On a stop']);
+    expect(card.drawings[1]!.shapes.length).toBeGreaterThan(20);
+    expect(card.drawings[0]!.shares).toMatch(/reed green \d+ %/);
+    expect(composeCard(perch, view, 'in').layers[3]).toContain('0.47 in');
+  });
+});
+
+describe('an order', () => {
+  it('is like the piece before it, asks for what is missing, and becomes a ticket', () => {
+    const first = newLine(view, 'a', undefined)!;
+    const second = { ...newLine(view, 'b', first)!, coatId: 'coat-straw' };
+    expect(second).toMatchObject({ id: 'b', skirtId: first.skirtId, count: 1 });
+    const order = { ...NO_ORDER, buyer: ' Kiosk ', dueOn: '2026-12-01', lines: [first, second] };
+    expect(orderProblem(NO_ORDER)).toBe('Who orders it?');
+    expect(orderProblem({ ...order, lines: [] })).toMatch(/needs a piece/);
+    expect(orderProblem({ ...order, lines: [{ ...first, hookBinId: null }] })).toMatch(/Piece 1 has no hook/);
+    expect(orderProblem(order)).toBeNull();
+    expect(ticketOf(order)).toMatchObject({ title: 'Order, Kiosk', buyer: 'Kiosk' });
+    expect(ticketOf(order).lines.map(({ dueOn, coatId }) => [dueOn, coatId])).toEqual([
+      ['2026-12-01', first.coatId],
+      ['2026-12-01', 'coat-straw'],
+    ]);
+    expect(newLine(viewOf({ ...contents, bins: [] }), 'a', undefined)).toBeNull();
+  });
+});
+
+describe('words and pieces', () => {
+  it('says tabs as makers do', () => {
+    expect([0.25, 0.5, 1, 2.25, 1.35].map(tabsText)).toEqual(['¼', '½', '1', '2 ¼', '1.35']);
+    const pieces = tabPieces([
+      { qty: 9, pieceShare: null },
+      { qty: 0.5, pieceShare: 0.5 },
+      { qty: 0.5, pieceShare: 0.25 },
+    ]);
+    expect(piecesText(pieces)).toBe('9 whole, a half, 2 quarters');
+    expect(piecesText([])).toBe('none');
+    expect(piecesText([{ share: 0.35, count: 1 }])).toBe('1 of 0.35 tab');
+  });
+
+  it('leaves out layers whose material is gone', () => {
+    const gone = { ...perch, layers: [{ ...perch.layers[0]!, binId: 'nowhere' }, perch.layers[1]!] };
+    expect(layersOf(gone, view)).toHaveLength(1);
+    expect(skirtMassOf(gone, view)).toBeNull();
+  });
+});
