@@ -316,6 +316,14 @@ test('the board finds by word and color, sets two side by side, and knows what t
   await expect(both.getByRole('article')).toHaveCount(2);
   await expect(both.getByRole('row', { name: 'Tabs 2 ¼ 2' })).toBeVisible();
   await expect(both.getByRole('img', { name: 'Reed perch 2 on a stop' })).toBeVisible();
+  await both.getByRole('button', { name: 'Close' }).click();
+  await expect(detail).toBeVisible();
+  await detail.getByRole('button', { name: 'Beside another' }).click();
+  await page.getByRole('searchbox', { name: 'Search skirts' }).fill('');
+  await page.getByRole('button', { name: /^Night eel 1/ }).click();
+  await expect(both.getByRole('article', { name: 'Night eel 1' })).toBeVisible();
+  await turnTo(page, 'Tie');
+  await expect(page.getByRole('heading', { name: 'Tie', level: 1 })).toBeVisible();
 });
 
 test('an order of pieces, each another, becomes a ticket with its colors, skirts, guards and collars', async ({

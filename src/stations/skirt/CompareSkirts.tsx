@@ -37,7 +37,9 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
   const [ref, width] = useWidth<HTMLDivElement>(560);
   const jigs = useMemo(() => [jigOf(left, view), jigOf(right, view)], [left, right, view]);
   const top = useRef<HTMLElement>(null);
-  useEffect(() => top.current?.scrollIntoView?.({ block: 'start' }), []);
+  useEffect(() => {
+    top.current?.scrollIntoView({ block: 'start' });
+  }, []);
   const both = [left, right];
   const rows = [
     ['Tabs', both.map((skirt) => tabsText(tabsOf(skirt, view)))],
