@@ -49,7 +49,10 @@ const PACKAGE_ROOMS = [
   { packages: ['dexie-react-hooks'], rooms: ['stations'] },
   { packages: ['zod'], rooms: ['calculations', 'records', 'data', 'app'] },
   { packages: ['comlink'], rooms: ['workers'] },
-  { packages: ['highs', 'quickhull3d', 'svgpath', 'manifold-3d', 'culori', 'ml-kmeans', 'jstat'], rooms: ['core'] },
+  {
+    packages: ['highs', 'quickhull3d', 'svgpath', 'manifold-3d', 'culori', 'ml-kmeans', 'jstat'],
+    rooms: ['core'],
+  },
   { packages: ['pdf-lib', '@pdf-lib', '@fontsource', 'ical-generator'], rooms: ['data'] },
   { packages: ['@dnd-kit'], rooms: ['stations'] },
 ];

@@ -101,20 +101,7 @@ export function demoBench(now: number): BenchContents {
   const colored = coatHistory(new DemoTools(START + 4, now), heads, coats);
   entries.push(...colored.entries);
 
-  // Coated rounds that lay free went to the league's order.
-  for (const [kind, qty] of [
-    ['taken', -6],
-    ['made', 6],
-  ] as const) {
-    const isMade = kind === 'made';
-    entries.push({
-      ...{ binId: 'head-round-14-hook-3-0-lot-14-coat-ember-perch', kind, qty, at: tools.at(-1, 10) },
-      note: 'from the shelf to a ticket',
-      ticketId: isMade ? 'ticket-16' : null,
-      lineId: isMade ? 'ticket-16-2' : null,
-      ...{ runId: null, pieceShare: null, reverses: null },
-    });
-  }
+  entries.push(...coatedForLeague(tools.at(-1, 10)));
 
   const own = new DemoTools(START + 5, now);
   const skirts = demoSkirts(own);
@@ -242,4 +229,21 @@ function takenForTheWater(
       reverses: null,
     }));
   });
+}
+
+/** Six free rounds went to the league's order and were given its color: they wait for their skirt. */
+function coatedForLeague(at: number): Omit<Entry, 'id'>[] {
+  const bare = 'head-round-14-hook-3-0-lot-14';
+  const count = 6;
+  const line = { ticketId: 'ticket-16', lineId: 'ticket-16-2' };
+  const moves = [
+    { binId: bare, kind: 'taken', qty: -count, ticketId: null, lineId: null },
+    { binId: bare, kind: 'made', qty: count, ...line },
+    { binId: bare, kind: 'coated', qty: -count, ...line },
+    { binId: `${bare}-coat-ember-perch`, kind: 'coated', qty: count, ...line },
+  ] as const;
+  return moves.map((move) => ({
+    ...move,
+    ...{ at, note: 'for the league', runId: null, pieceShare: null, reverses: null },
+  }));
 }

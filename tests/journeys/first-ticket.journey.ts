@@ -165,5 +165,5 @@ test('a run is one run in two tabs, and outlives a closed tab', async ({ page, c
   expect(run?.state).toBe('booked');
   expect(run?.booking).toMatchObject({ good: 12, misfilled: 0, surplus: 0 });
   await openStation(other, 'ticket');
-  await expect(other.getByRole('button', { name: /Zander league/ })).toContainText('12 of 84');
+  await expect(other.getByRole('button', { name: /Zander league/ })).toContainText('18 of 84');
 });

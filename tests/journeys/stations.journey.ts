@@ -254,7 +254,7 @@ test('a maker who thinks in ounces reads ounces everywhere', async ({ page }) =>
   await page.getByRole('textbox', { name: 'Weight', exact: true }).blur();
   await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('3/8 oz');
   await page.getByRole('button', { name: 'Leave' }).click();
-  await page.keyboard.press('7');
+  await page.keyboard.press('8');
   await expect(page.getByRole('button', { name: /^Lot 14, hard lead 26\.0 lb/ })).toBeVisible();
 });
 
@@ -278,6 +278,10 @@ test('an empty bench says in a sentence what to do, and offers it', async ({ pag
   await page.getByRole('radiogroup', { name: 'What to do' }).getByText('Powders').click();
   await expect(page.getByRole('button', { name: 'A jar of powder' })).toBeVisible();
   await page.keyboard.press('7');
+  await expect(page.getByText('No recipe is on the bench.')).toBeVisible();
+  await page.getByRole('radiogroup', { name: 'What to do' }).getByText('Materials').click();
+  await expect(page.getByRole('button', { name: 'A material' })).toBeVisible();
+  await page.keyboard.press('8');
   await expect(page.getByText('The shelf is empty.')).toBeVisible();
 
   await page.getByRole('button', { name: 'New bin' }).first().click();

@@ -32,5 +32,11 @@ export function tabPieces(entries: readonly TabEntry[]): TabPieces[] {
   if (over < SAME) return gather(loose);
   const wholes = Math.floor(over + SAME);
   const rest = over - wholes;
+  // Counted anew as whole ones, a tab may stand in the ledger as two pieces that make it up.
+  const mate = rest > SAME ? loose.findIndex((share) => Math.abs(share + rest - 1) < SAME) : -1;
+  if (mate >= 0) {
+    loose.splice(mate, 1);
+    return gather([...Array.from({ length: wholes + 1 }, () => 1), ...loose]);
+  }
   return gather([...Array.from({ length: wholes }, () => 1), ...(rest > SAME ? [rest] : []), ...loose]);
 }

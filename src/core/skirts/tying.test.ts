@@ -99,6 +99,7 @@ describe('tabPieces', () => {
   it('makes a piece of what was counted broken, and takes cut ones where whole ones were not there', () => {
     expect(tabPieces([plain(2.5)])).toEqual(gather([1, 1, 0.5]));
     expect(tabPieces([plain(1), cut(1, 0.5), plain(-1.5)])).toEqual([{ share: 0.5, count: 1 }]);
+    expect(tabPieces([plain(22), cut(0.25, 0.25), plain(-0.25)])).toEqual([{ share: 1, count: 22 }]);
     expect(tabPieces([])).toEqual([]);
   });
 
