@@ -3,8 +3,6 @@ const config = {
   testEnvironment: 'node',
   // Component tests are slow on a shared machine; a time limit is no test of speed.
   testTimeout: 60_000,
-  // Left alone, Jest keeps one of two cores free and takes nearly twice as long.
-  maxWorkers: 2,
   roots: ['<rootDir>/src', '<rootDir>/cli', '<rootDir>/tests', '<rootDir>/scripts'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {

@@ -20,9 +20,9 @@ export function run(command, args, env = {}) {
 }
 
 /** Runs a command beside others; gives its exit code once its words are written, whole and under a name. */
-export function runBeside(name, command, args) {
+export function runBeside(name, command, args, env = {}) {
   return new Promise((resolve) => {
-    const child = spawn(command, args, { cwd: root, env: { ...process.env, ...QUIET } });
+    const child = spawn(command, args, { cwd: root, env: { ...process.env, ...QUIET, ...env } });
     const words = [];
     child.stdout.on('data', (chunk) => words.push(chunk));
     child.stderr.on('data', (chunk) => words.push(chunk));

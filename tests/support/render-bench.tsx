@@ -1,10 +1,14 @@
 import 'fake-indexeddb/auto';
-import { render, screen } from '@testing-library/react';
+import { configure, render, screen } from '@testing-library/react';
 import { App } from 'antd';
 import type { ReactNode } from 'react';
 import { demoBench } from '@/demo/demo-bench';
 import { BenchProvider } from '@/stations/shared';
 import { testWorkshop } from './test-bench';
+
+// Whether an element is hidden is asked of the computed style of all that it stands in, which in a large form takes
+// longer than the rest of the test; what is seen and what is not is for the journeys.
+configure({ defaultHidden: true });
 
 /** The day of the made-up bench in component tests. */
 const TODAY = Date.UTC(2026, 10, 23, 12);
