@@ -8,7 +8,8 @@ import { testWorkshop } from './test-bench';
 
 // Whether an element is hidden is asked of the computed style of all that it stands in, which in a large form takes
 // longer than the rest of the test; what is seen and what is not is for the journeys.
-configure({ defaultHidden: true });
+// A slow machine is waited for: a time limit is no test of speed.
+configure({ defaultHidden: true, asyncUtilTimeout: 15_000 });
 
 /** The day of the made-up bench in component tests. */
 const TODAY = Date.UTC(2026, 10, 23, 12);
