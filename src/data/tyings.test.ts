@@ -3,6 +3,7 @@ import { testWorkshop } from '../../tests/support/test-bench';
 import type { NewBin } from './repositories/shelf';
 import type { NewSkirt } from './repositories/skirts';
 
+const DRYING = { what: 'Cement', minutes: 20 };
 const common = { place: 'Drawer', lowAt: null, note: '' };
 
 function tab(name: string): NewBin {
@@ -128,12 +129,14 @@ describe('runs of skirts', () => {
     if (!begun.ok) throw new Error('it may begin');
     const { id } = begun.value;
     const times = [0, 3];
-    await Promise.all(Array.from({ length: 3 }, () => workshop.tyings.press(id, times)));
+    await Promise.all(Array.from({ length: 3 }, () => workshop.tyings.press(id, times, DRYING)));
     expect((await workshop.tyings.all())[0]).toMatchObject({ card: { step: 1, counted: 2 }, done: 0 });
     await workshop.tyings.pressBack(id);
     expect((await workshop.tyings.all())[0]).toMatchObject({ card: { step: 1, counted: 1 } });
-    for (let press = 0; press < 20; press += 1) await workshop.tyings.press(id, times);
+    for (let press = 0; press < 20; press += 1) await workshop.tyings.press(id, times, DRYING);
     expect((await workshop.tyings.all())[0]).toMatchObject({ done: 2, card: { step: 0, counted: 0 } });
+    // However often it is pressed on, the cement dries once, from the last one on.
+    expect(await workshop.clocks.all()).toMatchObject([{ name: 'Cement, tying run 1' }]);
 
     const rested = await workshop.tyings.rest(id, true);
     expect(rested).toMatchObject({ ok: true, value: { inHand: null } });

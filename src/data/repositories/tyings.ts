@@ -13,6 +13,12 @@ export type NewTying = Pick<
   'skirtId' | 'count' | 'headBinId' | 'ticketId' | 'lineId' | 'swaps' | 'taken'
 >;
 
+/** What seals the skirts of a run, and how long it dries. */
+interface Drying {
+  readonly what: string;
+  readonly minutes: number;
+}
+
 const SAME = 1e-6;
 
 /** Runs of skirts: what is pulled for them, where the card stands, what comes of them and what goes back. */
@@ -140,14 +146,28 @@ export function tyingRepository(store: Store) {
         put(pen, { ...tying, card, inHand: tying.inHand ?? store.now() }),
       ),
 
-    /** One press of the card: a count, the next step, or one more tied. `times` is how often each step counts. */
-    press: (id: string, times: readonly number[]): Promise<BenchOutcome<Tying>> =>
-      change(id, 'A press of the card', (tying, pen) => {
-        if (tying.done >= tying.count) return Promise.resolve(granted(tying));
+    /**
+     * One press of the card: a count, the next step, or one more tied. `times` is how often each step counts. What seals
+     * them dries from the last one on: one clock for the run.
+     */
+    press: (id: string, times: readonly number[], drying: Drying | null): Promise<BenchOutcome<Tying>> =>
+      change(id, 'A press of the card', async (tying, pen) => {
+        if (tying.done >= tying.count) return granted(tying);
         const card = pressCard(tying.card, times);
+        const done = tying.done + (card === null ? 1 : 0);
+        if (done === tying.count && drying) {
+          const startedAt = store.now();
+          await pen.put('clocks', {
+            id: store.newId(),
+            name: `${drying.what}, tying run ${tying.no}`,
+            startedAt,
+            endsAt: startedAt + drying.minutes * 60_000,
+            silencedAt: null,
+          });
+        }
         return put(pen, {
           ...tying,
-          done: tying.done + (card === null ? 1 : 0),
+          done,
           card: card ?? { step: 0, counted: 0 },
           inHand: tying.inHand ?? store.now(),
         });

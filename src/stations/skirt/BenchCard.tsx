@@ -44,13 +44,7 @@ export function BenchCard({ tying, recipe }: BenchCardProps) {
   const go = () => {
     if (isAllTied) return;
     const times = steps.map(({ count }) => count?.times ?? 0);
-    void carryOut(workshop.tyings.press(tying.id, times)).then(async (pressed) => {
-      const { drying } = findHold(recipe.hold);
-      const isLast = pressed && pressed.value.done === tying.count && tying.done < tying.count;
-      // What was sealed first is dry before what was sealed last: one clock for the run.
-      if (isLast && drying)
-        await workshop.clocks.start(`${drying.what}, tying run ${tying.no}`, drying.minutes * 60);
-    });
+    void carryOut(workshop.tyings.press(tying.id, times, findHold(recipe.hold).drying));
   };
   const turn = (to: number) => {
     if (!isAllTied && to >= 0 && to < steps.length)

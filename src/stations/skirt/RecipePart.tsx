@@ -4,7 +4,7 @@ import { Button, Collapse } from 'antd';
 import { useCallback, useDeferredValue, useState } from 'react';
 import { findHold } from '@/core/skirts/holds';
 import { TextField } from '@/ui/unit-field/TextField';
-import { skirtText, useBench } from '../shared';
+import { useBench } from '../shared';
 import { findProblems, newSkirt, recipeOf } from './draft';
 import { FullnessScale } from './FullnessScale';
 import { HoldFields } from './HoldFields';
@@ -29,7 +29,6 @@ export function RecipePart({ recipe, count, onCount, onPhoto, onKept }: RecipePa
   const { view, workshop } = useBench();
   const { draft, change, begin } = recipe;
   const [openId, setOpenId] = useState<string | null>(null);
-  const [said, setSaid] = useState<string | null>(null);
   // What is not drawn strand by strand may follow a slider a moment later.
   const calm = useDeferredValue(draft);
   const swap = useCallback(
@@ -64,7 +63,6 @@ export function RecipePart({ recipe, count, onCount, onPhoto, onKept }: RecipePa
   const keep = async () => {
     if (problems.name || problems.layers) return;
     const kept = await workshop.skirts.keep(recipeOf(draft));
-    setSaid(`Kept as ${skirtText(kept)}.`);
     begin(null);
     onKept(kept.id);
   };
@@ -150,7 +148,6 @@ export function RecipePart({ recipe, count, onCount, onPhoto, onKept }: RecipePa
           </Button>
           <Button onClick={() => begin(null)}>Let it go</Button>
         </form>
-        {said ? <p role="status">{said}</p> : null}
       </div>
     </div>
   );

@@ -40,6 +40,12 @@ export function SkirtStation() {
   const [wish, setWish] = useState<TyingWish | null>(null);
   const { draft, begin } = recipe;
   const begun = view.skirts.find(({ family, version }) => family === draft?.family && version === draft.from);
+  // What is tied is a version that was kept, never one half changed.
+  const isChanged = begun !== undefined && JSON.stringify(draftOf(begun)) !== JSON.stringify(draft);
+
+  const tabs = strandsOnShelf(view).filter(
+    ({ id, form }) => form === 'tab' && (view.levels.get(id) ?? 0) > 0,
+  );
 
   const take = (skirt: Skirt) => {
     begin(draftOf(skirt));
@@ -48,16 +54,13 @@ export function SkirtStation() {
   const tie = (skirt: Skirt, many: number) =>
     setWish({ skirt, count: many, headBinId: null, ticketId: null, lineId: null });
   const propose = (colors: readonly MainColor[]) => {
-    const materials = strandsOnShelf(view).filter(
-      ({ id, form }) => form === 'tab' && (view.levels.get(id) ?? 0) > 0,
-    );
     const fresh = newSkirt(view, workshop.newId());
-    const layers = proposeLayers(colors, materials, PROPOSED_TABS).flatMap(
-      ({ material: binId, tabs, place, isShort }) => {
-        const material = materials.find(({ id }) => id === binId);
+    const layers = proposeLayers(colors, tabs, PROPOSED_TABS).flatMap(
+      ({ material: binId, tabs: amount, place, isShort }) => {
+        const material = tabs.find(({ id }) => id === binId);
         if (!material) return [];
         const layer = newLayer(material, workshop.newId(), undefined);
-        const laid = { ...layer, amount: { by: 'tabs' as const, tabs }, place };
+        const laid = { ...layer, amount: { by: 'tabs' as const, tabs: amount }, place };
         return [withShort(laid, isShort, layer.lengthMm)];
       },
     );
@@ -103,7 +106,12 @@ export function SkirtStation() {
                 </Button>
               ) : null}
               {begun ? (
-                <Button type="primary" onClick={() => tie(begun, count)}>
+                <Button
+                  type="primary"
+                  disabled={isChanged}
+                  title={isChanged ? 'Keep it as a new version first' : undefined}
+                  onClick={() => tie(begun, count)}
+                >
                   Tie {count}
                 </Button>
               ) : null}
@@ -156,9 +164,7 @@ export function SkirtStation() {
       {isPhoto ? (
         <Modal open width={760} footer={null} title="A skirt from a photo" onCancel={() => setPhoto(false)}>
           <PhotoColors
-            things={strandsOnShelf(view)
-              .filter(({ id, form }) => form === 'tab' && (view.levels.get(id) ?? 0) > 0)
-              .map(({ id, name, hex }) => ({ id, name, hex }))}
+            things={tabs}
             hint="Press a tab to begin with it alone, or let all the colors make a recipe, which you then change."
             onTake={(id) => {
               const fresh = newSkirt(view, workshop.newId());
