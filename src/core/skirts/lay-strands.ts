@@ -4,6 +4,9 @@ import { coverShare } from './cover-share';
 import { outsideIn } from './outside-in';
 import type { Arc, SkirtLayer } from './skirt-layer';
 
+/** What of a layer decides where its strands lie. */
+export type LaidLayer = Pick<SkirtLayer, 'strands' | 'strandWidthMm' | 'arc' | 'isForward'>;
+
 /** A strand of a skirt laid back, across the half that faces who looks: 0 to 1 from its one edge to the other. */
 export interface LaidStrand {
   /** Of `layers`, as given. */
@@ -33,7 +36,7 @@ const WHOLE = 3;
  * @example layStrands(layers, 6, { fromDeg: 180, toDeg: 360 })[0] // { layer: 0, from: 0.02, to: 0.09 }
  */
 export function layStrands(
-  layers: readonly SkirtLayer[],
+  layers: readonly LaidLayer[],
   collarDiameterMm: number,
   facing: Arc,
 ): LaidStrand[] {

@@ -57,6 +57,9 @@ export function fanStrands(
   });
 }
 
+/** Strands lie in so many sheets one over the other: enough that no color covers another, few enough to paint fast. */
+const SHEETS = 5;
+
 /** Every whole strand with its place round the collar, in painting order. */
 function strandsOf(layers: readonly SkirtLayer[], view: SkirtView, open: number): Strand[] {
   const ranks = new Map(outsideIn(layers).map((layer, index) => [layer, index]));
@@ -98,7 +101,16 @@ function evenOut(strands: readonly Strand[], layers: readonly SkirtLayer[], view
   }
   return sorted
     .map((strand, at) => ({ ...strand, up: ups[at] ?? strand.up }))
-    .sort((a, b) => a.depth - b.depth);
+    .sort((a, b) => sheetOf(a) - sheetOf(b) || inSheet(a) - inSheet(b));
+}
+
+function sheetOf({ depth }: Strand): number {
+  return Math.min(SHEETS - 1, Math.floor(depth * SHEETS));
+}
+
+/** Layer by layer within a sheet, now from the first, now from the last, so that none is always on top. */
+function inSheet(strand: Strand): number {
+  return sheetOf(strand) % 2 === 0 ? strand.layer : -strand.layer;
 }
 
 function upward(azimuthDeg: number, view: SkirtView): number {

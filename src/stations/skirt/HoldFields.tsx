@@ -1,18 +1,21 @@
 'use client';
 
-import { InputNumber, Select, Slider } from 'antd';
+import { InputNumber, Select } from 'antd';
 import { useId } from 'react';
 import type { HoldCountId, HoldId } from '@/core/skirts/holds/definition';
 import { findHold, SKIRT_HOLDS } from '@/core/skirts/holds';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { lengthText, useBench, usePreferences } from '../shared';
 import { withHold, type SkirtDraft } from './draft';
+import { MovingSlider } from './MovingSlider';
 import { SheetFields } from './SheetFields';
 import styles from './skirt.module.css';
 
 interface HoldFieldsProps {
   readonly draft: SkirtDraft;
-  readonly onChange: (draft: SkirtDraft, isMoving?: boolean) => void;
+  readonly onChange: (draft: SkirtDraft) => void;
+  /** While a slider moves. */
+  readonly onMove: (draft: SkirtDraft) => void;
 }
 
 export const COUNT_WORDS: Record<HoldCountId, string> = {
@@ -25,14 +28,18 @@ export const COUNT_WORDS: Record<HoldCountId, string> = {
 };
 
 /** How the skirt is held: the way, the maker's own counts, the collar and where it sits. */
-export function HoldFields({ draft, onChange }: HoldFieldsProps) {
+export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
   const { view } = useBench();
   const { length } = usePreferences();
   const id = useId();
   const hold = findHold(draft.hold);
   const { collar } = draft;
-  const setCollar = (change: Partial<SkirtDraft['collar']>, isMoving = false) =>
-    onChange({ ...draft, collar: { ...collar, ...change } }, isMoving);
+  const withCollar = (change: Partial<SkirtDraft['collar']>) => ({
+    ...draft,
+    collar: { ...collar, ...change },
+  });
+  const setCollar = (change: Partial<SkirtDraft['collar']>) => onChange(withCollar(change));
+  const moveCollar = (change: Partial<SkirtDraft['collar']>) => onMove(withCollar(change));
   const collars = view.bins.filter((bin) => bin.kind === 'part' && bin.sort === 'collars');
   return (
     <div className={styles.fieldGrid}>
@@ -73,44 +80,35 @@ export function HoldFields({ draft, onChange }: HoldFieldsProps) {
           />
         </FieldShell>
       ))}
-      <FieldShell
-        id={`${id}round`}
-        label={`Bundle at the collar, ${lengthText(collar.diameterMm, length)} thick`}
-      >
-        <Slider
-          ariaLabelForHandle="Bundle at the collar"
-          min={2}
-          max={20}
-          step={0.5}
-          value={collar.diameterMm}
-          onChange={(diameterMm) => setCollar({ diameterMm }, true)}
-          onChangeComplete={(diameterMm) => setCollar({ diameterMm })}
-        />
-      </FieldShell>
-      <FieldShell
-        id={`${id}at`}
-        label={`Held at ${Math.round(collar.atShare * 100)} % of the strands`}
+      <MovingSlider
+        name="Bundle at the collar"
+        label={(mm) => `Bundle at the collar, ${lengthText(mm, length)} thick`}
+        min={2}
+        max={20}
+        step={0.5}
+        value={collar.diameterMm}
+        onMove={(diameterMm) => moveCollar({ diameterMm })}
+        onDone={(diameterMm) => setCollar({ diameterMm })}
+      />
+      <MovingSlider
+        name="Where along the strands"
+        label={(percent) => `Held at ${percent} % of the strands`}
         hint="a third is usual: the long side lies back"
-      >
-        <Slider
-          ariaLabelForHandle="Where along the strands"
-          min={5}
-          max={50}
-          value={Math.round(collar.atShare * 100)}
-          onChange={(value) => setCollar({ atShare: value / 100 }, true)}
-          onChangeComplete={(value) => setCollar({ atShare: value / 100 })}
-        />
-      </FieldShell>
-      <FieldShell id={`${id}headside`} label={`Head side cut to ${lengthText(collar.headSideMm, length)}`}>
-        <Slider
-          ariaLabelForHandle="Head side cut to"
-          min={0}
-          max={30}
-          value={collar.headSideMm}
-          onChange={(headSideMm) => setCollar({ headSideMm }, true)}
-          onChangeComplete={(headSideMm) => setCollar({ headSideMm })}
-        />
-      </FieldShell>
+        min={5}
+        max={50}
+        value={Math.round(collar.atShare * 100)}
+        onMove={(percent) => moveCollar({ atShare: percent / 100 })}
+        onDone={(percent) => setCollar({ atShare: percent / 100 })}
+      />
+      <MovingSlider
+        name="Head side cut to"
+        label={(mm) => `Head side cut to ${lengthText(mm, length)}`}
+        min={0}
+        max={30}
+        value={collar.headSideMm}
+        onMove={(headSideMm) => moveCollar({ headSideMm })}
+        onDone={(headSideMm) => setCollar({ headSideMm })}
+      />
       {draft.wrap ? <SheetFields draft={draft} wrap={draft.wrap} onChange={onChange} /> : null}
     </div>
   );

@@ -1,19 +1,21 @@
 'use client';
 
-import { Button, Checkbox, InputNumber, Segmented, Slider } from 'antd';
+import { Button, Checkbox, InputNumber, Segmented } from 'antd';
 import { useId } from 'react';
 import type { SkirtLayerRecord } from '@/records/skirt';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { lengthText, materialOf, tabsText, useBench, usePreferences } from '../shared';
 import { longOf, withMaterial, withShort } from './draft';
 import { MaterialSelect } from './MaterialSelect';
+import { MovingSlider } from './MovingSlider';
 import styles from './skirt.module.css';
 
 interface LayerFieldsProps {
   readonly layer: SkirtLayerRecord;
   readonly place: number;
   readonly layers: readonly SkirtLayerRecord[];
-  readonly onChange: (layer: SkirtLayerRecord, isMoving?: boolean) => void;
+  readonly onChange: (layer: SkirtLayerRecord) => void;
+  readonly onMove: (layer: SkirtLayerRecord) => void;
   readonly onRemove: (() => void) | null;
 }
 
@@ -28,13 +30,13 @@ const PLACES = [
 ] as const;
 
 /** What a layer is made of, how much of it, where, how long, how it is tied. */
-export function LayerFields({ layer, place, layers, onChange, onRemove }: LayerFieldsProps) {
+export function LayerFields(props: LayerFieldsProps) {
+  const { layer, place, layers, onChange, onMove, onRemove } = props;
   const { view } = useBench();
   const { length } = usePreferences();
   const id = useId();
   const material = materialOf(layer, view);
-  const set = (change: Partial<SkirtLayerRecord>, isMoving = false) =>
-    onChange({ ...layer, ...change }, isMoving);
+  const set = (change: Partial<SkirtLayerRecord>) => onChange({ ...layer, ...change });
   const { place: where } = layer;
   return (
     <div className={styles.layerFields}>
@@ -81,17 +83,15 @@ export function LayerFields({ layer, place, layers, onChange, onRemove }: LayerF
           ))}
         </div>
       ) : null}
-      <FieldShell id={`${id}length`} label={`Length from the collar, ${lengthText(layer.lengthMm, length)}`}>
-        <Slider
-          ariaLabelForHandle={`Length of layer ${place}`}
-          min={5}
-          max={Math.max(120, Math.round(material?.longMm ?? 120))}
-          value={layer.lengthMm}
-          tooltip={{ formatter: (value) => lengthText(value ?? 0, length) }}
-          onChange={(lengthMm) => set({ lengthMm }, true)}
-          onChangeComplete={(lengthMm) => set({ lengthMm })}
-        />
-      </FieldShell>
+      <MovingSlider
+        name={`Length of layer ${place}`}
+        label={(lengthMm) => `Length from the collar, ${lengthText(lengthMm, length)}`}
+        min={5}
+        max={Math.max(120, Math.round(material?.longMm ?? 120))}
+        value={layer.lengthMm}
+        onMove={(lengthMm) => onMove({ ...layer, lengthMm })}
+        onDone={(lengthMm) => set({ lengthMm })}
+      />
       <div className={styles.checks}>
         <Checkbox
           checked={layer.isShort}

@@ -19,6 +19,7 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { HolderOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
+import { memo, useMemo, type ReactNode } from 'react';
 import { MOST_LAYERS, type SkirtLayerRecord } from '@/records/skirt';
 import { amountOfText, materialOf, placeText, shortName, useBench, useDragSensors } from '../shared';
 import { newLayer, strandsOnShelf, type SkirtDraft } from './draft';
@@ -26,25 +27,32 @@ import { LayerFields } from './LayerFields';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './skirt.module.css';
 
+const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
 const HOW_TO_MOVE =
   'Space takes the layer in hand, arrow keys move it up and down, Space lays it there, Escape leaves it.';
 
 interface LayerListProps {
   readonly draft: SkirtDraft;
-  readonly onChange: (draft: SkirtDraft, isMoving?: boolean) => void;
+  readonly onChange: (draft: SkirtDraft) => void;
+  /** While a slider of a layer moves. */
+  readonly onMove: (draft: SkirtDraft) => void;
   readonly openId: string | null;
   readonly onOpen: (id: string | null) => void;
 }
 
 /** The layers in tying order: dragged to change what lies outside, opened to change what they are. */
-export function LayerList({ draft, onChange, openId, onOpen }: LayerListProps) {
+export const LayerList = memo(function LayerList(props: LayerListProps) {
+  const { draft, onChange, onMove, openId, onOpen } = props;
   const { view, workshop } = useBench();
-  const sensors = [
-    ...useDragSensors(),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  ];
+  const drag = useDragSensors();
+  const keyboard = useSensor(KeyboardSensor, KEYBOARD);
+  const sensors = useMemo(() => [...drag, keyboard], [drag, keyboard]);
   const { layers } = draft;
-  const set = (next: SkirtLayerRecord[], isMoving = false) => onChange({ ...draft, layers: next }, isMoving);
+  // The same list while only what layers are changes: a slider moves no card.
+  const idKey = layers.map(({ id }) => id).join('\n');
+  const ids = useMemo(() => idKey.split('\n'), [idKey]);
+  const set = (next: SkirtLayerRecord[]) => onChange({ ...draft, layers: next });
+  const withLayer = (layer: SkirtLayerRecord) => layers.map((each) => (each.id === layer.id ? layer : each));
   const end = ({ active, over }: DragEndEvent) => {
     const [from, to] = [active, over].map((each) => layers.findIndex(({ id }) => id === each?.id));
     if (from === undefined || to === undefined || from < 0 || to < 0 || from === to) return;
@@ -82,7 +90,7 @@ export function LayerList({ draft, onChange, openId, onOpen }: LayerListProps) {
         accessibility={{ announcements, screenReaderInstructions: { draggable: HOW_TO_MOVE } }}
         onDragEnd={end}
       >
-        <SortableContext items={layers.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
           <ol>
             {layers.map((layer, index) => (
               <LayerCard
@@ -90,28 +98,27 @@ export function LayerList({ draft, onChange, openId, onOpen }: LayerListProps) {
                 layer={layer}
                 place={index + 1}
                 isOpen={layer.id === openId}
-                onOpen={() => onOpen(layer.id === openId ? null : layer.id)}
-              >
-                <LayerFields
-                  layer={layer}
-                  place={index + 1}
-                  layers={layers}
-                  onChange={(next, isMoving) =>
-                    set(
-                      layers.map((each) => (each.id === layer.id ? next : each)),
-                      isMoving,
-                    )
-                  }
-                  onRemove={
-                    layers.length > 1
-                      ? () => {
-                          set(layers.filter(({ id }) => id !== layer.id));
-                          onOpen(null);
-                        }
-                      : null
-                  }
-                />
-              </LayerCard>
+                onOpen={onOpen}
+                fields={
+                  layer.id === openId ? (
+                    <LayerFields
+                      layer={layer}
+                      place={index + 1}
+                      layers={layers}
+                      onChange={(next) => set(withLayer(next))}
+                      onMove={(next) => onMove({ ...draft, layers: withLayer(next) })}
+                      onRemove={
+                        layers.length > 1
+                          ? () => {
+                              set(layers.filter(({ id }) => id !== layer.id));
+                              onOpen(null);
+                            }
+                          : null
+                      }
+                    />
+                  ) : null
+                }
+              />
             ))}
           </ol>
         </SortableContext>
@@ -121,17 +128,18 @@ export function LayerList({ draft, onChange, openId, onOpen }: LayerListProps) {
       </Button>
     </section>
   );
-}
+});
 
 interface LayerCardProps {
   readonly layer: SkirtLayerRecord;
   readonly place: number;
   readonly isOpen: boolean;
-  readonly onOpen: () => void;
-  readonly children: React.ReactNode;
+  readonly onOpen: (id: string | null) => void;
+  readonly fields: ReactNode;
 }
 
-function LayerCard({ layer, place, isOpen, onOpen, children }: LayerCardProps) {
+/** A layer in the list; drawn anew only where it changes. */
+const LayerCard = memo(function LayerCard({ layer, place, isOpen, onOpen, fields }: LayerCardProps) {
   const { view } = useBench();
   const material = materialOf(layer, view);
   const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
@@ -152,7 +160,12 @@ function LayerCard({ layer, place, isOpen, onOpen, children }: LayerCardProps) {
       style={{ transform: CSS.Translate.toString(transform), transition }}
     >
       <div className={styles.layerHead}>
-        <button type="button" className={styles.layerName} aria-expanded={isOpen} onClick={onOpen}>
+        <button
+          type="button"
+          className={styles.layerName}
+          aria-expanded={isOpen}
+          onClick={() => onOpen(isOpen ? null : layer.id)}
+        >
           <StrandSwatch material={material} />
           <span>
             <strong>{name}</strong>
@@ -169,7 +182,7 @@ function LayerCard({ layer, place, isOpen, onOpen, children }: LayerCardProps) {
           <HolderOutlined aria-hidden="true" />
         </button>
       </div>
-      {isOpen ? children : null}
+      {fields}
     </li>
   );
-}
+});

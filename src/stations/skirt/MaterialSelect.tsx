@@ -1,6 +1,7 @@
 'use client';
 
 import { Select } from 'antd';
+import { memo } from 'react';
 import type { StrandBin } from '@/records/bin';
 import { amountText, tabsText, useBench, usePreferences } from '../shared';
 import { strandsOnShelf } from './draft';
@@ -14,7 +15,7 @@ interface MaterialSelectProps {
 }
 
 /** A material off the shelf, with its swatch and how much of it there is. */
-export function MaterialSelect({ label, value, onChange }: MaterialSelectProps) {
+export const MaterialSelect = memo(function MaterialSelect({ label, value, onChange }: MaterialSelectProps) {
   const { view } = useBench();
   const { mass } = usePreferences();
   const materials = strandsOnShelf(view);
@@ -43,4 +44,4 @@ export function MaterialSelect({ label, value, onChange }: MaterialSelectProps) 
       onChange={onChange}
     />
   );
-}
+});

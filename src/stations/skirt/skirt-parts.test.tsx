@@ -20,7 +20,9 @@ function Layers() {
   const perch = usePerch();
   const [draft, setDraft] = useState(perch);
   const [openId, setOpenId] = useState<string | null>(null);
-  return <LayerList draft={draft} onChange={setDraft} openId={openId} onOpen={setOpenId} />;
+  return (
+    <LayerList draft={draft} onChange={setDraft} onMove={jest.fn()} openId={openId} onOpen={setOpenId} />
+  );
 }
 
 describe('the layers', () => {
@@ -63,7 +65,7 @@ describe('what they take', () => {
 function Hold() {
   const perch = usePerch();
   const [draft, setDraft] = useState(withHold(perch, 'cut-sheet'));
-  return <HoldFields draft={draft} onChange={setDraft} />;
+  return <HoldFields draft={draft} onChange={setDraft} onMove={jest.fn()} />;
 }
 
 describe('a cut sheet', () => {

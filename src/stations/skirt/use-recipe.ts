@@ -11,8 +11,6 @@ interface Studio {
   readonly draft: SkirtDraft | null;
   /** What it was before each change, the latest last. */
   readonly before: readonly SkirtDraft[];
-  /** What it was before a slider began to move; null while none does. */
-  readonly still: SkirtDraft | null;
 }
 
 /**
@@ -22,7 +20,7 @@ interface Studio {
 export function useRecipe(fallback: SkirtDraft | null) {
   const [{ draft, before }, setStudio] = useState<Studio>(() => {
     const kept = typeof window === 'undefined' ? null : readDraft(window.localStorage, FORM);
-    return { draft: isDraft(kept) ? kept : null, before: [], still: null };
+    return { draft: isDraft(kept) ? kept : null, before: [] };
   });
   const write = (next: SkirtDraft | null) => {
     if (next) keepDraft(window.localStorage, FORM, next);
@@ -31,18 +29,15 @@ export function useRecipe(fallback: SkirtDraft | null) {
   /** Begins with a recipe, or lets it go. */
   const begin = useCallback((next: SkirtDraft | null) => {
     write(next);
-    setStudio({ draft: next, before: [], still: null });
+    setStudio({ draft: next, before: [] });
   }, []);
-  /** Changes it. While a slider moves, its many steps are one change. */
   const change = useCallback(
-    (next: SkirtDraft, isMoving = false) => {
+    (next: SkirtDraft) => {
       setStudio((studio) => {
-        const was = studio.still ?? studio.draft ?? fallback;
-        if (isMoving) return { ...studio, draft: next, still: was };
-        const before = was ? [...studio.before, was].slice(-MOST_STEPS) : studio.before;
-        return { draft: next, before, still: null };
+        const was = studio.draft ?? fallback;
+        return { draft: next, before: was ? [...studio.before, was].slice(-MOST_STEPS) : studio.before };
       });
-      if (!isMoving) write(next);
+      write(next);
     },
     [fallback],
   );
@@ -51,7 +46,7 @@ export function useRecipe(fallback: SkirtDraft | null) {
       const last = studio.before.at(-1);
       if (!last) return studio;
       write(last);
-      return { draft: last, before: studio.before.slice(0, -1), still: null };
+      return { draft: last, before: studio.before.slice(0, -1) };
     });
   }, []);
   return { draft: draft ?? fallback, canStepBack: before.length > 0, begin, change, stepBack };

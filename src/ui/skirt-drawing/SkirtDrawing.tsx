@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { layStrands } from '@/core/skirts/lay-strands';
+import { layStrands, type LaidLayer, type LaidStrand } from '@/core/skirts/lay-strands';
+import type { SkirtLayer } from '@/core/skirts/skirt-layer';
 import { FACING, type SkirtView } from '@/core/skirts/skirt-view';
 import { fanStrands } from '@/drawing/skirt/fan-strands';
 import { restStrands, tyingStrands } from '@/drawing/skirt/rest-strands';
@@ -129,18 +130,16 @@ function Strands({ jig, state, view }: Pick<SkirtDrawingProps, 'jig' | 'state' |
   const open = isOpen ? state.open : 0;
   const pulse = isOpen ? state.pulse : 0;
   const shown = state.is === 'tying' ? state.layers : layers.length;
+  const isFan = isOpen || view === 'end';
+  const laid = useLaid(isFan ? NONE : layers, shown, collar.diameterMm, view);
   const paths = useMemo(() => {
     const here = layers.slice(0, shown);
     if (here.length === 0) return [];
-    if (isOpen || view === 'end') {
-      const opening = isOpen ? { open, pulse } : { open: 0, pulse: 0 };
-      return strandPaths(fanStrands(here, collar, view, opening));
-    }
-    const laid = layStrands(here, collar.diameterMm, FACING[view]);
+    if (isFan) return strandPaths(fanStrands(here, collar, view, { open, pulse }));
     return strandPaths(
       state.is === 'tying' ? tyingStrands(here, laid, collar) : restStrands(here, laid, collar),
     );
-  }, [layers, shown, collar, view, isOpen, open, pulse, state.is]);
+  }, [layers, shown, laid, collar, view, isFan, open, pulse, state.is]);
   const longest = Math.max(0, ...layers.map(({ lengthMm }) => lengthMm));
   return (
     <g>
@@ -149,9 +148,15 @@ function Strands({ jig, state, view }: Pick<SkirtDrawingProps, 'jig' | 'state' |
       ) : null}
       {paths.map(({ layer, tone, bodies, lines }, nth) => {
         const look = looks[layer];
-        return look ? (
-          <g key={nth} opacity={look.opacity}>
-            <path d={bodies} fill={look.tones[tone + 1]} data-layer={layer} />
+        if (!look) return null;
+        const opacity = look.opacity < 1 ? look.opacity : undefined;
+        const body = (
+          <path key={nth} d={bodies} fill={look.tones[tone + 1]} opacity={opacity} data-layer={layer} />
+        );
+        if (look.flakes.length === 0) return body;
+        return (
+          <g key={nth}>
+            {body}
             {look.flakes.map(({ hex, sizeMm }, flake) => (
               <path
                 key={flake}
@@ -165,8 +170,30 @@ function Strands({ jig, state, view }: Pick<SkirtDrawingProps, 'jig' | 'state' |
               />
             ))}
           </g>
-        ) : null;
+        );
       })}
     </g>
+  );
+}
+
+const NONE: readonly SkirtLayer[] = [];
+
+/**
+ * Strands laid over the half that is seen. How long they are does not matter to where they lie: while a length is dragged
+ * nothing is laid anew.
+ */
+function useLaid(
+  layers: readonly SkirtLayer[],
+  shown: number,
+  diameterMm: number,
+  view: SkirtView,
+): readonly LaidStrand[] {
+  const facts = layers
+    .slice(0, shown)
+    .map(({ strands, strandWidthMm, arc, isForward }) => ({ strands, strandWidthMm, arc, isForward }));
+  const key = JSON.stringify(facts);
+  return useMemo(
+    () => layStrands(JSON.parse(key) as LaidLayer[], diameterMm, FACING[view]),
+    [key, diameterMm, view],
   );
 }

@@ -1,0 +1,16 @@
+'use client';
+
+import { lengthText, usePreferences } from '../shared';
+import styles from './skirt.module.css';
+
+const BAR_MM = 20;
+
+/** How long twenty millimeters are in the drawing above. */
+export function ScaleBar({ pxPerMm }: { readonly pxPerMm: number }) {
+  const { length } = usePreferences();
+  return (
+    <span className={styles.scaleBar}>
+      <i style={{ width: BAR_MM * pxPerMm }} /> {lengthText(BAR_MM, length)}
+    </span>
+  );
+}
