@@ -3,7 +3,7 @@ export { CoatSwatch } from './coats/CoatSwatch';
 export { curesFor, judgeFor, nameIn, powdersOf, refusalsOf, solidusOf } from './coats/coat-facts';
 export { pieceOf, viewOf, type HeadOf } from './coats/head-facts';
 export { lookOf } from './coats/coat-look';
-export { jigOf, strandLook } from './skirts/jig-look';
+export { jigOf, strandLook, type JigChoice } from './skirts/jig-look';
 export * from './skirts/skirt-facts';
 export * from './skirts/skirt-words';
 export { PhotoColors } from './photo/PhotoColors';

@@ -2,23 +2,14 @@
 
 import { Button, DatePicker } from 'antd';
 import dayjs from 'dayjs';
-import { useId, useMemo, useState } from 'react';
+import { useId, useState } from 'react';
 import { dropDraft, keepDraft, readDraft } from '@/data/device/drafts';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
-import {
-  CoatSwatch,
-  headText,
-  jigOf,
-  lookOf,
-  setPreferences,
-  skirtText,
-  useBench,
-  usePreferences,
-} from '../shared';
+import { CoatSwatch, headText, lookOf, setPreferences, skirtText, useBench, usePreferences } from '../shared';
 import { isOrder, newLine, NO_ORDER, orderProblem, ticketOf, type Order, type OrderLine } from './order';
 import { OrderLineFields } from './OrderLineFields';
+import { SkirtThumb } from './SkirtThumb';
 import styles from './order.module.css';
 
 const FORM = 'skirt-order';
@@ -147,21 +138,12 @@ function Piece({ line, no, isOpen, onOpen }: PieceProps) {
   const { mass } = usePreferences();
   const skirt = view.skirtById.get(line.skirtId ?? '');
   const coat = view.coatById.get(line.coatId ?? '');
-  const jig = useMemo(() => (skirt ? jigOf(skirt, view, line) : null), [skirt, line, view]);
   return (
     <li>
       <button type="button" className={styles.piece} aria-pressed={isOpen} onClick={onOpen}>
         <span className={styles.picture}>
-          {jig ? (
-            <SkirtDrawing
-              name=""
-              jig={jig}
-              state={{ is: 'rest' }}
-              view="side"
-              pxPerMm={2}
-              maxWidthPx={160}
-              maxHeightPx={66}
-            />
+          {skirt ? (
+            <SkirtThumb skirt={skirt} choice={line} pxPerMm={2} maxWidthPx={160} maxHeightPx={66} />
           ) : (
             <CoatSwatch
               name=""

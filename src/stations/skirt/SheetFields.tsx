@@ -10,6 +10,8 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import type { SkirtDraft } from './draft';
 import styles from './skirt.module.css';
 
+type Tail = Skirt['tails'][number];
+
 interface SheetFieldsProps {
   readonly draft: SkirtDraft;
   readonly wrap: NonNullable<Skirt['wrap']>;
@@ -59,37 +61,13 @@ export function SheetFields({ draft, wrap, onChange }: SheetFieldsProps) {
       <div className={styles.tails}>
         <strong>Inner tails</strong>
         {tails.map((tail, index) => (
-          <span key={index}>
-            <InputNumber
-              size="small"
-              aria-label={`Angle of tail ${index + 1}`}
-              min={0}
-              max={360}
-              step={15}
-              suffix="°"
-              value={tail.angleDeg}
-              onChange={(angleDeg) =>
-                angleDeg !== null &&
-                setTails(tails.map((each, at) => (at === index ? { ...each, angleDeg } : each)))
-              }
-            />
-            <InputNumber
-              size="small"
-              aria-label={`Weight of tail ${index + 1}`}
-              min={0.01}
-              max={100}
-              step={0.1}
-              suffix="g"
-              value={tail.massG}
-              onChange={(massG) =>
-                massG !== null &&
-                setTails(tails.map((each, at) => (at === index ? { ...each, massG } : each)))
-              }
-            />
-            <Button size="small" onClick={() => setTails(tails.filter((_, at) => at !== index))}>
-              Take out
-            </Button>
-          </span>
+          <TailFields
+            key={index}
+            no={index + 1}
+            tail={tail}
+            onChange={(next) => setTails(tails.map((each, at) => (at === index ? next : each)))}
+            onRemove={() => setTails(tails.filter((_, at) => at !== index))}
+          />
         ))}
         <Button size="small" onClick={() => setTails([...tails, tailAfter(tails)])}>
           + tail
@@ -109,8 +87,40 @@ export function SheetFields({ draft, wrap, onChange }: SheetFieldsProps) {
   );
 }
 
+interface TailFieldsProps {
+  readonly no: number;
+  readonly tail: Tail;
+  readonly onChange: (tail: Tail) => void;
+  readonly onRemove: () => void;
+}
+
+const TAIL_FIELDS = [
+  { field: 'angleDeg', name: 'Angle', suffix: '°', min: 0, max: 360, step: 15 },
+  { field: 'massG', name: 'Weight', suffix: 'g', min: 0.01, max: 100, step: 0.1 },
+] as const;
+
+function TailFields({ no, tail, onChange, onRemove }: TailFieldsProps) {
+  return (
+    <span>
+      {TAIL_FIELDS.map(({ field, name, ...range }) => (
+        <InputNumber
+          key={field}
+          size="small"
+          aria-label={`${name} of tail ${no}`}
+          {...range}
+          value={tail[field]}
+          onChange={(value) => value !== null && onChange({ ...tail, [field]: value })}
+        />
+      ))}
+      <Button size="small" onClick={onRemove}>
+        Take out
+      </Button>
+    </span>
+  );
+}
+
 /** Every second tail goes opposite the one before it. */
-function tailAfter(tails: Skirt['tails']): Skirt['tails'][number] {
+function tailAfter(tails: readonly Tail[]): Tail {
   const last = tails.at(-1);
   return last && tails.length % 2 === 1
     ? { ...last, angleDeg: (last.angleDeg + 180) % 360 }

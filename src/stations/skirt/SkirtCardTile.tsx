@@ -2,9 +2,9 @@
 
 import { useMemo } from 'react';
 import type { Skirt } from '@/records/skirt';
-import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
-import { jigOf, skirtText, useBench } from '../shared';
+import { skirtText, useBench } from '../shared';
 import { tieable } from './run-plan';
+import { SkirtThumb } from './SkirtThumb';
 import styles from './board.module.css';
 
 interface SkirtCardTileProps {
@@ -16,23 +16,12 @@ interface SkirtCardTileProps {
 /** A recipe on the board: drawn small at rest, with its name, its prey and how many the shelf gives. */
 export function SkirtCardTile({ skirt, isChosen, onChoose }: SkirtCardTileProps) {
   const { view } = useBench();
-  const jig = useMemo(() => jigOf(skirt, view), [skirt, view]);
   const { count } = useMemo(() => tieable(skirt, view), [skirt, view]);
   return (
     <li>
       <button type="button" className={styles.tile} aria-pressed={isChosen} onClick={onChoose}>
         <span className={styles.small}>
-          {jig ? (
-            <SkirtDrawing
-              name=""
-              jig={jig}
-              state={{ is: 'rest' }}
-              view="side"
-              pxPerMm={2}
-              maxWidthPx={168}
-              maxHeightPx={64}
-            />
-          ) : null}
+          <SkirtThumb skirt={skirt} pxPerMm={2} maxWidthPx={168} maxHeightPx={64} />
         </span>
         <strong>{skirtText(skirt)}</strong>
         <small>{skirt.prey || ' '}</small>

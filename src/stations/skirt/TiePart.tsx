@@ -4,12 +4,12 @@ import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { HeadsToTie } from '@/core/skirts/heads-to-tie';
 import type { Skirt } from '@/records/skirt';
-import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
-import { headText, jigOf, minutesText, skirtText, useBench, usePreferences } from '../shared';
+import { headText, minutesText, skirtText, useBench, usePreferences, type JigChoice } from '../shared';
 import { newestOf } from './board';
 import { tieable } from './run-plan';
 import { RunPanel } from './RunPanel';
 import type { TyingWish } from './BeginTying';
+import { SkirtThumb } from './SkirtThumb';
 import styles from './skirt.module.css';
 
 const MOST_AT_ONCE = 10;
@@ -106,15 +106,10 @@ interface GivesRowProps {
 /** A recipe and how many of it the shelf gives. */
 function GivesRow({ skirt, count, limiting, onTie }: GivesRowProps) {
   const { view } = useBench();
-  const jig = useMemo(() => jigOf(skirt, view), [skirt, view]);
   const loose = view.levels.get(`loose-${skirt.id}`) ?? 0;
   return (
     <li>
-      {jig ? (
-        <SkirtDrawing name="" jig={jig} state={{ is: 'rest' }} view="side" pxPerMm={1.3} maxWidthPx={108} />
-      ) : (
-        <span />
-      )}
+      <SkirtThumb skirt={skirt} pxPerMm={1.3} maxWidthPx={108} />
       <span>
         <strong>
           {count} × {skirtText(skirt)}
@@ -145,27 +140,22 @@ function WaitingRow({
   const skirt = view.skirtById.get(skirtId);
   const ticket = view.tickets.find(({ id }) => id === ticketId);
   const line = ticket?.lines.find(({ id }) => id === lineId);
-  const jig = useMemo(
-    () =>
-      skirt && bin?.kind === 'head'
-        ? jigOf(skirt, view, {
-            style: bin.style,
-            nominalG: bin.nominalG,
-            hookBinId: bin.hookBinId,
-            coatId: bin.coatId,
-            guardBinId: line?.guardBinId ?? skirt.shownOn.guardBinId,
+  const choice = useMemo(
+    (): JigChoice =>
+      bin?.kind === 'head'
+        ? {
+            ...{ style: bin.style, nominalG: bin.nominalG, hookBinId: bin.hookBinId, coatId: bin.coatId },
+            ...(line?.guardBinId ? { guardBinId: line.guardBinId } : {}),
             collarBinId: line?.collarBinId ?? null,
-          })
-        : null,
-    [skirt, bin, line, view],
+          }
+        : {},
+    [bin, line],
   );
   if (!skirt || bin?.kind !== 'head') return null;
   const loose = Math.min(count, view.levels.get(`loose-${skirtId}`) ?? 0);
   return (
     <li>
-      {jig ? (
-        <SkirtDrawing name="" jig={jig} state={{ is: 'rest' }} view="side" pxPerMm={1.8} maxWidthPx={170} />
-      ) : null}
+      <SkirtThumb skirt={skirt} choice={choice} pxPerMm={1.8} maxWidthPx={170} />
       <span>
         <strong>
           {count} × {skirtText(skirt)}

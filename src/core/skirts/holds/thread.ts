@@ -1,5 +1,6 @@
 import type { HoldStep, SkirtHold, TyingFacts } from './definition';
 import { foldSteps, laySteps, trimmingSteps, trimStep } from './lay-steps';
+import { baseStep, cementStep, hitchStep } from './thread-steps';
 
 const CHECKS = [
   'Opens all round when blown on',
@@ -31,26 +32,12 @@ function wraps(facts: TyingFacts): HoldStep[] {
   ];
 }
 
-function base({ counts }: TyingFacts): HoldStep {
-  return {
-    id: 'base',
-    title: 'Lay a base of wraps each side of the keeper',
-    how: 'The hook stands in the vise, shank level. The base keeps the skirt from slipping round.',
-    count: { of: 'base-wraps', times: counts['base-wraps'] ?? 8 },
-    shows: { layers: 0, as: 'tied' },
-    mistakes: ['thread-slack'],
-  };
-}
-
-function cement({ layers }: TyingFacts): HoldStep {
-  return {
-    id: 'cement',
-    title: 'Seal the wraps with cement',
-    how: 'A thin coat all round on the thread alone. Hang it up to dry.',
-    count: null,
-    shows: { layers: layers.length, as: 'rest' },
-    mistakes: ['glue-crept'],
-  };
+function base(facts: TyingFacts): HoldStep {
+  return baseStep(
+    facts,
+    'Lay a base of wraps each side of the keeper',
+    'The hook stands in the vise, shank level. The base keeps the skirt from slipping round.',
+  );
 }
 
 const WRAP_COUNTS = [
@@ -81,16 +68,9 @@ export const threadHitches: SkirtHold = {
     base(facts),
     ...laySteps(facts, 'Lay', 'Pinch it to the shank under the thread.', ['off-center', 'in-the-bend']),
     ...wraps(facts),
-    {
-      id: 'hitch',
-      title: 'Half hitches behind the head',
-      how: 'A loop over the eye, pulled down tight, each beside the last.',
-      count: { of: 'hitches', times: facts.counts.hitches ?? 2 },
-      shows: { layers: facts.layers.length, as: 'tied' },
-      mistakes: ['thread-slack'],
-    },
+    hitchStep(facts, 2, 'tied'),
     ...foldSteps(facts),
-    cement(facts),
+    cementStep(facts),
     trimStep(facts),
   ],
 };
@@ -115,7 +95,7 @@ export const threadWhip: SkirtHold = {
       mistakes: ['thread-slack'],
     },
     ...foldSteps(facts),
-    cement(facts),
+    cementStep(facts),
     trimStep(facts),
   ],
 };

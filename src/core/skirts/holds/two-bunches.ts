@@ -1,5 +1,6 @@
 import type { SkirtHold } from './definition';
 import { laySteps, trimStep } from './lay-steps';
+import { baseStep, cementStep, hitchStep } from './thread-steps';
 
 export const twoBunches: SkirtHold = {
   id: 'two-bunches',
@@ -27,14 +28,11 @@ export const twoBunches: SkirtHold = {
     'Fur dust: a mask if it makes you cough.',
   ],
   steps: (facts) => [
-    {
-      id: 'base',
-      title: 'Lay a base of wraps',
-      how: 'Close wraps from the keeper to the head; hair slips on bare wire.',
-      count: { of: 'base-wraps', times: facts.counts['base-wraps'] ?? 8 },
-      shows: { layers: 0, as: 'tied' },
-      mistakes: ['thread-slack'],
-    },
+    baseStep(
+      facts,
+      'Lay a base of wraps',
+      'Close wraps from the keeper to the head; hair slips on bare wire.',
+    ),
     ...laySteps(
       facts,
       'Tie in',
@@ -49,22 +47,8 @@ export const twoBunches: SkirtHold = {
       shows: { layers: facts.layers.length, as: 'tied' },
       mistakes: ['thread-slack'],
     },
-    {
-      id: 'hitch',
-      title: 'Half hitches',
-      how: 'Behind the head, each pulled down.',
-      count: { of: 'hitches', times: facts.counts.hitches ?? 3 },
-      shows: { layers: facts.layers.length, as: 'rest' },
-      mistakes: ['thread-slack'],
-    },
-    {
-      id: 'cement',
-      title: 'Seal the wraps with cement',
-      how: 'Thin, on the thread alone. Hang it up to dry.',
-      count: null,
-      shows: { layers: facts.layers.length, as: 'rest' },
-      mistakes: ['glue-crept'],
-    },
+    hitchStep(facts, 3, 'rest'),
+    cementStep(facts),
     trimStep(facts),
   ],
 };

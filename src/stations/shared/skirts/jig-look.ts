@@ -13,7 +13,7 @@ import { layersOf, materialOf } from './skirt-facts';
 type SkirtRecipe = Pick<Skirt, 'layers' | 'collar' | 'shownOn' | 'hold'>;
 
 /** What may be other than the recipe has it: a head of a ticket, its color, its guard and collar. */
-type JigChoice = Partial<Skirt['shownOn']> & { readonly collarBinId?: string | null };
+export type JigChoice = Partial<Skirt['shownOn']> & { readonly collarBinId?: string | null };
 
 /** So many strands of a layer are drawn one by one; of hair, locks of several. */
 const MOST_DRAWN = 60;
