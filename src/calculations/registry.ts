@@ -1,4 +1,5 @@
 import { buildWeight } from './build/weight';
+import { bladeRun } from './blade/run';
 import type { Calculation } from './calculation';
 import { cavityCalibrate } from './cavity/calibrate';
 import { cavityPredict } from './cavity/predict';
@@ -6,6 +7,7 @@ import { cavitySubstitute } from './cavity/substitute';
 import { catchRateCalculation } from './catch/rate';
 import { costRollup } from './cost/rollup';
 import { cureCheck } from './cure/check';
+import { fitGapeCalculation } from './fit/gape';
 import { freezeTimeCalculation } from './freeze/time';
 import { heatCalibrate } from './heat/calibrate';
 import { heatTimeCalculation } from './heat/time';
@@ -17,6 +19,7 @@ import { metalBlend } from './metal/blend';
 import { metalComposite } from './metal/composite';
 import { metalDensity } from './metal/density';
 import { metalIdentify } from './metal/identify';
+import { plasticBatch } from './plastic/batch';
 import { pourBalance } from './pour/balance';
 import { pourBudget } from './pour/budget';
 import { pourPlan } from './pour/plan';
@@ -28,9 +31,11 @@ import { skirtWrap } from './skirt/wrap';
 import { solidMeasure } from './solid/measure';
 import { solidSolve } from './solid/solve';
 import { stockBuildable } from './stock/buildable';
+import { stockMix } from './stock/mix';
 import { stockShortages } from './stock/shortages';
 import { unitsParse } from './units/parse';
 import { waterSink } from './water/sink';
+import { wireCheck } from './wire/check';
 
 /** Every published calculation, in the order of the work. */
 export const CALCULATIONS: readonly Calculation[] = [
@@ -60,12 +65,17 @@ export const CALCULATIONS: readonly Calculation[] = [
   skirtAppearanceCalculation,
   skirtWrap,
   stockShortages,
-  stockBuildable,
-  costRollup,
+  wireCheck,
   buildWeight,
+  bladeRun,
+  fitGapeCalculation,
+  stockBuildable,
+  stockMix,
+  costRollup,
   qualityChart,
   waterSink,
   catchRateCalculation,
+  plasticBatch,
 ];
 
 /** The calculation of this name, if there is one. */

@@ -121,6 +121,8 @@ const SENTENCES: Sentences = {
   'skirt.strands-unknown': ({ material }) =>
     `How many strands a tab of '${material}' has is not said. Add it to strandsPerTab.`,
   'skirt.no-strands': () => 'The layers come to no strand at all. Give one of them an amount over 0.',
+  'blade.none': () => 'There is no blade on it, so nothing turns. Hang one.',
+  'mix.same-recipe-twice': ({ id }) => `Two recipes are called '${id}'. Give each a name of its own.`,
   'photo.unreadable': ({ type }) =>
     `This ${type.startsWith('image/') ? `picture (${type.slice('image/'.length)}) cannot be read here` : 'file is no picture'}. Choose a JPEG, PNG or WebP.`,
   'photo.nothing-seen': () => 'The picture is see-through all over: there is no color in it. Choose another.',

@@ -59,6 +59,8 @@ export interface ProblemFacts {
   'coat.softens-first': { softenC: number; fuseC: number; solidusC: number };
   'skirt.strands-unknown': { material: string };
   'skirt.no-strands': Record<string, never>;
+  'blade.none': Record<string, never>;
+  'mix.same-recipe-twice': { id: string };
   'photo.unreadable': { type: string };
   'photo.nothing-seen': Record<string, never>;
   'number.not-finite': { name: string };

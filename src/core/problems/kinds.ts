@@ -61,6 +61,8 @@ export const PROBLEM_KINDS: Record<ProblemCode, ProblemKind> = {
   'coat.softens-first': 'impossible',
   'skirt.strands-unknown': 'invalid_input',
   'skirt.no-strands': 'invalid_input',
+  'blade.none': 'invalid_input',
+  'mix.same-recipe-twice': 'invalid_input',
   'photo.unreadable': 'invalid_input',
   'photo.nothing-seen': 'impossible',
   'number.not-finite': 'invalid_input',

@@ -1,0 +1,76 @@
+import type { PartRoleId } from '../part-roles';
+
+export const BAIT_KIND_IDS = [
+  'spinnerbait',
+  'in-line',
+  'buzzbait',
+  'bladed-jig',
+  'dressed-jig',
+  'swim-jig',
+  'stinger-grub',
+  'strap-jig',
+  'underspin',
+] as const;
+export type BaitKindId = (typeof BAIT_KIND_IDS)[number];
+
+/** A place on a bait beside the arm, that takes one part. */
+export interface BaitSlot {
+  readonly id: string;
+  readonly name: string;
+  readonly takes: readonly PartRoleId[];
+  /** Nothing of this kind runs without it. */
+  readonly isNeeded: boolean;
+}
+
+/** How the wire of a kind runs; `none` where parts are on the head alone. */
+export interface BaitArm {
+  readonly shape: 'bent' | 'straight' | 'raised' | 'under';
+  readonly takes: readonly PartRoleId[];
+  /** A loop at the end from which a swivel and a blade hang. */
+  readonly hasEnd: boolean;
+  readonly blades: { readonly least: number; readonly most: number };
+  /** Two blades of it are meant to strike each other. */
+  readonly mayStrike: boolean;
+}
+
+/** What a kind makes its steps of. */
+export interface BaitFacts {
+  /** On the arm from eye to end, by name, a blade with what it hangs from. */
+  readonly arm: readonly string[];
+  readonly end: string | null;
+  /** By slot. */
+  readonly slots: Readonly<Partial<Record<string, string>>>;
+  readonly skirt: string | null;
+  readonly head: string | null;
+  readonly isShortened: boolean;
+}
+
+export interface BuildStep {
+  readonly id: string;
+  readonly title: string;
+  readonly how: string;
+  /** So often, counted off; null where there is nothing to count. */
+  readonly count: { readonly of: string; readonly times: number } | null;
+  /** Glue that dries after it, min. */
+  readonly dries: { readonly what: string; readonly minutes: number } | null;
+  readonly mistakes: readonly string[];
+}
+
+/** The contract each kind of bait fills. A new kind is a new file and a line in `index.ts`. */
+export interface BaitKind {
+  readonly id: BaitKindId;
+  readonly name: string;
+  readonly how: string;
+  /** Takes a head from the rack; else the weight is on the wire. */
+  readonly takesHead: boolean;
+  readonly takesSkirt: boolean;
+  readonly arm: BaitArm | null;
+  readonly slots: readonly BaitSlot[];
+  readonly tools: readonly string[];
+  /** Looked at before it counts as built. */
+  readonly checks: readonly string[];
+  /** Before one has built a few: how long one takes, s. */
+  readonly usualSeconds: number;
+  readonly cautions: readonly string[];
+  readonly steps: (facts: BaitFacts) => readonly BuildStep[];
+}

@@ -1,0 +1,22 @@
+import type { BaitKind } from './definition';
+import { dressSteps, GUARD, guardSteps, RATTLE, TRAILER } from './usual-steps';
+
+export const dressedJig: BaitKind = {
+  id: 'dressed-jig',
+  name: 'Dressed jig',
+  how: 'A head with its guard glued in, a rattle at the collar, a skirt and a trailer.',
+  takesHead: true,
+  takesSkirt: true,
+  arm: null,
+  slots: [
+    GUARD,
+    RATTLE,
+    TRAILER,
+    { id: 'stop', name: 'Trailer stop', takes: ['bead', 'keeper', 'trailer'], isNeeded: false },
+  ],
+  tools: ['gel glue', 'scissors', 'comb'],
+  checks: ['Guard fanned and fast', 'Trailer straight', 'Point open', 'Nothing crooked'],
+  usualSeconds: 120,
+  cautions: ['Instant glue bonds skin: gel, one drop, gloves. Glass rattles break: no pliers.'],
+  steps: (facts) => [...guardSteps(facts), ...dressSteps(facts)],
+};

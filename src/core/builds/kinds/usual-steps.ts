@@ -1,0 +1,109 @@
+import type { BaitFacts, BaitSlot, BuildStep } from './definition';
+
+export const TRAILER: BaitSlot = { id: 'trailer', name: 'Trailer', takes: ['trailer'], isNeeded: false };
+export const TRAILER_HOOK: BaitSlot = {
+  id: 'trailer-hook',
+  name: 'Trailer hook',
+  takes: ['hook'],
+  isNeeded: false,
+};
+export const KEEPER: BaitSlot = { id: 'keeper', name: 'Keeper', takes: ['keeper', 'bead'], isNeeded: false };
+export const RATTLE: BaitSlot = { id: 'rattle', name: 'Rattle', takes: ['rattle'], isNeeded: false };
+export const GUARD: BaitSlot = { id: 'guard', name: 'Weed guard', takes: ['guard'], isNeeded: false };
+
+/** A step that only says what to do. */
+export function step(id: string, title: string, how: string, mistakes: readonly string[] = []): BuildStep {
+  return { id, title, how, count: null, dries: null, mistakes };
+}
+
+/** One thing after another onto the wire. */
+export function threadSteps({ arm }: BaitFacts): BuildStep[] {
+  return arm.map((name, index) =>
+    step(
+      `thread-${index + 1}`,
+      `Thread ${name}`,
+      index === 0 ? 'From the arm’s end, hollow side of a blade toward the head.' : 'Next, in this order.',
+      index === 0 ? ['Blade the wrong way round: it will not turn. Hollow side in.'] : [],
+    ),
+  );
+}
+
+/** A skirt over the collar, a trailer, a hook with its keeper: whatever the bait has of them. */
+export function dressSteps({ skirt, slots }: BaitFacts): BuildStep[] {
+  const { trailer, keeper, rattle } = slots;
+  const hook = slots['trailer-hook'];
+  return [
+    ...(rattle
+      ? [
+          step('rattle', `Slip ${rattle} under the collar`, 'Fingers only: glass breaks under pliers.', [
+            'Rattle on the hook’s side closes the gape. Turn it to the back.',
+          ]),
+        ]
+      : []),
+    ...(skirt
+      ? [
+          step('skirt', `Pull ${skirt} over the collar`, 'Stretch it over the hook, long side back.', [
+            'A strand caught in the bend: comb it free.',
+          ]),
+        ]
+      : []),
+    ...(hook
+      ? [
+          step('trailer-hook', `Hang ${hook} on the point`, 'Point the same way as the main hook.', [
+            'It swings into the main hook: add a keeper.',
+          ]),
+        ]
+      : []),
+    ...(keeper
+      ? [step('keeper', `Push ${keeper} over the barb`, 'Past the barb, so that the hook behind stays on.')]
+      : []),
+    ...(trailer
+      ? [
+          step(
+            'trailer',
+            `Thread ${trailer} straight`,
+            'In at the nose’s middle, out where it lies unbent.',
+            ['Threaded crooked it spins the bait. Take it off and thread it again.'],
+          ),
+        ]
+      : []),
+  ];
+}
+
+/** A guard glued into its hole. */
+export function guardSteps({ slots }: BaitFacts): BuildStep[] {
+  const { guard } = slots;
+  if (!guard) return [];
+  return [
+    {
+      id: 'guard',
+      title: `Glue ${guard} into its hole`,
+      how: 'Roughen the end, one drop of gel in the hole, push in and fan it over the point. Trim level with the point.',
+      count: null,
+      dries: { what: 'Guard glue', minutes: 10 },
+      mistakes: ['Too much glue creeps up the fibers and stiffens them: wipe at once.'],
+    },
+  ];
+}
+
+/** The arm cut, where it is to be shorter than it comes. */
+export function cutSteps({ isShortened }: BaitFacts): BuildStep[] {
+  return isShortened
+    ? [
+        step(
+          'cut',
+          'Cut the arm to its mark',
+          'Lay it on the template, mark, cut. Hold the end that flies.',
+          ['Cut too short: the stack will not fit. Keep it for a smaller bait.'],
+        ),
+      ]
+    : [];
+}
+
+/** Of any bait on wire or a ring, before it counts. */
+export const WIRE_CHECKS = [
+  'Blades spin freely',
+  'Runs true: nothing bent or crooked',
+  'Every eye and loop closed',
+];
+export const SHEET_CAUTIONS = ['Eye protection when wire is cut: ends fly.'];

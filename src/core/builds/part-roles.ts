@@ -1,0 +1,166 @@
+import { BLADE_FORM_IDS, type BladeFormId } from './blades/definition';
+
+export const PART_ROLE_IDS = [
+  'blade',
+  'clevis',
+  'bead',
+  'spacer',
+  'weight',
+  'rivet',
+  'swivel',
+  'ring',
+  'snap',
+  'frame',
+  'hook',
+  'keeper',
+  'trailer',
+  'rattle',
+  'guard',
+  'strap',
+] as const;
+export type PartRoleId = (typeof PART_ROLE_IDS)[number];
+
+export const SIZE_IDS = [
+  'lengthMm',
+  'widthMm',
+  'thickMm',
+  'diameterMm',
+  'holeMm',
+  'hubMm',
+  'ringMm',
+  'wireMm',
+  'upperMm',
+  'lowerMm',
+  'spreadDeg',
+  'loopMm',
+  'gapeMm',
+  'eyeMm',
+  'bodyMm',
+  'fibers',
+] as const;
+export type SizeId = (typeof SIZE_IDS)[number];
+
+export const PLASTICS = ['soft', 'stretch'] as const;
+export type Plastic = (typeof PLASTICS)[number];
+
+/** A part as it was measured: what it is and its sizes, whatever its packet says. */
+export interface PartGauge {
+  readonly as: PartRoleId;
+  readonly sizes: Readonly<Partial<Record<SizeId, number>>>;
+  /** Of a blade. */
+  readonly form: BladeFormId | null;
+  /** Of a trailer: soft plastic and stretchy plastic melt each other. */
+  readonly plastic: Plastic | null;
+  readonly basis: 'measured' | 'guess';
+}
+
+export interface RoleSize {
+  readonly id: SizeId;
+  readonly label: string;
+  readonly unit: 'mm' | 'deg' | 'pieces';
+  readonly most: number;
+}
+
+/** What a part is for, which of its sizes matter, and how much of an arm it takes. */
+export interface PartRole {
+  readonly id: PartRoleId;
+  readonly name: string;
+  readonly sizes: readonly RoleSize[];
+  /** The size it takes of a wire it is threaded on; null where it is never threaded. */
+  readonly along: SizeId | null;
+  /** The size of the hole that the wire goes through. */
+  readonly hole: SizeId | null;
+}
+
+const mm = (id: SizeId, label: string, most = 200): RoleSize => ({ id, label, unit: 'mm', most });
+const LENGTH = mm('lengthMm', 'Length');
+const HOLE = mm('holeMm', 'Hole', 20);
+const ROUND = mm('diameterMm', 'Across', 60);
+
+/** Every role a part can have in a bait. */
+export const PART_ROLES: readonly PartRole[] = [
+  {
+    id: 'blade',
+    name: 'Blade',
+    sizes: [
+      LENGTH,
+      mm('widthMm', 'Width', 120),
+      mm('thickMm', 'Sheet', 5),
+      mm('hubMm', 'Along the wire', 60),
+    ],
+    along: 'hubMm',
+    hole: null,
+  },
+  {
+    id: 'clevis',
+    name: 'Clevis',
+    sizes: [mm('lengthMm', 'Along the wire', 30), HOLE],
+    along: 'lengthMm',
+    hole: 'holeMm',
+  },
+  { id: 'bead', name: 'Bead', sizes: [ROUND, HOLE], along: 'diameterMm', hole: 'holeMm' },
+  { id: 'spacer', name: 'Spacer', sizes: [LENGTH, ROUND, HOLE], along: 'lengthMm', hole: 'holeMm' },
+  { id: 'weight', name: 'Body weight', sizes: [LENGTH, ROUND, HOLE], along: 'lengthMm', hole: 'holeMm' },
+  { id: 'rivet', name: 'Rivet', sizes: [LENGTH, ROUND, HOLE], along: 'lengthMm', hole: 'holeMm' },
+  { id: 'swivel', name: 'Swivel', sizes: [LENGTH, mm('ringMm', 'Ring wire', 5)], along: null, hole: null },
+  {
+    id: 'ring',
+    name: 'Split ring',
+    sizes: [ROUND, mm('ringMm', 'Wire, doubled', 5)],
+    along: null,
+    hole: null,
+  },
+  { id: 'snap', name: 'Snap', sizes: [LENGTH], along: null, hole: null },
+  {
+    id: 'frame',
+    name: 'Wire',
+    sizes: [
+      mm('wireMm', 'Wire', 5),
+      mm('upperMm', 'Upper arm', 300),
+      mm('lowerMm', 'Lower arm', 200),
+      { id: 'spreadDeg', label: 'Arms apart', unit: 'deg', most: 180 },
+      mm('loopMm', 'Loop, inside', 20),
+    ],
+    along: null,
+    hole: null,
+  },
+  {
+    id: 'hook',
+    name: 'Hook',
+    sizes: [LENGTH, mm('gapeMm', 'Gape', 100), mm('wireMm', 'Wire', 5), mm('eyeMm', 'Eye, inside', 15)],
+    along: null,
+    hole: null,
+  },
+  { id: 'keeper', name: 'Keeper', sizes: [ROUND], along: null, hole: null },
+  { id: 'trailer', name: 'Trailer', sizes: [LENGTH, mm('bodyMm', 'Body', 60)], along: null, hole: null },
+  { id: 'rattle', name: 'Rattle', sizes: [LENGTH, ROUND], along: null, hole: null },
+  {
+    id: 'guard',
+    name: 'Weed guard',
+    sizes: [LENGTH, ROUND, { id: 'fibers', label: 'Fibers', unit: 'pieces', most: 100 }],
+    along: null,
+    hole: null,
+  },
+  { id: 'strap', name: 'Strap', sizes: [LENGTH, mm('wireMm', 'Thick', 5)], along: null, hole: null },
+];
+
+/**
+ * The role of this id.
+ *
+ * @example findRole('bead').along // 'diameterMm'
+ */
+export function findRole(id: PartRoleId): PartRole {
+  const role = PART_ROLES.find((each) => each.id === id);
+  if (!role) throw new RangeError(`findRole requires one of the registered roles, not ${id}`);
+  return role;
+}
+
+/** Whether a part turns on the wire itself. */
+export function isOnWire({ as, form }: Pick<PartGauge, 'as' | 'form'>): boolean {
+  return as === 'blade' ? form === 'wing' : findRole(as).along !== null;
+}
+
+/** Whether something is one of the known forms. */
+export function isBladeForm(text: string): text is BladeFormId {
+  return (BLADE_FORM_IDS as readonly string[]).includes(text);
+}
