@@ -5,6 +5,7 @@ import type { Beat } from '@/records/beat';
 import type { Bench } from '@/records/bench';
 import type { BenchContents } from '@/records/bench-file';
 import type { Bin } from '@/records/bin';
+import type { Building, BuildRecord } from '@/records/build';
 import type { Clock } from '@/records/clock';
 import type { Coat } from '@/records/coat';
 import type { CoatFault } from '@/records/coat-fault';
@@ -13,6 +14,7 @@ import type { Flaw } from '@/records/flaw';
 import type { Heater } from '@/records/heater';
 import type { Melt } from '@/records/melt';
 import type { Mold } from '@/records/mold';
+import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
 import type { Rack } from '@/records/rack';
 import type { Rule } from '@/records/rule';
 import type { Pour, Run } from '@/records/run';
@@ -54,6 +56,10 @@ export class BenchDatabase extends Dexie {
   skirts!: EntityTable<Skirt, 'id'>;
   tyings!: EntityTable<Tying, 'id'>;
   waterNotes!: EntityTable<WaterNote, 'id'>;
+  builds!: EntityTable<BuildRecord, 'id'>;
+  buildings!: EntityTable<Building, 'id'>;
+  plastics!: EntityTable<PlasticRecord, 'id'>;
+  plasticBatches!: EntityTable<PlasticBatchRecord, 'id'>;
   acts!: EntityTable<Act, 'id'>;
   keepsakes!: EntityTable<Keepsake, 'id'>;
 

@@ -1,11 +1,14 @@
 import { backupExchange } from './exchange/backup';
 import { batchRepository } from './repositories/batches';
 import { benchRepository } from './repositories/bench';
+import { buildingRepository } from './repositories/buildings';
+import { buildRepository } from './repositories/builds';
 import { coatRepository } from './repositories/coats';
 import { clockRepository } from './repositories/clocks';
 import { historyRepository } from './repositories/history';
 import { metalRepository } from './repositories/metals';
 import { moldRepository } from './repositories/molds';
+import { plasticRepository } from './repositories/plastics';
 import { rackRepository } from './repositories/racks';
 import { ruleRepository } from './repositories/rules';
 import { runRepository } from './repositories/runs';
@@ -32,6 +35,9 @@ export function openWorkshop(store: Store) {
     racks: rackRepository(store),
     skirts: skirtRepository(store),
     tyings: tyingRepository(store),
+    builds: buildRepository(store),
+    buildings: buildingRepository(store),
+    plastics: plasticRepository(store),
     clocks: clockRepository(store),
     history: historyRepository(store),
     backup: backupExchange(store),

@@ -2,6 +2,9 @@ import { findStyle } from '@/core/cavities/styles';
 import type { BenchContents } from '@/records/bench-file';
 import type { Bin, HeadBin, HookBin, MetalBin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
+import { buildingHistory } from './building-history';
+import { demoBuildParts } from './build-parts';
+import { demoBuilds } from './builds';
 import { coatHistory } from './coat-history';
 import { demoCoats, demoHeaters } from './coats';
 import { dressRuns, type DressedRun } from './dressing';
@@ -9,6 +12,7 @@ import { demoHooks } from './hooks';
 import { demoMetals } from './metals';
 import { demoMolds } from './molds';
 import { demoParts } from './parts';
+import { demoPlasticBatches, demoPlastics } from './plastics';
 import { pourTicket } from './runs';
 import { demoSkirts, demoWaterNotes } from './skirts';
 import { demoHair } from './strands';
@@ -108,10 +112,16 @@ export function demoBench(now: number): BenchContents {
   const tied = tyingHistory(own, skirts);
   entries.push(...tied.entries);
 
+  const atBuild = new DemoTools(START + 6, now);
+  const builds = demoBuilds(atBuild);
+  const built = buildingHistory(atBuild, builds);
+  entries.push(...built.entries);
+
   const stocked: { bin: Bin; qty: number }[] = [
     ...[...metals, ...hooks].map((bin) => ({ bin, qty: ON_HAND[bin.id] ?? 0 })),
     ...parts,
     ...demoHair(),
+    ...demoBuildParts(atBuild),
   ];
   const openedAt = tools.at(-96, 10);
   const receipts = stocked.map(({ bin, qty }): Omit<Entry, 'id'> => {
@@ -145,7 +155,7 @@ export function demoBench(now: number): BenchContents {
         safety: null,
       },
     ],
-    bins: [...stocked.map(({ bin }) => bin), ...heads.values(), ...colored.bins, ...tied.bins],
+    bins: [...stocked.map(({ bin }) => bin), ...heads.values(), ...colored.bins, ...tied.bins, ...built.bins],
     entries: [...receipts, ...entries]
       .filter(({ qty }) => qty !== 0)
       .sort((a, b) => a.at - b.at)
@@ -168,6 +178,10 @@ export function demoBench(now: number): BenchContents {
     skirts,
     tyings: tied.tyings,
     waterNotes: demoWaterNotes(own),
+    builds,
+    buildings: built.buildings,
+    plastics: demoPlastics(atBuild),
+    plasticBatches: demoPlasticBatches(atBuild),
     acts: [],
   };
 }

@@ -1,4 +1,6 @@
 import type { PartBin, PowderBin, StrandBin } from '@/records/bin';
+import { PLAIN_PART } from '@/records/plain-part';
+import { measuredOf } from './gauges';
 import { demoPowder } from './powders';
 import { COLOR_HEX, demoTab } from './strands';
 import type { DemoTools } from './tools';
@@ -269,6 +271,7 @@ export function demoParts(tools: DemoTools): { bin: PartBin | PowderBin | Strand
         return { bin: demoTab(color, family.sort === 'fine tabs', place, family.lowAt), qty };
       }
       const bin: PartBin = {
+        ...PLAIN_PART,
         id: `part-${family.sort.replace(/\s/g, '-')}-${index + 1}`,
         kind: 'part',
         unit: family.unit ?? 'pieces',
@@ -280,6 +283,7 @@ export function demoParts(tools: DemoTools): { bin: PartBin | PowderBin | Strand
         sort: family.sort,
         massG: family.massG,
         hex: COLOR_HEX[color] ?? null,
+        ...measuredOf(family.sort, index),
       };
       return { bin, qty };
     }),

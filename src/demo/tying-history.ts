@@ -1,6 +1,7 @@
 import { gather, pullTabs, type TabPieces } from '@/core/skirts/pull-tabs';
 import type { Bin, PartBin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
+import { PLAIN_PART } from '@/records/plain-part';
 import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
 import { skirtId } from './skirts';
@@ -109,7 +110,6 @@ function looseBin({ id, name, version }: Skirt): PartBin {
     retired: false,
     note: '',
     sort: 'skirts',
-    massG: null,
-    hex: null,
+    ...PLAIN_PART,
   };
 }

@@ -53,6 +53,12 @@ export function benchSentence(problem: BenchProblem): string {
       return 'Skirts are being tied already. End that run, or put it back, before the next.';
     case 'bench.tying-ended':
       return `Tying run ${problem.no} has ended; it may have been ended in another tab.`;
+    case 'bench.building-on':
+      return 'Baits are being built already. End that run, or put it back, before the next.';
+    case 'bench.building-ended':
+      return `Building run ${problem.no} has ended; it may have been ended in another tab.`;
+    case 'bench.more-back-than-taken':
+      return `${n(problem.back)} are to go back and only ${n(problem.taken)} were taken. Put back no more than that.`;
     case 'bench.nothing-to-undo':
       return 'There is nothing left to take back.';
     case 'bench.changed-since':

@@ -24,6 +24,10 @@ const tableName = z.enum([
   'skirts',
   'tyings',
   'waterNotes',
+  'builds',
+  'buildings',
+  'plastics',
+  'plasticBatches',
 ]);
 export type TableName = z.infer<typeof tableName>;
 

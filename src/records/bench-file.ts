@@ -4,6 +4,7 @@ import { batch } from './batch';
 import { beat } from './beat';
 import { bench } from './bench';
 import { bin } from './bin';
+import { build, building } from './build';
 import { clock } from './clock';
 import { coat } from './coat';
 import { coatFault } from './coat-fault';
@@ -12,6 +13,7 @@ import { flaw } from './flaw';
 import { heater } from './heater';
 import { melt } from './melt';
 import { mold } from './mold';
+import { plastic, plasticBatch } from './plastic';
 import { rack } from './rack';
 import { rule } from './rule';
 import { pour, run } from './run';
@@ -23,7 +25,7 @@ import { weighing } from './weighing';
 
 export const BENCH_FILE_FORMAT = 'ruvek-bench';
 /** Counts up with every change of form; `upgrades/` brings older files up. */
-export const BENCH_FILE_VERSION = 6;
+export const BENCH_FILE_VERSION = 7;
 
 /** Everything on the bench. */
 const benchContents = z.strictObject({
@@ -48,6 +50,10 @@ const benchContents = z.strictObject({
   skirts: z.array(skirt),
   tyings: z.array(tying),
   waterNotes: z.array(waterNote),
+  builds: z.array(build),
+  buildings: z.array(building),
+  plastics: z.array(plastic),
+  plasticBatches: z.array(plasticBatch),
   acts: z.array(act),
 });
 
@@ -87,5 +93,9 @@ export const EMPTY_CONTENTS: BenchContents = {
   skirts: [],
   tyings: [],
   waterNotes: [],
+  builds: [],
+  buildings: [],
+  plastics: [],
+  plasticBatches: [],
   acts: [],
 };

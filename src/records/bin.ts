@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { basis, colorHex, grams, id, name, note, overZeroGrams, share } from './fields';
+import { gauge } from './gauge';
 
 const common = {
   id,
@@ -64,6 +65,14 @@ const partBin = z.strictObject({
   massG: grams.nullable(),
   /** What color it is; null where nobody said. */
   hex: colorHex.nullable(),
+  /** What it is in a bait and how large, whatever its packet says; null until somebody said. */
+  gauge: gauge.nullable(),
+  /** In the maker's own money, a piece or a gram; null where nobody noted it. */
+  costEach: z.number().min(0).max(1e6).nullable(),
+  /** Parts stripped from old baits lie apart from new ones. */
+  condition: z.enum(['new', 'used', 'worn']),
+  /** The build that finished baits in here are of; null for parts. */
+  buildId: id.nullable(),
 });
 
 const powderBin = z.strictObject({

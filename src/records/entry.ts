@@ -1,7 +1,18 @@
 import { z } from 'zod';
 import { id, instant, note } from './fields';
 
-const entryKind = z.enum(['received', 'taken', 'made', 'returned', 'counted', 'lost', 'coated', 'tied']);
+const entryKind = z.enum([
+  'received',
+  'taken',
+  'made',
+  'returned',
+  'counted',
+  'lost',
+  'coated',
+  'tied',
+  'built',
+  'salvaged',
+]);
 export type EntryKind = z.infer<typeof entryKind>;
 
 /** One line of the stock ledger. Entries are added and never changed; what is undone is entered again, reversed. */

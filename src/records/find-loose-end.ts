@@ -76,6 +76,33 @@ export function findLooseEnd(contents: BenchContents): LooseEnd | null {
     const gone = skirt.layers.find(({ binId }) => missing('bins', binId));
     if (gone) return { where: `skirts.${index}.layers`, why: `there is no material '${gone.binId}'` };
   }
+  for (const [index, each] of contents.builds.entries()) {
+    const parts = [
+      each.frameBinId,
+      each.end.binId,
+      each.end.bladeBinId,
+      ...each.arm.flatMap(({ binId, bladeBinId }) => [binId, bladeBinId]),
+      ...each.slots.map(({ binId }) => binId),
+    ];
+    const gone = parts.find((id) => missing('bins', id));
+    if (gone) return { where: `builds.${index}`, why: `there is no part '${gone}'` };
+    if (missing('skirts', each.skirtId)) {
+      return { where: `builds.${index}.skirtId`, why: `there is no skirt '${each.skirtId}'` };
+    }
+  }
+  for (const [index, { buildId }] of contents.buildings.entries()) {
+    if (missing('builds', buildId)) {
+      return { where: `buildings.${index}.buildId`, why: `there is no build '${buildId}'` };
+    }
+  }
+  for (const [index, { plasticId, binId }] of contents.plasticBatches.entries()) {
+    if (missing('plastics', plasticId) || missing('bins', binId)) {
+      return {
+        where: `plasticBatches.${index}`,
+        why: `there is no color '${plasticId}' or no bin '${binId}'`,
+      };
+    }
+  }
   const cavities = new Set(contents.molds.flatMap((mold) => mold.cavities.map((cavity) => cavity.id)));
   for (const [index, weighing] of contents.weighings.entries()) {
     if (

@@ -32,7 +32,7 @@ export function bigSession(start = 7, lines = 40, blocksInAll = 25): BigSession 
 export function bigBench(session: BigSession): BenchFile {
   return {
     format: 'ruvek-bench',
-    version: 6,
+    version: 7,
     savedAt: 0,
     contents: {
       ...EMPTY_CONTENTS,

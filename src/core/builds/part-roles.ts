@@ -37,6 +37,7 @@ export const SIZE_IDS = [
   'eyeMm',
   'bodyMm',
   'fibers',
+  'headG',
 ] as const;
 export type SizeId = (typeof SIZE_IDS)[number];
 
@@ -57,7 +58,7 @@ export interface PartGauge {
 export interface RoleSize {
   readonly id: SizeId;
   readonly label: string;
-  readonly unit: 'mm' | 'deg' | 'pieces';
+  readonly unit: 'mm' | 'deg' | 'pieces' | 'g';
   readonly most: number;
 }
 
@@ -120,6 +121,9 @@ export const PART_ROLES: readonly PartRole[] = [
       mm('lowerMm', 'Lower arm', 200),
       { id: 'spreadDeg', label: 'Arms apart', unit: 'deg', most: 180 },
       mm('loopMm', 'Loop, inside', 20),
+      { id: 'headG', label: 'Head on it, marked', unit: 'g', most: 500 },
+      mm('bodyMm', 'Head, across', 60),
+      mm('gapeMm', 'Gape', 100),
     ],
     along: null,
     hole: null,

@@ -32,6 +32,9 @@ export type BenchProblem =
   | { readonly code: 'bench.oven-taken'; readonly oven: string; readonly no: number }
   | { readonly code: 'bench.tying-on' }
   | { readonly code: 'bench.tying-ended'; readonly no: number }
+  | { readonly code: 'bench.building-on' }
+  | { readonly code: 'bench.building-ended'; readonly no: number }
+  | { readonly code: 'bench.more-back-than-taken'; readonly taken: number; readonly back: number }
   | { readonly code: 'bench.nothing-to-undo' }
   | { readonly code: 'bench.changed-since'; readonly label: string }
   | { readonly code: 'bench.no-earlier-bench' };

@@ -4,6 +4,7 @@ import { beatAndDress } from './003-beat-and-dress';
 import { dressingBench } from './004-dressing-bench';
 import { coatStation } from './005-coat-station';
 import { skirtStation } from './006-skirt-station';
+import { buildStation } from './007-build-station';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -14,4 +15,5 @@ export const MIGRATIONS: readonly Migration[] = [
   dressingBench,
   coatStation,
   skirtStation,
+  buildStation,
 ];

@@ -7,6 +7,8 @@ import { openWorkshop } from '../workshop';
 import { MIGRATIONS } from './index';
 import type { Migration } from './migration';
 
+const NO_GAUGE = { gauge: null, costEach: null, condition: 'new', buildId: null };
+
 describe('migrations', () => {
   it('count up from 1 without a gap', () => {
     expect(MIGRATIONS.map(({ version }) => version)).toEqual(MIGRATIONS.map((_, index) => index + 1));
@@ -22,6 +24,8 @@ describe('migrations', () => {
       'beats',
       'bench',
       'bins',
+      'buildings',
+      'builds',
       'clocks',
       'coatFaults',
       'coats',
@@ -31,6 +35,8 @@ describe('migrations', () => {
       'keepsakes',
       'melts',
       'molds',
+      'plasticBatches',
+      'plastics',
       'pours',
       'racks',
       'rules',
@@ -191,12 +197,44 @@ describe('migrations', () => {
     const db = new BenchDatabase('fifth-bench');
     let names = 0;
     const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
-    expect(await workshop.shelf.bins()).toEqual([{ ...part, hex: null }]);
+    expect(await workshop.shelf.bins()).toEqual([{ ...part, hex: null, ...NO_GAUGE }]);
     expect(await workshop.shelf.entriesOf('p')).toEqual([{ ...entry, pieceShare: null }]);
     expect(await workshop.tyings.cutEntries()).toEqual([]);
     expect(await workshop.skirts.all()).toEqual([]);
     expect(await workshop.history.undo()).toMatchObject({ ok: true });
     expect((await workshop.shelf.levels()).get('p')).toBe(0);
+  });
+
+  it('bring what version 6 kept of parts up: not measured, new, and builds to be made', async () => {
+    const old = new Dexie('sixth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 6)) old.version(version).stores(stores);
+    await old.open();
+    const part = {
+      ...{
+        id: 'p',
+        name: 'Leaf blade 40 mm',
+        place: '',
+        lowAt: null,
+        retired: false,
+        note: '',
+        kind: 'part',
+      },
+      ...{ unit: 'pieces', sort: 'leaf blades', massG: 1.1, hex: null },
+    };
+    const edited = { ...part, massG: 1.2 };
+    await old.table('bins').add(edited);
+    const change = { table: 'bins', key: 'p', before: part, after: edited };
+    await old.table('acts').add({ id: 'a', no: 1, at: 1, label: 'Edit', changes: [change], undoes: null });
+    old.close();
+
+    const db = new BenchDatabase('sixth-bench');
+    let names = 0;
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
+    expect(await workshop.shelf.bins()).toEqual([{ ...edited, ...NO_GAUGE }]);
+    expect(await workshop.builds.all()).toEqual([]);
+    expect(await workshop.plastics.batches()).toEqual([]);
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect(await workshop.shelf.bins()).toEqual([{ ...part, ...NO_GAUGE }]);
   });
 
   it('bring an older database up, step by step, with what was in it', async () => {

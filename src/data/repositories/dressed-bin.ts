@@ -1,4 +1,5 @@
 import type { HeadBin, PartBin } from '@/records/bin';
+import { PLAIN_PART } from '@/records/plain-part';
 import type { Skirt } from '@/records/skirt';
 import type { Store } from '../store';
 import type { Pen } from '../write';
@@ -49,8 +50,7 @@ export async function looseBin(store: Store, pen: Pen, skirt: Skirt): Promise<Pa
     retired: false,
     note: '',
     sort: 'skirts',
-    massG: null,
-    hex: null,
+    ...PLAIN_PART,
   };
   await pen.put('bins', bin);
   return bin;

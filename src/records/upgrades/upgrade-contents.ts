@@ -3,6 +3,7 @@ import { secondToThird } from './002-to-003';
 import { thirdToFourth } from './003-to-004';
 import { fourthToFifth } from './004-to-005';
 import { fifthToSixth } from './005-to-006';
+import { sixthToSeventh } from './006-to-007';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first. */
@@ -12,6 +13,7 @@ const UPGRADES: readonly BenchUpgrade[] = [
   thirdToFourth,
   fourthToFifth,
   fifthToSixth,
+  sixthToSeventh,
 ];
 
 /**

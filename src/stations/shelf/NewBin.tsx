@@ -7,6 +7,7 @@ import { mixMetal } from '@/core/metals/mix-metal';
 import { hookRank } from '@/core/units/hook-rank';
 import type { NewBin as NewBinRecord } from '@/data/repositories/shelf';
 import { numberText } from '@/messages/number-text';
+import { PLAIN_PART } from '@/records/plain-part';
 import { ELEMENTS } from '@/reference/elements';
 import { TYPICAL_JIG_HOOKS } from '@/reference/hooks';
 import { REFERENCE_METALS } from '@/reference/metals';
@@ -69,7 +70,7 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
         ...dimensions,
       };
     }
-    return { ...common, kind, unit: 'pieces', sort: sort.trim() || 'other parts', massG: null, hex: null };
+    return { ...PLAIN_PART, ...common, kind, unit: 'pieces', sort: sort.trim() || 'other parts' };
   };
   const add = async () => {
     setIsPressed(true);

@@ -38,6 +38,10 @@ const TABLE_WORDS: Record<TableDifference['table'], string> = {
   skirts: 'skirts',
   tyings: 'tying runs',
   waterNotes: 'water notes',
+  builds: 'builds',
+  buildings: 'building runs',
+  plastics: 'soft plastics',
+  plasticBatches: 'batches of plastic',
   acts: 'acts to undo',
 };
 

@@ -1,0 +1,59 @@
+import type { PartBin } from '@/records/bin';
+import type { BuildRecord } from '@/records/build';
+import { PLAIN_PART } from '@/records/plain-part';
+import type { Store } from '../store';
+import type { Pen } from '../write';
+
+const LONGEST_NAME = 120;
+
+/** The bin where finished baits of a build lie; `massG` is what one weighs. */
+export async function baitBin(
+  store: Store,
+  pen: Pen,
+  build: BuildRecord,
+  massG: number | null,
+): Promise<PartBin> {
+  const id = `bait-${build.id}`;
+  const known = await store.db.bins.get(id);
+  if (known?.kind === 'part' && !known.retired) return known;
+  const bin: PartBin = {
+    ...PLAIN_PART,
+    id,
+    kind: 'part',
+    unit: 'pieces',
+    name: `${build.name} ${build.version}`.slice(0, LONGEST_NAME),
+    place: 'Bait box',
+    lowAt: null,
+    retired: false,
+    note: '',
+    sort: 'baits',
+    massG,
+    buildId: build.id,
+  };
+  await pen.put('bins', bin);
+  return bin;
+}
+
+/** The bin where parts like these lie that were stripped from old baits, by how they look. */
+export async function salvageBin(
+  store: Store,
+  pen: Pen,
+  part: PartBin,
+  condition: 'used' | 'worn',
+): Promise<PartBin> {
+  const id = `${condition}-${part.id}`.slice(0, 80);
+  const known = await store.db.bins.get(id);
+  if (known?.kind === 'part' && !known.retired) return known;
+  const bin: PartBin = {
+    ...part,
+    id,
+    condition,
+    name: `${part.name}, ${condition}`.slice(0, LONGEST_NAME),
+    place: 'Salvage box',
+    lowAt: null,
+    note: '',
+    costEach: 0,
+  };
+  await pen.put('bins', bin);
+  return bin;
+}

@@ -1,0 +1,64 @@
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { BuildRecord } from '@/records/build';
+import type { Store } from '../store';
+import { granted, refuse, write } from '../write';
+
+/** A build as it is written: a new one without a family, a new version with its. */
+export type NewBuild = Omit<BuildRecord, 'id' | 'family' | 'version' | 'createdAt' | 'retired' | 'seenMs'> & {
+  readonly family: string | null;
+};
+
+/** Builds, version by version. */
+export function buildRepository(store: Store) {
+  const { db } = store;
+
+  const change = (
+    id: string,
+    label: string,
+    to: (build: BuildRecord) => BuildRecord,
+  ): Promise<BenchOutcome<undefined>> =>
+    write(store, label, async (pen) => {
+      const build = await db.builds.get(id);
+      if (!build) return refuse<undefined>({ code: 'bench.gone', what: 'build' });
+      await pen.put('builds', to(build));
+      return granted(undefined);
+    });
+
+  return {
+    all: (): Promise<BuildRecord[]> => db.builds.toArray(),
+
+    /** Keeps a build as the next version of its family, or as the first of a new one. Older versions stay. */
+    keep: ({ family, ...build }: NewBuild): Promise<BuildRecord> =>
+      write(store, `Keep build: ${build.name}`, async (pen) => {
+        const id = store.newId();
+        const known = family === null ? [] : await db.builds.where('family').equals(family).toArray();
+        const kept: BuildRecord = {
+          ...build,
+          id,
+          family: family ?? id,
+          version: 1 + Math.max(0, ...known.map(({ version }) => version)),
+          seenMs: null,
+          createdAt: store.now(),
+          retired: false,
+        };
+        await pen.put('builds', kept);
+        return kept;
+      }),
+
+    /** Notes the slowest speed, m/s, at which the maker saw it stay up; null takes the note back. */
+    seen: (id: string, seenMs: number | null) =>
+      change(id, 'Note a speed seen', (build) => ({ ...build, seenMs })),
+
+    /** Keeps the holes of a bladed jig's proven first piece. */
+    pattern: (id: string, pattern: BuildRecord['pattern']) =>
+      change(id, 'Keep a hole pattern', (build) => ({ ...build, pattern })),
+
+    /** Puts all versions of a build away, or back on the board. */
+    putAway: (family: string, retired: boolean): Promise<void> =>
+      write(store, retired ? 'Put a build away' : 'Take a build out again', async (pen) => {
+        for (const build of await db.builds.where('family').equals(family).toArray()) {
+          await pen.put('builds', { ...build, retired });
+        }
+      }),
+  };
+}

@@ -1,0 +1,65 @@
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
+import type { Store } from '../store';
+import { granted, refuse, write } from '../write';
+
+export type NewPlastic = Omit<PlasticRecord, 'id' | 'createdAt' | 'retired'>;
+export type NewPlasticBatch = Omit<PlasticBatchRecord, 'id' | 'no' | 'at'>;
+
+/** Colors of soft plastic and the batches poured of them. */
+export function plasticRepository(store: Store) {
+  const { db } = store;
+  return {
+    all: (): Promise<PlasticRecord[]> => db.plastics.toArray(),
+    batches: (): Promise<PlasticBatchRecord[]> => db.plasticBatches.orderBy('no').toArray(),
+
+    /** Keeps a color: a new one, or what is known of one anew. */
+    keep: (plastic: NewPlastic, id: string | null): Promise<PlasticRecord> =>
+      write(store, `Keep color: ${plastic.name}`, async (pen) => {
+        const known = id === null ? undefined : await db.plastics.get(id);
+        const kept: PlasticRecord = {
+          ...plastic,
+          id: known?.id ?? store.newId(),
+          createdAt: known?.createdAt ?? store.now(),
+          retired: false,
+        };
+        await pen.put('plastics', kept);
+        return kept;
+      }),
+
+    putAway: (id: string): Promise<BenchOutcome<undefined>> =>
+      write(store, 'Put a color away', async (pen) => {
+        const plastic = await db.plastics.get(id);
+        if (!plastic) return refuse<undefined>({ code: 'bench.gone', what: 'color' });
+        await pen.put('plastics', { ...plastic, retired: true });
+        return granted(undefined);
+      }),
+
+    /** Logs a batch as it was poured; good baits go to their bin. */
+    pour: (batch: NewPlasticBatch): Promise<BenchOutcome<PlasticBatchRecord>> =>
+      write(store, `Pour ${batch.good} soft baits`, async (pen) => {
+        const plastic = await db.plastics.get(batch.plasticId);
+        if (!plastic) return refuse<PlasticBatchRecord>({ code: 'bench.gone', what: 'color' });
+        if (batch.binId !== null && !(await db.bins.get(batch.binId))) {
+          return refuse<PlasticBatchRecord>({ code: 'bench.gone', what: 'bin' });
+        }
+        const last = await db.plasticBatches.orderBy('no').last();
+        const poured: PlasticBatchRecord = {
+          ...batch,
+          id: store.newId(),
+          no: (last?.no ?? 0) + 1,
+          at: store.now(),
+        };
+        await pen.put('plasticBatches', poured);
+        if (batch.binId !== null && batch.good > 0) {
+          await pen.enter({
+            binId: batch.binId,
+            kind: 'made',
+            qty: batch.good,
+            note: `${plastic.name}, batch ${poured.no}`,
+          });
+        }
+        return granted(poured);
+      }),
+  };
+}

@@ -1,0 +1,94 @@
+import { z } from 'zod';
+import { BAIT_KIND_IDS } from '@/core/builds/kinds/definition';
+import { id, instant, name, note, pieces } from './fields';
+
+export const MOST_ON_ARM = 24;
+export const MOST_SLOTS = 16;
+
+const hole = z.strictObject({
+  is: z.enum(['line', 'swing', 'punched']),
+  alongMm: z.number().min(0).max(200),
+  asideMm: z.number().min(-100).max(100),
+  diameterMm: z.number().gt(0).max(20),
+});
+
+/** What a build is made of, apart from its names and dates. */
+export const buildShape = {
+  kind: z.enum(BAIT_KIND_IDS),
+  /** What it is drawn with, and what is taken from the rack; null where the wire brings its own. */
+  head: z
+    .strictObject({
+      style: z.string().min(1),
+      nominalG: z.number().gt(0).max(5000),
+      hookBinId: id.nullable(),
+      coatId: id.nullable(),
+    })
+    .nullable(),
+  skirtId: id.nullable(),
+  frameBinId: id.nullable(),
+  /** Cut shorter than the frame comes; null as it comes. */
+  armMm: z.number().gt(0).max(300).nullable(),
+  /** From the eye to the arm's end. */
+  arm: z.array(z.strictObject({ id, binId: id, bladeBinId: id.nullable() })).max(MOST_ON_ARM),
+  /** What hangs in the loop. */
+  end: z.strictObject({ binId: id.nullable(), bladeBinId: id.nullable() }),
+  slots: z.array(z.strictObject({ slot: z.string().min(1).max(40), binId: id })).max(MOST_SLOTS),
+  minFreeMm: z.number().min(0).max(50),
+  /** Of a bladed jig: the holes of its proven first piece. */
+  pattern: z
+    .strictObject({
+      lengthMm: z.number().gt(0).max(200),
+      widthMm: z.number().gt(0).max(120),
+      holes: z.array(hole).max(12),
+    })
+    .nullable(),
+};
+
+/** A build, one version of it. What was built of a version stays as it was. */
+export const build = z.strictObject({
+  id,
+  /** Shared by all versions. */
+  family: id,
+  version: z.int().min(1).max(9999),
+  name,
+  ...buildShape,
+  /** The slowest speed at which the maker saw it stay up, m/s; null until somebody looked. */
+  seenMs: z.number().gt(0).max(10).nullable(),
+  /** What one of them is worth to the maker when the shelf is shared out. */
+  worth: z.number().min(0).max(1e6),
+  createdAt: instant,
+  retired: z.boolean(),
+  note,
+});
+
+const taken = z.strictObject({ binId: id, qty: z.number().min(0).max(1e6) });
+
+/** A run of one build: what was pulled for it, where the card stands, what came of it. */
+export const building = z.strictObject({
+  id,
+  no: z.int().min(1),
+  state: z.enum(['building', 'built', 'dropped']),
+  buildId: id,
+  count: pieces.min(1),
+  /** One bait at a time, or one step for all of them. */
+  way: z.enum(['one-by-one', 'by-station']),
+  taken: z.array(taken).max(80),
+  putBack: z.array(taken).max(80),
+  card: z.strictObject({
+    step: z.int().min(0).max(200),
+    bait: z.int().min(0).max(100_000),
+    counted: z.int().min(0).max(99),
+  }),
+  /** All steps of all baits done. */
+  isThrough: z.boolean(),
+  passed: pieces,
+  failed: z.array(z.strictObject({ reason: z.string().min(1).max(60), count: pieces.min(1) })).max(20),
+  startedAt: instant,
+  /** Hands on it since; null while it rests. */
+  inHand: instant.nullable(),
+  seconds: z.number().min(0),
+  endedAt: instant.nullable(),
+});
+
+export type BuildRecord = z.infer<typeof build>;
+export type Building = z.infer<typeof building>;

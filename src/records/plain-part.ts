@@ -1,0 +1,11 @@
+import type { PartBin } from './bin';
+
+/** What a part that nobody weighed, measured or priced says of itself. */
+export const PLAIN_PART = {
+  massG: null,
+  hex: null,
+  gauge: null,
+  costEach: null,
+  condition: 'new',
+  buildId: null,
+} as const satisfies Partial<PartBin>;
