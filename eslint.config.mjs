@@ -37,7 +37,7 @@ export const ROOMS = {
 };
 
 /** Stations with a face of their own. `stations/shared` is what all of them stand on. */
-const STATIONS = ['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'shelf'];
+const STATIONS = ['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'build', 'shelf'];
 
 /** Packages that only some rooms may touch. */
 const PACKAGE_ROOMS = [
@@ -53,7 +53,7 @@ const PACKAGE_ROOMS = [
     packages: ['highs', 'quickhull3d', 'svgpath', 'manifold-3d', 'culori', 'ml-kmeans', 'jstat'],
     rooms: ['core'],
   },
-  { packages: ['pdf-lib', '@pdf-lib', '@fontsource', 'ical-generator'], rooms: ['data'] },
+  { packages: ['pdf-lib', '@pdf-lib', '@fontsource', 'ical-generator', 'qrcode'], rooms: ['data'] },
   { packages: ['@dnd-kit'], rooms: ['stations'] },
 ];
 

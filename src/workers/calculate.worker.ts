@@ -10,6 +10,7 @@ import { layMesh } from '@/core/molds/lay-mesh';
 import { sitOnBottom } from '@/core/molds/sit-on-bottom';
 import { studyMesh, studySolid } from '@/core/molds/study-body';
 import { planPours } from '@/core/pours/plan-pours';
+import { mixStock } from '@/core/stock/mix-stock';
 import { done, fail, type Outcome } from '@/core/problems/problem';
 import type { JobName, Jobs, WorkerDoor } from './protocol';
 
@@ -55,6 +56,8 @@ const DOERS: Doers = {
   calculate: ({ name, input }, onProgress) => answer(name, input, { onProgress }),
   planPours: ({ demand, molds, timeLimitS }, onProgress) =>
     planPours(demand, molds, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
+  mixStock: ({ recipes, shelf, timeLimitS }, onProgress) =>
+    mixStock(recipes, shelf, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
   readStl: async ({ file }, onProgress) => {
     const read = readStl(await bytesOf(file), { onProgress: (share) => onProgress({ share }) });
     if (!read.ok) return read;

@@ -5,6 +5,8 @@ import type { StudiedBody } from '@/core/molds/study-body';
 import type { PourPlan, KeyCount, PlanMold } from '@/core/pours/pour-plan';
 import type { MainColor } from '@/core/coats/color/main-colors';
 import type { RackGroup, RackPlan, RackSize } from '@/core/coats/rack/rack-facts';
+import type { MixRecipe, StockMix } from '@/core/stock/mix-stock';
+import type { ShelfAmount } from '@/core/stock/tally-by-item';
 import type { Outcome } from '@/core/problems/problem';
 import type { Solid } from '@/core/solids/solid';
 import type { Answer } from '@/calculations/calculation';
@@ -32,6 +34,15 @@ export interface Jobs {
   readonly planPours: {
     readonly takes: { demand: readonly KeyCount[]; molds: readonly PlanMold[]; timeLimitS?: number };
     readonly gives: Outcome<PourPlan>;
+    readonly tells: ProgramProgress;
+  };
+  readonly mixStock: {
+    readonly takes: {
+      readonly recipes: readonly MixRecipe[];
+      readonly shelf: readonly ShelfAmount[];
+      readonly timeLimitS?: number;
+    };
+    readonly gives: Outcome<StockMix>;
     readonly tells: ProgramProgress;
   };
   readonly readStl: {

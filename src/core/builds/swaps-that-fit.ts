@@ -23,25 +23,29 @@ export function withPart(build: Build, at: string, of: 'part' | 'blade', piece: 
  * Parts of the shelf that would make a build fit better at one place, the nearest to what is there first: fewer stops than
  * now, judged by the same rules. Of parts alike in role and form only.
  *
- * @example swapsThatFit(build, 'end', blades)[0]?.name // 'Leaf blade, nickel 40 mm'
+ * @example swapsThatFit(build, 'end', 'blade', blades)[0]?.name // 'Leaf blade, nickel 40 mm'
  */
-export function swapsThatFit(build: Build, at: string, shelf: readonly BuildPiece[]): BuildPiece[] {
-  const on =
-    at === 'end' ? (build.end.blade ?? build.end.hanger) : build.arm.find(({ id }) => id === at)?.blade;
-  const part = on ?? build.arm.find(({ id }) => id === at)?.part ?? null;
-  if (!part) return [];
-  const of =
-    part.gauge.as === 'blade' && (at === 'end' || on !== undefined) && on !== null ? 'blade' : 'part';
+export function swapsThatFit(
+  build: Build,
+  at: string,
+  of: 'part' | 'blade',
+  shelf: readonly BuildPiece[],
+): BuildPiece[] {
+  const there =
+    at === 'end'
+      ? of === 'blade'
+        ? build.end.blade
+        : build.end.hanger
+      : (build.arm.find(({ id }) => id === at)?.[of] ?? null);
+  if (!there) return [];
   const stopsOf = (each: Build) => judgeBuild(each).findings.filter(({ weight }) => weight === 'stop').length;
   const now = stopsOf(build);
   const sizeOf = ({ gauge: { sizes } }: BuildPiece) => sizes.lengthMm ?? sizes.diameterMm ?? 0;
   return shelf
     .filter(
-      (piece) =>
-        piece.binId !== part.binId &&
-        piece.gauge.as === part.gauge.as &&
-        piece.gauge.form === part.gauge.form,
+      ({ binId, gauge }) =>
+        binId !== there.binId && gauge.as === there.gauge.as && gauge.form === there.gauge.form,
     )
     .filter((piece) => stopsOf(withPart(build, at, of, piece)) < now)
-    .sort((a, b) => Math.abs(sizeOf(a) - sizeOf(part)) - Math.abs(sizeOf(b) - sizeOf(part)));
+    .sort((a, b) => Math.abs(sizeOf(a) - sizeOf(there)) - Math.abs(sizeOf(b) - sizeOf(there)));
 }

@@ -23,6 +23,8 @@ const preferences = z.object({
   hand: z.enum(['right', 'left']).catch('right'),
   /** From where skirts are looked at. */
   skirtView: z.enum(['side', 'top', 'end']).catch('side'),
+  /** Pixels to a true millimeter of this screen; null until somebody held a card to it. */
+  screenPxPerMm: z.number().min(1).max(40).nullable().catch(null),
   backedUpAt: z.number().nullable().catch(null),
 });
 

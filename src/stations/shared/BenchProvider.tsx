@@ -52,6 +52,10 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
     tyings,
     cutEntries,
     waterNotes,
+    builds,
+    buildings,
+    plastics,
+    plasticBatches,
   ] = await Promise.all([
     workshop.bench.read(),
     workshop.bench.isBare(),
@@ -78,13 +82,17 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
     workshop.tyings.all(),
     workshop.tyings.cutEntries(),
     workshop.skirts.waterNotes(),
+    workshop.builds.all(),
+    workshop.buildings.all(),
+    workshop.plastics.all(),
+    workshop.plastics.batches(),
   ]);
   const undo = offers.undo?.label ?? null;
   const redo = offers.redo?.label.replace(/^Undo: /, '') ?? null;
   return {
     ...{ bench, isBare, bins, levels, molds, tickets, ticketEntries, runs, run, beat, pours, clocks },
     ...{ weighings, melts, rules, madeEntries, batches, flaws, heaters, coats, racks, coatFaults },
-    ...{ skirts, tyings, cutEntries, waterNotes },
+    ...{ skirts, tyings, cutEntries, waterNotes, builds, buildings, plastics, plasticBatches },
     ...{ undo, redo },
   };
 }

@@ -8,6 +8,7 @@ import type { Batch } from '@/records/batch';
 import type { Beat } from '@/records/beat';
 import type { Bench } from '@/records/bench';
 import type { Bin, HookBin, MetalBin } from '@/records/bin';
+import type { Building, BuildRecord } from '@/records/build';
 import type { Clock } from '@/records/clock';
 import type { Coat } from '@/records/coat';
 import type { CoatFault } from '@/records/coat-fault';
@@ -16,6 +17,7 @@ import type { Flaw } from '@/records/flaw';
 import type { Heater } from '@/records/heater';
 import type { Melt } from '@/records/melt';
 import type { Mold } from '@/records/mold';
+import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
 import type { Pour, Run } from '@/records/run';
 import type { Rack } from '@/records/rack';
 import type { Rule } from '@/records/rule';
@@ -57,6 +59,11 @@ export interface BenchReading {
   /** Entries of cut pieces of tab. */
   readonly cutEntries: readonly Entry[];
   readonly waterNotes: readonly WaterNote[];
+  /** Every version of every build. */
+  readonly builds: readonly BuildRecord[];
+  readonly buildings: readonly Building[];
+  readonly plastics: readonly PlasticRecord[];
+  readonly plasticBatches: readonly PlasticBatchRecord[];
   readonly undo: string | null;
   readonly redo: string | null;
 }
@@ -77,6 +84,9 @@ export interface BenchView extends BenchReading {
   readonly skirtById: ReadonlyMap<string, Skirt>;
   /** The run of skirts under way. */
   readonly tying: Tying | null;
+  readonly buildById: ReadonlyMap<string, BuildRecord>;
+  /** The run of builds under way. */
+  readonly building: Building | null;
   /** Heads in their skirt so far, by ticket line. */
   readonly tied: ReadonlyMap<string, number>;
   /** Heads of open tickets that wait for their skirt. */
@@ -141,6 +151,8 @@ export function deriveView(reading: BenchReading): BenchView {
     ),
     skirtById: new Map(reading.skirts.map((skirt) => [skirt.id, skirt])),
     tying,
+    buildById: new Map(reading.builds.map((build) => [build.id, build])),
+    building: reading.buildings.find(({ state }) => state === 'building') ?? null,
     tied: countTied(reading.ticketEntries),
     toTie: headsToTie(
       openLines,

@@ -15,6 +15,7 @@ export { freeHeads } from './free-heads';
 export { BenchFrame } from './frame/BenchFrame';
 export { ring } from './frame/ring';
 export { saveFile } from './frame/save-file';
+export { useDraftBench } from './use-draft-bench';
 export { useDragSensors } from './frame/use-drag-sensors';
 export { useKeys } from './frame/use-keys';
 export { useNow } from './frame/use-now';

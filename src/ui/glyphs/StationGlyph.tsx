@@ -1,4 +1,5 @@
-export type GlyphName = 'ticket' | 'metal' | 'molds' | 'pour' | 'dress' | 'coat' | 'skirt' | 'shelf';
+export type GlyphName =
+  'ticket' | 'metal' | 'molds' | 'pour' | 'dress' | 'coat' | 'skirt' | 'build' | 'shelf';
 
 /** Our own small pictures, drawn on a 16 by 16 grid with a 1.5 stroke. */
 const PATHS: Record<GlyphName, string> = {
@@ -10,6 +11,8 @@ const PATHS: Record<GlyphName, string> = {
   coat: 'M5.5 2h5M8 2v2.4M8 4.4c2.4 2.6 3.8 4.4 3.8 6.2a3.8 3.8 0 0 1-7.6 0C4.2 8.8 5.6 7 8 4.4zM4.6 9.4h6.8',
   skirt:
     'M8 2v2.6M6.2 4.8h3.6v1.8H6.2zM6.4 6.8C5.6 9.4 4.4 11.6 2.6 13.4M8 6.8V14M9.6 6.8c.8 2.6 2 4.8 3.8 6.6',
+  build:
+    'M2.6 11.2L5 13.4M3.8 12.3L11 4.6M11 4.6a1.6 1.6 0 1 1 2.2-2.2M3.8 12.3h7.4M11.2 12.3c1.2-1.4 2.4-1.4 3 0-.6 1.4-1.8 1.4-3 0z',
   shelf: 'M2.5 3h11v10h-11zM2.5 8h11M6.2 3v5M9.8 8v5',
 };
 

@@ -41,12 +41,13 @@ export function SkirtDrawing(props: SkirtDrawingProps) {
       viewBox={`${x} ${y} ${width} ${height}`}
       style={props.isMirrored ? { transform: 'scaleX(-1)' } : undefined}
     >
-      <Jig jig={jig} state={state} view={view} />
+      <JigShape jig={jig} state={state} view={view} />
     </svg>
   );
 }
 
-function Jig({ jig, state, view }: Pick<SkirtDrawingProps, 'jig' | 'state' | 'view'>) {
+/** A skirt on its head, inside a drawing in mm: the head's nose at the origin, its axis along x. */
+export function JigShape({ jig, state, view }: Pick<SkirtDrawingProps, 'jig' | 'state' | 'view'>) {
   const { head, coat, collar, collarHex, depth } = jig;
   const band = collarHex ?? 'var(--lead)';
   const bandHigh = collar.diameterMm + (collarHex === null ? 0.8 : 1.8);

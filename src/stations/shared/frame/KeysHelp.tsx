@@ -13,6 +13,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Backspace', 'in a run: take the last pour or mark back'],
   ['Space, +, -', 'dressing: a tray through, one piece more, one less'],
   ['Space, arrows, Enter', 'tying: count one, a step on or back, this skirt is tied'],
+  ['Space, Backspace', 'building: a count or a step on, one press back'],
   ['Arrows, Delete', 'on a hung head: to the next free slot, or down from the rack'],
   ['N', 'new ticket'],
   ['/', 'search the shelf'],

@@ -5,6 +5,12 @@ import type { MassUnit } from '@/core/units/write-mass';
 import type { BenchView } from '../bench-view';
 import { massText } from '../words';
 
+/** One at a time the card says how many are through; by station they are all through at once. */
+function builtOf({ way, card, isThrough, count }: NonNullable<BenchView['building']>): number {
+  if (isThrough) return count;
+  return way === 'one-by-one' ? card.bait : 0;
+}
+
 /** The line's stops with what waits at each. Only stations that work stand on it. */
 export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[] {
   const metalG = view.metals.reduce((total, { id }) => total + (view.levels.get(id) ?? 0), 0);
@@ -58,6 +64,15 @@ export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[
           ? `${toTie} to tie`
           : `${new Set(view.skirts.filter(({ retired }) => !retired).map(({ family }) => family)).size} recipes`,
       tone: view.tying ? 'act' : 'calm',
+    },
+    {
+      key: 'build',
+      name: 'Build',
+      href: '/build',
+      waits: view.building
+        ? `building, ${view.building.count - builtOf(view.building)} left`
+        : `${new Set(view.builds.filter(({ retired }) => !retired).map(({ family }) => family)).size} builds`,
+      tone: view.building ? 'act' : 'calm',
     },
     {
       key: 'shelf',

@@ -1,0 +1,164 @@
+'use client';
+
+import { Collapse } from 'antd';
+import { frameSizes } from '@/core/builds/build';
+import { BAIT_KINDS, findKind } from '@/core/builds/kinds';
+import type { BaitKindId } from '@/core/builds/kinds/definition';
+import { HEAD_STYLES } from '@/core/cavities/styles';
+import { reserveOf } from '@/core/builds/place-parts';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { ChoiceField, lengthText, MassField, skirtText, useBench, usePreferences } from '../shared';
+import { measuredParts, swapAt, withKind, type BuildDraft } from './draft';
+import { buildOf, hasWiredHead } from './facts';
+import styles from './build.module.css';
+
+interface BaitFieldsProps {
+  readonly draft: BuildDraft;
+  readonly onChange: (draft: BuildDraft) => void;
+}
+
+/** What the drawing cannot be asked by hand: kind, head, color, skirt, wire, parts beside the arm. */
+export function BaitFields({ draft, onChange }: BaitFieldsProps) {
+  const { view } = useBench();
+  const { length } = usePreferences();
+  const kind = findKind(draft.kind);
+  const build = buildOf(draft, view);
+  const sizes = frameSizes(build);
+  const { head } = draft;
+  const parts = measuredParts(view);
+  const skirts = view.skirts.filter(({ retired, id }) => !retired || id === draft.skirtId);
+  const millimeters = (mm: number) => lengthText(mm, length);
+  const isWired = hasWiredHead(draft, view);
+  return (
+    <Collapse
+      ghost
+      className={styles.more}
+      items={[
+        {
+          key: 'more',
+          label: 'Kind, head, skirt, wire and what is beside the arm',
+          children: (
+            <div className={styles.fieldGrid}>
+              <ChoiceField
+                label="Kind"
+                value={draft.kind}
+                options={BAIT_KINDS.map(({ id, name }) => ({ value: id, label: name }))}
+                onChange={(next) => next && onChange(withKind(draft, next as BaitKindId, view))}
+              />
+              {kind.arm ? (
+                <ChoiceField
+                  label="Wire"
+                  value={draft.frameBinId}
+                  none="no wire yet"
+                  options={parts
+                    .filter(({ gauge }) => gauge?.as === 'frame')
+                    .map(({ id, name }) => ({ value: id, label: name }))}
+                  onChange={(next) => {
+                    const bin = parts.find(({ id }) => id === next);
+                    onChange(bin ? swapAt(draft, 'frame', bin) : { ...draft, frameBinId: null, armMm: null });
+                  }}
+                />
+              ) : null}
+              {kind.arm ? (
+                <UnitField
+                  label="Arm, cut to"
+                  quantity="length"
+                  assume={length}
+                  value={draft.armMm ?? sizes.upperMm}
+                  write={millimeters}
+                  hint={`comes ${millimeters(sizes.upperMm)}; its loop takes ${millimeters(reserveOf(build))}`}
+                  check={(mm) =>
+                    mm < 10 || mm > sizes.upperMm
+                      ? `Cut it to 10 mm at least, and no longer than it comes: ${millimeters(sizes.upperMm)}.`
+                      : null
+                  }
+                  onChange={(mm) =>
+                    mm !== null && onChange({ ...draft, armMm: mm >= sizes.upperMm ? null : mm })
+                  }
+                />
+              ) : null}
+              {kind.arm ? (
+                <UnitField
+                  label="Play that must stay"
+                  quantity="length"
+                  assume={length}
+                  value={draft.minFreeMm}
+                  write={millimeters}
+                  check={(mm) => (mm > 50 ? '50 mm is the most.' : null)}
+                  onChange={(mm) => mm !== null && onChange({ ...draft, minFreeMm: mm })}
+                />
+              ) : null}
+              {head ? (
+                <ChoiceField
+                  label="Head"
+                  value={head.style}
+                  options={HEAD_STYLES.map(({ key, name }) => ({ value: key, label: name }))}
+                  onChange={(style) => style && onChange({ ...draft, head: { ...head, style } })}
+                />
+              ) : null}
+              {head && !isWired ? (
+                <>
+                  <MassField
+                    label="Marked"
+                    value={head.nominalG}
+                    check={(grams) =>
+                      grams <= 0 || grams > 5000 ? 'A head weighs over 0, up to 5 kg.' : null
+                    }
+                    onChange={(nominalG) =>
+                      nominalG !== null && onChange({ ...draft, head: { ...head, nominalG } })
+                    }
+                  />
+                  <ChoiceField
+                    label="Hook in it"
+                    value={head.hookBinId}
+                    none="any"
+                    options={[...view.hooks.values()].map(({ id, name }) => ({ value: id, label: name }))}
+                    onChange={(hookBinId) => onChange({ ...draft, head: { ...head, hookBinId } })}
+                  />
+                </>
+              ) : null}
+              {head ? (
+                <ChoiceField
+                  label="Color"
+                  value={head.coatId}
+                  none="bare"
+                  options={view.coats.map(({ id, name }) => ({ value: id, label: name }))}
+                  onChange={(coatId) => onChange({ ...draft, head: { ...head, coatId } })}
+                />
+              ) : null}
+              {kind.takesSkirt ? (
+                <ChoiceField
+                  label="Skirt"
+                  value={draft.skirtId}
+                  none="none"
+                  options={skirts.map((skirt) => ({ value: skirt.id, label: skirtText(skirt) }))}
+                  onChange={(skirtId) => onChange({ ...draft, skirtId })}
+                />
+              ) : null}
+              {kind.slots
+                .filter(({ id }) => id !== 'frame')
+                .map(({ id, name, takes, isNeeded }) => (
+                  <ChoiceField
+                    key={id}
+                    label={name}
+                    value={draft.slots.find(({ slot }) => slot === id)?.binId ?? null}
+                    none={isNeeded ? 'none yet' : 'none'}
+                    options={parts
+                      .filter(({ gauge }) => gauge !== null && takes.includes(gauge.as))
+                      .map((bin) => ({ value: bin.id, label: bin.name }))}
+                    onChange={(binId) => {
+                      const others = draft.slots.filter(({ slot }) => slot !== id);
+                      onChange({
+                        ...draft,
+                        slots: binId === null ? others : [...others, { slot: id, binId }],
+                      });
+                    }}
+                  />
+                ))}
+            </div>
+          ),
+        },
+      ]}
+    />
+  );
+}

@@ -1,0 +1,191 @@
+'use client';
+
+import { DndContext, type DragEndEvent, DragOverlay, type DragStartEvent } from '@dnd-kit/core';
+import { App, Button, Dropdown } from 'antd';
+import { useMemo, useRef, useState } from 'react';
+import { frameSizes } from '@/core/builds/build';
+import { judgeBuild } from '@/core/builds/judge-build';
+import { BAIT_KINDS } from '@/core/builds/kinds';
+import type { BaitKindId } from '@/core/builds/kinds/definition';
+import type { PartBin } from '@/records/bin';
+import type { BaitPose } from '@/ui/bait-drawing/bait-look';
+import { useBench, useDragSensors, useKeys } from '../shared';
+import { ArmList } from './ArmList';
+import { BaitFields } from './BaitFields';
+import { BaitStage, stageBox } from './BaitStage';
+import { moveOn, newBuild, putOn, swapAt, takeOff, type BuildDraft } from './draft';
+import { dropIndex } from './drop-index';
+import { asRecord, buildOf, lookOfBuild, partHex, runOf, weightLines } from './facts';
+import { Findings } from './Findings';
+import { KeepBar } from './KeepBar';
+import { PartOutline } from './PartOutline';
+import { TemplatePanel } from './TemplatePanel';
+import { Tray } from './Tray';
+import type { BuildBench } from './use-build';
+import { WeightPanel } from './WeightPanel';
+import styles from './build.module.css';
+
+interface BaitPartProps {
+  readonly bench: BuildBench;
+  readonly onKept: (id: string) => void;
+}
+
+/** The bait on the bench: the shelf beside it, drawn to scale, judged, weighed, kept. */
+export function BaitPart({ bench, onKept }: BaitPartProps) {
+  const { view } = useBench();
+  const { draft, begin } = bench;
+  const kinds = {
+    items: BAIT_KINDS.map(({ id, name }) => ({ key: id, label: name })),
+    onClick: ({ key }: { key: string }) => begin(newBuild(key as BaitKindId, view)),
+  };
+  if (!draft) {
+    return (
+      <div className={styles.empty}>
+        <p>No bait is on the bench. Choose what it is to be; then parts from the shelf go on it.</p>
+        <Dropdown menu={kinds}>
+          <Button type="primary">New bait</Button>
+        </Dropdown>
+      </div>
+    );
+  }
+  return <BaitBench bench={bench} draft={draft} onKept={onKept} kinds={kinds} />;
+}
+
+interface BaitBenchProps extends BaitPartProps {
+  readonly draft: BuildDraft;
+  readonly kinds: React.ComponentProps<typeof Dropdown>['menu'];
+}
+
+function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
+  const { view, workshop } = useBench();
+  const { message } = App.useApp();
+  const sensors = useDragSensors();
+  const [moving, setMoving] = useState<number | null>(null);
+  const [pose, setPose] = useState<BaitPose>('pulled');
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [dragged, setDragged] = useState<PartBin | null>(null);
+  const stage = useRef<HTMLDivElement>(null);
+  const draft = useMemo(() => (moving === null ? kept : { ...kept, armMm: moving }), [kept, moving]);
+  const build = useMemo(() => buildOf(draft, view), [draft, view]);
+  const look = useMemo(() => lookOfBuild(draft, view), [draft, view]);
+  const { wire, findings } = useMemo(() => judgeBuild(build), [build]);
+  const lines = useMemo(() => weightLines(draft, view), [draft, view]);
+  const run = useMemo(() => runOf(asRecord(draft), view), [draft, view]);
+  const marked = findings.filter(({ weight }) => weight === 'stop').flatMap(({ at }) => at);
+  const { change } = bench;
+
+  const put = (bin: PartBin, index: number) => {
+    const placed = putOn(kept, bin, index, workshop.newId(), view);
+    if (!placed.ok) {
+      void message.info(placed.why, 5);
+      return;
+    }
+    change(placed.draft);
+    setChosen(placed.at);
+  };
+  const takeFrom = (at: string) => {
+    change(takeOff(kept, at));
+    setChosen(null);
+  };
+  const onDragStart = ({ active }: DragStartEvent) => {
+    const bin = view.binById.get((active.data.current as { binId?: string } | undefined)?.binId ?? '');
+    setDragged(bin?.kind === 'part' ? bin : null);
+    setPose('pulled');
+  };
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    const bin = dragged;
+    setDragged(null);
+    const rect = active.rect.current.translated;
+    if (!bin || !over || !rect) return;
+    const svg = stage.current?.querySelector('[data-bait]');
+    const at = svg?.getBoundingClientRect();
+    if (!at) return;
+    const [x, y, width] = stageBox(look);
+    const perPx = width / at.width;
+    const [dropX, dropY] = [rect.left + rect.width / 2 - at.left, rect.top + rect.height / 2 - at.top];
+    put(bin, dropIndex(look.laid, x + dropX * perPx, y + dropY * perPx));
+  };
+  useKeys((event) => {
+    if (chosen === null || event.altKey || event.ctrlKey || event.metaKey) return;
+    if (event.key === 'Delete' || event.key === 'Backspace') {
+      event.preventDefault();
+      takeFrom(chosen);
+    }
+  });
+  return (
+    <DndContext
+      id="bait"
+      sensors={sensors}
+      onDragStart={onDragStart}
+      onDragEnd={onDragEnd}
+      onDragCancel={() => setDragged(null)}
+    >
+      <div className={styles.bench}>
+        <div className={styles.left}>
+          <Tray draft={draft} onPut={(bin) => put(bin, kept.arm.length)} />
+          <div className={styles.hands}>
+            <Button size="small" onClick={bench.stepBack} disabled={!bench.canStepBack}>
+              One change back
+            </Button>
+            <Dropdown menu={kinds}>
+              <Button size="small">New bait</Button>
+            </Dropdown>
+          </div>
+        </div>
+        <div className={styles.middle} ref={stage}>
+          <BaitStage
+            look={look}
+            name={draft.name.trim() || 'The bait'}
+            pose={pose}
+            onPose={setPose}
+            marked={marked}
+            chosen={chosen}
+            onChoose={setChosen}
+            mostArmMm={frameSizes(build).upperMm}
+            freeMm={wire?.freeMm ?? null}
+            onArm={(armMm, isDone) => {
+              setMoving(isDone ? null : armMm);
+              if (isDone) change({ ...kept, armMm: armMm >= frameSizes(build).upperMm ? null : armMm });
+            }}
+          />
+          <div className={styles.under}>
+            <div className={styles.column}>
+              <Findings
+                build={build}
+                findings={findings}
+                onSwap={(at, bin) => change(swapAt(kept, at, bin))}
+                onTakeOff={takeFrom}
+                onChoose={setChosen}
+              />
+              <ArmList
+                build={build}
+                marked={marked}
+                chosen={chosen}
+                onChoose={setChosen}
+                onMove={(at, by) => change(moveOn(kept, at, by))}
+                onTakeOff={takeFrom}
+              />
+            </div>
+            <WeightPanel lines={lines} run={run} />
+          </div>
+          <BaitFields draft={draft} onChange={change} />
+          {draft.kind === 'bladed-jig' ? <TemplatePanel draft={draft} onChange={change} /> : null}
+          <KeepBar
+            draft={draft}
+            stops={findings.filter(({ weight }) => weight === 'stop').length}
+            onChange={change}
+            onBegin={bench.begin}
+            onKept={onKept}
+          />
+        </div>
+      </div>
+      <DragOverlay dropAnimation={null}>
+        {dragged?.gauge ? (
+          <div className={styles.dragged}>
+            <PartOutline gauge={dragged.gauge} hex={partHex(dragged)} pxPerMm={4} />
+          </div>
+        ) : null}
+      </DragOverlay>
+    </DndContext>
+  );
+}

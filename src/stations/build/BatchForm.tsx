@@ -1,0 +1,187 @@
+'use client';
+
+import { Button, InputNumber } from 'antd';
+import { useState } from 'react';
+import { baitsACup } from '@/core/plastics/baits-a-cup';
+import { heatStages } from '@/core/plastics/heat-stages';
+import { sum } from '@/core/numeric/sum';
+import { numberText } from '@/messages/number-text';
+import type { PlasticRecord } from '@/records/plastic';
+import { Figure } from '@/ui/figure/Figure';
+import { CountField } from '@/ui/unit-field/CountField';
+import { PercentField } from '@/ui/unit-field/PercentField';
+import { TextField } from '@/ui/unit-field/TextField';
+import { ChoiceField, partsOf, useBench } from '../shared';
+import { mixesOf } from './plastic-draft';
+import styles from './plastic.module.css';
+
+interface BatchFormProps {
+  readonly plastic: PlasticRecord;
+  readonly onPoured: (said: string) => void;
+}
+
+const USUAL = { name: 'Grub 75 mm', pieceCm3: 4.2, count: 24, cavities: 4, runnerCm3: 2.5 };
+const USUAL_LOSS = 0.08;
+
+/** A batch of a color: so many baits from a mold, what goes in the cup, its heat by the clock, and what came of it. */
+export function BatchForm({ plastic, onPoured }: BatchFormProps) {
+  const { view, workshop, carryOut } = useBench();
+  const last = [...view.plasticBatches].reverse().find(({ plasticId }) => plasticId === plastic.id);
+  const [shot, setShot] = useState(() => ({ ...USUAL, ...last?.shots[0] }));
+  const [lossShare, setLossShare] = useState<number | null>(last?.lossShare ?? USUAL_LOSS);
+  const [good, setGood] = useState<number | null>(null);
+  const [blockCm3, setBlock] = useState(0);
+  const [binId, setBinId] = useState<string | null>(null);
+  const [note, setNote] = useState('');
+  const mixes = mixesOf(plastic, [shot], lossShare ?? USUAL_LOSS);
+  const plasticCm3 = sum(mixes.map((each) => each.plasticCm3));
+  const cup = plastic.colors[0]?.baseCm3 ?? 120;
+  const gives = baitsACup(cup, lossShare ?? USUAL_LOSS, shot);
+  const set = (key: 'pieceCm3' | 'count' | 'cavities' | 'runnerCm3') => (value: number | null) =>
+    value !== null && setShot({ ...shot, [key]: value });
+  const pour = async () => {
+    const poured = await carryOut(
+      workshop.plastics.pour({
+        plasticId: plastic.id,
+        shots: [shot],
+        lossShare: lossShare ?? USUAL_LOSS,
+        mixed: mixes.map(({ plasticCm3: cm3, additives }) => ({
+          plasticCm3: cm3,
+          additives: [...additives],
+        })),
+        good: good ?? shot.count,
+        blockCm3,
+        binId,
+        note: note.trim(),
+      }),
+    );
+    if (poured) onPoured(`Batch ${poured.value.no} is logged: ${poured.value.good} good.`);
+  };
+  const tooMany = good !== null && good > shot.count;
+  return (
+    <section className={styles.batch} aria-label="A batch">
+      <h3>A batch of {plastic.name}</h3>
+      <div className={styles.batchFields}>
+        <TextField label="Mold" value={shot.name} most={80} onChange={(name) => setShot({ ...shot, name })} />
+        <CountField label="How many baits" value={shot.count} min={1} max={5000} onChange={set('count')} />
+        <CountField label="Cavities" value={shot.cavities} min={1} max={200} onChange={set('cavities')} />
+        <label>
+          One bait, cm³
+          <InputNumber
+            aria-label="One bait, cm³"
+            min={0.05}
+            max={500}
+            step={0.1}
+            value={shot.pieceCm3}
+            onChange={set('pieceCm3')}
+          />
+        </label>
+        <label>
+          Runner, cm³
+          <InputNumber
+            aria-label="Runner, cm³"
+            min={0}
+            max={500}
+            step={0.1}
+            value={shot.runnerCm3}
+            onChange={set('runnerCm3')}
+          />
+        </label>
+        <PercentField
+          label="Stays in cup and injector"
+          value={lossShare}
+          onChange={setLossShare}
+          most={0.9}
+        />
+      </div>
+      <div className={styles.takes}>
+        <p className={styles.bigFigure}>
+          <Figure
+            size="large"
+            unit="cm³"
+            working={{
+              title: 'Plastic for it',
+              steps: [
+                `(${numberText(shot.pieceCm3, 3)} × ${shot.count} + ${numberText(shot.runnerCm3, 3)} × ${Math.ceil(shot.count / shot.cavities)}) / (1 − ${numberText(lossShare ?? USUAL_LOSS, 3)}) = ${numberText(plasticCm3, 4)} cm³`,
+              ],
+              inputs: [
+                { name: 'One bait', value: `${numberText(shot.pieceCm3, 3)} cm³`, basis: 'given' },
+                { name: 'Runner', value: `${numberText(shot.runnerCm3, 3)} cm³`, basis: 'given' },
+              ],
+            }}
+          >
+            {numberText(plasticCm3, 3)}
+          </Figure>
+          <span>of plastic</span>
+        </p>
+        {mixes.map(({ plasticCm3: cm3, additives }, index) => (
+          <ul
+            key={index}
+            aria-label={mixes.length > 1 ? (index === 0 ? 'Back, stir in' : 'Belly, stir in') : 'Stir in'}
+          >
+            {mixes.length > 1 ? (
+              <li>
+                <strong>{index === 0 ? 'Back' : 'Belly'}</strong> {numberText(cm3, 3)} cm³
+              </li>
+            ) : null}
+            {additives.map(({ name, amount, unit }) => (
+              <li key={`${name} ${unit}`}>
+                {numberText(amount, 2)} {unit} {name}
+              </li>
+            ))}
+          </ul>
+        ))}
+        <p className="quiet">
+          A cup of {numberText(cup, 3)} cm³ gives {gives.baits} baits in {gives.shots} shots; a block of{' '}
+          {numberText(gives.blockCm3, 2)} cm³ is left to melt again.
+        </p>
+      </div>
+      <ol className={styles.stages} aria-label="Heat">
+        {heatStages(plasticCm3).map((stage) => (
+          <li key={stage.id}>
+            <strong>{stage.title}</strong>
+            <span>{stage.how}</span>
+            <Button
+              size="small"
+              onClick={() =>
+                void workshop.clocks.start(`${stage.title}, ${plastic.name}`, stage.minutes * 60)
+              }
+            >
+              {numberText(stage.minutes, 2)} min clock
+            </Button>
+          </li>
+        ))}
+      </ol>
+      <div className={styles.batchFields}>
+        <CountField
+          label="Came out well"
+          value={good ?? shot.count}
+          max={5000}
+          onChange={setGood}
+          problem={tooMany ? `Only ${shot.count} were shot.` : null}
+        />
+        <label>
+          Block left, cm³
+          <InputNumber
+            aria-label="Block left, cm³"
+            min={0}
+            max={5000}
+            value={blockCm3}
+            onChange={(cm3) => setBlock(cm3 ?? 0)}
+          />
+        </label>
+        <ChoiceField
+          label="They lie in"
+          value={binId}
+          none="no bin"
+          options={partsOf('trailers', view)}
+          onChange={setBinId}
+        />
+        <TextField label="Note" value={note} most={300} onChange={setNote} />
+      </div>
+      <Button type="primary" disabled={tooMany || lossShare === null} onClick={() => void pour()}>
+        Log the batch
+      </Button>
+    </section>
+  );
+}

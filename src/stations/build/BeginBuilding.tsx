@@ -1,0 +1,114 @@
+'use client';
+
+import { InputNumber, Modal, Segmented } from 'antd';
+import { useId, useState } from 'react';
+import { judgeBuild } from '@/core/builds/judge-build';
+import { findKind } from '@/core/builds/kinds';
+import { findingSentence } from '@/messages/build-sentence';
+import type { Building, BuildRecord } from '@/records/build';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { ChoiceField, minutesText, useBench } from '../shared';
+import { buildOf, buildText, hasWiredHead, headsFor } from './facts';
+import { buildPace, kitOf, usualHead } from './run-plan';
+import styles from './run.module.css';
+
+interface BeginBuildingProps {
+  readonly build: BuildRecord;
+  readonly count: number;
+  readonly onClose: () => void;
+  readonly onBegun: () => void;
+}
+
+/** The kit of a run by bin: what it takes, where it lies, what is short; then it is pulled. */
+export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBuildingProps) {
+  const { view, workshop, carryOut } = useBench();
+  const id = useId();
+  const [count, setCount] = useState(first);
+  const [way, setWay] = useState<Building['way']>('one-by-one');
+  const heads = headsFor(build, view);
+  const [headBinId, setHeadBinId] = useState(() => usualHead(build, first, view));
+  const kit = kitOf(build, count, headBinId, view);
+  const stops = judgeBuild(buildOf(build, view)).findings.filter(({ weight }) => weight === 'stop');
+  const pace = buildPace(build, findKind(build.kind).usualSeconds, view);
+  return (
+    <Modal
+      open
+      width={620}
+      title={`Build ${count} × ${buildText(build)}`}
+      okText="Take the kit and begin"
+      cancelText="Leave it"
+      okButtonProps={{ disabled: !kit.canBegin || stops.length > 0 }}
+      onCancel={onClose}
+      onOk={async () => {
+        const taken = kit.lines.map(({ binId, needed }) => ({ binId, qty: needed }));
+        const begun = await carryOut(workshop.buildings.begin({ buildId: build.id, count, way, taken }));
+        if (begun) onBegun();
+      }}
+    >
+      <div className={styles.beginFields}>
+        <FieldShell id={`${id}count`} label="How many">
+          <InputNumber
+            id={`${id}count`}
+            min={1}
+            max={500}
+            precision={0}
+            value={count}
+            onChange={(next) => next !== null && setCount(next)}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}way`} label="How">
+          <Segmented<Building['way']>
+            id={`${id}way`}
+            value={way}
+            options={[
+              { value: 'one-by-one', label: 'One bait at a time' },
+              { value: 'by-station', label: 'Each step for all' },
+            ]}
+            onChange={setWay}
+          />
+        </FieldShell>
+        {build.head && !hasWiredHead(build, view) ? (
+          <ChoiceField
+            label="Heads from"
+            value={headBinId}
+            none="choose them"
+            options={heads.map((bin) => ({
+              value: bin.id,
+              label: `${bin.name} (${view.levels.get(bin.id) ?? 0})`,
+            }))}
+            onChange={setHeadBinId}
+          />
+        ) : null}
+      </div>
+      {stops.map((finding, index) => (
+        <p key={index} role="alert" className={styles.problem}>
+          {findingSentence(finding)}
+        </p>
+      ))}
+      {kit.wantsHead ? (
+        <p role="alert" className={styles.problem}>
+          {heads.length > 0
+            ? 'Choose which heads they are built on.'
+            : 'No such head lies on the rack. Pour some, or change the bait’s head.'}
+        </p>
+      ) : null}
+      <table className={styles.kit}>
+        <caption>The kit, by where it lies</caption>
+        <tbody>
+          {kit.lines.map(({ binId, name, place, needed, onHand }) => (
+            <tr key={binId} data-short={onHand < needed}>
+              <th scope="row">{name}</th>
+              <td>{place}</td>
+              <td>{needed}</td>
+              <td>{onHand < needed ? `${needed - onHand} short: ${onHand} there` : `of ${onHand}`}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="quiet">
+        {pace.isOwn ? 'By your own runs' : 'As a rule'} {minutesText(pace.secondsEach)} each,{' '}
+        {minutesText(pace.secondsEach * count)} for all.
+      </p>
+    </Modal>
+  );
+}

@@ -1,0 +1,116 @@
+'use client';
+
+import { Button, Checkbox, Input } from 'antd';
+import { useState } from 'react';
+import { findKind } from '@/core/builds/kinds';
+import type { BuildRecord } from '@/records/build';
+import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
+import { massText, useBench, usePreferences } from '../shared';
+import { BuildDetail } from './BuildDetail';
+import { CompareBuilds } from './CompareBuilds';
+import { buildText, finishedOf, lookOfBuild, newestOf, weightLines } from './facts';
+import styles from './board.module.css';
+
+interface BoardPartProps {
+  readonly chosenId: string | null;
+  readonly onChoose: (id: string) => void;
+  readonly onChange: (build: BuildRecord) => void;
+  readonly onBuild: (build: BuildRecord) => void;
+  readonly onStrip: (build: BuildRecord) => void;
+}
+
+const [LEAST_BESIDE, MOST_BESIDE] = [2, 6];
+
+/** Every bait kept, drawn to scale: one looked at, or two to six set side by side. */
+export function BoardPart({ chosenId, onChoose, onChange, onBuild, onStrip }: BoardPartProps) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const [search, setSearch] = useState('');
+  const [picked, setPicked] = useState<readonly string[]>([]);
+  const [isBeside, setBeside] = useState(false);
+  const board = newestOf(view.builds);
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = board.filter((build) => {
+    const text = `${build.name} ${findKind(build.kind).name} ${build.note}`.toLowerCase();
+    return words.every((word) => text.includes(word));
+  });
+  const chosen = view.buildById.get(chosenId ?? '') ?? found[0] ?? null;
+  const beside = picked.flatMap((id) => view.buildById.get(id) ?? []);
+  if (isBeside && beside.length >= LEAST_BESIDE) {
+    return <CompareBuilds builds={beside} onClose={() => setBeside(false)} />;
+  }
+  return (
+    <div className={styles.board}>
+      <div className={styles.found}>
+        <div className={styles.search}>
+          <Input.Search
+            aria-label="Search baits"
+            placeholder="name, kind"
+            allowClear
+            value={search}
+            onChange={({ target }) => setSearch(target.value)}
+          />
+          <Button
+            type={picked.length >= LEAST_BESIDE ? 'primary' : 'default'}
+            disabled={picked.length < LEAST_BESIDE}
+            title={picked.length < LEAST_BESIDE ? 'Tick two to six of them first' : undefined}
+            onClick={() => setBeside(true)}
+          >
+            Side by side{picked.length > 0 ? ` (${picked.length})` : ''}
+          </Button>
+        </div>
+        {board.length === 0 ? <p>No bait is kept yet. Make one under Bait.</p> : null}
+        {board.length > 0 && found.length === 0 ? <p>None is called that. Take a word out.</p> : null}
+        <ul className={styles.tiles} aria-label="Baits">
+          {found.map((build) => {
+            const isPicked = picked.includes(build.id);
+            return (
+              <li key={build.id}>
+                <button
+                  type="button"
+                  className={styles.tile}
+                  aria-pressed={chosen?.family === build.family}
+                  onClick={() => onChoose(build.id)}
+                >
+                  <span className={styles.small}>
+                    <BaitDrawing
+                      name=""
+                      look={lookOfBuild(build, view)}
+                      pose="pulled"
+                      pxPerMm={1.5}
+                      maxWidthPx={176}
+                      maxHeightPx={92}
+                    />
+                  </span>
+                  <strong>{buildText(build)}</strong>
+                  <small>
+                    {findKind(build.kind).name},{' '}
+                    {massText(finishedOf(weightLines(build, view)).finishedG, mass)}
+                  </small>
+                </button>
+                <Checkbox
+                  aria-label={`Set ${buildText(build)} beside others`}
+                  checked={isPicked}
+                  disabled={!isPicked && picked.length >= MOST_BESIDE}
+                  onChange={() =>
+                    setPicked(isPicked ? picked.filter((id) => id !== build.id) : [...picked, build.id])
+                  }
+                />
+              </li>
+            );
+          })}
+        </ul>
+      </div>
+      {chosen ? (
+        <BuildDetail
+          key={chosen.id}
+          build={chosen}
+          onVersion={onChoose}
+          onChange={() => onChange(chosen)}
+          onBuild={() => onBuild(chosen)}
+          onStrip={() => onStrip(chosen)}
+        />
+      ) : null}
+    </div>
+  );
+}

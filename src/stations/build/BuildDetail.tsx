@@ -1,0 +1,160 @@
+'use client';
+
+import { Button, InputNumber, Segmented } from 'antd';
+import { useState } from 'react';
+import { stingerLengths } from '@/core/builds/stinger-lengths';
+import { findKind } from '@/core/builds/kinds';
+import { numberText } from '@/messages/number-text';
+import type { BuildRecord } from '@/records/build';
+import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
+import type { BaitPose } from '@/ui/bait-drawing/bait-look';
+import { useWidth } from '@/ui/use-width';
+import { lengthText, massText, minutesText, useBench, usePreferences } from '../shared';
+import {
+  buildableOf,
+  buildOf,
+  buildText,
+  costOf,
+  finishedOf,
+  lookOfBuild,
+  runOf,
+  weightLines,
+} from './facts';
+import { buildPace } from './run-plan';
+import styles from './board.module.css';
+
+interface BuildDetailProps {
+  readonly build: BuildRecord;
+  readonly onVersion: (id: string) => void;
+  readonly onChange: () => void;
+  readonly onBuild: () => void;
+  readonly onStrip: () => void;
+}
+
+const RUNNING_MS = 4;
+
+/** One bait of the board: drawn, what it weighs and costs, what speed was seen, and what can be done with it. */
+export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: BuildDetailProps) {
+  const { view, workshop, carryOut } = useBench();
+  const { mass, length } = usePreferences();
+  const [ref, width] = useWidth<HTMLDivElement>(400);
+  const [pose, setPose] = useState<BaitPose>('pulled');
+  const kind = findKind(build.kind);
+  const versions = view.builds.filter(({ family }) => family === build.family);
+  const { finishedG } = finishedOf(weightLines(build, view));
+  const run = runOf(build, view);
+  const cost = costOf(build, view);
+  const gives = buildableOf(build, view);
+  const pace = buildPace(build, kind.usualSeconds, view);
+  return (
+    <section className={styles.detail} aria-label={buildText(build)}>
+      <header>
+        <h2>{buildText(build)}</h2>
+        <p className="quiet">
+          {kind.name}. {kind.how}
+        </p>
+      </header>
+      {versions.length > 1 ? (
+        <Segmented
+          size="small"
+          aria-label="Version"
+          value={build.id}
+          options={versions.map(({ id, version }) => ({ value: id, label: String(version) }))}
+          onChange={onVersion}
+        />
+      ) : null}
+      <div ref={ref} className={styles.large}>
+        <BaitDrawing
+          name={buildText(build)}
+          look={lookOfBuild(build, view)}
+          pose={pose}
+          pxPerMm={4}
+          maxWidthPx={width}
+          maxHeightPx={260}
+        />
+      </div>
+      {kind.arm ? (
+        <Segmented<BaitPose>
+          size="small"
+          aria-label="How it is seen"
+          value={pose}
+          options={[
+            { value: 'pulled', label: 'Pulled' },
+            { value: 'hanging', label: 'Hanging' },
+          ]}
+          onChange={setPose}
+        />
+      ) : null}
+      <dl className={styles.figures}>
+        <div>
+          <dt>Finished</dt>
+          <dd>{massText(finishedG, mass)}</dd>
+        </div>
+        <div>
+          <dt>From the shelf</dt>
+          <dd>{gives.count}</dd>
+        </div>
+        <div>
+          <dt>Parts cost</dt>
+          <dd>
+            {numberText(cost.each, 3)}
+            {cost.unpriced.length > 0 ? ' and what has no price' : ''}
+          </dd>
+        </div>
+        <div>
+          <dt>Takes{pace.isOwn ? ' you' : ', about'}</dt>
+          <dd>{minutesText(pace.secondsEach)}</dd>
+        </div>
+      </dl>
+      {run ? (
+        <p className={styles.seen}>
+          Stays up from {run.isSeen ? '' : 'about '}
+          <strong data-guess={!run.isSeen}>{numberText(run.slowestMs, 2)} m/s</strong>
+          {run.isSeen ? ', as you saw it' : ', an estimate'}. Seen another:{' '}
+          <InputNumber
+            aria-label="Slowest speed seen, m/s"
+            min={0.05}
+            max={RUNNING_MS}
+            step={0.05}
+            value={build.seenMs}
+            onChange={(seen) => void carryOut(workshop.builds.seen(build.id, seen))}
+          />{' '}
+          m/s
+        </p>
+      ) : null}
+      {build.kind === 'stinger-grub' ? <Stingers build={build} length={length} /> : null}
+      {build.note ? <p>{build.note}</p> : null}
+      <div className={styles.hands}>
+        <Button type="primary" onClick={onBuild}>
+          Build
+        </Button>
+        <Button onClick={onChange}>Change it</Button>
+        <Button onClick={onStrip}>Strip an old one</Button>
+        <Button onClick={() => void workshop.builds.putAway(build.family, true)}>Put away</Button>
+      </div>
+    </section>
+  );
+}
+
+const SET = 3;
+const STEP_MM = 12;
+/** A snell of seven turns and an overhand loop. */
+const ENDS_MM = 75;
+
+/** A graded set of stingers for this grub: hook to loop, and what is cut for each. */
+function Stingers({ build, length }: { readonly build: BuildRecord; readonly length: 'mm' | 'in' }) {
+  const { view } = useBench();
+  const { slots, head } = buildOf(build, view);
+  const grub = slots.find(({ slot }) => slot === 'trailer')?.part.gauge.sizes.lengthMm;
+  if (grub === undefined) return null;
+  const set = stingerLengths(grub, (head?.gapeMm ?? 12) * 1.5, SET, STEP_MM, ENDS_MM);
+  return (
+    <p className="quiet">
+      A graded set of stingers:{' '}
+      {set
+        .map(({ lengthMm, cutMm }) => `${lengthText(lengthMm, length)} (cut ${lengthText(cutMm, length)})`)
+        .join(', ')}
+      .
+    </p>
+  );
+}

@@ -1,0 +1,63 @@
+'use client';
+
+import { findKind } from '@/core/builds/kinds';
+import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
+import { massText, minutesText, useBench, usePreferences } from '../shared';
+import type { BuildDraft } from './draft';
+import { buildableOf, finishedOf, newestOf, weightLines } from './facts';
+import { buildPace } from './run-plan';
+
+const MOST_ROWS = 8;
+
+/** On paper: what is in the bait box, what the bait on the bench takes, what to mind. */
+export function BuildSlip({ draft }: { readonly draft: BuildDraft | null }) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const inBox = newestOf(view.builds)
+    .map((build) => ({ build, count: view.levels.get(`bait-${build.id}`) ?? 0 }))
+    .filter(({ count }) => count > 0);
+  const kind = draft ? findKind(draft.kind) : null;
+  const pace =
+    draft && kind
+      ? buildPace({ family: draft.family ?? '', kind: draft.kind }, kind.usualSeconds, view)
+      : null;
+  const gives = draft ? buildableOf(draft, view) : null;
+  return (
+    <>
+      <SlipTitle over="Builds">
+        {view.building
+          ? `Run ${view.building.no} is on`
+          : draft
+            ? draft.name.trim() || 'A new bait'
+            : 'Nothing on the bench'}
+      </SlipTitle>
+      {draft && kind && pace && gives ? (
+        <SlipPart label="On the bench">
+          <SlipRow name="Kind">{kind.name}</SlipRow>
+          <SlipRow name="Finished">{massText(finishedOf(weightLines(draft, view)).finishedG, mass)}</SlipRow>
+          <SlipRow name="From the shelf">{gives.count}</SlipRow>
+          {gives.limiting[0] ? <SlipRow name="Runs out first">{gives.limiting[0]}</SlipRow> : null}
+          <SlipRow name={pace.isOwn ? 'Each takes you' : 'Each takes, about'}>
+            {minutesText(pace.secondsEach)}
+          </SlipRow>
+        </SlipPart>
+      ) : null}
+      {inBox.length > 0 ? (
+        <SlipPart label="In the bait box">
+          {inBox.slice(0, MOST_ROWS).map(({ build, count }) => (
+            <SlipRow key={build.id} name={build.name}>
+              {count}
+            </SlipRow>
+          ))}
+        </SlipPart>
+      ) : null}
+      <SlipNote tone="care">
+        {[
+          'Wire ends fly when they are cut: eye protection. Hook points: cap or clamp them.',
+          ...(kind?.cautions ?? []),
+          'Follow the makers’ sheets and your local rules.',
+        ].join(' ')}
+      </SlipNote>
+    </>
+  );
+}

@@ -1,0 +1,165 @@
+'use client';
+
+import { Button, Segmented } from 'antd';
+import { useMemo, useState } from 'react';
+import type { BuildRecord } from '@/records/build';
+import { Station } from '@/ui/frame/Station';
+import { setPreferences, useBench, usePreferences } from '../shared';
+import { BaitPart } from './BaitPart';
+import { BeginBuilding } from './BeginBuilding';
+import { BoardPart } from './BoardPart';
+import { BuildSlip } from './BuildSlip';
+import { draftOf } from './draft';
+import { newestOf } from './facts';
+import { MeasurePart } from './MeasurePart';
+import { MixPart } from './MixPart';
+import { PlasticPart } from './PlasticPart';
+import { RunPart } from './RunPart';
+import { SalvageForm } from './SalvageForm';
+import { useBuild, type BuildBench } from './use-build';
+import styles from './build.module.css';
+
+type Part = 'bait' | 'board' | 'run' | 'mix' | 'parts' | 'plastic';
+
+const SIX = 6;
+
+/** Builds: baits drawn to scale from measured parts, a board of them, runs with a card, the shelf shared out, soft plastic. */
+export function BuildStation() {
+  const { view } = useBench();
+  const preferences = usePreferences();
+  const first = useMemo(() => latestOf(view.builds), [view.builds]);
+  const fallback = useMemo(() => (first ? draftOf(first) : null), [first]);
+  const bench = useBuild(fallback);
+  const [part, setPart] = useState<Part>(view.building ? 'run' : 'bait');
+  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [wish, setWish] = useState<{ readonly build: BuildRecord; readonly count: number } | null>(null);
+  const [stripping, setStripping] = useState<{ readonly build: BuildRecord | null } | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const { draft } = bench;
+  const begun = view.builds.find(({ family, version }) => family === draft?.family && version === draft.from);
+  // What is built is a version that was kept, never one half changed.
+  const isChanged = begun !== undefined && JSON.stringify(draftOf(begun)) !== JSON.stringify(draft);
+  const turn = (to: Part) => {
+    setPart(to);
+    setSaid(null);
+  };
+  const build = (record: BuildRecord, count: number) => setWish({ build: record, count });
+  const building = view.building ? view.buildById.get(view.building.buildId) : undefined;
+  const [title, sub] = titleOf(part, draft);
+  return (
+    <Station
+      title={title}
+      sub={sub}
+      isSlipFolded={preferences.isSlipFolded}
+      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+      actions={
+        <>
+          <Segmented<Part>
+            aria-label="What to do"
+            value={part}
+            options={[
+              { value: 'bait', label: 'Bait' },
+              { value: 'board', label: 'Board' },
+              { value: 'run', label: 'Run' },
+              { value: 'mix', label: 'What now' },
+              { value: 'parts', label: 'Parts' },
+              { value: 'plastic', label: 'Plastic' },
+            ]}
+            onChange={turn}
+          />
+          {part === 'bait' && begun ? (
+            <Button
+              type="primary"
+              disabled={isChanged}
+              title={isChanged ? 'Keep it as a new version first' : undefined}
+              onClick={() => build(begun, SIX)}
+            >
+              Build {SIX}
+            </Button>
+          ) : null}
+          {part === 'run' || part === 'parts' ? (
+            <Button onClick={() => setStripping({ build: null })}>Strip an old bait</Button>
+          ) : null}
+        </>
+      }
+      slip={<BuildSlip draft={part === 'run' && building ? draftOf(building) : draft} />}
+    >
+      {said ? (
+        <p role="status" className={styles.said}>
+          {said}
+        </p>
+      ) : null}
+      {part === 'bait' ? (
+        <BaitPart
+          bench={bench}
+          onKept={(id) => {
+            setChosenId(id);
+            turn('board');
+          }}
+        />
+      ) : null}
+      {part === 'board' ? (
+        <BoardPart
+          chosenId={chosenId}
+          onChoose={setChosenId}
+          onChange={(record) => {
+            bench.begin(draftOf(record));
+            turn('bait');
+          }}
+          onBuild={(record) => build(record, SIX)}
+          onStrip={(record) => setStripping({ build: record })}
+        />
+      ) : null}
+      {part === 'run' ? <RunPart onBuild={build} /> : null}
+      {part === 'mix' ? <MixPart onBuild={build} /> : null}
+      {part === 'parts' ? <MeasurePart /> : null}
+      {part === 'plastic' ? <PlasticPart /> : null}
+      {wish ? (
+        <BeginBuilding
+          build={wish.build}
+          count={wish.count}
+          onClose={() => setWish(null)}
+          onBegun={() => {
+            setWish(null);
+            turn('run');
+          }}
+        />
+      ) : null}
+      {stripping ? (
+        <SalvageForm
+          build={stripping.build}
+          onClose={() => setStripping(null)}
+          onDone={(done) => {
+            setStripping(null);
+            setSaid(done);
+          }}
+        />
+      ) : null}
+    </Station>
+  );
+}
+
+/** The bait that was kept last. */
+function latestOf(builds: readonly BuildRecord[]): BuildRecord | null {
+  return [...newestOf(builds)].sort((a, b) => b.createdAt - a.createdAt)[0] ?? null;
+}
+
+function titleOf(part: Part, draft: BuildBench['draft']): readonly [title: string, sub: string] {
+  switch (part) {
+    case 'bait': {
+      if (!draft) return ['Build', 'baits from heads and small parts'];
+      const name = draft.name.trim() || 'A new bait';
+      return [draft.from === null ? name : `${name}, from version ${draft.from}`, ''];
+    }
+    case 'board':
+      return ['Board', 'every bait kept, to scale'];
+    case 'run':
+      return ['Run', 'the kit, one step at a time, looked over, bagged'];
+    case 'mix':
+      return ['What can I make now', 'the best the whole shelf gives'];
+    case 'parts':
+      return ['Parts', 'as they are, not as their packet says'];
+    case 'plastic':
+      return ['Plastic', 'colors stirred, batches scaled'];
+  }
+}

@@ -1,0 +1,145 @@
+'use client';
+
+import { Button } from 'antd';
+import { armLength, bladesOf } from '@/core/builds/build';
+import { depthTendency } from '@/core/builds/depth-tendency';
+import { findKind } from '@/core/builds/kinds';
+import { numberText } from '@/messages/number-text';
+import type { BuildRecord } from '@/records/build';
+import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
+import { boxOf } from '@/ui/bait-drawing/box-of';
+import { useWidth } from '@/ui/use-width';
+import { lengthText, massText, minutesText, useBench, usePreferences } from '../shared';
+import {
+  buildableOf,
+  buildOf,
+  buildText,
+  costOf,
+  finishedOf,
+  lookOfBuild,
+  runOf,
+  weightLines,
+} from './facts';
+import { buildPace } from './run-plan';
+import styles from './board.module.css';
+
+interface CompareBuildsProps {
+  readonly builds: readonly BuildRecord[];
+  readonly onClose: () => void;
+}
+
+/** Two to six baits side by side, drawn to one scale, with what tells them apart. */
+export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
+  const { view } = useBench();
+  const { mass, length } = usePreferences();
+  const [ref, width] = useWidth<HTMLDivElement>(900);
+  const across = Math.min(builds.length, 3);
+  const each = (width - 20 * (across - 1)) / across;
+  const looks = builds.map((build) => lookOfBuild(build, view));
+  // One scale for all, whichever is the longest or the highest.
+  const scale = Math.min(
+    3,
+    ...looks.map((look) => {
+      const [, , wide, high] = boxOf(look, 'pulled');
+      return Math.min(each / wide, 240 / high);
+    }),
+  );
+  const runs = builds.map((build) => runOf(build, view));
+  const fastest = Math.max(...runs.map((run) => run?.slowestMs ?? 0));
+  const rows: readonly (readonly [string, readonly string[]])[] = [
+    ['Kind', builds.map(({ kind }) => findKind(kind).name)],
+    ['Finished', builds.map((build) => massText(finishedOf(weightLines(build, view)).finishedG, mass))],
+    [
+      'Arm',
+      builds.map((build) =>
+        findKind(build.kind).arm ? lengthText(armLength(buildOf(build, view)), length) : 'none',
+      ),
+    ],
+    [
+      'Blades',
+      builds.map(
+        (build) =>
+          bladesOf(buildOf(build, view))
+            .map(({ name }) => name)
+            .join('; ') || 'none',
+      ),
+    ],
+    ['Blade area', runs.map((run) => (run ? `${numberText(run.areaCm2, 3)} cm²` : 'none'))],
+    [
+      'Speed, of the fastest',
+      runs.map((run) =>
+        run ? `${Math.round((run.slowestMs / fastest) * 100)} %${run.isSeen ? ', seen' : ''}` : 'no blade',
+      ),
+    ],
+    ['Depth', runs.map((run) => (run ? depthTendency(run.slowestMs) : 'as it is fished'))],
+    ['Thump', runs.map((run) => (run ? `${numberText(run.thumpMm, 2)} mm` : 'none'))],
+    [
+      'Parts cost',
+      builds.map((build) => {
+        const { each: cost, unpriced } = costOf(build, view);
+        return `${numberText(cost, 3)}${unpriced.length > 0 ? ' and more' : ''}`;
+      }),
+    ],
+    [
+      'Takes',
+      builds.map((build) =>
+        minutesText(buildPace(build, findKind(build.kind).usualSeconds, view).secondsEach),
+      ),
+    ],
+    ['From the shelf', builds.map((build) => String(buildableOf(build, view).count))],
+  ];
+  return (
+    <section className={styles.compare} aria-label="Side by side">
+      <header>
+        <h2>Side by side</h2>
+        <span className="quiet">
+          One scale. Speed, depth and thump are estimates by blade form, for comparing only.
+        </span>
+        <Button onClick={onClose}>Close</Button>
+      </header>
+      <div
+        ref={ref}
+        className={styles.besides}
+        style={{ gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))` }}
+      >
+        {builds.map((build, index) => {
+          const look = looks[index];
+          return (
+            <article key={build.id} aria-label={buildText(build)}>
+              <h3>{buildText(build)}</h3>
+              {look ? (
+                <BaitDrawing name={`${buildText(build)}, drawn`} look={look} pose="pulled" pxPerMm={scale} />
+              ) : null}
+            </article>
+          );
+        })}
+      </div>
+      <div className={styles.scroll}>
+        <table className={styles.differences}>
+          <thead>
+            <tr>
+              <th scope="col">
+                <span className="unseen">What</span>
+              </th>
+              {builds.map((build) => (
+                <th key={build.id} scope="col">
+                  {buildText(build)}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(([name, values]) => (
+              <tr key={name} data-differs={new Set(values).size > 1}>
+                <th scope="row">{name}</th>
+                {values.map((value, index) => (
+                  <td key={index}>{value}</td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,276 @@
+'use client';
+
+import { Button, Checkbox, ColorPicker, InputNumber, Segmented } from 'antd';
+import { useState } from 'react';
+import { numberText } from '@/messages/number-text';
+import type { PlasticAdded, PlasticColor, PlasticRecord } from '@/records/plastic';
+import { TextField } from '@/ui/unit-field/TextField';
+import { useBench } from '../shared';
+import { Cup } from './Cup';
+import { CupSwatch } from './CupSwatch';
+import { plasticProblems, withTwoColors, type PlasticDraft } from './plastic-draft';
+import styles from './plastic.module.css';
+
+interface CupBenchProps {
+  readonly draft: PlasticDraft;
+  readonly onChange: (draft: PlasticDraft) => void;
+  readonly onKept: (plastic: PlasticRecord) => void;
+}
+
+/** The cup: what goes in, step by step, the color so far, and the drop that was one too many. */
+export function CupBench({ draft, onChange, onKept }: CupBenchProps) {
+  const { view, workshop } = useBench();
+  const problems = plasticProblems(draft, view.plastics);
+  const setColor = (index: number, to: Partial<PlasticColor>) =>
+    onChange({
+      ...draft,
+      colors: draft.colors.map((color, at) => (at === index ? { ...color, ...to } : color)),
+    });
+  const isTwo = draft.colors.length === 2;
+  const isBarred = problems.name !== null || problems.colors !== null;
+  return (
+    <section className={styles.bench} aria-label="The cup">
+      <div className={styles.benchHead}>
+        <TextField
+          label="Called"
+          value={draft.name}
+          most={80}
+          placeholder="Weir green"
+          problem={problems.name}
+          onChange={(name) => onChange({ ...draft, name })}
+        />
+        <Segmented
+          aria-label="Colors"
+          value={isTwo ? 'two' : 'one'}
+          options={[
+            { value: 'one', label: 'One color' },
+            { value: 'two', label: 'Two, laid together' },
+          ]}
+          onChange={(next) => onChange(withTwoColors(draft, next === 'two'))}
+        />
+        <Segmented
+          aria-label="Plastic"
+          value={draft.plastic}
+          options={[
+            { value: 'soft', label: 'Soft' },
+            { value: 'stretch', label: 'Stretchy' },
+          ]}
+          onChange={(plastic) => onChange({ ...draft, plastic: plastic as PlasticDraft['plastic'] })}
+        />
+      </div>
+      <div className={styles.swatch}>
+        <CupSwatch
+          colors={draft.colors}
+          width={380}
+          name={`${draft.name.trim() || 'The color'}, as a bait`}
+        />
+        <small>
+          Color by how dyes take light, an estimate: the cup is the judge. Flake of its true size.
+        </small>
+      </div>
+      {draft.colors.map((color, index) => (
+        <CupColumn
+          key={index}
+          color={color}
+          name={isTwo ? (index === 0 ? 'Back' : 'Belly') : 'Cup'}
+          isTwo={isTwo}
+          onShare={(share) =>
+            onChange({
+              ...draft,
+              colors: draft.colors.map((each, at) => ({
+                ...each,
+                splitShare: at === index ? share : Math.round((1 - share) * 100) / 100,
+              })),
+            })
+          }
+          onChange={(to) => setColor(index, to)}
+        />
+      ))}
+      <div className={styles.hands}>
+        <Button
+          type="primary"
+          disabled={isBarred}
+          onClick={() => {
+            const { id, ...plastic } = draft;
+            void workshop.plastics.keep({ ...plastic, name: plastic.name.trim() }, id).then(onKept);
+          }}
+        >
+          {draft.id === null ? 'Keep the color' : 'Keep it as it is now'}
+        </Button>
+        {problems.colors ? <span className="quiet">{problems.colors}</span> : null}
+      </div>
+    </section>
+  );
+}
+
+const DYES: readonly (readonly [string, string])[] = [
+  ['Leaf green', '#4f7a2a'],
+  ['Brown', '#6b4a2a'],
+  ['Black', '#22242a'],
+  ['Blue', '#3b5878'],
+  ['Red', '#a3261f'],
+  ['Yellow', '#e0b52c'],
+  ['White', '#e8e6dc'],
+];
+
+function CupColumn({
+  color,
+  name,
+  isTwo,
+  onShare,
+  onChange,
+}: {
+  readonly color: PlasticColor;
+  readonly name: string;
+  readonly isTwo: boolean;
+  readonly onShare: (share: number) => void;
+  readonly onChange: (to: Partial<PlasticColor>) => void;
+}) {
+  const { workshop } = useBench();
+  const [what, setWhat] = useState('Leaf green');
+  const [hex, setHex] = useState('#4f7a2a');
+  const [as, setAs] = useState<PlasticAdded['as']>('drops');
+  const [sizeMm, setSizeMm] = useState(0.4);
+  const add = (amount: number) =>
+    onChange({
+      added: [
+        ...color.added,
+        {
+          id: workshop.newId(),
+          name: what.trim() || 'color',
+          as,
+          amount,
+          hex,
+          sizeMm: as === 'flake' ? sizeMm : null,
+          tooMuch: false,
+        },
+      ],
+    });
+  const last = color.added.at(-1);
+  return (
+    <div className={styles.cupRow} role="group" aria-label={name}>
+      <Cup color={color} name={name} />
+      <div className={styles.stir}>
+        <div className={styles.stirFields}>
+          {isTwo ? (
+            <label>
+              {name}, share{' '}
+              <InputNumber
+                aria-label={`${name}, percent of the bait`}
+                min={5}
+                max={95}
+                precision={0}
+                value={Math.round(color.splitShare * 100)}
+                onChange={(percent) => percent !== null && onShare(percent / 100)}
+              />{' '}
+              %
+            </label>
+          ) : null}
+          <label>
+            Plastic{' '}
+            <InputNumber
+              aria-label={`${name}, plastic in cm³`}
+              min={1}
+              max={5000}
+              value={color.baseCm3}
+              onChange={(baseCm3) => baseCm3 !== null && onChange({ baseCm3 })}
+            />{' '}
+            cm³
+          </label>
+        </div>
+        <div className={styles.stirFields}>
+          <Segmented
+            size="small"
+            aria-label={`${name}, what goes in`}
+            value={as}
+            options={[
+              { value: 'drops', label: 'Color' },
+              { value: 'flake', label: 'Flake' },
+            ]}
+            onChange={(next) => {
+              setAs(next as PlasticAdded['as']);
+              setWhat(next === 'drops' ? 'Leaf green' : 'Black flake');
+              setHex(next === 'drops' ? '#4f7a2a' : '#1d1d1d');
+            }}
+          />
+          {as === 'drops' ? (
+            <span className={styles.dyes} role="group" aria-label={`${name}, dyes`}>
+              {DYES.map(([dye, dyeHex]) => (
+                <button
+                  key={dye}
+                  type="button"
+                  aria-label={dye}
+                  aria-pressed={dye === what}
+                  title={dye}
+                  style={{ background: dyeHex }}
+                  onClick={() => {
+                    setWhat(dye);
+                    setHex(dyeHex);
+                  }}
+                />
+              ))}
+            </span>
+          ) : (
+            <InputNumber
+              aria-label={`${name}, flake size in mm`}
+              min={0.1}
+              max={5}
+              step={0.1}
+              value={sizeMm}
+              onChange={(size) => size !== null && setSizeMm(size)}
+            />
+          )}
+          <ColorPicker
+            value={hex}
+            disabledAlpha
+            size="small"
+            onChangeComplete={(next) => setHex(next.toHexString().slice(0, 7))}
+          />
+          <TextField label={`${name}, called`} value={what} most={60} onChange={setWhat} />
+        </div>
+        <div className={styles.addHands}>
+          {(as === 'drops' ? [1, 2, 5] : [0.125, 0.25, 0.5]).map((amount) => (
+            <Button key={amount} onClick={() => add(amount)}>
+              +{' '}
+              {as === 'drops'
+                ? amount === 1
+                  ? 'a drop'
+                  : `${amount} drops`
+                : `${FRACTION[amount] ?? amount} spoon`}
+            </Button>
+          ))}
+          <Button type="text" disabled={!last} onClick={() => onChange({ added: color.added.slice(0, -1) })}>
+            Take the last back
+          </Button>
+        </div>
+        <ol className={styles.added} aria-label={`${name}, what went in`}>
+          {color.added.map((each) => (
+            <li key={each.id} data-toomuch={each.tooMuch}>
+              <i style={{ background: each.hex }} aria-hidden="true" />
+              <span>
+                {numberText(each.amount, 3)}{' '}
+                {each.as === 'drops' ? (each.amount === 1 ? 'drop' : 'drops') : 'spoon'} {each.name}
+                {each.sizeMm === null ? '' : `, ${numberText(each.sizeMm, 2)} mm`}
+              </span>
+              <Checkbox
+                checked={each.tooMuch}
+                aria-label={`${each.name} was too much`}
+                onChange={({ target }) =>
+                  onChange({
+                    added: color.added.map((other) =>
+                      other.id === each.id ? { ...other, tooMuch: target.checked } : other,
+                    ),
+                  })
+                }
+              >
+                one too many
+              </Checkbox>
+            </li>
+          ))}
+        </ol>
+      </div>
+    </div>
+  );
+}
+
+const FRACTION: Readonly<Record<number, string>> = { 0.125: '⅛', 0.25: '¼', 0.5: '½' };

@@ -1,0 +1,96 @@
+'use client';
+
+import { CheckOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import type { Build, BuildPiece } from '@/core/builds/build';
+import type { Finding } from '@/core/builds/judge-build';
+import { swapsThatFit } from '@/core/builds/swaps-that-fit';
+import { findingSentence } from '@/messages/build-sentence';
+import type { PartBin } from '@/records/bin';
+import { useBench } from '../shared';
+import { measuredParts } from './draft';
+import { pieceOf } from './facts';
+import styles from './build.module.css';
+
+interface FindingsProps {
+  readonly build: Build;
+  readonly findings: readonly Finding[];
+  readonly onSwap: (at: string, bin: PartBin) => void;
+  readonly onTakeOff: (at: string) => void;
+  readonly onChoose: (at: string) => void;
+}
+
+const MOST_SWAPS = 2;
+
+/** Whether it fits, and if not why, what would, and the press that does it. */
+export function Findings({ build, findings, onSwap, onTakeOff, onChoose }: FindingsProps) {
+  const { view } = useBench();
+  const stops = findings.filter(({ weight }) => weight === 'stop');
+  const shelf = measuredParts(view).filter(({ id }) => (view.levels.get(id) ?? 0) > 0);
+  const pieces = shelf.flatMap((bin) => pieceOf(bin.id, view) ?? []);
+  const binOf = (piece: BuildPiece) => shelf.find(({ id }) => id === piece.binId);
+  const spare = [...build.arm]
+    .reverse()
+    .find(({ part }) => part.gauge.as === 'bead' || part.gauge.as === 'spacer');
+  return (
+    <section className={styles.findings} aria-label="Does it fit">
+      {stops.length === 0 ? (
+        <p className={styles.fits} role="status">
+          <CheckOutlined aria-hidden="true" /> It fits.
+        </p>
+      ) : null}
+      <ul>
+        {findings.map((finding, index) => {
+          const place = placeOf(finding);
+          const swaps = place ? swapsThatFit(build, place.at, place.of, pieces).slice(0, MOST_SWAPS) : [];
+          return (
+            <li key={index} data-weight={finding.weight}>
+              <p role={finding.weight === 'stop' ? 'alert' : undefined}>{findingSentence(finding)}</p>
+              <span>
+                {swaps.map((piece) => {
+                  const bin = binOf(piece);
+                  return bin && place ? (
+                    <Button key={piece.binId} size="small" onClick={() => onSwap(place.at, bin)}>
+                      Swap for {piece.name}
+                    </Button>
+                  ) : null;
+                })}
+                {(finding.code === 'too-long' || finding.code === 'no-play') && spare ? (
+                  <Button size="small" onClick={() => onTakeOff(spare.id)}>
+                    Take off {spare.part.name}
+                  </Button>
+                ) : null}
+                {finding.code === 'not-on-arm' || finding.code === 'bare-clevis' ? (
+                  <Button size="small" onClick={() => onTakeOff(finding.at[0] ?? '')}>
+                    Take it off
+                  </Button>
+                ) : null}
+                {finding.at[0] && finding.code !== 'missing' ? (
+                  <Button size="small" type="text" onClick={() => onChoose(finding.at[0] ?? '')}>
+                    Show it
+                  </Button>
+                ) : null}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+/** Where a swap could mend it, and of what. */
+function placeOf(finding: Finding): { at: string; of: 'part' | 'blade' } | null {
+  const at = finding.at[0];
+  if (at === undefined) return null;
+  switch (finding.code) {
+    case 'strike':
+    case 'hits-body':
+      return { at, of: 'blade' };
+    case 'loop-small':
+    case 'hole-small':
+      return { at, of: 'part' };
+    default:
+      return null;
+  }
+}

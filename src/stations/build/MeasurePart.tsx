@@ -1,0 +1,254 @@
+'use client';
+
+import { Button, Input, InputNumber, Segmented, Select, Slider } from 'antd';
+import { useState } from 'react';
+import { BLADE_FORMS } from '@/core/builds/blades';
+import type { BladeFormId } from '@/core/builds/blades/definition';
+import { findRole, PART_ROLES, type PartRoleId, type SizeId } from '@/core/builds/part-roles';
+import { sizeInChart } from '@/core/builds/size-in-chart';
+import type { PartBin } from '@/records/bin';
+import type { Gauge } from '@/records/gauge';
+import { numberText } from '@/messages/number-text';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { ChoiceField, lengthText, MassField, setPreferences, useBench, usePreferences } from '../shared';
+import { measuredParts } from './draft';
+import { partHex, pieceOf } from './facts';
+import { PartOutline } from './PartOutline';
+import styles from './measure.module.css';
+
+/** A bank card, as every bank makes them, mm. */
+const CARD_MM = 85.6;
+
+/** Parts as they are, not as their packet says: measured by calipers or laid on the screen, and which size they really are. */
+export function MeasurePart() {
+  const { view } = useBench();
+  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [search, setSearch] = useState('');
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const parts = view.bins
+    .filter((bin): bin is PartBin => bin.kind === 'part' && bin.buildId === null && bin.sort !== 'skirts')
+    .filter(({ name, sort }) => words.every((word) => `${name} ${sort}`.toLowerCase().includes(word)))
+    .sort(
+      (a, b) => a.sort.localeCompare(b.sort, 'en') || a.name.localeCompare(b.name, 'en', { numeric: true }),
+    );
+  const first = parts.find(({ gauge }) => gauge?.as === 'blade') ?? parts[0] ?? null;
+  const chosen = parts.find(({ id }) => id === chosenId) ?? first;
+  return (
+    <div className={styles.measure}>
+      <div className={styles.list}>
+        <Input.Search
+          aria-label="Search parts"
+          placeholder="name or sort"
+          allowClear
+          value={search}
+          onChange={({ target }) => setSearch(target.value)}
+        />
+        <ul>
+          {parts.slice(0, 80).map((bin) => (
+            <li key={bin.id}>
+              <button
+                type="button"
+                aria-pressed={bin.id === chosen?.id}
+                onClick={() => setChosenId(bin.id)}
+                data-unmeasured={bin.gauge === null}
+              >
+                {bin.name}
+                <small>{bin.gauge ? sizesText(bin.gauge) : 'not measured'}</small>
+              </button>
+            </li>
+          ))}
+        </ul>
+        {parts.length > 80 ? (
+          <p className="quiet">and {parts.length - 80} more: type part of a name</p>
+        ) : null}
+        {parts.length === 0 ? <p>No part is called that.</p> : null}
+      </div>
+      {chosen ? <GaugeForm key={chosen.id} bin={chosen} /> : null}
+    </div>
+  );
+}
+
+function sizesText({ as, sizes, basis }: Gauge): string {
+  const words = findRole(as).sizes.flatMap(({ id }) => {
+    const size = sizes[id];
+    return size === undefined ? [] : [numberText(size, 3)];
+  });
+  return `${findRole(as).name.toLowerCase()}, ${words.slice(0, 3).join(' × ')}${basis === 'guess' ? ', a guess' : ''}`;
+}
+
+const EMPTY: Gauge = { as: 'bead', sizes: {}, form: null, plastic: null, basis: 'measured' };
+
+function GaugeForm({ bin }: { readonly bin: PartBin }) {
+  const { view, workshop } = useBench();
+  const { screenPxPerMm, length } = usePreferences();
+  const [gauge, setGauge] = useState<Gauge>(bin.gauge ?? EMPTY);
+  const [massG, setMassG] = useState(bin.massG);
+  const [cost, setCost] = useState(bin.costEach);
+  const [said, setSaid] = useState(false);
+  const role = findRole(gauge.as);
+  const chart = measuredParts(view).flatMap((each) =>
+    each.id === bin.id ? [] : (pieceOf(each.id, view) ?? []),
+  );
+  const near = sizeInChart({ gauge }, chart);
+  const setSize = (id: SizeId, value: number | null) => {
+    const others = Object.fromEntries(Object.entries(gauge.sizes).filter(([key]) => key !== id));
+    setSaid(false);
+    setGauge({ ...gauge, sizes: value === null ? others : { ...others, [id]: value }, basis: 'measured' });
+  };
+  const setRole = (as: PartRoleId) => {
+    setSaid(false);
+    setGauge({
+      ...EMPTY,
+      as,
+      form: as === 'blade' ? 'leaf' : null,
+      plastic: as === 'trailer' ? 'soft' : null,
+    });
+  };
+  return (
+    <section className={styles.form} aria-label={bin.name}>
+      <header>
+        <h2>{bin.name}</h2>
+        <p className="quiet">
+          {bin.place}.{' '}
+          {near
+            ? `By its measures nearest to ${near.piece.name}, ${lengthText(near.offMm, length)} off.`
+            : ''}
+        </p>
+      </header>
+      <div className={styles.fields}>
+        <ChoiceField
+          label="It is a"
+          value={gauge.as}
+          options={PART_ROLES.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={(as) => as && setRole(as as PartRoleId)}
+        />
+        {gauge.as === 'blade' ? (
+          <FieldShell id="blade-form" label="Form">
+            <Select
+              id="blade-form"
+              value={gauge.form}
+              style={{ width: '100%' }}
+              options={BLADE_FORMS.map(({ id, name }) => ({ value: id, label: name }))}
+              onChange={(form: BladeFormId) => setGauge({ ...gauge, form })}
+            />
+          </FieldShell>
+        ) : null}
+        {gauge.as === 'trailer' ? (
+          <FieldShell id="trailer-plastic" label="Plastic">
+            <Segmented
+              id="trailer-plastic"
+              value={gauge.plastic ?? 'soft'}
+              options={[
+                { value: 'soft', label: 'Soft' },
+                { value: 'stretch', label: 'Stretchy' },
+              ]}
+              onChange={(plastic) => setGauge({ ...gauge, plastic: plastic as 'soft' | 'stretch' })}
+            />
+          </FieldShell>
+        ) : null}
+        {role.sizes.map(({ id, label, unit, most }) => (
+          <FieldShell
+            key={id}
+            id={`size-${id}`}
+            label={`${label}${unit === 'mm' ? ', mm' : unit === 'deg' ? ', degrees' : unit === 'g' ? ', g' : ''}`}
+          >
+            <InputNumber
+              id={`size-${id}`}
+              min={0.01}
+              max={most}
+              step={unit === 'mm' ? 0.1 : 1}
+              value={gauge.sizes[id] ?? null}
+              onChange={(value) => setSize(id, value)}
+            />
+          </FieldShell>
+        ))}
+        <MassField label="Weighs each" value={massG} onChange={setMassG} />
+        <FieldShell id="part-cost" label="Costs each">
+          <InputNumber id="part-cost" min={0} max={10_000} step={0.01} value={cost} onChange={setCost} />
+        </FieldShell>
+      </div>
+      <figure className={styles.laid}>
+        <div className={styles.plate}>
+          <PartOutline
+            gauge={gauge}
+            hex={partHex(bin)}
+            pxPerMm={screenPxPerMm ?? 96 / 25.4}
+            name={`${bin.name}, true size`}
+          />
+        </div>
+        <figcaption>
+          Lay the part on its outline: raise or lower its sizes until it is covered.
+          {gauge.as === 'blade' ? (
+            <span className={styles.sliders}>
+              {(['lengthMm', 'widthMm'] as const).map((id) => (
+                <label key={id}>
+                  {id === 'lengthMm' ? 'Length' : 'Width'} {numberText(gauge.sizes[id] ?? 0, 3)} mm
+                  <Slider
+                    ariaLabelForHandle={`${id === 'lengthMm' ? 'Length' : 'Width'} on the screen`}
+                    min={5}
+                    max={100}
+                    step={0.1}
+                    tooltip={{ open: false }}
+                    value={gauge.sizes[id] ?? 20}
+                    onChange={(value) => setSize(id, value)}
+                  />
+                </label>
+              ))}
+            </span>
+          ) : null}
+        </figcaption>
+      </figure>
+      <Calibrate />
+      <div className={styles.hands}>
+        <Button
+          type="primary"
+          disabled={Object.keys(gauge.sizes).length === 0}
+          onClick={() =>
+            void workshop.shelf.edit({ ...bin, gauge, massG, costEach: cost }).then(() => setSaid(true))
+          }
+        >
+          Keep these measures
+        </Button>
+        {said ? <span role="status">Kept. Baits with it are drawn and judged by it.</span> : null}
+      </div>
+    </section>
+  );
+}
+
+/** The screen's own scale, set by a bank card or a ruler held against it. */
+function Calibrate() {
+  const { screenPxPerMm } = usePreferences();
+  const [isOpen, setOpen] = useState(false);
+  const pxPerMm = screenPxPerMm ?? 96 / 25.4;
+  return (
+    <div className={styles.calibrate}>
+      <p className={screenPxPerMm === null ? styles.mind : 'quiet'}>
+        {screenPxPerMm === null
+          ? 'This screen was never measured: outlines may be off in size.'
+          : 'Outlines are of true size on this screen, as you set it.'}{' '}
+        <Button size="small" onClick={() => setOpen(!isOpen)}>
+          {isOpen ? 'Done' : 'Set by a bank card'}
+        </Button>
+      </p>
+      {isOpen ? (
+        <>
+          <div className={styles.bankCard} style={{ width: CARD_MM * pxPerMm, height: 53.98 * pxPerMm }}>
+            {CARD_MM} mm
+          </div>
+          <Slider
+            ariaLabelForHandle="As wide as the card"
+            min={2}
+            max={12}
+            step={0.01}
+            tooltip={{ open: false }}
+            value={pxPerMm}
+            onChange={(value) => setPreferences({ screenPxPerMm: value })}
+          />
+          <p className="quiet">
+            Hold a bank card, or a ruler, against it and slide until both are equally wide.
+          </p>
+        </>
+      ) : null}
+    </div>
+  );
+}

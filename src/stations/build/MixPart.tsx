@@ -1,0 +1,133 @@
+'use client';
+
+import { Button, Checkbox, InputNumber } from 'antd';
+import { useState } from 'react';
+import { judgeBuild } from '@/core/builds/judge-build';
+import { sum } from '@/core/numeric/sum';
+import { numberText } from '@/messages/number-text';
+import type { BuildRecord } from '@/records/build';
+import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
+import { useBench } from '../shared';
+import { buildOf, buildText, lookOfBuild } from './facts';
+import { countsOf, mixable, mixQuestion, PACKET, type Wanted } from './mix';
+import { useMix } from './use-mix';
+import styles from './mix.module.css';
+
+interface MixPartProps {
+  readonly onBuild: (build: BuildRecord, count: number) => void;
+}
+
+/** What can I make now: the best the whole shelf gives under what is wanted, and what one more packet would open up. */
+export function MixPart({ onBuild }: MixPartProps) {
+  const { view } = useBench();
+  const [wanted, setWanted] = useState<Wanted>({});
+  const [withSalvage, setSalvage] = useState(true);
+  const { state, ask, cancel } = useMix();
+  const builds = mixable(view, (build) =>
+    judgeBuild(buildOf(build, view)).findings.every(({ weight }) => weight !== 'stop'),
+  );
+  const question = mixQuestion(builds, wanted, withSalvage, view);
+  const counts = state.mix ? countsOf(state.mix.make) : null;
+  const isBusy = state.is === 'searching' || state.is === 'packets';
+  const total = counts ? sum([...counts.values()]) : 0;
+  if (builds.length === 0) {
+    return <p>No bait is kept that fits together. Make one under Bait; then the shelf can be shared out.</p>;
+  }
+  return (
+    <div className={styles.mix}>
+      <div className={styles.askRow}>
+        <Button type="primary" disabled={isBusy} onClick={() => void ask(question)}>
+          What can I make now
+        </Button>
+        {isBusy ? <Button onClick={cancel}>Cancel</Button> : null}
+        <Checkbox checked={withSalvage} onChange={({ target }) => setSalvage(target.checked)}>
+          used parts of the salvage box too
+        </Checkbox>
+        <span className="quiet">
+          {builds.length} baits, {question.shelf.length} kinds of part. The limits are yours; worth is set
+          with the bait.
+        </span>
+      </div>
+      {state.problem ? (
+        <p role="alert" className={styles.problem}>
+          {state.problem}
+        </p>
+      ) : null}
+      {state.mix ? (
+        <p role="status" className={styles.answer}>
+          <strong>{total} baits</strong> worth {numberText(state.mix.value, 4)}
+          {state.mix.optimal
+            ? '; proven: this shelf gives nothing worth more.'
+            : '; the best found in the time.'}
+        </p>
+      ) : state.is === 'searching' ? (
+        <p role="status">Sharing the shelf out.</p>
+      ) : null}
+      <ul className={styles.rows} aria-label="Baits">
+        {builds.map((build) => {
+          const count = counts?.get(build.id) ?? 0;
+          return (
+            <li key={build.id} data-made={count > 0}>
+              <BaitDrawing
+                name=""
+                look={lookOfBuild(build, view)}
+                pose="pulled"
+                pxPerMm={1}
+                maxWidthPx={110}
+                maxHeightPx={56}
+              />
+              <span>
+                <strong>{buildText(build)}</strong>
+                <small>worth {numberText(build.worth, 3)}</small>
+              </span>
+              <label>
+                at most{' '}
+                <InputNumber
+                  aria-label={`${buildText(build)}, at most`}
+                  min={0}
+                  max={500}
+                  precision={0}
+                  placeholder="any"
+                  value={wanted[build.id] ?? null}
+                  onChange={(most) => {
+                    const rest = Object.fromEntries(Object.entries(wanted).filter(([id]) => id !== build.id));
+                    setWanted(most === null ? rest : { ...rest, [build.id]: most });
+                  }}
+                />
+              </label>
+              <em>{counts ? count : ''}</em>
+              {count > 0 ? (
+                <Button size="small" onClick={() => onBuild(build, count)}>
+                  Build {count}
+                </Button>
+              ) : (
+                <span />
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {state.mix ? (
+        <section aria-label="One more packet">
+          <h3>What one more packet would open up</h3>
+          {state.is === 'packets' ? (
+            <p role="status">Trying packets of {PACKET}, one part after another.</p>
+          ) : null}
+          {state.is === 'done' && state.gains.length === 0 ? (
+            <p className="quiet">No single packet raises it: something else runs out with it.</p>
+          ) : null}
+          <ol className={styles.gains}>
+            {state.gains.slice(0, 6).map(({ item, gain }) => (
+              <li key={item}>
+                <span>
+                  {PACKET} × {view.binById.get(item)?.name ?? 'loose skirts'}
+                </span>
+                <strong>+ {numberText(gain, 3)}</strong>
+              </li>
+            ))}
+          </ol>
+        </section>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,106 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState } from 'react';
+import { sum } from '@/core/numeric/sum';
+import { numberText } from '@/messages/number-text';
+import { useBench } from '../shared';
+import { BatchForm } from './BatchForm';
+import { CupBench } from './CupBench';
+import { newPlastic, plasticDraftOf, type PlasticDraft } from './plastic-draft';
+import { CupSwatch } from './CupSwatch';
+import styles from './plastic.module.css';
+
+/** Soft plastic: colors stirred step by step, batches scaled from them and logged. */
+export function PlasticPart() {
+  const { view } = useBench();
+  const kept = view.plastics.filter(({ retired }) => !retired);
+  const [draft, setDraft] = useState<PlasticDraft | null>(() => (kept[0] ? plasticDraftOf(kept[0]) : null));
+  const [said, setSaid] = useState<string | null>(null);
+  const record = kept.find(({ id }) => id === draft?.id) ?? null;
+  return (
+    <div className={styles.plastic}>
+      <div className={styles.colors}>
+        <h3>Colors</h3>
+        <ul>
+          {kept.map((each) => (
+            <li key={each.id}>
+              <button
+                type="button"
+                aria-pressed={each.id === draft?.id}
+                onClick={() => {
+                  setDraft(plasticDraftOf(each));
+                  setSaid(null);
+                }}
+              >
+                <CupSwatch colors={each.colors} width={54} />
+                <span>
+                  {each.name}
+                  <small>{each.plastic === 'soft' ? 'soft plastic' : 'stretchy plastic'}</small>
+                </span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        <Button
+          size="small"
+          onClick={() => {
+            setDraft(newPlastic());
+            setSaid(null);
+          }}
+        >
+          New color
+        </Button>
+      </div>
+      <div className={styles.middle}>
+        {draft ? (
+          <CupBench
+            key={draft.id ?? 'new'}
+            draft={draft}
+            onChange={setDraft}
+            onKept={(each) => setDraft(plasticDraftOf(each))}
+          />
+        ) : (
+          <p>No color is kept yet. Stir one: drops and flake are noted as they go in.</p>
+        )}
+        {said ? (
+          <p role="status" className={styles.said}>
+            {said}
+          </p>
+        ) : null}
+        {record ? <BatchForm key={record.id} plastic={record} onPoured={setSaid} /> : null}
+        {view.plasticBatches.length > 0 ? (
+          <section aria-label="Batches so far">
+            <h3>Batches so far</h3>
+            <ul className={styles.batches}>
+              {[...view.plasticBatches]
+                .reverse()
+                .slice(0, 6)
+                .map(({ id, no, plasticId, at, good, shots, mixed, blockCm3, note }) => (
+                  <li key={id}>
+                    <strong>
+                      Batch {no}: {good} of {sum(shots.map(({ count }) => count))},{' '}
+                      {view.plastics.find((each) => each.id === plasticId)?.name ?? 'a color gone'}
+                    </strong>
+                    <span>
+                      {new Date(at).toLocaleDateString('en-US', { day: 'numeric', month: 'short' })}
+                    </span>
+                    <span>
+                      {numberText(sum(mixed.map(({ plasticCm3 }) => plasticCm3)), 3)} cm³ of plastic
+                    </span>
+                    {blockCm3 > 0 ? <span>block of {numberText(blockCm3, 3)} cm³ left</span> : null}
+                    {note ? <span>{note}</span> : null}
+                  </li>
+                ))}
+            </ul>
+          </section>
+        ) : null}
+        <p className={styles.caution}>
+          Hot plastic burns and sticks: long sleeves, gloves, eye protection. Its fume is harmful: outdoors or
+          under an extractor, never in a kitchen, never in a food microwave. No water near it. Follow the
+          makers’ sheets and your local rules.
+        </p>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,144 @@
+'use client';
+
+import { Button, InputNumber, Select } from 'antd';
+import { checkPattern, scalePattern, type HolePattern, type PlateHole } from '@/core/builds/hole-pattern';
+import { platePdf } from '@/data/exchange/plate/plate-pdf';
+import { bladePath } from '@/drawing/build/blade-path';
+import { patternSentence } from '@/messages/build-sentence';
+import { lengthText, loadFonts, saveFile, useBench, usePreferences } from '../shared';
+import { composeTemplate, HOLE_WORDS } from './compose-template';
+import type { BuildDraft } from './draft';
+import { pieceOf } from './facts';
+import { slug } from './slug';
+import styles from './template.module.css';
+
+interface TemplatePanelProps {
+  readonly draft: BuildDraft;
+  readonly onChange: (draft: BuildDraft) => void;
+}
+
+/** The blade's holes as the proven first piece has them, drawn and printed at true size. */
+export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
+  const { view } = useBench();
+  const { length } = usePreferences();
+  const plate = pieceOf(draft.slots.find(({ slot }) => slot === 'plate')?.binId ?? null, view);
+  if (!plate) return <p className="quiet">Choose the blade first; then its holes are laid out here.</p>;
+  const { lengthMm = 30, widthMm = 20 } = plate.gauge.sizes;
+  const pattern: HolePattern = draft.pattern
+    ? scalePattern(draft.pattern, lengthMm, widthMm)
+    : { lengthMm, widthMm, holes: [] };
+  const problems = checkPattern(pattern);
+  const setHoles = (holes: PlateHole[]) => onChange({ ...draft, pattern: { lengthMm, widthMm, holes } });
+  const setHole = (index: number, to: Partial<PlateHole>) =>
+    setHoles(pattern.holes.map((hole, at) => (at === index ? { ...hole, ...to } : hole)));
+  const isOther =
+    draft.pattern !== null && (draft.pattern.lengthMm !== lengthMm || draft.pattern.widthMm !== widthMm);
+  const print = async () => {
+    const title = draft.name.trim() || plate.name;
+    const pdf = await platePdf(composeTemplate(title, plate.name, pattern), await loadFonts());
+    saveFile(`template-${slug(title)}.pdf`, pdf, 'application/pdf');
+  };
+  return (
+    <section className={styles.template} aria-label="Hole template">
+      <div>
+        <h3>Holes of the first piece</h3>
+        <p className="quiet">
+          Measured along the middle from the front edge, on a piece that swam right.
+          {isOther ? ' Scaled from a blade of another size.' : ''}
+        </p>
+        <ul>
+          {pattern.holes.map((hole, index) => (
+            <li key={index}>
+              <Select
+                aria-label={`Hole ${index + 1}, what for`}
+                value={hole.is}
+                options={Object.entries(HOLE_WORDS).map(([value, label]) => ({ value, label }))}
+                onChange={(is) => setHole(index, { is })}
+              />
+              {(
+                [
+                  ['alongMm', 'from the edge', 0, lengthMm],
+                  ['asideMm', 'aside', -widthMm / 2, widthMm / 2],
+                  ['diameterMm', 'wide', 0.5, 10],
+                ] as const
+              ).map(([key, words, min, max]) => (
+                <label key={key}>
+                  <InputNumber
+                    aria-label={`Hole ${index + 1}, mm ${words}`}
+                    min={min}
+                    max={max}
+                    step={0.1}
+                    value={Number(hole[key].toFixed(2))}
+                    onChange={(value) => value !== null && setHole(index, { [key]: value })}
+                  />
+                  <small>{words}</small>
+                </label>
+              ))}
+              <Button size="small" onClick={() => setHoles(pattern.holes.filter((_, at) => at !== index))}>
+                Take out
+              </Button>
+            </li>
+          ))}
+        </ul>
+        {problems.map((problem) => (
+          <p key={patternSentence(problem)} role="alert" className={styles.problem}>
+            {patternSentence(problem)}
+          </p>
+        ))}
+        <div className={styles.hands}>
+          <Button
+            disabled={pattern.holes.length >= 12}
+            onClick={() =>
+              setHoles([
+                ...pattern.holes,
+                {
+                  is: pattern.holes.length === 0 ? 'line' : 'swing',
+                  alongMm: 4 + 7 * pattern.holes.length,
+                  asideMm: 0,
+                  diameterMm: 2.4,
+                },
+              ])
+            }
+          >
+            Add a hole
+          </Button>
+          <Button type="primary" disabled={pattern.holes.length === 0} onClick={() => void print()}>
+            Print the template
+          </Button>
+        </div>
+      </div>
+      <figure>
+        <svg
+          role="img"
+          aria-label={`Blade with ${pattern.holes.length} holes`}
+          viewBox={`-2 ${-widthMm / 2 - 2} ${lengthMm + 4} ${widthMm + 4}`}
+          width={(lengthMm + 4) * 5}
+          height={(widthMm + 4) * 5}
+        >
+          <path
+            d={bladePath('plate', lengthMm, widthMm)}
+            fill="#c9ced2"
+            stroke="var(--ink)"
+            strokeWidth={0.25}
+          />
+          <path d={`M0 0H${lengthMm}`} stroke="var(--ink)" strokeWidth={0.1} strokeDasharray="1 0.7" />
+          {pattern.holes.map(({ is, alongMm, asideMm, diameterMm }, index) => (
+            <g key={index} transform={`translate(${alongMm} ${asideMm})`}>
+              <circle r={diameterMm / 2} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.2} />
+              {is === 'punched' ? null : (
+                <path d="M-2.6 0H2.6M0 -2.6V2.6" stroke="var(--ember)" strokeWidth={0.18} />
+              )}
+            </g>
+          ))}
+        </svg>
+        <figcaption>
+          {lengthText(lengthMm, length)} × {lengthText(widthMm, length)}, printed at true size
+        </figcaption>
+      </figure>
+      <p className={styles.caution}>
+        Small sheet turns with the drill: clamp it to wood, never hold it by hand. Eye protection. Open the
+        eye while the casting is warm.
+      </p>
+    </section>
+  );
+}

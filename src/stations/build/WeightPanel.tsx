@@ -1,0 +1,151 @@
+'use client';
+
+import { useState } from 'react';
+import { headsForFinished } from '@/core/builds/heads-for-finished';
+import { depthTendency } from '@/core/builds/depth-tendency';
+import type { BladeRun } from '@/core/builds/run-blades';
+import { Figure } from '@/ui/figure/Figure';
+import { numberText } from '@/messages/number-text';
+import { MassField, markText, massText, offText, useBench, usePreferences } from '../shared';
+import { finishedOf, type WeightLine } from './facts';
+import styles from './build.module.css';
+
+interface WeightPanelProps {
+  readonly lines: readonly WeightLine[];
+  readonly run: (BladeRun & { readonly isSeen: boolean }) | null;
+}
+
+/** What it weighs finished beside the head's mark, each part's share, and which head would give a wanted weight. */
+export function WeightPanel({ lines, run }: WeightPanelProps) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const [wantedG, setWantedG] = useState<number | null>(null);
+  const { finishedG, unweighed } = finishedOf(lines);
+  const head = lines.find(({ is }) => is === 'head');
+  const marks = [...new Set(view.molds.flatMap(({ cavities }) => cavities.map(({ nominalG }) => nominalG)))];
+  const heads =
+    wantedG === null || !head
+      ? []
+      : headsForFinished(
+          wantedG,
+          finishedG - (head.massG ?? 0),
+          marks.map((nominalG) => ({ nominalG })),
+        ).slice(0, 3);
+  return (
+    <section className={styles.weight} aria-label="Finished weight">
+      <h3>Finished</h3>
+      <p className={styles.big}>
+        <Figure
+          size="large"
+          working={{
+            title: 'Finished weight',
+            steps: [
+              `${lines.map(({ massG, count }) => `${count > 1 ? `${count} × ` : ''}${numberText(massG ?? 0, 3)}`).join(' + ')} = ${numberText(finishedG, 4)} g`,
+            ],
+            inputs: lines.map(({ name, massG, count }) => ({
+              name: count > 1 ? `${name}, each` : name,
+              value: massG === null ? 'not weighed' : massText(massG, mass),
+              basis: massG === null ? 'guess' : 'given',
+            })),
+          }}
+        >
+          {massText(finishedG, mass)}
+        </Figure>
+        {head?.massG ? (
+          <span>
+            {offText((finishedG - head.massG) / head.massG, `${markText(head.massG, mass)} marked`)}
+          </span>
+        ) : null}
+      </p>
+      <ul className={styles.shares}>
+        {lines.map(({ name, massG, count }, index) => {
+          const all = (massG ?? 0) * count;
+          return (
+            <li key={`${name} ${index}`}>
+              <span>
+                {count > 1 ? `${count} × ` : ''}
+                {name}
+              </span>
+              <i aria-hidden="true" style={{ width: `${finishedG > 0 ? (all / finishedG) * 100 : 0}%` }} />
+              <em>
+                {massG === null
+                  ? 'not weighed'
+                  : `${massText(all, mass)}, ${finishedG > 0 ? Math.round((all / finishedG) * 100) : 0} %`}
+              </em>
+            </li>
+          );
+        })}
+      </ul>
+      {unweighed.length > 0 ? (
+        <p className={styles.mind}>Not weighed yet, so not in the sum: {unweighed.join(', ')}.</p>
+      ) : null}
+      {head ? (
+        <div className={styles.wanted}>
+          <MassField
+            label="What head gives a finished"
+            value={wantedG}
+            onChange={setWantedG}
+            check={(grams) => (grams <= 0 ? 'A bait weighs more than nothing.' : null)}
+          />
+          {heads.length > 0 ? (
+            <ul aria-label="Heads for it">
+              {heads.map(({ nominalG, finishedG: gives, offShare }) => (
+                <li key={nominalG}>
+                  {markText(nominalG, mass)} marked: {massText(gives, mass)}
+                  <small>{offText(offShare, massText(wantedG ?? 0, mass))}</small>
+                </li>
+              ))}
+            </ul>
+          ) : null}
+        </div>
+      ) : null}
+      {run ? <RunFigures run={run} /> : null}
+    </section>
+  );
+}
+
+function RunFigures({ run }: { readonly run: NonNullable<WeightPanelProps['run']> }) {
+  const basis = run.isSeen ? 'given' : 'guess';
+  const working = (title: string, step: string) => ({
+    title,
+    steps: [step, 'For setting builds side by side; never a promise.'],
+    inputs: [
+      { name: 'Lift and drag by form', value: 'estimates', basis: 'guess' as const },
+      {
+        name: 'Speed seen',
+        value: run.isSeen ? 'as you noted it' : 'not seen yet',
+        basis: basis as 'given' | 'guess',
+      },
+    ],
+  });
+  return (
+    <dl className={styles.runs} aria-label="How it runs">
+      <div>
+        <dt>Stays up from</dt>
+        <dd>
+          <Figure working={working('Slowest speed', 'v = √(2 W / (ρ Σ A Cl))')}>
+            {numberText(run.slowestMs, 2)} m/s
+          </Figure>
+          , {depthTendency(run.slowestMs)}
+        </dd>
+      </div>
+      <div>
+        <dt>Blades</dt>
+        <dd>
+          <Figure working={working('Blade area', 'A = share by form × length × width')}>
+            {numberText(run.areaCm2, 3)} cm²
+          </Figure>
+        </dd>
+      </div>
+      <div>
+        <dt>Pull, thump</dt>
+        <dd>
+          <Figure working={working('Pull', 'F = ρ v² Σ A Cd / 2')}>{numberText(run.pullN, 2)} N</Figure>,{' '}
+          <Figure working={working('Thump', 'as a round blade so wide')}>
+            {numberText(run.thumpMm, 2)} mm
+          </Figure>
+        </dd>
+      </div>
+    </dl>
+  );
+}

@@ -1,0 +1,52 @@
+import type { HolePattern, PlateHole } from '@/core/builds/hole-pattern';
+import type { Plate } from '@/data/exchange/plate/plate';
+import { bladePath } from '@/drawing/build/blade-path';
+import { numberText } from '@/messages/number-text';
+
+export const HOLE_WORDS: Record<PlateHole['is'], string> = {
+  punched: 'hole it came with',
+  line: 'for the line',
+  swing: 'for the eye',
+};
+
+const CROSS_MM = 3;
+const MARGIN_MM = 4;
+const mm = (value: number) => Number(value.toFixed(3));
+
+/** A hole pattern as a sheet of true size: the blade's outline between two edge marks, a cross and a circle a hole. */
+export function composeTemplate(title: string, blade: string, pattern: HolePattern): Plate {
+  const { lengthMm, widthMm, holes } = pattern;
+  const half = mm(widthMm / 2 + 2);
+  const marks = [0, lengthMm].map((x) => `M${mm(x)} ${-half}L${mm(x)} ${half}`);
+  const crosses = holes.flatMap(({ alongMm, asideMm, diameterMm }) => {
+    const [x, y, r] = [mm(alongMm), mm(asideMm), mm(diameterMm / 2)];
+    return [
+      `M${mm(x - CROSS_MM)} ${y}L${mm(x + CROSS_MM)} ${y}`,
+      `M${x} ${mm(y - CROSS_MM)}L${x} ${mm(y + CROSS_MM)}`,
+      `M${mm(x - r)} ${y}A${r} ${r} 0 1 1 ${mm(x + r)} ${y}A${r} ${r} 0 1 1 ${mm(x - r)} ${y}`,
+    ];
+  });
+  return {
+    title,
+    subtitle: `Hole template for ${blade}`,
+    views: [
+      {
+        caption: `${numberText(lengthMm, 3)} × ${numberText(widthMm, 3)} mm, front edge left`,
+        paths: [bladePath('plate', lengthMm, widthMm), ...marks, ...crosses],
+        boxMm: [-MARGIN_MM, -widthMm / 2 - MARGIN_MM, lengthMm + 2 * MARGIN_MM, widthMm + 2 * MARGIN_MM],
+      },
+    ],
+    facts: holes.map(({ is, alongMm, asideMm, diameterMm }, index) => [
+      `Hole ${index + 1}, ${HOLE_WORDS[is]}`,
+      `${numberText(alongMm, 3)} mm from the edge${asideMm === 0 ? '' : `, ${numberText(asideMm, 3)} mm aside`}, ${numberText(diameterMm, 2)} mm wide`,
+    ]),
+    steps: [
+      'Check the bar with a ruler. Cut the template out and tape it on the flattened blade, front edges together.',
+      'Center-punch through the crosses that are still to be drilled.',
+      'Clamp the blade to wood and drill slowly. Flatten it again, take the burr off.',
+      'Open the head’s eye while the casting is warm, try the blade in, close the eye.',
+    ],
+    caution:
+      'Small sheet turns with the drill and cuts: clamp it, never hold it by hand. Eye protection. Follow the makers’ sheets and your local rules.',
+  };
+}

@@ -1,0 +1,344 @@
+import { balanceBait } from '@/core/builds/balance-bait';
+import { baitVolume } from '@/core/builds/bait-volume';
+import { armLength, bladesOf, frameSizes, type Build, type BuildPiece } from '@/core/builds/build';
+import { findKind } from '@/core/builds/kinds';
+import type { BaitFacts } from '@/core/builds/kinds/definition';
+import { massPoints } from '@/core/builds/mass-points';
+import { placeParts } from '@/core/builds/place-parts';
+import { runBlades, type BladeRun } from '@/core/builds/run-blades';
+import { weighBuild } from '@/core/builds/weigh-build';
+import { rollUpCost } from '@/core/cost/roll-up-cost';
+import { sum } from '@/core/numeric/sum';
+import { countBuildable } from '@/core/stock/count-buildable';
+import { tallyByItem } from '@/core/stock/tally-by-item';
+import type { HeadBin, PartBin } from '@/records/bin';
+import type { BuildRecord } from '@/records/build';
+import type { BaitLook } from '@/ui/bait-drawing/bait-look';
+import { wiredHead } from '@/drawing/build/wired-head';
+import { freeOf, jigOf, viewOf, skirtMassOf, skirtText, type BenchView } from '../shared';
+import type { BuildDraft } from './draft';
+
+type BuildLike = Pick<
+  BuildRecord,
+  'kind' | 'head' | 'skirtId' | 'frameBinId' | 'armMm' | 'arm' | 'end' | 'slots' | 'minFreeMm' | 'pattern'
+>;
+
+/** A measured part of the shelf as the sums take it; null where it is gone or nobody measured it. */
+export function pieceOf(binId: string | null, { binById }: Pick<BenchView, 'binById'>): BuildPiece | null {
+  const bin = binId === null ? undefined : binById.get(binId);
+  if (bin?.kind !== 'part' || !bin.gauge) return null;
+  return { binId: bin.id, name: bin.name, gauge: bin.gauge, massG: bin.massG };
+}
+
+/** A build as the core takes it. Parts that are gone are left out. */
+export function buildOf(record: BuildLike, view: BenchView): Build {
+  const frame = pieceOf(record.frameBinId, view);
+  return {
+    kind: record.kind,
+    frame,
+    armMm: record.armMm,
+    arm: record.arm.flatMap(({ id, binId, bladeBinId }) => {
+      const part = pieceOf(binId, view);
+      return part ? [{ id, part, blade: pieceOf(bladeBinId, view) }] : [];
+    }),
+    end: { hanger: pieceOf(record.end.binId, view), blade: pieceOf(record.end.bladeBinId, view) },
+    slots: record.slots.flatMap(({ slot, binId }) => {
+      const part = pieceOf(binId, view);
+      return part ? [{ slot, part }] : [];
+    }),
+    head: headOf(record, frame, view),
+    minFreeMm: record.minFreeMm,
+  };
+}
+
+function headOf({ head }: BuildLike, frame: BuildPiece | null, view: BenchView): Build['head'] {
+  const { headG, bodyMm, gapeMm } = frame?.gauge.sizes ?? {};
+  if (headG !== undefined) {
+    return { massG: headG, radiusMm: (bodyMm ?? 12) / 2, gapeMm: gapeMm ?? null };
+  }
+  if (!head) return null;
+  const drawn = viewOf({ ...head, metalBinId: null }, view);
+  const hook = head.hookBinId === null ? null : (view.hooks.get(head.hookBinId) ?? null);
+  return {
+    massG: head.nominalG,
+    radiusMm: drawn ? drawn.bodyBox.height / 2 : 6,
+    gapeMm: hook?.gapeMm ?? null,
+  };
+}
+
+export interface WeightLine {
+  readonly name: string;
+  /** Null where nobody weighed it. */
+  readonly massG: number | null;
+  readonly count: number;
+  readonly is: 'head' | 'part' | 'soft';
+}
+
+/** What a finished bait weighs, part by part. A wire with its head counts as the marked head, and wire and hook. */
+export function weightLines(record: BuildLike, view: BenchView): WeightLine[] {
+  const build = buildOf(record, view);
+  const skirt = record.skirtId === null ? null : (view.skirtById.get(record.skirtId) ?? null);
+  const headG = build.frame?.gauge.sizes.headG;
+  const pieces = [
+    ...build.arm.flatMap(({ part, blade }) => [part, blade]),
+    build.end.hanger,
+    build.end.blade,
+    ...build.slots.map(({ part }) => part),
+  ].filter((piece): piece is BuildPiece => piece !== null);
+  const unlike = [...new Map(pieces.map((piece) => [piece.binId, piece])).values()];
+  return [
+    ...(build.head ? [{ name: 'Head, marked', massG: build.head.massG, count: 1, is: 'head' as const }] : []),
+    ...(build.frame
+      ? [
+          {
+            name: headG === undefined ? 'Wire' : 'Its wire and hook',
+            massG: build.frame.massG === null ? null : build.frame.massG - (headG ?? 0),
+            count: 1,
+            is: 'part' as const,
+          },
+        ]
+      : []),
+    ...unlike.map(({ binId, name, massG, gauge }) => ({
+      name,
+      massG,
+      count: pieces.filter((piece) => piece.binId === binId).length,
+      is: gauge.as === 'trailer' ? ('soft' as const) : ('part' as const),
+    })),
+    ...(skirt
+      ? [
+          {
+            name: `Skirt, ${skirtText(skirt)}`,
+            massG: skirtMassOf(skirt, view),
+            count: 1,
+            is: 'soft' as const,
+          },
+        ]
+      : []),
+  ];
+}
+
+/** What it weighs in all; parts nobody weighed count nothing and are named. */
+export function finishedOf(lines: readonly WeightLine[], targetG?: number, toleranceShare?: number) {
+  const parts = lines.map(({ name, massG, count }) => ({ name, massG: massG ?? 0, count }));
+  return {
+    ...(parts.length === 0
+      ? { finishedG: 0, offShare: null, within: null }
+      : weighBuild(parts, targetG, toleranceShare)),
+    unweighed: lines.filter(({ massG }) => massG === null).map(({ name }) => name),
+  };
+}
+
+/** How the blades run, as an estimate; null without a blade. */
+export function runOf(
+  record: BuildLike & Pick<BuildRecord, 'seenMs'>,
+  view: BenchView,
+): (BladeRun & { readonly isSeen: boolean }) | null {
+  const lines = weightLines(record, view);
+  const of = (is: WeightLine['is']) =>
+    sum(lines.filter((line) => line.is === is).map(({ massG, count }) => (massG ?? 0) * count));
+  const massG = sum([of('head'), of('part'), of('soft')]);
+  const blades = bladesOf(buildOf(record, view)).flatMap(({ gauge: { form, sizes } }) =>
+    form && sizes.lengthMm && sizes.widthMm
+      ? [{ form, lengthMm: sizes.lengthMm, widthMm: sizes.widthMm }]
+      : [],
+  );
+  if (blades.length === 0) return null;
+  const bait = { blades, massG, volumeCm3: baitVolume(of('head'), of('part'), of('soft')) };
+  const plain = runBlades(bait);
+  if (!plain.ok) return null;
+  if (record.seenMs === null) return { ...plain.value, isSeen: false };
+  const seen = runBlades({ ...bait, seenFactor: record.seenMs / plain.value.slowestMs });
+  return seen.ok ? { ...seen.value, isSeen: true } : null;
+}
+
+const STEEL = '#c9ced2';
+const BRASS = '#c9a24a';
+const COPPER = '#b8743a';
+
+/** What color a part is drawn in: its own, or what its name says it is made of. */
+export function partHex(bin: Pick<PartBin, 'hex' | 'name'>): string {
+  if (bin.hex) return bin.hex;
+  const name = bin.name.toLowerCase();
+  if (name.includes('brass')) return BRASS;
+  if (name.includes('copper')) return COPPER;
+  if (name.includes('red')) return '#a6322e';
+  return STEEL;
+}
+
+function hexOf(binId: string, { binById }: Pick<BenchView, 'binById'>): string {
+  const bin = binById.get(binId);
+  return bin?.kind === 'part' ? partHex(bin) : STEEL;
+}
+
+/** How a build is drawn. */
+export function lookOfBuild(record: BuildLike, view: BenchView): BaitLook {
+  const build = buildOf(record, view);
+  const laid = placeParts(build);
+  const skirt = record.skirtId === null ? null : (view.skirtById.get(record.skirtId) ?? null);
+  const points = massPoints(build, laid, skirt ? (skirtMassOf(skirt, view) ?? 1.4) : 0);
+  const balance = points.length > 0 ? balanceBait(points) : { center: { x: 0, y: 0 }, hangsDeg: 0 };
+  const trailing = build.slots.map(({ slot, part }) => ({
+    slot,
+    piece: part,
+    hex: hexOf(part.binId, view),
+  }));
+  return {
+    laid,
+    jig: jigLook(record, build, view),
+    trailing,
+    hexOf: ({ binId }) => hexOf(binId, view),
+    pattern: record.pattern,
+    hangsDeg: laid.arm ? balance.hangsDeg : 0,
+    center: balance.center,
+  };
+}
+
+function jigLook(record: BuildLike, build: Build, view: BenchView): BaitLook['jig'] {
+  const { head } = record;
+  if (!head) return null;
+  const slotBin = (slot: string) => record.slots.find((each) => each.slot === slot)?.binId ?? null;
+  const skirt = record.skirtId === null ? undefined : view.skirtById.get(record.skirtId);
+  const bare = {
+    layers: [],
+    hold: 'wire' as const,
+    collar: { binId: null, diameterMm: 5, atShare: 0.33, headSideMm: 0 },
+  };
+  const headG = build.frame?.gauge.sizes.headG;
+  const jig = jigOf(
+    { ...(skirt ?? bare), shownOn: { ...NOTHING, ...head, nominalG: headG ?? head.nominalG } },
+    view,
+    {
+      ...head,
+      nominalG: headG ?? head.nominalG,
+      guardBinId: slotBin('guard'),
+      rattleBinId: slotBin('rattle'),
+      trailerBinId: null,
+    },
+  );
+  const { gapeMm, wireMm } = build.frame?.gauge.sizes ?? {};
+  return jig && headG !== undefined ? { ...jig, head: wiredHead(jig.head, gapeMm ?? 15, wireMm ?? 1) } : jig;
+}
+
+const NOTHING = { guardBinId: null, rattleBinId: null, trailerBinId: null };
+
+/** What one bait takes of each bin; loose skirts where its heads do not wear one. Heads are chosen when a run begins. */
+export function usesOf(record: BuildLike): { item: string; qty: number }[] {
+  const bins = [
+    record.frameBinId,
+    ...record.arm.flatMap(({ binId, bladeBinId }) => [binId, bladeBinId]),
+    record.end.binId,
+    record.end.bladeBinId,
+    ...record.slots.map(({ binId }) => binId),
+    record.skirtId === null ? null : looseSkirt(record.skirtId),
+  ].filter((binId): binId is string => binId !== null);
+  return [...tallyByItem(bins.map((item) => ({ item, qty: 1 })))].map(([item, qty]) => ({ item, qty }));
+}
+
+/** The bin of loose skirts of a recipe's version. */
+export function looseSkirt(skirtId: string): string {
+  return `loose-${skirtId}`;
+}
+
+/** Whether the wire brings its own head. */
+export function hasWiredHead(record: Pick<BuildLike, 'frameBinId'>, view: BenchView): boolean {
+  return pieceOf(record.frameBinId, view)?.gauge.sizes.headG !== undefined;
+}
+
+/** Heads on the rack that a build could take: of its style, weight and hook. Those in its skirt, then bare ones. */
+export function headsFor(record: BuildLike, view: BenchView): HeadBin[] {
+  const { head } = record;
+  if (!head || hasWiredHead(record, view)) return [];
+  return view.bins
+    .filter(
+      (bin): bin is HeadBin =>
+        bin.kind === 'head' &&
+        bin.style === head.style &&
+        bin.nominalG === head.nominalG &&
+        (head.hookBinId === null || bin.hookBinId === head.hookBinId) &&
+        (bin.skirtId === null || bin.skirtId === record.skirtId) &&
+        (view.levels.get(bin.id) ?? 0) > 0,
+    )
+    .sort(
+      (a, b) =>
+        Number(b.coatId === head.coatId) - Number(a.coatId === head.coatId) ||
+        (view.levels.get(b.id) ?? 0) - (view.levels.get(a.id) ?? 0),
+    );
+}
+
+/** The free shelf as the sums take it, with what all its bins are worth of one another. */
+export function shelfOf(view: BenchView): { item: string; onHand: number; reserved: number }[] {
+  return view.bins.map(({ id }) => ({ item: id, onHand: freeOf(view, id), reserved: 0 }));
+}
+
+/** How many of a build the free shelf gives now, and what runs out first. Heads of any color count. */
+export function buildableOf(record: BuildLike, view: BenchView): { count: number; limiting: string[] } {
+  const recipe = usesOf(record);
+  const heads = record.head && !hasWiredHead(record, view) ? headsFor(record, view) : null;
+  const headCount = heads ? sum(heads.map(({ id }) => freeOf(view, id))) : Infinity;
+  if (recipe.length === 0) return { count: heads ? headCount : 0, limiting: [] };
+  const { count, limiting } = countBuildable(recipe, shelfOf(view));
+  const name = (id: string) => view.binById.get(id)?.name ?? skirtName(id, view);
+  if (headCount < count) return { count: headCount, limiting: ['the head'] };
+  return { count, limiting: limiting.map(name) };
+}
+
+function skirtName(binId: string, view: BenchView): string {
+  const skirt = view.skirts.find(({ id }) => looseSkirt(id) === binId);
+  return skirt ? `loose skirts, ${skirtText(skirt)}` : 'a part gone';
+}
+
+/** What a bait costs in parts: each priced part, with what nobody priced named. */
+export function costOf(record: BuildLike, view: BenchView): { each: number; unpriced: string[] } {
+  const priced = usesOf(record).map(({ item, qty }) => {
+    const bin = view.binById.get(item);
+    const cost = bin?.kind === 'part' || bin?.kind === 'strand' ? bin.costEach : null;
+    return { name: bin?.name ?? skirtName(item, view), qty, unitCost: cost };
+  });
+  const parts = priced.flatMap(({ unitCost, ...part }) => (unitCost === null ? [] : [{ ...part, unitCost }]));
+  const each =
+    parts.length === 0 ? 0 : rollUpCost({ parts, labour: [], tooling: [], energy: [], batch: 1 }).perPiece;
+  return { each, unpriced: priced.filter(({ unitCost }) => unitCost === null).map(({ name }) => name) };
+}
+
+/** What the steps of its kind speak of. */
+export function stepFacts(record: BuildLike, view: BenchView): BaitFacts {
+  const build = buildOf(record, view);
+  const skirt = record.skirtId === null ? null : (view.skirtById.get(record.skirtId) ?? null);
+  const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
+  const { hanger, blade } = build.end;
+  return {
+    arm: build.arm.map(({ part, blade: hung }) =>
+      hung ? `${lower(part.name)} with ${lower(hung.name)}` : lower(part.name),
+    ),
+    end: hanger ? `${lower(hanger.name)}${blade ? ` with ${lower(blade.name)}` : ''}` : null,
+    slots: Object.fromEntries(build.slots.map(({ slot, part }) => [slot, lower(part.name)])),
+    skirt: skirt ? skirtText(skirt) : null,
+    head: record.head ? 'the head' : null,
+    isShortened: build.armMm !== null && armLength(build) < frameSizes(build).upperMm,
+  };
+}
+
+/** The steps of a build's card. */
+export function stepsOf(record: BuildLike, view: BenchView) {
+  return findKind(record.kind).steps(stepFacts(record, view));
+}
+
+/** A build with its version: `Quay tandem 1`. */
+export function buildText({ name, version }: Pick<BuildRecord, 'name' | 'version'>): string {
+  return `${name} ${version}`;
+}
+
+/** The newest version of each build on the board. */
+export function newestOf(builds: readonly BuildRecord[]): BuildRecord[] {
+  const newest = new Map<string, BuildRecord>();
+  for (const build of builds) {
+    const known = newest.get(build.family);
+    if (!build.retired && (!known || known.version < build.version)) newest.set(build.family, build);
+  }
+  return [...newest.values()].sort((a, b) => a.name.localeCompare(b.name, 'en'));
+}
+
+/** A draft as the sums take it. */
+export function asRecord(draft: BuildDraft): BuildLike & Pick<BuildRecord, 'seenMs'> {
+  return { ...draft, seenMs: null };
+}

@@ -1,0 +1,1 @@
+export { BuildStation } from './BuildStation';

@@ -1,0 +1,53 @@
+import { bagsOf } from '@/core/builds/bag-baits';
+import type { BagLabel } from '@/data/exchange/sheet/bag-labels';
+import { bagLabelsPdf } from '@/data/exchange/sheet/bag-labels';
+import type { BuildRecord, Building } from '@/records/build';
+import { loadFonts, massText, saveFile, type BenchView } from '../shared';
+import { buildText, finishedOf, pieceOf, weightLines } from './facts';
+import { slug } from './slug';
+
+/** What a bag's code says: which version of which build is in it. */
+export function buildCode({ id }: Pick<BuildRecord, 'id'>): string {
+  return `ruvek:build/${id}`;
+}
+
+/** Labels for the bags of a run: six to a bag, each with what it is, what it weighs, and when it was built. */
+export function labelsOf(
+  build: BuildRecord,
+  run: Pick<Building, 'passed' | 'no'>,
+  view: BenchView,
+  mass: Parameters<typeof massText>[1],
+  at: number,
+): BagLabel[] {
+  const { finishedG } = finishedOf(weightLines(build, view));
+  const trailer = pieceOf(build.slots.find(({ slot }) => slot === 'trailer')?.binId ?? null, view);
+  const bags = bagsOf(run.passed);
+  return bags.map((count, index) => ({
+    title: buildText(build),
+    lines: [
+      `${count} pieces, ${massText(finishedG, mass)} each`,
+      `Run ${run.no}, bag ${index + 1} of ${bags.length}`,
+      new Date(at).toLocaleDateString('en-US', { day: 'numeric', month: 'short', year: 'numeric' }),
+    ],
+    code: buildCode(build),
+    caution:
+      trailer?.gauge.plastic === 'stretch'
+        ? 'Stretchy plastic: keep from soft plastic.'
+        : trailer?.gauge.plastic === 'soft'
+          ? 'Soft plastic: keep from stretchy plastic.'
+          : '',
+  }));
+}
+
+/** Prints them. */
+export async function printLabels(
+  build: BuildRecord,
+  run: Pick<Building, 'passed' | 'no' | 'endedAt'>,
+  view: BenchView,
+  mass: Parameters<typeof massText>[1],
+  now: number,
+): Promise<void> {
+  const labels = labelsOf(build, run, view, mass, run.endedAt ?? now);
+  const pdf = await bagLabelsPdf(labels, await loadFonts());
+  saveFile(`labels-${slug(buildText(build))}-run-${run.no}.pdf`, pdf, 'application/pdf');
+}

@@ -1,0 +1,149 @@
+import type { ReactNode } from 'react';
+import type { Box } from '@/drawing/build/bait-box';
+import { armPath, eyePath, wirePath } from '@/drawing/build/wire-paths';
+import { JigShape } from '../skirt-drawing/SkirtDrawing';
+import { CoatedHead } from '../head-drawing/CoatedHead';
+import { ArmPart, HangerShape, HungBladeShape } from './arm-shapes';
+import { boxOf } from './box-of';
+import type { BaitLook, BaitPose } from './bait-look';
+import { TrailingShape } from './TrailingShape';
+
+interface BaitDrawingProps {
+  /** Empty where words beside it say it all. */
+  readonly name: string;
+  readonly look: BaitLook;
+  readonly pose: BaitPose;
+  readonly pxPerMm: number;
+  readonly maxWidthPx?: number;
+  readonly maxHeightPx?: number;
+  /** Arm pieces, `end` or slots that are marked. */
+  readonly marked?: readonly string[];
+  readonly chosen?: string | null;
+  /** Drawn over it, in the bait's millimeters; only as it is pulled. */
+  readonly children?: ReactNode;
+  readonly isMirrored?: boolean;
+  /** Of all baits beside it, so that they share a frame. */
+  readonly box?: Box;
+}
+
+/** A bait to scale from its measured parts: as it is pulled, or as it hangs from the line. */
+export function BaitDrawing(props: BaitDrawingProps) {
+  const { name, look, pose, pxPerMm, maxWidthPx = Infinity, maxHeightPx = Infinity } = props;
+  const [x, y, width, height] = props.box ?? boxOf(look, pose);
+  const scale = Math.min(pxPerMm, maxWidthPx / width, maxHeightPx / height);
+  return (
+    <svg
+      role={name ? 'img' : undefined}
+      aria-label={name || undefined}
+      aria-hidden={name ? undefined : true}
+      data-bait={pose}
+      width={width * scale}
+      height={height * scale}
+      viewBox={`${x} ${y} ${width} ${height}`}
+      style={props.isMirrored ? { transform: 'scaleX(-1)' } : undefined}
+    >
+      {pose === 'hanging' ? <path d={`M0 ${y}V0`} stroke="var(--lead)" strokeWidth={0.25} /> : null}
+      <g transform={pose === 'hanging' ? `rotate(${look.hangsDeg.toFixed(2)})` : undefined}>
+        <BaitShape look={look} pose={pose} marked={props.marked ?? []} chosen={props.chosen ?? null} />
+      </g>
+      {pose === 'pulled' ? props.children : null}
+    </svg>
+  );
+}
+
+type ShapeProps = Pick<BaitDrawingProps, 'look' | 'pose'> & {
+  readonly marked: readonly string[];
+  readonly chosen: string | null;
+};
+
+function BaitShape({ look, pose, marked, chosen }: ShapeProps) {
+  const { laid, jig, trailing } = look;
+  const { arm } = laid;
+  const toneOf = (id: string) =>
+    marked.includes(id) ? 'var(--alarm)' : chosen === id ? 'var(--ember)' : 'var(--ink)';
+  const armDeg = arm ? (Math.atan2(arm.along.y, arm.along.x) * 180) / Math.PI : 0;
+  const down = 90 - (pose === 'hanging' ? look.hangsDeg : 0);
+  const isBelow = arm !== null && arm.along.y > 0.01;
+  return (
+    <>
+      <g transform={`translate(${laid.nose.x} ${laid.nose.y})`}>
+        {trailing
+          .filter(({ slot }) => slot === 'trailer' || slot === 'cord')
+          .map((part) => (
+            <TrailingShape key={part.slot} part={part} look={look} tone={toneOf(part.slot)} />
+          ))}
+        {jig ? (
+          jig.layers.length > 0 ? (
+            <JigShape jig={jig} state={{ is: 'rest' }} view="side" />
+          ) : (
+            <CoatedHead view={jig.head} look={jig.coat} />
+          )
+        ) : null}
+        {trailing
+          .filter(({ slot }) => slot !== 'trailer' && slot !== 'cord')
+          .map((part) => (
+            <TrailingShape key={part.slot} part={part} look={look} tone={toneOf(part.slot)} />
+          ))}
+      </g>
+      {arm ? (
+        <>
+          <path
+            data-arm={arm.lengthMm}
+            d={armPath(arm)}
+            fill="none"
+            stroke="var(--wire)"
+            strokeWidth={arm.wireMm * 0.5}
+            strokeDasharray="1.2 1"
+            opacity={0.55}
+          />
+          <path
+            d={wirePath(laid)}
+            fill="none"
+            stroke="var(--wire)"
+            strokeWidth={arm.wireMm}
+            strokeLinecap="round"
+            strokeLinejoin="round"
+          />
+          <path d={eyePath(arm.wireMm)} fill="none" stroke="var(--wire)" strokeWidth={arm.wireMm} />
+          <circle
+            cx={arm.from.x + arm.along.x * (arm.loopAtMm + arm.loopMm / 2)}
+            cy={arm.from.y + arm.along.y * (arm.loopAtMm + arm.loopMm / 2)}
+            r={(arm.loopMm + arm.wireMm) / 2}
+            fill="none"
+            stroke={toneOf('end') === 'var(--alarm)' ? 'var(--alarm)' : 'var(--wire)'}
+            strokeWidth={arm.wireMm}
+          />
+          {laid.parts.map((placed) => (
+            <ArmPart
+              key={placed.id}
+              placed={placed}
+              arm={arm}
+              armDeg={armDeg}
+              hex={look.hexOf(placed.part)}
+              tone={toneOf(placed.id)}
+              isBelow={isBelow}
+            />
+          ))}
+          {laid.hanger ? (
+            <HangerShape hanger={laid.hanger} armDeg={pose === 'hanging' ? down : armDeg} />
+          ) : null}
+        </>
+      ) : null}
+      {laid.blades.map((hung) => (
+        <HungBladeShape
+          key={hung.id}
+          hung={hung}
+          hex={look.hexOf(hung.blade)}
+          tone={toneOf(hung.id)}
+          deg={
+            hung.blade.gauge.form === 'wing'
+              ? armDeg
+              : pose === 'hanging'
+                ? down
+                : armDeg + (isBelow ? hung.standsDeg : -hung.standsDeg)
+          }
+        />
+      ))}
+    </>
+  );
+}

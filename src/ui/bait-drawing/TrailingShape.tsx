@@ -1,0 +1,169 @@
+import type { HookDrawing } from '@/drawing/hook-path';
+import { bladePath } from '@/drawing/build/blade-path';
+import { bendPath, grubPath } from '@/drawing/build/wire-paths';
+import type { BaitLook, TrailingPart } from './bait-look';
+
+interface TrailingShapeProps {
+  readonly part: TrailingPart;
+  readonly look: BaitLook;
+  readonly tone: string;
+}
+
+type BaitHook = HookDrawing & { readonly x: number; readonly wireMm: number };
+
+/** Something that the bait carries beside its arm, in the millimeters of its head: nose at the origin. */
+export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
+  const { piece, slot, hex } = part;
+  const { sizes } = piece.gauge;
+  const { jig, laid } = look;
+  const hook = jig?.head.hook ?? null;
+  const behind = hook ? hook.x + hook.reachMm : (laid.arm?.lengthMm ?? 0);
+  const headEnd = jig ? jig.head.bodyBox.width : 0;
+  const lengthMm = sizes.lengthMm ?? sizes.diameterMm ?? 10;
+  switch (slot) {
+    case 'trailer':
+      return (
+        <path
+          data-slot={slot}
+          data-length={lengthMm}
+          transform={`translate(${headEnd} 0)`}
+          d={grubPath(lengthMm, sizes.bodyMm ?? 8)}
+          fill={hex}
+          stroke={tone}
+          strokeWidth={0.3}
+        />
+      );
+    case 'plate':
+      return <Plate look={look} lengthMm={lengthMm} widthMm={sizes.widthMm ?? 20} hex={hex} tone={tone} />;
+    case 'trailer-hook':
+    case 'hook':
+    case 'stinger': {
+      const cord = look.trailing.find((each) => each.slot === 'cord' || each.slot === 'strap');
+      const reach = slot === 'trailer-hook' ? -2 : (cord?.piece.gauge.sizes.lengthMm ?? 0);
+      const from = slot === 'stinger' ? headEnd + reach : behind + reach;
+      return (
+        <SmallHook x={from} gapeMm={sizes.gapeMm ?? 10} lengthMm={lengthMm} wireMm={sizes.wireMm ?? 1} />
+      );
+    }
+    case 'cord':
+    case 'strap': {
+      const from = slot === 'cord' ? headEnd : behind;
+      return (
+        <path
+          d={`M${from} 0h${lengthMm}`}
+          data-slot={slot}
+          data-length={lengthMm}
+          fill="none"
+          stroke={slot === 'cord' ? hex : 'var(--wire)'}
+          strokeWidth={sizes.wireMm ?? 0.6}
+        />
+      );
+    }
+    case 'keeper':
+      return hook ? (
+        <circle
+          cx={hook.x + hook.reachMm - 3}
+          cy={jig ? jig.head.viewBox[1] * 0.45 : 0}
+          r={lengthMm / 2}
+          fill={hex}
+          stroke={tone}
+          strokeWidth={0.3}
+        />
+      ) : null;
+    case 'snap':
+      return hook ? <FrontSnap hook={hook} look={look} lengthMm={lengthMm} /> : null;
+    default:
+      return null;
+  }
+}
+
+function SmallHook({
+  x,
+  gapeMm,
+  lengthMm,
+  wireMm,
+}: {
+  readonly x: number;
+  readonly gapeMm: number;
+  readonly lengthMm: number;
+  readonly wireMm: number;
+}) {
+  const { wire, barb } = bendPath(Math.max(2, lengthMm - gapeMm / 2), gapeMm);
+  return (
+    <g
+      transform={`translate(${x} 0)`}
+      fill="none"
+      stroke="var(--wire)"
+      strokeWidth={wireMm}
+      strokeLinecap="round"
+    >
+      <circle cx={-wireMm} r={wireMm * 1.4} />
+      <path d={wire} />
+      <path d={barb} strokeWidth={wireMm * 0.7} />
+    </g>
+  );
+}
+
+/** A bladed jig's plate in the head's eye, reaching down before the nose, with its holes. */
+function Plate({
+  look,
+  lengthMm,
+  widthMm,
+  hex,
+  tone,
+}: {
+  readonly look: BaitLook;
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly hex: string;
+  readonly tone: string;
+}) {
+  const hook = look.jig?.head.hook;
+  const at = hook ? { x: hook.x + hook.eye.x, y: hook.eye.y } : { x: 0, y: 0 };
+  const holes = look.pattern?.holes ?? [];
+  return (
+    <g transform={`translate(${at.x} ${at.y}) rotate(128)`} data-slot="plate" data-length={lengthMm}>
+      <g transform={`translate(${-lengthMm * 0.37} 0)`}>
+        <path d={bladePath('plate', lengthMm, widthMm * 0.5)} fill={hex} stroke={tone} strokeWidth={0.3} />
+        {holes.map(({ alongMm, asideMm, diameterMm }, nth) => (
+          <ellipse
+            key={nth}
+            cx={alongMm}
+            cy={asideMm * 0.5}
+            rx={diameterMm / 2}
+            ry={diameterMm / 4}
+            fill="var(--sheet)"
+            stroke="var(--ink)"
+            strokeWidth={0.25}
+          />
+        ))}
+      </g>
+    </g>
+  );
+}
+
+function FrontSnap({
+  hook,
+  look,
+  lengthMm,
+}: {
+  readonly hook: BaitHook;
+  readonly look: BaitLook;
+  readonly lengthMm: number;
+}) {
+  const plate = look.trailing.find(({ slot }) => slot === 'plate');
+  const back = (plate?.piece.gauge.sizes.lengthMm ?? 0) * 0.3;
+  const x = hook.x + hook.eye.x + back * 0.6;
+  const y = hook.eye.y - back;
+  return (
+    <ellipse
+      cx={x - lengthMm / 2}
+      cy={y}
+      rx={lengthMm / 2}
+      ry={lengthMm * 0.22}
+      fill="none"
+      stroke="var(--wire)"
+      strokeWidth={0.8}
+    />
+  );
+}
