@@ -15,13 +15,21 @@ type Plan = readonly [
 ];
 
 /** A head of a marked weight cast on its wire, hook and all: the arms are bent, the loop is not closed yet. */
-function wired(headG: number, wireMm: number, upperMm: number, gapeMm: number, spreadDeg = 42): Measured {
+function wired(
+  headG: number,
+  wireMm: number,
+  upperMm: number,
+  gapeMm: number,
+  bend: 'bent' | 'raised' | 'under' = 'bent',
+): Measured {
   const across = 2 * 10 * Math.cbrt((3 * (headG / 10.9)) / (4 * Math.PI));
-  const gauge = gaugeOf('frame', {
+  const spreadDeg = bend === 'under' ? 30 : 42;
+  const sizes = {
     ...{ wireMm, upperMm, lowerMm: 40, spreadDeg, loopMm: 3, gapeMm },
     headG,
     bodyMm: Math.round(across * 10) / 10,
-  });
+  };
+  const gauge = gaugeOf('frame', sizes, { bend });
   const hookG = 0.9 + gapeMm / 20;
   return { gauge, massG: Math.round((headG + wireMass(gauge) + hookG) * 100) / 100, costEach: 0.95 };
 }
@@ -31,9 +39,9 @@ const PLANS: readonly Plan[] = [
   ['wired-14-long', 'wired heads', 'Head on wire, 14 g, long arm', 'Wire rack', wired(14, 1, 72, 16)],
   ['wired-14-short', 'wired heads', 'Head on wire, 14 g, short arm', 'Wire rack', wired(14, 1, 52, 16)],
   ['wired-21-short', 'wired heads', 'Head on wire, 21 g, short arm', 'Wire rack', wired(21, 1.2, 50, 18)],
-  ['buzz-14', 'wired heads', 'Head on buzz wire, 14 g', 'Wire rack', wired(14, 1.2, 66, 17)],
-  ['buzz-18', 'wired heads', 'Head on buzz wire, 18 g', 'Wire rack', wired(18, 1.2, 84, 18)],
-  ['under-7', 'wired heads', 'Head with wire under, 7 g', 'Wire rack', wired(7, 0.9, 24, 13, 30)],
+  ['buzz-14', 'wired heads', 'Head on buzz wire, 14 g', 'Wire rack', wired(14, 1.2, 66, 17, 'raised')],
+  ['buzz-18', 'wired heads', 'Head on buzz wire, 18 g', 'Wire rack', wired(18, 1.2, 84, 18, 'raised')],
+  ['under-7', 'wired heads', 'Head with wire under, 7 g', 'Wire rack', wired(7, 0.9, 24, 13, 'under')],
   ['wing-small', 'winged blades', 'Winged blade, plain 32 mm', 'Blade box', bladeOf('wing', 32, 28, 20)],
   ['wing-large', 'winged blades', 'Winged blade, plain 42 mm', 'Blade box', bladeOf('wing', 42, 34, 25)],
   ['wing-huge', 'winged blades', 'Winged blade, plain 56 mm', 'Blade box', bladeOf('wing', 56, 42, 32)],

@@ -33,7 +33,7 @@ const PLANS: readonly Plan[] = [
     kind: 'spinnerbait',
     frame: 'part-wired-14-long',
     head: head('bullet', 14, null, 'coat-pale-zander'),
-    arm: [[part('clevises', 1), part('drop-blades', 1)], BEAD, BEAD, BEAD, 'part-spacer-8'],
+    arm: [[part('clevises', 1), part('drop-blades', 1)], BEAD, BEAD, BEAD, 'part-spacer-14'],
     end: { binId: part('swivels', 7), bladeBinId: part('leaf-blades', 4) },
     skirtId: skirtId('roach', 1),
     slots: { 'trailer-hook': part('rig-hooks', 5), keeper: 'part-keeper-disc' },

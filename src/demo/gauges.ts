@@ -14,9 +14,9 @@ const STEEL = 7.85;
 export function gaugeOf(
   as: Gauge['as'],
   sizes: Partial<Record<SizeId, number>>,
-  more: Partial<Pick<Gauge, 'form' | 'plastic' | 'basis'>> = {},
+  more: Partial<Pick<Gauge, 'form' | 'plastic' | 'bend' | 'basis'>> = {},
 ): Gauge {
-  return { as, sizes, form: null, plastic: null, basis: 'measured', ...more };
+  return { as, sizes, form: null, plastic: null, bend: null, basis: 'measured', ...more };
 }
 
 /** A blade of brass sheet as wide as its form usually is; the packet's size is not always its own. */
@@ -113,11 +113,15 @@ const BY_SORT: Readonly<Record<string, readonly Measured[]>> = {
   })),
   // Bare wires: a loop at the eye, no head on them.
   'wire frames': [
-    gaugeOf('frame', { wireMm: 1, upperMm: 52, lowerMm: 34, spreadDeg: 44, loopMm: 3 }),
-    gaugeOf('frame', { wireMm: 1, upperMm: 72, lowerMm: 38, spreadDeg: 40, loopMm: 3 }),
-    gaugeOf('frame', { wireMm: 1.2, upperMm: 50, lowerMm: 36, spreadDeg: 46, loopMm: 3.4 }),
-    gaugeOf('frame', { wireMm: 0.8, upperMm: 70, lowerMm: 1, spreadDeg: 1, loopMm: 2.6 }),
-    gaugeOf('frame', { wireMm: 1, upperMm: 84, lowerMm: 1, spreadDeg: 1, loopMm: 3 }),
+    gaugeOf('frame', { wireMm: 1, upperMm: 52, lowerMm: 34, spreadDeg: 44, loopMm: 3 }, { bend: 'bent' }),
+    gaugeOf('frame', { wireMm: 1, upperMm: 72, lowerMm: 38, spreadDeg: 40, loopMm: 3 }, { bend: 'bent' }),
+    gaugeOf('frame', { wireMm: 1.2, upperMm: 50, lowerMm: 36, spreadDeg: 46, loopMm: 3.4 }, { bend: 'bent' }),
+    gaugeOf(
+      'frame',
+      { wireMm: 0.8, upperMm: 70, lowerMm: 1, spreadDeg: 1, loopMm: 2.6 },
+      { bend: 'straight' },
+    ),
+    gaugeOf('frame', { wireMm: 1, upperMm: 84, lowerMm: 1, spreadDeg: 1, loopMm: 3 }, { bend: 'straight' }),
   ].map((gauge) => ({ gauge, massG: wireMass(gauge), costEach: 0.3 })),
   trailers: Array.from({ length: 12 }, (_, nth) => ({
     gauge: gaugeOf(

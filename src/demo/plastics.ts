@@ -38,14 +38,14 @@ export function demoPlastics(tools: DemoTools): PlasticRecord[] {
       name: 'Roach, two sides',
       colors: [
         {
-          splitShare: 0.6,
-          baseCm3: 80,
-          added: [drops('rs-1', 'White', 5, '#e8e6dc'), flake('rs-2', 'Silver flake', 0.5, '#c9ced2', 0.4)],
-        },
-        {
           splitShare: 0.4,
           baseCm3: 60,
           added: [drops('rs-3', 'Blue', 3, '#3b5878'), drops('rs-4', 'Black', 1, '#22242a')],
+        },
+        {
+          splitShare: 0.6,
+          baseCm3: 80,
+          added: [drops('rs-1', 'White', 5, '#e8e6dc'), flake('rs-2', 'Silver flake', 0.5, '#c9ced2', 0.4)],
         },
       ],
       plastic: 'soft',

@@ -27,6 +27,8 @@ export function findingSentence(finding: Finding): string {
       return `The loop is ${mm(finding.loopMm)} inside and ${finding.name} needs ${mm(finding.ringMm * 2)} to turn in it. Bend a larger loop, or take a finer swivel.`;
     case 'hole-small':
       return `${finding.name} has a hole of ${mm(finding.holeMm)}; the wire is ${mm(finding.wireMm)}. Take one with a wider hole, or thinner wire.`;
+    case 'wrong-wire':
+      return `${finding.name} is not bent for a ${finding.kind.toLowerCase()}. Choose another wire.`;
     case 'bare-clevis':
       return `${finding.name} carries no blade. Hang one on it, or take it off.`;
     case 'blades-few':

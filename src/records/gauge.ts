@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { BLADE_FORM_IDS } from '@/core/builds/blades/definition';
-import { findRole, PART_ROLE_IDS, PLASTICS, SIZE_IDS } from '@/core/builds/part-roles';
+import { BENDS, findRole, PART_ROLE_IDS, PLASTICS, SIZE_IDS } from '@/core/builds/part-roles';
 
 /** A part as it was measured. Sizes in mm, degrees or pieces, as the role says. */
 export const gauge = z
@@ -9,11 +9,16 @@ export const gauge = z
     sizes: z.partialRecord(z.enum(SIZE_IDS), z.number().gt(0).max(500)),
     form: z.enum(BLADE_FORM_IDS).nullable(),
     plastic: z.enum(PLASTICS).nullable(),
+    bend: z.enum(BENDS).nullable(),
     basis: z.enum(['measured', 'guess']),
   })
   .refine(({ as, form }) => (as === 'blade') === (form !== null), {
     path: ['form'],
     error: 'a blade has a form, and nothing else has one',
+  })
+  .refine(({ as, bend }) => (as === 'frame') === (bend !== null), {
+    path: ['bend'],
+    error: 'a wire has a bend, and nothing else has one',
   })
   .refine(({ as, sizes }) => findRole(as).sizes.every(({ id, most }) => (sizes[id] ?? 0) <= most), {
     path: ['sizes'],

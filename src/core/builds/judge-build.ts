@@ -19,6 +19,7 @@ export type Finding = {
   | { readonly code: 'hits-body'; readonly name: string; readonly widthMm: number; readonly gapMm: number }
   | { readonly code: 'loop-small'; readonly name: string; readonly ringMm: number; readonly loopMm: number }
   | { readonly code: 'hole-small'; readonly name: string; readonly holeMm: number; readonly wireMm: number }
+  | { readonly code: 'wrong-wire'; readonly name: string; readonly kind: string }
   | { readonly code: 'bare-clevis'; readonly name: string }
   | { readonly code: 'blades-few' | 'blades-many'; readonly count: number; readonly limit: number }
   | { readonly code: 'not-on-arm'; readonly name: string; readonly kind: string }
@@ -102,6 +103,10 @@ function armFindings(build: Build, { stackMm, freeMm, fits, blades }: WireCheck)
   ];
   const gapMm = placeParts(build).arm?.gapMm ?? 0;
   const found: Finding[] = [];
+  if (build.frame && build.frame.gauge.bend !== arm.shape) {
+    const kind = findKind(build.kind).name;
+    found.push({ code: 'wrong-wire', weight: 'stop', at: ['frame'], name: build.frame.name, kind });
+  }
   if (freeMm < 0) {
     found.push({
       code: 'too-long',

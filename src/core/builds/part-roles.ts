@@ -44,6 +44,10 @@ export type SizeId = (typeof SIZE_IDS)[number];
 export const PLASTICS = ['soft', 'stretch'] as const;
 export type Plastic = (typeof PLASTICS)[number];
 
+/** How a bait's wire runs: a V, one line, up and back, or short under the head. */
+export const BENDS = ['bent', 'straight', 'raised', 'under'] as const;
+export type Bend = (typeof BENDS)[number];
+
 /** A part as it was measured: what it is and its sizes, whatever its packet says. */
 export interface PartGauge {
   readonly as: PartRoleId;
@@ -52,6 +56,8 @@ export interface PartGauge {
   readonly form: BladeFormId | null;
   /** Of a trailer: soft plastic and stretchy plastic melt each other. */
   readonly plastic: Plastic | null;
+  /** Of a wire. */
+  readonly bend: Bend | null;
   readonly basis: 'measured' | 'guess';
 }
 

@@ -1,7 +1,7 @@
 import { findBladeForm } from './blades';
 import { armLength, frameSizes, loopReserve, type Build, type BuildPiece } from './build';
 import { findKind } from './kinds';
-import { findRole, isOnWire } from './part-roles';
+import { findRole, isOnWire, type Bend } from './part-roles';
 
 export interface Point {
   readonly x: number;
@@ -114,7 +114,7 @@ function standsOf({ gauge }: BuildPiece): number {
 }
 
 function layWire(
-  shape: 'bent' | 'straight' | 'raised' | 'under',
+  shape: Bend,
   lengthMm: number,
   { lowerMm, spreadDeg }: { readonly lowerMm: number; readonly spreadDeg: number },
   radius: number,

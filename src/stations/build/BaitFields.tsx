@@ -51,7 +51,7 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                   value={draft.frameBinId}
                   none="no wire yet"
                   options={parts
-                    .filter(({ gauge }) => gauge?.as === 'frame')
+                    .filter(({ gauge }) => gauge?.as === 'frame' && gauge.bend === kind.arm?.shape)
                     .map(({ id, name }) => ({ value: id, label: name }))}
                   onChange={(next) => {
                     const bin = parts.find(({ id }) => id === next);

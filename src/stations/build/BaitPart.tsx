@@ -154,6 +154,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
                 build={build}
                 findings={findings}
                 onSwap={(at, bin) => change(swapAt(kept, at, bin))}
+                onThread={(behind, bin) => put(bin, kept.arm.findIndex(({ id }) => id === behind) + 1)}
                 onTakeOff={takeFrom}
                 onChoose={setChosen}
               />

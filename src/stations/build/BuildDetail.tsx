@@ -97,8 +97,8 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
         <div>
           <dt>Parts cost</dt>
           <dd>
+            {cost.unpriced.length > 0 ? 'over ' : ''}
             {numberText(cost.each, 3)}
-            {cost.unpriced.length > 0 ? ' and what has no price' : ''}
           </dd>
         </div>
         <div>

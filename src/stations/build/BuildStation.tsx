@@ -42,6 +42,7 @@ export function BuildStation() {
   const turn = (to: Part) => {
     setPart(to);
     setSaid(null);
+    window.scrollTo({ top: 0 });
   };
   const build = (record: BuildRecord, count: number) => setWish({ build: record, count });
   const building = view.building ? view.buildById.get(view.building.buildId) : undefined;

@@ -77,7 +77,7 @@ export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
       'Parts cost',
       builds.map((build) => {
         const { each: cost, unpriced } = costOf(build, view);
-        return `${numberText(cost, 3)}${unpriced.length > 0 ? ' and more' : ''}`;
+        return `${unpriced.length > 0 ? 'over ' : ''}${numberText(cost, 3)}`;
       }),
     ],
     [

@@ -4,6 +4,7 @@ import { CheckOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { Build, BuildPiece } from '@/core/builds/build';
 import type { Finding } from '@/core/builds/judge-build';
+import { fillersThatFit } from '@/core/builds/fillers-that-fit';
 import { swapsThatFit } from '@/core/builds/swaps-that-fit';
 import { findingSentence } from '@/messages/build-sentence';
 import type { PartBin } from '@/records/bin';
@@ -16,6 +17,8 @@ interface FindingsProps {
   readonly build: Build;
   readonly findings: readonly Finding[];
   readonly onSwap: (at: string, bin: PartBin) => void;
+  /** Threads a part behind an arm piece. */
+  readonly onThread: (behind: string, bin: PartBin) => void;
   readonly onTakeOff: (at: string) => void;
   readonly onChoose: (at: string) => void;
 }
@@ -23,7 +26,7 @@ interface FindingsProps {
 const MOST_SWAPS = 2;
 
 /** Whether it fits, and if not why, what would, and the press that does it. */
-export function Findings({ build, findings, onSwap, onTakeOff, onChoose }: FindingsProps) {
+export function Findings({ build, findings, onSwap, onThread, onTakeOff, onChoose }: FindingsProps) {
   const { view } = useBench();
   const stops = findings.filter(({ weight }) => weight === 'stop');
   const shelf = measuredParts(view).filter(({ id }) => (view.levels.get(id) ?? 0) > 0);
@@ -43,6 +46,9 @@ export function Findings({ build, findings, onSwap, onTakeOff, onChoose }: Findi
         {findings.map((finding, index) => {
           const place = placeOf(finding);
           const swaps = place ? swapsThatFit(build, place.at, place.of, pieces).slice(0, MOST_SWAPS) : [];
+          const filler =
+            finding.code === 'strike' ? fillersThatFit(build, finding.at[0] ?? '', pieces)[0] : undefined;
+          const fillerBin = filler && binOf(filler);
           return (
             <li key={index} data-weight={finding.weight}>
               <p role={finding.weight === 'stop' ? 'alert' : undefined}>{findingSentence(finding)}</p>
@@ -55,6 +61,11 @@ export function Findings({ build, findings, onSwap, onTakeOff, onChoose }: Findi
                     </Button>
                   ) : null;
                 })}
+                {fillerBin ? (
+                  <Button size="small" onClick={() => onThread(finding.at[0] ?? '', fillerBin)}>
+                    Put {fillerBin.name} between
+                  </Button>
+                ) : null}
                 {(finding.code === 'too-long' || finding.code === 'no-play') && spare ? (
                   <Button size="small" onClick={() => onTakeOff(spare.id)}>
                     Take off {spare.part.name}

@@ -4,7 +4,14 @@ import { Button, Input, InputNumber, Segmented, Select, Slider } from 'antd';
 import { useState } from 'react';
 import { BLADE_FORMS } from '@/core/builds/blades';
 import type { BladeFormId } from '@/core/builds/blades/definition';
-import { findRole, PART_ROLES, type PartRoleId, type SizeId } from '@/core/builds/part-roles';
+import {
+  BENDS,
+  findRole,
+  PART_ROLES,
+  type Bend,
+  type PartRoleId,
+  type SizeId,
+} from '@/core/builds/part-roles';
 import { sizeInChart } from '@/core/builds/size-in-chart';
 import type { PartBin } from '@/records/bin';
 import type { Gauge } from '@/records/gauge';
@@ -76,7 +83,14 @@ function sizesText({ as, sizes, basis }: Gauge): string {
   return `${findRole(as).name.toLowerCase()}, ${words.slice(0, 3).join(' × ')}${basis === 'guess' ? ', a guess' : ''}`;
 }
 
-const EMPTY: Gauge = { as: 'bead', sizes: {}, form: null, plastic: null, basis: 'measured' };
+const EMPTY: Gauge = { as: 'bead', sizes: {}, form: null, plastic: null, bend: null, basis: 'measured' };
+
+const BEND_WORDS: Record<Bend, string> = {
+  bent: 'V, for spinnerbaits',
+  straight: 'straight, for in-line spinners',
+  raised: 'up and back, for buzzbaits',
+  under: 'short, under the head',
+};
 
 function GaugeForm({ bin }: { readonly bin: PartBin }) {
   const { view, workshop } = useBench();
@@ -102,6 +116,7 @@ function GaugeForm({ bin }: { readonly bin: PartBin }) {
       as,
       form: as === 'blade' ? 'leaf' : null,
       plastic: as === 'trailer' ? 'soft' : null,
+      bend: as === 'frame' ? 'bent' : null,
     });
   };
   return (
@@ -146,22 +161,32 @@ function GaugeForm({ bin }: { readonly bin: PartBin }) {
             />
           </FieldShell>
         ) : null}
-        {role.sizes.map(({ id, label, unit, most }) => (
-          <FieldShell
-            key={id}
-            id={`size-${id}`}
-            label={`${label}${unit === 'mm' ? ', mm' : unit === 'deg' ? ', degrees' : unit === 'g' ? ', g' : ''}`}
-          >
-            <InputNumber
+        {gauge.as === 'frame' ? (
+          <ChoiceField
+            label="Bent as"
+            value={gauge.bend}
+            options={BENDS.map((bend) => ({ value: bend, label: BEND_WORDS[bend] }))}
+            onChange={(bend) => setGauge({ ...gauge, bend: bend as Bend })}
+          />
+        ) : null}
+        {role.sizes
+          .filter(({ id }) => id !== 'hubMm' || gauge.form === 'wing')
+          .map(({ id, label, unit, most }) => (
+            <FieldShell
+              key={id}
               id={`size-${id}`}
-              min={0.01}
-              max={most}
-              step={unit === 'mm' ? 0.1 : 1}
-              value={gauge.sizes[id] ?? null}
-              onChange={(value) => setSize(id, value)}
-            />
-          </FieldShell>
-        ))}
+              label={`${label}${unit === 'mm' ? ', mm' : unit === 'deg' ? ', degrees' : unit === 'g' ? ', g' : ''}`}
+            >
+              <InputNumber
+                id={`size-${id}`}
+                min={0.01}
+                max={most}
+                step={unit === 'mm' ? 0.1 : 1}
+                value={gauge.sizes[id] ?? null}
+                onChange={(value) => setSize(id, value)}
+              />
+            </FieldShell>
+          ))}
         <MassField label="Weighs each" value={massG} onChange={setMassG} />
         <FieldShell id="part-cost" label="Costs each">
           <InputNumber id="part-cost" min={0} max={10_000} step={0.01} value={cost} onChange={setCost} />

@@ -32,7 +32,7 @@ export function Tray({ draft, onPut }: TrayProps) {
       (words.length > 0
         ? roles.includes(gauge.as) && words.every((word) => `${name} ${sort}`.toLowerCase().includes(word))
         : gauge.as === shown) &&
-      (gauge.as !== 'blade' || suits(draft, gauge)),
+      suits(draft, gauge),
   );
   return (
     <section className={styles.tray} aria-label="From the shelf">
@@ -83,9 +83,11 @@ function rolesOf({ kind }: BuildDraft): PartRoleId[] {
   return [...new Set([...(arm?.takes ?? []), ...hung, ...slots.flatMap(({ takes }) => takes)])];
 }
 
-/** Winged blades turn on the wire, plates hang in an eye, all others on a clevis or swivel. */
+/** Winged blades turn on the wire, plates hang in an eye, all others on a clevis or swivel; wires are bent for a kind. */
 function suits({ kind }: BuildDraft, gauge: NonNullable<PartBin['gauge']>): boolean {
   const { arm } = findKind(kind);
+  if (gauge.as === 'frame') return gauge.bend === arm?.shape;
+  if (gauge.as !== 'blade') return true;
   if (!arm) return gauge.form === 'plate';
   return gauge.form !== 'plate' && isOnWire(gauge) === arm.takes.includes('blade');
 }

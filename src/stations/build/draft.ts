@@ -20,11 +20,8 @@ const USUAL_WORTH = 5;
 export function newBuild(kind: BaitKindId, view: Pick<BenchView, 'bins'>): BuildDraft {
   const { arm, takesHead, slots } = findKind(kind);
   const frames = measuredParts(view).filter(({ gauge }) => gauge?.as === 'frame');
-  const wants = (bin: PartBin) => (bin.gauge?.sizes.headG !== undefined) === takesHead;
-  const isUnder = (bin: PartBin) => bin.name.includes('under');
-  const frame = arm
-    ? (frames.find((bin) => wants(bin) && isUnder(bin) === (arm.shape === 'under')) ?? frames[0])
-    : undefined;
+  const suiting = frames.filter(({ gauge }) => arm !== null && gauge?.bend === arm.shape);
+  const frame = suiting.find(({ gauge }) => (gauge?.sizes.headG !== undefined) === takesHead) ?? suiting[0];
   return {
     family: null,
     from: null,

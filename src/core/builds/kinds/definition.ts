@@ -1,4 +1,4 @@
-import type { PartRoleId } from '../part-roles';
+import type { Bend, PartRoleId } from '../part-roles';
 
 export const BAIT_KIND_IDS = [
   'spinnerbait',
@@ -24,7 +24,7 @@ export interface BaitSlot {
 
 /** How the wire of a kind runs; `none` where parts are on the head alone. */
 export interface BaitArm {
-  readonly shape: 'bent' | 'straight' | 'raised' | 'under';
+  readonly shape: Bend;
   readonly takes: readonly PartRoleId[];
   /** A loop at the end from which a swivel and a blade hang. */
   readonly hasEnd: boolean;
