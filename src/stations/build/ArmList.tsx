@@ -73,7 +73,7 @@ export function ArmList({ build, marked, chosen, onChoose, onMove, onTakeOff }: 
               aria-pressed={chosen === 'end'}
               onClick={() => onChoose(chosen === 'end' ? null : 'end')}
             >
-              {[blade?.name, hanger ? lower(hanger.name) : null].filter(Boolean).join(' on ')}
+              {blade && hanger ? `${blade.name} on ${lower(hanger.name)}` : (blade ?? hanger)?.name}
               <small>in the loop</small>
             </button>
             <Button

@@ -55,7 +55,7 @@ export function PlasticPart() {
       <div className={styles.middle}>
         {draft ? (
           <CupBench
-            key={draft.id ?? 'new'}
+            key={`cup ${draft.id ?? 'new'}`}
             draft={draft}
             onChange={setDraft}
             onKept={(each) => setDraft(plasticDraftOf(each))}
@@ -68,7 +68,7 @@ export function PlasticPart() {
             {said}
           </p>
         ) : null}
-        {record ? <BatchForm key={record.id} plastic={record} onPoured={setSaid} /> : null}
+        {record ? <BatchForm key={`batch ${record.id}`} plastic={record} onPoured={setSaid} /> : null}
         {view.plasticBatches.length > 0 ? (
           <section aria-label="Batches so far">
             <h3>Batches so far</h3>
