@@ -25,6 +25,7 @@ async function putOn(page: Page, sort: string, part: string): Promise<void> {
     .getByRole('group', { name: 'Which parts' })
     .getByRole('button', { name: sort, exact: true })
     .click();
+  await page.getByLabel(`Drag ${part}`, { exact: true }).scrollIntoViewIfNeeded();
   await dragOnto(
     page,
     page.getByLabel(`Drag ${part}`, { exact: true }),
@@ -130,8 +131,8 @@ test('a two-blade spinnerbait is dragged together, does not fit, is mended; six 
   expect(drawn.arm).toBeCloseTo(armMm, 2);
   expect(drawn.parts).toEqual([expect.closeTo(3, 1), expect.closeTo(14, 2), expect.closeTo(14, 2)]);
   const [drop, leaf] = drawn.blades;
-  expect(Math.abs(drop![0]! - 27.4) + Math.abs(drop![1]! - 15)).toBeLessThan(0.5);
-  expect(Math.abs(leaf![0]! - 52.3) + Math.abs(leaf![1]! - 19.5)).toBeLessThan(0.5);
+  expect(drop).toEqual([expect.closeTo(27.4, 1), expect.closeTo(15, 1)]);
+  expect(leaf).toEqual([expect.closeTo(52.3, 1), expect.closeTo(19.5, 1)]);
   // Free is what the arm leaves: 72 - (3 + 14 + 14) - the loop's once round and tail.
   const free = 72 - 31 - (Math.PI * 4 + 4);
   expect(drawn.dimensions).toEqual([expect.closeTo(72, 2), expect.closeTo(free, 2)]);
@@ -144,8 +145,8 @@ test('a two-blade spinnerbait is dragged together, does not fit, is mended; six 
   await page.mouse.move(end.x - 70, end.y + 65, { steps: 8 });
   await page.mouse.move(end.x - 120, end.y + 110, { steps: 8 });
   await page.mouse.up();
-  await expect(fit.getByRole('alert')).toContainText(/too long by|stay free/);
-  expect(Number(await arm.getAttribute('aria-valuenow'))).toBeLessThan(55);
+  await expect(fit.getByRole('alert').first()).toContainText(/too long by|stay free/);
+  expect(Number(await arm.getAttribute('aria-valuenow'))).toBeLessThan(58);
   await page.getByRole('button', { name: 'One change back' }).click();
   await expect(fit.getByRole('status')).toHaveText('It fits.');
   await arm.focus();
@@ -242,8 +243,10 @@ test('a buzzbait is built step by step for all; one that fails is stripped and i
   expect(await pressThrough(page)).toBe(15);
   await page.getByRole('button', { name: 'End the run' }).click();
   const look = page.getByRole('dialog', { name: 'Look them over' });
-  await setNumber(page, 'Failed: crooked', 4);
+  await setNumber(page, 'Failed: crooked', 2);
+  await setNumber(page, 'Failed: does not run true', 2);
   await expect(look.getByRole('alert')).toContainText('4 failed of 3 built');
+  await setNumber(page, 'Failed: does not run true', 0);
   await setNumber(page, 'Failed: crooked', 1);
   await expect(look).toContainText('1 Winged blade, plain 32 mm');
   await look.getByRole('button', { name: 'Book 2 built' }).click();
@@ -257,7 +260,7 @@ test('a buzzbait is built step by step for all; one that fails is stripped and i
     'part-wing-small': -2,
     'part-rivet': -2,
   });
-  expect(after.contents.buildings.at(-1)).toMatchObject({
+  expect(after.contents.buildings.find(({ buildId }) => buildId === kept.id)).toMatchObject({
     passed: 2,
     failed: [{ reason: 'crooked', count: 1 }],
   });

@@ -41,7 +41,7 @@ export interface BladeRun {
 /**
  * The area of a blade in cm2 from its length and width in mm, by its form.
  *
- * @example bladeArea({ form: 'round', lengthMm: 20, widthMm: 18 }) // 2.81
+ * @example bladeArea({ form: 'round', lengthMm: 20, widthMm: 18 }) // 2.77
  */
 export function bladeArea({ form, lengthMm, widthMm }: RunningBlade): number {
   return (findBladeForm(form).areaShare * lengthMm * widthMm) / MM2_PER_CM2;
@@ -54,7 +54,7 @@ export function bladeArea({ form, lengthMm, widthMm }: RunningBlade): number {
  * Problems: `blade.none`; `water.floats` where it needs no lift.
  *
  * @example
- * runBlades({ blades: [{ form: 'round', lengthMm: 24, widthMm: 21 }], massG: 16, volumeCm3: 2.4 }).value.slowestMs // 0.95
+ * runBlades({ blades: [{ form: 'round', lengthMm: 24, widthMm: 21 }], massG: 16, volumeCm3: 2.4 }).value.slowestMs // 0.957
  */
 export function runBlades(bait: RunningBait): Outcome<BladeRun> {
   const { blades, massG, volumeCm3, waterGcm3 = 1, seenFactor = 1 } = bait;

@@ -68,6 +68,10 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
   const draft = useMemo(() => (moving === null ? kept : { ...kept, armMm: moving }), [kept, moving]);
   const build = useMemo(() => buildOf(draft, view), [draft, view]);
   const look = useMemo(() => lookOfBuild(draft, view), [draft, view]);
+  const box = useMemo(
+    () => (moving === null ? undefined : stageBox(lookOfBuild(kept, view))),
+    [moving, kept, view],
+  );
   const { wire, findings } = useMemo(() => judgeBuild(build), [build]);
   const lines = useMemo(() => weightLines(draft, view), [draft, view]);
   const run = useMemo(() => runOf(asRecord(draft), view), [draft, view]);
@@ -141,6 +145,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
             marked={marked}
             chosen={chosen}
             onChoose={setChosen}
+            box={box}
             mostArmMm={frameSizes(build).upperMm}
             freeMm={wire?.freeMm ?? null}
             onArm={(armMm, isDone) => {

@@ -3,6 +3,7 @@
 import { useDroppable } from '@dnd-kit/core';
 import { Segmented } from 'antd';
 import { useRef, type ReactNode } from 'react';
+import type { Box } from '@/drawing/build/bait-box';
 import type { LaidBait } from '@/core/builds/place-parts';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import { boxOf } from '@/ui/bait-drawing/box-of';
@@ -21,6 +22,8 @@ interface BaitStageProps {
   readonly onChoose: (at: string | null) => void;
   /** The arm cut or lengthened while its end is dragged; mm. */
   readonly onArm: (armMm: number, isDone: boolean) => void;
+  /** Held still while the arm's end is dragged, so that the drawing does not run from the hand. */
+  readonly box: Box | undefined;
   readonly mostArmMm: number;
   readonly freeMm: number | null;
 }
@@ -63,6 +66,7 @@ export function BaitStage(props: BaitStageProps) {
             maxHeightPx={MOST_HIGH_PX}
             marked={marked}
             chosen={chosen}
+            {...(props.box ? { box: props.box } : {})}
           >
             {arm ? <ArmMarks {...props} arm={arm} /> : null}
             {look.laid.parts.map((placed) => (

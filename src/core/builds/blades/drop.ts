@@ -3,7 +3,7 @@ import type { BladeForm } from './definition';
 export const drop: BladeForm = {
   id: 'drop',
   name: 'Drop',
-  areaShare: 0.7,
+  areaShare: 0.67,
   liftCoefficient: 0.5,
   dragCoefficient: 0.75,
   standsDeg: 34,

@@ -3,7 +3,7 @@ import type { BladeForm } from './definition';
 export const leaf: BladeForm = {
   id: 'leaf',
   name: 'Leaf',
-  areaShare: 0.66,
+  areaShare: 0.69,
   liftCoefficient: 0.32,
   dragCoefficient: 0.45,
   standsDeg: 20,

@@ -3,7 +3,7 @@ import type { BladeForm } from './definition';
 export const plate: BladeForm = {
   id: 'plate',
   name: 'Plate',
-  areaShare: 0.82,
+  areaShare: 0.91,
   liftCoefficient: 0.55,
   dragCoefficient: 1.2,
   standsDeg: 70,

@@ -3,7 +3,7 @@ import type { BladeForm } from './definition';
 export const round: BladeForm = {
   id: 'round',
   name: 'Round',
-  areaShare: 0.78,
+  areaShare: 0.77,
   liftCoefficient: 0.75,
   dragCoefficient: 1.1,
   standsDeg: 48,

@@ -3,7 +3,7 @@ import type { BladeForm } from './definition';
 export const wing: BladeForm = {
   id: 'wing',
   name: 'Winged',
-  areaShare: 0.72,
+  areaShare: 0.81,
   liftCoefficient: 0.85,
   dragCoefficient: 1.25,
   standsDeg: 0,
