@@ -101,6 +101,17 @@ const BALANCE = {
   potEndG: 2006,
 };
 
+const WIRE = {
+  ...{ armMm: 60, loopReserveMm: 12, minFreeMm: 3, armGapMm: 20 },
+  parts: [{ name: 'bead', lengthMm: 4 }],
+};
+const MIX = { id: 'a', uses: [{ item: 'blade', qty: 1 }], value: 1 };
+const PLASTIC = {
+  shots: [{ name: 'grub', pieceCm3: 3, count: 21, cavities: 4, runnerCm3: 2 }],
+  lossShare: 0.1,
+  recipe: { baseCm3: 50, additives: [] },
+};
+
 describe('the registry', () => {
   it('publishes each name once, as the contract spells it', () => {
     expect(CALCULATIONS.map(({ name }) => name)).toEqual([
@@ -130,12 +141,17 @@ describe('the registry', () => {
       'skirt.appearance',
       'skirt.wrap',
       'stock.shortages',
-      'stock.buildable',
-      'cost.rollup',
+      'wire.check',
       'build.weight',
+      'blade.run',
+      'fit.gape',
+      'stock.buildable',
+      'stock.mix',
+      'cost.rollup',
       'quality.chart',
       'water.sink',
       'catch.rate',
+      'plastic.batch',
     ]);
   });
 
@@ -419,6 +435,85 @@ describe('outputs by the contract', () => {
       { legs: 0, stretch: null, fits: false },
     ],
     [
+      'wire.check',
+      {
+        armMm: 50,
+        parts: [
+          { name: 'small', lengthMm: 4, blade: { lengthMm: 20, widthMm: 9 } },
+          { name: 'bead', lengthMm: 6 },
+          { name: 'big', lengthMm: 0, blade: { lengthMm: 30, widthMm: 40 } },
+        ],
+        loopReserveMm: 12,
+        minFreeMm: 28,
+        armGapMm: 20,
+      },
+      {
+        stackMm: 10,
+        freeMm: 28,
+        fits: true,
+        blades: [
+          { name: 'small', overlapNextMm: 10, clearsBody: true },
+          { name: 'big', overlapNextMm: 0, clearsBody: false },
+        ],
+      },
+    ],
+    [
+      'wire.check',
+      { armMm: 10, parts: [{ name: 'bead', lengthMm: 8 }], loopReserveMm: 6, minFreeMm: 0, armGapMm: 0 },
+      { stackMm: 8, freeMm: -4, fits: false, blades: [] },
+    ],
+    ['fit.gape', { gapeMm: 11.5, bodyMm: 10 }, { verdict: 'rides-over' }],
+    ['fit.gape', { gapeMm: 10, bodyMm: 10 }, { verdict: 'can-foul' }],
+    ['fit.gape', { gapeMm: 8.5, bodyMm: 10 }, { verdict: 'stays-out' }],
+    ['fit.gape', { gapeMm: 11.5, bodyMm: 10, clearShare: 0.3 }, { verdict: 'can-foul' }],
+    [
+      'stock.mix',
+      {
+        recipes: [
+          { id: 'dear', uses: [{ item: 'blade', qty: 3 }], value: 5 },
+          { id: 'cheap', uses: [{ item: 'blade', qty: 1 }], value: 1.5, max: 4 },
+        ],
+        shelf: [{ item: 'blade', onHand: 9, reserved: 2 }],
+      },
+      {
+        make: [
+          { id: 'dear', count: 2 },
+          { id: 'cheap', count: 1 },
+        ],
+        value: 11.5,
+        optimal: true,
+      },
+    ],
+    [
+      'stock.mix',
+      { recipes: [{ id: 'a', uses: [{ item: 'blade', qty: 1 }], value: 1 }], shelf: [] },
+      { make: [{ id: 'a', count: 0 }], value: 0, optimal: true },
+    ],
+    [
+      'blade.run',
+      { blades: [{ form: 'round', lengthMm: 20, widthMm: 18 }], massG: 12, volumeCm3: 2, speedMs: 1 },
+      {
+        areaCm2: expect.closeTo(2.772, 9),
+        slowestMs: expect.closeTo(Math.sqrt((2 * 0.01 * 9.80665) / (1000 * 2.772e-4 * 0.75)), 9),
+        pullN: expect.closeTo(0.5 * 1000 * 2.772e-4 * 1.1, 9),
+        flashCm2: expect.closeTo(2.772, 9),
+        thumpMm: 18,
+      },
+    ],
+    [
+      'plastic.batch',
+      {
+        shots: [{ name: 'grub', pieceCm3: 3, count: 21, cavities: 4, runnerCm3: 2 }],
+        lossShare: 0.1,
+        recipe: { baseCm3: 50, additives: [{ name: 'green', amount: 10, unit: 'drops' }] },
+        splitShare: 0.5,
+      },
+      {
+        plasticCm3: expect.closeTo((0.5 * (63 + 12)) / 0.9, 9),
+        additives: [{ name: 'green', amount: expect.closeTo((0.5 * 75) / 0.9 / 5, 9), unit: 'drops' }],
+      },
+    ],
+    [
       'cost.rollup',
       {
         parts: [{ name: 'tab', qty: 2, unitCost: 0.3, scrapShare: 0.25 }],
@@ -542,6 +637,36 @@ describe('bad input, field by field', () => {
     ['stock.buildable', { recipe: [{ item: 'h', qty: 0 }], shelf: [] }, ['recipe', 0, 'qty'], /over 0/],
     ['build.weight', { parts: [{ name: 'p', massG: 1, count: 1 }], targetG: 0 }, ['targetG'], /over 0/],
     ['build.weight', { parts: [{ name: 'p', massG: 1e308, count: 1000 }] }, [], /too large/],
+    ['wire.check', { ...WIRE, parts: [] }, ['parts'], /1 or more/],
+    ['wire.check', { ...WIRE, armMm: 0 }, ['armMm'], /over 0/],
+    ['wire.check', { ...WIRE, parts: [{ name: 'b', lengthMm: -1 }] }, ['parts', 0, 'lengthMm'], /0 or more/],
+    [
+      'wire.check',
+      { ...WIRE, parts: [{ name: 'b', lengthMm: 1, blade: { lengthMm: 9, widthMm: 0 } }] },
+      ['parts', 0, 'blade', 'widthMm'],
+      /over 0/,
+    ],
+    ['fit.gape', { gapeMm: 0, bodyMm: 10 }, ['gapeMm'], /over 0/],
+    ['fit.gape', { gapeMm: 9, bodyMm: 10, clearShare: 2 }, ['clearShare'], /1 or less/],
+    ['stock.mix', { recipes: [], shelf: [] }, ['recipes'], /1 or more/],
+    [
+      'stock.mix',
+      { recipes: [{ id: 'a', uses: [], value: 1 }], shelf: [] },
+      ['recipes', 0, 'uses'],
+      /1 or more/,
+    ],
+    ['stock.mix', { recipes: [MIX, MIX], shelf: [] }, ['recipes', 1, 'id'], /Two recipes are called 'a'/],
+    ['stock.mix', { recipes: [{ ...MIX, max: 1.5 }], shelf: [] }, ['recipes', 0, 'max'], /whole/],
+    ['blade.run', { blades: [], massG: 1, volumeCm3: 1 }, ['blades'], /1 or more/],
+    ['plastic.batch', { ...PLASTIC, lossShare: 1 }, ['lossShare'], /under 1/],
+    ['plastic.batch', { ...PLASTIC, shots: [] }, ['shots'], /1 or more/],
+    ['plastic.batch', { ...PLASTIC, recipe: { baseCm3: 0, additives: [] } }, ['recipe', 'baseCm3'], /over 0/],
+    [
+      'plastic.batch',
+      { ...PLASTIC, shots: [{ ...PLASTIC.shots[0], cavities: 0 }] },
+      ['shots', 0, 'cavities'],
+      /1 or more/,
+    ],
     ['build.weight', null, [], /The input is null; it must be an object/],
     [
       'metal.composite',
@@ -697,6 +822,11 @@ describe('bad input, field by field', () => {
     ['heat.calibrate', { ...TRIAL, targetC: 10 }, /leads away/],
     ['heat.window', { ...WINDOW, releaseC: 120 }, /nothing sticks/],
     ['heat.window', { ...WINDOW, fuseC: 20 }, /the window has no end/],
+    [
+      'blade.run',
+      { blades: [{ form: 'leaf', lengthMm: 9, widthMm: 4 }], massG: 1, volumeCm3: 2 },
+      /does not sink/,
+    ],
     ['pour.plan', { ...PLAN, molds: [] }, /no mold/],
     ['pour.plan', { ...PLAN, demand: [{ key: 'z', count: 1 }] }, /No mold makes 'z'/],
     ['pour.plan', { ...PLAN, molds: [{ ...PLAN.molds[0], maxPours: 2 }] }, /too few for 'a'/],
