@@ -84,12 +84,14 @@ describe('the line', () => {
       'Dress',
       'Coat',
       'Skirt',
+      'Build',
       'Shelf',
     ]);
     expect(stops[0]!.waits).toBe('7 open');
     expect(stops[3]).toMatchObject({ waits: '418 to pour', tone: 'act' });
     expect(stops[5]).toMatchObject({ waits: '66 to coat', tone: 'calm' });
     expect(stops[6]).toMatchObject({ waits: '6 to tie', tone: 'calm' });
+    expect(stops[7]).toMatchObject({ waits: '10 builds', tone: 'calm' });
     const curing = { ...demo.racks[0]!, state: 'curing' as const };
     expect(stopsOf(viewOf({ ...demo, racks: [curing] }), 'g', NOW)[5]).toMatchObject({
       waits: 'rack in the oven',

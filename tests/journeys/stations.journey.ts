@@ -20,6 +20,8 @@ test('digits go to stations, ? lists the keys, looks and gloves hold through a r
   await page.keyboard.press('7');
   await expect(page).toHaveURL(/\/skirt$/);
   await page.keyboard.press('8');
+  await expect(page).toHaveURL(/\/build$/);
+  await page.keyboard.press('9');
   await expect(page).toHaveURL(/\/shelf$/);
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
@@ -174,7 +176,7 @@ test('a calculation example can be changed and run, and says what is wrong', asy
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-  for (const station of ['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'shelf']) {
+  for (const station of ['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'build', 'shelf']) {
     test(`the ${station} station keeps within the screen`, async ({ page }) => {
       await openStation(page, station);
       await page.waitForLoadState('networkidle');

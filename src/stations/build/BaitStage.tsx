@@ -39,20 +39,24 @@ export function BaitStage(props: BaitStageProps) {
   return (
     <section className={styles.stage} aria-label="The bait">
       <header>
-        <Segmented<BaitPose>
-          size="small"
-          aria-label="How it is seen"
-          value={pose}
-          options={[
-            { value: 'pulled', label: 'Pulled' },
-            { value: 'hanging', label: 'Hanging' },
-          ]}
-          onChange={onPose}
-        />
+        {arm ? (
+          <Segmented<BaitPose>
+            size="small"
+            aria-label="How it is seen"
+            value={pose}
+            options={[
+              { value: 'pulled', label: 'Pulled' },
+              { value: 'hanging', label: 'Hanging' },
+            ]}
+            onChange={onPose}
+          />
+        ) : null}
         <span className="quiet">
-          {pose === 'hanging' && arm
-            ? `hangs ${Math.round(Math.abs(look.hangsDeg))}° from level, nose up`
-            : 'blades stand as their form usually does'}
+          {!arm
+            ? 'to scale, each part as it was measured'
+            : pose === 'hanging'
+              ? `its head hangs ${Math.round(90 - Math.abs(90 - Math.abs(look.hangsDeg)))}° below level`
+              : 'blades stand as their form usually does'}
         </span>
       </header>
       <div ref={ref}>
@@ -72,7 +76,7 @@ export function BaitStage(props: BaitStageProps) {
             {look.laid.parts.map((placed) => (
               <PartHit key={placed.id} placed={placed} laid={look.laid} onChoose={onChoose} chosen={chosen} />
             ))}
-            <Balance look={look} />
+            {arm ? <Balance look={look} /> : null}
           </BaitDrawing>
         </div>
       </div>

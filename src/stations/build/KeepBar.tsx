@@ -53,7 +53,7 @@ export function KeepBar({ draft, stops, onChange, onBegin, onKept }: KeepBarProp
         label="One is worth"
         value={draft.worth}
         max={1_000_000}
-        hint="for sharing the shelf out"
+        hint="in What now"
         onChange={(worth) => worth !== null && onChange({ ...draft, worth })}
       />
       <TextField

@@ -59,6 +59,8 @@ type ShapeProps = Pick<BaitDrawingProps, 'look' | 'pose'> & {
 function BaitShape({ look, pose, marked, chosen }: ShapeProps) {
   const { laid, jig, trailing } = look;
   const { arm } = laid;
+  // On a strap the skirt is tied to the hook behind it.
+  const strapMm = trailing.find(({ slot }) => slot === 'strap')?.piece.gauge.sizes.lengthMm ?? 0;
   const toneOf = (id: string) =>
     marked.includes(id) ? 'var(--alarm)' : chosen === id ? 'var(--ember)' : 'var(--ink)';
   const armDeg = arm ? (Math.atan2(arm.along.y, arm.along.x) * 180) / Math.PI : 0;
@@ -73,11 +75,16 @@ function BaitShape({ look, pose, marked, chosen }: ShapeProps) {
             <TrailingShape key={part.slot} part={part} look={look} tone={toneOf(part.slot)} />
           ))}
         {jig ? (
-          jig.layers.length > 0 ? (
+          jig.layers.length > 0 && strapMm === 0 ? (
             <JigShape jig={jig} state={{ is: 'rest' }} view="side" />
           ) : (
             <CoatedHead view={jig.head} look={jig.coat} />
           )
+        ) : null}
+        {jig && jig.layers.length > 0 && strapMm > 0 ? (
+          <g transform={`translate(${strapMm} 0)`}>
+            <JigShape jig={jig} state={{ is: 'rest' }} view="side" isHeadless />
+          </g>
         ) : null}
         {trailing
           .filter(({ slot }) => slot !== 'trailer' && slot !== 'cord')

@@ -17,8 +17,8 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
   const { sizes } = piece.gauge;
   const { jig, laid } = look;
   const hook = jig?.head.hook ?? null;
-  const behind = hook ? hook.x + hook.reachMm : (laid.arm?.lengthMm ?? 0);
   const headEnd = jig ? jig.head.bodyBox.width : 0;
+  const behind = hook ? hook.x + hook.reachMm : (laid.arm?.lengthMm ?? headEnd);
   const lengthMm = sizes.lengthMm ?? sizes.diameterMm ?? 10;
   switch (slot) {
     case 'trailer':
@@ -77,6 +77,11 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
   }
 }
 
+/** How a plate stands in the eye, and where along it the eye goes through, where nobody measured its holes. */
+export const PLATE_DEG = 104;
+export const SWING_AT = 0.37;
+const LINE_AT = 0.13;
+
 function SmallHook({
   x,
   gapeMm,
@@ -122,8 +127,8 @@ function Plate({
   const at = hook ? { x: hook.x + hook.eye.x, y: hook.eye.y } : { x: 0, y: 0 };
   const holes = look.pattern?.holes ?? [];
   return (
-    <g transform={`translate(${at.x} ${at.y}) rotate(128)`} data-slot="plate" data-length={lengthMm}>
-      <g transform={`translate(${-lengthMm * 0.37} 0)`}>
+    <g transform={`translate(${at.x} ${at.y}) rotate(${PLATE_DEG})`} data-slot="plate" data-length={lengthMm}>
+      <g transform={`translate(${-lengthMm * SWING_AT} 0)`}>
         <path d={bladePath('plate', lengthMm, widthMm * 0.5)} fill={hex} stroke={tone} strokeWidth={0.3} />
         {holes.map(({ alongMm, asideMm, diameterMm }, nth) => (
           <ellipse
@@ -152,9 +157,10 @@ function FrontSnap({
   readonly lengthMm: number;
 }) {
   const plate = look.trailing.find(({ slot }) => slot === 'plate');
-  const back = (plate?.piece.gauge.sizes.lengthMm ?? 0) * 0.3;
-  const x = hook.x + hook.eye.x + back * 0.6;
-  const y = hook.eye.y - back;
+  const up = (plate?.piece.gauge.sizes.lengthMm ?? 0) * (SWING_AT - LINE_AT);
+  const turn = (PLATE_DEG * Math.PI) / 180;
+  const x = hook.x + hook.eye.x - Math.cos(turn) * up;
+  const y = hook.eye.y - Math.sin(turn) * up;
   return (
     <ellipse
       cx={x - lengthMm / 2}

@@ -18,6 +18,14 @@ function reachOf({ jig, trailing }: BaitLook): number {
   );
 }
 
+function strapOf({ trailing }: BaitLook): number {
+  return trailing.find(({ slot }) => slot === 'strap')?.piece.gauge.sizes.lengthMm ?? 0;
+}
+
+function widened([x, y, width, height]: Box, by: number): Box {
+  return [x, y, width + by, height];
+}
+
 /**
  * What holds a drawn bait in a pose, mm: x, y, width, height.
  *
@@ -27,16 +35,18 @@ export function boxOf(look: BaitLook, pose: BaitPose): Box {
   const { jig, laid } = look;
   const body = jig
     ? jig.layers.length > 0
-      ? skirtBox({ ...jig, trailerHex: null }, { is: 'rest' }, 'side')
+      ? widened(skirtBox({ ...jig, trailerHex: null }, { is: 'rest' }, 'side'), strapOf(look))
       : jig.head.viewBox
     : null;
   const reach = reachOf(look);
-  const whole: Box | null = body && [
-    body[0],
-    body[1],
-    Math.max(body[2], reach - body[0] + 4),
-    Math.max(body[3], -body[1] + 8),
-  ];
+  const plate = look.trailing.find(({ slot }) => slot === 'plate')?.piece.gauge.sizes.lengthMm ?? 0;
+  const snap = look.trailing.find(({ slot }) => slot === 'snap')?.piece.gauge.sizes.lengthMm ?? 0;
+  // A plate hangs before the nose from the eye above it; a snap stands before the plate.
+  const left = body ? Math.min(body[0], plate > 0 ? -Math.max(plate * 0.35, snap) - 4 : 0) : 0;
+  const bottom = body ? Math.max(body[1] + body[3], 8, body[1] + plate * 0.85) : 0;
+  const top = body ? body[1] - plate * 0.25 : 0;
+  const right = body ? Math.max(body[0] + body[2], reach + 4) : 0;
+  const whole: Box | null = body && [left, top, right - left, bottom - top];
   const inLine = jig === null && laid.arm ? 24 : 0;
   const [x, y, width, height] = baitBox(laid, whole);
   const box: Box = [x, y, width + inLine, height];

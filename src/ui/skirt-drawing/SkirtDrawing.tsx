@@ -47,7 +47,12 @@ export function SkirtDrawing(props: SkirtDrawingProps) {
 }
 
 /** A skirt on its head, inside a drawing in mm: the head's nose at the origin, its axis along x. */
-export function JigShape({ jig, state, view }: Pick<SkirtDrawingProps, 'jig' | 'state' | 'view'>) {
+export function JigShape({
+  jig,
+  state,
+  view,
+  isHeadless = false,
+}: Pick<SkirtDrawingProps, 'jig' | 'state' | 'view'> & { readonly isHeadless?: boolean }) {
   const { head, coat, collar, collarHex, depth } = jig;
   const band = collarHex ?? 'var(--lead)';
   const bandHigh = collar.diameterMm + (collarHex === null ? 0.8 : 1.8);
@@ -63,7 +68,7 @@ export function JigShape({ jig, state, view }: Pick<SkirtDrawingProps, 'jig' | '
   }
   return (
     <>
-      {view === 'top' ? (
+      {isHeadless ? null : view === 'top' ? (
         <FromAbove head={head} coat={coat} depth={depth} />
       ) : (
         <CoatedHead view={head} look={coat} />

@@ -1,0 +1,439 @@
+import { placeParts } from '@/core/builds/place-parts';
+import { judgeBuild } from '@/core/builds/judge-build';
+import { BAIT_KINDS } from '@/core/builds/kinds';
+import type { PartBin } from '@/records/bin';
+import type { BuildRecord } from '@/records/build';
+import { boxOf } from '@/ui/bait-drawing/box-of';
+import { demoBench } from '@/demo/demo-bench';
+import { viewOf } from '../../../tests/support/view-of';
+import { asStep } from './as-step';
+import { composeTemplate } from './compose-template';
+import {
+  buildOfDraft,
+  draftOf,
+  isDraft,
+  measuredParts,
+  moveOn,
+  newBuild,
+  putOn,
+  swapAt,
+  takeOff,
+  withKind,
+  type BuildDraft,
+} from './draft';
+import { dropIndex } from './drop-index';
+import {
+  buildableOf,
+  buildOf,
+  buildText,
+  costOf,
+  finishedOf,
+  hasWiredHead,
+  headsFor,
+  lookOfBuild,
+  newestOf,
+  runOf,
+  stepsOf,
+  usesOf,
+  weightLines,
+} from './facts';
+import { countsOf, mixQuestion, PACKET, scarceItems, withPacket } from './mix';
+import {
+  additivesOf,
+  cupColor,
+  mixesOf,
+  newPlastic,
+  plasticDraftOf,
+  plasticProblems,
+  withTwoColors,
+} from './plastic-draft';
+import { buildCode, labelsOf } from './print-labels';
+import { buildPace, kitOf, putBackOf, usualHead } from './run-plan';
+import { slug } from './slug';
+
+const NOW = Date.UTC(2026, 10, 23, 12);
+const view = viewOf(demoBench(NOW));
+const build = (name: string): BuildRecord => {
+  const found = view.builds.find((each) => each.name === name);
+  if (!found) throw new Error(`no ${name}`);
+  return found;
+};
+const part = (name: string): PartBin => {
+  const found = measuredParts(view).find((bin) => bin.name === name);
+  if (!found) throw new Error(`no ${name}`);
+  return found;
+};
+const put = (draft: BuildDraft, name: string, index = 99): BuildDraft => {
+  const placed = putOn(draft, part(name), index, `new-${name}-${draft.arm.length}`, view);
+  if (!placed.ok) throw new Error(placed.why);
+  return placed.draft;
+};
+const why = (draft: BuildDraft, name: string) => {
+  const placed = putOn(draft, part(name), 0, 'x', view);
+  return placed.ok ? null : placed.why;
+};
+
+describe('a bait on the bench', () => {
+  it.each(BAIT_KINDS.map(({ id, arm }) => [id, arm] as const))(
+    '%s begins on a wire bent for it',
+    (kind, arm) => {
+      const draft = newBuild(kind, view);
+      const frame = draft.frameBinId === null ? null : view.binById.get(draft.frameBinId);
+      expect(frame?.kind === 'part' ? frame.gauge?.bend : null).toBe(arm?.shape ?? null);
+      expect(judgeBuild(buildOf(draft, view)).findings.map(({ code }) => code)).not.toContain('wrong-wire');
+    },
+  );
+
+  it('takes parts where they go: threaded, hung, in the loop, in a slot', () => {
+    let draft = newBuild('spinnerbait', view);
+    expect(why(draft, 'Leaf blade, nickel 46 mm')).toContain(
+      'put a clevis on the arm, or a swivel in the loop, first',
+    );
+    draft = put(draft, 'Clevis, folded small');
+    draft = put(draft, 'Drop blade, copper 22 mm');
+    expect(draft.arm[0]).toMatchObject({ binId: 'part-clevises-1', bladeBinId: 'part-drop-blades-1' });
+    expect(why(draft, 'Leaf blade, nickel 46 mm')).toContain('first');
+    draft = put(put(draft, 'Ball swivel #3'), 'Leaf blade, nickel 46 mm');
+    expect(draft.end).toEqual({ binId: 'part-swivels-7', bladeBinId: 'part-leaf-blades-4' });
+    draft = put(draft, 'Bead, brass 4 mm', 0);
+    expect(draft.arm.map(({ binId }) => binId)).toEqual(['part-beads-3', 'part-clevises-1']);
+    draft = put(draft, 'Keeper disc, rubber');
+    expect(draft.slots).toEqual([{ slot: 'keeper', binId: 'part-keeper-disc' }]);
+    expect(why(draft, 'Rattle, glass 4 mm')).toBe('A spinnerbait has no place for Rattle, glass 4 mm.');
+    expect(why(draft, 'Winged blade, plain 32 mm')).toContain('has no place');
+  });
+
+  it('takes them off again, the blade before what carries it, and moves them along', () => {
+    let draft = put(
+      put(put(newBuild('spinnerbait', view), 'Clevis, folded small'), 'Drop blade, copper 22 mm'),
+      'Bead, brass 4 mm',
+    );
+    const [clevis, bead] = draft.arm.map(({ id }) => id);
+    expect(moveOn(draft, bead!, -1).arm.map(({ id }) => id)).toEqual([bead, clevis]);
+    expect(moveOn(draft, bead!, 1)).toBe(draft);
+    draft = takeOff(draft, clevis!);
+    expect(draft.arm[0]!.bladeBinId).toBeNull();
+    expect(takeOff(draft, clevis!).arm).toHaveLength(1);
+    const hung = put(put(takeOff(draft, clevis!), 'Ball swivel #3'), 'Leaf blade, nickel 46 mm');
+    expect(takeOff(hung, 'end').end).toEqual({ binId: 'part-swivels-7', bladeBinId: null });
+    expect(takeOff(takeOff(hung, 'end'), 'end').end).toEqual({ binId: null, bladeBinId: null });
+  });
+
+  it('swaps a blade for a blade, a bead for a bead, and a wire with its own arm', () => {
+    const draft = draftOf(build('Quay tandem'));
+    const at = draft.arm[0]!.id;
+    expect(swapAt(draft, at, part('Drop blade, copper 27 mm')).arm[0]).toMatchObject({
+      binId: 'part-clevises-1',
+      bladeBinId: 'part-drop-blades-2',
+    });
+    expect(swapAt(draft, at, part('Clevis, folded large')).arm[0]).toMatchObject({
+      binId: 'part-clevises-3',
+      bladeBinId: 'part-drop-blades-1',
+    });
+    expect(swapAt(draft, 'end', part('Ball swivel #2')).end.binId).toBe('part-swivels-8');
+    expect(swapAt({ ...draft, armMm: 50 }, 'frame', part('Head on wire, 10 g, long arm'))).toMatchObject({
+      armMm: null,
+    });
+    expect(swapAt(draft, 'keeper', part('Bead, brass 4 mm')).slots).toContainEqual({
+      slot: 'keeper',
+      binId: 'part-beads-3',
+    });
+  });
+
+  it('keeps what has a place when its kind changes, and reads what a screen kept', () => {
+    const draft = draftOf(build('Quay tandem'));
+    const buzz = withKind(draft, 'buzzbait', view);
+    expect(buzz).toMatchObject({ kind: 'buzzbait', name: 'Quay tandem', arm: [], skirtId: draft.skirtId });
+    expect(buzz.slots.map(({ slot }) => slot).sort()).toEqual(['keeper', 'trailer-hook']);
+    expect(withKind(draft, 'stinger-grub', view).skirtId).toBeNull();
+    expect(isDraft(JSON.parse(JSON.stringify(draft)))).toBe(true);
+    expect([isDraft(null), isDraft({ name: 'x' }), isDraft({ ...draft, arm: 3 })]).toEqual([
+      false,
+      false,
+      false,
+    ]);
+    expect(buildOfDraft({ ...draft, name: '  Quay  ' })).not.toHaveProperty('from');
+    expect(buildOfDraft({ ...draft, name: '  Quay  ' }).name).toBe('Quay');
+  });
+
+  it('knows between which parts something is dropped', () => {
+    const laid = placeParts(buildOf(build('Quay tandem'), view));
+    const on = (mm: number) =>
+      dropIndex(laid, laid.arm!.from.x + laid.arm!.along.x * mm, laid.arm!.from.y + laid.arm!.along.y * mm);
+    expect([on(0), on(laid.parts[1]!.fromMm), on(200)]).toEqual([0, 1, 5]);
+    expect(dropIndex({ arm: null, parts: [] }, 3, 3)).toBe(0);
+  });
+});
+
+describe('the made-up baits', () => {
+  it.each(view.builds.map((each) => [each.name, each] as const))(
+    '%s fits, is weighed, and its drawing holds',
+    (_, each) => {
+      const { findings } = judgeBuild(buildOf(each, view));
+      expect(findings.filter(({ weight }) => weight === 'stop')).toEqual([]);
+      const { finishedG, unweighed } = finishedOf(weightLines(each, view));
+      expect(unweighed).toEqual([]);
+      expect(finishedG).toBeGreaterThan(5);
+      const [, , width, height] = boxOf(lookOfBuild(each, view), 'pulled');
+      expect(width).toBeGreaterThan(40);
+      expect(height).toBeGreaterThan(10);
+      expect(boxOf(lookOfBuild(each, view), 'hanging').every(Number.isFinite)).toBe(true);
+      expect(stepsOf(each, view).length).toBeGreaterThan(1);
+    },
+  );
+
+  it('weigh what their wire with its head weighs, and every part beside', () => {
+    const lines = weightLines(build('Quay tandem'), view);
+    const frame = part('Head on wire, 14 g, long arm');
+    expect(lines[0]).toMatchObject({ name: 'Head, marked', massG: 14 });
+    expect(lines[1]!.massG).toBeCloseTo(frame.massG! - 14, 9);
+    expect(lines.find(({ name }) => name === 'Bead, brass 3.2 mm')).toMatchObject({ count: 3 });
+    const all = lines.reduce((so, { massG, count }) => so + (massG ?? 0) * count, 0);
+    expect(finishedOf(lines, 20, 0.05)).toMatchObject({ finishedG: expect.closeTo(all, 9), within: false });
+    expect(finishedOf([]).finishedG).toBe(0);
+  });
+
+  it('run as they were seen where somebody looked, else as is guessed', () => {
+    const seen = runOf(build('Quay tandem'), view)!;
+    expect([seen.isSeen, seen.slowestMs]).toEqual([true, expect.closeTo(0.9, 9)]);
+    const guessed = runOf({ ...build('Quay tandem'), seenMs: null }, view)!;
+    expect(guessed.isSeen).toBe(false);
+    expect(runOf(build('Slip crawler'), view)).toBeNull();
+  });
+
+  it('cost what is priced, and name what is not', () => {
+    const { each, unpriced } = costOf(build('Quay tandem'), view);
+    expect(each).toBeGreaterThan(0.95);
+    expect(unpriced).toEqual(['Skirt, Pale roach 1']);
+  });
+});
+
+describe('the kit', () => {
+  const tandem = build('Quay tandem');
+
+  it('is all a bait takes, so many times, by where it lies', () => {
+    expect(usesOf(tandem)).toContainEqual({ item: 'part-beads-2', qty: 3 });
+    const kit = kitOf(tandem, 4, null, view);
+    expect(kit).toMatchObject({ canBegin: true, wantsHead: false });
+    expect(kit.lines.find(({ binId }) => binId === 'part-beads-2')).toMatchObject({ needed: 12 });
+    expect(kit.lines.map(({ place }) => place)).toEqual(
+      [...kit.lines.map(({ place }) => place)].sort((a, b) => a.localeCompare(b, 'en', { numeric: true })),
+    );
+    expect(kitOf(tandem, 400, null, view).canBegin).toBe(false);
+  });
+
+  it('wants a head where the wire brings none, and no skirt where the head wears it', () => {
+    const crawler = build('Weir shaker');
+    expect([hasWiredHead(tandem, view), hasWiredHead(crawler, view)]).toEqual([true, false]);
+    expect(kitOf(crawler, 1, null, view)).toMatchObject({ wantsHead: true, canBegin: false });
+    const head = usualHead(crawler, 2, view);
+    expect(headsFor(crawler, view).map(({ id }) => id)).toContain(head);
+    expect(kitOf(crawler, 1, head, view).lines.map(({ binId }) => binId)).toContain(head);
+    const dressed = { ...view.binById.get(head!)!, id: 'dressed', skirtId: crawler.skirtId };
+    const worn = {
+      ...view,
+      binById: new Map([...view.binById, ['dressed', dressed as never]]),
+      levels: new Map([...view.levels, ['dressed', 3]]),
+    };
+    expect(kitOf(crawler, 1, 'dressed', worn).lines.map(({ binId }) => binId)).not.toContain(
+      `loose-${crawler.skirtId}`,
+    );
+  });
+
+  it('takes used parts where new ones run out', () => {
+    const blade = view.binById.get('part-leaf-blades-4') as PartBin;
+    const used: PartBin = {
+      ...blade,
+      id: 'used-part-leaf-blades-4',
+      name: `${blade.name}, used`,
+      condition: 'used',
+    };
+    const salvage = {
+      ...view,
+      binById: new Map([...view.binById, [used.id, used]]),
+      levels: new Map([...view.levels, [blade.id, 2], [used.id, 5]]),
+    };
+    const lines = kitOf(tandem, 4, null, salvage).lines.filter(({ name }) => name.startsWith(blade.name));
+    expect(lines.map(({ binId, needed }) => [binId, needed])).toEqual([
+      [blade.id, 2],
+      [used.id, 2],
+    ]);
+  });
+
+  it('goes back for what was not built', () => {
+    const taken = [
+      { binId: 'a', qty: 6 },
+      { binId: 'b', qty: 18 },
+    ];
+    expect(putBackOf({ taken, count: 6 }, 6)).toEqual([]);
+    expect(putBackOf({ taken, count: 6 }, 4)).toEqual([
+      { binId: 'a', qty: 2 },
+      { binId: 'b', qty: 6 },
+    ]);
+  });
+
+  it('takes as long as the maker’s own runs took, else as is usual', () => {
+    expect(buildPace(tandem, 240, view)).toEqual({ secondsEach: 262, isOwn: true });
+    expect(buildPace({ family: 'new', kind: 'spinnerbait' }, 240, view)).toMatchObject({
+      secondsEach: 238,
+      isOwn: true,
+    });
+    expect(buildPace({ family: 'new', kind: 'in-line' }, 150, view)).toEqual({
+      secondsEach: 150,
+      isOwn: false,
+    });
+  });
+
+  it('says how many the shelf gives and what runs out', () => {
+    expect(buildableOf(tandem, view)).toEqual({ count: 5, limiting: ['Skirt, Pale roach 1'] });
+    expect(buildableOf(build('Slip crawler'), view)).toMatchObject({ count: 0, limiting: ['the head'] });
+  });
+});
+
+describe('a step of the card', () => {
+  const tandem = build('Quay tandem');
+
+  it('shows what is on by then, and all of it at the end', () => {
+    expect(asStep(tandem, 'thread-2').arm).toHaveLength(2);
+    expect(asStep(tandem, 'thread-2')).toMatchObject({ skirtId: null, end: { binId: null } });
+    expect(asStep(tandem, 'loop')).toMatchObject({ end: { binId: null } });
+    expect(asStep(tandem, 'end')).toMatchObject({ skirtId: null, end: tandem.end });
+    expect(asStep(tandem, 'skirt')).toMatchObject({ skirtId: tandem.skirtId });
+    expect(asStep(tandem, 'trailer-hook').slots.map(({ slot }) => slot)).toEqual(['trailer-hook']);
+    expect(asStep(tandem, 'keeper').slots).toHaveLength(2);
+    expect(asStep(tandem, null)).toBe(tandem);
+  });
+});
+
+describe('the shelf shared out', () => {
+  it('asks with a way for each head, and all ways of a bait share what is wanted of it', () => {
+    const shaker = build('Weir shaker');
+    const heads = headsFor(shaker, view);
+    const question = mixQuestion([shaker], { [shaker.id]: 3 }, false, view);
+    expect(question.recipes).toHaveLength(heads.length);
+    expect(question.recipes.every(({ uses }) => uses.some(({ item }) => item === `want ${shaker.id}`))).toBe(
+      true,
+    );
+    expect(question.shelf).toContainEqual({ item: `want ${shaker.id}`, onHand: 3, reserved: 0 });
+  });
+
+  it('adds used parts, not worn ones, where they are to count', () => {
+    const tandem = build('Quay tandem');
+    const blade = view.binById.get('part-leaf-blades-4') as PartBin;
+    const bins = [
+      ...view.bins,
+      { ...blade, id: `used-${blade.id}`, condition: 'used' as const },
+      { ...blade, id: `worn-${blade.id}`, condition: 'worn' as const },
+    ];
+    const salvage = {
+      ...view,
+      bins,
+      levels: new Map([...view.levels, [`used-${blade.id}`, 4], [`worn-${blade.id}`, 9]]),
+    };
+    const of = (withSalvage: boolean) =>
+      mixQuestion([tandem], {}, withSalvage, salvage).shelf.find(({ item }) => item === blade.id)!.onHand;
+    expect(of(true) - of(false)).toBe(4);
+  });
+
+  it('counts ways together, and knows which packet could open something up', () => {
+    expect(
+      countsOf([
+        { id: 'a b 0', count: 2 },
+        { id: 'a b 1', count: 3 },
+      ]),
+    ).toEqual(new Map([['a b', 5]]));
+    const question = {
+      recipes: [
+        {
+          id: 'x 0',
+          uses: [
+            { item: 'blade', qty: 1 },
+            { item: 'bead', qty: 3 },
+            { item: 'want x', qty: 1 },
+          ],
+          value: 1,
+        },
+      ],
+      shelf: [
+        { item: 'blade', onHand: 2, reserved: 0 },
+        { item: 'bead', onHand: 30, reserved: 0 },
+        { item: 'want x', onHand: 2, reserved: 0 },
+      ],
+    };
+    expect(scarceItems(question, new Map([['x 0', 2]]))).toEqual(['blade']);
+    expect(withPacket(question, 'blade').shelf[0]!.onHand).toBe(2 + PACKET);
+    expect(withPacket(question, 'new').shelf).toContainEqual({ item: 'new', onHand: PACKET, reserved: 0 });
+  });
+});
+
+describe('a color of plastic', () => {
+  const weir = plasticDraftOf(view.plastics.find(({ name }) => name === 'Weir green')!);
+
+  it('counts what was stirred in, without the drop that was one too many', () => {
+    expect(additivesOf(weir.colors[0]!)).toEqual([
+      { name: 'Leaf green', amount: 8, unit: 'drops' },
+      { name: 'Brown', amount: 2, unit: 'drops' },
+      { name: 'Black flake, 0.4 mm', amount: 0.5, unit: 'spoons' },
+      { name: 'Copper flake, 1 mm', amount: 0.25, unit: 'spoons' },
+    ]);
+    expect(cupColor(weir.colors[0]!, true).hex).not.toBe(cupColor(weir.colors[0]!, false).hex);
+  });
+
+  it('scales both sides of a laminate to what the baits take together', () => {
+    const roach = view.plastics.find(({ name }) => name.startsWith('Roach'))!;
+    const shots = [{ name: 'g', pieceCm3: 4, count: 12, cavities: 4, runnerCm3: 2 }];
+    const [back, belly] = mixesOf(roach, shots, 0.1);
+    expect(back!.plasticCm3 + belly!.plasticCm3).toBeCloseTo((48 + 6) / 0.9, 9);
+    expect(back!.additives[0]!.amount).toBeCloseTo((3 * back!.plasticCm3) / 60, 9);
+  });
+
+  it('becomes two colors and one again, and says what keeps it from being kept', () => {
+    const two = withTwoColors(weir, true);
+    expect(two.colors.map(({ splitShare }) => splitShare)).toEqual([0.5, 0.5]);
+    expect(plasticProblems(two, view.plastics).colors).toContain('Stir something in');
+    expect(withTwoColors(two, false).colors).toEqual(weir.colors);
+    expect(plasticProblems(newPlastic(), view.plastics)).toEqual({
+      name: expect.stringContaining('Give'),
+      colors: expect.stringContaining('Stir'),
+    });
+    expect(plasticProblems({ ...newPlastic(), name: 'Weir green' }, view.plastics).name).toContain(
+      'There is a color Weir green already',
+    );
+    expect(plasticProblems(weir, view.plastics)).toEqual({ name: null, colors: null });
+  });
+});
+
+describe('paper', () => {
+  it('labels each bag with how many, what they weigh and what they must not touch', () => {
+    const crawler = build('Slip crawler');
+    const labels = labelsOf(crawler, { passed: 8, no: 3 }, view, 'g', NOW);
+    expect(labels.map(({ lines }) => lines[0])).toEqual([
+      expect.stringMatching(/^6 pieces, [\d.]+ g each$/),
+      expect.stringMatching(/^2 pieces/),
+    ]);
+    expect(labels[1]!.lines[1]).toBe('Run 3, bag 2 of 2');
+    expect(labels[0]).toMatchObject({
+      title: buildText(crawler),
+      code: buildCode(crawler),
+      caution: expect.stringContaining('keep from stretchy'),
+    });
+    expect(labelsOf(build('Ebb spinner'), { passed: 1, no: 1 }, view, 'g', NOW)[0]!.caution).toBe('');
+  });
+
+  it('lays the holes out with marks a blade’s length apart', () => {
+    const plate = composeTemplate('Weir shaker', 'Plate', build('Weir shaker').pattern!);
+    expect(plate.views[0]!.paths).toContain('M31.2 -13L31.2 13');
+    expect(plate.facts[1]).toEqual(['Hole 2, for the line', '4 mm from the edge, 2.4 mm wide']);
+    expect(slug('Weir shaker, 2nd')).toBe('weir-shaker-2nd');
+    expect(slug('  ')).toBe('bait');
+  });
+});
+
+describe('the board', () => {
+  it('shows the newest version of each, and none that was put away', () => {
+    const [first] = view.builds;
+    const second: BuildRecord = { ...first!, id: 'second', version: 2 };
+    expect(newestOf([first!, second]).map(({ id }) => id)).toEqual(['second']);
+    expect(newestOf([{ ...first!, retired: true }])).toEqual([]);
+  });
+});
