@@ -47,18 +47,9 @@ await shoot(page, 'metal');
 await page.goto(`${base}/dress`);
 await page.getByRole('button', { name: /^Egg 20 g/ }).click();
 await shoot(page, 'dress');
-await page.getByText('Weigh', { exact: true }).click();
-await shoot(page, 'dress-weigh');
 
 await page.goto(`${base}/coat`);
 const parts = page.getByRole('radiogroup', { name: 'What to do' });
-await parts.getByText('Heat', { exact: true }).click();
-await page.evaluate(() => scrollTo({ top: 120 }));
-await shoot(page, 'coat-heat');
-await page.evaluate(() => scrollTo({ top: 0 }));
-await parts.getByText('Colors', { exact: true }).click();
-await shoot(page, 'colors');
-await parts.getByText('Rack', { exact: true }).click();
 await page.getByRole('button', { name: /^Rack all/ }).click();
 await page.getByText(/^\d loads, and nobody/).waitFor();
 await shoot(page, 'coat');
@@ -75,13 +66,6 @@ await shoot(page, 'new-cavity');
 await page.goto(`${base}/skirt`);
 await page.getByRole('img', { name: 'The skirt on a stop' }).waitFor();
 await shoot(page, 'skirt');
-await parts.getByText('Board', { exact: true }).click();
-await page.getByRole('button', { name: /^Reed perch 3/ }).click();
-await page.getByRole('button', { name: 'Beside another' }).click();
-await page.getByRole('button', { name: /^Silt crab 1/ }).click();
-await page.getByRole('region', { name: 'Side by side' }).waitFor();
-await page.evaluate(() => scrollTo({ top: 0 }));
-await shoot(page, 'skirt-beside');
 await parts.getByText('Tie', { exact: true }).click();
 await page.getByRole('button', { name: 'Tie Silt crab 1' }).click();
 await page.getByRole('button', { name: 'Pull them and begin' }).click();
@@ -95,6 +79,37 @@ await shoot(page, 'skirt-card');
 await page.getByRole('button', { name: 'End the run' }).click();
 await page.getByRole('button', { name: 'Put all back' }).click();
 await page.getByText('What was over is back on the shelf.').waitFor();
+
+await page.goto(`${base}/build`);
+await parts.getByText('Board', { exact: true }).click();
+for (const bait of ['Quay tandem 1', 'Lock thumper 1', 'Dawn buzzer 1']) {
+  await page.getByRole('checkbox', { name: `Set ${bait} beside others` }).check();
+}
+await page.getByRole('button', { name: /^Side by side/ }).click();
+await page.evaluate(() => scrollTo({ top: 0 }));
+await shoot(page, 'build-beside');
+await page.getByRole('button', { name: 'Close', exact: true }).click();
+await page.getByRole('button', { name: /^Quay tandem 1/ }).click();
+await page.getByRole('button', { name: 'Change it' }).click();
+await page.getByRole('button', { name: 'Blade', exact: true }).click();
+await shoot(page, 'build');
+await parts.getByText('Plastic', { exact: true }).click();
+await page.getByRole('button', { name: /^Weir green/ }).click();
+await shoot(page, 'plastic');
+await parts.getByText('Run', { exact: true }).click();
+await page.getByRole('button', { name: 'Build Lock thumper 1' }).click();
+await page.getByRole('button', { name: 'Take the kit and begin' }).click();
+await page.getByRole('region', { name: 'Step card' }).waitFor();
+await page.getByRole('heading', { level: 1 }).click();
+for (let press = 0; press < 7; press += 1) {
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(250);
+}
+await shoot(page, 'build-run');
+await page.getByRole('button', { name: 'End the run' }).click();
+await page.getByRole('dialog').getByLabel('Built').fill('0');
+await page.getByRole('button', { name: 'Put all back' }).click();
+await page.getByText('All of it is back on the shelf.').waitFor();
 
 await page.goto(`${base}/calculations`);
 await page.getByRole('heading', { level: 1 }).waitFor();
