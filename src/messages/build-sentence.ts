@@ -3,6 +3,8 @@ import type { PatternProblem } from '@/core/builds/hole-pattern';
 import { numberText } from './number-text';
 
 const mm = (value: number) => `${numberText(value, 3)} mm`;
+const bladesText = (count: number) =>
+  count === 0 ? 'no blade' : count === 1 ? '1 blade' : `${count} blades`;
 
 /**
  * What does not fit on a bait, and what would.
@@ -32,7 +34,7 @@ export function findingSentence(finding: Finding): string {
     case 'bare-clevis':
       return `${finding.name} carries no blade. Hang one on it, or take it off.`;
     case 'blades-few':
-      return `It has ${finding.count === 0 ? 'no blade' : `${finding.count} blades`}; it needs ${finding.limit}.`;
+      return `It has ${bladesText(finding.count)}; it needs ${finding.limit}.`;
     case 'blades-many':
       return `It has ${finding.count} blades; ${finding.limit} are the most.`;
     case 'not-on-arm':

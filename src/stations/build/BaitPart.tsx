@@ -8,7 +8,8 @@ import { judgeBuild } from '@/core/builds/judge-build';
 import { BAIT_KINDS } from '@/core/builds/kinds';
 import type { BaitKindId } from '@/core/builds/kinds/definition';
 import type { PartBin } from '@/records/bin';
-import type { BaitPose } from '@/ui/bait-drawing/bait-look';
+import type { BaitLook, BaitPose } from '@/ui/bait-drawing/bait-look';
+import { reachBehind } from '@/ui/bait-drawing/box-of';
 import { useBench, useDragSensors, useKeys } from '../shared';
 import { ArmList } from './ArmList';
 import { BaitFields } from './BaitFields';
@@ -24,6 +25,12 @@ import { Tray } from './Tray';
 import type { BuildBench } from './use-build';
 import { WeightPanel } from './WeightPanel';
 import styles from './build.module.css';
+
+/** How long the bait is behind its nose, and where its bend lies in that. */
+function reachOf(look: BaitLook) {
+  const hook = look.jig?.head.hook ?? null;
+  return { wholeMm: reachBehind(look), bendMm: hook ? hook.x + hook.reachMm : null };
+}
 
 interface BaitPartProps {
   readonly bench: BuildBench;
@@ -172,7 +179,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
                 onTakeOff={takeFrom}
               />
             </div>
-            <WeightPanel lines={lines} run={run} />
+            <WeightPanel lines={lines} reach={reachOf(look)} run={run} />
           </div>
           <BaitFields draft={draft} onChange={change} />
           {draft.kind === 'bladed-jig' ? <TemplatePanel draft={draft} onChange={change} /> : null}

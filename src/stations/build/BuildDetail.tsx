@@ -107,7 +107,7 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
         </div>
       </dl>
       {run ? (
-        <p className={styles.seen}>
+        <div className={styles.seen}>
           Stays up from {run.isSeen ? '' : 'about '}
           <strong data-guess={!run.isSeen}>{numberText(run.slowestMs, 2)} m/s</strong>
           {run.isSeen ? ', as you saw it' : ', an estimate'}. Seen another:{' '}
@@ -120,7 +120,7 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
             onChange={(seen) => void carryOut(workshop.builds.seen(build.id, seen))}
           />{' '}
           m/s
-        </p>
+        </div>
       ) : null}
       {build.kind === 'stinger-grub' ? <Stingers build={build} length={length} /> : null}
       {build.note ? <p>{build.note}</p> : null}

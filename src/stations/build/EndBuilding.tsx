@@ -54,7 +54,7 @@ export function EndBuilding({ building, build, done, onClose, onEnded }: EndBuil
         if (ended) onEnded(passed);
       }}
     >
-      <p>
+      <div>
         Built:{' '}
         <InputNumber
           aria-label="Built"
@@ -65,7 +65,7 @@ export function EndBuilding({ building, build, done, onClose, onEnded }: EndBuil
           onChange={(next) => next !== null && setBuilt(next)}
         />{' '}
         of {building.count}
-      </p>
+      </div>
       <ul className={styles.checks}>
         {kind.checks.map((check) => (
           <li key={check}>{check}</li>

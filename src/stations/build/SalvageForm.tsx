@@ -113,6 +113,9 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
           Only {inBox} lie in the bait box. Strip fewer, or say they come from elsewhere.
         </p>
       ) : null}
+      {build && parts.length === 0 ? (
+        <p role="alert">Nothing of it goes back: what is on it is soft or glued. Choose another bait.</p>
+      ) : null}
       <ul className={styles.salvage} aria-label="Parts to keep">
         {parts.map(({ bin, qty }) => {
           const { qty: keeps, condition } = of(bin.id, qty);

@@ -10,13 +10,16 @@ import type { PartBin } from '@/records/bin';
 import { useBench } from '../shared';
 import { measuredParts, type BuildDraft } from './draft';
 import { partHex } from './facts';
-import { PartOutline } from './PartOutline';
+import { PartOutline, sizeOf } from './PartOutline';
 import styles from './build.module.css';
 
 interface TrayProps {
   readonly draft: BuildDraft;
   readonly onPut: (bin: PartBin) => void;
 }
+
+const TRAY_PX = 64;
+const MOST_PX_PER_MM = 3;
 
 /** What of the shelf goes on this kind of bait: parts as they were measured, dragged onto it or put on by a press. */
 export function Tray({ draft, onPut }: TrayProps) {
@@ -34,6 +37,9 @@ export function Tray({ draft, onPut }: TrayProps) {
         : gauge.as === shown) &&
       suits(draft, gauge),
   );
+  // One scale for all that lie there, so that they compare.
+  const longest = Math.max(8, ...parts.flatMap(({ gauge }) => (gauge ? sizeOf(gauge)[0] : [])));
+  const scale = Math.min(MOST_PX_PER_MM, TRAY_PX / longest);
   return (
     <section className={styles.tray} aria-label="From the shelf">
       <h3>From the shelf</h3>
@@ -62,7 +68,7 @@ export function Tray({ draft, onPut }: TrayProps) {
       />
       <ul className={styles.trayList}>
         {parts.map((bin) => (
-          <TrayPart key={bin.id} bin={bin} onPut={() => onPut(bin)} />
+          <TrayPart key={bin.id} bin={bin} pxPerMm={scale} onPut={() => onPut(bin)} />
         ))}
       </ul>
       {parts.length === 0 ? (
@@ -92,7 +98,13 @@ function suits({ kind }: BuildDraft, gauge: NonNullable<PartBin['gauge']>): bool
   return gauge.form !== 'plate' && isOnWire(gauge) === arm.takes.includes('blade');
 }
 
-function TrayPart({ bin, onPut }: { readonly bin: PartBin; readonly onPut: () => void }) {
+interface TrayPartProps {
+  readonly bin: PartBin;
+  readonly pxPerMm: number;
+  readonly onPut: () => void;
+}
+
+function TrayPart({ bin, pxPerMm, onPut }: TrayPartProps) {
   const { view } = useBench();
   const { setNodeRef, listeners, attributes, isDragging } = useDraggable({
     id: `tray ${bin.id}`,
@@ -102,7 +114,7 @@ function TrayPart({ bin, onPut }: { readonly bin: PartBin; readonly onPut: () =>
   return (
     <li className={styles.trayPart} data-dragging={isDragging}>
       <div ref={setNodeRef} {...attributes} {...listeners} tabIndex={-1} aria-label={`Drag ${bin.name}`}>
-        {bin.gauge ? <PartOutline gauge={bin.gauge} hex={partHex(bin)} pxPerMm={scaleOf(bin)} /> : null}
+        {bin.gauge ? <PartOutline gauge={bin.gauge} hex={partHex(bin)} pxPerMm={pxPerMm} /> : null}
         <span>
           {bin.name}
           <small data-none={onHand < 1}>
@@ -115,10 +127,4 @@ function TrayPart({ bin, onPut }: { readonly bin: PartBin; readonly onPut: () =>
       </button>
     </li>
   );
-}
-
-/** Long parts are drawn smaller, so that all fit the tray. */
-function scaleOf({ gauge }: PartBin): number {
-  const long = gauge?.sizes.lengthMm ?? gauge?.sizes.diameterMm ?? 10;
-  return gauge?.as === 'frame' ? 1.3 : Math.min(3, 64 / Math.max(8, long));
 }

@@ -6,19 +6,21 @@ import { depthTendency } from '@/core/builds/depth-tendency';
 import type { BladeRun } from '@/core/builds/run-blades';
 import { Figure } from '@/ui/figure/Figure';
 import { numberText } from '@/messages/number-text';
-import { MassField, markText, massText, offText, useBench, usePreferences } from '../shared';
+import { lengthText, MassField, markText, massText, offText, useBench, usePreferences } from '../shared';
 import { finishedOf, type WeightLine } from './facts';
 import styles from './build.module.css';
 
 interface WeightPanelProps {
   readonly lines: readonly WeightLine[];
+  /** Behind the nose, mm: all of it, and where its hook's bend lies; null without a hook. */
+  readonly reach: { readonly wholeMm: number; readonly bendMm: number | null };
   readonly run: (BladeRun & { readonly isSeen: boolean }) | null;
 }
 
 /** What it weighs finished beside the head's mark, each part's share, and which head would give a wanted weight. */
-export function WeightPanel({ lines, run }: WeightPanelProps) {
+export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass, length } = usePreferences();
   const [wantedG, setWantedG] = useState<number | null>(null);
   const { finishedG, unweighed } = finishedOf(lines);
   const head = lines.find(({ is }) => is === 'head');
@@ -98,6 +100,12 @@ export function WeightPanel({ lines, run }: WeightPanelProps) {
             </ul>
           ) : null}
         </div>
+      ) : null}
+      {reach.wholeMm > 0 ? (
+        <p className={styles.reach}>
+          {lengthText(reach.wholeMm, length)} behind the nose
+          {reach.bendMm === null ? '' : `; the hook’s bend at ${lengthText(reach.bendMm, length)}`}
+        </p>
       ) : null}
       {run ? <RunFigures run={run} /> : null}
     </section>

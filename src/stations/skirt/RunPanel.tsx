@@ -84,7 +84,7 @@ export function RunPanel({ tying, skirt, onEnded }: RunPanelProps) {
             if (ended) onEnded();
           }}
         >
-          <p>
+          <div>
             Tied:{' '}
             <InputNumber
               aria-label="Tied"
@@ -95,7 +95,7 @@ export function RunPanel({ tying, skirt, onEnded }: RunPanelProps) {
               onChange={(done) => done !== null && setEnding(done)}
             />{' '}
             of {tying.count}
-          </p>
+          </div>
           <p>
             {backText(ending).length > 0
               ? `Back on the shelf: ${backText(ending).join('; ')}.`

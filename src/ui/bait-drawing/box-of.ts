@@ -2,6 +2,17 @@ import { baitBox, type Box } from '@/drawing/build/bait-box';
 import { skirtBox } from '../skirt-drawing/skirt-box';
 import type { BaitLook, BaitPose } from './bait-look';
 
+/**
+ * How far a bait reaches behind its nose, mm: hook, skirt, trailer, and what hangs behind the bend.
+ *
+ * @example reachBehind(look) // 118
+ */
+export function reachBehind(look: BaitLook): number {
+  const { jig } = look;
+  const skirt = jig ? Math.max(0, ...jig.layers.map(({ lengthMm }) => jig.collar.xMm + lengthMm)) : 0;
+  return Math.max(reachOf(look), skirt + (skirt > 0 ? strapOf(look) : 0));
+}
+
 /** What a slot adds behind the head, mm: a trailer its length, a stinger its cord and hook. */
 function reachOf({ jig, trailing }: BaitLook): number {
   const head = jig ? jig.head.bodyBox.width : 0;

@@ -1,0 +1,116 @@
+import { demoBench } from '@/demo/demo-bench';
+import type { BenchContents } from './bench-file';
+import { build } from './build';
+import { findLooseEnd } from './find-loose-end';
+import { gauge } from './gauge';
+import { plastic } from './plastic';
+
+const demo = demoBench(Date.UTC(2026, 10, 23, 12));
+const withIn = (change: Partial<BenchContents>) => findLooseEnd({ ...demo, ...change });
+
+describe('findLooseEnd, from the skirt station on', () => {
+  it('finds skirts that are named and not there: on lines, heads, runs and notes', () => {
+    const gone = 'there is no skirt';
+    const [ticket] = demo.tickets.filter(({ lines }) => lines.some(({ skirtId }) => skirtId !== null));
+    const lines = ticket!.lines.map((line) => ({ ...line, skirtId: 'gone' }));
+    expect(withIn({ tickets: [{ ...ticket!, lines }] })?.why).toContain(gone);
+    expect(withIn({ tyings: [{ ...demo.tyings[0]!, skirtId: 'gone' }] })).toMatchObject({
+      where: 'tyings.0.skirtId',
+    });
+    expect(withIn({ waterNotes: [{ ...demo.waterNotes[0]!, skirtId: 'gone' }] })?.why).toContain(gone);
+    const bins = demo.bins.map((bin) => (bin.kind === 'head' ? { ...bin, skirtId: 'gone' } : bin));
+    expect(withIn({ bins })?.why).toContain(gone);
+  });
+
+  it('finds a layer whose material is gone', () => {
+    const [skirt] = demo.skirts;
+    const layers = skirt!.layers.map((layer) => ({ ...layer, binId: 'gone' }));
+    expect(withIn({ skirts: [{ ...skirt!, layers }, ...demo.skirts.slice(1)] })).toEqual({
+      where: 'skirts.0.layers',
+      why: "there is no material 'gone'",
+    });
+  });
+
+  it('finds parts of a build that are gone, wherever on it they are', () => {
+    const tandem = demo.builds.find(({ name }) => name === 'Quay tandem')!;
+    const others = demo.builds.filter((each) => each !== tandem);
+    const arm = tandem.arm.map((piece) => ({ ...piece, bladeBinId: 'gone' }));
+    for (const change of [
+      { frameBinId: 'gone' },
+      { arm },
+      { end: { ...tandem.end, binId: 'gone' } },
+      { end: { ...tandem.end, bladeBinId: 'gone' } },
+      { slots: [{ slot: 'keeper', binId: 'gone' }] },
+    ]) {
+      expect(withIn({ builds: [{ ...tandem, ...change }, ...others] })).toEqual({
+        where: 'builds.0',
+        why: "there is no part 'gone'",
+      });
+    }
+    expect(withIn({ builds: [{ ...tandem, skirtId: 'gone' }, ...others] })?.where).toBe('builds.0.skirtId');
+    expect(withIn({ buildings: [{ ...demo.buildings[0]!, buildId: 'gone' }] })?.why).toBe(
+      "there is no build 'gone'",
+    );
+  });
+
+  it('finds a batch of a color that is gone', () => {
+    expect(withIn({ plastics: [] })).toMatchObject({ where: 'plasticBatches.0' });
+    expect(withIn({ plasticBatches: [{ ...demo.plasticBatches[0]!, binId: 'gone' }] })).toMatchObject({
+      where: 'plasticBatches.0',
+    });
+  });
+
+  it('finds an id that stands twice', () => {
+    const [first] = demo.builds;
+    expect(withIn({ builds: [...demo.builds, first!] })).toEqual({
+      where: `builds.${demo.builds.length}.id`,
+      why: `'${first!.id}' stands twice`,
+    });
+  });
+});
+
+describe('a gauge', () => {
+  const bead = {
+    as: 'bead',
+    sizes: { diameterMm: 4, holeMm: 1.2 },
+    form: null,
+    plastic: null,
+    bend: null,
+    basis: 'measured',
+  };
+  const problemOf = (of: object) => gauge.safeParse({ ...bead, ...of }).error?.issues[0]?.message ?? null;
+
+  it('takes what a part can be', () => {
+    expect(problemOf({})).toBeNull();
+    expect(problemOf({ as: 'blade', form: 'leaf', sizes: { lengthMm: 46, widthMm: 17 } })).toBeNull();
+    expect(problemOf({ as: 'frame', bend: 'bent', sizes: { wireMm: 1 } })).toBeNull();
+  });
+
+  it('takes a form on blades alone, a bend on wires alone, and no size that such a part cannot have', () => {
+    expect(problemOf({ form: 'leaf' })).toContain('a blade has a form');
+    expect(problemOf({ as: 'blade' })).toContain('a blade has a form');
+    expect(problemOf({ bend: 'bent' })).toContain('a wire has a bend');
+    expect(problemOf({ as: 'frame' })).toContain('a wire has a bend');
+    expect(problemOf({ sizes: { diameterMm: 400 } })).toContain('larger than such a part');
+    expect(problemOf({ sizes: { diameterMm: 0 } })).not.toBeNull();
+    expect(problemOf({ sizes: { girthMm: 3 } })).not.toBeNull();
+  });
+});
+
+describe('builds and colors as they are stored', () => {
+  it('are what the made-up bench has, and nothing beyond their bounds', () => {
+    for (const each of demo.builds) expect(build.safeParse(each).success).toBe(true);
+    for (const each of demo.plastics) expect(plastic.safeParse(each).success).toBe(true);
+    const [first] = demo.builds;
+    const arm = Array.from({ length: 25 }, (_, nth) => ({ id: `a${nth}`, binId: 'b', bladeBinId: null }));
+    expect(build.safeParse({ ...first, arm }).success).toBe(false);
+    expect(build.safeParse({ ...first, kind: 'kite' }).success).toBe(false);
+    expect(build.safeParse({ ...first, seenMs: 0 }).success).toBe(false);
+    expect(build.safeParse({ ...first, surprise: 1 }).success).toBe(false);
+    const [color] = demo.plastics;
+    expect(plastic.safeParse({ ...color, colors: [] }).success).toBe(false);
+    expect(plastic.safeParse({ ...color, colors: [{ ...color!.colors[0], baseCm3: 0 }] }).success).toBe(
+      false,
+    );
+  });
+});

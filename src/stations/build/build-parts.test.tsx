@@ -1,0 +1,266 @@
+/** @jest-environment ./tests/support/browser-environment.ts */
+import '@testing-library/jest-dom';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { useState } from 'react';
+import { judgeBuild } from '@/core/builds/judge-build';
+import { renderBench } from '../../../tests/support/render-bench';
+import { useBench } from '../shared';
+import { ArmList } from './ArmList';
+import { BaitFields } from './BaitFields';
+import { BatchForm } from './BatchForm';
+import { draftOf, moveOn, swapAt, takeOff, type BuildDraft } from './draft';
+import { EndBuilding } from './EndBuilding';
+import { buildOf, weightLines, runOf, asRecord } from './facts';
+import { Findings } from './Findings';
+import { KeepBar } from './KeepBar';
+import { SalvageForm } from './SalvageForm';
+import { Tray } from './Tray';
+import { WeightPanel } from './WeightPanel';
+
+const TANDEM = 'build-quay-tandem-1';
+
+beforeAll(() => {
+  Element.prototype.scrollIntoView = () => undefined;
+});
+
+/** A bait of the made-up bench, changed before it is shown. */
+function useDraft(change: (draft: BuildDraft) => BuildDraft = (draft) => draft) {
+  const { view } = useBench();
+  return useState(() => change(draftOf(view.buildById.get(TANDEM)!)));
+}
+
+function Bench({ change }: { readonly change?: (draft: BuildDraft) => BuildDraft }) {
+  const { view } = useBench();
+  const [draft, setDraft] = useDraft(change);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const build = buildOf(draft, view);
+  const { findings } = judgeBuild(build);
+  return (
+    <>
+      <Findings
+        build={build}
+        findings={findings}
+        onSwap={(at, bin) => setDraft(swapAt(draft, at, bin))}
+        onThread={(behind) => setChosen(behind)}
+        onTakeOff={(at) => setDraft(takeOff(draft, at))}
+        onChoose={setChosen}
+      />
+      <ArmList
+        build={build}
+        marked={findings.flatMap(({ at }) => at)}
+        chosen={chosen}
+        onChoose={setChosen}
+        onMove={(at, by) => setDraft(moveOn(draft, at, by))}
+        onTakeOff={(at) => setDraft(takeOff(draft, at))}
+      />
+      <WeightPanel
+        lines={weightLines(draft, view)}
+        reach={{ wholeMm: 118, bendMm: null }}
+        run={runOf(asRecord(draft), view)}
+      />
+    </>
+  );
+}
+
+const withLargeSwivel = (draft: BuildDraft): BuildDraft => ({
+  ...draft,
+  end: { ...draft.end, binId: 'part-swivels-9' },
+});
+
+describe('does it fit', () => {
+  it('says why not, offers what would, and fits once that is taken', async () => {
+    await renderBench(<Bench change={withLargeSwivel} />);
+    const fit = screen.getByLabelText('Does it fit');
+    expect(within(fit).getByText(/Ball swivel #1 needs 3\.8 mm to turn in it/)).toBeInTheDocument();
+    fireEvent.click(within(fit).getByText(/^Swap for Barrel swivel #2/));
+    expect(within(fit).getByText('It fits.')).toBeInTheDocument();
+  });
+
+  it('takes a bead off where only play is missing', async () => {
+    await renderBench(<Bench change={(draft) => ({ ...draft, armMm: 45 })} />);
+    const fit = screen.getByLabelText('Does it fit');
+    expect(within(fit).getByText(/stay free/)).toBeInTheDocument();
+    fireEvent.click(within(fit).getByText('Take off Spacer tube 14 mm'));
+    expect(within(screen.getByLabelText('On the bait')).queryByText(/Spacer tube 14 mm/)).toBeNull();
+  });
+});
+
+describe('what is on the bait', () => {
+  it('is chosen, moved along and taken off', async () => {
+    await renderBench(<Bench />);
+    const list = screen.getByLabelText('On the bait');
+    const rows = () =>
+      within(list)
+        .getAllByRole('listitem')
+        .map((row) => row.textContent);
+    expect(rows()[4]).toContain('Spacer tube 14 mm');
+    fireEvent.click(within(list).getByLabelText('Spacer tube 14 mm, toward the eye'));
+    expect(rows()[3]).toContain('Spacer tube 14 mm');
+    fireEvent.click(within(list).getByLabelText('Take off Drop blade, copper 22 mm'));
+    expect(rows()[0]).toContain('Clevis, folded small');
+    fireEvent.click(within(list).getByLabelText('Take off Clevis, folded small'));
+    expect(rows()[0]).toContain('Bead');
+    const [first] = within(list).getAllByRole('listitem');
+    fireEvent.click(within(first!).getAllByRole('button')[0]!);
+    expect(first).toHaveAttribute('data-chosen', 'true');
+  });
+});
+
+describe('what it weighs', () => {
+  it('is told part by part, with the head that gives a wanted weight', async () => {
+    await renderBench(<Bench />);
+    const panel = screen.getByLabelText('Finished weight');
+    expect(within(panel).getByText(/heavy of 14 g marked/)).toBeInTheDocument();
+    expect(within(panel).getByText('118 mm behind the nose')).toBeInTheDocument();
+    const field = within(panel).getByLabelText('What head gives a finished');
+    fireEvent.change(field, { target: { value: '18 g' } });
+    const heads = within(panel).getByLabelText('Heads for it');
+    expect(within(heads).getAllByRole('listitem')[0]).toHaveTextContent(/^10 g marked: 17\.\d+ g/);
+    fireEvent.change(field, { target: { value: '0' } });
+    expect(within(panel).getByText('A bait weighs more than nothing.')).toBeInTheDocument();
+  });
+});
+
+function Fields() {
+  const [draft, setDraft] = useDraft();
+  return (
+    <>
+      <BaitFields draft={draft} onChange={setDraft} />
+      <p data-testid="arm">{String(draft.armMm)}</p>
+      <KeepBar draft={draft} stops={2} onChange={setDraft} onBegin={jest.fn()} onKept={jest.fn()} />
+    </>
+  );
+}
+
+describe('what the drawing cannot be asked', () => {
+  it('cuts the arm in any unit, and says what it comes as', async () => {
+    await renderBench(<Fields />);
+    fireEvent.click(screen.getByText(/^Kind, head, skirt/));
+    const arm = await screen.findByLabelText('Arm, cut to');
+    fireEvent.change(arm, { target: { value: '2 in' } });
+    expect(screen.getByTestId('arm')).toHaveTextContent('50.8');
+    fireEvent.change(arm, { target: { value: '90 mm' } });
+    expect(screen.getByText(/no longer than it comes: 72 mm/)).toBeInTheDocument();
+    fireEvent.change(arm, { target: { value: '72 mm' } });
+    expect(screen.getByTestId('arm')).toHaveTextContent('null');
+  });
+
+  it('is not kept without a name of its own, and warns of what does not fit', async () => {
+    await renderBench(<Fields />);
+    const name = screen.getByLabelText('Called');
+    fireEvent.change(name, { target: { value: '' } });
+    expect(screen.getByText('Give it a name, such as Quay tandem.')).toBeInTheDocument();
+    fireEvent.change(name, { target: { value: 'Lock thumper' } });
+    expect(
+      screen.getByText('There is a bait Lock thumper already. Call this one otherwise.'),
+    ).toBeInTheDocument();
+    expect(screen.getByText(/It does not fit yet/)).toBeInTheDocument();
+  });
+});
+
+function Shelf({ onPut }: { readonly onPut: (name: string) => void }) {
+  const [draft] = useDraft();
+  return <Tray draft={draft} onPut={({ name }) => onPut(name)} />;
+}
+
+describe('the tray', () => {
+  it('shows the parts of a role that suit the kind, finds by name, and puts on by a press', async () => {
+    const put = jest.fn();
+    await renderBench(<Shelf onPut={put} />);
+    const tray = screen.getByLabelText('From the shelf');
+    fireEvent.click(within(tray).getByText('Wire'));
+    expect(within(tray).queryByText(/buzz wire/)).toBeNull();
+    expect(within(tray).getByText('Head on wire, 14 g, long arm')).toBeInTheDocument();
+    fireEvent.click(within(tray).getByText('Blade'));
+    expect(within(tray).queryByText(/^Winged|^Plate/)).toBeNull();
+    fireEvent.change(within(tray).getByLabelText('Search parts'), { target: { value: 'leaf 46' } });
+    fireEvent.click(within(tray).getByLabelText('Put on Leaf blade, nickel 46 mm'));
+    expect(put).toHaveBeenCalledWith('Leaf blade, nickel 46 mm');
+    fireEvent.change(within(tray).getByLabelText('Search parts'), { target: { value: 'kite' } });
+    expect(within(tray).getByText('No part here is called that.')).toBeInTheDocument();
+  });
+});
+
+function Strip({ name, onDone }: { readonly name: string; readonly onDone: (said: string) => void }) {
+  const { view } = useBench();
+  const build = view.builds.find((each) => each.name === name)!;
+  return <SalvageForm build={build} onClose={jest.fn()} onDone={onDone} />;
+}
+
+describe('stripping', () => {
+  it('says where nothing of a bait goes back', async () => {
+    await renderBench(<Strip name="Canal swimmer" onDone={jest.fn()} />);
+    expect(await screen.findByText(/what is on it is soft or glued/)).toBeInTheDocument();
+  });
+
+  it('leaves out what is soft, and says how many parts came back', async () => {
+    const done = jest.fn();
+    const { workshop } = await renderBench(<Strip name="Quay tandem" onDone={done} />);
+    const parts = await screen.findByLabelText('Parts to keep');
+    expect(within(parts).queryByText(/Trailer/)).toBeNull();
+    fireEvent.click(screen.getByText('Put the parts on the shelf'));
+    await waitFor(() =>
+      expect(done).toHaveBeenCalledWith(expect.stringMatching(/^\d+ parts of one bait are on the shelf\.$/)),
+    );
+    const salvaged = await workshop.shelf.bins();
+    expect(salvaged.filter((bin) => bin.kind === 'part' && bin.condition === 'used').length).toBeGreaterThan(
+      0,
+    );
+  });
+});
+
+function Ending() {
+  const { view } = useBench();
+  const build = view.buildById.get(TANDEM)!;
+  const past = view.buildings[0]!;
+  return (
+    <EndBuilding
+      building={{ ...past, state: 'building' }}
+      build={build}
+      done={6}
+      onClose={jest.fn()}
+      onEnded={jest.fn()}
+    />
+  );
+}
+
+describe('looking them over', () => {
+  it('counts what failed by its reason, and puts the parts of stripped ones back', async () => {
+    await renderBench(<Ending />);
+    expect(await screen.findByText('Nothing is left over.')).toBeInTheDocument();
+    fireEvent.change(screen.getByLabelText('Failed: crooked'), { target: { value: '2' } });
+    expect(screen.getByText('Book 4 built')).toBeInTheDocument();
+    expect(screen.getByText(/^Back on the shelf: .*6 Bead, brass 3\.2 mm/)).toBeInTheDocument();
+    fireEvent.click(screen.getByText(/Strip the failed ones/));
+    expect(screen.getByText('Nothing is left over.')).toBeInTheDocument();
+  });
+});
+
+function Batch({ onPoured }: { readonly onPoured: (said: string) => void }) {
+  const { view } = useBench();
+  return <BatchForm plastic={view.plastics.find(({ name }) => name === 'Weir green')!} onPoured={onPoured} />;
+}
+
+describe('a batch', () => {
+  it('begins as the last of its color was, and is not logged with more good ones than were shot', async () => {
+    const poured = jest.fn();
+    await renderBench(<Batch onPoured={poured} />);
+    expect(screen.getByLabelText('How many baits')).toHaveValue('24');
+    fireEvent.change(screen.getByLabelText('Came out well'), { target: { value: '30' } });
+    expect(screen.getByText('Only 24 were shot.')).toBeInTheDocument();
+    expect(screen.getByText('Log the batch').closest('button')).toBeDisabled();
+    fireEvent.change(screen.getByLabelText('Came out well'), { target: { value: '23' } });
+    fireEvent.click(screen.getByText('Log the batch'));
+    await waitFor(() => expect(poured).toHaveBeenCalledWith('Batch 2 is logged: 23 good.'));
+  });
+
+  it('starts a clock for a stage of its heat', async () => {
+    const { workshop } = await renderBench(<Batch onPoured={jest.fn()} />);
+    fireEvent.click(screen.getByText('4 min clock'));
+    await waitFor(async () =>
+      expect((await workshop.clocks.all()).map(({ name }) => name)).toEqual([
+        'Shoot, and let it set, Weir green',
+      ]),
+    );
+  });
+});
