@@ -3,7 +3,7 @@ import { BAIT_KIND_IDS } from '@/core/builds/kinds/definition';
 import { id, instant, name, note, pieces } from './fields';
 
 export const MOST_ON_ARM = 24;
-export const MOST_SLOTS = 16;
+const MOST_SLOTS = 16;
 
 const hole = z.strictObject({
   is: z.enum(['line', 'swing', 'punched']),
@@ -13,7 +13,7 @@ const hole = z.strictObject({
 });
 
 /** What a build is made of, apart from its names and dates. */
-export const buildShape = {
+const buildShape = {
   kind: z.enum(BAIT_KIND_IDS),
   /** What it is drawn with, and what is taken from the rack; null where the wire brings its own. */
   head: z

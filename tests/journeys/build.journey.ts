@@ -106,6 +106,9 @@ test('a two-blade spinnerbait is dragged together, does not fit, is mended; six 
   await fit.getByRole('button', { name: 'Put Spacer tube 14 mm between' }).click();
   await expect(fit.getByRole('status')).toHaveText('It fits.');
 
+  await putOn(page, 'Skirt', 'Skirt, Night eel 1');
+  await expect(fit.getByRole('status')).toHaveText('It fits.');
+
   // The drawing's lengths are the numbers': arm, stack, blades, in millimeters of the SVG itself.
   const drawn = await page
     .locator('[data-bait="pulled"]')
@@ -167,8 +170,8 @@ test('a two-blade spinnerbait is dragged together, does not fit, is mended; six 
   await expect(begin.getByRole('row', { name: /^Spacer tube 14 mm/ })).toContainText('12');
   await begin.getByRole('button', { name: 'Take the kit and begin' }).click();
   await expect(page.getByRole('complementary', { name: 'This run' })).toContainText('0 of 6 built');
-  // Cut, three threadings, the loop, the end: six steps, six times.
-  expect(await pressThrough(page)).toBe(36);
+  // Cut, three threadings, the loop, the end, the skirt: seven steps, six times.
+  expect(await pressThrough(page)).toBe(42);
   await page.getByRole('button', { name: 'End the run' }).click();
   const look = page.getByRole('dialog', { name: 'Look them over' });
   await expect(look).toContainText('Nothing is left over.');
@@ -186,6 +189,7 @@ test('a two-blade spinnerbait is dragged together, does not fit, is mended; six 
     'part-spacer-14': -12,
     'part-swivels-7': -6,
     'part-leaf-blades-5': -6,
+    'loose-skirt-night-eel-1': -6,
   });
 
   const [labels] = await Promise.all([

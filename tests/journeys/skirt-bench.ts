@@ -54,6 +54,8 @@ export function plainSkirt(contents: BenchContents, layers: readonly TabLayer[])
     skirts: [skirt],
     tyings: [],
     waterNotes: [],
+    builds: [],
+    buildings: [],
     tickets: contents.tickets.map((ticket) => ({
       ...ticket,
       lines: ticket.lines.map((line) => ({ ...line, skirtId: null })),

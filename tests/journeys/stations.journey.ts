@@ -259,7 +259,7 @@ test('a maker who thinks in ounces reads ounces everywhere', async ({ page }) =>
   await page.getByRole('textbox', { name: 'Weight', exact: true }).blur();
   await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('3/8 oz');
   await page.getByRole('button', { name: 'Leave' }).click();
-  await page.keyboard.press('8');
+  await page.keyboard.press('9');
   await expect(page.getByRole('button', { name: /^Lot 14, hard lead 26\.0 lb/ })).toBeVisible();
 });
 
@@ -287,6 +287,19 @@ test('an empty bench says in a sentence what to do, and offers it', async ({ pag
   await page.getByRole('radiogroup', { name: 'What to do' }).getByText('Materials').click();
   await expect(page.getByRole('button', { name: 'A material' })).toBeVisible();
   await page.keyboard.press('8');
+  await expect(page.getByText('No bait is on the bench.')).toBeVisible();
+  const parts = page.getByRole('radiogroup', { name: 'What to do' });
+  await parts.getByText('Board', { exact: true }).click();
+  await expect(page.getByText('No bait is kept yet. Make one under Bait.')).toBeVisible();
+  await parts.getByText('What now', { exact: true }).click();
+  await expect(page.getByText('No bait is kept that fits together.')).toBeVisible();
+  await parts.getByText('Plastic', { exact: true }).click();
+  await expect(page.getByText('No color is kept yet.')).toBeVisible();
+  await parts.getByText('Bait', { exact: true }).click();
+  await page.getByRole('button', { name: 'New bait' }).click();
+  await page.getByRole('menuitem', { name: 'Spinnerbait', exact: true }).click();
+  await expect(page.getByText('It has no wire yet. Take one from the shelf.')).toBeVisible();
+  await page.keyboard.press('9');
   await expect(page.getByText('The shelf is empty.')).toBeVisible();
 
   await page.getByRole('button', { name: 'New bin' }).first().click();

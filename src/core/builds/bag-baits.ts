@@ -1,7 +1,7 @@
 import type { Plastic } from './part-roles';
 
 /** Half a dozen at a time. */
-export const BAG_OF = 6;
+const BAG_OF = 6;
 
 /** Baits for a bag, with the plastic of their trailers; null where they have none. */
 export interface Baggable {

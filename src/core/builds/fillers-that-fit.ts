@@ -6,7 +6,7 @@ import { lengthAlong } from './place-parts';
 const TRIED = 'tried';
 
 /** A build with a part threaded behind an arm piece, toward the arm's end. */
-export function withPartBehind(build: Build, at: string, part: BuildPiece): Build {
+function withPartBehind(build: Build, at: string, part: BuildPiece): Build {
   const index = build.arm.findIndex(({ id }) => id === at);
   const arm = [...build.arm];
   arm.splice(index + 1, 0, { id: TRIED, part, blade: null });

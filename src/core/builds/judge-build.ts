@@ -59,7 +59,7 @@ export function judgeBuild(build: Build): BuildJudgment {
 }
 
 /** An arm as `checkWire` takes it: the blade in the loop is its last part, which takes none of the arm. */
-export function wireOf(build: Build) {
+function wireOf(build: Build) {
   const laid = placeParts(build);
   const bladeOf = (piece: BuildPiece | null): WirePart['blade'] => {
     const { lengthMm, widthMm } = piece?.gauge.sizes ?? {};

@@ -1,4 +1,4 @@
-import { BLADE_FORM_IDS, type BladeFormId } from './blades/definition';
+import type { BladeFormId } from './blades/definition';
 
 export const PART_ROLE_IDS = [
   'blade',
@@ -168,9 +168,4 @@ export function findRole(id: PartRoleId): PartRole {
 /** Whether a part turns on the wire itself. */
 export function isOnWire({ as, form }: Pick<PartGauge, 'as' | 'form'>): boolean {
   return as === 'blade' ? form === 'wing' : findRole(as).along !== null;
-}
-
-/** Whether something is one of the known forms. */
-export function isBladeForm(text: string): text is BladeFormId {
-  return (BLADE_FORM_IDS as readonly string[]).includes(text);
 }

@@ -2,7 +2,7 @@ import type { Build, BuildPiece } from './build';
 import { judgeBuild } from './judge-build';
 
 /** A build with another part at one place. */
-export function withPart(build: Build, at: string, of: 'part' | 'blade', piece: BuildPiece | null): Build {
+function withPart(build: Build, at: string, of: 'part' | 'blade', piece: BuildPiece | null): Build {
   if (at === 'end') {
     return {
       ...build,

@@ -10,6 +10,8 @@ import styles from './build.module.css';
 
 interface ArmListProps {
   readonly build: Build;
+  /** What its skirt is called; null where it wears none. */
+  readonly skirt: string | null;
   readonly marked: readonly string[];
   readonly chosen: string | null;
   readonly onChoose: (at: string | null) => void;
@@ -18,9 +20,10 @@ interface ArmListProps {
 }
 
 /** What is on the bait, from the eye to the end, then beside it: chosen, moved, taken off. */
-export function ArmList({ build, marked, chosen, onChoose, onMove, onTakeOff }: ArmListProps) {
+export function ArmList({ build, skirt, marked, chosen, onChoose, onMove, onTakeOff }: ArmListProps) {
   const { length } = usePreferences();
   const kind = findKind(build.kind);
+  const worn = skirt === null ? [] : [{ at: 'skirt', name: `Skirt, ${skirt}`, what: 'over the collar' }];
   const slots = build.slots.map(({ slot, part }) => ({
     at: slot,
     name: part.name,
@@ -85,7 +88,7 @@ export function ArmList({ build, marked, chosen, onChoose, onMove, onTakeOff }: 
             />
           </li>
         ) : null}
-        {slots.map(({ at, name, what }) => (
+        {[...worn, ...slots].map(({ at, name, what }) => (
           <li key={at} data-marked={marked.includes(at)} data-chosen={chosen === at}>
             <button
               type="button"
@@ -105,7 +108,7 @@ export function ArmList({ build, marked, chosen, onChoose, onMove, onTakeOff }: 
           </li>
         ))}
       </ol>
-      {build.arm.length === 0 && !hanger && slots.length === 0 ? (
+      {build.arm.length + worn.length + slots.length === 0 && !hanger ? (
         <p className="quiet">Nothing yet. Drag parts onto the bait, or press their plus.</p>
       ) : null}
     </section>

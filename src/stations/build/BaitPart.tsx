@@ -10,7 +10,7 @@ import type { BaitKindId } from '@/core/builds/kinds/definition';
 import type { PartBin } from '@/records/bin';
 import type { BaitLook, BaitPose } from '@/ui/bait-drawing/bait-look';
 import { reachBehind } from '@/ui/bait-drawing/box-of';
-import { useBench, useDragSensors, useKeys } from '../shared';
+import { skirtText, useBench, useDragSensors, useKeys } from '../shared';
 import { ArmList } from './ArmList';
 import { BaitFields } from './BaitFields';
 import { BaitStage, stageBox } from './BaitStage';
@@ -21,7 +21,7 @@ import { Findings } from './Findings';
 import { KeepBar } from './KeepBar';
 import { PartOutline } from './PartOutline';
 import { TemplatePanel } from './TemplatePanel';
-import { Tray } from './Tray';
+import { Tray, type Dragged } from './Tray';
 import type { BuildBench } from './use-build';
 import { WeightPanel } from './WeightPanel';
 import styles from './build.module.css';
@@ -80,6 +80,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
     [moving, kept, view],
   );
   const { wire, findings } = useMemo(() => judgeBuild(build), [build]);
+  const skirt = draft.skirtId === null ? undefined : view.skirtById.get(draft.skirtId);
   const lines = useMemo(() => weightLines(draft, view), [draft, view]);
   const run = useMemo(() => runOf(asRecord(draft), view), [draft, view]);
   const marked = findings.filter(({ weight }) => weight === 'stop').flatMap(({ at }) => at);
@@ -99,13 +100,16 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
     setChosen(null);
   };
   const onDragStart = ({ active }: DragStartEvent) => {
-    const bin = view.binById.get((active.data.current as { binId?: string } | undefined)?.binId ?? '');
+    const what = active.data.current as Dragged | undefined;
+    const bin = what && 'binId' in what ? view.binById.get(what.binId) : undefined;
     setDragged(bin?.kind === 'part' ? bin : null);
     setPose('pulled');
   };
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     const bin = dragged;
+    const what = active.data.current as Dragged | undefined;
     setDragged(null);
+    if (over && what && 'skirtId' in what) change({ ...kept, skirtId: what.skirtId });
     const rect = active.rect.current.translated;
     if (!bin || !over || !rect) return;
     const svg = stage.current?.querySelector('[data-bait]');
@@ -133,7 +137,11 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
     >
       <div className={styles.bench}>
         <div className={styles.left}>
-          <Tray draft={draft} onPut={(bin) => put(bin, kept.arm.length)} />
+          <Tray
+            draft={draft}
+            onPut={(bin) => put(bin, kept.arm.length)}
+            onSkirt={({ id }) => change({ ...kept, skirtId: id })}
+          />
           <div className={styles.hands}>
             <Button size="small" onClick={bench.stepBack} disabled={!bench.canStepBack}>
               One change back
@@ -172,6 +180,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
               />
               <ArmList
                 build={build}
+                skirt={skirt ? skirtText(skirt) : null}
                 marked={marked}
                 chosen={chosen}
                 onChoose={setChosen}

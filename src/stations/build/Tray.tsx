@@ -3,32 +3,39 @@
 import { useDraggable } from '@dnd-kit/core';
 import { PlusOutlined } from '@ant-design/icons';
 import { Input } from 'antd';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { findKind } from '@/core/builds/kinds';
 import { findRole, isOnWire, type PartRoleId } from '@/core/builds/part-roles';
 import type { PartBin } from '@/records/bin';
-import { useBench } from '../shared';
+import { layersOf, materialOf, skirtText, useBench } from '../shared';
+import type { Skirt } from '@/records/skirt';
 import { measuredParts, type BuildDraft } from './draft';
-import { partHex } from './facts';
+import { looseSkirt, partHex } from './facts';
 import { PartOutline, sizeOf } from './PartOutline';
 import styles from './build.module.css';
 
 interface TrayProps {
   readonly draft: BuildDraft;
   readonly onPut: (bin: PartBin) => void;
+  readonly onSkirt: (skirt: Skirt) => void;
 }
 
+/** What is dragged out of the tray: a part by its bin, or a skirt by its recipe. */
+export type Dragged = { readonly binId: string } | { readonly skirtId: string };
+
+const SKIRTS = 'skirts';
 const TRAY_PX = 64;
 const MOST_PX_PER_MM = 3;
 
 /** What of the shelf goes on this kind of bait: parts as they were measured, dragged onto it or put on by a press. */
-export function Tray({ draft, onPut }: TrayProps) {
+export function Tray({ draft, onPut, onSkirt }: TrayProps) {
   const { view } = useBench();
-  const [role, setRole] = useState<PartRoleId | null>(null);
+  const [role, setRole] = useState<PartRoleId | typeof SKIRTS | null>(null);
   const [search, setSearch] = useState('');
   const roles = rolesOf(draft);
-  const shown = role !== null && roles.includes(role) ? role : (roles[0] ?? null);
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const isSkirts = role === SKIRTS && findKind(draft.kind).takesSkirt && words.length === 0;
+  const shown = role !== null && role !== SKIRTS && roles.includes(role) ? role : (roles[0] ?? null);
   const parts = measuredParts(view).filter(
     ({ gauge, name, sort }) =>
       gauge !== null &&
@@ -48,7 +55,7 @@ export function Tray({ draft, onPut }: TrayProps) {
           <button
             key={id}
             type="button"
-            aria-pressed={id === shown && words.length === 0}
+            aria-pressed={id === shown && words.length === 0 && !isSkirts}
             onClick={() => {
               setRole(id);
               setSearch('');
@@ -57,6 +64,18 @@ export function Tray({ draft, onPut }: TrayProps) {
             {findRole(id).name}
           </button>
         ))}
+        {findKind(draft.kind).takesSkirt ? (
+          <button
+            type="button"
+            aria-pressed={isSkirts}
+            onClick={() => {
+              setRole(SKIRTS);
+              setSearch('');
+            }}
+          >
+            Skirt
+          </button>
+        ) : null}
       </div>
       <Input
         aria-label="Search parts"
@@ -67,11 +86,40 @@ export function Tray({ draft, onPut }: TrayProps) {
         onChange={({ target }) => setSearch(target.value)}
       />
       <ul className={styles.trayList}>
-        {parts.map((bin) => (
-          <TrayPart key={bin.id} bin={bin} pxPerMm={scale} onPut={() => onPut(bin)} />
-        ))}
+        {isSkirts
+          ? view.skirts
+              .filter(({ retired }) => !retired)
+              .map((skirt) => (
+                <TrayThing
+                  key={skirt.id}
+                  id={skirt.id}
+                  name={`Skirt, ${skirtText(skirt)}`}
+                  note={`${view.levels.get(looseSkirt(skirt.id)) ?? 0} loose`}
+                  isOut={(view.levels.get(looseSkirt(skirt.id)) ?? 0) < 1}
+                  drawing={<Strands skirt={skirt} />}
+                  drags={{ skirtId: skirt.id }}
+                  onPut={() => onSkirt(skirt)}
+                />
+              ))
+          : parts.map((bin) => {
+              const onHand = view.levels.get(bin.id) ?? 0;
+              return (
+                <TrayThing
+                  key={bin.id}
+                  id={bin.id}
+                  name={bin.name}
+                  note={`${onHand} there${bin.condition === 'new' ? '' : `, ${bin.condition}`}`}
+                  isOut={onHand < 1}
+                  drawing={
+                    bin.gauge ? <PartOutline gauge={bin.gauge} hex={partHex(bin)} pxPerMm={scale} /> : null
+                  }
+                  drags={{ binId: bin.id }}
+                  onPut={() => onPut(bin)}
+                />
+              );
+            })}
       </ul>
-      {parts.length === 0 ? (
+      {parts.length === 0 && !isSkirts ? (
         <p className="quiet">
           {words.length > 0
             ? 'No part here is called that.'
@@ -98,33 +146,55 @@ function suits({ kind }: BuildDraft, gauge: NonNullable<PartBin['gauge']>): bool
   return gauge.form !== 'plate' && isOnWire(gauge) === arm.takes.includes('blade');
 }
 
-interface TrayPartProps {
-  readonly bin: PartBin;
-  readonly pxPerMm: number;
+interface TrayThingProps {
+  readonly id: string;
+  readonly name: string;
+  readonly note: string;
+  readonly isOut: boolean;
+  readonly drawing: ReactNode;
+  readonly drags: Dragged;
   readonly onPut: () => void;
 }
 
-function TrayPart({ bin, pxPerMm, onPut }: TrayPartProps) {
-  const { view } = useBench();
-  const { setNodeRef, listeners, attributes, isDragging } = useDraggable({
-    id: `tray ${bin.id}`,
-    data: { binId: bin.id },
-  });
-  const onHand = view.levels.get(bin.id) ?? 0;
+function TrayThing({ id, name, note, isOut, drawing, drags, onPut }: TrayThingProps) {
+  const { setNodeRef, listeners, attributes, isDragging } = useDraggable({ id: `tray ${id}`, data: drags });
   return (
     <li className={styles.trayPart} data-dragging={isDragging}>
-      <div ref={setNodeRef} {...attributes} {...listeners} tabIndex={-1} aria-label={`Drag ${bin.name}`}>
-        {bin.gauge ? <PartOutline gauge={bin.gauge} hex={partHex(bin)} pxPerMm={pxPerMm} /> : null}
+      <div ref={setNodeRef} {...attributes} {...listeners} tabIndex={-1} aria-label={`Drag ${name}`}>
+        {drawing}
         <span>
-          {bin.name}
-          <small data-none={onHand < 1}>
-            {onHand} there{bin.condition === 'new' ? '' : `, ${bin.condition}`}
-          </small>
+          {name}
+          <small data-none={isOut}>{note}</small>
         </span>
       </div>
-      <button type="button" aria-label={`Put on ${bin.name}`} onClick={onPut}>
+      <button type="button" aria-label={`Put on ${name}`} onClick={onPut}>
         <PlusOutlined />
       </button>
     </li>
+  );
+}
+
+const [STRANDS_WIDE, STRANDS_HIGH] = [64, 18];
+
+/** A skirt's colors, each as broad as it has strands. */
+function Strands({ skirt }: { readonly skirt: Skirt }) {
+  const { view } = useBench();
+  const layers = layersOf(skirt, view);
+  const all = layers.reduce((so, { strands }) => so + strands, 0);
+  const tops = layers.map((_, at) =>
+    layers.slice(0, at).reduce((so, { strands }) => so + (strands / all) * STRANDS_HIGH, 0),
+  );
+  return (
+    <svg width={STRANDS_WIDE} height={STRANDS_HIGH} aria-hidden="true">
+      {layers.map(({ material, strands }, at) => (
+        <rect
+          key={at}
+          y={tops[at]}
+          width={STRANDS_WIDE}
+          height={(strands / all) * STRANDS_HIGH}
+          fill={materialOf({ binId: material }, view)?.hex ?? 'var(--lead)'}
+        />
+      ))}
+    </svg>
   );
 }

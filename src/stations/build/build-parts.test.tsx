@@ -47,6 +47,7 @@ function Bench({ change }: { readonly change?: (draft: BuildDraft) => BuildDraft
       />
       <ArmList
         build={build}
+        skirt={draft.skirtId === null ? null : 'Pale roach 1'}
         marked={findings.flatMap(({ at }) => at)}
         chosen={chosen}
         onChoose={setChosen}
@@ -100,6 +101,8 @@ describe('what is on the bait', () => {
     expect(rows()[0]).toContain('Clevis, folded small');
     fireEvent.click(within(list).getByLabelText('Take off Clevis, folded small'));
     expect(rows()[0]).toContain('Bead');
+    fireEvent.click(within(list).getByLabelText('Take off Skirt, Pale roach 1'));
+    expect(within(list).queryByText(/Pale roach/)).toBeNull();
     const [first] = within(list).getAllByRole('listitem');
     fireEvent.click(within(first!).getAllByRole('button')[0]!);
     expect(first).toHaveAttribute('data-chosen', 'true');
@@ -160,7 +163,7 @@ describe('what the drawing cannot be asked', () => {
 
 function Shelf({ onPut }: { readonly onPut: (name: string) => void }) {
   const [draft] = useDraft();
-  return <Tray draft={draft} onPut={({ name }) => onPut(name)} />;
+  return <Tray draft={draft} onPut={({ name }) => onPut(name)} onSkirt={({ id }) => onPut(id)} />;
 }
 
 describe('the tray', () => {
@@ -176,6 +179,9 @@ describe('the tray', () => {
     fireEvent.change(within(tray).getByLabelText('Search parts'), { target: { value: 'leaf 46' } });
     fireEvent.click(within(tray).getByLabelText('Put on Leaf blade, nickel 46 mm'));
     expect(put).toHaveBeenCalledWith('Leaf blade, nickel 46 mm');
+    fireEvent.click(within(tray).getByText('Skirt'));
+    fireEvent.click(within(tray).getByLabelText('Put on Skirt, Night eel 1'));
+    expect(put).toHaveBeenCalledWith('skirt-night-eel-1');
     fireEvent.change(within(tray).getByLabelText('Search parts'), { target: { value: 'kite' } });
     expect(within(tray).getByText('No part here is called that.')).toBeInTheDocument();
   });

@@ -141,8 +141,9 @@ function inSlot(draft: BuildDraft, bin: PartBin, gauge: PartGauge): Placing {
   return { ok: true, at: free.id, draft: { ...draft, slots: [...others, { slot: free.id, binId: bin.id }] } };
 }
 
-/** Takes what is at a place off: an arm piece, first its blade; the loop's blade, then its swivel; a slot. */
+/** Takes what is at a place off: an arm piece, first its blade; the loop's blade, then its swivel; the skirt; a slot. */
 export function takeOff(draft: BuildDraft, at: string): BuildDraft {
+  if (at === 'skirt') return { ...draft, skirtId: null };
   if (at === 'end') {
     const { end } = draft;
     return {

@@ -301,7 +301,7 @@ export function costOf(record: BuildLike, view: BenchView): { each: number; unpr
 }
 
 /** What the steps of its kind speak of. */
-export function stepFacts(record: BuildLike, view: BenchView): BaitFacts {
+function stepFacts(record: BuildLike, view: BenchView): BaitFacts {
   const build = buildOf(record, view);
   const skirt = record.skirtId === null ? null : (view.skirtById.get(record.skirtId) ?? null);
   const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);

@@ -78,8 +78,8 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
 }
 
 /** How a plate stands in the eye, and where along it the eye goes through, where nobody measured its holes. */
-export const PLATE_DEG = 104;
-export const SWING_AT = 0.37;
+const PLATE_DEG = 104;
+const SWING_AT = 0.37;
 const LINE_AT = 0.13;
 
 function SmallHook({
