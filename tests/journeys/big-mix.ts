@@ -35,11 +35,15 @@ export function bigMix(start = 7, baits = 60): BigMix {
       reserved: 0,
     })),
   );
-  const one = (family: string, count: number) => ({ item: `${family}-${whole(0, count - 1)}`, qty: 1 });
+  // Every part is taken by some bait; beyond that chance has it.
+  const one = (family: string, count: number, at: number) => ({
+    item: `${family}-${at < count ? at : whole(0, count - 1)}`,
+    qty: 1,
+  });
   const recipes = Array.from({ length: baits }, (_, nth): MixRecipe => {
     const uses = [
-      ...FAMILIES.filter(([family]) => family !== 'bead').map(([family, count]) => one(family, count)),
-      ...Array.from({ length: BEADS }, () => one('bead', 120)),
+      ...FAMILIES.filter(([family]) => family !== 'bead').map(([family, count]) => one(family, count, nth)),
+      ...Array.from({ length: BEADS }, (_, bead) => one('bead', 120, nth * BEADS + bead)),
     ];
     return {
       id: `bait-${nth}`,
