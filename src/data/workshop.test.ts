@@ -1,6 +1,7 @@
 import { BLOCK, HOOKS, LOT, testWorkshop, threeHeads } from '../../tests/support/test-bench';
 import { isTally } from './repositories/runs';
 import type { Workshop } from './workshop';
+import { sortHistory } from './sort-history';
 
 async function onHand(workshop: Workshop, binId: string): Promise<number> {
   return (await workshop.shelf.levels()).get(binId) ?? 0;
@@ -209,6 +210,29 @@ describe('undo and redo', () => {
     }
     expect(levels).toEqual([4, 7, 9, 10, 9, 7, 4]);
     expect(await workshop.history.redo()).toMatchObject({ problem: { code: 'bench.nothing-to-undo' } });
+  });
+
+  it('offers what the whole history says, however far back that lies', async () => {
+    const { db, workshop } = testWorkshop();
+    const hook = await workshop.shelf.add(HOOKS, 500);
+    for (let step = 0; step < 40; step += 1) await workshop.shelf.move(hook, 'taken', 1);
+    const agrees = async () => {
+      const all = sortHistory(await db.acts.orderBy('no').toArray());
+      const { undo, redo } = await workshop.history.offers();
+      expect([undo?.id, redo?.id]).toEqual([all.undo?.id, all.redo?.id]);
+    };
+    await agrees();
+    for (let step = 0; step < 30; step += 1) await workshop.history.undo();
+    await agrees();
+    for (let step = 0; step < 14; step += 1) await workshop.history.redo();
+    await agrees();
+    for (let step = 0; step < 20; step += 1) await workshop.history.undo();
+    await agrees();
+    await workshop.shelf.move(hook, 'taken', 1);
+    await agrees();
+    for (let step = 0; step < 60; step += 1) await workshop.history.undo();
+    await agrees();
+    expect((await workshop.history.offers()).undo).toBeNull();
   });
 
   it('forgets what was undone once something new is written', async () => {

@@ -6,12 +6,26 @@ import { sortHistory } from '../sort-history';
 import type { Store } from '../store';
 import { granted, refuse, write, type Pen } from '../write';
 
+const NEWEST = 12;
+
+/** Whether older acts could not change what the newest say: what is undone next is among them, and all that was undone since. */
+function isSettled(acts: readonly Act[], undo: Act | null): boolean {
+  if (!undo) return false;
+  const known = new Set(acts.map(({ id }) => id));
+  return acts.every(({ no, undoes }) => no <= undo.no || undoes === null || known.has(undoes));
+}
+
 /** What can be taken back and done again, and doing so. */
 export function historyRepository(store: Store) {
   const { db } = store;
 
+  /** Asked after every write, so the newest acts are read first, and older ones only where those do not settle it. */
   async function offers(): Promise<{ undo: Act | null; redo: Act | null }> {
-    return sortHistory(await db.acts.orderBy('no').toArray());
+    for (let most = NEWEST; ; most *= 4) {
+      const acts = (await db.acts.orderBy('no').reverse().limit(most).toArray()).reverse();
+      const sorted = sortHistory(acts);
+      if (acts.length < most || isSettled(acts, sorted.undo)) return sorted;
+    }
   }
 
   async function takeBack(act: Act, label: string): Promise<BenchOutcome<string>> {
