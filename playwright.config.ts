@@ -30,8 +30,6 @@ export default defineConfig({
       args: [
         '--no-sandbox',
         '--disable-gpu',
-        '--use-angle=swiftshader',
-        '--enable-unsafe-swiftshader',
         '--disable-quic',
         '--no-first-run',
         '--disable-background-networking',
