@@ -8,7 +8,8 @@ import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import { massText, useBench, usePreferences } from '../shared';
 import { BuildDetail } from './BuildDetail';
 import { CompareBuilds } from './CompareBuilds';
-import { buildText, finishedOf, lookOfBuild, newestOf, weightLines } from './facts';
+import { buildText, finishedOf, newestOf, weightLines } from './facts';
+import { lookOfBuild } from './look-of-build';
 import styles from './board.module.css';
 
 interface BoardPartProps {

@@ -10,16 +10,8 @@ import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import type { BaitPose } from '@/ui/bait-drawing/bait-look';
 import { useWidth } from '@/ui/use-width';
 import { lengthText, massText, minutesText, useBench, usePreferences } from '../shared';
-import {
-  buildableOf,
-  buildOf,
-  buildText,
-  costOf,
-  finishedOf,
-  lookOfBuild,
-  runOf,
-  weightLines,
-} from './facts';
+import { buildableOf, buildOf, buildText, costOf, finishedOf, runOf, weightLines } from './facts';
+import { lookOfBuild } from './look-of-build';
 import { buildPace } from './run-plan';
 import styles from './board.module.css';
 

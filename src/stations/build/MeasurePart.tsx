@@ -19,7 +19,8 @@ import { numberText } from '@/messages/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField, lengthText, MassField, setPreferences, useBench, usePreferences } from '../shared';
 import { measuredParts } from './draft';
-import { partHex, pieceOf } from './facts';
+import { pieceOf } from './facts';
+import { partHex } from './look-of-build';
 import { PartOutline } from './PartOutline';
 import styles from './measure.module.css';
 

@@ -8,7 +8,8 @@ import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import { useWidth } from '@/ui/use-width';
 import { setPreferences, useBench, useKeys, usePreferences } from '../shared';
 import { asStep } from './as-step';
-import { lookOfBuild, stepsOf } from './facts';
+import { stepsOf } from './facts';
+import { lookOfBuild } from './look-of-build';
 import styles from './run.module.css';
 
 interface RunCardProps {

@@ -10,7 +10,8 @@ import type { PartBin } from '@/records/bin';
 import { layersOf, materialOf, skirtText, useBench } from '../shared';
 import type { Skirt } from '@/records/skirt';
 import { measuredParts, type BuildDraft } from './draft';
-import { looseSkirt, partHex } from './facts';
+import { looseSkirt } from './facts';
+import { partHex } from './look-of-build';
 import { PartOutline, sizeOf } from './PartOutline';
 import styles from './build.module.css';
 

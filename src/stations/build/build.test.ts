@@ -30,13 +30,13 @@ import {
   finishedOf,
   hasWiredHead,
   headsFor,
-  lookOfBuild,
   newestOf,
   runOf,
   stepsOf,
   usesOf,
   weightLines,
 } from './facts';
+import { lookOfBuild } from './look-of-build';
 import { countsOf, mixQuestion, PACKET, scarceItems, withPacket } from './mix';
 import {
   additivesOf,

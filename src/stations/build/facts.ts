@@ -1,24 +1,20 @@
-import { balanceBait } from '@/core/builds/balance-bait';
 import { baitVolume } from '@/core/builds/bait-volume';
 import { armLength, bladesOf, frameSizes, type Build, type BuildPiece } from '@/core/builds/build';
 import { findKind } from '@/core/builds/kinds';
 import type { BaitFacts } from '@/core/builds/kinds/definition';
-import { massPoints } from '@/core/builds/mass-points';
-import { placeParts } from '@/core/builds/place-parts';
 import { runBlades, type BladeRun } from '@/core/builds/run-blades';
 import { weighBuild } from '@/core/builds/weigh-build';
 import { rollUpCost } from '@/core/cost/roll-up-cost';
 import { sum } from '@/core/numeric/sum';
 import { countBuildable } from '@/core/stock/count-buildable';
 import { tallyByItem } from '@/core/stock/tally-by-item';
-import type { HeadBin, PartBin } from '@/records/bin';
+import type { HeadBin } from '@/records/bin';
 import type { BuildRecord } from '@/records/build';
-import type { BaitLook } from '@/ui/bait-drawing/bait-look';
-import { wiredHead } from '@/drawing/build/wired-head';
-import { freeOf, jigOf, viewOf, skirtMassOf, skirtText, type BenchView } from '../shared';
+import { freeOf, viewOf, skirtMassOf, skirtText, type BenchView } from '../shared';
 import type { BuildDraft } from './draft';
 
-type BuildLike = Pick<
+/** A build as it is kept, or as it lies half made on the bench. */
+export type BuildLike = Pick<
   BuildRecord,
   'kind' | 'head' | 'skirtId' | 'frameBinId' | 'armMm' | 'arm' | 'end' | 'slots' | 'minFreeMm' | 'pattern'
 >;
@@ -150,76 +146,6 @@ export function runOf(
   const seen = runBlades({ ...bait, seenFactor: record.seenMs / plain.value.slowestMs });
   return seen.ok ? { ...seen.value, isSeen: true } : null;
 }
-
-const STEEL = '#c9ced2';
-const BRASS = '#c9a24a';
-const COPPER = '#b8743a';
-
-/** What color a part is drawn in: its own, or what its name says it is made of. */
-export function partHex(bin: Pick<PartBin, 'hex' | 'name'>): string {
-  if (bin.hex) return bin.hex;
-  const name = bin.name.toLowerCase();
-  if (name.includes('brass')) return BRASS;
-  if (name.includes('copper')) return COPPER;
-  if (name.includes('red')) return '#a6322e';
-  return STEEL;
-}
-
-function hexOf(binId: string, { binById }: Pick<BenchView, 'binById'>): string {
-  const bin = binById.get(binId);
-  return bin?.kind === 'part' ? partHex(bin) : STEEL;
-}
-
-/** How a build is drawn. */
-export function lookOfBuild(record: BuildLike, view: BenchView): BaitLook {
-  const build = buildOf(record, view);
-  const laid = placeParts(build);
-  const skirt = record.skirtId === null ? null : (view.skirtById.get(record.skirtId) ?? null);
-  const points = massPoints(build, laid, skirt ? (skirtMassOf(skirt, view) ?? 1.4) : 0);
-  const balance = points.length > 0 ? balanceBait(points) : { center: { x: 0, y: 0 }, hangsDeg: 0 };
-  const trailing = build.slots.map(({ slot, part }) => ({
-    slot,
-    piece: part,
-    hex: hexOf(part.binId, view),
-  }));
-  return {
-    laid,
-    jig: jigLook(record, build, view),
-    trailing,
-    hexOf: ({ binId }) => hexOf(binId, view),
-    pattern: record.pattern,
-    hangsDeg: laid.arm ? balance.hangsDeg : 0,
-    center: balance.center,
-  };
-}
-
-function jigLook(record: BuildLike, build: Build, view: BenchView): BaitLook['jig'] {
-  const { head } = record;
-  if (!head) return null;
-  const slotBin = (slot: string) => record.slots.find((each) => each.slot === slot)?.binId ?? null;
-  const skirt = record.skirtId === null ? undefined : view.skirtById.get(record.skirtId);
-  const bare = {
-    layers: [],
-    hold: 'wire' as const,
-    collar: { binId: null, diameterMm: 5, atShare: 0.33, headSideMm: 0 },
-  };
-  const headG = build.frame?.gauge.sizes.headG;
-  const jig = jigOf(
-    { ...(skirt ?? bare), shownOn: { ...NOTHING, ...head, nominalG: headG ?? head.nominalG } },
-    view,
-    {
-      ...head,
-      nominalG: headG ?? head.nominalG,
-      guardBinId: slotBin('guard'),
-      rattleBinId: slotBin('rattle'),
-      trailerBinId: null,
-    },
-  );
-  const { gapeMm, wireMm } = build.frame?.gauge.sizes ?? {};
-  return jig && headG !== undefined ? { ...jig, head: wiredHead(jig.head, gapeMm ?? 15, wireMm ?? 1) } : jig;
-}
-
-const NOTHING = { guardBinId: null, rattleBinId: null, trailerBinId: null };
 
 /** What one bait takes of each bin; loose skirts where its heads do not wear one. Heads are chosen when a run begins. */
 export function usesOf(record: BuildLike): { item: string; qty: number }[] {
