@@ -105,6 +105,16 @@ const WIRE = {
   ...{ armMm: 60, loopReserveMm: 12, minFreeMm: 3, armGapMm: 20 },
   parts: [{ name: 'bead', lengthMm: 4 }],
 };
+const TUBE = { suppliedMm: 3.2, shrinkRatio: 2, overMm: 2.6, gripMm: 1.8 };
+const CUT = {
+  stock: [{ id: 'stick', lengthMm: 1000, count: 2 }],
+  pieces: [{ id: 'a', lengthMm: 300, count: 4 }],
+  kerfMm: 1,
+};
+const BUY = {
+  short: [{ item: 'hook', qty: 60 }],
+  offers: [{ item: 'hook', packId: 'h10', packQty: 10, price: 1.5 }],
+};
 const MIX = { id: 'a', uses: [{ item: 'blade', qty: 1 }], value: 1 };
 const PLASTIC = {
   shots: [{ name: 'grub', pieceCm3: 3, count: 21, cavities: 4, runnerCm3: 2 }],
@@ -145,9 +155,14 @@ describe('the registry', () => {
       'build.weight',
       'blade.run',
       'fit.gape',
+      'fit.tube',
+      'rig.strength',
+      'cut.plan',
       'stock.buildable',
       'stock.mix',
+      'buy.plan',
       'cost.rollup',
+      'cost.breakEven',
       'quality.chart',
       'water.sink',
       'catch.rate',
@@ -466,6 +481,89 @@ describe('outputs by the contract', () => {
     ['fit.gape', { gapeMm: 10, bodyMm: 10 }, { verdict: 'can-foul' }],
     ['fit.gape', { gapeMm: 8.5, bodyMm: 10 }, { verdict: 'stays-out' }],
     ['fit.gape', { gapeMm: 11.5, bodyMm: 10, clearShare: 0.3 }, { verdict: 'can-foul' }],
+    ['fit.tube', TUBE, { verdict: 'fits' }],
+    ['fit.tube', { ...TUBE, suppliedMm: 2.5 }, { verdict: 'too-small' }],
+    ['fit.tube', { ...TUBE, suppliedMm: 3.7 }, { verdict: 'too-loose' }],
+    ['fit.tube', { suppliedMm: 2.6, shrinkRatio: 1, overMm: 2.6, gripMm: 2.6 }, { verdict: 'fits' }],
+    [
+      'rig.strength',
+      {
+        links: [
+          { name: 'cable', breakKgf: 18, efficiency: 0.9 },
+          { name: 'hook', breakKgf: 16 },
+          { name: 'ring', breakKgf: 16 },
+        ],
+      },
+      { kgf: 16, weakest: 'hook' },
+    ],
+    [
+      'cut.plan',
+      {
+        stock: [
+          { id: 'long', lengthMm: 1000, count: null },
+          { id: 'offcut', lengthMm: 401, count: 1 },
+        ],
+        pieces: [
+          { id: 'a', lengthMm: 499, count: 2 },
+          { id: 'b', lengthMm: 200, count: 2 },
+          { id: 'c', lengthMm: 90, count: 0 },
+        ],
+        kerfMm: 1,
+      },
+      {
+        used: [
+          { stockId: 'long', count: 1 },
+          { stockId: 'offcut', count: 1 },
+        ],
+        patterns: expect.any(Array),
+        wasteMm: 3,
+        optimal: true,
+      },
+    ],
+    [
+      'cut.plan',
+      {
+        stock: [{ id: 'flush', lengthMm: 301, count: 3 }],
+        pieces: [{ id: 'a', lengthMm: 150, count: 2 }],
+        kerfMm: 1,
+      },
+      {
+        used: [{ stockId: 'flush', count: 1 }],
+        patterns: [{ stockId: 'flush', times: 1, cuts: [{ id: 'a', count: 2 }] }],
+        wasteMm: 1,
+        optimal: true,
+      },
+    ],
+    [
+      'buy.plan',
+      {
+        short: [
+          { item: 'hook', qty: 40 },
+          { item: 'bead', qty: 3.5 },
+          { item: 'hook', qty: 20 },
+        ],
+        offers: [
+          { item: 'hook', packId: 'h50', packQty: 50, price: 6 },
+          { item: 'hook', packId: 'h25', packQty: 25, price: 3.4 },
+          { item: 'hook', packId: 'h10', packQty: 10, price: 1.5, maxPacks: 1 },
+          { item: 'bead', packId: 'b', packQty: 1, price: 0.5 },
+          { item: 'crimp', packId: 'c', packQty: 100, price: 0.01 },
+        ],
+      },
+      {
+        buy: [
+          { packId: 'h50', packs: 1 },
+          { packId: 'h10', packs: 1 },
+          { packId: 'b', packs: 4 },
+        ],
+        cost: expect.closeTo(9.5, 9),
+        surplus: [{ item: 'bead', qty: expect.closeTo(0.5, 9) }],
+        optimal: true,
+      },
+    ],
+    ['cost.breakEven', { startCost: 120, makeEach: 0.4, buyEach: 1.2 }, { pieces: 150 }],
+    ['cost.breakEven', { startCost: 10, makeEach: 1, buyEach: 4 }, { pieces: 4 }],
+    ['cost.breakEven', { startCost: 0, makeEach: 1, buyEach: 4 }, { pieces: 0 }],
     [
       'stock.mix',
       {
@@ -648,6 +746,30 @@ describe('bad input, field by field', () => {
     ],
     ['fit.gape', { gapeMm: 0, bodyMm: 10 }, ['gapeMm'], /over 0/],
     ['fit.gape', { gapeMm: 9, bodyMm: 10, clearShare: 2 }, ['clearShare'], /1 or less/],
+    ['fit.tube', { ...TUBE, shrinkRatio: 0.5 }, ['shrinkRatio'], /1 or more/],
+    ['fit.tube', { ...TUBE, gripMm: 0 }, ['gripMm'], /over 0/],
+    ['rig.strength', { links: [] }, ['links'], /1 or more/],
+    [
+      'rig.strength',
+      { links: [{ name: 'a', breakKgf: 1, efficiency: 1.1 }] },
+      ['links', 0, 'efficiency'],
+      /1 or less/,
+    ],
+    ['rig.strength', { links: [{ name: 'a', breakKgf: -1 }] }, ['links', 0, 'breakKgf'], /0 or more/],
+    ['cut.plan', { ...CUT, pieces: [] }, ['pieces'], /1 or more/],
+    ['cut.plan', { ...CUT, kerfMm: -1 }, ['kerfMm'], /0 or more/],
+    ['cut.plan', { ...CUT, stock: [{ id: 's', lengthMm: 0, count: 1 }] }, ['stock', 0, 'lengthMm'], /over 0/],
+    ['cut.plan', { ...CUT, stock: [{ id: 's', lengthMm: 9, count: 0.5 }] }, ['stock', 0, 'count'], /whole/],
+    ['cut.plan', { ...CUT, pieces: [CUT.pieces[0], CUT.pieces[0]] }, ['pieces', 1, 'id'], /'a' stands twice/],
+    ['buy.plan', { ...BUY, short: [] }, ['short'], /1 or more/],
+    ['buy.plan', { ...BUY, offers: [{ ...BUY.offers[0], packQty: 0 }] }, ['offers', 0, 'packQty'], /over 0/],
+    [
+      'buy.plan',
+      { ...BUY, offers: [BUY.offers[0], BUY.offers[0]] },
+      ['offers', 1, 'packId'],
+      /'h10' of hook is offered twice/,
+    ],
+    ['cost.breakEven', { startCost: -1, makeEach: 1, buyEach: 2 }, ['startCost'], /0 or more/],
     ['stock.mix', { recipes: [], shelf: [] }, ['recipes'], /1 or more/],
     [
       'stock.mix',
@@ -827,6 +949,17 @@ describe('bad input, field by field', () => {
       { blades: [{ form: 'leaf', lengthMm: 9, widthMm: 4 }], massG: 1, volumeCm3: 2 },
       /does not sink/,
     ],
+    ['cut.plan', { ...CUT, stock: [] }, /nothing to cut from/],
+    ['cut.plan', { ...CUT, pieces: [{ id: 'a', lengthMm: 1001, count: 1 }] }, /'a' is 1001 mm/],
+    ['cut.plan', { ...CUT, pieces: [{ id: 'a', lengthMm: 300, count: 7 }] }, /does not hold them/],
+    ['buy.plan', { ...BUY, offers: [] }, /Nobody offers anything/],
+    ['buy.plan', { ...BUY, short: [{ item: 'bead', qty: 1 }] }, /Nobody offers bead/],
+    [
+      'buy.plan',
+      { ...BUY, offers: [{ ...BUY.offers[0], maxPacks: 5 }] },
+      /60 of hook are short and all packs offered hold 50/,
+    ],
+    ['cost.breakEven', { startCost: 1, makeEach: 2, buyEach: 2 }, /never pays/],
     ['pour.plan', { ...PLAN, molds: [] }, /no mold/],
     ['pour.plan', { ...PLAN, demand: [{ key: 'z', count: 1 }] }, /No mold makes 'z'/],
     ['pour.plan', { ...PLAN, molds: [{ ...PLAN.molds[0], maxPours: 2 }] }, /too few for 'a'/],

@@ -1,3 +1,4 @@
+import { buyPlan } from './buy/plan';
 import { buildWeight } from './build/weight';
 import { bladeRun } from './blade/run';
 import type { Calculation } from './calculation';
@@ -5,9 +6,12 @@ import { cavityCalibrate } from './cavity/calibrate';
 import { cavityPredict } from './cavity/predict';
 import { cavitySubstitute } from './cavity/substitute';
 import { catchRateCalculation } from './catch/rate';
+import { costBreakEven } from './cost/break-even';
 import { costRollup } from './cost/rollup';
 import { cureCheck } from './cure/check';
+import { cutPlan } from './cut/plan';
 import { fitGapeCalculation } from './fit/gape';
+import { fitTubeCalculation } from './fit/tube';
 import { freezeTimeCalculation } from './freeze/time';
 import { heatCalibrate } from './heat/calibrate';
 import { heatTimeCalculation } from './heat/time';
@@ -25,6 +29,7 @@ import { pourBudget } from './pour/budget';
 import { pourPlan } from './pour/plan';
 import { powderUsageCalculation } from './powder/usage';
 import { qualityChart } from './quality/chart';
+import { rigStrength } from './rig/strength';
 import { skirtAppearanceCalculation } from './skirt/appearance';
 import { skirtMaterialsCalculation } from './skirt/materials';
 import { skirtWrap } from './skirt/wrap';
@@ -69,9 +74,14 @@ export const CALCULATIONS: readonly Calculation[] = [
   buildWeight,
   bladeRun,
   fitGapeCalculation,
+  fitTubeCalculation,
+  rigStrength,
+  cutPlan,
   stockBuildable,
   stockMix,
+  buyPlan,
   costRollup,
+  costBreakEven,
   qualityChart,
   waterSink,
   catchRateCalculation,

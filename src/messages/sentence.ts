@@ -123,6 +123,21 @@ const SENTENCES: Sentences = {
   'skirt.no-strands': () => 'The layers come to no strand at all. Give one of them an amount over 0.',
   'blade.none': () => 'There is no blade on it, so nothing turns. Hang one.',
   'mix.same-recipe-twice': ({ id }) => `Two recipes are called '${id}'. Give each a name of its own.`,
+  'cut.same-id-twice': ({ id }) => `'${id}' stands twice. Give each stock and each piece an id of its own.`,
+  'cut.no-stock': () => 'There is nothing to cut from. Add a roll or a stick.',
+  'cut.too-long': ({ id, lengthMm, longestMm }) =>
+    `Piece '${id}' is ${n(lengthMm)} mm and the longest stock ${n(longestMm)} mm. Add longer stock or shorten the piece.`,
+  'cut.too-little': ({ neededMm, thereMm }) =>
+    `The pieces are ${n(neededMm, 7)} mm in all and the stock of ${n(thereMm, 7)} mm does not hold them. Add stock or cut fewer.`,
+  'buy.same-pack-twice': ({ packId, item }) =>
+    `Pack '${packId}' of ${item} is offered twice. Give each offer an id of its own.`,
+  'buy.no-offers': () => 'Nobody offers anything. Add an offer.',
+  'buy.not-sold': ({ item, short, most }) =>
+    most > 0
+      ? `${n(short)} of ${item} are short and all packs offered hold ${n(most)}. Add an offer or allow more packs.`
+      : `Nobody offers ${item}. Add an offer for it.`,
+  'cost.never-pays': ({ makeEach, buyEach }) =>
+    `Making costs ${n(makeEach)} each and buying ${n(buyEach)}: the outlay never pays. Buy it, or make it cheaper.`,
   'photo.unreadable': ({ type }) =>
     `This ${type.startsWith('image/') ? `picture (${type.slice('image/'.length)}) cannot be read here` : 'file is no picture'}. Choose a JPEG, PNG or WebP.`,
   'photo.nothing-seen': () => 'The picture is see-through all over: there is no color in it. Choose another.',

@@ -10,6 +10,7 @@ import { layMesh } from '@/core/molds/lay-mesh';
 import { sitOnBottom } from '@/core/molds/sit-on-bottom';
 import { studyMesh, studySolid } from '@/core/molds/study-body';
 import { planPours } from '@/core/pours/plan-pours';
+import { planCuts } from '@/core/rigs/cuts/plan-cuts';
 import { mixStock } from '@/core/stock/mix-stock';
 import { done, fail, type Outcome } from '@/core/problems/problem';
 import type { JobName, Jobs, WorkerDoor } from './protocol';
@@ -58,6 +59,8 @@ const DOERS: Doers = {
     planPours(demand, molds, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
   mixStock: ({ recipes, shelf, timeLimitS }, onProgress) =>
     mixStock(recipes, shelf, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
+  planCuts: ({ stock, pieces, kerfMm, timeLimitS }, onProgress) =>
+    planCuts(stock, pieces, kerfMm, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
   readStl: async ({ file }, onProgress) => {
     const read = readStl(await bytesOf(file), { onProgress: (share) => onProgress({ share }) });
     if (!read.ok) return read;

@@ -5,6 +5,7 @@ import type { StudiedBody } from '@/core/molds/study-body';
 import type { PourPlan, KeyCount, PlanMold } from '@/core/pours/pour-plan';
 import type { MainColor } from '@/core/coats/color/main-colors';
 import type { RackGroup, RackPlan, RackSize } from '@/core/coats/rack/rack-facts';
+import type { CutPiece, CutPlan, CutStock } from '@/core/rigs/cuts/cut-facts';
 import type { MixRecipe, StockMix } from '@/core/stock/mix-stock';
 import type { ShelfAmount } from '@/core/stock/tally-by-item';
 import type { Outcome } from '@/core/problems/problem';
@@ -43,6 +44,16 @@ export interface Jobs {
       readonly timeLimitS?: number;
     };
     readonly gives: Outcome<StockMix>;
+    readonly tells: ProgramProgress;
+  };
+  readonly planCuts: {
+    readonly takes: {
+      readonly stock: readonly CutStock[];
+      readonly pieces: readonly CutPiece[];
+      readonly kerfMm: number;
+      readonly timeLimitS?: number;
+    };
+    readonly gives: Outcome<CutPlan>;
     readonly tells: ProgramProgress;
   };
   readonly readStl: {

@@ -31,6 +31,8 @@ export interface ProgramAnswer {
   readonly values: readonly number[];
   /** Proven: nothing costs less; null where the search found no bound. */
   readonly bound: number | null;
+  /** By row, what one more of its bound would cost; only where every unknown is real and the answer is proven. */
+  readonly duals: readonly number[];
 }
 
 export interface ProgramOptions {
@@ -127,13 +129,20 @@ export async function solveIntegerProgram(
       [callbackType.mipLogging]: report,
       [callbackType.mipImprovingSolution]: report,
     });
-    const values = Array.from(model.getSolution().colValue, (value, index) =>
+    const solution = model.getSolution();
+    const values = Array.from(solution.colValue, (value, index) =>
       variables[index]?.whole ? Math.round(value) : value,
     );
-    if (result.modelStatus === modelStatus.infeasible) return { status: 'impossible', values: [], bound };
-    if (result.modelStatus === modelStatus.optimal) return { status: 'optimal', values, bound };
+    if (result.modelStatus === modelStatus.infeasible)
+      return { status: 'impossible', values: [], bound, duals: [] };
+    if (result.modelStatus === modelStatus.optimal) {
+      const duals = variables.some(({ whole }) => whole) ? [] : Array.from(solution.rowDual);
+      return { status: 'optimal', values, bound, duals };
+    }
     const isUsable = values.length === variables.length && rows.every((row) => holds(row, values));
-    return isUsable ? { status: 'feasible', values, bound } : { status: 'none', values: [], bound };
+    return isUsable
+      ? { status: 'feasible', values, bound, duals: [] }
+      : { status: 'none', values: [], bound, duals: [] };
   });
 }
 

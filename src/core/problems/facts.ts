@@ -61,6 +61,14 @@ export interface ProblemFacts {
   'skirt.no-strands': Record<string, never>;
   'blade.none': Record<string, never>;
   'mix.same-recipe-twice': { id: string };
+  'cut.same-id-twice': { id: string };
+  'cut.no-stock': Record<string, never>;
+  'cut.too-long': { id: string; lengthMm: number; longestMm: number };
+  'cut.too-little': { neededMm: number; thereMm: number };
+  'buy.same-pack-twice': { packId: string; item: string };
+  'buy.no-offers': Record<string, never>;
+  'buy.not-sold': { item: string; short: number; most: number };
+  'cost.never-pays': { makeEach: number; buyEach: number };
   'photo.unreadable': { type: string };
   'photo.nothing-seen': Record<string, never>;
   'number.not-finite': { name: string };
