@@ -16,6 +16,7 @@ import type { Melt } from '@/records/melt';
 import type { Mold } from '@/records/mold';
 import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
 import type { Rack } from '@/records/rack';
+import type { Allowance, Kit, Match, Rigging, RigRecord } from '@/records/rig';
 import type { Rule } from '@/records/rule';
 import type { Pour, Run } from '@/records/run';
 import type { Skirt } from '@/records/skirt';
@@ -60,6 +61,11 @@ export class BenchDatabase extends Dexie {
   buildings!: EntityTable<Building, 'id'>;
   plastics!: EntityTable<PlasticRecord, 'id'>;
   plasticBatches!: EntityTable<PlasticBatchRecord, 'id'>;
+  rigs!: EntityTable<RigRecord, 'id'>;
+  riggings!: EntityTable<Rigging, 'id'>;
+  allowances!: EntityTable<Allowance, 'id'>;
+  matches!: EntityTable<Match, 'id'>;
+  kits!: EntityTable<Kit, 'id'>;
   acts!: EntityTable<Act, 'id'>;
   keepsakes!: EntityTable<Keepsake, 'id'>;
 

@@ -21,7 +21,7 @@ async function bench() {
   const enter = (qty: number, pieceShare: number) =>
     db.entries.add({
       ...{ id: `cut-${pieceShare}`, at: 1, binId: straw, kind: 'returned', qty, note: '', pieceShare },
-      ...{ ticketId: null, lineId: null, runId: null, reverses: null },
+      ...{ ticketId: null, lineId: null, runId: null, lengthId: null, reverses: null },
     });
   await enter(0.5, 0.5);
   await enter(0.5, 0.25);

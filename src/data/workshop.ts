@@ -6,10 +6,14 @@ import { buildRepository } from './repositories/builds';
 import { coatRepository } from './repositories/coats';
 import { clockRepository } from './repositories/clocks';
 import { historyRepository } from './repositories/history';
+import { kitRepository } from './repositories/kits';
+import { lengthRepository } from './repositories/lengths';
 import { metalRepository } from './repositories/metals';
 import { moldRepository } from './repositories/molds';
 import { plasticRepository } from './repositories/plastics';
 import { rackRepository } from './repositories/racks';
+import { riggingRepository } from './repositories/riggings';
+import { rigRepository } from './repositories/rigs';
 import { ruleRepository } from './repositories/rules';
 import { runRepository } from './repositories/runs';
 import { shelfRepository } from './repositories/shelf';
@@ -38,6 +42,10 @@ export function openWorkshop(store: Store) {
     builds: buildRepository(store),
     buildings: buildingRepository(store),
     plastics: plasticRepository(store),
+    rigs: rigRepository(store),
+    riggings: riggingRepository(store),
+    lengths: lengthRepository(store),
+    kits: kitRepository(store),
     clocks: clockRepository(store),
     history: historyRepository(store),
     backup: backupExchange(store),

@@ -9,7 +9,7 @@ type Row<T extends TableName> = Rows[T][number];
 
 /** What a new ledger entry says; the rest is filled in. */
 export type NewEntry = Pick<Entry, 'binId' | 'kind' | 'qty'> &
-  Partial<Pick<Entry, 'note' | 'ticketId' | 'lineId' | 'runId' | 'pieceShare' | 'reverses'>>;
+  Partial<Pick<Entry, 'note' | 'ticketId' | 'lineId' | 'runId' | 'pieceShare' | 'lengthId' | 'reverses'>>;
 
 /** What a write may do inside its transaction. Everything it changes is kept in the act. */
 export interface Pen {
@@ -49,8 +49,9 @@ export async function write<T>(
     };
     const enter: Pen['enter'] = async ({ binId, kind, qty, ...rest }) => {
       if (qty === 0) return;
-      const links = { note: '', ticketId: null, lineId: null, runId: null, pieceShare: null, reverses: null };
-      await put('entries', { id: store.newId(), at, binId, kind, qty, ...links, ...rest });
+      const links = { note: '', ticketId: null, lineId: null, runId: null };
+      const own = { pieceShare: null, lengthId: null, reverses: null };
+      await put('entries', { id: store.newId(), at, binId, kind, qty, ...links, ...own, ...rest });
     };
 
     const value = await body({ put, remove, enter });

@@ -13,6 +13,8 @@ import { demoMetals } from './metals';
 import { demoMolds } from './molds';
 import { demoParts } from './parts';
 import { demoPlasticBatches, demoPlastics } from './plastics';
+import { demoLengths, demoRigParts } from './rig-parts';
+import { demoRigs } from './rigs';
 import { pourTicket } from './runs';
 import { demoSkirts, demoWaterNotes } from './skirts';
 import { demoHair } from './strands';
@@ -89,7 +91,7 @@ export function demoBench(now: number): BenchContents {
       const known = cast.findIndex((each) => each.run.id === result.run.id && each.bin.id === bin.id);
       const before = cast[known]?.count ?? 0;
       cast.splice(known < 0 ? cast.length : known, 1, { run: result.run, bin, count: before + count });
-      const common = { binId: bin.id, ticketId, lineId, pieceShare: null, reverses: null };
+      const common = { binId: bin.id, ticketId, lineId, pieceShare: null, lengthId: null, reverses: null };
       entries.push({ ...common, at, kind: 'made', qty: count, note: '', runId: result.run.id });
       if (plan.state === 'closed' && plan.buyer !== null && ticketId !== null) {
         const note = `handed over to ${plan.buyer}`;
@@ -117,32 +119,45 @@ export function demoBench(now: number): BenchContents {
   const built = buildingHistory(atBuild, builds);
   entries.push(...built.entries);
 
+  const atRig = new DemoTools(START + 7, now);
   const stocked: { bin: Bin; qty: number }[] = [
     ...[...metals, ...hooks].map((bin) => ({ bin, qty: ON_HAND[bin.id] ?? 0 })),
     ...parts,
     ...demoHair(),
     ...demoBuildParts(atBuild),
+    ...demoRigParts(atRig),
   ];
+  const rigged = demoRigs(
+    stocked.map(({ bin }) => bin),
+    atRig,
+  );
+  entries.push(...rigged.entries);
   const openedAt = tools.at(-96, 10);
-  const receipts = stocked.map(({ bin, qty }): Omit<Entry, 'id'> => {
-    const used = entries.filter(({ binId }) => binId === bin.id).reduce((total, each) => total + each.qty, 0);
-    return {
-      at: openedAt,
-      binId: bin.id,
-      kind: 'received',
-      // Whole tabs come in; halves and quarters are what was cut of them since.
-      qty: bin.unit === 'g' ? Math.round((qty - used) * 1000) / 1000 : Math.ceil(qty - used - 1e-9),
-      note:
-        bin.kind === 'part' || bin.kind === 'powder' || bin.kind === 'strand'
-          ? 'Quayside parts'
-          : 'opening count',
-      ticketId: null,
-      lineId: null,
-      runId: null,
-      pieceShare: null,
-      reverses: null,
-    };
-  });
+  const lengths = demoLengths(openedAt, tools.at(-40, 19));
+  const receipts = stocked
+    .filter(({ bin }) => bin.unit !== 'mm')
+    .map(({ bin, qty }): Omit<Entry, 'id'> => {
+      const used = entries
+        .filter(({ binId }) => binId === bin.id)
+        .reduce((total, each) => total + each.qty, 0);
+      return {
+        at: openedAt,
+        binId: bin.id,
+        kind: 'received',
+        // Whole tabs come in; halves and quarters are what was cut of them since.
+        qty: bin.unit === 'g' ? Math.round((qty - used) * 1000) / 1000 : Math.ceil(qty - used - 1e-9),
+        note:
+          bin.kind === 'part' || bin.kind === 'powder' || bin.kind === 'strand'
+            ? 'Quayside parts'
+            : 'opening count',
+        ticketId: null,
+        lineId: null,
+        runId: null,
+        pieceShare: null,
+        lengthId: null,
+        reverses: null,
+      };
+    });
 
   return {
     bench: [
@@ -155,8 +170,15 @@ export function demoBench(now: number): BenchContents {
         safety: null,
       },
     ],
-    bins: [...stocked.map(({ bin }) => bin), ...heads.values(), ...colored.bins, ...tied.bins, ...built.bins],
-    entries: [...receipts, ...entries]
+    bins: [
+      ...stocked.map(({ bin }) => bin),
+      ...heads.values(),
+      ...colored.bins,
+      ...tied.bins,
+      ...built.bins,
+      ...rigged.bins,
+    ],
+    entries: [...receipts, ...lengths, ...entries]
       .filter(({ qty }) => qty !== 0)
       .sort((a, b) => a.at - b.at)
       .map((entry, index) => ({ ...entry, id: `entry-${index + 1}` })),
@@ -182,6 +204,11 @@ export function demoBench(now: number): BenchContents {
     buildings: built.buildings,
     plastics: demoPlastics(atBuild),
     plasticBatches: demoPlasticBatches(atBuild),
+    rigs: rigged.rigs,
+    riggings: rigged.riggings,
+    allowances: rigged.allowances,
+    matches: rigged.matches,
+    kits: rigged.kits,
     acts: [],
   };
 }
@@ -240,6 +267,7 @@ function takenForTheWater(
       lineId: null,
       runId: null,
       pieceShare: null,
+      lengthId: null,
       reverses: null,
     }));
   });
@@ -258,6 +286,6 @@ function coatedForLeague(at: number): Omit<Entry, 'id'>[] {
   ] as const;
   return moves.map((move) => ({
     ...move,
-    ...{ at, note: 'for the league', runId: null, pieceShare: null, reverses: null },
+    ...{ at, note: 'for the league', runId: null, pieceShare: null, lengthId: null, reverses: null },
   }));
 }

@@ -1,6 +1,6 @@
 import type { BladeFormId } from '@/core/builds/blades/definition';
 import { findBladeForm } from '@/core/builds/blades';
-import type { SizeId } from '@/core/builds/part-roles';
+import type { SizeId } from '@/core/parts/part-roles';
 import type { PartBin } from '@/records/bin';
 import type { Gauge } from '@/records/gauge';
 
@@ -14,9 +14,9 @@ const STEEL = 7.85;
 export function gaugeOf(
   as: Gauge['as'],
   sizes: Partial<Record<SizeId, number>>,
-  more: Partial<Pick<Gauge, 'form' | 'plastic' | 'bend' | 'basis'>> = {},
+  more: Partial<Pick<Gauge, 'form' | 'plastic' | 'bend' | 'line' | 'basis'>> = {},
 ): Gauge {
-  return { as, sizes, form: null, plastic: null, bend: null, basis: 'measured', ...more };
+  return { as, sizes, form: null, plastic: null, bend: null, line: null, basis: 'measured', ...more };
 }
 
 /** A blade of brass sheet as wide as its form usually is; the packet's size is not always its own. */
@@ -70,17 +70,23 @@ const BY_SORT: Readonly<Record<string, readonly Measured[]>> = {
   })),
   beads: [2.4, 3.2, 4, 5].map((size) => bead(size, BRASS)).concat([4, 6, 8].map((size) => bead(size, GLASS))),
   swivels: [6, 8, 9, 11, 13, 16, 10, 12, 15].map((lengthMm, nth) => ({
-    gauge: gaugeOf('swivel', { lengthMm, ringMm: [0.6, 0.7, 0.8, 0.9, 1.1, 1.4, 0.8, 1, 1.9][nth] ?? 1 }),
+    gauge: gaugeOf('swivel', {
+      ...{ lengthMm, ringMm: [0.6, 0.7, 0.8, 0.9, 1.1, 1.4, 0.8, 1, 1.9][nth] ?? 1 },
+      breakKgf: [9, 14, 19, 26, 38, 55, 22, 34, 60][nth] ?? 20,
+    }),
     massG: round(0.02 * lengthMm + 0.05),
     costEach: nth < 6 ? 0.08 : 0.22,
   })),
-  snaps: [11, 13, 16, 20].map((lengthMm) => ({
-    gauge: gaugeOf('snap', { lengthMm }),
+  snaps: [11, 13, 16, 20].map((lengthMm, nth) => ({
+    gauge: gaugeOf('snap', { lengthMm, breakKgf: [10, 15, 22, 30][nth] ?? 10 }),
     massG: round(0.02 * lengthMm),
     costEach: 0.1,
   })),
   'split rings': [4, 5, 6, 7, 8, 10].map((diameterMm) => ({
-    gauge: gaugeOf('ring', { diameterMm, ringMm: round(diameterMm / 8 + 0.3) }),
+    gauge: gaugeOf('ring', {
+      ...{ diameterMm, ringMm: round(diameterMm / 8 + 0.3) },
+      breakKgf: Math.round(0.62 * diameterMm ** 2),
+    }),
     massG: round((diameterMm / 10) ** 2 * 0.3),
     costEach: 0.04,
   })),
@@ -97,10 +103,45 @@ const BY_SORT: Readonly<Record<string, readonly Measured[]>> = {
     [24, 11, 1.1],
     [30, 14, 1.3],
   ].map(([lengthMm = 20, gapeMm = 10, wireMm = 1]) => ({
-    gauge: gaugeOf('hook', { lengthMm, gapeMm, wireMm, eyeMm: round(wireMm * 1.6) }),
+    gauge: gaugeOf('hook', {
+      ...{ lengthMm, gapeMm, wireMm, eyeMm: round(wireMm * 1.6) },
+      breakKgf: Math.round(22 * wireMm ** 2),
+    }),
     massG: round((Math.PI / 4) * wireMm ** 2 * (lengthMm + gapeMm * 2) * (STEEL / 1000)),
     costEach: 0.18,
   })),
+  'solid rings': [4, 5, 6].map((diameterMm, nth) => ({
+    gauge: gaugeOf('solid', {
+      diameterMm,
+      ringMm: [0.9, 1.1, 1.4][nth] ?? 1,
+      breakKgf: [40, 65, 110][nth] ?? 40,
+    }),
+    massG: round((diameterMm / 10) ** 2 * 0.5),
+    costEach: 0.12,
+  })),
+  crimps: [0.8, 1, 1.2, 1.4, 1.6, 2].map((holeMm, nth) => ({
+    gauge: gaugeOf('crimp', { holeMm, lengthMm: [6, 7, 8, 9, 10, 11][nth] ?? 8 }),
+    massG: round(0.05 + holeMm / 12),
+    costEach: 0.05,
+  })),
+  'shrink tube': [1.6, 2.4, 3.2, 4.8].map((holeMm) => ({
+    gauge: gaugeOf('tube', { holeMm, shrinkRatio: 3 }),
+    massG: null,
+    costEach: 0.002,
+  })),
+  floats: [10, 14, 18].map((diameterMm) => ({
+    gauge: gaugeOf('float', { diameterMm, lengthMm: diameterMm * 3, holeMm: 1.2 }),
+    massG: round(diameterMm / 12),
+    costEach: 0.6,
+  })),
+  'line and cord': [
+    gaugeOf('line', { diameterMm: 0.4, breakKgf: 9.5 }, { line: 'strand' }),
+    gaugeOf('line', { diameterMm: 0.6, breakKgf: 19 }, { line: 'strand' }),
+    gaugeOf('line', { diameterMm: 0.36, breakKgf: 9 }, { line: 'cable' }),
+    gaugeOf('line', { diameterMm: 0.48, breakKgf: 18 }, { line: 'cable' }),
+    gaugeOf('line', { diameterMm: 1.4, breakKgf: 62 }, { line: 'cord' }),
+    gaugeOf('line', { diameterMm: 0.15, breakKgf: 1.4 }, { line: 'floss' }),
+  ].map((gauge) => ({ gauge, massG: null, costEach: 0.0012 })),
   'weed guards': Array.from({ length: 8 }, () => ({
     gauge: gaugeOf('guard', { lengthMm: 28, diameterMm: 3.2, fibers: 24 }),
     massG: 0.18,

@@ -9,7 +9,7 @@ interface Family {
   readonly sort: string;
   readonly place: string;
   readonly names: readonly string[];
-  readonly unit?: 'g';
+  readonly unit?: 'g' | 'mm';
   readonly massG: number | null;
   readonly lowAt: number;
   readonly most: number;
@@ -154,6 +154,7 @@ const FAMILIES: readonly Family[] = [
   {
     sort: 'shrink tube',
     place: 'Rig drawer',
+    unit: 'mm',
     names: SIZED('Shrink tube', ['1.6 mm', '2.4 mm', '3.2 mm', '4.8 mm']),
     massG: null,
     lowAt: 3,
@@ -228,13 +229,14 @@ const FAMILIES: readonly Family[] = [
     sort: 'line and cord',
     place: 'Spool rack',
     names: [
-      'Leader 0.40 mm, spools',
-      'Leader 0.60 mm, spools',
-      'Cable 9 kg, spools',
-      'Cable 18 kg, spools',
-      'Assist cord, spools',
-      'Tying thread, spools',
+      'Leader 0.40 mm',
+      'Leader 0.60 mm',
+      'Cable 9 kg',
+      'Cable 18 kg',
+      'Assist cord 1.4 mm',
+      'Tying floss, red',
     ],
+    unit: 'mm',
     massG: null,
     lowAt: 1,
     most: 5,
@@ -277,7 +279,7 @@ export function demoParts(tools: DemoTools): { bin: PartBin | PowderBin | Strand
         unit: family.unit ?? 'pieces',
         name,
         place,
-        lowAt: family.lowAt,
+        lowAt: family.unit === 'mm' ? 1000 * family.lowAt : family.lowAt,
         retired: false,
         note: '',
         sort: family.sort,

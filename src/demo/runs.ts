@@ -143,6 +143,7 @@ export function pourTicket(
     lineId: null,
     runId,
     pieceShare: null,
+    lengthId: null,
     reverses: null,
   });
   const entries = [

@@ -34,7 +34,7 @@ export function tyingHistory(
     const enter = (binId: string, kind: Entry['kind'], qty: number, at: number, pieceShare: number | null) =>
       entries.push({
         ...{ binId, kind, qty, at, note: `tying run ${index + 1}`, pieceShare },
-        ...{ ticketId: null, lineId: null, runId: null, reverses: null },
+        ...{ ticketId: null, lineId: null, runId: null, lengthId: null, reverses: null },
       });
     const taken: Tying['taken'] = [];
     const putBack: Tying['putBack'] = [];

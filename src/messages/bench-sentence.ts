@@ -18,7 +18,7 @@ export function benchSentence(problem: BenchProblem): string {
     case 'bench.gone':
       return `This ${problem.what} is no longer there. It may have been taken back in another tab.`;
     case 'bench.too-little': {
-      const unit = problem.unit === 'g' ? ' g' : '';
+      const unit = problem.unit === 'pieces' ? '' : ` ${problem.unit}`;
       return `${problem.bin} has ${n(problem.onHand)}${unit}; ${n(problem.asked)}${unit} cannot come out. Take less, or count it first.`;
     }
     case 'bench.not-whole':
@@ -57,6 +57,14 @@ export function benchSentence(problem: BenchProblem): string {
       return 'Baits are being built already. End that run, or put it back, before the next.';
     case 'bench.building-ended':
       return `Building run ${problem.no} has ended; it may have been ended in another tab.`;
+    case 'bench.rigging-on':
+      return 'Rigs are being made already. End that run, or put it back, before the next.';
+    case 'bench.rigging-ended':
+      return `Rig run ${problem.no} has ended; it may have been ended in another tab.`;
+    case 'bench.length-changed':
+      return `The length of ${problem.bin} was ${n(problem.toldMm, 7)} mm when the cuts were planned and is ${n(problem.thereMm, 7)} mm now. Plan the cuts again.`;
+    case 'bench.kit-back':
+      return `Kit ${problem.no} is back on the shelf already.`;
     case 'bench.more-back-than-taken':
       return `${n(problem.back)} are to go back and only ${n(problem.taken)} were taken. Put back no more than that.`;
     case 'bench.nothing-to-undo':

@@ -28,6 +28,11 @@ const tableName = z.enum([
   'buildings',
   'plastics',
   'plasticBatches',
+  'rigs',
+  'riggings',
+  'allowances',
+  'matches',
+  'kits',
 ]);
 export type TableName = z.infer<typeof tableName>;
 

@@ -15,6 +15,7 @@ import { melt } from './melt';
 import { mold } from './mold';
 import { plastic, plasticBatch } from './plastic';
 import { rack } from './rack';
+import { allowance, kit, match, rig, rigging } from './rig';
 import { rule } from './rule';
 import { pour, run } from './run';
 import { skirt } from './skirt';
@@ -25,7 +26,7 @@ import { weighing } from './weighing';
 
 export const BENCH_FILE_FORMAT = 'ruvek-bench';
 /** Counts up with every change of form; `upgrades/` brings older files up. */
-export const BENCH_FILE_VERSION = 7;
+export const BENCH_FILE_VERSION = 8;
 
 /** Everything on the bench. */
 const benchContents = z.strictObject({
@@ -54,6 +55,11 @@ const benchContents = z.strictObject({
   buildings: z.array(building),
   plastics: z.array(plastic),
   plasticBatches: z.array(plasticBatch),
+  rigs: z.array(rig),
+  riggings: z.array(rigging),
+  allowances: z.array(allowance),
+  matches: z.array(match),
+  kits: z.array(kit),
   acts: z.array(act),
 });
 
@@ -97,5 +103,10 @@ export const EMPTY_CONTENTS: BenchContents = {
   buildings: [],
   plastics: [],
   plasticBatches: [],
+  rigs: [],
+  riggings: [],
+  allowances: [],
+  matches: [],
+  kits: [],
   acts: [],
 };

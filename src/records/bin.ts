@@ -59,7 +59,8 @@ const headBin = z.strictObject({
 const partBin = z.strictObject({
   ...common,
   kind: z.literal('part'),
-  unit: z.enum(['pieces', 'g']),
+  /** Line, cable, cord and tube are kept by their length. */
+  unit: z.enum(['pieces', 'g', 'mm']),
   /** What sort of part, in the maker's words: collars, blades, beads. */
   sort: z.string().max(60),
   massG: grams.nullable(),
@@ -73,6 +74,8 @@ const partBin = z.strictObject({
   condition: z.enum(['new', 'used', 'worn']),
   /** The build that finished baits in here are of; null for parts. */
   buildId: id.nullable(),
+  /** The rig that made rigs in here are of; null for parts. */
+  rigId: id.nullable(),
 });
 
 const powderBin = z.strictObject({

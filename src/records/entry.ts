@@ -12,6 +12,7 @@ const entryKind = z.enum([
   'tied',
   'built',
   'salvaged',
+  'rigged',
 ]);
 export type EntryKind = z.infer<typeof entryKind>;
 
@@ -29,6 +30,8 @@ export const entry = z.strictObject({
   runId: id.nullable(),
   /** Of tabs: how much of a whole one each piece is that this entry is of; null for whole ones and all else. */
   pieceShare: z.number().gt(0).lt(1).nullable(),
+  /** Of line, cable, cord and tube: which roll, stick or offcut; null for all else, and where nobody told them apart. */
+  lengthId: id.nullable(),
   /** The entry that this one takes back. */
   reverses: id.nullable(),
 });

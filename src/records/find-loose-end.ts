@@ -103,6 +103,22 @@ export function findLooseEnd(contents: BenchContents): LooseEnd | null {
       };
     }
   }
+  for (const [index, { items }] of contents.rigs.entries()) {
+    const own = new Set(items.map(({ id }) => id));
+    const gone = items.find(({ binId }) => missing('bins', binId));
+    if (gone) return { where: `rigs.${index}`, why: `there is no part '${gone.binId}'` };
+    const loose = items.find(({ on }) => on !== null && !own.has(on));
+    if (loose) return { where: `rigs.${index}`, why: `nothing is called '${loose.on}' to hang from` };
+  }
+  for (const [index, { rigId }] of contents.riggings.entries()) {
+    if (missing('rigs', rigId)) {
+      return { where: `riggings.${index}.rigId`, why: `there is no rig '${rigId}'` };
+    }
+  }
+  for (const [index, { lines }] of contents.kits.entries()) {
+    const gone = lines.find(({ binId }) => missing('bins', binId));
+    if (gone) return { where: `kits.${index}`, why: `there is no bin '${gone.binId}'` };
+  }
   const cavities = new Set(contents.molds.flatMap((mold) => mold.cavities.map((cavity) => cavity.id)));
   for (const [index, weighing] of contents.weighings.entries()) {
     if (

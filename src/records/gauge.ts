@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { BLADE_FORM_IDS } from '@/core/builds/blades/definition';
-import { BENDS, findRole, PART_ROLE_IDS, PLASTICS, SIZE_IDS } from '@/core/builds/part-roles';
+import { BENDS, findRole, LINE_FORMS, PART_ROLE_IDS, PLASTICS, SIZE_IDS } from '@/core/parts/part-roles';
 
 /** A part as it was measured. Sizes in mm, degrees or pieces, as the role says. */
 export const gauge = z
@@ -10,6 +10,7 @@ export const gauge = z
     form: z.enum(BLADE_FORM_IDS).nullable(),
     plastic: z.enum(PLASTICS).nullable(),
     bend: z.enum(BENDS).nullable(),
+    line: z.enum(LINE_FORMS).nullable(),
     basis: z.enum(['measured', 'guess']),
   })
   .refine(({ as, form }) => (as === 'blade') === (form !== null), {
@@ -19,6 +20,10 @@ export const gauge = z
   .refine(({ as, bend }) => (as === 'frame') === (bend !== null), {
     path: ['bend'],
     error: 'a wire has a bend, and nothing else has one',
+  })
+  .refine(({ as, line }) => (as === 'line') === (line !== null), {
+    path: ['line'],
+    error: 'a line says what it is made of, and nothing else does',
   })
   .refine(({ as, sizes }) => findRole(as).sizes.every(({ id, most }) => (sizes[id] ?? 0) <= most), {
     path: ['sizes'],

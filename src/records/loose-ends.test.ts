@@ -60,6 +60,22 @@ describe('findLooseEnd, from the skirt station on', () => {
     });
   });
 
+  it('finds parts of a rig that are gone, branches that hang from nothing, runs and kits of nothing', () => {
+    const dropper = demo.rigs.find(({ kind }) => kind === 'dropper')!;
+    const others = demo.rigs.filter((each) => each !== dropper);
+    const items = (change: object) => dropper.items.map((item) => ({ ...item, ...change }));
+    expect(withIn({ rigs: [{ ...dropper, items: items({ binId: 'gone' }) }, ...others] })).toEqual({
+      where: 'rigs.0',
+      why: "there is no part 'gone'",
+    });
+    expect(withIn({ rigs: [{ ...dropper, items: items({ on: 'nowhere' }) }, ...others] })?.why).toBe(
+      "nothing is called 'nowhere' to hang from",
+    );
+    expect(withIn({ riggings: [{ ...demo.riggings[0]!, rigId: 'gone' }] })?.where).toBe('riggings.0.rigId');
+    const lines = [{ binId: 'gone', qty: 1, back: null }];
+    expect(withIn({ kits: [{ ...demo.kits[0]!, lines }] })?.where).toBe('kits.0');
+  });
+
   it('finds an id that stands twice', () => {
     const [first] = demo.builds;
     expect(withIn({ builds: [...demo.builds, first!] })).toEqual({
@@ -76,6 +92,7 @@ describe('a gauge', () => {
     form: null,
     plastic: null,
     bend: null,
+    line: null,
     basis: 'measured',
   };
   const problemOf = (of: object) => gauge.safeParse({ ...bead, ...of }).error?.issues[0]?.message ?? null;
@@ -89,6 +106,8 @@ describe('a gauge', () => {
   it('takes a form on blades alone, a bend on wires alone, and no size that such a part cannot have', () => {
     expect(problemOf({ form: 'leaf' })).toContain('a blade has a form');
     expect(problemOf({ as: 'blade' })).toContain('a blade has a form');
+    expect(problemOf({ line: 'cable' })).toContain('a line says what it is made of');
+    expect(problemOf({ as: 'line' })).toContain('a line says what it is made of');
     expect(problemOf({ bend: 'bent' })).toContain('a wire has a bend');
     expect(problemOf({ as: 'frame' })).toContain('a wire has a bend');
     expect(problemOf({ sizes: { diameterMm: 400 } })).toContain('larger than such a part');

@@ -8,4 +8,5 @@ export const PLAIN_PART = {
   costEach: null,
   condition: 'new',
   buildId: null,
+  rigId: null,
 } as const satisfies Partial<PartBin>;

@@ -32,7 +32,7 @@ export function bigSession(start = 7, lines = 40, blocksInAll = 25): BigSession 
 export function bigBench(session: BigSession): BenchFile {
   return {
     format: 'ruvek-bench',
-    version: 7,
+    version: 8,
     savedAt: 0,
     contents: {
       ...EMPTY_CONTENTS,
@@ -67,6 +67,7 @@ export function bigBench(session: BigSession): BenchFile {
           lineId: null,
           runId: null,
           pieceShare: null,
+          lengthId: null,
           reverses: null,
         },
       ],

@@ -1,4 +1,4 @@
-import type { SizeId } from '../../src/core/builds/part-roles';
+import type { SizeId } from '../../src/core/parts/part-roles';
 import { repeatableRandom } from '../../src/core/numeric/repeatable-random';
 import { tallyByItem } from '../../src/core/stock/tally-by-item';
 import type { MixRecipe } from '../../src/core/stock/mix-stock';
@@ -83,12 +83,13 @@ export function bigMixContents({
           ...{ as, sizes, plastic: null, basis: 'measured' },
           form: as === 'blade' ? 'leaf' : null,
           bend: as === 'frame' ? 'bent' : null,
+          line: null,
         },
       };
     }),
     entries: shelf.map(({ item, onHand }) => ({
       ...{ id: `in-${item}`, at: 1, binId: item, kind: 'received', qty: onHand, note: '' },
-      ...{ ticketId: null, lineId: null, runId: null, pieceShare: null, reverses: null },
+      ...{ ticketId: null, lineId: null, runId: null, pieceShare: null, lengthId: null, reverses: null },
     })),
     builds: recipes.map(({ id, uses, value }): BuildRecord => {
       const of = (name: string) => uses.find(({ item }) => family(item) === name)?.item ?? '';

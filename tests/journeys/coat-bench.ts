@@ -99,6 +99,7 @@ export function onlyTicket(contents: BenchContents, casts: readonly Cast[]): Par
           lineId: `coat-line-${index}`,
           runId: null,
           pieceShare: null,
+          lengthId: null,
           reverses: null,
         },
       })),

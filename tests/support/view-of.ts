@@ -13,6 +13,7 @@ export function viewOf(contents: BenchContents): BenchView {
     ticketEntries: contents.entries.filter((entry) => entry.ticketId !== null),
     madeEntries: contents.entries.filter((entry) => entry.kind === 'made' && entry.runId !== null),
     cutEntries: contents.entries.filter((entry) => entry.pieceShare !== null),
+    lengthEntries: contents.entries.filter((entry) => entry.lengthId !== null),
     run: null,
     beat: null,
     pours: [],

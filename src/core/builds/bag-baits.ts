@@ -1,4 +1,4 @@
-import type { Plastic } from './part-roles';
+import type { Plastic } from '../parts/part-roles';
 
 /** Half a dozen at a time. */
 const BAG_OF = 6;

@@ -1,5 +1,5 @@
 import type { BaitKindId } from './kinds/definition';
-import type { PartGauge } from './part-roles';
+import type { PartGauge } from '../parts/part-roles';
 
 /** A part as a build knows it: off the shelf, with what was measured and weighed of it. */
 export interface BuildPiece {

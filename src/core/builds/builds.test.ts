@@ -10,7 +10,7 @@ import { checkPattern, scalePattern, type HolePattern } from './hole-pattern';
 import { judgeBuild, type Finding } from './judge-build';
 import { BAIT_KINDS, findKind } from './kinds';
 import { massPoints } from './mass-points';
-import { findRole, PART_ROLES, type PartGauge } from './part-roles';
+import { findRole, PART_ROLES, type PartGauge } from '../parts/part-roles';
 import { placeParts } from './place-parts';
 import { bladeArea, runBlades } from './run-blades';
 import { sizeInChart } from './size-in-chart';
@@ -19,7 +19,7 @@ import { swapsThatFit } from './swaps-that-fit';
 import { backBuild, builtSoFar, pressBuild, type BuildPlace, type BuildWay } from './turn-build-card';
 
 const gauge = (as: PartGauge['as'], sizes: PartGauge['sizes'], more: Partial<PartGauge> = {}): PartGauge => ({
-  ...{ as, sizes, form: null, plastic: null, bend: null, basis: 'measured' },
+  ...{ as, sizes, form: null, plastic: null, bend: null, line: null, basis: 'measured' },
   ...more,
 });
 const piece = (name: string, of: PartGauge, massG: number | null = 1): BuildPiece => ({

@@ -2,7 +2,7 @@ import { fitGape } from '../rigs/fit-gape';
 import { armLength, frameSizes, type Build, type BuildPiece } from './build';
 import { checkWire, type WireCheck, type WirePart } from './check-wire';
 import { findKind } from './kinds';
-import { findRole } from './part-roles';
+import { findRole } from '../parts/part-roles';
 import { lengthAlong, placeParts, reserveOf } from './place-parts';
 
 /** What does not fit, as data: `stop` keeps it from being built, `mind` is the maker's to judge. */

@@ -1,7 +1,7 @@
 import { findBladeForm } from './blades';
 import { armLength, frameSizes, loopReserve, type Build, type BuildPiece } from './build';
 import { findKind } from './kinds';
-import { findRole, isOnWire, type Bend } from './part-roles';
+import { findRole, isOnWire, type Bend } from '../parts/part-roles';
 
 export interface Point {
   readonly x: number;

@@ -14,7 +14,7 @@ export type BenchProblem =
       readonly bin: string;
       readonly onHand: number;
       readonly asked: number;
-      readonly unit: 'g' | 'pieces';
+      readonly unit: 'g' | 'pieces' | 'mm';
     }
   | { readonly code: 'bench.not-whole'; readonly bin: string; readonly asked: number }
   | { readonly code: 'bench.too-light'; readonly eachG: number; readonly hardwareG: number }
@@ -34,6 +34,15 @@ export type BenchProblem =
   | { readonly code: 'bench.tying-ended'; readonly no: number }
   | { readonly code: 'bench.building-on' }
   | { readonly code: 'bench.building-ended'; readonly no: number }
+  | { readonly code: 'bench.rigging-on' }
+  | { readonly code: 'bench.rigging-ended'; readonly no: number }
+  | {
+      readonly code: 'bench.length-changed';
+      readonly bin: string;
+      readonly thereMm: number;
+      readonly toldMm: number;
+    }
+  | { readonly code: 'bench.kit-back'; readonly no: number }
   | { readonly code: 'bench.more-back-than-taken'; readonly taken: number; readonly back: number }
   | { readonly code: 'bench.nothing-to-undo' }
   | { readonly code: 'bench.changed-since'; readonly label: string }

@@ -51,6 +51,7 @@ const anyBench: fc.Arbitrary<BenchContents> = fc
       lineId: null,
       runId: null,
       pieceShare: null,
+      lengthId: null,
       reverses: null,
     }));
     return {

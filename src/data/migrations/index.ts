@@ -5,6 +5,7 @@ import { dressingBench } from './004-dressing-bench';
 import { coatStation } from './005-coat-station';
 import { skirtStation } from './006-skirt-station';
 import { buildStation } from './007-build-station';
+import { rigStation } from './008-rig-station';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -16,4 +17,5 @@ export const MIGRATIONS: readonly Migration[] = [
   coatStation,
   skirtStation,
   buildStation,
+  rigStation,
 ];

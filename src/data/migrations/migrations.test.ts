@@ -7,7 +7,7 @@ import { openWorkshop } from '../workshop';
 import { MIGRATIONS } from './index';
 import type { Migration } from './migration';
 
-const NO_GAUGE = { gauge: null, costEach: null, condition: 'new', buildId: null };
+const NO_GAUGE = { gauge: null, costEach: null, condition: 'new', buildId: null, rigId: null };
 
 describe('migrations', () => {
   it('count up from 1 without a gap', () => {
@@ -20,6 +20,7 @@ describe('migrations', () => {
     expect(db.verno).toBe(MIGRATIONS.length);
     expect(db.tables.map((table) => table.name).sort()).toEqual([
       'acts',
+      'allowances',
       'batches',
       'beats',
       'bench',
@@ -33,12 +34,16 @@ describe('migrations', () => {
       'flaws',
       'heaters',
       'keepsakes',
+      'kits',
+      'matches',
       'melts',
       'molds',
       'plasticBatches',
       'plastics',
       'pours',
       'racks',
+      'riggings',
+      'rigs',
       'rules',
       'runs',
       'skirts',
@@ -198,7 +203,7 @@ describe('migrations', () => {
     let names = 0;
     const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
     expect(await workshop.shelf.bins()).toEqual([{ ...part, hex: null, ...NO_GAUGE }]);
-    expect(await workshop.shelf.entriesOf('p')).toEqual([{ ...entry, pieceShare: null }]);
+    expect(await workshop.shelf.entriesOf('p')).toEqual([{ ...entry, pieceShare: null, lengthId: null }]);
     expect(await workshop.tyings.cutEntries()).toEqual([]);
     expect(await workshop.skirts.all()).toEqual([]);
     expect(await workshop.history.undo()).toMatchObject({ ok: true });
@@ -235,6 +240,57 @@ describe('migrations', () => {
     expect(await workshop.plastics.batches()).toEqual([]);
     expect(await workshop.history.undo()).toMatchObject({ ok: true });
     expect(await workshop.shelf.bins()).toEqual([{ ...part, ...NO_GAUGE }]);
+  });
+
+  it('bring what version 7 kept up: gauges that say what a line is, entries of no length told apart', async () => {
+    const old = new Dexie('seventh-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 7)) old.version(version).stores(stores);
+    await old.open();
+    const gauge = {
+      as: 'bead',
+      sizes: { diameterMm: 4 },
+      form: null,
+      plastic: null,
+      bend: null,
+      basis: 'measured',
+    };
+    const part = {
+      ...{
+        id: 'p',
+        name: 'Bead 4 mm',
+        place: '',
+        lowAt: null,
+        retired: false,
+        note: '',
+        kind: 'part',
+        unit: 'pieces',
+      },
+      ...{ sort: 'beads', massG: 0.2, hex: null, costEach: null, condition: 'new', buildId: null, gauge },
+    };
+    const entry = {
+      ...{ id: 'e', at: 1, binId: 'p', kind: 'received', qty: 9, note: '', ticketId: null, lineId: null },
+      ...{ runId: null, pieceShare: null, reverses: null },
+    };
+    await old.table('bins').add(part);
+    await old.table('bins').add({ ...part, id: 'q', gauge: null });
+    await old.table('entries').add(entry);
+    const change = { table: 'entries', key: 'e', before: null, after: entry };
+    await old.table('acts').add({ id: 'a', no: 1, at: 1, label: 'Receive', changes: [change], undoes: null });
+    old.close();
+
+    const db = new BenchDatabase('seventh-bench');
+    let names = 0;
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
+    expect(await workshop.shelf.bins()).toEqual([
+      { ...part, rigId: null, gauge: { ...gauge, line: null } },
+      { ...part, id: 'q', rigId: null, gauge: null },
+    ]);
+    expect(await workshop.shelf.entriesOf('p')).toEqual([{ ...entry, lengthId: null }]);
+    expect(await workshop.lengths.entries()).toEqual([]);
+    expect(await workshop.rigs.all()).toEqual([]);
+    expect(readBenchFile(JSON.stringify(await workshop.backup.save()))).toMatchObject({ ok: true });
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect((await workshop.shelf.levels()).get('p')).toBe(0);
   });
 
   it('bring an older database up, step by step, with what was in it', async () => {

@@ -1,9 +1,9 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
-import { backBuild, pressBuild } from '@/core/builds/turn-build-card';
 import type { BuildRecord, Building } from '@/records/build';
 import type { Store } from '../store';
 import { granted, orRefusal, refuse, RefusedInside, write, type Pen } from '../write';
 import { baitBin, salvageBin } from './bait-bin';
+import { pressed, pressedBack, rested, type Drying } from './card-run';
 import { mustHold } from './must-hold';
 
 export type NewBuilding = Pick<Building, 'buildId' | 'count' | 'way' | 'taken'>;
@@ -29,11 +29,6 @@ export interface Salvage {
   }[];
 }
 
-interface Drying {
-  readonly what: string;
-  readonly minutes: number;
-}
-
 /** Runs of builds: what is pulled for them, where the card stands, what comes of them, and what old baits give back. */
 export function buildingRepository(store: Store) {
   const { db } = store;
@@ -57,14 +52,6 @@ export function buildingRepository(store: Store) {
     await pen.put('buildings', building);
     return granted(building);
   };
-
-  /** Hands off: what was spent since they were on it is added up. */
-  const rested = (building: Building): Building => ({
-    ...building,
-    seconds:
-      building.seconds + (building.inHand === null ? 0 : Math.max(0, (store.now() - building.inHand) / 1000)),
-    inHand: null,
-  });
 
   return {
     all: (): Promise<Building[]> => db.buildings.orderBy('no').toArray(),
@@ -109,45 +96,21 @@ export function buildingRepository(store: Store) {
       times: readonly number[],
       drying: readonly (Drying | null)[],
     ): Promise<BenchOutcome<Building>> =>
-      change(id, 'A press of the card', async (building, pen) => {
-        if (building.isThrough) return granted(building);
-        const { card, count, way } = building;
-        const next = pressBuild(card, times, count, way);
-        const glued = drying[card.step] ?? null;
-        const isStepOver = next === null || next.step !== card.step;
-        if (glued && isStepOver && card.bait === count - 1) {
-          const startedAt = store.now();
-          await pen.put('clocks', {
-            id: store.newId(),
-            name: `${glued.what}, building run ${building.no}`,
-            startedAt,
-            endsAt: startedAt + glued.minutes * 60_000,
-            silencedAt: null,
-          });
-        }
-        return put(pen, {
-          ...building,
-          card: next ?? card,
-          isThrough: next === null,
-          inHand: building.inHand ?? store.now(),
-        });
-      }),
+      change(id, 'A press of the card', async (building, pen) =>
+        put(pen, await pressed(store, pen, building, times, drying, `building run ${building.no}`)),
+      ),
 
     /** Takes one press back; `steps` is how many the card has. */
     pressBack: (id: string, steps: number): Promise<BenchOutcome<Building>> =>
-      change(id, 'The card one back', (building, pen) =>
-        put(
-          pen,
-          building.isThrough
-            ? { ...building, isThrough: false }
-            : { ...building, card: backBuild(building.card, steps, building.count, building.way) },
-        ),
-      ),
+      change(id, 'The card one back', (building, pen) => put(pen, pressedBack(building, steps))),
 
     /** Lays the run aside, or takes it in hand again: its clock stands while it rests. */
     rest: (id: string, isResting: boolean): Promise<BenchOutcome<Building>> =>
       change(id, isResting ? 'Lay the building aside' : 'Take the building in hand', (building, pen) =>
-        put(pen, isResting ? rested(building) : { ...building, inHand: building.inHand ?? store.now() }),
+        put(
+          pen,
+          isResting ? rested(building, store.now()) : { ...building, inHand: building.inHand ?? store.now() },
+        ),
       ),
 
     /** Ends a run: what passed lies in the bait box, what is over goes back to its bins. */
@@ -168,7 +131,7 @@ export function buildingRepository(store: Store) {
           await pen.enter({ binId: bin.id, kind: 'built', qty: passed, note });
         }
         return put(pen, {
-          ...rested(building),
+          ...rested(building, store.now()),
           state: passed > 0 ? 'built' : 'dropped',
           passed,
           failed: [...failed],

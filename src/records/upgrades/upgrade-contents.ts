@@ -4,6 +4,7 @@ import { thirdToFourth } from './003-to-004';
 import { fourthToFifth } from './004-to-005';
 import { fifthToSixth } from './005-to-006';
 import { sixthToSeventh } from './006-to-007';
+import { seventhToEighth } from './007-to-008';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first. */
@@ -14,6 +15,7 @@ const UPGRADES: readonly BenchUpgrade[] = [
   fourthToFifth,
   fifthToSixth,
   sixthToSeventh,
+  seventhToEighth,
 ];
 
 /**

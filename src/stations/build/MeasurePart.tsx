@@ -7,11 +7,14 @@ import type { BladeFormId } from '@/core/builds/blades/definition';
 import {
   BENDS,
   findRole,
+  LINE_FORMS,
   PART_ROLES,
   type Bend,
+  type LineForm,
   type PartRoleId,
+  type RoleSize,
   type SizeId,
-} from '@/core/builds/part-roles';
+} from '@/core/parts/part-roles';
 import { sizeInChart } from '@/core/builds/size-in-chart';
 import type { PartBin } from '@/records/bin';
 import type { Gauge } from '@/records/gauge';
@@ -84,7 +87,28 @@ function sizesText({ as, sizes, basis }: Gauge): string {
   return `${findRole(as).name.toLowerCase()}, ${words.slice(0, 3).join(' × ')}${basis === 'guess' ? ', a guess' : ''}`;
 }
 
-const EMPTY: Gauge = { as: 'bead', sizes: {}, form: null, plastic: null, bend: null, basis: 'measured' };
+const EMPTY: Gauge = {
+  ...{ as: 'bead', sizes: {}, form: null, plastic: null, bend: null, line: null },
+  basis: 'measured',
+};
+
+const UNIT_WORDS: Record<RoleSize['unit'], string> = {
+  mm: ', mm',
+  deg: ', degrees',
+  g: ', g',
+  kgf: ', kg',
+  cm3: ', cm³',
+  pieces: '',
+  times: '',
+};
+
+const LINE_WORDS: Record<LineForm, string> = {
+  strand: 'one strand',
+  cord: 'plaited cord',
+  hollow: 'hollow cord',
+  floss: 'floss, thread',
+  cable: 'steel cable',
+};
 
 const BEND_WORDS: Record<Bend, string> = {
   bent: 'V, for spinnerbaits',
@@ -118,6 +142,7 @@ function GaugeForm({ bin }: { readonly bin: PartBin }) {
       form: as === 'blade' ? 'leaf' : null,
       plastic: as === 'trailer' ? 'soft' : null,
       bend: as === 'frame' ? 'bent' : null,
+      line: as === 'line' ? 'strand' : null,
     });
   };
   return (
@@ -170,19 +195,27 @@ function GaugeForm({ bin }: { readonly bin: PartBin }) {
             onChange={(bend) => setGauge({ ...gauge, bend: bend as Bend })}
           />
         ) : null}
+        {gauge.as === 'line' ? (
+          <ChoiceField
+            label="Made of"
+            value={gauge.line}
+            options={LINE_FORMS.map((line) => ({ value: line, label: LINE_WORDS[line] }))}
+            onChange={(line) => setGauge({ ...gauge, line: line as LineForm })}
+          />
+        ) : null}
         {role.sizes
           .filter(({ id }) => id !== 'hubMm' || gauge.form === 'wing')
           .map(({ id, label, unit, most }) => (
             <FieldShell
               key={id}
               id={`size-${id}`}
-              label={`${label}${unit === 'mm' ? ', mm' : unit === 'deg' ? ', degrees' : unit === 'g' ? ', g' : ''}`}
+              label={`${label}${UNIT_WORDS[unit]}`}
             >
               <InputNumber
                 id={`size-${id}`}
                 min={0.01}
                 max={most}
-                step={unit === 'mm' ? 0.1 : 1}
+                step={unit === 'mm' || unit === 'times' ? 0.1 : 1}
                 value={gauge.sizes[id] ?? null}
                 onChange={(value) => setSize(id, value)}
               />

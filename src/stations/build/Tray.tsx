@@ -5,7 +5,7 @@ import { PlusOutlined } from '@ant-design/icons';
 import { Input } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { findKind } from '@/core/builds/kinds';
-import { findRole, isOnWire, type PartRoleId } from '@/core/builds/part-roles';
+import { findRole, isOnWire, type PartRoleId } from '@/core/parts/part-roles';
 import type { PartBin } from '@/records/bin';
 import { layersOf, materialOf, skirtText, useBench } from '../shared';
 import type { Skirt } from '@/records/skirt';

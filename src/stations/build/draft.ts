@@ -1,7 +1,7 @@
 import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { findKind } from '@/core/builds/kinds';
-import type { PartGauge } from '@/core/builds/part-roles';
-import { isOnWire } from '@/core/builds/part-roles';
+import type { PartGauge } from '@/core/parts/part-roles';
+import { isOnWire } from '@/core/parts/part-roles';
 import type { NewBuild } from '@/data/repositories/builds';
 import type { PartBin } from '@/records/bin';
 import { MOST_ON_ARM, type BuildRecord } from '@/records/build';

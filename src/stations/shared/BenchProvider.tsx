@@ -56,6 +56,12 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
     buildings,
     plastics,
     plasticBatches,
+    rigs,
+    riggings,
+    allowances,
+    matches,
+    kits,
+    lengthEntries,
   ] = await Promise.all([
     workshop.bench.read(),
     workshop.bench.isBare(),
@@ -86,6 +92,12 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
     workshop.buildings.all(),
     workshop.plastics.all(),
     workshop.plastics.batches(),
+    workshop.rigs.all(),
+    workshop.riggings.all(),
+    workshop.rigs.allowances(),
+    workshop.rigs.matches(),
+    workshop.kits.all(),
+    workshop.lengths.entries(),
   ]);
   const undo = offers.undo?.label ?? null;
   const redo = offers.redo?.label.replace(/^Undo: /, '') ?? null;
@@ -93,7 +105,7 @@ async function readBench(workshop: Workshop): Promise<BenchReading> {
     ...{ bench, isBare, bins, levels, molds, tickets, ticketEntries, runs, run, beat, pours, clocks },
     ...{ weighings, melts, rules, madeEntries, batches, flaws, heaters, coats, racks, coatFaults },
     ...{ skirts, tyings, cutEntries, waterNotes, builds, buildings, plastics, plasticBatches },
-    ...{ undo, redo },
+    ...{ rigs, riggings, allowances, matches, kits, lengthEntries, undo, redo },
   };
 }
 

@@ -20,6 +20,7 @@ import type { Mold } from '@/records/mold';
 import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
 import type { Pour, Run } from '@/records/run';
 import type { Rack } from '@/records/rack';
+import type { Allowance, Kit, Match, Rigging, RigRecord } from '@/records/rig';
 import type { Rule } from '@/records/rule';
 import type { Skirt } from '@/records/skirt';
 import type { Ticket } from '@/records/ticket';
@@ -64,6 +65,15 @@ export interface BenchReading {
   readonly buildings: readonly Building[];
   readonly plastics: readonly PlasticRecord[];
   readonly plasticBatches: readonly PlasticBatchRecord[];
+  /** Every version of every rig. */
+  readonly rigs: readonly RigRecord[];
+  readonly riggings: readonly Rigging[];
+  /** What the maker learned of ends, and tried of matches. */
+  readonly allowances: readonly Allowance[];
+  readonly matches: readonly Match[];
+  readonly kits: readonly Kit[];
+  /** Entries of rolls, sticks and offcuts that are told apart. */
+  readonly lengthEntries: readonly Entry[];
   readonly undo: string | null;
   readonly redo: string | null;
 }
@@ -87,6 +97,9 @@ export interface BenchView extends BenchReading {
   readonly buildById: ReadonlyMap<string, BuildRecord>;
   /** The run of builds under way. */
   readonly building: Building | null;
+  readonly rigById: ReadonlyMap<string, RigRecord>;
+  /** The run of rigs under way. */
+  readonly rigging: Rigging | null;
   /** Heads in their skirt so far, by ticket line. */
   readonly tied: ReadonlyMap<string, number>;
   /** Heads of open tickets that wait for their skirt. */
@@ -153,6 +166,8 @@ export function deriveView(reading: BenchReading): BenchView {
     tying,
     buildById: new Map(reading.builds.map((build) => [build.id, build])),
     building: reading.buildings.find(({ state }) => state === 'building') ?? null,
+    rigById: new Map(reading.rigs.map((rig) => [rig.id, rig])),
+    rigging: reading.riggings.find(({ state }) => state === 'rigging') ?? null,
     tied: countTied(reading.ticketEntries),
     toTie: headsToTie(
       openLines,

@@ -1,4 +1,4 @@
-import type { Bend, PartRoleId } from '../part-roles';
+import type { Bend, PartRoleId } from '../../parts/part-roles';
 
 export const BAIT_KIND_IDS = [
   'spinnerbait',

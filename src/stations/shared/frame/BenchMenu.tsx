@@ -42,6 +42,11 @@ const TABLE_WORDS: Record<TableDifference['table'], string> = {
   buildings: 'building runs',
   plastics: 'soft plastics',
   plasticBatches: 'batches of plastic',
+  rigs: 'rigs',
+  riggings: 'runs of rigs',
+  allowances: 'allowances for ends',
+  matches: 'matches tried',
+  kits: 'trip kits',
   acts: 'acts to undo',
 };
 

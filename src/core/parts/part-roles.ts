@@ -1,4 +1,4 @@
-import type { BladeFormId } from './blades/definition';
+import type { BladeFormId } from '../builds/blades/definition';
 
 export const PART_ROLE_IDS = [
   'blade',
@@ -17,6 +17,17 @@ export const PART_ROLE_IDS = [
   'rattle',
   'guard',
   'strap',
+  'line',
+  'crimp',
+  'tube',
+  'solid',
+  'junction',
+  'stop',
+  'float',
+  'shot',
+  'feeder',
+  'lure',
+  'hair',
 ] as const;
 export type PartRoleId = (typeof PART_ROLE_IDS)[number];
 
@@ -38,6 +49,9 @@ export const SIZE_IDS = [
   'bodyMm',
   'fibers',
   'headG',
+  'breakKgf',
+  'shrinkRatio',
+  'holdsCm3',
 ] as const;
 export type SizeId = (typeof SIZE_IDS)[number];
 
@@ -47,6 +61,10 @@ export type Plastic = (typeof PLASTICS)[number];
 /** How a bait's wire runs: a V, one line, up and back, or short under the head. */
 export const BENDS = ['bent', 'straight', 'raised', 'under'] as const;
 export type Bend = (typeof BENDS)[number];
+
+/** What a line is: one strand, plaited cord, a hollow one, floss for tying, steel cable. */
+export const LINE_FORMS = ['strand', 'cord', 'hollow', 'floss', 'cable'] as const;
+export type LineForm = (typeof LINE_FORMS)[number];
 
 /** A part as it was measured: what it is and its sizes, whatever its packet says. */
 export interface PartGauge {
@@ -58,13 +76,15 @@ export interface PartGauge {
   readonly plastic: Plastic | null;
   /** Of a wire. */
   readonly bend: Bend | null;
+  /** Of a line. */
+  readonly line: LineForm | null;
   readonly basis: 'measured' | 'guess';
 }
 
 export interface RoleSize {
   readonly id: SizeId;
   readonly label: string;
-  readonly unit: 'mm' | 'deg' | 'pieces' | 'g';
+  readonly unit: 'mm' | 'deg' | 'pieces' | 'g' | 'kgf' | 'times' | 'cm3';
   readonly most: number;
 }
 
@@ -83,6 +103,7 @@ const mm = (id: SizeId, label: string, most = 200): RoleSize => ({ id, label, un
 const LENGTH = mm('lengthMm', 'Length');
 const HOLE = mm('holeMm', 'Hole', 20);
 const ROUND = mm('diameterMm', 'Across', 60);
+const BREAKS: RoleSize = { id: 'breakKgf', label: 'Breaks at', unit: 'kgf', most: 500 };
 
 /** Every role a part can have in a bait. */
 export const PART_ROLES: readonly PartRole[] = [
@@ -109,15 +130,21 @@ export const PART_ROLES: readonly PartRole[] = [
   { id: 'spacer', name: 'Spacer', sizes: [LENGTH, ROUND, HOLE], along: 'lengthMm', hole: 'holeMm' },
   { id: 'weight', name: 'Body weight', sizes: [LENGTH, ROUND, HOLE], along: 'lengthMm', hole: 'holeMm' },
   { id: 'rivet', name: 'Rivet', sizes: [LENGTH, ROUND, HOLE], along: 'lengthMm', hole: 'holeMm' },
-  { id: 'swivel', name: 'Swivel', sizes: [LENGTH, mm('ringMm', 'Ring wire', 5)], along: null, hole: null },
   {
-    id: 'ring',
-    name: 'Split ring',
-    sizes: [ROUND, mm('ringMm', 'Wire, doubled', 5)],
+    id: 'swivel',
+    name: 'Swivel',
+    sizes: [LENGTH, mm('ringMm', 'Ring wire', 5), BREAKS],
     along: null,
     hole: null,
   },
-  { id: 'snap', name: 'Snap', sizes: [LENGTH], along: null, hole: null },
+  {
+    id: 'ring',
+    name: 'Split ring',
+    sizes: [ROUND, mm('ringMm', 'Wire, doubled', 5), BREAKS],
+    along: null,
+    hole: null,
+  },
+  { id: 'snap', name: 'Snap', sizes: [LENGTH, BREAKS], along: null, hole: null },
   {
     id: 'frame',
     name: 'Wire',
@@ -137,7 +164,13 @@ export const PART_ROLES: readonly PartRole[] = [
   {
     id: 'hook',
     name: 'Hook',
-    sizes: [LENGTH, mm('gapeMm', 'Gape', 100), mm('wireMm', 'Wire', 5), mm('eyeMm', 'Eye, inside', 15)],
+    sizes: [
+      LENGTH,
+      mm('gapeMm', 'Gape', 100),
+      mm('wireMm', 'Wire', 5),
+      mm('eyeMm', 'Eye, inside', 15),
+      BREAKS,
+    ],
     along: null,
     hole: null,
   },

@@ -1,0 +1,46 @@
+import { findEnd } from './ends';
+import type { StrengthLink } from './rate-strength';
+import type { Rig } from './rig';
+
+export interface RigLink extends StrengthLink {
+  readonly itemId: string;
+  readonly efficiency: number;
+}
+
+/** What a rig hangs on. */
+export interface RigLinks {
+  readonly links: readonly RigLink[];
+  /** Parts that a load goes through and of which nobody knows what they hold. */
+  readonly unknown: readonly { readonly itemId: string; readonly name: string }[];
+}
+
+const BEARS = ['line', 'hook', 'swivel', 'ring', 'solid', 'snap', 'junction'];
+
+/**
+ * Everything of a rig that a load goes through: lines at their weaker end, swivels, rings, snaps and hooks. An end that no
+ * load is meant to hang on leaves its line out.
+ *
+ * @example rateStrength(linksOfRig(rig).links).weakest // 'Cable 18 kg, crimped loop'
+ */
+export function linksOfRig({ items }: Pick<Rig, 'items'>): RigLinks {
+  const links: RigLink[] = [];
+  const unknown: { itemId: string; name: string }[] = [];
+  for (const { id, part, ends } of items) {
+    if (!BEARS.includes(part.gauge.as) || part.gauge.line === 'floss') continue;
+    const told = (ends ?? []).map(findEnd);
+    if (told.some(({ efficiency }) => efficiency === null)) continue;
+    const { breakKgf } = part.gauge.sizes;
+    if (breakKgf === undefined) {
+      if (!unknown.some(({ name }) => name === part.name)) unknown.push({ itemId: id, name: part.name });
+      continue;
+    }
+    const weaker = [...told].sort((a, b) => (a.efficiency ?? 1) - (b.efficiency ?? 1))[0];
+    links.push({
+      itemId: id,
+      name: weaker && weaker.id !== 'plain' ? `${part.name}, ${weaker.name.toLowerCase()}` : part.name,
+      breakKgf,
+      efficiency: weaker?.efficiency ?? 1,
+    });
+  }
+  return { links, unknown };
+}

@@ -1,0 +1,58 @@
+import type { PartGauge } from '../parts/part-roles';
+import { fitTube, type TubeVerdict } from './fit-tube';
+import { findMatch, type MatchLine } from './match-table';
+import type { RigPiece } from './rig';
+
+/** Two sizes of one packet differ by less than this, mm. */
+const SAME_MM = 0.06;
+
+/** What a crimp must be inside for a cable, mm; null where nobody knows. */
+export function crimpFor({ gauge }: RigPiece, matches: readonly MatchLine[]): number | null {
+  const { diameterMm } = gauge.sizes;
+  return diameterMm === undefined ? null : (findMatch(matches, 'crimp-by-cable', diameterMm)?.takes ?? null);
+}
+
+/** Whether a crimp is of the size that a cable takes. */
+export function isCrimpFor(crimp: RigPiece, wantMm: number): boolean {
+  const { holeMm } = crimp.gauge.sizes;
+  return holeMm !== undefined && Math.abs(holeMm - wantMm) < SAME_MM;
+}
+
+/** How a tube sits on a hook: over its eye, round its shank and the line beside it. */
+export interface TubeSeat {
+  readonly verdict: TubeVerdict;
+  readonly overMm: number;
+  readonly gripMm: number;
+  readonly holeMm: number;
+  readonly shrunkMm: number;
+}
+
+/**
+ * How a tube sits on a hook and its line. What the maker tried goes before the sum. Null where something is not measured.
+ *
+ * @example seatTube(tube, hook, cable, matches)?.verdict // 'fits'
+ */
+export function seatTube(
+  tube: RigPiece,
+  hook: RigPiece,
+  line: RigPiece | null,
+  matches: readonly MatchLine[],
+): TubeSeat | null {
+  const { wireMm, eyeMm } = hook.gauge.sizes;
+  const { holeMm, shrinkRatio = 1 } = tube.gauge.sizes;
+  if (wireMm === undefined || eyeMm === undefined || holeMm === undefined) return null;
+  const overMm = eyeMm + 2 * wireMm;
+  const gripMm = wireMm + 2 * (line?.gauge.sizes.diameterMm ?? 0);
+  const tried = findMatch(matches, 'tube-by-hook', overMm);
+  const verdict =
+    tried?.basis === 'tried' && Math.abs(tried.takes - holeMm) < SAME_MM
+      ? 'fits'
+      : fitTube({ suppliedMm: holeMm, shrinkRatio, overMm, gripMm });
+  return { verdict, overMm, gripMm, holeMm, shrunkMm: holeMm / shrinkRatio };
+}
+
+/** How much of a hook is straight below its eye, mm. */
+export function shankOf({ sizes }: PartGauge): number {
+  const { lengthMm = 20, gapeMm = 8 } = sizes;
+  return Math.max(0, lengthMm - 0.6 * gapeMm);
+}

@@ -1,0 +1,45 @@
+import { sum } from '@/core/numeric/sum';
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { Entry } from '@/records/entry';
+import type { Store } from '../store';
+import { granted, refuse, write } from '../write';
+
+/** Rolls, sticks and offcuts, told apart by the entries that name them. */
+export function lengthRepository(store: Store) {
+  const { db } = store;
+  return {
+    /** Every entry of a length that is told apart. */
+    entries: (): Promise<Entry[]> => db.entries.where('lengthId').above('').toArray(),
+
+    /** Receives so many rolls or sticks of one length, mm, each told apart from now on. */
+    receive: (
+      binId: string,
+      lengthMm: number,
+      count: number,
+      note: string,
+    ): Promise<BenchOutcome<undefined>> =>
+      write(store, count === 1 ? 'Receive a length' : `Receive ${count} lengths`, async (pen) => {
+        const bin = await db.bins.get(binId);
+        if (bin?.unit !== 'mm') return refuse<undefined>({ code: 'bench.gone', what: 'roll' });
+        for (let nth = 0; nth < count; nth += 1) {
+          await pen.enter({ binId, kind: 'received', qty: lengthMm, lengthId: store.newId(), note });
+        }
+        return granted(undefined);
+      }),
+
+    /** Sets a length right to what was measured: enters the difference; 0 throws it away. */
+    measure: (binId: string, lengthId: string | null, mm: number): Promise<BenchOutcome<undefined>> =>
+      write(store, 'Measure a length', async (pen) => {
+        if (!(await db.bins.get(binId))) return refuse<undefined>({ code: 'bench.gone', what: 'roll' });
+        const thereMm = await lengthOf(store, binId, lengthId);
+        await pen.enter({ binId, kind: 'counted', qty: mm - thereMm, lengthId, note: 'measured' });
+        return granted(undefined);
+      }),
+  };
+}
+
+/** How much is left of a length, mm; of null, of all that nobody told apart. */
+export async function lengthOf({ db }: Store, binId: string, lengthId: string | null): Promise<number> {
+  const entries = await db.entries.where('binId').equals(binId).toArray();
+  return sum(entries.filter((entry) => entry.lengthId === lengthId).map(({ qty }) => qty));
+}

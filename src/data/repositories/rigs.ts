@@ -1,0 +1,65 @@
+import type { Allowance, Match, RigRecord } from '@/records/rig';
+import type { Store } from '../store';
+import { write } from '../write';
+
+/** A rig as it is written: a new one without a family, a new version with its. */
+export type NewRig = Omit<RigRecord, 'id' | 'family' | 'version' | 'createdAt' | 'retired'> & {
+  readonly family: string | null;
+};
+
+/** Rigs version by version, and what the maker knows that no packet says: ends learned, matches tried. */
+export function rigRepository(store: Store) {
+  const { db } = store;
+  return {
+    all: (): Promise<RigRecord[]> => db.rigs.toArray(),
+    allowances: (): Promise<Allowance[]> => db.allowances.toArray(),
+    matches: (): Promise<Match[]> => db.matches.toArray(),
+
+    /** Keeps a rig as the next version of its family, or as the first of a new one. Older versions stay. */
+    keep: ({ family, ...rig }: NewRig): Promise<RigRecord> =>
+      write(store, `Keep rig: ${rig.name}`, async (pen) => {
+        const id = store.newId();
+        const known = family === null ? [] : await db.rigs.where('family').equals(family).toArray();
+        const kept: RigRecord = {
+          ...rig,
+          id,
+          family: family ?? id,
+          version: 1 + Math.max(0, ...known.map(({ version }) => version)),
+          createdAt: store.now(),
+          retired: false,
+        };
+        await pen.put('rigs', kept);
+        return kept;
+      }),
+
+    /** Puts all versions of a rig away, or back on the board. */
+    putAway: (family: string, retired: boolean): Promise<void> =>
+      write(store, retired ? 'Put a rig away' : 'Take a rig out again', async (pen) => {
+        for (const rig of await db.rigs.where('family').equals(family).toArray()) {
+          await pen.put('rigs', { ...rig, retired });
+        }
+      }),
+
+    /** Keeps what an end takes of a line, or of every line; a later one of the same goes over it. */
+    learn: (learned: Omit<Allowance, 'id' | 'at'>): Promise<void> =>
+      write(store, 'Learn an allowance', (pen) =>
+        pen.put('allowances', {
+          ...learned,
+          id: `${learned.end}-${learned.binId ?? 'any'}`.slice(0, 80),
+          at: store.now(),
+        }),
+      ),
+
+    forget: (id: string): Promise<void> =>
+      write(store, 'Forget an allowance', (pen) => pen.remove('allowances', id)),
+
+    /** Keeps what the maker tried, over the line of the same range that was there. */
+    tried: (match: Omit<Match, 'id' | 'at'>): Promise<void> =>
+      write(store, 'Keep a match', (pen) =>
+        pen.put('matches', { ...match, id: `${match.table}-${match.from}-${match.to}`, at: store.now() }),
+      ),
+
+    /** Goes back to what is typical. */
+    untried: (id: string): Promise<void> => write(store, 'Drop a match', (pen) => pen.remove('matches', id)),
+  };
+}
