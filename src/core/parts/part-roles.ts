@@ -185,6 +185,38 @@ export const PART_ROLES: readonly PartRole[] = [
     hole: null,
   },
   { id: 'strap', name: 'Strap', sizes: [LENGTH, mm('wireMm', 'Thick', 5)], along: null, hole: null },
+  { id: 'line', name: 'Line', sizes: [mm('diameterMm', 'Thick', 10), BREAKS], along: null, hole: null },
+  { id: 'crimp', name: 'Crimp', sizes: [mm('holeMm', 'Inside', 8), LENGTH], along: null, hole: null },
+  {
+    id: 'tube',
+    name: 'Tube',
+    sizes: [
+      mm('holeMm', 'Inside, as it comes', 20),
+      { id: 'shrinkRatio', label: 'Shrinks, times', unit: 'times', most: 6 },
+    ],
+    along: null,
+    hole: null,
+  },
+  {
+    id: 'solid',
+    name: 'Solid ring',
+    sizes: [ROUND, mm('ringMm', 'Wire', 5), BREAKS],
+    along: null,
+    hole: null,
+  },
+  { id: 'junction', name: 'Three-way swivel', sizes: [LENGTH, BREAKS], along: null, hole: null },
+  { id: 'stop', name: 'Stop', sizes: [LENGTH], along: null, hole: null },
+  { id: 'float', name: 'Float', sizes: [LENGTH, ROUND, HOLE], along: null, hole: null },
+  { id: 'shot', name: 'Shot', sizes: [ROUND], along: null, hole: null },
+  {
+    id: 'feeder',
+    name: 'Feeder body',
+    sizes: [LENGTH, ROUND, HOLE, { id: 'holdsCm3', label: 'Holds bait', unit: 'cm3', most: 500 }],
+    along: null,
+    hole: null,
+  },
+  { id: 'hair', name: 'Hair', sizes: [LENGTH], along: null, hole: null },
+  { id: 'lure', name: 'Lure', sizes: [LENGTH, mm('bodyMm', 'Body', 120)], along: null, hole: null },
 ];
 
 /**
