@@ -97,14 +97,14 @@ const BY_SORT: Readonly<Record<string, readonly Measured[]>> = {
     [25, 13, 1],
     [28, 15, 1.1],
     [35, 19, 1.3],
-    [14, 6, 0.7],
-    [17, 7.5, 0.8],
-    [20, 9, 0.9],
-    [24, 11, 1.1],
-    [30, 14, 1.3],
-  ].map(([lengthMm = 20, gapeMm = 10, wireMm = 1]) => ({
+    [14, 6, 0.7, 3],
+    [17, 7.5, 0.8, 3],
+    [20, 9, 0.9, 3],
+    [24, 11, 1.1, 3],
+    [30, 14, 1.3, 3],
+  ].map(([lengthMm = 20, gapeMm = 10, wireMm = 1, points = 1]) => ({
     gauge: gaugeOf('hook', {
-      ...{ lengthMm, gapeMm, wireMm, eyeMm: round(wireMm * 1.6) },
+      ...{ lengthMm, gapeMm, wireMm, eyeMm: round(wireMm * 1.6), points },
       breakKgf: Math.round(22 * wireMm ** 2),
     }),
     massG: round((Math.PI / 4) * wireMm ** 2 * (lengthMm + gapeMm * 2) * (STEEL / 1000)),

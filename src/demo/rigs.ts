@@ -175,7 +175,7 @@ export function demoRigs(bins: readonly Bin[], tools: DemoTools): DemoRigs {
         count,
         way: 'by-station',
       },
-      ...{ taken, cut: [], putBack: [], card: { step: 0, bait: 0, counted: 0 }, isThrough: true },
+      ...{ taken, cut: [], cutDone: 0, putBack: [], card: { step: 0, bait: 0, counted: 0 }, isThrough: true },
       passed: count - failed,
       failed: failed > 0 ? [{ reason: 'crimp slipped', count: failed }] : [],
       ...{ startedAt, inHand: null, seconds: count * secondsEach, endedAt },

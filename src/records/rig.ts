@@ -70,6 +70,8 @@ export const rigging = z.strictObject({
   way: z.enum(['one-by-one', 'by-station']),
   taken: z.array(amount).max(80),
   cut: z.array(cutLength).max(400),
+  /** How many of all cuts are made. */
+  cutDone: z.int().min(0).max(1e6),
   putBack: z.array(amount).max(80),
   card: z.strictObject({
     step: z.int().min(0).max(200),

@@ -52,6 +52,7 @@ export const SIZE_IDS = [
   'breakKgf',
   'shrinkRatio',
   'holdsCm3',
+  'points',
 ] as const;
 export type SizeId = (typeof SIZE_IDS)[number];
 
@@ -169,6 +170,7 @@ export const PART_ROLES: readonly PartRole[] = [
       mm('gapeMm', 'Gape', 100),
       mm('wireMm', 'Wire', 5),
       mm('eyeMm', 'Eye, inside', 15),
+      { id: 'points', label: 'Points', unit: 'pieces', most: 3 },
       BREAKS,
     ],
     along: null,

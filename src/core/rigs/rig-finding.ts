@@ -50,14 +50,13 @@ export type RigFinding = {
     }
   | { readonly code: 'unknown-strength'; readonly names: readonly string[] }
   | {
-      readonly code: 'hole-small' | 'hole-wide';
+      readonly code: 'hole-small';
       readonly name: string;
       readonly holeMm: number;
       readonly over: string;
       readonly overMm: number;
     }
   | { readonly code: 'lines-meet'; readonly name: string; readonly next: string }
-  | { readonly code: 'nothing-ties'; readonly name: string; readonly next: string }
   | { readonly code: 'spacing-odd'; readonly mm: number; readonly regularMm: number; readonly longMm: number }
   | { readonly code: 'hooks-meet'; readonly name: string; readonly next: string; readonly overMm: number }
   | { readonly code: 'off-weight'; readonly massG: number; readonly targetG: number }

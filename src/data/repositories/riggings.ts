@@ -79,7 +79,7 @@ export function riggingRepository(store: Store) {
               id: store.newId(),
               no,
               state: 'rigging',
-              putBack: [],
+              putBack: [], cutDone: 0,
               isThrough: false,
               passed: 0,
               failed: [],
@@ -90,6 +90,12 @@ export function riggingRepository(store: Store) {
           await pen.put('riggings', rigging);
           return granted(rigging);
         }),
+      ),
+
+    /** One cut more, or one taken back; never under none. */
+    cutOne: (id: string, by: 1 | -1) =>
+      change(id, by === 1 ? 'A cut made' : 'A cut taken back', (rigging) =>
+        Promise.resolve({ ...rigging, cutDone: Math.max(0, rigging.cutDone + by) }),
       ),
 
     /** One press of the card. `times` is how often each step counts; `drying`, by step, what is glued in it. */

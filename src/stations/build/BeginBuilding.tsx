@@ -7,7 +7,7 @@ import { findKind } from '@/core/builds/kinds';
 import { findingSentence } from '@/messages/build-sentence';
 import type { Building, BuildRecord } from '@/records/build';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChoiceField, minutesText, useBench } from '../shared';
+import { ChoiceField, KitTable, minutesText, useBench } from '../shared';
 import { buildOf, buildText, hasWiredHead, headsFor } from './facts';
 import { buildPace, kitOf, usualHead } from './run-plan';
 import styles from './run.module.css';
@@ -92,19 +92,7 @@ export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBu
             : 'No such head lies on the rack. Pour some, or change the bait’s head.'}
         </p>
       ) : null}
-      <table className={styles.kit}>
-        <caption>The kit, by where it lies</caption>
-        <tbody>
-          {kit.lines.map(({ binId, name, place, needed, onHand }) => (
-            <tr key={binId} data-short={onHand < needed}>
-              <th scope="row">{name}</th>
-              <td>{place}</td>
-              <td>{needed}</td>
-              <td>{onHand < needed ? `${needed - onHand} short: ${onHand} there` : `of ${onHand}`}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <KitTable lines={kit.lines} />
       <p className="quiet">
         {pace.isOwn ? 'By your own runs' : 'As a rule'} {minutesText(pace.secondsEach)} each,{' '}
         {minutesText(pace.secondsEach * count)} for all.

@@ -48,7 +48,8 @@ import {
   withTwoColors,
 } from './plastic-draft';
 import { buildCode, labelsOf } from './print-labels';
-import { buildPace, kitOf, putBackOf, usualHead } from './run-plan';
+import { putBackOf } from '../shared/run/EndRun';
+import { buildPace, kitOf, usualHead } from './run-plan';
 import { slug } from './slug';
 
 const NOW = Date.UTC(2026, 10, 23, 12);

@@ -1,16 +1,8 @@
 import { sum } from '@/core/numeric/sum';
-import type { BuildRecord, Building } from '@/records/build';
+import type { BuildRecord } from '@/records/build';
 import { tallyByItem } from '@/core/stock/tally-by-item';
-import type { BenchView } from '../shared';
+import type { BenchView, KitLine } from '../shared';
 import { hasWiredHead, headsFor, looseSkirt, usesOf } from './facts';
-
-export interface KitLine {
-  readonly binId: string;
-  readonly name: string;
-  readonly place: string;
-  readonly needed: number;
-  readonly onHand: number;
-}
 
 export interface Kit {
   readonly lines: readonly KitLine[];
@@ -59,16 +51,6 @@ export function usualHead(build: BuildRecord, count: number, view: BenchView): s
   const heads = headsFor(build, view);
   const enough = heads.find(({ id }) => (view.levels.get(id) ?? 0) >= count);
   return (enough ?? heads[0])?.id ?? null;
-}
-
-/** What goes back when a run ends with so many used up, passed and failed together; failed ones that are stripped go too. */
-export function putBackOf(
-  { taken, count }: Pick<Building, 'taken' | 'count'>,
-  used: number,
-): { binId: string; qty: number }[] {
-  return taken
-    .map(({ binId, qty }) => ({ binId, qty: (qty / count) * (count - used) }))
-    .filter(({ qty }) => qty > 1e-9);
 }
 
 /** How long one takes, s: from the maker's own runs of this build in any version, of its kind, or as is usual. */

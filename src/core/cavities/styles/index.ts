@@ -9,6 +9,7 @@ import { egg } from './egg';
 import { flatBack } from './flat-back';
 import { football } from './football';
 import { pear } from './pear';
+import { plate } from './plate';
 import { pyramid } from './pyramid';
 import { round } from './round';
 import { walking } from './walking';
@@ -23,6 +24,7 @@ export const HEAD_STYLES: readonly HeadStyle[] = [
   pear,
   ball,
   disc,
+  plate,
   cone,
   pyramid,
   bell,

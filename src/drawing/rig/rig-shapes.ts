@@ -1,0 +1,144 @@
+import type { PartGauge } from '@/core/parts/part-roles';
+
+/** One stroke or area of a part, mm: x down its run from its upper end, y across. */
+export interface RigShape {
+  readonly d: string;
+  readonly is: 'wire' | 'body' | 'soft' | 'dark' | 'mark';
+  /** How thick a wire is, mm. */
+  readonly strokeMm?: number;
+}
+
+const n = (value: number) => Number(value.toFixed(3));
+const circle = (x: number, y: number, r: number) =>
+  `M${n(x - r)} ${n(y)}A${n(r)} ${n(r)} 0 1 1 ${n(x + r)} ${n(y)}A${n(r)} ${n(r)} 0 1 1 ${n(x - r)} ${n(y)}Z`;
+const box = (x: number, y: number, width: number, height: number, r = 0) =>
+  `M${n(x + r)} ${n(y)}H${n(x + width - r)}a${n(r)} ${n(r)} 0 0 1 ${n(r)} ${n(r)}V${n(y + height - r)}a${n(r)} ${n(r)} 0 0 1 ${n(-r)} ${n(r)}H${n(x + r)}a${n(r)} ${n(r)} 0 0 1 ${n(-r)} ${n(-r)}V${n(y + r)}a${n(r)} ${n(r)} 0 0 1 ${n(r)} ${n(-r)}Z`;
+const spindle = (long: number, wide: number) =>
+  `M0 0C${n(long * 0.2)} ${n(-wide * 0.66)} ${n(long * 0.7)} ${n(-wide * 0.62)} ${n(long)} 0C${n(long * 0.7)} ${n(wide * 0.62)} ${n(long * 0.2)} ${n(wide * 0.66)} 0 0Z`;
+
+/**
+ * A hook of its own measures lying along its run: eye first, shank, a round bend, the point with its barb. One with three
+ * points shows the one behind between the two others.
+ *
+ * @example hookShapes(hook, false)[0]?.strokeMm // 1.1
+ */
+export function hookShapes({ sizes }: Pick<PartGauge, 'sizes'>, isTurned: boolean): RigShape[] {
+  const { lengthMm = 20, gapeMm = 8, wireMm = 1, eyeMm = wireMm * 1.6, points = 1 } = sizes;
+  const ring = (eyeMm + wireMm) / 2;
+  const side = isTurned ? 1 : -1;
+  const bendAt = lengthMm - wireMm / 2 - gapeMm / 2;
+  const arm = (y: number, r: number) => {
+    const tipX = bendAt - Math.max(gapeMm * 0.75, 2 * wireMm);
+    const barb = gapeMm * 0.22;
+    return [
+      `M${n(2 * ring)} 0H${n(bendAt)}A${n(gapeMm / 2)} ${n(r)} 0 0 ${y < 0 ? 0 : 1} ${n(bendAt)} ${n(y)}L${n(tipX)} ${n(y * 0.96)}`,
+      `M${n(tipX + barb)} ${n(y * 0.97)}l${n(barb * 0.8)} ${n(-Math.sign(y) * barb * 0.6)}`,
+    ].join('');
+  };
+  const arms =
+    points >= 3
+      ? [arm(-gapeMm, gapeMm / 2), arm(gapeMm, gapeMm / 2), `M${n(bendAt)} 0l${n(gapeMm * 0.5)} 0`]
+      : points === 2
+        ? [arm(-gapeMm, gapeMm / 2), arm(gapeMm, gapeMm / 2)]
+        : [arm(side * gapeMm, gapeMm / 2)];
+  return [
+    { d: circle(ring, 0, ring), is: 'wire', strokeMm: wireMm },
+    ...arms.map((d): RigShape => ({ d, is: 'wire', strokeMm: wireMm })),
+  ];
+}
+
+function barrel(lengthMm: number): RigShape[] {
+  const eye = lengthMm * 0.17;
+  return [
+    { d: circle(eye, 0, eye), is: 'wire', strokeMm: lengthMm * 0.07 },
+    { d: circle(lengthMm - eye, 0, eye), is: 'wire', strokeMm: lengthMm * 0.07 },
+    { d: box(2 * eye, -lengthMm * 0.15, lengthMm - 4 * eye, lengthMm * 0.3, lengthMm * 0.09), is: 'body' },
+  ];
+}
+
+/**
+ * The shapes of a part of a rig at its true size. `longMm` is how much of its run it takes, `count` how many lie in a row.
+ *
+ * @example rigShapes(crimp.gauge, 8, 1, false).length // 3
+ */
+export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTurned: boolean): RigShape[] {
+  const { sizes } = gauge;
+  const across = sizes.diameterMm ?? sizes.bodyMm ?? 6;
+  const each = longMm / count;
+  switch (gauge.as) {
+    case 'hook':
+      return hookShapes(gauge, isTurned);
+    case 'swivel':
+      return barrel(longMm);
+    case 'junction':
+      return [
+        ...barrel(longMm),
+        { d: circle(longMm / 2, longMm * 0.32, longMm * 0.17), is: 'wire', strokeMm: longMm * 0.07 },
+      ];
+    case 'ring':
+      return [
+        { d: circle(longMm / 2, 0, longMm / 2 - 0.3), is: 'wire', strokeMm: sizes.ringMm ?? 0.6 },
+        { d: circle(longMm / 2, 0, longMm / 2 - 0.9), is: 'mark' },
+      ];
+    case 'solid':
+      return [{ d: circle(longMm / 2, 0, longMm / 2 - (sizes.ringMm ?? 1) / 2), is: 'wire', strokeMm: sizes.ringMm ?? 1 }];
+    case 'snap':
+      return [
+        {
+          d: `M0 0C${n(longMm * 0.1)} ${n(-longMm * 0.26)} ${n(longMm * 0.9)} ${n(-longMm * 0.3)} ${n(longMm)} 0C${n(longMm * 0.9)} ${n(longMm * 0.24)} ${n(longMm * 0.3)} ${n(longMm * 0.2)} 0 0Z`,
+          ...{ is: 'wire', strokeMm: longMm * 0.06 },
+        },
+      ];
+    case 'crimp': {
+      const wide = (sizes.holeMm ?? 1) * 1.7;
+      // Pressed twice, its middle left open.
+      const press = (x: number) => `M${n(x)} ${n(-wide / 2)}v${n(wide)}M${n(x + longMm * 0.1)} ${n(-wide / 2)}v${n(wide)}`;
+      return [
+        { d: box(0, -wide / 2, longMm, wide, wide * 0.2), is: 'body' },
+        { d: press(longMm * 0.16) + press(longMm * 0.72), is: 'mark' },
+      ];
+    }
+    case 'tube': {
+      const wide = Math.max(1.6, (sizes.holeMm ?? 3) / (sizes.shrinkRatio ?? 1) + 1.2);
+      return [{ d: box(0, -wide / 2, longMm, wide, wide * 0.3), is: 'soft' }];
+    }
+    case 'shot':
+    case 'bead':
+      return Array.from({ length: count }, (_, nth): RigShape => {
+        return { d: circle(each * (nth + 0.5), 0, each / 2), is: gauge.as === 'shot' ? 'dark' : 'body' };
+      });
+    case 'float':
+      return [
+        { d: spindle(longMm, across), is: 'soft' },
+        { d: `M${n(longMm * 0.3)} ${n(-across * 0.38)}V${n(across * 0.38)}`, is: 'mark' },
+      ];
+    case 'feeder':
+      return [
+        { d: box(0, -across / 2, longMm, across, across * 0.18), is: 'soft' },
+        ...[0.25, 0.5, 0.75].map((share): RigShape => {
+          return { d: `M${n(longMm * share)} ${n(-across * 0.34)}v${n(across * 0.5)}`, is: 'mark' };
+        }),
+        { d: box(longMm * 0.08, across * 0.38, longMm * 0.84, across * 0.2, 1), is: 'dark' },
+      ];
+    case 'weight':
+    case 'lure':
+      return [{ d: spindle(longMm, across), is: gauge.as === 'lure' ? 'body' : 'dark' }];
+    case 'hair':
+      return Array.from({ length: 9 }, (_, nth): RigShape => {
+        const y = (nth - 4) * 1.1;
+        return { d: `M0 ${n(y * 0.35)}C${n(longMm * 0.4)} ${n(y)} ${n(longMm * 0.8)} ${n(y * 1.2)} ${n(longMm - Math.abs(nth - 4) * 1.4)} ${n(y)}`, is: 'mark' };
+      });
+    case 'line':
+      return [];
+    default:
+      return [{ d: box(0, -Math.min(across, longMm) / 2, longMm, Math.min(across, longMm), 1), is: 'body' }];
+  }
+}
+
+/** How far a part stands off its run to either side, mm. */
+export function halfAcross({ as, sizes }: PartGauge): number {
+  if (as === 'hook') return (sizes.gapeMm ?? 8) + (sizes.wireMm ?? 1);
+  if (as === 'feeder') return (sizes.diameterMm ?? 20) * 0.6;
+  if (as === 'junction') return (sizes.lengthMm ?? 9) * 0.55;
+  return Math.max(2, (sizes.diameterMm ?? sizes.bodyMm ?? 4) / 2 + 0.5);
+}

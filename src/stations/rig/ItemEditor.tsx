@@ -1,0 +1,185 @@
+'use client';
+
+import { DeleteOutlined, DownOutlined, UpOutlined } from '@ant-design/icons';
+import { Button, Checkbox, InputNumber, Select } from 'antd';
+import { useState } from 'react';
+import { RIG_ENDS, type RigEndId } from '@/core/rigs/ends';
+import { findRole } from '@/core/parts/part-roles';
+import { findRigKind } from '@/core/rigs/kinds';
+import { isThreaded, type RigItem, type RigPiece } from '@/core/rigs/rig';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import type { RigItemRecord } from '@/records/rig';
+import { lengthText, useBench, usePreferences } from '../shared';
+import {
+  movedItem,
+  rigShelf,
+  withAdded,
+  withItem,
+  withoutItem,
+  withPart,
+  type RigDraft,
+} from './facts';
+import styles from './rig.module.css';
+
+interface ItemEditorProps {
+  readonly draft: RigDraft;
+  readonly item: RigItem;
+  readonly onChange: (draft: RigDraft) => void;
+  readonly onChoose: (id: string | null) => void;
+}
+
+/** The chosen part in hand: another one, its length, its ends, its place; and what comes behind it. */
+export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps) {
+  const { view, workshop } = useBench();
+  const { length } = usePreferences();
+  const [addId, setAddId] = useState<string | null>(null);
+  const shelf = rigShelf(view);
+  const record = draft.items.find(({ id }) => id === item.id);
+  if (!record) return null;
+  const { as } = item.part.gauge;
+  const alike = shelf.filter(({ gauge }) => gauge.as === as || mayFill(draft, record, gauge.as));
+  const set = (to: Partial<RigItemRecord>) => onChange(withItem(draft, item.id, to));
+  const added = shelf.find(({ binId }) => binId === addId);
+  const add = (isBranch: boolean) => {
+    if (!added) return;
+    const id = workshop.newId();
+    onChange(withAdded(draft, added, record, isBranch, id));
+    setAddId(null);
+    onChoose(id);
+  };
+  return (
+    <section className={styles.editor} aria-label={`In hand: ${item.part.name}`}>
+      <header>
+        <h3>{item.part.name}</h3>
+        <span>
+          <Button
+            size="small"
+            icon={<UpOutlined />}
+            aria-label="Up"
+            onClick={() => onChange(movedItem(draft, item.id, -1))}
+          />
+          <Button
+            size="small"
+            icon={<DownOutlined />}
+            aria-label="Down"
+            onClick={() => onChange(movedItem(draft, item.id, 1))}
+          />
+          <Button
+            size="small"
+            icon={<DeleteOutlined />}
+            aria-label="Take it off"
+            onClick={() => {
+              onChange(withoutItem(draft, item.id));
+              onChoose(null);
+            }}
+          />
+        </span>
+      </header>
+      <div className={styles.fields}>
+        <FieldShell id="rig-part" label={findRole(as).name}>
+          <Select
+            id="rig-part"
+            showSearch
+            optionFilterProp="label"
+            value={item.part.binId}
+            style={{ width: '100%' }}
+            options={alike.map(({ binId, name }) => ({ value: binId, label: optionText(binId, name, view.levels) }))}
+            onChange={(binId: string) => onChange(withPart(draft, record, binId))}
+          />
+        </FieldShell>
+        {record.lengthMm === null ? null : (
+          <UnitField
+            key={item.id}
+            label={as === 'line' ? 'Between its ends' : 'Cut to'}
+            quantity="length"
+            value={record.lengthMm}
+            assume={length}
+            write={(mm) => lengthText(mm, length)}
+            check={(mm) => (mm <= 0 || mm > 50_000 ? 'More than 0, and no more than 50 m.' : null)}
+            onChange={(mm) => mm !== null && set({ lengthMm: mm })}
+          />
+        )}
+        {record.ends
+          ? ([0, 1] as const).map((nth) => (
+              <FieldShell key={nth} id={`rig-end-${nth}`} label={nth === 0 ? 'Ends above in' : 'Ends below in'}>
+                <Select
+                  id={`rig-end-${nth}`}
+                  value={record.ends?.[nth] ?? 'plain'}
+                  style={{ width: '100%' }}
+                  options={RIG_ENDS.map(({ id, name }) => ({ value: id, label: name.toLowerCase() }))}
+                  onChange={(end: RigEndId) => {
+                    const [above, below] = record.ends ?? ['plain', 'plain'];
+                    set({ ends: nth === 0 ? [end, below] : [above, end] });
+                  }}
+                />
+              </FieldShell>
+            ))
+          : null}
+        {isThreaded(item.part.gauge) && as !== 'tube' ? (
+          <FieldShell id="rig-at" label="Down its line, mm">
+            <InputNumber
+              id="rig-at"
+              min={0}
+              max={50_000}
+              placeholder="slides"
+              value={record.atMm}
+              onChange={(atMm) => set({ atMm })}
+            />
+          </FieldShell>
+        ) : null}
+        {as === 'shot' || as === 'bead' ? (
+          <FieldShell id="rig-count" label="How many">
+            <InputNumber
+              id="rig-count"
+              min={1}
+              max={200}
+              precision={0}
+              value={record.count}
+              onChange={(count) => count !== null && set({ count })}
+            />
+          </FieldShell>
+        ) : null}
+        {as === 'hook' ? (
+          <Checkbox checked={record.isTurned} onChange={({ target }) => set({ isTurned: target.checked })}>
+            turned over
+          </Checkbox>
+        ) : null}
+      </div>
+      <div className={styles.add}>
+        <FieldShell id="rig-add" label="Add a part">
+          <Select
+            id="rig-add"
+            showSearch
+            allowClear
+            optionFilterProp="label"
+            placeholder="any of the shelf"
+            value={addId}
+            style={{ width: '100%' }}
+            options={shelf.map(({ binId, name }) => ({ value: binId, label: name }))}
+            onChange={(binId?: string) => setAddId(binId ?? null)}
+          />
+        </FieldShell>
+        <Button disabled={!added} onClick={() => add(false)}>
+          Below this
+        </Button>
+        <Button
+          disabled={!added || isThreaded(item.part.gauge)}
+          title="A dropper: it hangs to the side"
+          onClick={() => add(true)}
+        >
+          To its side
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+function optionText(binId: string, name: string, levels: ReadonlyMap<string, number>): string {
+  return (levels.get(binId) ?? 0) > 0 ? name : `${name}, none there`;
+}
+
+function mayFill(draft: RigDraft, { place }: RigItemRecord, as: RigPiece['gauge']['as']): boolean {
+  const found = findRigKind(draft.kind).places.find(({ id }) => id === place);
+  return found?.takes.includes(as) ?? false;
+}

@@ -1,0 +1,160 @@
+'use client';
+
+import { Button, Dropdown, Segmented } from 'antd';
+import { useMemo, useState } from 'react';
+import { judgeRig } from '@/core/rigs/judge-rig';
+import { RIG_KINDS } from '@/core/rigs/kinds';
+import type { RigKindId } from '@/core/rigs/kinds/definition';
+import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
+import { useWidth } from '@/ui/use-width';
+import { useBench, useKeys } from '../shared';
+import { AssistHang } from './AssistHang';
+import { FeederPlate } from './FeederPlate';
+import { GradedShot } from './GradedShot';
+import { ItemEditor } from './ItemEditor';
+import { ItemList } from './ItemList';
+import { KeepRig } from './KeepRig';
+import { laidAnew, matchLines, newRig, rigOf, rigShelf, withItem, withoutItem, withPart, type RigDraft } from './facts';
+import { RigFindings } from './RigFindings';
+import { SumsPanel } from './SumsPanel';
+import { TemplateBar } from './TemplateBar';
+import type { RigBench } from './use-rig';
+import { WantsBar } from './WantsBar';
+import styles from './rig.module.css';
+
+interface RigPartProps {
+  readonly bench: RigBench;
+  readonly onKept: (id: string) => void;
+}
+
+/** The rig on the bench: laid out for what is wanted, drawn along its length, judged, edited in place, kept. */
+export function RigPart({ bench, onKept }: RigPartProps) {
+  const { view } = useBench();
+  const kinds = {
+    items: RIG_KINDS.map(({ id, name }) => ({ key: id, label: name })),
+    onClick: ({ key }: { key: string }) => bench.begin(newRig(key as RigKindId, view)),
+  };
+  if (!bench.draft) {
+    return (
+      <div className={styles.empty}>
+        <p>No rig is on the bench. Choose what it is to be; the shelf’s parts that suit are laid out for it.</p>
+        <Dropdown menu={kinds}>
+          <Button type="primary">New rig</Button>
+        </Dropdown>
+      </div>
+    );
+  }
+  return <RigOnBench bench={bench} draft={bench.draft} onKept={onKept} kinds={kinds} />;
+}
+
+interface RigOnBenchProps extends RigPartProps {
+  readonly draft: RigDraft;
+  readonly kinds: React.ComponentProps<typeof Dropdown>['menu'];
+}
+
+type Scale = 'broken' | 'whole';
+
+function RigOnBench({ bench, draft: kept, onKept, kinds }: RigOnBenchProps) {
+  const { view } = useBench();
+  const [ref, width] = useWidth<HTMLDivElement>(860);
+  const [scale, setScale] = useState<Scale>('broken');
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [moving, setMoving] = useState<{ readonly id: string; readonly mm: number } | null>(null);
+  const draft = moving ? withItem(kept, moving.id, { lengthMm: moving.mm }) : kept;
+  const rig = useMemo(() => rigOf(draft, view), [draft, view]);
+  const shelf = useMemo(() => rigShelf(view), [view]);
+  const matches = useMemo(() => matchLines(view), [view]);
+  const { findings, strength } = useMemo(() => judgeRig(rig, shelf, matches), [rig, shelf, matches]);
+  const marked = findings.filter(({ weight }) => weight === 'stop').flatMap(({ at }) => at);
+  const item = rig.items.find(({ id }) => id === chosen) ?? null;
+  const { change } = bench;
+  useKeys((event) => {
+    if (chosen === null || event.altKey || event.ctrlKey || event.metaKey) return;
+    if (event.key === 'Delete' || event.key === 'Backspace') {
+      event.preventDefault();
+      change(withoutItem(kept, chosen));
+      setChosen(null);
+    }
+  });
+  return (
+    <div className={styles.bench}>
+      <WantsBar
+        draft={kept}
+        onWant={(id, value) => change(laidAnew(kept, { wants: { [id]: value } }, view))}
+        onPick={(id, value) => change(laidAnew(kept, { picks: { [id]: value } }, view))}
+      />
+      <section className={styles.stage} aria-label="The rig, drawn">
+        <div className={styles.stageHead}>
+          <Segmented<Scale>
+            size="small"
+            aria-label="How it is drawn"
+            value={scale}
+            options={[
+              { value: 'broken', label: 'Long line broken' },
+              { value: 'whole', label: 'All to scale' },
+            ]}
+            onChange={setScale}
+          />
+          <span className={styles.hands}>
+            <Button size="small" onClick={bench.stepBack} disabled={!bench.canStepBack}>
+              One change back
+            </Button>
+            <Dropdown menu={kinds}>
+              <Button size="small">New rig</Button>
+            </Dropdown>
+          </span>
+        </div>
+        <div ref={ref} className={styles.sheet}>
+          <RigDrawing
+            name={kept.name.trim() || 'The rig'}
+            rig={rig}
+            maxWidthPx={width}
+            maxHeightPx={280}
+            pxPerMm={5}
+            isBroken={scale === 'broken'}
+            hasNumbers
+            marked={marked}
+            chosen={chosen}
+            onChoose={setChosen}
+            onLength={(id, mm, isDone) => {
+              setMoving(isDone ? null : { id, mm });
+              if (isDone) change(withItem(kept, id, { lengthMm: mm }));
+            }}
+          />
+        </div>
+      </section>
+      <div className={styles.under}>
+        <div className={styles.column}>
+          <RigFindings
+            findings={findings}
+            onChoose={setChosen}
+            onTake={(id, { binId }) => {
+              const record = kept.items.find((each) => each.id === id);
+              if (record) change(withPart(kept, record, binId));
+            }}
+          />
+          {item ? (
+            <ItemEditor key={item.id} draft={kept} item={item} onChange={change} onChoose={setChosen} />
+          ) : (
+            <p className="quiet">Press a part, in the drawing or the list: it can be changed here.</p>
+          )}
+          <ItemList rig={rig} marked={marked} chosen={chosen} onChoose={setChosen} />
+        </div>
+        <div className={styles.column}>
+          <SumsPanel draft={kept} rig={rig} strength={strength} />
+          {kept.kind === 'assist' ? <AssistHang rig={rig} /> : null}
+          {kept.kind === 'shot-cord' ? <GradedShot rig={rig} /> : null}
+          {kept.kind === 'feeder' ? <FeederPlate draft={kept} rig={rig} /> : null}
+          <TemplateBar draft={kept} rig={rig} />
+        </div>
+      </div>
+      <KeepRig
+        draft={kept}
+        stops={findings.filter(({ weight }) => weight === 'stop').length}
+        onChange={change}
+        onBegin={bench.begin}
+        onKept={onKept}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,106 @@
+'use client';
+
+import { weighRig } from '@/core/rigs/weigh-rig';
+import { linksOfRig } from '@/core/rigs/links-of-rig';
+import type { RigStrength } from '@/core/rigs/rate-strength';
+import type { Rig } from '@/core/rigs/rig';
+import { numberText } from '@/messages/number-text';
+import { Figure } from '@/ui/figure/Figure';
+import { lengthText, massText, useBench, usePreferences } from '../shared';
+import { cutsOf, riggable, type RigDraft } from './facts';
+import styles from './rig.module.css';
+
+interface SumsPanelProps {
+  readonly draft: RigDraft;
+  readonly rig: Rig;
+  readonly strength: RigStrength | null;
+}
+
+/** What it holds, what it weighs, what is cut for one, how many the shelf gives. */
+export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
+  const { view } = useBench();
+  const { mass, length } = usePreferences();
+  const { links } = linksOfRig(rig);
+  const { massG, unweighed } = weighRig(rig);
+  const cuts = cutsOf(draft, view);
+  const gives = riggable(draft, view);
+  const loadKgf = rig.wants.loadKgf;
+  const isWeak = strength !== null && loadKgf !== undefined && strength.kgf < loadKgf;
+  const unlike = [...new Map(links.map((link) => [link.name, link])).values()];
+  return (
+    <section className={styles.sums} aria-label="Its sums">
+      <dl>
+        <div>
+          <dt>holds</dt>
+          <dd>
+            {strength ? (
+              <Figure
+                size="large"
+                tone={isWeak ? 'alarm' : 'ink'}
+                unit="kg"
+                working={{
+                  title: 'What it holds',
+                  steps: [
+                    ...unlike.map(
+                      ({ name, breakKgf, efficiency }) =>
+                        `${name}: ${numberText(breakKgf, 3)} × ${numberText(efficiency, 2)} = ${numberText(breakKgf * efficiency, 3)} kg`,
+                    ),
+                    `the weakest: ${strength.weakest}`,
+                  ],
+                  inputs: [
+                    { name: 'breaking loads', value: 'as measured, or off the packet', basis: 'reference' },
+                    { name: 'knots and crimps', value: 'typical shares', basis: 'guess' },
+                  ],
+                }}
+              >
+                {numberText(strength.kgf, 3)}
+              </Figure>
+            ) : (
+              'not known'
+            )}
+            {strength ? <small>weakest: {strength.weakest}</small> : null}
+          </dd>
+        </div>
+        <div>
+          <dt>weighs</dt>
+          <dd>
+            <span>{massText(massG, mass)}</span>
+            {unweighed.length > 0 ? <small>without {unweighed.slice(0, 2).join(', ')}</small> : null}
+          </dd>
+        </div>
+        <div>
+          <dt>shelf gives</dt>
+          <dd>
+            <span>{gives.count}</span>
+            {gives.limiting[0] ? <small>then {gives.limiting[0]} runs out</small> : null}
+          </dd>
+        </div>
+      </dl>
+      {cuts.length > 0 ? (
+        <>
+          <h3>Cut for one</h3>
+          <ul className={styles.cuts}>
+            {cuts.map(({ itemId, name, cutMm, finishedMm, endsMm }) => (
+              <li key={itemId}>
+                <span>{name}</span>
+                <Figure
+                  working={{
+                    title: `${name}, cut length`,
+                    steps: [
+                      `${numberText(finishedMm, 4)} mm finished + ${numberText(endsMm[0], 3)} above + ${numberText(endsMm[1], 3)} below, to the full millimeter`,
+                    ],
+                    inputs: [
+                      { name: 'ends', value: 'learned at Matches, else as is usual', basis: 'guess' },
+                    ],
+                  }}
+                >
+                  {lengthText(cutMm, length)}
+                </Figure>
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : null}
+    </section>
+  );
+}

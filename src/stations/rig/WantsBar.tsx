@@ -1,0 +1,89 @@
+'use client';
+
+import { InputNumber, Segmented } from 'antd';
+import { useId } from 'react';
+import { findRigKind } from '@/core/rigs/kinds';
+import type { RigWant } from '@/core/rigs/kinds/definition';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { lengthText, MassField, usePreferences } from '../shared';
+import type { RigDraft } from './facts';
+import styles from './rig.module.css';
+
+interface WantsBarProps {
+  readonly draft: RigDraft;
+  readonly onWant: (id: string, value: number) => void;
+  readonly onPick: (id: string, value: string) => void;
+}
+
+const UNIT_WORDS: Record<RigWant['unit'], string> = { mm: '', g: '', kgf: ', kg', pieces: '', percent: ', %' };
+
+/** What the rig is laid out by: the lure’s length, the load, the ways to choose among. */
+export function WantsBar({ draft, onWant, onPick }: WantsBarProps) {
+  const { wants, picks } = findRigKind(draft.kind);
+  return (
+    <section className={styles.wants} aria-label="What it is for">
+      {wants.map((want) => (
+        <WantField
+          key={want.id}
+          want={want}
+          value={draft.wants[want.id] ?? want.usual}
+          onChange={(value) => onWant(want.id, value)}
+        />
+      ))}
+      {picks.map(({ id, label, options }) => (
+        <FieldShell key={id} id={`pick-${id}`} label={label}>
+          <Segmented
+            id={`pick-${id}`}
+            aria-label={label}
+            value={draft.picks[id] ?? options[0]?.value ?? ''}
+            options={options.map(({ value, label: words }) => ({ value, label: words }))}
+            onChange={(value) => onPick(id, value)}
+          />
+        </FieldShell>
+      ))}
+    </section>
+  );
+}
+
+function WantField({
+  want: { label, unit, least, most },
+  value,
+  onChange,
+}: {
+  readonly want: RigWant;
+  readonly value: number;
+  readonly onChange: (value: number) => void;
+}) {
+  const id = useId();
+  const { length } = usePreferences();
+  if (unit === 'mm') {
+    return (
+      <UnitField
+        label={label}
+        quantity="length"
+        value={value}
+        assume={length}
+        write={(mm) => lengthText(mm, length)}
+        check={(mm) =>
+          mm < least || mm > most ? `From ${lengthText(least, length)} to ${lengthText(most, length)}.` : null
+        }
+        onChange={(mm) => mm !== null && onChange(mm)}
+      />
+    );
+  }
+  if (unit === 'g') return <MassField label={label} value={value} onChange={(g) => g !== null && onChange(g)} />;
+  return (
+    <FieldShell id={id} label={`${label}${UNIT_WORDS[unit]}`}>
+      <InputNumber
+        id={id}
+        min={least}
+        max={most}
+        step={1}
+        {...(unit === 'pieces' ? { precision: 0 } : {})}
+        value={value}
+        onChange={(next) => next !== null && onChange(next)}
+      />
+    </FieldShell>
+  );
+}

@@ -1,0 +1,246 @@
+import { beginRig } from '@/core/rigs/begin-rig';
+import { cutsOfRig, type LearnedEnd, type RigCut } from '@/core/rigs/cuts-of-rig';
+import { chosenOf } from '@/core/rigs/judge-rig';
+import { findRigKind } from '@/core/rigs/kinds';
+import type { RigFacts, RigKindId } from '@/core/rigs/kinds/definition';
+import { bundleGrams } from '@/core/rigs/kinds/hair-lure';
+import type { MatchLine, MatchTableId } from '@/core/rigs/match-table';
+import type { Rig, RigItem, RigPiece } from '@/core/rigs/rig';
+import { lengthsOnShelf, type ShelfLength } from '@/core/stock/lengths-on-shelf';
+import { tallyByItem, type ItemAmount } from '@/core/stock/tally-by-item';
+import type { NewRig } from '@/data/repositories/rigs';
+import { rigPieceOf } from '@/records/rig-piece';
+import type { RigItemRecord, RigRecord } from '@/records/rig';
+import { TYPICAL_MATCHES } from '@/reference/matches';
+import type { BenchView } from '../shared';
+
+/** A rig on the bench, before it is kept. */
+export type RigDraft = NewRig & {
+  /** The version it began from; null for a new one. */
+  readonly from: number | null;
+};
+
+/** A rig as it is kept, or as it lies half made on the bench. */
+export type RigLike = Pick<RigRecord, 'kind' | 'wants' | 'picks' | 'items'>;
+
+type Shelf = Pick<BenchView, 'bins' | 'matches'>;
+
+/** Whether something kept on this screen is such a draft. */
+export function isRigDraft(kept: unknown): kept is RigDraft {
+  return typeof kept === 'object' && kept !== null && 'items' in kept && 'wants' in kept && 'picks' in kept;
+}
+
+/** Everything of the shelf that a rig can use, by its drawer. */
+export function rigShelf({ bins }: Pick<BenchView, 'bins'>): RigPiece[] {
+  return [...bins]
+    .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }))
+    .flatMap((bin) => rigPieceOf(bin) ?? []);
+}
+
+/** What suits what: the maker's lines, and the shipped ones. */
+export function matchLines({ matches }: Pick<BenchView, 'matches'>): MatchLine[] {
+  return [
+    ...matches.map(({ table, from, to, takes }): MatchLine => {
+      return { table: table as MatchTableId, from, to, takes, basis: 'tried' };
+    }),
+    ...TYPICAL_MATCHES,
+  ];
+}
+
+/** What the maker learned of an end: of this line, else of every line. */
+export function learnedEnds({ allowances }: Pick<BenchView, 'allowances'>): LearnedEnd {
+  return (end, binId) =>
+    (
+      allowances.find((each) => each.end === end && each.binId === binId) ??
+      allowances.find((each) => each.end === end && each.binId === null)
+    )?.mm ?? null;
+}
+
+/** A rig as the core takes it. Parts that are gone are left out. */
+export function rigOf({ kind, wants, picks, items }: RigLike, view: Pick<BenchView, 'binById'>): Rig {
+  return {
+    ...{ kind, wants, picks },
+    items: items.flatMap(({ binId, ...item }): RigItem[] => {
+      const bin = view.binById.get(binId);
+      const part = bin ? rigPieceOf(bin) : null;
+      return part ? [{ ...item, part }] : [];
+    }),
+  };
+}
+
+/** Items as they are kept. */
+function recordsOf(items: readonly RigItem[]): RigItemRecord[] {
+  return items.map(({ part, ends, ...item }) => ({
+    ...item,
+    binId: part.binId,
+    ends: ends ? [ends[0], ends[1]] : null,
+  }));
+}
+
+/** A new rig of a kind from what of the shelf suits best. */
+export function newRig(kind: RigKindId, view: Shelf, wants: Readonly<Record<string, number>> = {}): RigDraft {
+  const begun = beginRig(kind, rigShelf(view), matchLines(view), { wants });
+  return {
+    ...{ family: null, from: null, name: '', kind, note: '' },
+    ...{ wants: { ...begun.wants }, picks: { ...begun.picks }, items: recordsOf(begun.items) },
+  };
+}
+
+/** A version to go on from. */
+export function rigDraftOf({ family, version, name, kind, wants, picks, items, note }: RigRecord): RigDraft {
+  return { family, from: version, name, kind, wants, picks, items, note };
+}
+
+/** The rig as it is written. */
+export function rigOfDraft({ family, name, kind, wants, picks, items, note }: RigDraft): NewRig {
+  return { family, name: name.trim(), kind, wants, picks, items, note };
+}
+
+/**
+ * The draft laid out anew for other wishes, with the parts it has: what was added besides stays behind what it stood
+ * behind.
+ */
+export function laidAnew(
+  draft: RigDraft,
+  wishes: { readonly wants?: RigDraft['wants']; readonly picks?: RigDraft['picks'] },
+  view: Shelf & Pick<BenchView, 'binById'>,
+): RigDraft {
+  const wants = { ...draft.wants, ...wishes.wants };
+  const picks = { ...draft.picks, ...wishes.picks };
+  const begun = beginRig(draft.kind, rigShelf(view), matchLines(view), {
+    ...{ wants, picks },
+    chosen: chosenOf(rigOf(draft, view).items),
+  });
+  const items = recordsOf(begun.items);
+  draft.items.forEach((item, index) => {
+    if (item.place !== null) return;
+    const before = draft.items[index - 1];
+    const at = items.findIndex(({ id }) => id === before?.id);
+    items.splice(at + 1, 0, item);
+  });
+  return { ...draft, wants, picks, items };
+}
+
+/** Another part at a place: wherever it fills that place. */
+export function withPart(draft: RigDraft, item: RigItemRecord, binId: string): RigDraft {
+  return {
+    ...draft,
+    items: draft.items.map((each) =>
+      each.id === item.id || (item.place !== null && each.place === item.place) ? { ...each, binId } : each,
+    ),
+  };
+}
+
+/** One item changed. */
+export function withItem(draft: RigDraft, id: string, to: Partial<RigItemRecord>): RigDraft {
+  return { ...draft, items: draft.items.map((each) => (each.id === id ? { ...each, ...to } : each)) };
+}
+
+/** An item off the rig, and what hung from it. */
+export function withoutItem(draft: RigDraft, id: string): RigDraft {
+  return { ...draft, items: draft.items.filter((each) => each.id !== id && each.on !== id) };
+}
+
+/** An item a place up or down within its run. */
+export function movedItem(draft: RigDraft, id: string, by: 1 | -1): RigDraft {
+  const item = draft.items.find((each) => each.id === id);
+  if (!item) return draft;
+  const run = draft.items.filter(({ on }) => on === item.on);
+  const other = run[run.indexOf(item) + by];
+  if (!other) return draft;
+  const items = draft.items.map((each) => (each === item ? other : each === other ? item : each));
+  return { ...draft, items };
+}
+
+/** A part of the shelf added behind an item, or as a branch that hangs from it. */
+export function withAdded(
+  draft: RigDraft,
+  piece: RigPiece,
+  behind: RigItemRecord | null,
+  isBranch: boolean,
+  id: string,
+): RigDraft {
+  const isLine = piece.gauge.as === 'line';
+  const added: RigItemRecord = {
+    ...{ id, place: null, binId: piece.binId, atMm: null, count: 1, isTurned: false },
+    on: isBranch ? (behind?.id ?? null) : (behind?.on ?? null),
+    lengthMm: isLine ? 200 : piece.gauge.as === 'tube' ? 15 : null,
+    ends: isLine ? ['knot', 'knot'] : null,
+  };
+  const at = behind ? draft.items.findIndex((each) => each.id === behind.id) + 1 : draft.items.length;
+  const items = [...draft.items];
+  items.splice(isBranch ? items.length : at, 0, added);
+  return { ...draft, items };
+}
+
+/** What is cut for one, with the maker's own allowances. */
+export function cutsOf(record: RigLike, view: Pick<BenchView, 'binById' | 'allowances'>): RigCut[] {
+  return cutsOfRig(rigOf(record, view), learnedEnds(view));
+}
+
+/** What one takes of bins that are counted or weighed; what is cut is another matter. */
+export function piecesOf(record: RigLike, view: Pick<BenchView, 'binById'>): ItemAmount[] {
+  const { items, wants, picks } = rigOf(record, view);
+  const all = items.flatMap(({ part, lengthMm, count }): ItemAmount[] => {
+    if (part.gauge.as === 'hair') {
+      const grams = bundleGrams(wants.bundleMm ?? 6, lengthMm ?? 60);
+      return [{ item: part.binId, qty: picks.colors === 'two' ? grams / 2 : grams }];
+    }
+    return lengthMm === null ? [{ item: part.binId, qty: count }] : [];
+  });
+  return [...tallyByItem(all)].map(([item, qty]) => ({ item, qty: Math.round(qty * 1000) / 1000 }));
+}
+
+/** The lengths of a bin that is kept by length, longest first. */
+export function lengthsOf(binId: string, view: Pick<BenchView, 'lengthEntries' | 'levels'>): ShelfLength[] {
+  const own = view.lengthEntries.filter((entry) => entry.binId === binId);
+  return lengthsOnShelf(own, view.levels.get(binId) ?? 0);
+}
+
+/** What a kind makes its steps of. */
+export function rigFacts(record: RigLike, view: Pick<BenchView, 'binById' | 'allowances'>): RigFacts {
+  const rig = rigOf(record, view);
+  const names = Object.fromEntries(
+    Object.entries(chosenOf(rig.items)).map(([place, { name }]) => [place, name]),
+  );
+  const placeOf = new Map(rig.items.map(({ id, place }) => [id, place]));
+  const cuts = cutsOf(record, view).map(({ itemId, name, cutMm }) => {
+    return { place: placeOf.get(itemId) ?? null, name, cutMm };
+  });
+  return { picks: rig.picks, wants: rig.wants, names, cuts };
+}
+
+export function stepsOfRig(record: RigLike, view: Pick<BenchView, 'binById' | 'allowances'>) {
+  return findRigKind(record.kind).steps(rigFacts(record, view));
+}
+
+/** The newest version of every rig that was not put away, the latest first. */
+export function newestRigs(rigs: readonly RigRecord[]): RigRecord[] {
+  const newest = new Map<string, RigRecord>();
+  for (const rig of rigs) {
+    if (rig.version > (newest.get(rig.family)?.version ?? 0)) newest.set(rig.family, rig);
+  }
+  return [...newest.values()]
+    .filter(({ retired }) => !retired)
+    .sort((a, b) => b.createdAt - a.createdAt || a.name.localeCompare(b.name, 'en'));
+}
+
+export function rigText({ name, version }: Pick<RigRecord, 'name' | 'version'>): string {
+  return `${name} ${version}`;
+}
+
+/** How many rigs the shelf gives, and what runs out first: counted parts by their count, lengths by the millimeter. */
+export function riggable(
+  record: RigLike,
+  view: Pick<BenchView, 'binById' | 'allowances' | 'levels'>,
+): { readonly count: number; readonly limiting: readonly string[] } {
+  const cuts = cutsOf(record, view).map(({ binId, cutMm }) => ({ item: binId, qty: cutMm }));
+  const uses = [...tallyByItem([...piecesOf(record, view), ...cuts])].filter(([, qty]) => qty > 0);
+  if (uses.length === 0) return { count: 0, limiting: [] };
+  const counts = uses.map(([binId, qty]) => Math.floor((view.levels.get(binId) ?? 0) / qty + 1e-9));
+  const count = Math.min(...counts);
+  const limiting = uses.flatMap(([binId], at) =>
+    counts[at] === count ? [view.binById.get(binId)?.name ?? 'a bin gone'] : [],
+  );
+  return { count, limiting };
+}
