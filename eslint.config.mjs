@@ -37,7 +37,7 @@ export const ROOMS = {
 };
 
 /** Stations with a face of their own. `stations/shared` is what all of them stand on. */
-const STATIONS = ['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'build', 'shelf'];
+const STATIONS = ['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'build', 'rig', 'shelf'];
 
 /** Packages that only some rooms may touch. */
 const PACKAGE_ROOMS = [

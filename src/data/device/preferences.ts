@@ -25,6 +25,10 @@ const preferences = z.object({
   skirtView: z.enum(['side', 'top', 'end']).catch('side'),
   /** Pixels to a true millimeter of this screen; null until somebody held a card to it. */
   screenPxPerMm: z.number().min(1).max(40).nullable().catch(null),
+  /** What templates are printed on. */
+  paper: z.enum(['a4', 'letter']).catch('a4'),
+  /** An offcut shorter than this is thrown away, mm. */
+  leastOffcutMm: z.number().min(0).max(5000).catch(120),
   backedUpAt: z.number().nullable().catch(null),
 });
 

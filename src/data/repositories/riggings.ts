@@ -79,7 +79,8 @@ export function riggingRepository(store: Store) {
               id: store.newId(),
               no,
               state: 'rigging',
-              putBack: [], cutDone: 0,
+              putBack: [],
+              cutDone: 0,
               isThrough: false,
               passed: 0,
               failed: [],
@@ -97,6 +98,10 @@ export function riggingRepository(store: Store) {
       change(id, by === 1 ? 'A cut made' : 'A cut taken back', (rigging) =>
         Promise.resolve({ ...rigging, cutDone: Math.max(0, rigging.cutDone + by) }),
       ),
+
+    /** Everything is cut: `cuts` is how many there are in all. */
+    cutAll: (id: string, cuts: number) =>
+      change(id, 'All of it cut', (rigging) => Promise.resolve({ ...rigging, cutDone: cuts })),
 
     /** One press of the card. `times` is how often each step counts; `drying`, by step, what is glued in it. */
     press: (id: string, times: readonly number[], drying: readonly (Drying | null)[]) =>

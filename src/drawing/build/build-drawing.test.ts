@@ -17,8 +17,7 @@ function points(path: string): [number, number][] {
 const frame: BuildPiece = {
   ...{ binId: 'f', name: 'frame', massG: 17 },
   gauge: {
-    ...{ as: 'frame', form: null, plastic: null, bend: 'bent',
-  line: null, basis: 'measured' },
+    ...{ as: 'frame', form: null, plastic: null, bend: 'bent', line: null, basis: 'measured' },
     sizes: { wireMm: 1, upperMm: 70, lowerMm: 40, spreadDeg: 40, loopMm: 3 },
   },
 };

@@ -81,7 +81,13 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
         { d: circle(longMm / 2, 0, longMm / 2 - 0.9), is: 'mark' },
       ];
     case 'solid':
-      return [{ d: circle(longMm / 2, 0, longMm / 2 - (sizes.ringMm ?? 1) / 2), is: 'wire', strokeMm: sizes.ringMm ?? 1 }];
+      return [
+        {
+          d: circle(longMm / 2, 0, longMm / 2 - (sizes.ringMm ?? 1) / 2),
+          is: 'wire',
+          strokeMm: sizes.ringMm ?? 1,
+        },
+      ];
     case 'snap':
       return [
         {
@@ -92,7 +98,8 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
     case 'crimp': {
       const wide = (sizes.holeMm ?? 1) * 1.7;
       // Pressed twice, its middle left open.
-      const press = (x: number) => `M${n(x)} ${n(-wide / 2)}v${n(wide)}M${n(x + longMm * 0.1)} ${n(-wide / 2)}v${n(wide)}`;
+      const press = (x: number) =>
+        `M${n(x)} ${n(-wide / 2)}v${n(wide)}M${n(x + longMm * 0.1)} ${n(-wide / 2)}v${n(wide)}`;
       return [
         { d: box(0, -wide / 2, longMm, wide, wide * 0.2), is: 'body' },
         { d: press(longMm * 0.16) + press(longMm * 0.72), is: 'mark' },
@@ -126,7 +133,10 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
     case 'hair':
       return Array.from({ length: 9 }, (_, nth): RigShape => {
         const y = (nth - 4) * 1.1;
-        return { d: `M0 ${n(y * 0.35)}C${n(longMm * 0.4)} ${n(y)} ${n(longMm * 0.8)} ${n(y * 1.2)} ${n(longMm - Math.abs(nth - 4) * 1.4)} ${n(y)}`, is: 'mark' };
+        return {
+          d: `M0 ${n(y * 0.35)}C${n(longMm * 0.4)} ${n(y)} ${n(longMm * 0.8)} ${n(y * 1.2)} ${n(longMm - Math.abs(nth - 4) * 1.4)} ${n(y)}`,
+          is: 'mark',
+        };
       });
     case 'line':
       return [];

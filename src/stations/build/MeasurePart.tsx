@@ -206,11 +206,7 @@ function GaugeForm({ bin }: { readonly bin: PartBin }) {
         {role.sizes
           .filter(({ id }) => id !== 'hubMm' || gauge.form === 'wing')
           .map(({ id, label, unit, most }) => (
-            <FieldShell
-              key={id}
-              id={`size-${id}`}
-              label={`${label}${UNIT_WORDS[unit]}`}
-            >
+            <FieldShell key={id} id={`size-${id}`} label={`${label}${UNIT_WORDS[unit]}`}>
               <InputNumber
                 id={`size-${id}`}
                 min={0.01}

@@ -5,11 +5,10 @@ import { checkPattern, scalePattern, type HolePattern, type PlateHole } from '@/
 import { platePdf } from '@/data/exchange/plate/plate-pdf';
 import { bladePath } from '@/drawing/build/blade-path';
 import { patternSentence } from '@/messages/build-sentence';
-import { lengthText, loadFonts, saveFile, useBench, usePreferences } from '../shared';
+import { lengthText, loadFonts, saveFile, slug, useBench, usePreferences } from '../shared';
 import { composeTemplate, HOLE_WORDS } from './compose-template';
 import type { BuildDraft } from './draft';
 import { pieceOf } from './facts';
-import { slug } from './slug';
 import styles from './template.module.css';
 
 interface TemplatePanelProps {

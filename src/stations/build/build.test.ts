@@ -49,8 +49,8 @@ import {
 } from './plastic-draft';
 import { buildCode, labelsOf } from './print-labels';
 import { putBackOf } from '../shared/run/EndRun';
+import { slug } from '../shared/slug';
 import { buildPace, kitOf, usualHead } from './run-plan';
-import { slug } from './slug';
 
 const NOW = Date.UTC(2026, 10, 23, 12);
 const view = viewOf(demoBench(NOW));
@@ -426,7 +426,7 @@ describe('paper', () => {
     expect(plate.views[0]!.paths).toContain('M31.2 -13L31.2 13');
     expect(plate.facts[1]).toEqual(['Hole 2, for the line', '4 mm from the edge, 2.4 mm wide']);
     expect(slug('Weir shaker, 2nd')).toBe('weir-shaker-2nd');
-    expect(slug('  ')).toBe('bait');
+    expect(slug('  ')).toBe('sheet');
   });
 });
 

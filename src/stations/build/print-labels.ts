@@ -2,9 +2,8 @@ import { bagsOf } from '@/core/builds/bag-baits';
 import type { BagLabel } from '@/data/exchange/sheet/bag-labels';
 import { bagLabelsPdf } from '@/data/exchange/sheet/bag-labels';
 import type { BuildRecord, Building } from '@/records/build';
-import { loadFonts, massText, saveFile, type BenchView } from '../shared';
+import { loadFonts, massText, saveFile, slug, type BenchView } from '../shared';
 import { buildText, finishedOf, pieceOf, weightLines } from './facts';
-import { slug } from './slug';
 
 /** What a bag's code says: which version of which build is in it. */
 export function buildCode({ id }: Pick<BuildRecord, 'id'>): string {

@@ -11,15 +11,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import type { RigItemRecord } from '@/records/rig';
 import { lengthText, useBench, usePreferences } from '../shared';
-import {
-  movedItem,
-  rigShelf,
-  withAdded,
-  withItem,
-  withoutItem,
-  withPart,
-  type RigDraft,
-} from './facts';
+import { movedItem, rigShelf, withAdded, withItem, withoutItem, withPart, type RigDraft } from './facts';
 import styles from './rig.module.css';
 
 interface ItemEditorProps {
@@ -84,7 +76,10 @@ export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps)
             optionFilterProp="label"
             value={item.part.binId}
             style={{ width: '100%' }}
-            options={alike.map(({ binId, name }) => ({ value: binId, label: optionText(binId, name, view.levels) }))}
+            options={alike.map(({ binId, name }) => ({
+              value: binId,
+              label: optionText(binId, name, view.levels),
+            }))}
             onChange={(binId: string) => onChange(withPart(draft, record, binId))}
           />
         </FieldShell>
@@ -102,7 +97,11 @@ export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps)
         )}
         {record.ends
           ? ([0, 1] as const).map((nth) => (
-              <FieldShell key={nth} id={`rig-end-${nth}`} label={nth === 0 ? 'Ends above in' : 'Ends below in'}>
+              <FieldShell
+                key={nth}
+                id={`rig-end-${nth}`}
+                label={nth === 0 ? 'Ends above in' : 'Ends below in'}
+              >
                 <Select
                   id={`rig-end-${nth}`}
                   value={record.ends?.[nth] ?? 'plain'}

@@ -10,7 +10,8 @@ interface ItemListProps {
   readonly rig: Rig;
   readonly marked: readonly string[];
   readonly chosen: string | null;
-  readonly onChoose: (id: string) => void;
+  /** Absent where it is only read. */
+  readonly onChoose?: (id: string) => void;
 }
 
 /** The rig from the top down, as one reads it off while tying. */
@@ -18,7 +19,7 @@ export function ItemList({ rig, marked, chosen, onChoose }: ItemListProps) {
   return (
     <section className={styles.list} aria-label="From the top down">
       <h3>From the top down</h3>
-      <RunRows run={layRig(rig)} marked={marked} chosen={chosen} onChoose={onChoose} />
+      <RunRows run={layRig(rig)} marked={marked} chosen={chosen} {...(onChoose ? { onChoose } : {})} />
     </section>
   );
 }
@@ -37,7 +38,8 @@ function RunRows({
             type="button"
             aria-pressed={chosen === item.id}
             data-marked={marked.includes(item.id)}
-            onClick={() => onChoose(item.id)}
+            disabled={!onChoose}
+            onClick={() => onChoose?.(item.id)}
           >
             <span>
               {item.count > 1 ? `${item.count} × ` : ''}

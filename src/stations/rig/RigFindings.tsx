@@ -31,12 +31,7 @@ export function RigFindings({ findings, onTake, onChoose }: RigFindingsProps) {
               {at === undefined
                 ? null
                 : rightOf(finding).map((suited) => (
-                    <Button
-                      key={suited.binId}
-                      size="small"
-                      type="primary"
-                      onClick={() => onTake(at, suited)}
-                    >
+                    <Button key={suited.binId} size="small" type="primary" onClick={() => onTake(at, suited)}>
                       Take {suited.name}
                     </Button>
                   ))}

@@ -14,7 +14,17 @@ import { GradedShot } from './GradedShot';
 import { ItemEditor } from './ItemEditor';
 import { ItemList } from './ItemList';
 import { KeepRig } from './KeepRig';
-import { laidAnew, matchLines, newRig, rigOf, rigShelf, withItem, withoutItem, withPart, type RigDraft } from './facts';
+import {
+  laidAnew,
+  matchLines,
+  newRig,
+  rigOf,
+  rigShelf,
+  withItem,
+  withoutItem,
+  withPart,
+  type RigDraft,
+} from './facts';
 import { RigFindings } from './RigFindings';
 import { SumsPanel } from './SumsPanel';
 import { TemplateBar } from './TemplateBar';
@@ -25,10 +35,11 @@ import styles from './rig.module.css';
 interface RigPartProps {
   readonly bench: RigBench;
   readonly onKept: (id: string) => void;
+  readonly onSaid: (said: string) => void;
 }
 
 /** The rig on the bench: laid out for what is wanted, drawn along its length, judged, edited in place, kept. */
-export function RigPart({ bench, onKept }: RigPartProps) {
+export function RigPart({ bench, ...then }: RigPartProps) {
   const { view } = useBench();
   const kinds = {
     items: RIG_KINDS.map(({ id, name }) => ({ key: id, label: name })),
@@ -37,14 +48,16 @@ export function RigPart({ bench, onKept }: RigPartProps) {
   if (!bench.draft) {
     return (
       <div className={styles.empty}>
-        <p>No rig is on the bench. Choose what it is to be; the shelf’s parts that suit are laid out for it.</p>
+        <p>
+          No rig is on the bench. Choose what it is to be; the shelf’s parts that suit are laid out for it.
+        </p>
         <Dropdown menu={kinds}>
           <Button type="primary">New rig</Button>
         </Dropdown>
       </div>
     );
   }
-  return <RigOnBench bench={bench} draft={bench.draft} onKept={onKept} kinds={kinds} />;
+  return <RigOnBench {...then} bench={bench} draft={bench.draft} kinds={kinds} />;
 }
 
 interface RigOnBenchProps extends RigPartProps {
@@ -54,7 +67,7 @@ interface RigOnBenchProps extends RigPartProps {
 
 type Scale = 'broken' | 'whole';
 
-function RigOnBench({ bench, draft: kept, onKept, kinds }: RigOnBenchProps) {
+function RigOnBench({ bench, draft: kept, onKept, onSaid, kinds }: RigOnBenchProps) {
   const { view } = useBench();
   const [ref, width] = useWidth<HTMLDivElement>(860);
   const [scale, setScale] = useState<Scale>('broken');
@@ -143,7 +156,7 @@ function RigOnBench({ bench, draft: kept, onKept, kinds }: RigOnBenchProps) {
         <div className={styles.column}>
           <SumsPanel draft={kept} rig={rig} strength={strength} />
           {kept.kind === 'assist' ? <AssistHang rig={rig} /> : null}
-          {kept.kind === 'shot-cord' ? <GradedShot rig={rig} /> : null}
+          {kept.kind === 'shot-cord' ? <GradedShot draft={kept} rig={rig} onSaid={onSaid} /> : null}
           {kept.kind === 'feeder' ? <FeederPlate draft={kept} rig={rig} /> : null}
           <TemplateBar draft={kept} rig={rig} />
         </div>

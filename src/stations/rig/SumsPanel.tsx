@@ -89,9 +89,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
                     steps: [
                       `${numberText(finishedMm, 4)} mm finished + ${numberText(endsMm[0], 3)} above + ${numberText(endsMm[1], 3)} below, to the full millimeter`,
                     ],
-                    inputs: [
-                      { name: 'ends', value: 'learned at Matches, else as is usual', basis: 'guess' },
-                    ],
+                    inputs: [{ name: 'ends', value: 'learned at Matches, else as is usual', basis: 'guess' }],
                   }}
                 >
                   {lengthText(cutMm, length)}

@@ -16,7 +16,13 @@ interface WantsBarProps {
   readonly onPick: (id: string, value: string) => void;
 }
 
-const UNIT_WORDS: Record<RigWant['unit'], string> = { mm: '', g: '', kgf: ', kg', pieces: '', percent: ', %' };
+const UNIT_WORDS: Record<RigWant['unit'], string> = {
+  mm: '',
+  g: '',
+  kgf: ', kg',
+  pieces: '',
+  percent: ', %',
+};
 
 /** What the rig is laid out by: the lure’s length, the load, the ways to choose among. */
 export function WantsBar({ draft, onWant, onPick }: WantsBarProps) {
@@ -72,7 +78,8 @@ function WantField({
       />
     );
   }
-  if (unit === 'g') return <MassField label={label} value={value} onChange={(g) => g !== null && onChange(g)} />;
+  if (unit === 'g')
+    return <MassField label={label} value={value} onChange={(g) => g !== null && onChange(g)} />;
   return (
     <FieldShell id={id} label={`${label}${UNIT_WORDS[unit]}`}>
       <InputNumber

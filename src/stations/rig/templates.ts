@@ -1,5 +1,6 @@
 import { frameSizes } from '@/core/builds/build';
-import { castPlate, rivetSpots } from '@/core/rigs/cast-plate';
+import type { castPlate} from '@/core/rigs/cast-plate';
+import { rivetSpots } from '@/core/rigs/cast-plate';
 import { gradedWeights, type GradedQuestion } from '@/core/rigs/graded-weights';
 import { layRig } from '@/core/rigs/lay-rig';
 import { isLine, type Rig, type RigPiece } from '@/core/rigs/rig';
@@ -73,7 +74,11 @@ export function drillPattern(title: string, plate: Parameters<typeof castPlate>[
   const [middle, half, r] = [longMm / 2, wideMm / 2, mm(holeMm / 2)];
   const spots = rivetSpots(longMm, holes).map((x) => mm(middle + x));
   return {
-    ...{ title, subtitle: 'Drill pattern', notes: ['Center-punch the crosses. Clamp it, never hold it by hand. Eye protection.'] },
+    ...{
+      title,
+      subtitle: 'Drill pattern',
+      notes: ['Center-punch the crosses. Clamp it, never hold it by hand. Eye protection.'],
+    },
     strips: [
       {
         caption: `Plate ${numberText(longMm, 3)} × ${numberText(wideMm, 3)} mm, holes ${numberText(holeMm, 3)} mm`,
@@ -99,10 +104,19 @@ export function bendPattern(frame: RigPiece): Board {
   const rise = upperMm * Math.sin(turn);
   const reach = Math.max(lowerMm, upperMm * Math.cos(turn));
   return {
-    ...{ title: frame.name, subtitle: 'Bend pattern', notes: ['Lay the wire on the lines after every bend. Cut ends fly: eye protection.'] },
+    ...{
+      title: frame.name,
+      subtitle: 'Bend pattern',
+      notes: ['Lay the wire on the lines after every bend. Cut ends fly: eye protection.'],
+    },
     strips: [
       {
-        ...{ caption: 'Straight: bend at the line', lengthMm: mm(lowerMm + upperMm), heightMm: 14, paths: [] },
+        ...{
+          caption: 'Straight: bend at the line',
+          lengthMm: mm(lowerMm + upperMm),
+          heightMm: 14,
+          paths: [],
+        },
         marks: [
           { atMm: 0, label: 'head', isLong: true },
           { atMm: mm(lowerMm), label: `bend ${numberText(spreadDeg, 3)}°`, isLong: true },

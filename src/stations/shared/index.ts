@@ -16,6 +16,7 @@ export { BenchFrame } from './frame/BenchFrame';
 export { EndRun } from './run/EndRun';
 export { KitTable, type KitLine } from './run/KitTable';
 export { StepCard } from './run/StepCard';
+export { slug } from './slug';
 export { ring } from './frame/ring';
 export { saveFile } from './frame/save-file';
 export { useDraftBench } from './use-draft-bench';

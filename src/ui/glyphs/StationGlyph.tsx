@@ -1,5 +1,5 @@
 export type GlyphName =
-  'ticket' | 'metal' | 'molds' | 'pour' | 'dress' | 'coat' | 'skirt' | 'build' | 'shelf';
+  'ticket' | 'metal' | 'molds' | 'pour' | 'dress' | 'coat' | 'skirt' | 'build' | 'rig' | 'shelf';
 
 /** Our own small pictures, drawn on a 16 by 16 grid with a 1.5 stroke. */
 const PATHS: Record<GlyphName, string> = {
@@ -13,6 +13,7 @@ const PATHS: Record<GlyphName, string> = {
     'M8 2v2.6M6.2 4.8h3.6v1.8H6.2zM6.4 6.8C5.6 9.4 4.4 11.6 2.6 13.4M8 6.8V14M9.6 6.8c.8 2.6 2 4.8 3.8 6.6',
   build:
     'M2.6 11.2L5 13.4M3.8 12.3L11 4.6M11 4.6a1.6 1.6 0 1 1 2.2-2.2M3.8 12.3h7.4M11.2 12.3c1.2-1.4 2.4-1.4 3 0-.6 1.4-1.8 1.4-3 0z',
+  rig: 'M2 3.2h3.4M7.6 3.2a1.1 1.1 0 1 1-2.2 0 1.1 1.1 0 0 1 2.2 0zM7.6 3.2H11M11 3.2v6.6a2.6 2.6 0 1 1-5.2 0V8.6M5.8 8.6L4.4 10M3 3.2v3.4',
   shelf: 'M2.5 3h11v10h-11zM2.5 8h11M6.2 3v5M9.8 8v5',
 };
 

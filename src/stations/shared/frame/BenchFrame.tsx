@@ -50,8 +50,8 @@ export function BenchFrame({ children }: { children: ReactNode }) {
       return;
     }
     if (isCommand) return;
-    const digit = /^Digit([1-9])$/.exec(event.code)?.[1];
-    const stop = digit === undefined || event.shiftKey ? undefined : stops[Number(digit) - 1];
+    const digit = /^Digit([0-9])$/.exec(event.code)?.[1];
+    const stop = digit === undefined || event.shiftKey ? undefined : stops[(Number(digit) + 9) % 10];
     if (stop && (event.altKey || !isRunKeys)) {
       event.preventDefault();
       router.push(stop.href);

@@ -6,7 +6,12 @@ import type { BenchView } from '../bench-view';
 import { massText } from '../words';
 
 /** One at a time the card says how many are through; by station they are all through at once. */
-function builtOf({ way, card, isThrough, count }: NonNullable<BenchView['building']>): number {
+function builtOf({
+  way,
+  card,
+  isThrough,
+  count,
+}: Pick<NonNullable<BenchView['building']>, 'way' | 'card' | 'isThrough' | 'count'>): number {
   if (isThrough) return count;
   return way === 'one-by-one' ? card.bait : 0;
 }
@@ -73,6 +78,15 @@ export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[
         ? `building, ${view.building.count - builtOf(view.building)} left`
         : `${new Set(view.builds.filter(({ retired }) => !retired).map(({ family }) => family)).size} builds`,
       tone: view.building ? 'act' : 'calm',
+    },
+    {
+      key: 'rig',
+      name: 'Rig',
+      href: '/rig',
+      waits: view.rigging
+        ? `rigging, ${view.rigging.count - builtOf(view.rigging)} left`
+        : `${new Set(view.rigs.filter(({ retired }) => !retired).map(({ family }) => family)).size} rigs`,
+      tone: view.rigging ? 'act' : 'calm',
     },
     {
       key: 'shelf',

@@ -4,6 +4,6 @@ export function slug(name: string): string {
     name
       .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '') || 'bait'
+      .replace(/^-|-$/g, '') || 'sheet'
   );
 }

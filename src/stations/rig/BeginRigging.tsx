@@ -1,0 +1,128 @@
+'use client';
+
+import { InputNumber, Modal, Segmented } from 'antd';
+import { useId, useMemo, useState } from 'react';
+import { judgeRig } from '@/core/rigs/judge-rig';
+import { findRigKind } from '@/core/rigs/kinds';
+import { rigSentence } from '@/messages/rig-sentence';
+import type { Rigging, RigRecord } from '@/records/rig';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { KitTable, lengthText, minutesText, setPreferences, useBench, usePreferences } from '../shared';
+import { CutBars } from './CutBars';
+import { matchLines, rigOf, rigShelf, rigText } from './facts';
+import { cutLengths, cutQuestions, rigKit, rigPace } from './run-plan';
+import { useCuts } from './use-cuts';
+import styles from './run.module.css';
+
+interface BeginRiggingProps {
+  readonly rig: RigRecord;
+  readonly count: number;
+  readonly onClose: () => void;
+  readonly onBegun: () => void;
+}
+
+/** A run before it begins: its parts by where they lie, its lengths cut from the rolls that waste least. */
+export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggingProps) {
+  const { view, workshop, carryOut } = useBench();
+  const { length, leastOffcutMm } = usePreferences();
+  const id = useId();
+  const [count, setCount] = useState(first);
+  const [way, setWay] = useState<Rigging['way']>('by-station');
+  const questions = useMemo(() => cutQuestions(rig, count, view), [rig, count, view]);
+  const { isPlanning, planned } = useCuts(questions);
+  const nameOf = (binId: string) => view.binById.get(binId)?.name ?? 'a bin gone';
+  const kit = rigKit(rig, count, view);
+  const stops = judgeRig(rigOf(rig, view), rigShelf(view), matchLines(view)).findings.filter(
+    ({ weight }) => weight === 'stop',
+  );
+  const cut = planned.flatMap(({ question, plan }) =>
+    plan ? cutLengths(question, plan, nameOf(question.binId), leastOffcutMm) : [],
+  );
+  const isShort = kit.some(({ needed, onHand }) => onHand < needed - 1e-9);
+  const problems = planned.flatMap(({ question, problem }) =>
+    problem ? [`${nameOf(question.binId)}: ${problem}`] : [],
+  );
+  const canBegin = !isPlanning && problems.length === 0 && stops.length === 0 && !isShort;
+  const isProven = planned.every(({ plan }) => plan?.optimal);
+  const pace = rigPace(rig, findRigKind(rig.kind).usualSeconds, view);
+  return (
+    <Modal
+      open
+      width={760}
+      title={`Make ${count} × ${rigText(rig)}`}
+      okText="Cut and begin"
+      cancelText="Leave it"
+      okButtonProps={{ disabled: !canBegin }}
+      onCancel={onClose}
+      onOk={async () => {
+        const taken = kit.map(({ binId, needed }) => ({ binId, qty: needed }));
+        const begun = await carryOut(workshop.riggings.begin({ rigId: rig.id, count, way, taken, cut }));
+        if (begun) onBegun();
+      }}
+    >
+      <div className={styles.beginFields}>
+        <FieldShell id={`${id}count`} label="How many">
+          <InputNumber
+            id={`${id}count`}
+            min={1}
+            max={500}
+            precision={0}
+            value={count}
+            onChange={(next) => next !== null && setCount(next)}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}way`} label="How">
+          <Segmented<Rigging['way']>
+            id={`${id}way`}
+            value={way}
+            options={[
+              { value: 'by-station', label: 'Each step for all' },
+              { value: 'one-by-one', label: 'One at a time' },
+            ]}
+            onChange={setWay}
+          />
+        </FieldShell>
+        <UnitField
+          label="Keep offcuts from"
+          quantity="length"
+          value={leastOffcutMm}
+          assume={length}
+          write={(mm) => lengthText(mm, length)}
+          check={(mm) => (mm > 5000 ? 'No more than 5 m.' : null)}
+          onChange={(mm) => mm !== null && setPreferences({ leastOffcutMm: mm })}
+        />
+      </div>
+      {stops.map((finding, index) => (
+        <p key={index} role="alert" className={styles.problem}>
+          {rigSentence(finding)}
+        </p>
+      ))}
+      {problems.map((problem) => (
+        <p key={problem} role="alert" className={styles.problem}>
+          {problem}
+        </p>
+      ))}
+      {questions.length > 0 ? (
+        <section aria-label="Cut list">
+          <h3>Cut list</h3>
+          <p className="quiet" role="status">
+            {isPlanning
+              ? 'Looking for the cuts that waste least.'
+              : problems.length > 0
+                ? 'Not all of it can be cut from what lies there.'
+                : isProven
+                  ? 'Proven: no other way opens less.'
+                  : 'The best found in the time; not proven.'}
+          </p>
+          <CutBars cut={cut} nameOf={nameOf} unit={length} />
+        </section>
+      ) : null}
+      <KitTable lines={kit} />
+      <p className="quiet">
+        {pace.isOwn ? 'By your own runs' : 'As a rule'} {minutesText(pace.secondsEach)} each,{' '}
+        {minutesText(pace.secondsEach * count)} for all.
+      </p>
+    </Modal>
+  );
+}

@@ -1,0 +1,150 @@
+'use client';
+
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import { judgeRig } from '@/core/rigs/judge-rig';
+import { findRigKind } from '@/core/rigs/kinds';
+import { numberText } from '@/messages/number-text';
+import { rigSentence } from '@/messages/rig-sentence';
+import type { RigRecord } from '@/records/rig';
+import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
+import { useWidth } from '@/ui/use-width';
+import { minutesText, useBench } from '../shared';
+import { matchLines, newestRigs, riggable, rigOf, rigShelf, rigText, stepsOfRig } from './facts';
+import { ItemList } from './ItemList';
+import { rigPace } from './run-plan';
+import styles from './rig.module.css';
+
+interface BoardPartProps {
+  readonly chosenId: string | null;
+  readonly onChoose: (id: string) => void;
+  readonly onChange: (rig: RigRecord) => void;
+  readonly onMake: (rig: RigRecord) => void;
+}
+
+/** Every rig kept, drawn to scale; one of them looked at. */
+export function BoardPart({ chosenId, onChoose, onChange, onMake }: BoardPartProps) {
+  const { view } = useBench();
+  const [search, setSearch] = useState('');
+  const board = newestRigs(view.rigs);
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = board.filter(({ name, kind, note }) => {
+    const text = `${name} ${findRigKind(kind).name} ${note}`.toLowerCase();
+    return words.every((word) => text.includes(word));
+  });
+  const chosen = view.rigById.get(chosenId ?? '') ?? found[0] ?? null;
+  return (
+    <div className={styles.board}>
+      <div className={styles.column}>
+        <Input.Search
+          aria-label="Search rigs"
+          placeholder="name, kind"
+          allowClear
+          value={search}
+          onChange={({ target }) => setSearch(target.value)}
+        />
+        {board.length === 0 ? <p>No rig is kept yet. Make one under Rig.</p> : null}
+        {board.length > 0 && found.length === 0 ? <p>None is called that. Take a word out.</p> : null}
+        <ul className={styles.tiles} aria-label="Rigs">
+          {found.map((rig) => (
+            <li key={rig.id}>
+              <button
+                type="button"
+                className={styles.tile}
+                aria-pressed={chosen?.family === rig.family}
+                onClick={() => onChoose(rig.id)}
+              >
+                <span className={styles.small}>
+                  <RigDrawing
+                    name=""
+                    rig={rigOf(rig, view)}
+                    maxWidthPx={196}
+                    maxHeightPx={64}
+                    pxPerMm={1.6}
+                    isBroken
+                  />
+                </span>
+                <strong>{rigText(rig)}</strong>
+                <small>
+                  {findRigKind(rig.kind).name}, {riggable(rig, view).count} from the shelf
+                </small>
+              </button>
+            </li>
+          ))}
+        </ul>
+      </div>
+      {chosen ? (
+        <RigDetail
+          key={chosen.id}
+          rig={chosen}
+          onChange={() => onChange(chosen)}
+          onMake={() => onMake(chosen)}
+        />
+      ) : null}
+    </div>
+  );
+}
+
+function RigDetail({
+  rig: record,
+  onChange,
+  onMake,
+}: {
+  readonly rig: RigRecord;
+  readonly onChange: () => void;
+  readonly onMake: () => void;
+}) {
+  const { view, workshop } = useBench();
+  const [ref, width] = useWidth<HTMLDivElement>(420);
+  const rig = rigOf(record, view);
+  const kind = findRigKind(record.kind);
+  const { findings, strength } = judgeRig(rig, rigShelf(view), matchLines(view));
+  const pace = rigPace(record, kind.usualSeconds, view);
+  return (
+    <section className={styles.detail} aria-label={rigText(record)}>
+      <h2>{rigText(record)}</h2>
+      <p className="quiet">{kind.how}</p>
+      <div ref={ref}>
+        <RigDrawing
+          name={`${rigText(record)}, drawn`}
+          rig={rig}
+          maxWidthPx={width}
+          maxHeightPx={220}
+          pxPerMm={4}
+          isBroken
+          hasNumbers
+        />
+      </div>
+      <p>
+        {strength ? `Holds ${numberText(strength.kgf, 3)} kg: ${strength.weakest}. ` : ''}
+        {riggable(record, view).count} from the shelf, {minutesText(pace.secondsEach)} each.
+        {record.note ? ` ${record.note}` : ''}
+      </p>
+      {findings
+        .filter(({ weight }) => weight === 'stop')
+        .map((finding, index) => (
+          <p key={index} role="alert" className={styles.problem}>
+            {rigSentence(finding)}
+          </p>
+        ))}
+      <div className={styles.hands}>
+        <Button type="primary" onClick={onMake}>
+          Make some
+        </Button>
+        <Button onClick={onChange}>Change it</Button>
+        <Button onClick={() => void workshop.rigs.putAway(record.family, true)}>Put it away</Button>
+      </div>
+      <ItemList rig={rig} marked={[]} chosen={null} />
+      <section className={styles.list} aria-label="How it is made">
+        <h3>How it is made</h3>
+        <ol className={styles.steps}>
+          {stepsOfRig(record, view).map(({ id, title, how }) => (
+            <li key={id}>
+              <strong>{title}</strong> {how}
+            </li>
+          ))}
+        </ol>
+      </section>
+    </section>
+  );
+}

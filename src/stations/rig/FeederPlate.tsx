@@ -1,0 +1,184 @@
+'use client';
+
+import { Button, InputNumber } from 'antd';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { castPlate, rivetSpots } from '@/core/rigs/cast-plate';
+import type { Rig } from '@/core/rigs/rig';
+import { outlineOf } from '@/core/solids/solid-outline';
+import { numberText } from '@/messages/number-text';
+import type { Mold } from '@/records/mold';
+import { Figure } from '@/ui/figure/Figure';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { ChoiceField, lengthText, lotText, massText, useBench, usePreferences } from '../shared';
+import type { RigDraft } from './facts';
+import { printBoard } from './print-board';
+import { drillPattern } from './templates';
+import styles from './rig.module.css';
+
+interface FeederPlateProps {
+  readonly draft: RigDraft;
+  readonly rig: Rig;
+}
+
+const LEAD = /lead/i;
+
+/** The plate that is riveted on: as heavy as wanted in this metal, drawn to scale, sent to Molds as a cavity. */
+export function FeederPlate({ draft, rig }: FeederPlateProps) {
+  const { view, workshop } = useBench();
+  const { mass, length, paper } = usePreferences();
+  const router = useRouter();
+  const body = rig.items.find(({ place }) => place === 'body')?.part;
+  const [longMm, setLong] = useState(Math.round((body?.gauge.sizes.lengthMm ?? 34) * 0.9));
+  const [wideMm, setWide] = useState(Math.round((body?.gauge.sizes.diameterMm ?? 26) * 0.7));
+  const [holes, setHoles] = useState(2);
+  const [holeMm, setHole] = useState(3);
+  const [metalId, setMetalId] = useState(
+    () => (view.metals.find(({ name }) => LEAD.test(name)) ?? view.metals[0])?.id ?? null,
+  );
+  const metal = view.metals.find(({ id }) => id === metalId) ?? null;
+  const massG = rig.wants.castG ?? 30;
+  const question = metal && { longMm, wideMm, holes, holeMm, massG, metal };
+  const plate = question && castPlate(question);
+  const finishedG = massG + (body?.massG ?? 0);
+  const send = async () => {
+    if (!plate) return;
+    const mold: Omit<Mold, 'id'> = {
+      ...{ name: `Board, ${draft.name.trim() || 'feeder'} plate`, kind: 'board', spin: null, place: '' },
+      ...{ note: `For the feeder ${draft.name.trim()}.`.trim(), secondsPerPour: 45, setupSeconds: 600 },
+      ...{ spruePerPourG: 5, copies: 1, maxPours: null, warmUpPours: 1, warmWork: null },
+      cavities: [
+        {
+          // Named when it is saved.
+          ...{ id: '', style: 'plate', nominalG: massG, volumeCm3: plate.cavityCm3, volumeBasis: 'guess' },
+          ...{
+            standardErrorCm3: null,
+            weighedCount: 0,
+            hookSizes: [],
+            hookShare: 0,
+            hookNotes: {},
+            spot: null,
+          },
+          inserts:
+            holes > 0
+              ? [
+                  {
+                    ...{ name: 'rivet pin', count: holes, massG: 0, volumeCm3: plate.pinCm3 },
+                    ...{ embeddedShare: 1, removed: true },
+                  },
+                ]
+              : [],
+          outline: outlineOf(plate.solid),
+        },
+      ],
+    };
+    await workshop.molds.save(mold);
+    router.push('/molds');
+  };
+  const size = (
+    label: string,
+    value: number,
+    set: (next: number) => void,
+    [least, most]: [number, number],
+  ) => (
+    <FieldShell id={`plate-${label}`} label={label}>
+      <InputNumber
+        id={`plate-${label}`}
+        min={least}
+        max={most}
+        value={value}
+        onChange={(next) => next !== null && set(next)}
+      />
+    </FieldShell>
+  );
+  return (
+    <section className={styles.plate} aria-label="Cast plate">
+      <h3>Cast plate</h3>
+      <div className={styles.fields}>
+        {size('Plate long, mm', longMm, setLong, [5, 200])}
+        {size('Plate wide, mm', wideMm, setWide, [4, 120])}
+        {size('Rivets', holes, setHoles, [0, 6])}
+        {size('Rivet hole, mm', holeMm, setHole, [0.5, 12])}
+        <ChoiceField
+          label="Cast in"
+          value={metalId}
+          none="choose a metal"
+          options={view.metals.map(({ id, name }) => ({ value: id, label: lotText(name) }))}
+          onChange={setMetalId}
+        />
+      </div>
+      {plate && question ? (
+        <>
+          <svg
+            role="img"
+            aria-label={`Plate of ${longMm} by ${wideMm} mm, ${numberText(plate.thickMm, 3)} mm thick`}
+            viewBox={`${-longMm / 2 - 2} ${-wideMm / 2 - 2} ${longMm + 4} ${wideMm + plate.thickMm + 10}`}
+            width={Math.min(280, (longMm + 4) * 5)}
+          >
+            <rect
+              x={-longMm / 2}
+              y={-wideMm / 2}
+              width={longMm}
+              height={wideMm}
+              rx={1}
+              className={styles.plateFace}
+            />
+            {rivetSpots(longMm, holes).map((x) => (
+              <circle key={x} cx={x} cy={0} r={holeMm / 2} className={styles.plateHole} />
+            ))}
+            <rect
+              x={-longMm / 2}
+              y={wideMm / 2 + 5}
+              width={longMm}
+              height={plate.thickMm}
+              className={styles.plateFace}
+            />
+          </svg>
+          <p>
+            <Figure
+              working={{
+                title: 'How thick',
+                steps: [
+                  `${numberText(massG, 3)} g ÷ (${numberText(question.metal.densityGcm3, 4)} g/cm³ cast and shrunk) ÷ the face less its holes`,
+                ],
+                inputs: [
+                  {
+                    name: 'density',
+                    value: `${numberText(question.metal.densityGcm3, 4)} g/cm³`,
+                    basis: question.metal.densityBasis,
+                  },
+                ],
+              }}
+            >
+              {lengthText(plate.thickMm, length)}
+            </Figure>{' '}
+            thick for {massText(massG, mass)}; with its body {massText(finishedG, mass)}
+            {body?.gauge.sizes.holdsCm3
+              ? `, and it holds ${numberText(body.gauge.sizes.holdsCm3, 3)} cm³ of bait`
+              : ''}
+            .
+          </p>
+        </>
+      ) : (
+        <p role="alert" className={styles.problem}>
+          {metal
+            ? 'The holes leave no plate. Make them smaller, or the plate larger.'
+            : 'Choose the metal it is cast in.'}
+        </p>
+      )}
+      <div className={styles.hands}>
+        <Button type="primary" disabled={!plate} onClick={() => void send()}>
+          Send it to Molds
+        </Button>
+        <Button
+          disabled={!question || !plate}
+          onClick={() =>
+            question && void printBoard(drillPattern(draft.name.trim() || 'Feeder', question), paper)
+          }
+        >
+          Print the drill pattern
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,117 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState } from 'react';
+import { gradedWeights, usualWater, type GradedQuestion } from '@/core/rigs/graded-weights';
+import type { Rig } from '@/core/rigs/rig';
+import { numberText } from '@/messages/number-text';
+import { TextField } from '@/ui/unit-field/TextField';
+import { lengthText, massText, useBench, usePreferences } from '../shared';
+import { laidAnew, newestRigs, rigOfDraft, type RigDraft } from './facts';
+import { printBoard } from './print-board';
+import { beadGauge } from './templates';
+import styles from './rig.module.css';
+
+interface GradedShotProps {
+  readonly draft: RigDraft;
+  readonly rig: Rig;
+  readonly onSaid: (said: string) => void;
+}
+
+/** Three neighbors: the weight, two thirds and half as much again, to the full gram. */
+function usualSet(targetG: number): string {
+  return [targetG * 0.67, targetG, targetG * 1.5].map((g) => String(Math.round(g))).join(', ');
+}
+
+/** The weights a maker wrote, g; null where one of them is none. */
+function readSet(text: string): number[] | null {
+  const parts = text.split(/[,;]\s*|\s+/).filter(Boolean);
+  const grams = parts.map(Number);
+  const isSet = grams.length > 0 && grams.length <= 8 && grams.every((g) => g > 0 && g <= 500);
+  return isSet ? [...new Set(grams)] : null;
+}
+
+/** A graded set of one cord and shot: how many shot, how long the cord, for which water; kept and printed as a gauge. */
+export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
+  const { view, workshop } = useBench();
+  const { mass, length, paper } = usePreferences();
+  const targetG = rig.wants.targetG ?? 30;
+  const [text, setText] = useState<string | null>(null);
+  const shown = text ?? usualSet(targetG);
+  const targetsG = readSet(shown);
+  const of = (place: string) => rig.items.find((item) => item.place === place);
+  const shot = of('shot');
+  const shotG = shot?.part.massG;
+  const shotMm = shot?.part.gauge.sizes.diameterMm;
+  if (!shotG || !shotMm) return <p className="quiet">Weigh and measure the shot first, at Build, Parts.</p>;
+  const question: GradedQuestion = {
+    ...{ targetsG: targetsG ?? [], shotG, shotMm, sealMm: rig.wants.sealMm ?? 8 },
+    besideG: of('swivel')?.part.massG ?? 0,
+  };
+  const name = draft.name.trim() || 'Cord weight';
+  const keep = async () => {
+    const names: string[] = [];
+    for (const { targetG: each } of gradedWeights(question)) {
+      const called = `${name.replace(/\s+\d+$/, '')} ${numberText(each, 3)}`;
+      if (newestRigs(view.rigs).some((rigged) => rigged.name === called)) continue;
+      const laid = laidAnew({ ...draft, family: null, from: null }, { wants: { targetG: each } }, view);
+      await workshop.rigs.keep({ ...rigOfDraft(laid), name: called });
+      names.push(called);
+    }
+    onSaid(names.length > 0 ? `Kept: ${names.join(', ')}.` : 'All of them are kept already.');
+  };
+  return (
+    <section className={styles.graded} aria-label="A graded set">
+      <h3>A graded set</h3>
+      <TextField
+        label="Weights, g"
+        value={shown}
+        most={60}
+        problem={targetsG ? null : 'Write weights of 1 to 500 g, such as 20, 30, 45. Eight at most.'}
+        onChange={setText}
+      />
+      <ol>
+        {gradedWeights(question).map(({ targetG: each, shots, massG, cordMm }) => {
+          const water = usualWater(massG);
+          return (
+            <li key={each}>
+              <svg
+                viewBox={`0 -4 ${Math.max(cordMm, 1)} 8`}
+                width={Math.min(190, cordMm)}
+                height={16}
+                aria-hidden
+              >
+                <rect x={0} y={-3.2} width={cordMm} height={6.4} rx={1} className={styles.cordBar} />
+                {Array.from({ length: shots }, (_, nth) => (
+                  <circle
+                    key={nth}
+                    cx={question.sealMm + shotMm * (nth + 0.5)}
+                    cy={0}
+                    r={Math.min(3, shotMm / 2)}
+                    className={styles.shotDot}
+                  />
+                ))}
+              </svg>
+              <strong>{massText(massG, mass)}</strong>
+              <span>
+                {shots} shot, cord {lengthText(cordMm, length)}
+              </span>
+              <small>
+                bank: {water.bank}; boat: {water.boat}
+              </small>
+            </li>
+          );
+        })}
+      </ol>
+      <p className="quiet">Typical: try them, and go by your own notes.</p>
+      <div className={styles.hands}>
+        <Button disabled={!targetsG} onClick={() => void keep()}>
+          Keep the set
+        </Button>
+        <Button disabled={!targetsG} onClick={() => void printBoard(beadGauge(name, question), paper)}>
+          Print the gauge
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,187 @@
+'use client';
+
+import { Button, InputNumber, Select } from 'antd';
+import { useState } from 'react';
+import type { Bin } from '@/records/bin';
+import type { Kit } from '@/records/rig';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
+import { amountText, freeOf, useBench, usePreferences, type BenchView } from '../shared';
+import { printKit } from './print-wallet';
+import styles from './matches.module.css';
+
+type Lines = Readonly<Record<string, number>>;
+
+/** What an outing needs, packed from the shelf with labels, and booked back after it. */
+export function KitPart() {
+  const { view } = useBench();
+  const out = view.kits.filter(({ state }) => state === 'packed');
+  const back = view.kits.filter(({ state }) => state === 'back').sort((a, b) => b.no - a.no);
+  return (
+    <div className={styles.kits}>
+      <PackForm />
+      <section aria-label="Out on the water">
+        <h3>Out on the water</h3>
+        {out.length === 0 ? <p>No kit is out. Pack one beside.</p> : null}
+        {out.map((kit) => (
+          <KitOut key={kit.id} kit={kit} />
+        ))}
+        {back.length > 0 ? (
+          <>
+            <h3>Back again</h3>
+            <ul className={styles.backs}>
+              {back.slice(0, 6).map((kit) => {
+                const packed = kit.lines.reduce((sum, { qty }) => sum + qty, 0);
+                const home = kit.lines.reduce((sum, { back: came }) => sum + (came ?? 0), 0);
+                return (
+                  <li key={kit.id}>
+                    Kit {kit.no}, {kit.name}: {Number((packed - home).toFixed(2))} used or lost of{' '}
+                    {Number(packed.toFixed(2))}
+                  </li>
+                );
+              })}
+            </ul>
+          </>
+        ) : null}
+      </section>
+    </div>
+  );
+}
+
+/** Rigs in the wallet, baits in the box and cast weights: what one takes along first. */
+function offered(view: BenchView): Bin[] {
+  return view.bins
+    .filter((bin) => {
+      const isMade = bin.kind === 'part' && (bin.rigId !== null || bin.buildId !== null);
+      return (isMade || bin.kind === 'head') && freeOf(view, bin.id) >= 1;
+    })
+    .sort((a, b) => rank(a) - rank(b) || a.name.localeCompare(b.name, 'en', { numeric: true }));
+}
+
+function rank(bin: Bin): number {
+  if (bin.kind !== 'part') return 2;
+  return bin.rigId !== null ? 0 : 1;
+}
+
+function PackForm() {
+  const { view, workshop, carryOut } = useBench();
+  const { mass } = usePreferences();
+  const [name, setName] = useState('');
+  const [lines, setLines] = useState<Lines>({});
+  const [extraId, setExtraId] = useState<string | null>(null);
+  const usual = offered(view).slice(0, 14);
+  const extras = Object.keys(lines).flatMap((id) => {
+    const bin = usual.some((each) => each.id === id) ? undefined : view.binById.get(id);
+    return bin ? [bin] : [];
+  });
+  const packed = Object.entries(lines).filter(([, qty]) => qty > 0);
+  const pack = async () => {
+    const kit = { name: name.trim(), note: '', lines: packed.map(([binId, qty]) => ({ binId, qty })) };
+    const done = await carryOut(workshop.kits.pack(kit));
+    if (!done) return;
+    setName('');
+    setLines({});
+  };
+  return (
+    <form
+      aria-label="Pack a kit"
+      className={styles.pack}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void pack();
+      }}
+    >
+      <h3>Pack a kit</h3>
+      <TextField label="Outing" value={name} most={80} placeholder="Pier, two tides" onChange={setName} />
+      <ul>
+        {[...usual, ...extras].map((bin) => (
+          <li key={bin.id}>
+            <InputNumber
+              aria-label={`How many ${bin.name}`}
+              min={0}
+              max={Math.floor(freeOf(view, bin.id))}
+              value={lines[bin.id] ?? 0}
+              onChange={(qty) => setLines({ ...lines, [bin.id]: qty ?? 0 })}
+            />
+            <span>{bin.name}</span>
+            <small>of {amountText(Math.floor(freeOf(view, bin.id)), bin, mass)}</small>
+          </li>
+        ))}
+      </ul>
+      <div className={styles.learn}>
+        <FieldShell id="kit-extra" label="A spare besides">
+          <Select
+            id="kit-extra"
+            showSearch
+            allowClear
+            optionFilterProp="label"
+            placeholder="anything of the shelf"
+            value={extraId}
+            style={{ width: '100%' }}
+            options={view.bins
+              .filter((bin) => bin.unit === 'pieces' && freeOf(view, bin.id) >= 1)
+              .map(({ id, name: label }) => ({ value: id, label }))}
+            onChange={(id?: string) => {
+              setExtraId(null);
+              if (id) setLines({ ...lines, [id]: Math.max(1, lines[id] ?? 1) });
+            }}
+          />
+        </FieldShell>
+        <Button type="primary" htmlType="submit" disabled={name.trim() === '' || packed.length === 0}>
+          Pack it
+        </Button>
+      </div>
+      {packed.length > 0 && name.trim() === '' ? <p className="quiet">Name the outing, then pack.</p> : null}
+    </form>
+  );
+}
+
+function KitOut({ kit }: { readonly kit: Kit }) {
+  const { view, workshop, carryOut } = useBench();
+  const [back, setBack] = useState<Lines>(() =>
+    Object.fromEntries(kit.lines.map(({ binId, qty }) => [binId, qty])),
+  );
+  return (
+    <section className={styles.kit} aria-label={`Kit ${kit.no}`}>
+      <header>
+        <strong>
+          Kit {kit.no}: {kit.name}
+        </strong>
+        <small>
+          packed {new Date(kit.packedAt).toLocaleDateString('en-US', { day: 'numeric', month: 'short' })}
+        </small>
+      </header>
+      <ul>
+        {kit.lines.map(({ binId, qty }) => (
+          <li key={binId}>
+            <InputNumber
+              aria-label={`Back of ${view.binById.get(binId)?.name ?? 'a bin gone'}`}
+              min={0}
+              max={qty}
+              value={back[binId] ?? 0}
+              onChange={(next) => setBack({ ...back, [binId]: next ?? 0 })}
+            />
+            <span>{view.binById.get(binId)?.name ?? 'a bin gone'}</span>
+            <small>of {qty} came home</small>
+          </li>
+        ))}
+      </ul>
+      <div className={styles.hands}>
+        <Button
+          type="primary"
+          onClick={() =>
+            void carryOut(
+              workshop.kits.bringBack(
+                kit.id,
+                kit.lines.map(({ binId }) => ({ binId, qty: back[binId] ?? 0 })),
+              ),
+            )
+          }
+        >
+          Book it back
+        </Button>
+        <Button onClick={() => void printKit(kit, view)}>Print its labels</Button>
+      </div>
+    </section>
+  );
+}

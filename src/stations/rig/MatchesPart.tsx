@@ -1,0 +1,231 @@
+'use client';
+
+import { Button, InputNumber, Select } from 'antd';
+import { useState } from 'react';
+import { findEnd, RIG_ENDS, type RigEndId } from '@/core/rigs/ends';
+import { learnAllowance } from '@/core/rigs/learn-allowance';
+import { MATCH_TABLE_IDS, type MatchLine, type MatchTableId } from '@/core/rigs/match-table';
+import { numberText } from '@/messages/number-text';
+import { TYPICAL_MATCHES } from '@/reference/matches';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { ChoiceField, useBench } from '../shared';
+import { learnedEnds, matchLines, rigShelf } from './facts';
+import styles from './matches.module.css';
+
+const WORDS: Record<MatchTableId, { title: string; from: string; takes: string; unit: string }> = {
+  'crimp-by-cable': {
+    title: 'Crimp by cable',
+    from: 'Cable, mm thick',
+    takes: 'Crimp, mm inside',
+    unit: 'mm',
+  },
+  'tube-by-hook': {
+    title: 'Tube by hook',
+    from: 'Hook, mm across its eye',
+    takes: 'Tube, mm inside',
+    unit: 'mm',
+  },
+  'ring-by-load': { title: 'Split ring by load', from: 'Load, kg', takes: 'Ring, mm across', unit: 'kg' },
+  'bead-by-line': { title: 'Bead by line', from: 'Line, mm thick', takes: 'Bead, mm across', unit: 'mm' },
+};
+
+/** What suits what, typical or as the maker tried it; and what each way of ending takes of a line. */
+export function MatchesPart() {
+  return (
+    <div className={styles.matches}>
+      <p className="quiet">
+        Typical: try one. What you tried goes before it, here and wherever a rig is judged.
+      </p>
+      <div className={styles.tables}>
+        {MATCH_TABLE_IDS.map((table) => (
+          <MatchTable key={table} table={table} />
+        ))}
+      </div>
+      <Allowances />
+    </div>
+  );
+}
+
+function MatchTable({ table }: { readonly table: MatchTableId }) {
+  const { view } = useBench();
+  const { title, from, takes } = WORDS[table];
+  const rows = TYPICAL_MATCHES.filter((line) => line.table === table);
+  const most = Math.max(...rows.map((row) => row.takes));
+  return (
+    <section className={styles.table} aria-label={title}>
+      <h3>{title}</h3>
+      <p>
+        <span>{from}</span>
+        <span>{takes}</span>
+      </p>
+      <ul>
+        {rows.map((row) => {
+          const tried = matchLines(view).find(
+            (line) =>
+              line.table === table && line.basis === 'tried' && line.from === row.from && line.to === row.to,
+          );
+          return (
+            <MatchRow key={row.from} row={row} tried={tried ?? null} share={(tried ?? row).takes / most} />
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+function MatchRow({
+  row,
+  tried,
+  share,
+}: {
+  readonly row: MatchLine;
+  readonly tried: MatchLine | null;
+  readonly share: number;
+}) {
+  const { view, workshop } = useBench();
+  const [takes, setTakes] = useState<number | null>(null);
+  const range = `${numberText(row.from, 3)} to ${numberText(row.to, 3)}`;
+  const record = view.matches.find(
+    ({ table, from, to }) => table === row.table && from === row.from && to === row.to,
+  );
+  const name = `${WORDS[row.table].title}, ${range}`;
+  const keep = async () => {
+    if (takes === null) return;
+    await workshop.rigs.tried({ table: row.table, from: row.from, to: row.to, takes, note: '' });
+    setTakes(null);
+  };
+  return (
+    <li data-tried={tried !== null}>
+      <span>{range}</span>
+      <svg viewBox="0 0 60 18" width={60} height={18} aria-hidden>
+        <rect x={0} y={9 - 8 * share} width={60} height={16 * share} rx={1.5} />
+      </svg>
+      <strong>{numberText((tried ?? row).takes, 3)}</strong>
+      <small>{tried ? `you tried it${record?.note ? `: ${record.note}` : ''}` : 'typical'}</small>
+      <span className={styles.hand}>
+        <InputNumber
+          size="small"
+          aria-label={`${name}: what you tried`}
+          min={0.1}
+          max={100}
+          step={0.1}
+          placeholder="tried"
+          value={takes}
+          onChange={setTakes}
+        />
+        {takes !== null ? (
+          <Button size="small" type="primary" aria-label={`${name}: keep it`} onClick={() => void keep()}>
+            Keep
+          </Button>
+        ) : record ? (
+          <Button
+            size="small"
+            aria-label={`${name}: back to typical`}
+            onClick={() => void workshop.rigs.untried(record.id)}
+          >
+            Typical
+          </Button>
+        ) : null}
+      </span>
+    </li>
+  );
+}
+
+/** What each way of ending takes of a line, learned from one made piece. */
+function Allowances() {
+  const { view, workshop } = useBench();
+  const lines = rigShelf(view).filter(({ gauge }) => gauge.as === 'line');
+  const [end, setEnd] = useState<RigEndId>('snell');
+  const [binId, setBinId] = useState<string | null>(null);
+  const [cutMm, setCut] = useState<number | null>(null);
+  const [madeMm, setMade] = useState<number | null>(null);
+  const [other, setOther] = useState<RigEndId | 'same'>('same');
+  const line = lines.find((each) => each.binId === binId);
+  const facts = { lineMm: line?.gauge.sizes.diameterMm ?? 0.5, crimpMm: 8, loopMm: 12, wireMm: 1 };
+  const learned = learnedEnds(view);
+  const otherMm = other === 'same' ? 0 : (learned(other, binId ?? '') ?? findEnd(other).usualMm(facts));
+  const mm =
+    cutMm === null || madeMm === null
+      ? null
+      : learnAllowance({ cutMm, madeMm, ends: other === 'same' ? 2 : 1, otherMm });
+  const isWrong = cutMm !== null && madeMm !== null && mm === null;
+  const keep = async () => {
+    if (mm === null || cutMm === null || madeMm === null) return;
+    await workshop.rigs.learn({ end, binId, mm, cutMm, madeMm });
+    setCut(null);
+    setMade(null);
+  };
+  return (
+    <section className={styles.ends} aria-label="What ends take">
+      <h3>What ends take</h3>
+      <p className="quiet">
+        Make one piece, write down how long it was cut and how long it came out: your own knots decide.
+      </p>
+      <div className={styles.learn}>
+        <FieldShell id="learn-end" label="End">
+          <Select
+            id="learn-end"
+            value={end}
+            style={{ width: '100%' }}
+            options={RIG_ENDS.filter(({ id }) => id !== 'plain').map(({ id, name }) => ({
+              value: id,
+              label: name,
+            }))}
+            onChange={setEnd}
+          />
+        </FieldShell>
+        <FieldShell id="learn-other" label="Its other end">
+          <Select
+            id="learn-other"
+            value={other}
+            style={{ width: '100%' }}
+            options={[
+              { value: 'same' as const, label: 'the same' },
+              ...RIG_ENDS.filter(({ id }) => id !== end).map(({ id, name }) => ({
+                value: id,
+                label: name.toLowerCase(),
+              })),
+            ]}
+            onChange={setOther}
+          />
+        </FieldShell>
+        <ChoiceField
+          label="On"
+          value={binId}
+          none="any line"
+          options={lines.map((each) => ({ value: each.binId, label: each.name }))}
+          onChange={setBinId}
+        />
+        <FieldShell id="learn-cut" label="Was cut, mm">
+          <InputNumber id="learn-cut" min={1} max={50_000} value={cutMm} onChange={setCut} />
+        </FieldShell>
+        <FieldShell id="learn-made" label="Came out, mm">
+          <InputNumber id="learn-made" min={1} max={50_000} value={madeMm} onChange={setMade} />
+        </FieldShell>
+        <Button type="primary" disabled={mm === null} onClick={() => void keep()}>
+          {mm === null ? 'Learn it' : `Learn ${numberText(mm, 3)} mm`}
+        </Button>
+      </div>
+      {isWrong ? (
+        <p role="alert" className={styles.problem}>
+          It cannot come out longer than what its other end leaves of the cut. Measure both again.
+        </p>
+      ) : null}
+      <ul>
+        {view.allowances.map(({ id, end: of, binId: on, mm: takes, cutMm: cut, madeMm: made }) => (
+          <li key={id}>
+            <strong>{findEnd(of).name}</strong>
+            <span>{on === null ? 'any line' : (view.binById.get(on)?.name ?? 'a line gone')}</span>
+            <span>{numberText(takes, 3)} mm</span>
+            <small>
+              from a piece cut to {numberText(cut, 5)} that came out {numberText(made, 5)} mm
+            </small>
+            <Button size="small" onClick={() => void workshop.rigs.forget(id)}>
+              Forget
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

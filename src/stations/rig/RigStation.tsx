@@ -1,0 +1,146 @@
+'use client';
+
+import { Button, Segmented } from 'antd';
+import { useMemo, useState } from 'react';
+import type { RigRecord } from '@/records/rig';
+import { Station } from '@/ui/frame/Station';
+import { setPreferences, useBench, usePreferences } from '../shared';
+import { BeginRigging } from './BeginRigging';
+import { BoardPart } from './BoardPart';
+import { newestRigs, rigDraftOf, type RigDraft } from './facts';
+import { KitPart } from './KitPart';
+import { MatchesPart } from './MatchesPart';
+import { RigPart } from './RigPart';
+import { RigSlip } from './RigSlip';
+import { RollsPart } from './RollsPart';
+import { RunPart } from './RunPart';
+import { useRig } from './use-rig';
+import styles from './rig.module.css';
+
+type Part = 'rig' | 'board' | 'run' | 'rolls' | 'matches' | 'kit';
+
+const TWENTY = 20;
+
+/** Rigs: laid out along their length, judged, cut to least waste, made twenty at a sitting, packed for an outing. */
+export function RigStation() {
+  const { view } = useBench();
+  const preferences = usePreferences();
+  const fallback = useMemo(() => {
+    const [latest] = newestRigs(view.rigs);
+    return latest ? rigDraftOf(latest) : null;
+  }, [view.rigs]);
+  const bench = useRig(fallback);
+  const [part, setPart] = useState<Part>(view.rigging ? 'run' : 'rig');
+  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [wish, setWish] = useState<{ readonly rig: RigRecord; readonly count: number } | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const { draft } = bench;
+  const begun = view.rigs.find(({ family, version }) => family === draft?.family && version === draft.from);
+  // What is made is a version that was kept, never one half changed.
+  const isChanged = begun !== undefined && JSON.stringify(rigDraftOf(begun)) !== JSON.stringify(draft);
+  const turn = (to: Part) => {
+    setPart(to);
+    setSaid(null);
+    window.scrollTo({ top: 0 });
+  };
+  const underWay = view.rigging ? view.rigById.get(view.rigging.rigId) : undefined;
+  const [title, sub] = titleOf(part, draft);
+  return (
+    <Station
+      title={title}
+      sub={sub}
+      isSlipFolded={preferences.isSlipFolded}
+      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+      actions={
+        <>
+          <Segmented<Part>
+            aria-label="What to do"
+            value={part}
+            options={[
+              { value: 'rig', label: 'Rig' },
+              { value: 'board', label: 'Board' },
+              { value: 'run', label: 'Run' },
+              { value: 'rolls', label: 'Rolls' },
+              { value: 'matches', label: 'Matches' },
+              { value: 'kit', label: 'Trip kit' },
+            ]}
+            onChange={turn}
+          />
+          {part === 'rig' && begun ? (
+            <Button
+              type="primary"
+              disabled={isChanged}
+              title={isChanged ? 'Keep it as a new version first' : undefined}
+              onClick={() => setWish({ rig: begun, count: TWENTY })}
+            >
+              Make {TWENTY}
+            </Button>
+          ) : null}
+        </>
+      }
+      slip={<RigSlip draft={part === 'run' && underWay ? rigDraftOf(underWay) : draft} />}
+    >
+      {said ? (
+        <p role="status" className={styles.said}>
+          {said}
+        </p>
+      ) : null}
+      {part === 'rig' ? (
+        <RigPart
+          bench={bench}
+          onSaid={setSaid}
+          onKept={(id) => {
+            setChosenId(id);
+            turn('board');
+          }}
+        />
+      ) : null}
+      {part === 'board' ? (
+        <BoardPart
+          chosenId={chosenId}
+          onChoose={setChosenId}
+          onChange={(rig) => {
+            bench.begin(rigDraftOf(rig));
+            turn('rig');
+          }}
+          onMake={(rig) => setWish({ rig, count: TWENTY })}
+        />
+      ) : null}
+      {part === 'run' ? <RunPart onMake={(rig, count) => setWish({ rig, count })} /> : null}
+      {part === 'rolls' ? <RollsPart /> : null}
+      {part === 'matches' ? <MatchesPart /> : null}
+      {part === 'kit' ? <KitPart /> : null}
+      {wish ? (
+        <BeginRigging
+          rig={wish.rig}
+          count={wish.count}
+          onClose={() => setWish(null)}
+          onBegun={() => {
+            setWish(null);
+            turn('run');
+          }}
+        />
+      ) : null}
+    </Station>
+  );
+}
+
+function titleOf(part: Part, draft: RigDraft | null): readonly [title: string, sub: string] {
+  switch (part) {
+    case 'rig': {
+      if (!draft) return ['Rig', 'lines, cables and cords with what hangs on them'];
+      const name = draft.name.trim() || 'A new rig';
+      return [draft.from === null ? name : `${name}, from version ${draft.from}`, ''];
+    }
+    case 'board':
+      return ['Board', 'every rig kept, to scale'];
+    case 'run':
+      return ['Run', 'cut, tied, looked over, into the wallet'];
+    case 'rolls':
+      return ['Rolls', 'every roll, stick and offcut'];
+    case 'matches':
+      return ['Matches', 'what suits what, what ends take'];
+    case 'kit':
+      return ['Trip kit', 'packed from the shelf, booked back'];
+  }
+}

@@ -1,0 +1,184 @@
+'use client';
+
+import { Button, InputNumber } from 'antd';
+import { useState } from 'react';
+import type { PartBin } from '@/records/bin';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { ChoiceField, lengthText, useBench, usePreferences } from '../shared';
+import { cutsOf, lengthsOf, newestRigs, rigText } from './facts';
+import styles from './matches.module.css';
+
+/** Everything kept by its length: each roll, stick and offcut drawn, received, measured again; what a roll gives. */
+export function RollsPart() {
+  const { view } = useBench();
+  const bins = view.bins
+    .filter((bin): bin is PartBin => bin.kind === 'part' && bin.unit === 'mm')
+    .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }));
+  if (bins.length === 0) {
+    return (
+      <p>Nothing is kept by its length yet. Make a bin for a line or a tube at Shelf, in millimeters.</p>
+    );
+  }
+  return (
+    <div className={styles.rolls}>
+      <ReceiveForm bins={bins} />
+      <ul>
+        {bins.map((bin) => (
+          <Roll key={bin.id} bin={bin} />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function ReceiveForm({ bins }: { readonly bins: readonly PartBin[] }) {
+  const { workshop, carryOut } = useBench();
+  const { length } = usePreferences();
+  const [binId, setBinId] = useState<string | null>(null);
+  const [mm, setMm] = useState<number | null>(null);
+  const [count, setCount] = useState(1);
+  const receive = async () => {
+    if (binId === null || mm === null) return;
+    await carryOut(workshop.lengths.receive(binId, mm, count, 'received'));
+    setMm(null);
+  };
+  return (
+    <form
+      className={styles.learn}
+      aria-label="Receive lengths"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void receive();
+      }}
+    >
+      <ChoiceField
+        label="Receive"
+        value={binId}
+        none="which line or tube"
+        options={bins.map(({ id, name }) => ({ value: id, label: name }))}
+        onChange={setBinId}
+      />
+      <UnitField
+        label="Each so long"
+        quantity="length"
+        value={mm}
+        assume={length}
+        write={(value) => lengthText(value, length)}
+        check={(value) => (value <= 0 || value > 1_000_000 ? 'More than 0, and no more than 1 km.' : null)}
+        onChange={setMm}
+      />
+      <FieldShell id="receive-count" label="How many">
+        <InputNumber
+          id="receive-count"
+          min={1}
+          max={100}
+          precision={0}
+          value={count}
+          onChange={(next) => next !== null && setCount(next)}
+        />
+      </FieldShell>
+      <Button type="primary" htmlType="submit" disabled={binId === null || mm === null}>
+        Receive
+      </Button>
+    </form>
+  );
+}
+
+const LONGEST_PX = 320;
+
+function Roll({ bin }: { readonly bin: PartBin }) {
+  const { view } = useBench();
+  const { length } = usePreferences();
+  const lengths = lengthsOf(bin.id, view);
+  const longest = Math.max(1, ...lengths.map(({ mm }) => mm));
+  const total = view.levels.get(bin.id) ?? 0;
+  const gives = newestRigs(view.rigs).flatMap((rig) => {
+    const each = cutsOf(rig, view)
+      .filter(({ binId }) => binId === bin.id)
+      .reduce((sum, { cutMm }) => sum + cutMm, 0);
+    return each > 0 ? [`${Math.floor(total / each)} × ${rigText(rig)}`] : [];
+  });
+  return (
+    <li aria-label={bin.name}>
+      <header>
+        <strong>{bin.name}</strong>
+        <small>
+          {bin.place}, {lengthText(total, length)} in all
+          {gives.length > 0 ? `: enough for ${gives.slice(0, 2).join(' or ')}` : ''}
+        </small>
+      </header>
+      {lengths.length === 0 ? <p className="quiet">none there</p> : null}
+      <ol>
+        {lengths.map(({ id, mm, isOffcut }) => (
+          <li key={id ?? 'loose'}>
+            <svg
+              viewBox={`0 0 ${LONGEST_PX} 12`}
+              width="100%"
+              height={12}
+              preserveAspectRatio="none"
+              aria-hidden
+            >
+              <rect
+                x={0}
+                y={2}
+                width={Math.max(3, (LONGEST_PX * mm) / longest)}
+                height={8}
+                data-offcut={isOffcut}
+              />
+            </svg>
+            <span>
+              {lengthText(mm, length)}
+              {isOffcut ? ', cut from' : ''}
+              {id === null ? ', not told apart' : ''}
+            </span>
+            <MeasureAgain binId={bin.id} lengthId={id} mm={mm} name={bin.name} />
+          </li>
+        ))}
+      </ol>
+    </li>
+  );
+}
+
+function MeasureAgain({
+  binId,
+  lengthId,
+  mm,
+  name,
+}: {
+  readonly binId: string;
+  readonly lengthId: string | null;
+  readonly mm: number;
+  readonly name: string;
+}) {
+  const { workshop, carryOut } = useBench();
+  const [isOpen, setOpen] = useState(false);
+  const [now, setNow] = useState<number | null>(mm);
+  if (!isOpen) {
+    return (
+      <Button
+        size="small"
+        aria-label={`Measure ${name} of ${Math.round(mm)} mm again`}
+        onClick={() => setOpen(true)}
+      >
+        Measure
+      </Button>
+    );
+  }
+  return (
+    <span className={styles.hand}>
+      <InputNumber size="small" aria-label="Now, mm" min={0} max={1_000_000} value={now} onChange={setNow} />
+      <Button
+        size="small"
+        type="primary"
+        disabled={now === null}
+        onClick={async () => {
+          if (now !== null) await carryOut(workshop.lengths.measure(binId, lengthId, now));
+          setOpen(false);
+        }}
+      >
+        Set
+      </Button>
+    </span>
+  );
+}

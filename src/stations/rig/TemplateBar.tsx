@@ -1,0 +1,56 @@
+'use client';
+
+import { Button, Segmented } from 'antd';
+import { useState } from 'react';
+import type { Rig } from '@/core/rigs/rig';
+import { PAPERS, type PaperId } from '@/data/exchange/board/board';
+import { ChoiceField, setPreferences, useBench, usePreferences } from '../shared';
+import { cutsOf, rigShelf, type RigDraft } from './facts';
+import { printBoard, saveBoardSvg } from './print-board';
+import { bendPattern, markBoard } from './templates';
+import styles from './rig.module.css';
+
+interface TemplateBarProps {
+  readonly draft: RigDraft;
+  readonly rig: Rig;
+}
+
+/** Templates of true size: the mark board of this rig, the bend pattern of a wire; on the maker’s paper. */
+export function TemplateBar({ draft, rig }: TemplateBarProps) {
+  const { view } = useBench();
+  const { paper } = usePreferences();
+  const [wireId, setWireId] = useState<string | null>(null);
+  const wires = rigShelf(view).filter(({ gauge }) => gauge.as === 'frame');
+  const wire = wires.find(({ binId }) => binId === wireId);
+  const board = () => markBoard(draft.name.trim() || 'Rig', rig, cutsOf(draft, view));
+  return (
+    <section className={styles.templates} aria-label="Templates">
+      <header>
+        <h3>Templates, true size</h3>
+        <Segmented<PaperId>
+          size="small"
+          aria-label="Paper"
+          value={paper}
+          options={(Object.keys(PAPERS) as PaperId[]).map((id) => ({ value: id, label: PAPERS[id].name }))}
+          onChange={(next) => setPreferences({ paper: next })}
+        />
+      </header>
+      <div className={styles.hands}>
+        <Button onClick={() => void printBoard(board(), paper)}>Print the mark board</Button>
+        <Button onClick={() => saveBoardSvg(board())}>Mark board as SVG</Button>
+      </div>
+      <div className={styles.bend}>
+        <ChoiceField
+          label="Bend pattern of"
+          value={wireId}
+          none="a wire of the shelf"
+          options={wires.map(({ binId, name }) => ({ value: binId, label: name }))}
+          onChange={setWireId}
+        />
+        <Button disabled={!wire} onClick={() => wire && void printBoard(bendPattern(wire), paper)}>
+          Print it
+        </Button>
+      </div>
+    </section>
+  );
+}

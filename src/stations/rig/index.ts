@@ -1,0 +1,1 @@
+export { RigStation } from './RigStation';
