@@ -148,8 +148,8 @@ const FAMILIES: readonly Family[] = [
     place: 'Tin 5',
     names: SIZED('Crimp', ['0.8 mm', '1.0 mm', '1.2 mm', '1.4 mm', '1.6 mm', '2.0 mm']),
     massG: 0.1,
-    lowAt: 40,
-    most: 200,
+    lowAt: 110,
+    most: 260,
   },
   {
     sort: 'shrink tube',
@@ -168,8 +168,8 @@ const FAMILIES: readonly Family[] = [
       ...SIZED('Treble', ['#8', '#6', '#4', '#2', '1/0']),
     ],
     massG: 0.5,
-    lowAt: 20,
-    most: 110,
+    lowAt: 50,
+    most: 160,
   },
   {
     sort: 'weed guards',

@@ -69,6 +69,13 @@ const PLANS: readonly Plan[] = [
     wants: { bundleMm: 5, hairMm: 50 },
     parts: { head: 'part-body-5' },
   },
+  {
+    ...{ id: 'eel-set', name: 'Night set, 150 eel', kind: 'cable-set', daysAgo: 2 },
+    wants: { lureMm: 150, leadMm: 60, loadKgf: 14 },
+    picks: { rear: 'turned', reach: 'long' },
+    parts: { front: 'part-rig-hooks-5', rear: 'part-rig-hooks-4' },
+    note: 'Rear one turned over for short bites.',
+  },
 ];
 
 /** A record of what a made-up rig is, laid out as the page would. */

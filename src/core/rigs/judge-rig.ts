@@ -180,7 +180,13 @@ function weakness(
   });
   const item = rig.items.find(({ id }) => id === link?.itemId);
   const place = findRigKind(rig.kind).places.find(({ id }) => id === item?.place);
-  const right = place ? stronger(rig, place, shelf, matches, loadKgf / (link?.efficiency ?? 1)) : null;
+  const leastKgf = loadKgf / (link?.efficiency ?? 1);
+  // A part of its own sort first; then whatever else may lie there.
+  const right =
+    place && item
+      ? (stronger(rig, { ...place, takes: [item.part.gauge.as] }, shelf, matches, leastKgf) ??
+        stronger(rig, place, shelf, matches, leastKgf))
+      : null;
   return [
     {
       ...{ code: 'too-weak', weight: 'stop', at: item ? [item.id] : [], weakest: strength.weakest },

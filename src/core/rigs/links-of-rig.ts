@@ -25,8 +25,9 @@ const BEARS = ['line', 'hook', 'swivel', 'ring', 'solid', 'snap', 'junction'];
 export function linksOfRig({ items }: Pick<Rig, 'items'>): RigLinks {
   const links: RigLink[] = [];
   const unknown: { itemId: string; name: string }[] = [];
-  for (const { id, part, ends } of items) {
-    if (!BEARS.includes(part.gauge.as) || part.gauge.line === 'floss') continue;
+  for (const { id, place, part, ends } of items) {
+    // Floss ties and a hair holds bait: neither is pulled by a fish.
+    if (!BEARS.includes(part.gauge.as) || part.gauge.line === 'floss' || place === 'hair') continue;
     const told = (ends ?? []).map(findEnd);
     if (told.some(({ efficiency }) => efficiency === null)) continue;
     const { breakKgf } = part.gauge.sizes;

@@ -53,8 +53,10 @@ export function historyRepository(store: Store) {
   async function reverse(pen: Pen, { table, key, before, after }: Change): Promise<void> {
     if (table === 'entries') {
       // The ledger only grows: what is taken back is entered again the other way round.
-      const { binId, kind, qty, note, ticketId, lineId, runId } = after as Entry;
-      await pen.enter({ binId, kind, qty: -qty, note, ticketId, lineId, runId, reverses: key });
+      // Of the same roll and the same piece of tab, or the wrong one would be whole again.
+      const { binId, kind, qty, note, ticketId, lineId, runId, pieceShare, lengthId } = after as Entry;
+      const links = { ticketId, lineId, runId, pieceShare, lengthId };
+      await pen.enter({ binId, kind, qty: -qty, note, ...links, reverses: key });
     } else if (before !== null) {
       await pen.put(table, before as never);
     } else if (table === 'bins') {

@@ -138,6 +138,8 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
           is: 'mark',
         };
       });
+    case 'stop':
+      return [{ d: box(0, -1.1, longMm, 2.2, 1), is: 'dark' }];
     case 'line':
       return [];
     default:
@@ -145,10 +147,23 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
   }
 }
 
-/** How far a part stands off its run to either side, mm. */
-export function halfAcross({ as, sizes }: PartGauge): number {
-  if (as === 'hook') return (sizes.gapeMm ?? 8) + (sizes.wireMm ?? 1);
-  if (as === 'feeder') return (sizes.diameterMm ?? 20) * 0.6;
-  if (as === 'junction') return (sizes.lengthMm ?? 9) * 0.55;
-  return Math.max(2, (sizes.diameterMm ?? sizes.bodyMm ?? 4) / 2 + 0.5);
+/**
+ * How far a part stands off its run, mm: above it, and below.
+ *
+ * @example acrossOf(hook, false) // [14, 3]
+ */
+export function acrossOf(
+  { as, sizes }: PartGauge,
+  isTurned: boolean,
+): readonly [above: number, below: number] {
+  const even = (half: number) => [half, half] as const;
+  if (as === 'hook') {
+    const wide = (sizes.gapeMm ?? 8) + (sizes.wireMm ?? 1);
+    if ((sizes.points ?? 1) > 1) return even(wide);
+    return isTurned ? [3, wide] : [wide, 3];
+  }
+  if (as === 'feeder') return even((sizes.diameterMm ?? 20) * 0.6);
+  if (as === 'junction') return even((sizes.lengthMm ?? 9) * 0.55);
+  if (as === 'hair') return even(6);
+  return even(Math.max(2, (sizes.diameterMm ?? sizes.bodyMm ?? 4) / 2 + 0.5));
 }

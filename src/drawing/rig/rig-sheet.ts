@@ -1,5 +1,5 @@
 import type { LaidItem, LaidRun } from '@/core/rigs/lay-rig';
-import { halfAcross } from './rig-shapes';
+import { acrossOf } from './rig-shapes';
 
 /** A stretch of bare line that is drawn shorter than it is. */
 export interface BrokenStretch {
@@ -21,6 +21,8 @@ export interface DrawnRun {
   /** Mm along the run to mm on the sheet. */
   readonly at: (mm: number) => number;
   readonly endX: number;
+  /** Below its parts, where numbers stand clear of them, mm on the sheet. */
+  readonly clearY: number;
 }
 
 export interface RigSheet {
@@ -34,7 +36,7 @@ const KEPT_MM = 26;
 const BESIDE_MM = 6;
 const BRANCH_GAP_MM = 7;
 const ELBOW_MM = 7;
-const DIMENSION_MM = 9;
+const DIMENSION_MM = 7;
 
 /**
  * A rig on a sheet: the main run along the top, branches below it, parts in true size. With `isBroken`, long bare line is
@@ -50,21 +52,37 @@ export function drawRig(laid: LaidRun, isBroken: boolean): RigSheet {
     const breaks = isBroken ? breaksOf(run) : [];
     const x = hangsAt ? hangsAt[0] + ELBOW_MM : 0;
     const at = (mm: number) => x + mm - breaks.reduce((cut, each) => cut + saved(each, mm), 0);
-    runs.push({ on: run.on, hangsAt, x, y, items: run.items, breaks, at, endX: at(run.lengthMm) });
-    foot = Math.max(foot, y + halfOf(run) + DIMENSION_MM);
+    runs.push({
+      on: run.on,
+      hangsAt,
+      x,
+      y,
+      items: run.items,
+      breaks,
+      at,
+      endX: at(run.lengthMm),
+      clearY: y + clearOf(run),
+    });
+    foot = Math.max(foot, y + Math.max(reachOf(run, 1), clearOf(run) + DIMENSION_MM));
     right = Math.max(right, at(run.lengthMm), ...run.items.map(({ toMm }) => at(toMm)));
-    for (const branch of run.branches) {
-      const half = halfOf(branch);
-      place(branch, [at(branch.startMm), y], foot + BRANCH_GAP_MM + half);
+    // The last one nearest, so that none hangs through another.
+    for (const branch of [...run.branches].reverse()) {
+      place(branch, [at(branch.startMm), y], foot + BRANCH_GAP_MM + reachOf(branch, 0));
     }
   };
   place(laid, null, 0);
-  const top = halfOf(laid) + 3;
+  const top = reachOf(laid, 0) + 3;
   return { runs, box: [-4, -top, right + 8, top + foot + 3] };
 }
 
-function halfOf({ items }: LaidRun): number {
-  return Math.max(3, ...items.map(({ item }) => halfAcross(item.part.gauge)));
+function reachOf({ items }: LaidRun, side: 0 | 1): number {
+  return Math.max(3, ...items.map(({ item }) => acrossOf(item.part.gauge, item.isTurned)[side]));
+}
+
+/** Hooks stand clear of a run’s middle; bodies do not. */
+function clearOf({ items }: LaidRun): number {
+  const bodies = items.filter(({ item }) => item.part.gauge.as !== 'hook');
+  return 3 + Math.max(2, ...bodies.map(({ item }) => acrossOf(item.part.gauge, item.isTurned)[1]));
 }
 
 function saved({ fromMm, toMm, drawnMm }: BrokenStretch, mm: number): number {

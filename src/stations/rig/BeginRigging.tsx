@@ -104,7 +104,7 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
         </p>
       ))}
       {questions.length > 0 ? (
-        <section aria-label="Cut list">
+        <section aria-label="Cut list" className={styles.cutList}>
           <h3>Cut list</h3>
           <p className="quiet" role="status">
             {isPlanning

@@ -101,7 +101,7 @@ function MatchRow({
         <rect x={0} y={9 - 8 * share} width={60} height={16 * share} rx={1.5} />
       </svg>
       <strong>{numberText((tried ?? row).takes, 3)}</strong>
-      <small>{tried ? `you tried it${record?.note ? `: ${record.note}` : ''}` : 'typical'}</small>
+      <small title={record?.note || undefined}>{tried ? 'you tried it' : 'typical'}</small>
       <span className={styles.hand}>
         <InputNumber
           size="small"
@@ -162,7 +162,7 @@ function Allowances() {
         Make one piece, write down how long it was cut and how long it came out: your own knots decide.
       </p>
       <div className={styles.learn}>
-        <FieldShell id="learn-end" label="End">
+        <FieldShell id="learn-end" label="Way of ending">
           <Select
             id="learn-end"
             value={end}

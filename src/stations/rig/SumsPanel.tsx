@@ -1,6 +1,7 @@
 'use client';
 
 import { weighRig } from '@/core/rigs/weigh-rig';
+import type { RigCut } from '@/core/rigs/cuts-of-rig';
 import { linksOfRig } from '@/core/rigs/links-of-rig';
 import type { RigStrength } from '@/core/rigs/rate-strength';
 import type { Rig } from '@/core/rigs/rig';
@@ -22,7 +23,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
   const { mass, length } = usePreferences();
   const { links } = linksOfRig(rig);
   const { massG, unweighed } = weighRig(rig);
-  const cuts = cutsOf(draft, view);
+  const cuts = alike(cutsOf(draft, view));
   const gives = riggable(draft, view);
   const loadKgf = rig.wants.loadKgf;
   const isWeak = strength !== null && loadKgf !== undefined && strength.kgf < loadKgf;
@@ -80,9 +81,12 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
         <>
           <h3>Cut for one</h3>
           <ul className={styles.cuts}>
-            {cuts.map(({ itemId, name, cutMm, finishedMm, endsMm }) => (
+            {cuts.map(({ itemId, name, cutMm, finishedMm, endsMm, times }) => (
               <li key={itemId}>
-                <span>{name}</span>
+                <span>
+                  {times > 1 ? `${times} × ` : ''}
+                  {name}
+                </span>
                 <Figure
                   working={{
                     title: `${name}, cut length`,
@@ -101,4 +105,14 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
       ) : null}
     </section>
   );
+}
+
+/** Cuts of one material and length together. */
+function alike(cuts: readonly RigCut[]): (RigCut & { readonly times: number })[] {
+  const groups = new Map<string, RigCut & { readonly times: number }>();
+  for (const cut of cuts) {
+    const key = `${cut.binId} ${cut.cutMm}`;
+    groups.set(key, { ...cut, times: (groups.get(key)?.times ?? 0) + 1 });
+  }
+  return [...groups.values()];
 }

@@ -1,5 +1,5 @@
 import { frameSizes } from '@/core/builds/build';
-import type { castPlate} from '@/core/rigs/cast-plate';
+import type { castPlate } from '@/core/rigs/cast-plate';
 import { rivetSpots } from '@/core/rigs/cast-plate';
 import { gradedWeights, type GradedQuestion } from '@/core/rigs/graded-weights';
 import { layRig } from '@/core/rigs/lay-rig';

@@ -69,7 +69,7 @@ function Run({
   readonly letterMm: number;
   readonly pxPerMm: number;
 }) {
-  const { y, hangsAt, x, at, items, breaks } = run;
+  const { y, hangsAt, x, at, items, breaks, clearY } = run;
   const isMarked = (id: string) => marked.includes(id);
   const lines = items.filter(({ item }) => item.part.gauge.as === 'line' && item.part.gauge.line !== 'floss');
   const parts = items.filter(({ item }) => item.part.gauge.as !== 'line');
@@ -92,17 +92,31 @@ function Run({
           strokeWidth={thin}
         />
       ) : null}
-      {lines.map(({ item, fromMm, toMm }) => (
-        <g key={item.id} data-item={item.id} {...hit(item)}>
-          <path
-            d={`M${at(fromMm)} ${y}H${at(toMm)}`}
-            className={styles.line}
-            data-line={item.part.gauge.line}
-            strokeWidth={Math.max(item.part.gauge.sizes.diameterMm ?? 0.4, 1.1 / pxPerMm)}
-          />
-          <path d={`M${at(fromMm)} ${y}H${at(toMm)}`} className={styles.wide} strokeWidth={16 / pxPerMm} />
-        </g>
-      ))}
+      {lines.map(({ item, fromMm, toMm }) => {
+        const loops = loopsOf(items, item, fromMm, toMm);
+        const from = loops.find(([start]) => start === fromMm)?.[1] ?? fromMm;
+        const to = loops.find(([, end]) => end === toMm)?.[0] ?? toMm;
+        return (
+          <g key={item.id} data-item={item.id} {...hit(item)}>
+            <path
+              d={`M${at(from)} ${y}H${at(to)}`}
+              className={styles.line}
+              data-line={item.part.gauge.line}
+              strokeWidth={Math.max(item.part.gauge.sizes.diameterMm ?? 0.4, 1.1 / pxPerMm)}
+            />
+            {loops.map(([start, end]) => (
+              <path
+                key={start}
+                d={loopPath(at(start), at(end), y)}
+                className={styles.line}
+                data-line={item.part.gauge.line}
+                strokeWidth={Math.max(item.part.gauge.sizes.diameterMm ?? 0.4, 1.1 / pxPerMm)}
+              />
+            ))}
+            <path d={`M${at(fromMm)} ${y}H${at(toMm)}`} className={styles.wide} strokeWidth={16 / pxPerMm} />
+          </g>
+        );
+      })}
       {breaks.map(({ fromMm, toMm }) => {
         const middle = (at(fromMm) + at(toMm)) / 2;
         const [dx, dy] = [1.2, 3];
@@ -123,6 +137,17 @@ function Run({
           </g>
         );
       })}
+      {items
+        .filter(({ item }) => item.part.gauge.line === 'floss')
+        .map(({ item, fromMm }) => (
+          <g key={item.id} data-item={item.id} {...hit(item)}>
+            <path
+              d={WRAPS.map((nth) => `M${at(fromMm) + nth} ${y - 3}l0.6 6`).join('')}
+              className={styles.floss}
+              strokeWidth={Math.max(0.5, thin)}
+            />
+          </g>
+        ))}
       {parts.map(({ item, fromMm, toMm }) => (
         <g
           key={item.id}
@@ -139,7 +164,7 @@ function Run({
       ))}
       {hasNumbers
         ? lines.map(({ item, fromMm, toMm }) => {
-            const low = y + Math.max(6, letterMm * 1.5);
+            const low = Math.max(clearY, y + letterMm * 1.4);
             const [from, to] = [at(fromMm), at(toMm)];
             const tick = letterMm * 0.4;
             return (
@@ -172,6 +197,35 @@ function Run({
         : null}
     </g>
   );
+}
+
+/** Where turns of floss are drawn, mm from where it is wound. */
+const WRAPS = [-2, -1.2, -0.4, 0.4, 1.2, 2];
+
+const LOOPS = ['crimp-loop', 'overhand-loop'];
+const USUAL_LOOP_MM = 9;
+
+/** Where a line’s loops lie: from its end to the crimp that closes it, or as long as a loop usually is. */
+function loopsOf(
+  items: DrawnRun['items'],
+  { id, ends, part }: RigItem,
+  fromMm: number,
+  toMm: number,
+): (readonly [number, number])[] {
+  const crimps = items.filter(({ item, lineId }) => lineId === id && item.part.gauge.as === 'crimp');
+  const loop = Math.min(USUAL_LOOP_MM, (toMm - fromMm) / 3);
+  // A loop shorter than its line is thick cannot be seen.
+  if (loop < 4 * (part.gauge.sizes.diameterMm ?? 0)) return [];
+  return [
+    ...(LOOPS.includes(ends?.[0] ?? '') ? [[fromMm, crimps[0]?.fromMm ?? fromMm + loop] as const] : []),
+    ...(LOOPS.includes(ends?.[1] ?? '') ? [[crimps.at(-1)?.toMm ?? toMm - loop, toMm] as const] : []),
+  ];
+}
+
+function loopPath(from: number, to: number, y: number): string {
+  const wide = Math.min(2.2, (to - from) * 0.3);
+  const middle = (from + to) / 2;
+  return `M${from} ${y}C${middle} ${y - 1.6 * wide} ${middle} ${y - 1.6 * wide} ${to} ${y}M${from} ${y}C${middle} ${y + 1.6 * wide} ${middle} ${y + 1.6 * wide} ${to} ${y}`;
 }
 
 function Shape({ shape: { d, is, strokeMm }, thin }: { readonly shape: RigShape; readonly thin: number }) {

@@ -26,7 +26,7 @@ export const feeder: RigKind = {
   id: 'feeder',
   name: 'Feeder or method lead',
   how: 'A body with a cast plate riveted on, running above a swivel; a leader, a hook, a hair.',
-  wants: [CAST, LEADER, HAIR, LOAD],
+  wants: [CAST, LEADER, HAIR, { ...LOAD, usual: 4 }],
   picks: [
     {
       id: 'path',

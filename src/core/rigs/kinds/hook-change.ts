@@ -30,11 +30,11 @@ export const hookChange: RigKind = {
     { ...{ id: 'lure', name: 'Lure', takes: ['lure'], isNeeded: false }, wish: () => null },
     { ...splitRing('belly-ring', 'Belly ring'), when: ({ hangers }) => hangers !== 'one' },
     {
-      ...hook('belly', 'Belly hook', ({ wants }) => (wants.bodyMm ?? BODY.usual) * GAPE_SHARE),
+      ...hook('belly', 'Belly hook', ({ wants }) => (wants.bodyMm ?? BODY.usual) * GAPE_SHARE, 3),
       when: ({ hangers }) => hangers !== 'one',
     },
     splitRing('tail-ring', 'Tail ring'),
-    hook('tail', 'Tail hook', ({ wants }) => (wants.bodyMm ?? BODY.usual) * GAPE_SHARE),
+    hook('tail', 'Tail hook', ({ wants }) => (wants.bodyMm ?? BODY.usual) * GAPE_SHARE, 3),
   ],
   lay: (question) => {
     const isOn = question.chosen.lure ? 'lure' : null;

@@ -79,16 +79,19 @@ export function bearing(id: string, name: string, takes: RigPlace['takes'], isNe
   return { id, name, takes, isNeeded, wish: (question) => bears(question, 1) };
 }
 
-/** A hook of about this gape, mm. */
+/** A hook of about this gape, mm, with so many points. */
 export function hook(
   id: string,
   name: string,
   gapeMm: (question: RigQuestion) => number,
-  isNeeded = true,
+  points = 1,
 ): RigPlace {
   return {
-    ...{ id, name, takes: ['hook'], isNeeded },
-    wish: (question) => ({ size: 'gapeMm', value: gapeMm(question), how: 'nearest' }),
+    ...{ id, name, takes: ['hook'], isNeeded: true },
+    wish: (question) => ({
+      ...{ size: 'gapeMm', value: gapeMm(question), how: 'nearest' },
+      fits: ({ gauge }) => (gauge.sizes.points ?? 1) === points,
+    }),
   };
 }
 

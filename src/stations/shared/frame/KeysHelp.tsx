@@ -5,8 +5,8 @@ import styles from './keys-help.module.css';
 
 const KEYS: readonly (readonly [string, string])[] = [
   [
-    '1 to 8',
-    'Ticket, Metal, Molds, Pour, Dress, Coat, Skirt, Build, Rig, Shelf; 0 is the tenth. In a run digits mark cavities; hold Alt to change station',
+    '1 to 9, 0',
+    'Ticket, Metal, Molds, Pour, Dress, Coat, Skirt, Build, Rig; 0 is Shelf. In a run digits mark cavities; hold Alt to change station',
   ],
   ['Space', 'in a run: the next pour'],
   ['1 to 9', 'in a run: that cavity of the last pour did not fill, or did after all'],
