@@ -1,0 +1,185 @@
+import { demoBench } from '@/demo/demo-bench';
+import { planCuts } from '@/core/rigs/cuts/plan-cuts';
+import { findRigKind, RIG_KINDS } from '@/core/rigs/kinds';
+import type { RigRecord } from '@/records/rig';
+import { viewOf } from '../../../tests/support/view-of';
+import {
+  cutsOf,
+  isRigDraft,
+  laidAnew,
+  lengthsOf,
+  movedItem,
+  newestRigs,
+  newRig,
+  piecesOf,
+  rigDraftOf,
+  riggable,
+  rigOf,
+  rigOfDraft,
+  rigShelf,
+  stepsOfRig,
+  withAdded,
+  withItem,
+  withoutItem,
+  withPart,
+  type RigDraft,
+} from './facts';
+import { kitLabels, walletLabels } from './print-wallet';
+import { cutLengths, cutOrder, cutQuestions, rigKit, rigPace } from './run-plan';
+import { beadGauge, bendPattern, drillPattern, markBoard } from './templates';
+
+const contents = demoBench(Date.UTC(2026, 10, 23, 12));
+const view = viewOf(contents);
+const find = (name: string): RigRecord => view.rigs.find((rig) => rig.name === name)!;
+const pike = find('Pike set, 180 shad');
+const draft = (): RigDraft => rigDraftOf(pike);
+const named = (name: string) => rigShelf(view).find((piece) => piece.name === name)!;
+
+describe('a rig on the bench', () => {
+  it('is told from what else was kept on the screen', () => {
+    expect(isRigDraft(draft())).toBe(true);
+    for (const other of [null, 7, {}, { items: [] }]) expect(isRigDraft(other)).toBe(false);
+  });
+
+  it.each(RIG_KINDS.map(({ id }) => id))('%s begins from the shelf and is written as it lies', (kind) => {
+    const begun = newRig(kind, view);
+    expect(rigOfDraft({ ...begun, name: ' A ' })).toMatchObject({ name: 'A', kind, family: null });
+    expect(rigOf(begun, view).items).toHaveLength(begun.items.length);
+    expect(stepsOfRig(begun, view).length).toBeGreaterThan(1);
+  });
+
+  it('is laid out anew with the parts it has, and keeps what was added where it stood', () => {
+    const bead = named('Bead, brass 4 mm');
+    const front = draft().items.find(({ place }) => place === 'front')!;
+    const added = withAdded(draft(), bead, front, false, 'extra');
+    const longer = laidAnew(added, { wants: { lureMm: 240 } }, view);
+    expect(longer.items.find(({ id }) => id === 'between')?.lengthMm).toBe(96);
+    const ids = longer.items.map(({ id }) => id);
+    expect(ids.indexOf('extra')).toBe(ids.indexOf('front') + 1);
+    expect(longer.items.find(({ place }) => place === 'front')?.binId).toBe(front.binId);
+    expect(
+      laidAnew(draft(), { picks: { rear: 'none' } }, view).items.some(({ place }) => place === 'rear'),
+    ).toBe(false);
+  });
+
+  it('takes another part wherever it fills the place', () => {
+    const crimp = draft().items.find(({ place }) => place === 'crimp')!;
+    const other = withPart(draft(), crimp, named('Crimp 1.4 mm').binId);
+    expect(other.items.filter(({ binId }) => binId === named('Crimp 1.4 mm').binId)).toHaveLength(4);
+  });
+
+  it('is changed, moved, branched and taken apart item by item', () => {
+    expect(withItem(draft(), 'lead', { lengthMm: 75 }).items.find(({ id }) => id === 'lead')?.lengthMm).toBe(
+      75,
+    );
+    const ids = draft().items.map(({ id }) => id);
+    const moved = movedItem(draft(), ids[1]!, -1).items.map(({ id }) => id);
+    expect(moved.slice(0, 2)).toEqual([ids[1], ids[0]]);
+    expect(movedItem(draft(), ids[0]!, -1).items.map(({ id }) => id)).toEqual(ids);
+    expect(movedItem(draft(), 'nowhere', 1)).toEqual(draft());
+    const top = draft().items[0]!;
+    const branched = withAdded(draft(), named('Leader 0.40 mm'), top, true, 'drop');
+    expect(branched.items.at(-1)).toMatchObject({
+      id: 'drop',
+      on: top.id,
+      lengthMm: 200,
+      ends: ['knot', 'knot'],
+    });
+    expect(withoutItem(branched, top.id).items.some(({ id }) => id === 'drop' || id === top.id)).toBe(false);
+    expect(withAdded(draft(), named('Shrink tube 3.2 mm'), null, false, 't').items.at(-1)?.lengthMm).toBe(15);
+  });
+
+  it('knows the newest version of each family', () => {
+    const second = { ...pike, id: 'second', version: 2 };
+    const newest = newestRigs([...view.rigs, second]);
+    expect(newest.filter(({ family }) => family === pike.family)).toEqual([second]);
+    expect(newestRigs([{ ...pike, retired: true }])).toEqual([]);
+  });
+});
+
+describe('what a run takes', () => {
+  it('counts parts, weighs hair, and cuts lengths', () => {
+    const pieces = piecesOf(pike, view);
+    expect(pieces.find(({ item }) => item === named('Crimp 1.2 mm').binId)?.qty).toBe(4);
+    expect(pieces.some(({ item }) => item === named('Cable 18 kg').binId)).toBe(false);
+    const hair = piecesOf(find('Perch tuft'), view).find(
+      ({ item }) => view.binById.get(item)?.kind === 'strand',
+    );
+    expect(hair!.qty).toBeGreaterThan(0.5);
+    expect(cutsOf(pike, view).map(({ cutMm }) => cutMm)).toContain(112);
+    expect(rigKit(pike, 20, view).find(({ name }) => name === 'Crimp 1.2 mm')?.needed).toBe(80);
+  });
+
+  it('is cut from the rolls that waste least, roll by roll, offcuts kept where they are long enough', async () => {
+    const questions = cutQuestions(pike, 20, view);
+    const cable = questions.find(({ binId }) => binId === named('Cable 18 kg').binId)!;
+    expect(cable.pieces).toEqual([
+      { id: '112', lengthMm: 112, count: 20 },
+      { id: '100', lengthMm: 100, count: 20 },
+    ]);
+    expect(cable.stock.map(({ lengthMm }) => lengthMm)).toEqual(
+      lengthsOf(cable.binId, view).map(({ mm }) => mm),
+    );
+    const planned = await planCuts(cable.stock, cable.pieces, 0);
+    if (!planned.ok) throw new Error(planned.problem.code);
+    const cut = cutLengths(cable, planned.value, 'Cable', 120);
+    expect(cutOrder(cut)).toHaveLength(40);
+    for (const { fromMm, cuts, leftMm, isKept } of cut) {
+      const used = cuts.reduce((sum, { lengthMm, count }) => sum + lengthMm * count, 0);
+      expect(leftMm).toBeCloseTo(fromMm - used, 9);
+      expect(isKept).toBe(leftMm >= 120);
+    }
+    expect(cutLengths(cable, planned.value, 'Cable', 1e6).every(({ isKept }) => !isKept)).toBe(true);
+    const order = cutOrder(cut);
+    expect(order[0]).toMatchObject({ roll: 0, nth: 0, of: cutOrder([cut[0]!]).length });
+  });
+
+  it('says how many the shelf gives and what runs out', () => {
+    const { count, limiting } = riggable(pike, view);
+    expect(count).toBeGreaterThan(0);
+    expect(limiting.length).toBeGreaterThan(0);
+    expect(riggable({ ...pike, items: [] }, view)).toEqual({ count: 0, limiting: [] });
+  });
+
+  it('knows its pace from the maker’s own runs', () => {
+    expect(rigPace(pike, 999, view)).toEqual({ secondsEach: 310, isOwn: true });
+    expect(rigPace({ family: 'new', kind: 'cable-set' }, 999, view).isOwn).toBe(true);
+    expect(rigPace({ family: 'new', kind: 'feeder' }, 420, view)).toEqual({ secondsEach: 420, isOwn: false });
+  });
+});
+
+describe('templates', () => {
+  it('mark where eyes lie and what is cut', () => {
+    const board = markBoard('Pike', rigOf(pike, view), cutsOf(pike, view));
+    const [lies, cut] = board.strips;
+    const eyes = lies!.marks.filter(({ isLong }) => isLong).map(({ atMm }) => atMm);
+    expect(eyes[1]! - eyes[0]!).toBeCloseTo(72, 3);
+    expect(cut!.marks.map(({ atMm }) => atMm)).toEqual([0, 15, 23, 100, 112]);
+    expect(cut!.lengthMm).toBe(112);
+    const bare = findRigKind('hook-change').lay({ wants: {}, picks: {}, chosen: {}, matches: [] });
+    expect(
+      markBoard('Bare', { kind: 'hook-change', wants: {}, picks: {}, items: bare }, []).strips,
+    ).toHaveLength(1);
+  });
+
+  it('gauge every weight, drill every rivet, bend every wire', () => {
+    const gauge = beadGauge('Cord', { targetsG: [20, 30], shotG: 1.26, shotMm: 6, sealMm: 8, besideG: 0 });
+    expect(gauge.strips.map(({ lengthMm }) => lengthMm)).toEqual([112, 160]);
+    const metal = { densityGcm3: 11, shrinkLinear: 0 };
+    const drill = drillPattern('Cap', { longMm: 40, wideMm: 20, holes: 2, holeMm: 3, massG: 30, metal });
+    expect(drill.strips[0]!.marks.map(({ atMm }) => atMm)).toEqual([10, 30]);
+    const bend = bendPattern(named('Spinner frame long 1.0 mm'));
+    expect(bend.strips[0]!.marks.map(({ atMm }) => atMm)).toEqual([0, 38, 110]);
+  });
+});
+
+describe('labels', () => {
+  it('say what is in a wallet, and what of a kit is whose', () => {
+    const [run] = view.riggings;
+    const labels = walletLabels(pike, { ...run!, passed: 14 }, view);
+    expect(labels.length).toBeGreaterThan(1);
+    expect(labels[0]).toMatchObject({ title: 'Pike set, 180 shad 1', code: `ruvek:rig/${pike.id}` });
+    expect(labels[0]!.lines[0]).toContain('hold 14 kg');
+    expect(kitLabels(view.kits[0]!, view)).toHaveLength(view.kits[0]!.lines.length);
+  });
+});
