@@ -66,29 +66,8 @@ await shoot(page, 'new-cavity');
 await page.goto(`${base}/skirt`);
 await page.getByRole('img', { name: 'The skirt on a stop' }).waitFor();
 await shoot(page, 'skirt');
-await parts.getByText('Tie', { exact: true }).click();
-await page.getByRole('button', { name: 'Tie Silt crab 1' }).click();
-await page.getByRole('button', { name: 'Pull them and begin' }).click();
-await page.getByRole('region', { name: 'Bench card' }).waitFor();
-await page.getByRole('heading', { level: 1 }).click();
-for (let press = 0; press < 19; press += 1) {
-  await page.keyboard.press('Space');
-  await page.waitForTimeout(250);
-}
-await shoot(page, 'skirt-card');
-await page.getByRole('button', { name: 'End the run' }).click();
-await page.getByRole('button', { name: 'Put all back' }).click();
-await page.getByText('What was over is back on the shelf.').waitFor();
-
 await page.goto(`${base}/build`);
 await parts.getByText('Board', { exact: true }).click();
-for (const bait of ['Quay tandem 1', 'Lock thumper 1', 'Dawn buzzer 1']) {
-  await page.getByRole('checkbox', { name: `Set ${bait} beside others` }).check();
-}
-await page.getByRole('button', { name: /^Side by side/ }).click();
-await page.evaluate(() => scrollTo({ top: 0 }));
-await shoot(page, 'build-beside');
-await page.getByRole('button', { name: 'Close', exact: true }).click();
 await page.getByRole('button', { name: /^Quay tandem 1/ }).click();
 await page.getByRole('button', { name: 'Change it' }).click();
 await page.getByRole('button', { name: 'Blade', exact: true }).click();
@@ -110,6 +89,14 @@ await page.getByRole('button', { name: 'End the run' }).click();
 await page.getByRole('dialog').getByLabel('Built').fill('0');
 await page.getByRole('button', { name: 'Put all back' }).click();
 await page.getByText('All of it is back on the shelf.').waitFor();
+
+await page.goto(`${base}/rig`);
+await page.getByText('Everything fits.').waitFor();
+await shoot(page, 'rig');
+await page.getByRole('button', { name: 'Make 20' }).click();
+await page.getByText('Proven: no other way opens less.').waitFor();
+await shoot(page, 'rig-cuts');
+await page.getByRole('button', { name: 'Leave it' }).click();
 
 await page.goto(`${base}/calculations`);
 await page.getByRole('heading', { level: 1 }).waitFor();

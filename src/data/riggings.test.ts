@@ -147,6 +147,9 @@ describe('lengths', () => {
     await workshop.lengths.measure(CABLE, fresh[0]![0], 2380);
     expect(await level(CABLE)).toBeCloseTo(before + 4880, 9);
     expect(await workshop.lengths.receive(SWIVEL, 10, 1, '')).toMatchObject({ ok: false });
+    for (const byHand of [workshop.shelf.move(CABLE, 'taken', 5), workshop.shelf.count(CABLE, 5)]) {
+      expect(await byHand).toMatchObject({ ok: false, problem: { code: 'bench.kept-by-length' } });
+    }
     expect(await workshop.lengths.measure('gone', null, 1)).toMatchObject({ ok: false });
   });
 });

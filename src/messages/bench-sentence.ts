@@ -63,6 +63,8 @@ export function benchSentence(problem: BenchProblem): string {
       return `Rig run ${problem.no} has ended; it may have been ended in another tab.`;
     case 'bench.length-changed':
       return `The length of ${problem.bin} was ${n(problem.toldMm, 7)} mm when the cuts were planned and is ${n(problem.thereMm, 7)} mm now. Plan the cuts again.`;
+    case 'bench.kept-by-length':
+      return `${problem.bin} is kept by its lengths. Receive, measure or cut them at Rig, Rolls.`;
     case 'bench.kit-back':
       return `Kit ${problem.no} is back on the shelf already.`;
     case 'bench.more-back-than-taken':

@@ -3,7 +3,7 @@ import { RIG_END_IDS } from '@/core/rigs/ends';
 import { RIG_KIND_IDS } from '@/core/rigs/kinds/definition';
 import { id, instant, name, note, pieces } from './fields';
 
-export const MOST_RIG_ITEMS = 40;
+const MOST_RIG_ITEMS = 40;
 
 const end = z.enum(RIG_END_IDS);
 const word = z.string().min(1).max(40);

@@ -85,6 +85,7 @@ describe('the line', () => {
       'Coat',
       'Skirt',
       'Build',
+      'Rig',
       'Shelf',
     ]);
     expect(stops[0]!.waits).toBe('7 open');

@@ -22,6 +22,8 @@ test('digits go to stations, ? lists the keys, looks and gloves hold through a r
   await page.keyboard.press('8');
   await expect(page).toHaveURL(/\/build$/);
   await page.keyboard.press('9');
+  await expect(page).toHaveURL(/\/rig$/);
+  await page.keyboard.press('0');
   await expect(page).toHaveURL(/\/shelf$/);
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
@@ -176,7 +178,18 @@ test('a calculation example can be changed and run, and says what is wrong', asy
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-  for (const station of ['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'build', 'shelf']) {
+  for (const station of [
+    'ticket',
+    'metal',
+    'molds',
+    'pour',
+    'dress',
+    'coat',
+    'skirt',
+    'build',
+    'rig',
+    'shelf',
+  ]) {
     test(`the ${station} station keeps within the screen`, async ({ page }) => {
       await openStation(page, station);
       await page.waitForLoadState('networkidle');
@@ -259,7 +272,7 @@ test('a maker who thinks in ounces reads ounces everywhere', async ({ page }) =>
   await page.getByRole('textbox', { name: 'Weight', exact: true }).blur();
   await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('3/8 oz');
   await page.getByRole('button', { name: 'Leave' }).click();
-  await page.keyboard.press('9');
+  await page.keyboard.press('0');
   await expect(page.getByRole('button', { name: /^Lot 14, hard lead 26\.0 lb/ })).toBeVisible();
 });
 
@@ -300,6 +313,18 @@ test('an empty bench says in a sentence what to do, and offers it', async ({ pag
   await page.getByRole('menuitem', { name: 'Spinnerbait', exact: true }).click();
   await expect(page.getByText('It has no wire yet. Take one from the shelf.')).toBeVisible();
   await page.keyboard.press('9');
+  await expect(page.getByText('No rig is on the bench.')).toBeVisible();
+  await parts.getByText('Run', { exact: true }).click();
+  await expect(page.getByText('No rig is kept yet. Make one under Rig.')).toBeVisible();
+  await parts.getByText('Rolls', { exact: true }).click();
+  await expect(page.getByText('Nothing is kept by its length yet.')).toBeVisible();
+  await parts.getByText('Trip kit', { exact: true }).click();
+  await expect(page.getByText('No kit is out.')).toBeVisible();
+  await parts.getByText('Rig', { exact: true }).click();
+  await page.getByRole('button', { name: 'New rig' }).click();
+  await page.getByRole('menuitem', { name: 'Cable hook set', exact: true }).click();
+  await expect(page.getByText('It has no cable yet.')).toBeVisible();
+  await page.keyboard.press('0');
   await expect(page.getByText('The shelf is empty.')).toBeVisible();
 
   await page.getByRole('button', { name: 'New bin' }).first().click();

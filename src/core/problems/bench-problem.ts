@@ -42,6 +42,7 @@ export type BenchProblem =
       readonly thereMm: number;
       readonly toldMm: number;
     }
+  | { readonly code: 'bench.kept-by-length'; readonly bin: string }
   | { readonly code: 'bench.kit-back'; readonly no: number }
   | { readonly code: 'bench.more-back-than-taken'; readonly taken: number; readonly back: number }
   | { readonly code: 'bench.nothing-to-undo' }

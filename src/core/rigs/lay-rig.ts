@@ -28,7 +28,7 @@ export const TUBE_ABOVE = 0.35;
  *
  * @example lengthInRun(hook) // 28
  */
-export function lengthInRun({ part, lengthMm, count }: RigItem): number {
+function lengthInRun({ part, lengthMm, count }: RigItem): number {
   const { as, sizes } = part.gauge;
   // Floss is wound round what is before it.
   if (part.gauge.line === 'floss') return 0;

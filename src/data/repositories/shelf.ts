@@ -71,6 +71,8 @@ export function shelfRepository(store: Store) {
       return write(store, `${LABELS[kind]} at the shelf`, async (pen) => {
         const bin = await db.bins.get(binId);
         if (!bin) return refuse<undefined>({ code: 'bench.gone', what: 'bin' });
+        // Of which roll? The ledger must know.
+        if (bin.unit === 'mm') return refuse<undefined>({ code: 'bench.kept-by-length', bin: bin.name });
         if (
           bin.unit === 'pieces' &&
           bin.kind !== 'part' &&
@@ -101,6 +103,7 @@ export function shelfRepository(store: Store) {
       return write(store, 'Count at the shelf', async (pen) => {
         const bin = await db.bins.get(binId);
         if (!bin) return refuse<number>({ code: 'bench.gone', what: 'bin' });
+        if (bin.unit === 'mm') return refuse<number>({ code: 'bench.kept-by-length', bin: bin.name });
         const difference = sum([counted, -(await onHand(binId))]);
         await pen.enter({ binId, kind: 'counted', qty: difference });
         return granted(difference);

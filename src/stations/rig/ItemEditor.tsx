@@ -5,8 +5,9 @@ import { Button, Checkbox, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { RIG_ENDS, type RigEndId } from '@/core/rigs/ends';
 import { findRole } from '@/core/parts/part-roles';
+import { mayLie } from '@/core/rigs/choose-piece';
 import { findRigKind } from '@/core/rigs/kinds';
-import { isThreaded, type RigItem, type RigPiece } from '@/core/rigs/rig';
+import { isThreaded, type RigItem } from '@/core/rigs/rig';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import type { RigItemRecord } from '@/records/rig';
@@ -23,23 +24,15 @@ interface ItemEditorProps {
 
 /** The chosen part in hand: another one, its length, its ends, its place; and what comes behind it. */
 export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps) {
-  const { view, workshop } = useBench();
+  const { view } = useBench();
   const { length } = usePreferences();
-  const [addId, setAddId] = useState<string | null>(null);
   const shelf = rigShelf(view);
   const record = draft.items.find(({ id }) => id === item.id);
   if (!record) return null;
   const { as } = item.part.gauge;
-  const alike = shelf.filter(({ gauge }) => gauge.as === as || mayFill(draft, record, gauge.as));
+  const place = findRigKind(draft.kind).places.find(({ id }) => id === record.place);
+  const alike = shelf.filter((piece) => piece.gauge.as === as || (place && mayLie(piece, place)));
   const set = (to: Partial<RigItemRecord>) => onChange(withItem(draft, item.id, to));
-  const added = shelf.find(({ binId }) => binId === addId);
-  const add = (isBranch: boolean) => {
-    if (!added) return;
-    const id = workshop.newId();
-    onChange(withAdded(draft, added, record, isBranch, id));
-    setAddId(null);
-    onChoose(id);
-  };
   return (
     <section className={styles.editor} aria-label={`In hand: ${item.part.name}`}>
       <header>
@@ -145,40 +138,62 @@ export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps)
           </Checkbox>
         ) : null}
       </div>
-      <div className={styles.add}>
-        <FieldShell id="rig-add" label="Add a part">
-          <Select
-            id="rig-add"
-            showSearch
-            allowClear
-            optionFilterProp="label"
-            placeholder="any of the shelf"
-            value={addId}
-            style={{ width: '100%' }}
-            options={shelf.map(({ binId, name }) => ({ value: binId, label: name }))}
-            onChange={(binId?: string) => setAddId(binId ?? null)}
-          />
-        </FieldShell>
-        <Button disabled={!added} onClick={() => add(false)}>
-          Below this
-        </Button>
+      <AddPart draft={draft} behind={record} onChange={onChange} onChoose={onChoose} />
+    </section>
+  );
+}
+
+interface AddPartProps extends Pick<ItemEditorProps, 'draft' | 'onChange' | 'onChoose'> {
+  /** What it comes below, or hangs to the side of; null at the foot of the rig. */
+  readonly behind: RigItemRecord | null;
+}
+
+/** Any part of the shelf, put below another or hung to its side. */
+export function AddPart({ draft, behind, onChange, onChoose }: AddPartProps) {
+  const { view, workshop } = useBench();
+  const [addId, setAddId] = useState<string | null>(null);
+  const shelf = rigShelf(view);
+  const added = shelf.find(({ binId }) => binId === addId);
+  const bin = behind && view.binById.get(behind.binId);
+  const isOnLine = bin?.kind === 'part' && bin.gauge !== null && isThreaded(bin.gauge);
+  const add = (isBranch: boolean) => {
+    if (!added) return;
+    const id = workshop.newId();
+    onChange(withAdded(draft, added, behind, isBranch, id));
+    setAddId(null);
+    onChoose(id);
+  };
+  return (
+    <div className={styles.add}>
+      <FieldShell id="rig-add" label="Add a part">
+        <Select
+          id="rig-add"
+          showSearch
+          allowClear
+          optionFilterProp="label"
+          placeholder="any of the shelf"
+          value={addId}
+          style={{ width: '100%' }}
+          options={shelf.map(({ binId, name }) => ({ value: binId, label: name }))}
+          onChange={(binId?: string) => setAddId(binId ?? null)}
+        />
+      </FieldShell>
+      <Button disabled={!added} onClick={() => add(false)}>
+        {behind ? 'Below this' : 'At its foot'}
+      </Button>
+      {behind ? (
         <Button
-          disabled={!added || isThreaded(item.part.gauge)}
+          disabled={!added || isOnLine}
           title="A dropper: it hangs to the side"
           onClick={() => add(true)}
         >
           To its side
         </Button>
-      </div>
-    </section>
+      ) : null}
+    </div>
   );
 }
 
 function optionText(binId: string, name: string, levels: ReadonlyMap<string, number>): string {
   return (levels.get(binId) ?? 0) > 0 ? name : `${name}, none there`;
-}
-
-function mayFill(draft: RigDraft, { place }: RigItemRecord, as: RigPiece['gauge']['as']): boolean {
-  const found = findRigKind(draft.kind).places.find(({ id }) => id === place);
-  return found?.takes.includes(as) ?? false;
 }

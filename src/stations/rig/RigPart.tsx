@@ -11,7 +11,7 @@ import { useBench, useKeys } from '../shared';
 import { AssistHang } from './AssistHang';
 import { FeederPlate } from './FeederPlate';
 import { GradedShot } from './GradedShot';
-import { ItemEditor } from './ItemEditor';
+import { AddPart, ItemEditor } from './ItemEditor';
 import { ItemList } from './ItemList';
 import { KeepRig } from './KeepRig';
 import {
@@ -149,7 +149,10 @@ function RigOnBench({ bench, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
           {item ? (
             <ItemEditor key={item.id} draft={kept} item={item} onChange={change} onChoose={setChosen} />
           ) : (
-            <p className="quiet">Press a part, in the drawing or the list: it can be changed here.</p>
+            <>
+              <p className="quiet">Press a part, in the drawing or the list: it can be changed here.</p>
+              <AddPart draft={kept} behind={null} onChange={change} onChoose={setChosen} />
+            </>
           )}
           <ItemList rig={rig} marked={marked} chosen={chosen} onChoose={setChosen} />
         </div>

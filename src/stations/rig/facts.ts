@@ -198,7 +198,7 @@ export function lengthsOf(binId: string, view: Pick<BenchView, 'lengthEntries' |
 }
 
 /** What a kind makes its steps of. */
-export function rigFacts(record: RigLike, view: Pick<BenchView, 'binById' | 'allowances'>): RigFacts {
+function rigFacts(record: RigLike, view: Pick<BenchView, 'binById' | 'allowances'>): RigFacts {
   const rig = rigOf(record, view);
   const names = Object.fromEntries(
     Object.entries(chosenOf(rig.items)).map(([place, { name }]) => [place, name]),

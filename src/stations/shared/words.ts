@@ -39,8 +39,9 @@ export function offText(offShare: number, mark: string): string {
   return `${offShare < 0 ? 'light' : 'heavy'} of ${mark}, ${percent < 10 ? percent.toFixed(1) : percent.toFixed(0)} %`;
 }
 
-/** An amount in a bin's unit: pieces bare, metal as a mass. */
+/** An amount in a bin's unit: pieces bare, metal as a mass, line by its length. */
 export function amountText(qty: number, bin: Pick<Bin, 'unit'>, unit: MassUnit): string {
+  if (bin.unit === 'mm') return `${numberText(qty, 8)} mm`;
   return bin.unit === 'g' ? massText(qty, unit) : numberText(qty, 6);
 }
 

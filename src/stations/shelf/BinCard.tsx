@@ -4,6 +4,7 @@ import { Button, InputNumber, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { useId, useState } from 'react';
 import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
@@ -75,7 +76,14 @@ export function BinCard({ bin }: { bin: Bin }) {
           <dd className={styles.level}>{amountText(row.free, bin, mass)}</dd>
         </div>
       </dl>
-      <MoveForm key={bin.id} bin={bin} onHand={row.onHand} />
+      {bin.unit === 'mm' ? (
+        <p className="quiet">
+          Kept by its lengths: receive and measure rolls, sticks and offcuts at <Link href="/rig">Rig</Link>,
+          Rolls.
+        </p>
+      ) : (
+        <MoveForm key={bin.id} bin={bin} onHand={row.onHand} />
+      )}
       <div className={styles.history}>
         <LevelChart entries={entries} bin={bin} now={workshop.now()} />
         <Ledger entries={entries} bin={bin} />

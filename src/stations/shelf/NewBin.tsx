@@ -30,6 +30,7 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
   const [name, setName] = useState('');
   const [place, setPlace] = useState('');
   const [sort, setSort] = useState('');
+  const [keptBy, setKeptBy] = useState<'pieces' | 'mm'>('pieces');
   const [metalKey, setMetalKey] = useState('lead-4');
   const [size, setSize] = useState('2/0');
   const [hookMassG, setHookMassG] = useState<number | null>(null);
@@ -70,7 +71,7 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
         ...dimensions,
       };
     }
-    return { ...PLAIN_PART, ...common, kind, unit: 'pieces', sort: sort.trim() || 'other parts' };
+    return { ...PLAIN_PART, ...common, kind, unit: keptBy, sort: sort.trim() || 'other parts' };
   };
   const add = async () => {
     setIsPressed(true);
@@ -152,7 +153,27 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
           </>
         ) : null}
         {kind === 'part' ? (
-          <TextField label="Sort" hint="beads, swivels, collars" value={sort} most={60} onChange={setSort} />
+          <>
+            <TextField
+              label="Sort"
+              hint="beads, swivels, collars"
+              value={sort}
+              most={60}
+              onChange={setSort}
+            />
+            <FieldShell id={`${id}kept`} label="Kept by">
+              <Segmented
+                id={`${id}kept`}
+                aria-label="Kept by"
+                value={keptBy}
+                options={[
+                  { value: 'pieces', label: 'the piece' },
+                  { value: 'mm', label: 'its length: line, cable, tube' },
+                ]}
+                onChange={(next) => setKeptBy(next as 'pieces' | 'mm')}
+              />
+            </FieldShell>
+          </>
         ) : null}
         {kind === 'metal' ? (
           <MassField
@@ -163,8 +184,8 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
           />
         ) : (
           <CountField
-            key={kind}
-            label="How many"
+            key={`${kind} ${keptBy}`}
+            label={kind === 'part' && keptBy === 'mm' ? 'How long, mm' : 'How many'}
             value={qty}
             onChange={setQty}
             problem={isPressed && qty === null ? 'Count them: such as 50.' : null}
