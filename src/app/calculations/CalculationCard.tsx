@@ -1,15 +1,23 @@
 'use client';
 
-import { useId, useState } from 'react';
+import { useId, useState, useSyncExternalStore } from 'react';
 import styles from './calculations.module.css';
 
 type Reply = { state: 'none' | 'asking' } | { state: 'answered' | 'refused' | 'lost'; text: string };
+
+const NEVER = () => () => undefined;
 
 /** A worked example that can be changed and rerun. */
 export function CalculationCard({ name, example }: { name: string; example: string }) {
   const [text, setText] = useState(example);
   const [reply, setReply] = useState<Reply>({ state: 'none' });
   const id = useId();
+  // What is typed before the page is awake would be mixed with what it wakes up with.
+  const isAwake = useSyncExternalStore(
+    NEVER,
+    () => true,
+    () => false,
+  );
   const run = async () => {
     setReply({ state: 'asking' });
     try {
@@ -38,6 +46,7 @@ export function CalculationCard({ name, example }: { name: string; example: stri
       <textarea
         id={id}
         value={text}
+        readOnly={!isAwake}
         spellCheck={false}
         rows={Math.min(18, text.split('\n').length + 1)}
         onChange={(event) => setText(event.target.value)}

@@ -1,6 +1,6 @@
 import type { CutLength } from '@/records/rig';
 import { numberText } from '@/messages/number-text';
-import { lengthText } from '../shared';
+import { rollText } from './roll-text';
 import styles from './run.module.css';
 
 interface CutBarsProps {
@@ -26,7 +26,7 @@ export function CutBars({ cut, nameOf, unit }: CutBarsProps) {
           <li key={`${binId} ${lengthId ?? 'loose'} ${index}`}>
             <span>
               <strong>{nameOf(binId)}</strong> {fromMm >= 2000 ? 'roll' : 'length'} of{' '}
-              {lengthText(fromMm, unit)}
+              {rollText(fromMm, unit)}
             </span>
             <svg viewBox={`0 0 ${WIDE} 26`} role="img" aria-label={barText(cuts, leftMm, isKept)}>
               {cuts.flatMap(({ lengthMm, count }, nth) =>
@@ -63,7 +63,7 @@ export function CutBars({ cut, nameOf, unit }: CutBarsProps) {
             </svg>
             <small>
               {leftMm > 0.0005
-                ? `${lengthText(leftMm, unit)} left, ${isKept ? 'kept' : 'too short to keep'}`
+                ? `${rollText(leftMm, unit)} left, ${isKept ? 'kept' : 'too short to keep'}`
                 : 'nothing left'}
             </small>
           </li>

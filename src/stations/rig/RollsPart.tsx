@@ -7,6 +7,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { ChoiceField, lengthText, useBench, usePreferences } from '../shared';
 import { cutsOf, lengthsOf, newestRigs, rigText } from './facts';
+import { rollText } from './roll-text';
 import styles from './matches.module.css';
 
 /** Everything kept by its length: each roll, stick and offcut drawn, received, measured again; what a roll gives. */
@@ -104,7 +105,7 @@ function Roll({ bin }: { readonly bin: PartBin }) {
       <header>
         <strong>{bin.name}</strong>
         <small>
-          {bin.place}, {lengthText(total, length)} in all
+          {bin.place}, {rollText(total, length)} in all
           {gives.length > 0 ? `: enough for ${gives.slice(0, 2).join(' or ')}` : ''}
         </small>
       </header>
@@ -128,7 +129,7 @@ function Roll({ bin }: { readonly bin: PartBin }) {
               />
             </svg>
             <span>
-              {lengthText(mm, length)}
+              {rollText(mm, length)}
               {isOffcut ? ', cut from' : ''}
               {id === null ? ', not told apart' : ''}
             </span>
