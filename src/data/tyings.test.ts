@@ -58,6 +58,18 @@ async function bench() {
 }
 
 describe('runs of skirts', () => {
+  it('give the very pieces back when a run is undone', async () => {
+    const { workshop, begin } = await bench();
+    const halves = async () =>
+      (await workshop.tyings.cutEntries())
+        .filter(({ pieceShare }) => pieceShare === 0.5)
+        .reduce((sum, { qty }) => sum + qty, 0);
+    expect(await begin(1, null, [{ share: 0.5, count: 1 }])).toMatchObject({ ok: true });
+    expect(await halves()).toBeCloseTo(0, 9);
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect(await halves()).toBeCloseTo(0.5, 9);
+  });
+
   it('take exactly the pieces named, piece by piece, and put back what is over as what it is', async () => {
     const { workshop, straw, skirt, level, begin } = await bench();
     const begun = await begin(2, null, [

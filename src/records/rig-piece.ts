@@ -1,8 +1,15 @@
+import type { PartGauge } from '@/core/parts/part-roles';
 import type { RigPiece } from '@/core/rigs/rig';
 import type { Bin } from './bin';
 
+/** Of a sinker from the rack: cast metal as a ball, a hole as usual. A guess, and says so. */
+const SINKER = { gramsPerCm3: 11, holeMm: 2 } as const;
+
+const PLAIN = { form: null, plastic: null, bend: null, line: null } as const;
+
 /**
- * What of a bin a rig can use: a measured part, or hair for a bundle. Null for all else, and for finished baits and rigs.
+ * What of a bin a rig can use: a measured part, hair for a bundle, a sinker cast without a hook. Null for all else, and for
+ * finished baits and rigs.
  *
  * @example rigPieceOf(crimpBin)?.gauge.as // 'crimp'
  */
@@ -11,13 +18,22 @@ export function rigPieceOf(bin: Bin): RigPiece | null {
     return { binId: bin.id, name: bin.name, gauge: bin.gauge, massG: bin.massG };
   }
   if (bin.kind === 'strand' && (bin.form === 'hair' || bin.form === 'fur')) {
+    const sizes = { lengthMm: Math.min(200, bin.longMm) };
     return {
-      ...{ binId: bin.id, name: bin.name, massG: null },
-      gauge: {
-        ...{ as: 'hair', sizes: { lengthMm: Math.min(200, bin.longMm) }, form: null },
-        ...{ plastic: null, bend: null, line: null, basis: 'measured' },
-      },
+      binId: bin.id,
+      name: bin.name,
+      massG: null,
+      gauge: { ...PLAIN, as: 'hair', sizes, basis: 'measured' },
     };
+  }
+  if (bin.kind === 'head' && bin.hookBinId === null && bin.skirtId === null) {
+    const across = 20 * Math.cbrt((3 * bin.nominalG) / SINKER.gramsPerCm3 / (4 * Math.PI));
+    const diameterMm = Math.round(across * 10) / 10;
+    const gauge: PartGauge = {
+      ...{ ...PLAIN, as: 'weight', basis: 'guess' },
+      sizes: { diameterMm, lengthMm: diameterMm, holeMm: SINKER.holeMm },
+    };
+    return { binId: bin.id, name: bin.name, massG: bin.nominalG, gauge };
   }
   return null;
 }

@@ -196,7 +196,7 @@ function loopSteps({ names, picks, wants }: RigFacts) {
     step(
       id,
       `Crimp the loop ${what}`,
-      `Through ${crimp}, round, and back: the tag as long as the crimp. Press twice, and leave its middle open.`,
+      `Through ${crimp}, round, and back: the loop along the hook’s plane, the tag as long as the crimp. Press twice, its middle left open.`,
       [
         'A tag that sticks out pricks: push it back flush before you press.',
         'One hard pressing in the middle cuts the strands.',

@@ -33,7 +33,7 @@ export const feeder: RigKind = {
       label: 'Line',
       options: [
         { value: 'through', label: 'through the body' },
-        { value: 'beside', label: 'beside it, on a swivel' },
+        { value: 'beside', label: 'beside it, from the bead' },
       ],
     },
     {
@@ -72,11 +72,14 @@ export const feeder: RigKind = {
     },
   ],
   lay: (question) => {
-    const { hair, hook: on } = question.chosen;
+    const { hair, hook: on, bead: runs } = question.chosen;
+    // Beside the line it hangs from what runs on it.
+    const isBeside = question.picks.path === 'beside' && runs !== undefined;
     return [
       ...put(question, 'main', line(MAIN_MM, 'plain', 'knot')),
-      ...put(question, 'body'),
+      ...(isBeside ? [] : put(question, 'body')),
       ...put(question, 'bead'),
+      ...(isBeside ? put(question, 'body', { on: 'bead' }) : []),
       ...put(question, 'swivel'),
       ...put(question, 'leader', line(wanted(question, LEADER), 'knot', 'snell')),
       ...put(question, 'hook'),

@@ -225,6 +225,14 @@ describe('other kinds', () => {
     expect(laid.find(({ item }) => item.place === 'float')?.fromMm).toBe(120);
   });
 
+  it('hang a feeder beside the line from what runs on it', () => {
+    const through = layRig(begin('feeder'));
+    expect(through.branches).toHaveLength(1);
+    const beside = begin('feeder', { picks: { path: 'beside' } });
+    expect(at(beside, 'body').on).toBe('bead');
+    expect(layRig(beside).branches.map(({ on }) => on)).toEqual(['bead', 'hook']);
+  });
+
   it('know what nobody measured', () => {
     const rig = begin('cable-set');
     const blank = { ...at(rig, 'top').part, gauge: { ...at(rig, 'top').part.gauge, sizes: { lengthMm: 8 } } };
