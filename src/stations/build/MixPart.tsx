@@ -1,7 +1,7 @@
 'use client';
 
 import { Button, Checkbox, InputNumber } from 'antd';
-import { useState } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { judgeBuild } from '@/core/builds/judge-build';
 import { sum } from '@/core/numeric/sum';
 import { numberText } from '@/messages/number-text';
@@ -24,10 +24,23 @@ export function MixPart({ onBuild }: MixPartProps) {
   const [wanted, setWanted] = useState<Wanted>({});
   const [withSalvage, setSalvage] = useState(true);
   const { state, ask, cancel } = useMix();
-  const builds = mixable(view, (build) =>
-    judgeBuild(buildOf(build, view)).findings.every(({ weight }) => weight !== 'stop'),
+  const builds = useMemo(
+    () =>
+      mixable(view, (build) =>
+        judgeBuild(buildOf(build, view)).findings.every(({ weight }) => weight !== 'stop'),
+      ),
+    [view],
   );
-  const question = mixQuestion(builds, wanted, withSalvage, view);
+  const question = useMemo(
+    () => mixQuestion(builds, wanted, withSalvage, view),
+    [builds, wanted, withSalvage, view],
+  );
+  const limit = useCallback((id: string, most: number | null) => {
+    setWanted((before) => {
+      const rest = Object.fromEntries(Object.entries(before).filter(([key]) => key !== id));
+      return most === null ? rest : { ...rest, [id]: most };
+    });
+  }, []);
   const counts = state.mix ? countsOf(state.mix.make) : null;
   const isBusy = state.is === 'searching' || state.is === 'packets';
   const total = counts ? sum([...counts.values()]) : 0;
@@ -69,33 +82,7 @@ export function MixPart({ onBuild }: MixPartProps) {
           const count = counts?.get(build.id) ?? 0;
           return (
             <li key={build.id} data-made={count > 0}>
-              <BaitDrawing
-                name=""
-                look={lookOfBuild(build, view)}
-                pose="pulled"
-                pxPerMm={1}
-                maxWidthPx={110}
-                maxHeightPx={56}
-              />
-              <span>
-                <strong>{buildText(build)}</strong>
-                <small>worth {numberText(build.worth, 3)}</small>
-              </span>
-              <label>
-                at most{' '}
-                <InputNumber
-                  aria-label={`${buildText(build)}, at most`}
-                  min={0}
-                  max={500}
-                  precision={0}
-                  placeholder="any"
-                  value={wanted[build.id] ?? null}
-                  onChange={(most) => {
-                    const rest = Object.fromEntries(Object.entries(wanted).filter(([id]) => id !== build.id));
-                    setWanted(most === null ? rest : { ...rest, [build.id]: most });
-                  }}
-                />
-              </label>
+              <BaitRow build={build} most={wanted[build.id] ?? null} onLimit={limit} />
               <em>{counts ? count : ''}</em>
               {count > 0 ? (
                 <Button size="small" onClick={() => onBuild(build, count)}>
@@ -132,3 +119,37 @@ export function MixPart({ onBuild }: MixPartProps) {
     </div>
   );
 }
+
+interface BaitRowProps {
+  readonly build: BuildRecord;
+  /** How many are wanted at most; null for any. */
+  readonly most: number | null;
+  readonly onLimit: (id: string, most: number | null) => void;
+}
+
+/** What of a bait stays as it is while answers come in: sixty drawings anew for each would hold the page up. */
+const BaitRow = memo(function BaitRow({ build, most, onLimit }: BaitRowProps) {
+  const { view } = useBench();
+  const look = useMemo(() => lookOfBuild(build, view), [build, view]);
+  return (
+    <>
+      <BaitDrawing name="" look={look} pose="pulled" pxPerMm={1} maxWidthPx={110} maxHeightPx={56} />
+      <span>
+        <strong>{buildText(build)}</strong>
+        <small>worth {numberText(build.worth, 3)}</small>
+      </span>
+      <label>
+        at most{' '}
+        <InputNumber
+          aria-label={`${buildText(build)}, at most`}
+          min={0}
+          max={500}
+          precision={0}
+          placeholder="any"
+          value={most}
+          onChange={(next) => onLimit(build.id, next)}
+        />
+      </label>
+    </>
+  );
+});
