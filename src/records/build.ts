@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { BAIT_KIND_IDS } from '@/core/builds/kinds/definition';
-import { id, instant, name, note, pieces } from './fields';
+import { cardRun } from './card-run';
+import { id, instant, name, note } from './fields';
 
 export const MOST_ON_ARM = 24;
 const MOST_SLOTS = 16;
@@ -61,33 +62,11 @@ export const build = z.strictObject({
   note,
 });
 
-const taken = z.strictObject({ binId: id, qty: z.number().min(0).max(1e6) });
-
 /** A run of one build: what was pulled for it, where the card stands, what came of it. */
 export const building = z.strictObject({
-  id,
-  no: z.int().min(1),
+  ...cardRun,
   state: z.enum(['building', 'built', 'dropped']),
   buildId: id,
-  count: pieces.min(1),
-  /** One bait at a time, or one step for all of them. */
-  way: z.enum(['one-by-one', 'by-station']),
-  taken: z.array(taken).max(80),
-  putBack: z.array(taken).max(80),
-  card: z.strictObject({
-    step: z.int().min(0).max(200),
-    bait: z.int().min(0).max(100_000),
-    counted: z.int().min(0).max(99),
-  }),
-  /** All steps of all baits done. */
-  isThrough: z.boolean(),
-  passed: pieces,
-  failed: z.array(z.strictObject({ reason: z.string().min(1).max(60), count: pieces.min(1) })).max(20),
-  startedAt: instant,
-  /** Hands on it since; null while it rests. */
-  inHand: instant.nullable(),
-  seconds: z.number().min(0),
-  endedAt: instant.nullable(),
 });
 
 export type BuildRecord = z.infer<typeof build>;

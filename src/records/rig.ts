@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { RIG_END_IDS } from '@/core/rigs/ends';
 import { RIG_KIND_IDS } from '@/core/rigs/kinds/definition';
+import { cardRun } from './card-run';
 import { id, instant, name, note, pieces } from './fields';
 
 const MOST_RIG_ITEMS = 40;
@@ -44,8 +45,6 @@ export const rig = z.strictObject({
   note,
 });
 
-const amount = z.strictObject({ binId: id, qty: z.number().min(0).max(1e6) });
-
 /** One roll, stick or offcut as it was cut for a run. */
 const cutLength = z.strictObject({
   binId: id,
@@ -62,29 +61,12 @@ const cutLength = z.strictObject({
 
 /** A run of one rig: what was pulled and cut for it, where the card stands, what came of it. */
 export const rigging = z.strictObject({
-  id,
-  no: z.int().min(1),
+  ...cardRun,
   state: z.enum(['rigging', 'made', 'dropped']),
   rigId: id,
-  count: pieces.min(1),
-  way: z.enum(['one-by-one', 'by-station']),
-  taken: z.array(amount).max(80),
   cut: z.array(cutLength).max(400),
   /** How many of all cuts are made. */
   cutDone: z.int().min(0).max(1e6),
-  putBack: z.array(amount).max(80),
-  card: z.strictObject({
-    step: z.int().min(0).max(200),
-    bait: z.int().min(0).max(100_000),
-    counted: z.int().min(0).max(999),
-  }),
-  isThrough: z.boolean(),
-  passed: pieces,
-  failed: z.array(z.strictObject({ reason: z.string().min(1).max(60), count: pieces.min(1) })).max(20),
-  startedAt: instant,
-  inHand: instant.nullable(),
-  seconds: z.number().min(0),
-  endedAt: instant.nullable(),
 });
 
 /** How much a way of ending takes, learned from one made piece. */

@@ -1,4 +1,5 @@
 import { findEnd } from './ends';
+import { findRigKind } from './kinds';
 import type { StrengthLink } from './rate-strength';
 import type { Rig } from './rig';
 
@@ -22,12 +23,12 @@ const BEARS = ['line', 'hook', 'swivel', 'ring', 'solid', 'snap', 'junction'];
  *
  * @example rateStrength(linksOfRig(rig).links).weakest // 'Cable 18 kg, crimped loop'
  */
-export function linksOfRig({ items }: Pick<Rig, 'items'>): RigLinks {
+export function linksOfRig({ kind, items }: Pick<Rig, 'kind' | 'items'>): RigLinks {
   const links: RigLink[] = [];
   const unknown: { itemId: string; name: string }[] = [];
+  const idle = new Set(findRigKind(kind).places.flatMap(({ id, isIdle }) => (isIdle ? [id] : [])));
   for (const { id, place, part, ends } of items) {
-    // Floss ties and a hair holds bait: neither is pulled by a fish.
-    if (!BEARS.includes(part.gauge.as) || part.gauge.line === 'floss' || place === 'hair') continue;
+    if (!BEARS.includes(part.gauge.as) || (place !== null && idle.has(place))) continue;
     const told = (ends ?? []).map(findEnd);
     if (told.some(({ efficiency }) => efficiency === null)) continue;
     const { breakKgf } = part.gauge.sizes;

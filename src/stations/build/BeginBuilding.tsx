@@ -1,13 +1,12 @@
 'use client';
 
-import { InputNumber, Modal, Segmented } from 'antd';
-import { useId, useState } from 'react';
+import { Modal } from 'antd';
+import { useState } from 'react';
 import { judgeBuild } from '@/core/builds/judge-build';
 import { findKind } from '@/core/builds/kinds';
 import { findingSentence } from '@/messages/build-sentence';
 import type { Building, BuildRecord } from '@/records/build';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChoiceField, KitTable, minutesText, useBench } from '../shared';
+import { ChoiceField, HowMany, KitTable, PaceNote, useBench, WhichWay } from '../shared';
 import { buildOf, buildText, hasWiredHead, headsFor } from './facts';
 import { buildPace, kitOf, usualHead } from './run-plan';
 import styles from './run.module.css';
@@ -22,7 +21,6 @@ interface BeginBuildingProps {
 /** The kit of a run by bin: what it takes, where it lies, what is short; then it is pulled. */
 export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBuildingProps) {
   const { view, workshop, carryOut } = useBench();
-  const id = useId();
   const [count, setCount] = useState(first);
   const [way, setWay] = useState<Building['way']>('one-by-one');
   const heads = headsFor(build, view);
@@ -46,27 +44,8 @@ export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBu
       }}
     >
       <div className={styles.beginFields}>
-        <FieldShell id={`${id}count`} label="How many">
-          <InputNumber
-            id={`${id}count`}
-            min={1}
-            max={500}
-            precision={0}
-            value={count}
-            onChange={(next) => next !== null && setCount(next)}
-          />
-        </FieldShell>
-        <FieldShell id={`${id}way`} label="How">
-          <Segmented<Building['way']>
-            id={`${id}way`}
-            value={way}
-            options={[
-              { value: 'one-by-one', label: 'One bait at a time' },
-              { value: 'by-station', label: 'Each step for all' },
-            ]}
-            onChange={setWay}
-          />
-        </FieldShell>
+        <HowMany count={count} onChange={setCount} />
+        <WhichWay way={way} one="One bait at a time" onChange={setWay} />
         {build.head && !hasWiredHead(build, view) ? (
           <ChoiceField
             label="Heads from"
@@ -93,10 +72,7 @@ export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBu
         </p>
       ) : null}
       <KitTable lines={kit.lines} />
-      <p className="quiet">
-        {pace.isOwn ? 'By your own runs' : 'As a rule'} {minutesText(pace.secondsEach)} each,{' '}
-        {minutesText(pace.secondsEach * count)} for all.
-      </p>
+      <PaceNote pace={pace} count={count} />
     </Modal>
   );
 }

@@ -1,10 +1,9 @@
 'use client';
 
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { BuildRecord } from '@/records/build';
-import { Station } from '@/ui/frame/Station';
-import { setPreferences, useBench, usePreferences } from '../shared';
+import { PartsStation, useBench } from '../shared';
 import { BaitPart } from './BaitPart';
 import { BeginBuilding } from './BeginBuilding';
 import { BoardPart } from './BoardPart';
@@ -17,16 +16,23 @@ import { PlasticPart } from './PlasticPart';
 import { RunPart } from './RunPart';
 import { SalvageForm } from './SalvageForm';
 import { useBuild, type BuildBench } from './use-build';
-import styles from './build.module.css';
 
 type Part = 'bait' | 'board' | 'run' | 'mix' | 'parts' | 'plastic';
+
+const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
+  { value: 'bait', label: 'Bait' },
+  { value: 'board', label: 'Board' },
+  { value: 'run', label: 'Run' },
+  { value: 'mix', label: 'What now' },
+  { value: 'parts', label: 'Parts' },
+  { value: 'plastic', label: 'Plastic' },
+];
 
 const SIX = 6;
 
 /** Builds: baits drawn to scale from measured parts, a board of them, runs with a card, the shelf shared out, soft plastic. */
 export function BuildStation() {
   const { view } = useBench();
-  const preferences = usePreferences();
   const first = useMemo(() => latestOf(view.builds), [view.builds]);
   const fallback = useMemo(() => (first ? draftOf(first) : null), [first]);
   const bench = useBuild(fallback);
@@ -46,28 +52,15 @@ export function BuildStation() {
   };
   const build = (record: BuildRecord, count: number) => setWish({ build: record, count });
   const building = view.building ? view.buildById.get(view.building.buildId) : undefined;
-  const [title, sub] = titleOf(part, draft);
   return (
-    <Station
-      title={title}
-      sub={sub}
-      isSlipFolded={preferences.isSlipFolded}
-      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+    <PartsStation<Part>
+      heading={headingOf(part, draft)}
+      parts={PARTS}
+      part={part}
+      onTurn={turn}
+      said={said}
       actions={
         <>
-          <Segmented<Part>
-            aria-label="What to do"
-            value={part}
-            options={[
-              { value: 'bait', label: 'Bait' },
-              { value: 'board', label: 'Board' },
-              { value: 'run', label: 'Run' },
-              { value: 'mix', label: 'What now' },
-              { value: 'parts', label: 'Parts' },
-              { value: 'plastic', label: 'Plastic' },
-            ]}
-            onChange={turn}
-          />
           {part === 'bait' && begun ? (
             <Button
               type="primary"
@@ -85,11 +78,6 @@ export function BuildStation() {
       }
       slip={<BuildSlip draft={part === 'run' && building ? draftOf(building) : draft} />}
     >
-      {said ? (
-        <p role="status" className={styles.said}>
-          {said}
-        </p>
-      ) : null}
       {part === 'bait' ? (
         <BaitPart
           bench={bench}
@@ -136,7 +124,7 @@ export function BuildStation() {
           }}
         />
       ) : null}
-    </Station>
+    </PartsStation>
   );
 }
 
@@ -145,7 +133,7 @@ function latestOf(builds: readonly BuildRecord[]): BuildRecord | null {
   return [...newestOf(builds)].sort((a, b) => b.createdAt - a.createdAt)[0] ?? null;
 }
 
-function titleOf(part: Part, draft: BuildBench['draft']): readonly [title: string, sub: string] {
+function headingOf(part: Part, draft: BuildBench['draft']): readonly [title: string, sub: string] {
   switch (part) {
     case 'bait': {
       if (!draft) return ['Build', 'baits from heads and small parts'];

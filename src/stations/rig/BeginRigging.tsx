@@ -1,14 +1,22 @@
 'use client';
 
-import { InputNumber, Modal, Segmented } from 'antd';
-import { useId, useMemo, useState } from 'react';
+import { Modal } from 'antd';
+import { useMemo, useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { findRigKind } from '@/core/rigs/kinds';
 import { rigSentence } from '@/messages/rig-sentence';
 import type { Rigging, RigRecord } from '@/records/rig';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { KitTable, lengthText, minutesText, setPreferences, useBench, usePreferences } from '../shared';
+import {
+  HowMany,
+  KitTable,
+  lengthText,
+  PaceNote,
+  setPreferences,
+  useBench,
+  usePreferences,
+  WhichWay,
+} from '../shared';
 import { CutBars } from './CutBars';
 import { matchLines, rigOf, rigShelf, rigText } from './facts';
 import { cutLengths, cutQuestions, rigKit, rigPace } from './run-plan';
@@ -26,7 +34,6 @@ interface BeginRiggingProps {
 export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggingProps) {
   const { view, workshop, carryOut } = useBench();
   const { length, leastOffcutMm } = usePreferences();
-  const id = useId();
   const [count, setCount] = useState(first);
   const [way, setWay] = useState<Rigging['way']>('by-station');
   const questions = useMemo(() => cutQuestions(rig, count, view), [rig, count, view]);
@@ -62,27 +69,8 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
       }}
     >
       <div className={styles.beginFields}>
-        <FieldShell id={`${id}count`} label="How many">
-          <InputNumber
-            id={`${id}count`}
-            min={1}
-            max={500}
-            precision={0}
-            value={count}
-            onChange={(next) => next !== null && setCount(next)}
-          />
-        </FieldShell>
-        <FieldShell id={`${id}way`} label="How">
-          <Segmented<Rigging['way']>
-            id={`${id}way`}
-            value={way}
-            options={[
-              { value: 'by-station', label: 'Each step for all' },
-              { value: 'one-by-one', label: 'One at a time' },
-            ]}
-            onChange={setWay}
-          />
-        </FieldShell>
+        <HowMany count={count} onChange={setCount} />
+        <WhichWay way={way} one="One at a time" onChange={setWay} />
         <UnitField
           label="Keep offcuts from"
           quantity="length"
@@ -119,10 +107,7 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
         </section>
       ) : null}
       <KitTable lines={kit} />
-      <p className="quiet">
-        {pace.isOwn ? 'By your own runs' : 'As a rule'} {minutesText(pace.secondsEach)} each,{' '}
-        {minutesText(pace.secondsEach * count)} for all.
-      </p>
+      <PaceNote pace={pace} count={count} />
     </Modal>
   );
 }

@@ -168,7 +168,7 @@ function RigOnBench({ bench, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
         draft={kept}
         stops={findings.filter(({ weight }) => weight === 'stop').length}
         onChange={change}
-        onBegin={bench.begin}
+        onLetGo={() => bench.begin(null)}
         onKept={onKept}
       />
     </div>

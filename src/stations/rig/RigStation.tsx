@@ -1,10 +1,9 @@
 'use client';
 
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { RigRecord } from '@/records/rig';
-import { Station } from '@/ui/frame/Station';
-import { setPreferences, useBench, usePreferences } from '../shared';
+import { PartsStation, useBench } from '../shared';
 import { BeginRigging } from './BeginRigging';
 import { BoardPart } from './BoardPart';
 import { newestRigs, rigDraftOf, type RigDraft } from './facts';
@@ -15,16 +14,23 @@ import { RigSlip } from './RigSlip';
 import { RollsPart } from './RollsPart';
 import { RunPart } from './RunPart';
 import { useRig } from './use-rig';
-import styles from './rig.module.css';
 
 type Part = 'rig' | 'board' | 'run' | 'rolls' | 'matches' | 'kit';
+
+const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
+  { value: 'rig', label: 'Rig' },
+  { value: 'board', label: 'Board' },
+  { value: 'run', label: 'Run' },
+  { value: 'rolls', label: 'Rolls' },
+  { value: 'matches', label: 'Matches' },
+  { value: 'kit', label: 'Trip kit' },
+];
 
 const TWENTY = 20;
 
 /** Rigs: laid out along their length, judged, cut to least waste, made twenty at a sitting, packed for an outing. */
 export function RigStation() {
   const { view } = useBench();
-  const preferences = usePreferences();
   const fallback = useMemo(() => {
     const [latest] = newestRigs(view.rigs);
     return latest ? rigDraftOf(latest) : null;
@@ -44,47 +50,27 @@ export function RigStation() {
     window.scrollTo({ top: 0 });
   };
   const underWay = view.rigging ? view.rigById.get(view.rigging.rigId) : undefined;
-  const [title, sub] = titleOf(part, draft);
   return (
-    <Station
-      title={title}
-      sub={sub}
-      isSlipFolded={preferences.isSlipFolded}
-      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+    <PartsStation<Part>
+      heading={headingOf(part, draft)}
+      parts={PARTS}
+      part={part}
+      onTurn={turn}
+      said={said}
       actions={
-        <>
-          <Segmented<Part>
-            aria-label="What to do"
-            value={part}
-            options={[
-              { value: 'rig', label: 'Rig' },
-              { value: 'board', label: 'Board' },
-              { value: 'run', label: 'Run' },
-              { value: 'rolls', label: 'Rolls' },
-              { value: 'matches', label: 'Matches' },
-              { value: 'kit', label: 'Trip kit' },
-            ]}
-            onChange={turn}
-          />
-          {part === 'rig' && begun ? (
-            <Button
-              type="primary"
-              disabled={isChanged}
-              title={isChanged ? 'Keep it as a new version first' : undefined}
-              onClick={() => setWish({ rig: begun, count: TWENTY })}
-            >
-              Make {TWENTY}
-            </Button>
-          ) : null}
-        </>
+        part === 'rig' && begun ? (
+          <Button
+            type="primary"
+            disabled={isChanged}
+            title={isChanged ? 'Keep it as a new version first' : undefined}
+            onClick={() => setWish({ rig: begun, count: TWENTY })}
+          >
+            Make {TWENTY}
+          </Button>
+        ) : null
       }
       slip={<RigSlip draft={part === 'run' && underWay ? rigDraftOf(underWay) : draft} />}
     >
-      {said ? (
-        <p role="status" className={styles.said}>
-          {said}
-        </p>
-      ) : null}
       {part === 'rig' ? (
         <RigPart
           bench={bench}
@@ -121,11 +107,11 @@ export function RigStation() {
           }}
         />
       ) : null}
-    </Station>
+    </PartsStation>
   );
 }
 
-function titleOf(part: Part, draft: RigDraft | null): readonly [title: string, sub: string] {
+function headingOf(part: Part, draft: RigDraft | null): readonly [title: string, sub: string] {
   switch (part) {
     case 'rig': {
       if (!draft) return ['Rig', 'lines, cables and cords with what hangs on them'];

@@ -3,12 +3,11 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { builtSoFar } from '@/core/builds/turn-build-card';
-import { sum } from '@/core/numeric/sum';
 import { findRigKind } from '@/core/rigs/kinds';
 import { weighRig } from '@/core/rigs/weigh-rig';
 import type { Rigging, RigRecord } from '@/records/rig';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
-import { EndRun, minutesText, StepCard, useBench, useNow, usePreferences } from '../shared';
+import { EndRun, RunSide, RunsSoFar, ShelfGives, StepCard, useBench, usePreferences } from '../shared';
 import { CutCard } from './CutCard';
 import { newestRigs, riggable, rigOf, rigText, stepsOfRig } from './facts';
 import { printWallet } from './print-wallet';
@@ -33,9 +32,6 @@ export function RunPart({ onMake }: RunPartProps) {
   const [said, setSaid] = useState<string | null>(null);
   const rig = view.rigging ? view.rigById.get(view.rigging.rigId) : undefined;
   if (view.rigging && rig) return <RunUnderWay rigging={view.rigging} rig={rig} onEnded={setSaid} />;
-  const board = newestRigs(view.rigs)
-    .map((each) => ({ rig: each, ...riggable(each, view) }))
-    .sort((a, b) => b.count - a.count);
   return (
     <div className={styles.still}>
       {said ? (
@@ -43,12 +39,17 @@ export function RunPart({ onMake }: RunPartProps) {
           {said}
         </p>
       ) : null}
-      <section aria-label="From the shelf now">
-        <h3>What the shelf gives now</h3>
-        {board.length === 0 ? <p>No rig is kept yet. Make one under Rig.</p> : null}
-        <ul className={styles.gives}>
-          {board.map(({ rig: each, count, limiting }) => (
-            <li key={each.id}>
+      <ShelfGives
+        verb="Make"
+        none="No rig is kept yet. Make one under Rig."
+        rows={newestRigs(view.rigs).map((each) => {
+          const gives = riggable(each, view);
+          return {
+            ...gives,
+            id: each.id,
+            name: rigText(each),
+            onMake: () => onMake(each, Math.max(1, Math.min(TWENTY, gives.count))),
+            picture: (
               <RigDrawing
                 name=""
                 rig={rigOf(each, view)}
@@ -57,23 +58,10 @@ export function RunPart({ onMake }: RunPartProps) {
                 pxPerMm={1.4}
                 isBroken
               />
-              <span>
-                <strong>{rigText(each)}</strong>
-                <small>
-                  {count > 0 ? `${count} from the shelf` : 'none from the shelf'}
-                  {limiting[0] ? `, then ${limiting[0]} runs out` : ''}
-                </small>
-              </span>
-              <Button
-                aria-label={`Make ${rigText(each)}`}
-                onClick={() => onMake(each, Math.max(1, Math.min(TWENTY, count)))}
-              >
-                Make
-              </Button>
-            </li>
-          ))}
-        </ul>
-      </section>
+            ),
+          };
+        })}
+      />
       <PastRuns />
     </div>
   );
@@ -90,73 +78,51 @@ function RunUnderWay({
 }) {
   const { view, workshop, carryOut } = useBench();
   const { hand } = usePreferences();
-  const now = useNow(workshop.now, 10_000);
   const [isEnding, setEnding] = useState(false);
   const steps = stepsOfRig(record, view);
   const kind = findRigKind(record.kind);
   const rig = rigOf(record, view);
   const isCut = rigging.cutDone >= cutOrder(rigging.cut).length;
   const done = rigging.isThrough ? rigging.count : builtSoFar(rigging.card, steps.length, rigging.way);
-  const seconds =
-    rigging.seconds + (rigging.inHand === null ? 0 : Math.max(0, (now - rigging.inHand) / 1000));
   const { massG, unweighed } = weighRig(rig);
   const times = steps.map(({ count }) => count?.times ?? 0);
   const drying = steps.map(({ dries }) => dries);
   return (
-    <div className={styles.run}>
-      {isCut ? (
-        <StepCard
-          piece="Rig"
-          run={rigging}
-          steps={steps}
-          through={THROUGH}
-          onGo={() => void carryOut(workshop.riggings.press(rigging.id, times, drying))}
-          onBack={() => void carryOut(workshop.riggings.pressBack(rigging.id, steps.length))}
-          picture={(step, at, width) => (
-            <RigDrawing
-              name={`Step ${at + 1}: ${step.title}`}
-              rig={rig}
-              maxWidthPx={width}
-              maxHeightPx={260}
-              pxPerMm={4}
-              isBroken
-              hasNumbers
-              isMirrored={hand === 'left'}
-            />
-          )}
-        />
-      ) : (
-        <CutCard rigging={rigging} />
-      )}
-      <aside className={styles.side} aria-label="This run">
-        <h3>
-          {rigging.count} × {rigText(record)}
-        </h3>
-        <p>
-          <strong>
-            {done} of {rigging.count}
-          </strong>{' '}
-          made, {minutesText(seconds)} at it
-        </p>
-        <div className={styles.hands}>
-          <Button type="primary" onClick={() => setEnding(true)}>
-            End the run
-          </Button>
-          <Button onClick={() => void carryOut(workshop.riggings.rest(rigging.id, rigging.inHand !== null))}>
-            {rigging.inHand === null ? 'Take it in hand' : 'Lay it aside'}
-          </Button>
-        </div>
-        <h4>Taken for it</h4>
-        <ul>
-          {rigging.taken.map(({ binId, qty }) => (
-            <li key={binId}>
-              {qty} × {view.binById.get(binId)?.name ?? 'a bin gone'}
-            </li>
-          ))}
-        </ul>
-        <h4>By hand</h4>
-        <p className="quiet">{kind.tools.join(', ')}</p>
-      </aside>
+    <>
+      <RunSide
+        name={rigText(record)}
+        word="made"
+        run={rigging}
+        done={done}
+        tools={kind.tools}
+        onEnd={() => setEnding(true)}
+        onRest={(isResting) => void carryOut(workshop.riggings.rest(rigging.id, isResting))}
+      >
+        {isCut ? (
+          <StepCard
+            piece="Rig"
+            run={rigging}
+            steps={steps}
+            through={THROUGH}
+            onGo={() => void carryOut(workshop.riggings.press(rigging.id, times, drying))}
+            onBack={() => void carryOut(workshop.riggings.pressBack(rigging.id, steps.length))}
+            picture={(step, at, width) => (
+              <RigDrawing
+                name={`Step ${at + 1}: ${step.title}`}
+                rig={rig}
+                maxWidthPx={width}
+                maxHeightPx={260}
+                pxPerMm={4}
+                isBroken
+                hasNumbers
+                isMirrored={hand === 'left'}
+              />
+            )}
+          />
+        ) : (
+          <CutCard rigging={rigging} />
+        )}
+      </RunSide>
       {isEnding ? (
         <EndRun
           made="Made"
@@ -180,44 +146,27 @@ function RunUnderWay({
           }}
         />
       ) : null}
-    </div>
+    </>
   );
 }
 
 function PastRuns() {
   const { view } = useBench();
-  const past = view.riggings.filter(({ state }) => state === 'made').sort((a, b) => b.no - a.no);
-  if (past.length === 0) return null;
   return (
-    <section aria-label="Runs so far">
-      <h3>Runs so far</h3>
-      <ul className={styles.past}>
-        {past.slice(0, 8).map((run) => {
-          const rig = view.rigById.get(run.rigId);
-          const failed = sum(run.failed.map(({ count }) => count));
-          return (
-            <li key={run.id}>
-              <strong>
-                Run {run.no}: {run.passed} × {rig ? rigText(rig) : 'a rig gone'}
-              </strong>
-              <span>
-                {new Date(run.startedAt).toLocaleDateString('en-US', { day: 'numeric', month: 'short' })}
-              </span>
-              <span>{minutesText(run.seconds / Math.max(1, run.passed + failed))} each</span>
-              {failed > 0 ? (
-                <span>
-                  {failed} failed: {run.failed.map(({ reason }) => reason).join(', ')}
-                </span>
-              ) : null}
-              {rig ? (
-                <Button size="small" onClick={() => void printWallet(rig, run, view)}>
-                  Print wallet labels
-                </Button>
-              ) : null}
-            </li>
-          );
-        })}
-      </ul>
-    </section>
+    <RunsSoFar
+      runs={view.riggings.filter(({ state }) => state === 'made')}
+      nameOf={({ rigId }) => {
+        const rig = view.rigById.get(rigId);
+        return rig ? rigText(rig) : 'a rig gone';
+      }}
+      actionsOf={(run) => {
+        const rig = view.rigById.get(run.rigId);
+        return rig ? (
+          <Button size="small" onClick={() => void printWallet(rig, run, view)}>
+            Print wallet labels
+          </Button>
+        ) : null;
+      }}
+    />
   );
 }

@@ -49,7 +49,7 @@ function Bench({ name, inHand }: { readonly name: string; readonly inHand?: stri
         draft={draft}
         stops={findings.length}
         onChange={setDraft}
-        onBegin={() => setSaid('let go')}
+        onLetGo={() => setSaid('let go')}
         onKept={(id) => setSaid(`kept ${id}`)}
       />
     </>

@@ -1,6 +1,6 @@
 'use client';
 
-import { InputNumber, Modal, Select } from 'antd';
+import { Modal, Select } from 'antd';
 import { useId, useState } from 'react';
 import { findHold } from '@/core/skirts/holds';
 import { tiePace } from '@/core/skirts/tie-pace';
@@ -8,7 +8,7 @@ import type { HeadBin } from '@/records/bin';
 import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { minutesText, skirtText, useBench } from '../shared';
+import { HowMany, PaceNote, skirtText, useBench } from '../shared';
 import { planRun, takenOf, withSwaps } from './run-plan';
 import { SwapRows } from './SwapRows';
 import { timedRuns } from './timed-runs';
@@ -78,16 +78,7 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
       }}
     >
       <div className={styles.fieldGrid}>
-        <FieldShell id={`${id}count`} label="How many">
-          <InputNumber
-            id={`${id}count`}
-            min={1}
-            max={500}
-            precision={0}
-            value={count}
-            onChange={(next) => next !== null && setCount(next)}
-          />
-        </FieldShell>
+        <HowMany count={count} onChange={setCount} />
         <FieldShell
           id={`${id}on`}
           label="On"
@@ -126,10 +117,7 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
         }
         onReset={() => setSwaps([])}
       />
-      <p className="quiet">
-        {pace.isOwn ? 'By your own runs' : 'As a rule'} {minutesText(pace.secondsEach)} each,{' '}
-        {minutesText(pace.secondsEach * count)} for all.
-      </p>
+      <PaceNote pace={pace} count={count} />
     </Modal>
   );
 }

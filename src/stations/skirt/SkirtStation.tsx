@@ -1,12 +1,11 @@
 'use client';
 
-import { Button, Modal, Segmented } from 'antd';
+import { Button, Modal } from 'antd';
 import { useMemo, useState } from 'react';
 import type { MainColor } from '@/core/coats/color/main-colors';
 import { proposeLayers } from '@/core/skirts/propose-layers';
 import type { Skirt } from '@/records/skirt';
-import { Station } from '@/ui/frame/Station';
-import { PhotoColors, setPreferences, useBench, usePreferences } from '../shared';
+import { PartsStation, PhotoColors, useBench } from '../shared';
 import { BeginTying, type TyingWish } from './BeginTying';
 import { BoardPart } from './BoardPart';
 import { newestOf } from './board';
@@ -20,6 +19,14 @@ import { useRecipe } from './use-recipe';
 
 type Part = 'recipe' | 'board' | 'tie' | 'order' | 'materials';
 
+const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
+  { value: 'recipe', label: 'Recipe' },
+  { value: 'board', label: 'Board' },
+  { value: 'tie', label: 'Tie' },
+  { value: 'order', label: 'Order' },
+  { value: 'materials', label: 'Materials' },
+];
+
 const TEN = 10;
 /** A proposed skirt is as full as the common school has it. */
 const PROPOSED_TABS = 2.5;
@@ -27,7 +34,6 @@ const PROPOSED_TABS = 2.5;
 /** Skirts: recipes drawn as they are made, a board of them, runs with a card, orders, what they are made of. */
 export function SkirtStation() {
   const { view, workshop } = useBench();
-  const preferences = usePreferences();
   const tied = view.skirtById.get(view.tying?.skirtId ?? '') ?? null;
   const first = tied ?? view.skirtById.get(view.toTie[0]?.skirtId ?? '') ?? latestOf(view.skirts);
   const fallback = useMemo(() => (first ? draftOf(first) : null), [first]);
@@ -70,54 +76,39 @@ export function SkirtStation() {
     setPart('recipe');
   };
 
-  const [title, sub] = titleOf(part, draft, view.skirts.length > 0);
   return (
-    <Station
-      title={title}
-      sub={sub}
-      isSlipFolded={preferences.isSlipFolded}
-      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+    <PartsStation<Part>
+      heading={headingOf(part, draft, view.skirts.length > 0)}
+      parts={PARTS}
+      part={part}
+      onTurn={setPart}
       actions={
-        <>
-          <Segmented<Part>
-            aria-label="What to do"
-            value={part}
-            options={[
-              { value: 'recipe', label: 'Recipe' },
-              { value: 'board', label: 'Board' },
-              { value: 'tie', label: 'Tie' },
-              { value: 'order', label: 'Order' },
-              { value: 'materials', label: 'Materials' },
-            ]}
-            onChange={setPart}
-          />
-          {part === 'recipe' ? (
-            <>
-              {begun ? (
-                <Button
-                  onClick={() => {
-                    const others = newestOf(view.skirts).filter(({ family }) => family !== begun.family);
-                    setChosenId(begun.id);
-                    setBesideId(others[0]?.id ?? null);
-                    setPart('board');
-                  }}
-                >
-                  Beside another
-                </Button>
-              ) : null}
-              {begun ? (
-                <Button
-                  type="primary"
-                  disabled={isChanged}
-                  title={isChanged ? 'Keep it as a new version first' : undefined}
-                  onClick={() => tie(begun, count)}
-                >
-                  Tie {count}
-                </Button>
-              ) : null}
-            </>
-          ) : null}
-        </>
+        part === 'recipe' ? (
+          <>
+            {begun ? (
+              <Button
+                onClick={() => {
+                  const others = newestOf(view.skirts).filter(({ family }) => family !== begun.family);
+                  setChosenId(begun.id);
+                  setBesideId(others[0]?.id ?? null);
+                  setPart('board');
+                }}
+              >
+                Beside another
+              </Button>
+            ) : null}
+            {begun ? (
+              <Button
+                type="primary"
+                disabled={isChanged}
+                title={isChanged ? 'Keep it as a new version first' : undefined}
+                onClick={() => tie(begun, count)}
+              >
+                Tie {count}
+              </Button>
+            ) : null}
+          </>
+        ) : null
       }
       slip={
         <SkirtSlip
@@ -178,7 +169,7 @@ export function SkirtStation() {
           />
         </Modal>
       ) : null}
-    </Station>
+    </PartsStation>
   );
 }
 
@@ -187,7 +178,7 @@ function latestOf(skirts: readonly Skirt[]): Skirt | null {
   return [...newestOf(skirts)].sort((a, b) => b.createdAt - a.createdAt)[0] ?? null;
 }
 
-function titleOf(
+function headingOf(
   part: Part,
   draft: ReturnType<typeof useRecipe>['draft'],
   hasSkirts: boolean,

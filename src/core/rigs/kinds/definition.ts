@@ -62,6 +62,8 @@ export interface RigPlace {
   /** Of a line, what it may be made of. */
   readonly line?: readonly LineForm[];
   readonly isNeeded: boolean;
+  /** A line here that no load goes through: it ties, or it holds bait. */
+  readonly isIdle?: boolean;
   /** Whether these picks have such a place at all. */
   readonly when?: (picks: RigQuestion['picks']) => boolean;
   readonly wish: (question: RigQuestion) => RigWish | null;

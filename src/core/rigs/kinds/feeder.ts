@@ -61,6 +61,7 @@ export const feeder: RigKind = {
     hook('hook', 'Hook', () => 9),
     {
       ...knotted('hair', 'Hair'),
+      isIdle: true,
       line: ['strand', 'cord', 'floss'],
       wish: () => ({ size: 'diameterMm', value: 0.2, how: 'nearest' }),
       isNeeded: false,

@@ -59,7 +59,10 @@ export const hairLure: RigKind = {
       when: ({ bulb }) => bulb === 'yes',
       wish: () => null,
     },
-    { ...{ id: 'floss', name: 'Floss', takes: ['line'], line: ['floss'], isNeeded: true }, wish: () => null },
+    {
+      ...{ id: 'floss', name: 'Floss', takes: ['line'], line: ['floss'], isNeeded: true, isIdle: true },
+      wish: () => null,
+    },
     { ...{ id: 'hair', name: 'Hair', takes: ['hair'], isNeeded: true }, wish: () => null },
     {
       ...{ id: 'belly', name: 'Hair, belly', takes: ['hair'], isNeeded: true },

@@ -1,0 +1,213 @@
+'use client';
+
+import { Button, InputNumber, Segmented, Select, Slider } from 'antd';
+import { useState } from 'react';
+import { BLADE_FORMS } from '@/core/builds/blades';
+import type { BladeFormId } from '@/core/builds/blades/definition';
+import { sizeInChart } from '@/core/builds/size-in-chart';
+import {
+  BENDS,
+  findRole,
+  LINE_FORMS,
+  PART_ROLES,
+  type Bend,
+  type LineForm,
+  type PartRoleId,
+  type RoleSize,
+  type SizeId,
+} from '@/core/parts/part-roles';
+import { numberText } from '@/messages/number-text';
+import type { PartBin } from '@/records/bin';
+import type { Gauge } from '@/records/gauge';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { ChoiceField, lengthText, MassField, useBench, usePreferences } from '../shared';
+import { CalibrateScreen } from './CalibrateScreen';
+import { measuredParts } from './draft';
+import { pieceOf } from './facts';
+import { partHex } from './look-of-build';
+import { PartOutline } from './PartOutline';
+import styles from './measure.module.css';
+
+const EMPTY: Gauge = {
+  ...{ as: 'bead', sizes: {}, form: null, plastic: null, bend: null, line: null },
+  basis: 'measured',
+};
+
+const UNIT_WORDS: Record<RoleSize['unit'], string> = {
+  mm: ', mm',
+  deg: ', degrees',
+  g: ', g',
+  kgf: ', kg',
+  cm3: ', cm³',
+  pieces: '',
+  times: '',
+};
+
+const LINE_WORDS: Record<LineForm, string> = {
+  strand: 'one strand',
+  cord: 'plaited cord',
+  hollow: 'hollow cord',
+  floss: 'floss, thread',
+  cable: 'steel cable',
+};
+
+const BEND_WORDS: Record<Bend, string> = {
+  bent: 'V, for spinnerbaits',
+  straight: 'straight, for in-line spinners',
+  raised: 'up and back, for buzzbaits',
+  under: 'short, under the head',
+};
+
+/** What a part is and its sizes, taken by calipers or laid on its outline of true size. */
+export function GaugeForm({ bin }: { readonly bin: PartBin }) {
+  const { view, workshop } = useBench();
+  const { screenPxPerMm, length } = usePreferences();
+  const [gauge, setGauge] = useState<Gauge>(bin.gauge ?? EMPTY);
+  const [massG, setMassG] = useState(bin.massG);
+  const [cost, setCost] = useState(bin.costEach);
+  const [said, setSaid] = useState(false);
+  const role = findRole(gauge.as);
+  const chart = measuredParts(view).flatMap((each) =>
+    each.id === bin.id ? [] : (pieceOf(each.id, view) ?? []),
+  );
+  const near = sizeInChart({ gauge }, chart);
+  const setSize = (id: SizeId, value: number | null) => {
+    const others = Object.fromEntries(Object.entries(gauge.sizes).filter(([key]) => key !== id));
+    setSaid(false);
+    setGauge({ ...gauge, sizes: value === null ? others : { ...others, [id]: value }, basis: 'measured' });
+  };
+  const setRole = (as: PartRoleId) => {
+    setSaid(false);
+    setGauge({
+      ...EMPTY,
+      as,
+      form: as === 'blade' ? 'leaf' : null,
+      plastic: as === 'trailer' ? 'soft' : null,
+      bend: as === 'frame' ? 'bent' : null,
+      line: as === 'line' ? 'strand' : null,
+    });
+  };
+  return (
+    <section className={styles.form} aria-label={bin.name}>
+      <header>
+        <h2>{bin.name}</h2>
+        <p className="quiet">
+          {bin.place}.{' '}
+          {near
+            ? `By its measures nearest to ${near.piece.name}, ${lengthText(near.offMm, length)} off.`
+            : ''}
+        </p>
+      </header>
+      <div className={styles.fields}>
+        <ChoiceField
+          label="It is a"
+          value={gauge.as}
+          options={PART_ROLES.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={(as) => as && setRole(as as PartRoleId)}
+        />
+        {gauge.as === 'blade' ? (
+          <FieldShell id="blade-form" label="Form">
+            <Select
+              id="blade-form"
+              value={gauge.form}
+              style={{ width: '100%' }}
+              options={BLADE_FORMS.map(({ id, name }) => ({ value: id, label: name }))}
+              onChange={(form: BladeFormId) => setGauge({ ...gauge, form })}
+            />
+          </FieldShell>
+        ) : null}
+        {gauge.as === 'trailer' ? (
+          <FieldShell id="trailer-plastic" label="Plastic">
+            <Segmented
+              id="trailer-plastic"
+              value={gauge.plastic ?? 'soft'}
+              options={[
+                { value: 'soft', label: 'Soft' },
+                { value: 'stretch', label: 'Stretchy' },
+              ]}
+              onChange={(plastic) => setGauge({ ...gauge, plastic: plastic as 'soft' | 'stretch' })}
+            />
+          </FieldShell>
+        ) : null}
+        {gauge.as === 'frame' ? (
+          <ChoiceField
+            label="Bent as"
+            value={gauge.bend}
+            options={BENDS.map((bend) => ({ value: bend, label: BEND_WORDS[bend] }))}
+            onChange={(bend) => setGauge({ ...gauge, bend: bend as Bend })}
+          />
+        ) : null}
+        {gauge.as === 'line' ? (
+          <ChoiceField
+            label="Made of"
+            value={gauge.line}
+            options={LINE_FORMS.map((line) => ({ value: line, label: LINE_WORDS[line] }))}
+            onChange={(line) => setGauge({ ...gauge, line: line as LineForm })}
+          />
+        ) : null}
+        {role.sizes
+          .filter(({ id }) => id !== 'hubMm' || gauge.form === 'wing')
+          .map(({ id, label, unit, most }) => (
+            <FieldShell key={id} id={`size-${id}`} label={`${label}${UNIT_WORDS[unit]}`}>
+              <InputNumber
+                id={`size-${id}`}
+                min={0.01}
+                max={most}
+                step={unit === 'mm' || unit === 'times' ? 0.1 : 1}
+                value={gauge.sizes[id] ?? null}
+                onChange={(value) => setSize(id, value)}
+              />
+            </FieldShell>
+          ))}
+        <MassField label="Weighs each" value={massG} onChange={setMassG} />
+        <FieldShell id="part-cost" label="Costs each">
+          <InputNumber id="part-cost" min={0} max={10_000} step={0.01} value={cost} onChange={setCost} />
+        </FieldShell>
+      </div>
+      <figure className={styles.laid}>
+        <div className={styles.plate}>
+          <PartOutline
+            gauge={gauge}
+            hex={partHex(bin)}
+            pxPerMm={screenPxPerMm ?? 96 / 25.4}
+            name={`${bin.name}, true size`}
+          />
+        </div>
+        <figcaption>
+          Lay the part on its outline: raise or lower its sizes until it is covered.
+          {gauge.as === 'blade' ? (
+            <span className={styles.sliders}>
+              {(['lengthMm', 'widthMm'] as const).map((id) => (
+                <label key={id}>
+                  {id === 'lengthMm' ? 'Length' : 'Width'} {numberText(gauge.sizes[id] ?? 0, 3)} mm
+                  <Slider
+                    ariaLabelForHandle={`${id === 'lengthMm' ? 'Length' : 'Width'} on the screen`}
+                    min={5}
+                    max={100}
+                    step={0.1}
+                    tooltip={{ open: false }}
+                    value={gauge.sizes[id] ?? 20}
+                    onChange={(value) => setSize(id, value)}
+                  />
+                </label>
+              ))}
+            </span>
+          ) : null}
+        </figcaption>
+      </figure>
+      <CalibrateScreen />
+      <div className={styles.hands}>
+        <Button
+          type="primary"
+          disabled={Object.keys(gauge.sizes).length === 0}
+          onClick={() =>
+            void workshop.shelf.edit({ ...bin, gauge, massG, costEach: cost }).then(() => setSaid(true))
+          }
+        >
+          Keep these measures
+        </Button>
+        {said ? <span role="status">Kept. Baits with it are drawn and judged by it.</span> : null}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,72 @@
+'use client';
+
+import { InputNumber, Segmented } from 'antd';
+import { useId } from 'react';
+import type { BuildWay } from '@/core/builds/turn-build-card';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { minutesText } from '../words';
+
+/** How many a run makes. */
+export function HowMany({
+  count,
+  onChange,
+}: {
+  readonly count: number;
+  readonly onChange: (count: number) => void;
+}) {
+  const id = useId();
+  return (
+    <FieldShell id={id} label="How many">
+      <InputNumber
+        id={id}
+        min={1}
+        max={500}
+        precision={0}
+        value={count}
+        onChange={(next) => next !== null && onChange(next)}
+      />
+    </FieldShell>
+  );
+}
+
+/** One piece after the other, or one step for all of them; `one` is how the first is said. */
+export function WhichWay({
+  way,
+  one,
+  onChange,
+}: {
+  readonly way: BuildWay;
+  readonly one: string;
+  readonly onChange: (way: BuildWay) => void;
+}) {
+  const id = useId();
+  return (
+    <FieldShell id={id} label="How">
+      <Segmented<BuildWay>
+        id={id}
+        value={way}
+        options={[
+          { value: 'one-by-one', label: one },
+          { value: 'by-station', label: 'Each step for all' },
+        ]}
+        onChange={onChange}
+      />
+    </FieldShell>
+  );
+}
+
+/** How long a run takes, and how that is known. */
+export function PaceNote({
+  pace: { secondsEach, isOwn },
+  count,
+}: {
+  readonly pace: { readonly secondsEach: number; readonly isOwn: boolean };
+  readonly count: number;
+}) {
+  return (
+    <p className="quiet">
+      {isOwn ? 'By your own runs' : 'As a rule'} {minutesText(secondsEach)} each,{' '}
+      {minutesText(secondsEach * count)} for all.
+    </p>
+  );
+}
