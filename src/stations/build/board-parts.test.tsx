@@ -172,6 +172,34 @@ describe('parts as they were measured', () => {
     });
   });
 
+  it('may be a line with its strength, a tube that shrinks, a hook of three points', async () => {
+    const { workshop } = await renderBench(<MeasurePart />);
+    const of = async (name: string) => {
+      fireEvent.change(screen.getByLabelText('Search parts'), { target: { value: name } });
+      fireEvent.click(screen.getByText(name, { selector: 'button' }));
+      return screen.findByLabelText(name, { selector: 'section' });
+    };
+    const keep = async (form: HTMLElement) => {
+      fireEvent.click(within(form).getByText('Keep these measures'));
+      await within(form).findByText(/^Kept\./);
+    };
+    const gaugeOf = async (name: string) => {
+      const bin = (await workshop.shelf.bins()).find((each) => each.name === name);
+      return bin?.kind === 'part' ? bin.gauge : null;
+    };
+    const cable = await of('Cable 9 kg');
+    fireEvent.change(within(cable).getByLabelText('Breaks at, kg'), { target: { value: '11' } });
+    await keep(cable);
+    expect(await gaugeOf('Cable 9 kg')).toMatchObject({ as: 'line', line: 'cable', sizes: { breakKgf: 11 } });
+    const tube = await of('Shrink tube 2.4 mm');
+    fireEvent.change(within(tube).getByLabelText('Shrinks, times'), { target: { value: '2' } });
+    await keep(tube);
+    expect(await gaugeOf('Shrink tube 2.4 mm')).toMatchObject({ as: 'tube', sizes: { shrinkRatio: 2 } });
+    const treble = await of('Treble #4');
+    expect(within(treble).getByLabelText('Points')).toHaveValue('3');
+    expect(within(treble).queryByLabelText('Along the wire, mm')).toBeNull();
+  });
+
   it('say where the screen was never measured', async () => {
     await renderBench(<MeasurePart />);
     expect(screen.getByText(/This screen was never measured/)).toBeInTheDocument();

@@ -19,6 +19,7 @@ export { HowMany, PaceNote, WhichWay } from './run/RunFields';
 export { RunsSoFar, ShelfGives } from './run/RunLists';
 export { RunSide } from './run/RunSide';
 export { EndRun } from './run/EndRun';
+export { HandSwitch } from './run/HandSwitch';
 export { KitTable, type KitLine } from './run/KitTable';
 export { StepCard } from './run/StepCard';
 export { slug } from './slug';

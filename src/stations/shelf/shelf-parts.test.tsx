@@ -66,6 +66,32 @@ describe('NewBin', () => {
   });
 });
 
+describe('what is kept by its length', () => {
+  it('is put on the shelf in millimeters', async () => {
+    const added: string[] = [];
+    const { workshop } = await renderBench(
+      <NewBin onClose={() => undefined} onAdded={(id) => added.push(id)} />,
+    );
+    fireEvent.click(screen.getByText('Parts'));
+    fireEvent.click(screen.getByText('its length: line, cable, tube'));
+    type('Name', 'Leader 0.30 mm');
+    type('How long, mm', '50000');
+    fireEvent.click(screen.getByRole('button', { name: 'Put on the shelf' }));
+    await waitFor(() => expect(added).toHaveLength(1));
+    const bin = (await workshop.shelf.bins()).find(({ id }) => id === added[0]);
+    expect(bin).toMatchObject({ kind: 'part', unit: 'mm', gauge: null });
+    expect((await workshop.shelf.levels()).get(added[0]!)).toBe(50_000);
+  });
+
+  it('says its length, and where its rolls are moved instead of by hand', async () => {
+    const cable = demoBench(Date.UTC(2026, 10, 23, 12)).bins.find(({ name }) => name === 'Cable 18 kg')!;
+    await renderBench(<BinCard bin={cable} />);
+    expect(screen.getAllByText('13615 mm').length).toBeGreaterThan(0);
+    expect(screen.getByText(/Kept by its lengths/)).toBeInTheDocument();
+    expect(screen.queryByRole('form')).toBeNull();
+  });
+});
+
 describe('BinCard', () => {
   const hooks = demoBench(Date.UTC(2026, 10, 23, 12)).bins.find(({ id }) => id === 'hook-2-0')!;
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { LeftOutlined, RightOutlined } from '@ant-design/icons';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
 import { useMemo } from 'react';
 import { findHold } from '@/core/skirts/holds';
 import { MISTAKES } from '@/core/skirts/holds/mistakes';
@@ -9,7 +9,7 @@ import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { useWidth } from '@/ui/use-width';
-import { jigOf, setPreferences, useBench, useKeys, usePreferences } from '../shared';
+import { HandSwitch, jigOf, useBench, useKeys, usePreferences } from '../shared';
 import { COUNT_WORDS } from './HoldFields';
 import { stepsOf } from './tying-card';
 import styles from './card.module.css';
@@ -73,16 +73,7 @@ export function BenchCard({ tying, recipe }: BenchCardProps) {
         <p>
           Skirt {Math.min(tying.done + 1, tying.count)} of {tying.count}, step {at + 1} of {steps.length}
         </p>
-        <Segmented
-          size="small"
-          aria-label="Hand"
-          value={hand}
-          options={[
-            { value: 'right', label: 'Right hand' },
-            { value: 'left', label: 'Left hand' },
-          ]}
-          onChange={(next) => setPreferences({ hand: next as 'right' | 'left' })}
-        />
+        <HandSwitch />
       </header>
       <ol className={styles.track} aria-label="Steps">
         {steps.map((each, index) => (

@@ -1,6 +1,5 @@
-import { fitGape } from '../fit-gape';
-import type { RigFinding } from '../rig-finding';
-import type { Rig, RigPiece } from '../rig';
+import { gapeFindings } from '../gape-findings';
+import type { Rig } from '../rig';
 import { seatTube } from '../suits';
 import type { RigKind } from './definition';
 import {
@@ -35,24 +34,6 @@ export function assistReach({ items }: Pick<Rig, 'items'>): number {
     if (gauge.as === 'line') return total + (lengthMm ?? 0);
     return gauge.as === 'solid' || gauge.as === 'ring' ? total + (gauge.sizes.diameterMm ?? 0) : total;
   }, 0);
-}
-
-/** The hooks of the shelf that clear a body: the next smaller and the next larger than a gape. */
-export function hooksThatClear(
-  shelf: readonly RigPiece[],
-  gapeMm: number,
-  bodyMm: number,
-): { smaller: RigPiece | null; larger: RigPiece | null } {
-  const clear = shelf.flatMap((piece) => {
-    const own = piece.gauge.as === 'hook' ? piece.gauge.sizes.gapeMm : undefined;
-    return own !== undefined && fitGape(own, bodyMm) !== 'can-foul' ? [{ piece, own }] : [];
-  });
-  const nearest = (among: typeof clear) =>
-    [...among].sort((a, b) => Math.abs(a.own - gapeMm) - Math.abs(b.own - gapeMm))[0]?.piece ?? null;
-  return {
-    smaller: nearest(clear.filter(({ own }) => own < gapeMm)),
-    larger: nearest(clear.filter(({ own }) => own > gapeMm)),
-  };
 }
 
 /** A hook on cord beside a jig: high enough, clear of its body, tied to a ring. */
@@ -111,23 +92,8 @@ export const assist: RigKind = {
     ];
   },
   judge: (rig, shelf) => {
-    const found: RigFinding[] = [];
     const at = rig.items.find(({ place }) => place === 'hook');
-    const gapeMm = at?.part.gauge.sizes.gapeMm;
-    const bodyMm = rig.wants.bodyMm ?? BODY.usual;
-    if (at && gapeMm !== undefined && fitGape(gapeMm, bodyMm) === 'can-foul') {
-      const { smaller, larger } = hooksThatClear(shelf, gapeMm, bodyMm);
-      found.push({
-        code: 'gape-fouls',
-        weight: 'stop',
-        at: [at.id],
-        name: at.part.name,
-        gapeMm,
-        bodyMm,
-        smaller,
-        larger,
-      });
-    }
+    const found = gapeFindings(at, rig.wants.bodyMm ?? BODY.usual, shelf);
     const jigMm = rig.wants.jigMm ?? JIG.usual;
     const reachMm = assistReach(rig);
     if (at && reachMm > LOWEST_SHARE * jigMm) {

@@ -1,6 +1,4 @@
-import { fitGape } from '../fit-gape';
-import type { RigFinding } from '../rig-finding';
-import { hooksThatClear } from './assist';
+import { gapeFindings } from '../gape-findings';
 import type { RigKind } from './definition';
 import { hook, put, splitRing, step, want } from './usual';
 
@@ -48,24 +46,9 @@ export const hookChange: RigKind = {
     ];
   },
   judge: (rig, shelf) => {
-    const found: RigFinding[] = [];
     const of = (place: string) => rig.items.find((item) => item.place === place);
     const bodyMm = rig.wants.bodyMm ?? BODY.usual;
-    for (const at of [of('belly'), of('tail')]) {
-      const gapeMm = at?.part.gauge.sizes.gapeMm;
-      if (!at || gapeMm === undefined || fitGape(gapeMm, bodyMm) !== 'can-foul') continue;
-      const { smaller, larger } = hooksThatClear(shelf, gapeMm, bodyMm);
-      found.push({
-        code: 'gape-fouls',
-        weight: 'stop',
-        at: [at.id],
-        name: at.part.name,
-        gapeMm,
-        bodyMm,
-        smaller,
-        larger,
-      });
-    }
+    const found = [of('belly'), of('tail')].flatMap((at) => gapeFindings(at, bodyMm, shelf));
     const reach = (ring: string, on: string) =>
       (of(ring)?.part.gauge.sizes.diameterMm ?? 0) + (of(on)?.part.gauge.sizes.lengthMm ?? 0);
     const [belly, tail] = [of('belly'), of('tail')];

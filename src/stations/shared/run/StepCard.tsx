@@ -1,13 +1,13 @@
 'use client';
 
 import { LeftOutlined } from '@ant-design/icons';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { BuildStep } from '@/core/builds/kinds/definition';
 import type { BuildPlace, BuildWay } from '@/core/builds/turn-build-card';
 import { useWidth } from '@/ui/use-width';
 import { useKeys } from '../frame/use-keys';
-import { setPreferences, usePreferences } from '../preferences-store';
+import { HandSwitch } from './HandSwitch';
 import styles from './run.module.css';
 
 interface StepCardProps {
@@ -29,7 +29,6 @@ interface StepCardProps {
 
 /** One step at a time, large, with the piece as far as it is; one key or a knuckle goes on. */
 export function StepCard({ piece, run, steps, picture, through, onGo, onBack }: StepCardProps) {
-  const { hand } = usePreferences();
   const [ref, width] = useWidth<HTMLDivElement>(420);
   const { card, count, way, isThrough } = run;
   const at = Math.min(card.step, Math.max(0, steps.length - 1));
@@ -56,16 +55,7 @@ export function StepCard({ piece, run, steps, picture, through, onGo, onBack }: 
             ? `${piece} ${nth}, step ${at + 1} of ${steps.length}`
             : `Step ${at + 1} of ${steps.length}, ${piece.toLowerCase()} ${nth}`}
         </p>
-        <Segmented
-          size="small"
-          aria-label="Hand"
-          value={hand}
-          options={[
-            { value: 'right', label: 'Right hand' },
-            { value: 'left', label: 'Left hand' },
-          ]}
-          onChange={(next) => setPreferences({ hand: next as 'right' | 'left' })}
-        />
+        <HandSwitch />
       </header>
       <ol className={styles.track} aria-label="Steps">
         {steps.map((each, index) => (

@@ -1,0 +1,21 @@
+'use client';
+
+import { Segmented } from 'antd';
+import { setPreferences, usePreferences } from '../preferences-store';
+
+/** Which hand holds the work: the card is drawn for it. */
+export function HandSwitch() {
+  const { hand } = usePreferences();
+  return (
+    <Segmented
+      size="small"
+      aria-label="Hand"
+      value={hand}
+      options={[
+        { value: 'right', label: 'Right hand' },
+        { value: 'left', label: 'Left hand' },
+      ]}
+      onChange={(next) => setPreferences({ hand: next as 'right' | 'left' })}
+    />
+  );
+}
