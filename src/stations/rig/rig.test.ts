@@ -148,6 +148,51 @@ describe('what a run takes', () => {
   });
 });
 
+describe('what the maker knows', () => {
+  const learned = (end: 'knot' | 'crimp-loop', binId: string | null, mm: number) => ({
+    ...{ id: `${end}-${binId}`, end, binId, mm, cutMm: 200, madeMm: 100, at: 1 },
+  });
+  const cable = named('Cable 18 kg').binId;
+
+  it('goes before what is usual: of this line first, then of every line', () => {
+    const usual = cutsOf(pike, { ...view, allowances: [] })[0]!.cutMm;
+    const any = cutsOf(pike, { ...view, allowances: [learned('crimp-loop', null, 30)] })[0]!.cutMm;
+    const own = cutsOf(pike, {
+      ...view,
+      allowances: [learned('crimp-loop', null, 30), learned('crimp-loop', cable, 40)],
+    })[0]!.cutMm;
+    expect([usual, any, own]).toEqual([100, 120, 140]);
+    const other = cutsOf(pike, { ...view, allowances: [learned('knot', cable, 99)] })[0]!.cutMm;
+    expect(other).toBe(usual);
+  });
+
+  it('chooses by what was tried, for new rigs and for those laid out anew', () => {
+    const matches = [{ ...contents.matches[0]!, id: 'm', from: 0.47, to: 0.56, takes: 1.4 }];
+    const tried = { ...view, matches };
+    const crimpOf = (rig: RigDraft) => rig.items.find(({ place }) => place === 'crimp')?.binId;
+    expect(crimpOf(newRig('cable-set', view))).toBe(named('Crimp 1.2 mm').binId);
+    expect(crimpOf(newRig('cable-set', tried))).toBe(named('Crimp 1.4 mm').binId);
+    // A rig that has its crimp keeps it: the page says that it is the wrong one now.
+    expect(crimpOf(laidAnew(draft(), { wants: { lureMm: 200 } }, tried))).toBe(named('Crimp 1.2 mm').binId);
+  });
+
+  it('takes rolls by their length, whatever was told apart', () => {
+    const loose = { ...view, lengthEntries: [], levels: new Map([[cable, 3000]]) };
+    expect(lengthsOf(cable, loose)).toEqual([{ id: null, mm: 3000, isOffcut: false }]);
+    const [question] = cutQuestions(pike, 2, loose);
+    expect(question!.stock).toEqual([{ id: 'loose', lengthMm: 3000, count: 1 }]);
+    const plan = {
+      used: [],
+      wasteMm: 0,
+      optimal: true,
+      patterns: [{ stockId: 'loose', times: 1, cuts: [{ id: '100', count: 2 }] }],
+    };
+    expect(cutLengths(question!, plan, 'Cable', 50)).toMatchObject([
+      { lengthId: null, fromMm: 3000, leftMm: 2800, isKept: true },
+    ]);
+  });
+});
+
 describe('templates', () => {
   it('mark where eyes lie and what is cut', () => {
     const board = markBoard('Pike', rigOf(pike, view), cutsOf(pike, view));

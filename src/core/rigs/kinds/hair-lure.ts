@@ -12,6 +12,8 @@ const TAIL_MM = 160;
 /** A pinched bundle is hair to this share; hair weighs so much. Source: keratin 1.3 g/cm3; typical packing. */
 const PACKED_SHARE = 0.65;
 const HAIR_GCM3 = 1.3;
+/** What a hair lure is usually tied on, g. */
+const USUAL_HEAD_G = 5;
 /** Cut longer, trimmed when it is tied. */
 const SPARE_MM = 15;
 
@@ -52,7 +54,10 @@ export const hairLure: RigKind = {
   places: [
     {
       ...{ id: 'head', name: 'Head or weight', takes: ['weight', 'hook'], isNeeded: true },
-      wish: () => null,
+      wish: () => ({
+        ...{ size: 'massG', value: USUAL_HEAD_G, how: 'nearest' },
+        fits: ({ gauge }) => gauge.as === 'weight',
+      }),
     },
     {
       ...{ id: 'bulb', name: 'Bulb skirt', takes: ['trailer'], isNeeded: false },
@@ -67,7 +72,11 @@ export const hairLure: RigKind = {
     {
       ...{ id: 'belly', name: 'Hair, belly', takes: ['hair'], isNeeded: true },
       when: ({ colors }) => colors === 'two',
-      wish: () => null,
+      // Another than the back, as long.
+      wish: ({ chosen: { hair } }) => ({
+        ...{ size: 'lengthMm', value: hair?.gauge.sizes.lengthMm ?? 100, how: 'nearest' },
+        fits: ({ binId }) => binId !== hair?.binId,
+      }),
     },
   ],
   lay: (question) => {
@@ -92,7 +101,7 @@ export const hairLure: RigKind = {
   cautions: ['Sealing hair ends smells and smokes: ventilate. Cement: read its sheet.'],
   usualSeconds: 480,
   steps: (facts) => {
-    const { hair = 'hair', belly, bulb, floss = 'floss' } = facts.names;
+    const { head = 'the head', hair = 'hair', belly, bulb, floss = 'floss' } = facts.names;
     const knots = facts.wants.knots ?? KNOTS.usual;
     return [
       step(
@@ -117,7 +126,7 @@ export const hairLure: RigKind = {
       ),
       ...layOutSteps(facts),
       ...(bulb ? [step('bulb', `Slip ${bulb} on`, 'Before the hair: it fills the skirt from inside.')] : []),
-      step('wrap', `Wind ${floss} in the head’s groove`, 'Evenly, each turn beside the last.'),
+      step('wrap', `Wind ${floss} round ${head}`, 'In its groove, evenly, each turn beside the last.'),
       step(
         'knots',
         'Overhand knots, turning the lure each time',

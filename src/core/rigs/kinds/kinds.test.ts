@@ -207,6 +207,17 @@ describe('other kinds', () => {
     expect(two.items.map(({ place }) => place)).toEqual(expect.arrayContaining(['belly', 'bulb']));
   });
 
+  it('tie hair on a weight, back and belly of two hairs', () => {
+    const two = begin('hair-lure', { picks: { colors: 'two' } });
+    expect(at(two, 'head').part.gauge.as).toBe('weight');
+    expect(Math.abs((at(two, 'head').part.massG ?? 0) - 5)).toBeLessThan(1);
+    expect(at(two, 'belly').part.binId).not.toBe(at(two, 'hair').part.binId);
+    // Where only one hair lies there, it is both.
+    const onlyOne = shelf.filter(({ gauge, name }) => gauge.as !== 'hair' || name === 'Hair, white');
+    const same = beginRig('hair-lure', onlyOne, TYPICAL_MATCHES, { picks: { colors: 'two' } });
+    expect(at(same, 'belly').part.name).toBe('Hair, white');
+  });
+
   it('tell of hooks on a lure that reach each other', () => {
     expect(codes(begin('hook-change', { wants: { apartMm: 20 } }))).toContain('hooks-meet');
     expect(codes(begin('hook-change', { wants: { apartMm: 20 }, picks: { hangers: 'one' } }))).not.toContain(

@@ -1,0 +1,25 @@
+import type { BenchProblem } from '@/core/problems/bench-problem';
+import { benchSentence } from './bench-sentence';
+
+const PROBLEMS: readonly (readonly [BenchProblem, RegExp])[] = [
+  [
+    { code: 'bench.too-little', bin: 'Cable', onHand: 465, asked: 600, unit: 'mm' },
+    /Cable has 465 mm; 600 mm cannot come out/,
+  ],
+  [{ code: 'bench.too-little', bin: 'Hook', onHand: 2, asked: 6, unit: 'pieces' }, /Hook has 2; 6 cannot/],
+  [{ code: 'bench.rigging-on' }, /Rigs are being made already/],
+  [{ code: 'bench.rigging-ended', no: 7 }, /Rig run 7 has ended/],
+  [
+    { code: 'bench.length-changed', bin: 'Cable', thereMm: 8500.5, toldMm: 10_000 },
+    /was 10000 mm when the cuts were planned and is 8500\.5 mm now\. Plan the cuts again/,
+  ],
+  [{ code: 'bench.kit-back', no: 3 }, /Kit 3 is back on the shelf already/],
+  [{ code: 'bench.kept-by-length', bin: 'Cable' }, /kept by its lengths.*at Rig, Rolls/],
+];
+
+it.each(PROBLEMS.map(([problem, words]) => [problem.code, problem, words] as const))(
+  '%s says what is so and what to do',
+  (_, problem, words) => {
+    expect(benchSentence(problem)).toMatch(words);
+  },
+);
