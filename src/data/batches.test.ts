@@ -3,9 +3,10 @@ import type { NewBatch } from './repositories/batches';
 import type { Workshop } from './workshop';
 
 const nameHead = ({ nominalG }: { nominalG: number }) => ({ name: `Round ${nominalG} g`, place: 'Rack' });
-const onHand = async (workshop: Workshop, binId: string) => (await workshop.shelf.levels()).get(binId) ?? 0;
+const onHand = async (workshop: Workshop, binId: string) =>
+  (await workshop.shelf.ledger()).levels.get(binId) ?? 0;
 const madeFor = async (workshop: Workshop, ticketId: string | null) =>
-  (await workshop.shelf.madeEntries())
+  (await workshop.shelf.ledger()).madeEntries
     .filter((entry) => entry.ticketId === ticketId)
     .reduce((total, { qty }) => total + qty, 0);
 
@@ -30,6 +31,7 @@ async function benchWithBatch() {
   };
   const ticket = await workshop.tickets.add({
     title: 'Three',
+    wares: [],
     buyer: 'Club',
     toleranceShare: 0.05,
     note: '',
@@ -185,7 +187,7 @@ describe('free heads on the shelf', () => {
     const given = await workshop.tickets.giveFromShelf([allotment]);
     expect(given).toMatchObject({ ok: true });
     expect(await onHand(workshop, heads)).toBe(4);
-    const made = (await workshop.shelf.ticketEntries()).filter(({ ticketId }) => ticketId === ticket);
+    const made = (await workshop.shelf.ledger()).ticketEntries.filter(({ ticketId }) => ticketId === ticket);
     expect(made.reduce((total, { qty }) => total + qty, 0)).toBe(before + 2);
     expect(await workshop.tickets.giveFromShelf([allotment, { ...allotment, count: 3 }])).toMatchObject({
       problem: { code: 'bench.too-little', onHand: 4, asked: 5 },

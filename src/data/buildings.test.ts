@@ -21,7 +21,7 @@ async function bench() {
     end: { binId: null, bladeBinId: null },
   };
   const build = await workshop.builds.keep(recipe);
-  const level = async (binId: string) => (await workshop.shelf.levels()).get(binId) ?? 0;
+  const level = async (binId: string) => (await workshop.shelf.ledger()).levels.get(binId) ?? 0;
   const begin = (count: number) =>
     workshop.buildings.begin({
       ...{ buildId: build.id, count, way: 'one-by-one' },
@@ -217,7 +217,7 @@ describe('soft plastics', () => {
     };
     await workshop.plastics.pour(batch);
     expect(await workshop.plastics.pour(batch)).toMatchObject({ value: { no: 2 } });
-    expect((await workshop.shelf.levels()).get(bin)).toBe(47);
+    expect((await workshop.shelf.ledger()).levels.get(bin)).toBe(47);
     expect(await workshop.plastics.pour({ ...batch, binId: 'gone' })).toMatchObject({
       problem: { code: 'bench.gone', what: 'bin' },
     });

@@ -58,9 +58,9 @@ async function bench() {
   const rig = await workshop.rigs.keep({
     ...{ family: null, name: 'Leader', kind: 'leader', wants: {}, picks: {}, note: '', items },
   });
-  const level = async (id: string) => (await workshop.shelf.levels()).get(id) ?? 0;
+  const level = async (id: string) => (await workshop.shelf.ledger()).levels.get(id) ?? 0;
   const lengths = async () => {
-    const own = (await workshop.lengths.entries()).filter(({ binId }) => binId === line);
+    const own = (await workshop.shelf.ledger()).lengthEntries.filter(({ binId }) => binId === line);
     return lengthsOnShelf(own, await level(line));
   };
   return { workshop, db, line, hook, rig, level, lengths };

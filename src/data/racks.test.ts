@@ -48,7 +48,7 @@ async function bench() {
       ...(line ?? { ticketId: null, lineId: null }),
     })),
   });
-  const level = async (binId: string) => (await workshop.shelf.levels()).get(binId) ?? 0;
+  const level = async (binId: string) => (await workshop.shelf.ledger()).levels.get(binId) ?? 0;
   const going = { tauS: 130, warmS: 300, used: [{ powderBinId: powder, g: 1.5 }], clockName: 'Rack 1 out' };
   return {
     ...{ db, workshop, heads, powder, coat, oven, hang, level, going },
@@ -101,7 +101,7 @@ describe('racks', () => {
       ok: true,
     });
     expect(await level(heads)).toBe(7);
-    const entries = await workshop.shelf.ticketEntries();
+    const entries = (await workshop.shelf.ledger()).ticketEntries;
     const held = (isBare: boolean) =>
       entries
         .filter(({ binId, lineId }) => lineId === 'line' && (binId === heads) === isBare)

@@ -9,10 +9,10 @@ const SWIVEL = 'part-swivels-3';
 async function bench() {
   const opened = testWorkshop();
   await opened.workshop.backup.restore(demoBench(TODAY));
-  const level = async (id: string) => (await opened.workshop.shelf.levels()).get(id) ?? 0;
+  const level = async (id: string) => (await opened.workshop.shelf.ledger()).levels.get(id) ?? 0;
   const lengths = async () => {
     const sums = new Map<string, number>();
-    for (const { lengthId, qty } of await opened.workshop.lengths.entries()) {
+    for (const { lengthId, qty } of (await opened.workshop.shelf.ledger()).lengthEntries) {
       sums.set(lengthId ?? '', (sums.get(lengthId ?? '') ?? 0) + qty);
     }
     return sums;

@@ -123,7 +123,7 @@ describe('metals', () => {
     ];
     const melted = await it.workshop.metals.melt({ name: 'Lot 3', place: 'Shelf', picks, drossShare: 0.05 });
     if (!melted.ok) throw new Error(melted.problem.code);
-    const levels = await it.workshop.shelf.levels();
+    const levels = (await it.workshop.shelf.ledger()).levels;
     expect(levels.get(it.lotId)).toBeCloseTo(4400, 9);
     expect(levels.get(hardId)).toBeCloseTo(600, 9);
     expect(levels.get(melted.value)).toBeCloseTo(950, 9);
@@ -134,7 +134,7 @@ describe('metals', () => {
       costPerKg: null,
     });
     await it.workshop.history.undo();
-    expect((await it.workshop.shelf.levels()).get(it.lotId)).toBeCloseTo(5000, 9);
+    expect((await it.workshop.shelf.ledger()).levels.get(it.lotId)).toBeCloseTo(5000, 9);
     expect(await it.workshop.metals.melts()).toEqual([]);
   });
 
@@ -158,7 +158,7 @@ describe('metals', () => {
     expect(await code([{ binId: it.lotId, g: 5001 }])).toBe('bench.too-little');
     expect(await code([{ binId: 'nowhere', g: 1 }])).toBe('bench.gone');
     expect(await code([])).toBe('bench.gone');
-    expect((await it.workshop.shelf.levels()).get(it.lotId)).toBe(5000);
+    expect((await it.workshop.shelf.ledger()).levels.get(it.lotId)).toBe(5000);
   });
 });
 

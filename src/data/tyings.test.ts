@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { PLAIN_NOTE } from '@/records/water-note';
 import { testWorkshop } from '../../tests/support/test-bench';
 import type { NewBin } from './repositories/shelf';
 import type { NewSkirt } from './repositories/skirts';
@@ -21,7 +22,7 @@ async function bench() {
   const enter = (qty: number, pieceShare: number) =>
     db.entries.add({
       ...{ id: `cut-${pieceShare}`, at: 1, binId: straw, kind: 'returned', qty, note: '', pieceShare },
-      ...{ ticketId: null, lineId: null, runId: null, lengthId: null, reverses: null },
+      ...{ ticketId: null, lineId: null, runId: null, lengthId: null, unitCost: null, reverses: null },
     });
   await enter(0.5, 0.5);
   await enter(0.5, 0.25);
@@ -48,7 +49,7 @@ async function bench() {
     },
   };
   const skirt = await workshop.skirts.keep(recipe);
-  const level = async (binId: string) => (await workshop.shelf.levels()).get(binId) ?? 0;
+  const level = async (binId: string) => (await workshop.shelf.ledger()).levels.get(binId) ?? 0;
   const begin = (count: number, headBinId: string | null, pieces: { share: number; count: number }[]) =>
     workshop.tyings.begin({
       ...{ skirtId: skirt.id, count, headBinId, ticketId: null, lineId: null, swaps: [] },
@@ -61,7 +62,7 @@ describe('runs of skirts', () => {
   it('give the very pieces back when a run is undone', async () => {
     const { workshop, begin } = await bench();
     const halves = async () =>
-      (await workshop.tyings.cutEntries())
+      (await workshop.shelf.ledger()).cutEntries
         .filter(({ pieceShare }) => pieceShare === 0.5)
         .reduce((sum, { qty }) => sum + qty, 0);
     expect(await begin(1, null, [{ share: 0.5, count: 1 }])).toMatchObject({ ok: true });
@@ -85,7 +86,7 @@ describe('runs of skirts', () => {
     expect(ended).toMatchObject({ ok: true, value: { state: 'tied', done: 2, inHand: null } });
     expect(await level(straw)).toBeCloseTo(9.75, 9);
     expect(await level(`loose-${skirt.id}`)).toBe(2);
-    const cut = (await workshop.tyings.cutEntries()).map(({ qty, pieceShare }) => [pieceShare, qty]);
+    const cut = (await workshop.shelf.ledger()).cutEntries.map(({ qty, pieceShare }) => [pieceShare, qty]);
     expect(cut.sort()).toEqual([
       [0.25, 0.25],
       [0.25, 0.5],
@@ -206,14 +207,10 @@ describe('recipes of skirts', () => {
 
   it('keep what the water said of them', async () => {
     const { workshop, skirt } = await bench();
-    await workshop.skirts.noteWater({
-      skirtId: skirt.id,
-      hours: 2,
-      fish: 3,
-      lost: 0,
-      place: 'Weir',
-      note: '',
+    await workshop.water.note({
+      ...PLAIN_NOTE,
+      ...{ of: { kind: 'skirt', id: skirt.id }, hours: 2, fish: 3, place: 'Weir' },
     });
-    expect(await workshop.skirts.waterNotes()).toMatchObject([{ skirtId: skirt.id, fish: 3 }]);
+    expect(await workshop.water.all()).toMatchObject([{ of: { kind: 'skirt', id: skirt.id }, fish: 3 }]);
   });
 });

@@ -4,7 +4,7 @@ import type { Workshop } from './workshop';
 import { sortHistory } from './sort-history';
 
 async function onHand(workshop: Workshop, binId: string): Promise<number> {
-  return (await workshop.shelf.levels()).get(binId) ?? 0;
+  return (await workshop.shelf.ledger()).levels.get(binId) ?? 0;
 }
 
 const nameHead = () => ({ name: 'Round 10 g', place: 'Rack' });
@@ -17,6 +17,7 @@ async function benchWithRun() {
   const mold = await workshop.molds.save(BLOCK);
   const ticket = await workshop.tickets.add({
     title: 'Three heads',
+    wares: [],
     buyer: 'Club',
     toleranceShare: 0.05,
     note: '',
@@ -118,9 +119,9 @@ describe('a run', () => {
     expect(await onHand(workshop, hook)).toBe(20 - 4);
     const heads = (await workshop.shelf.bins()).find((bin) => bin.kind === 'head');
     expect(await onHand(workshop, heads!.id)).toBe(3);
-    expect((await workshop.shelf.ticketEntries()).map(({ ticketId, qty }) => [ticketId, qty])).toEqual([
-      [ticket, 3],
-    ]);
+    expect((await workshop.shelf.ledger()).ticketEntries.map(({ ticketId, qty }) => [ticketId, qty])).toEqual(
+      [[ticket, 3]],
+    );
   });
 
   it('is all booked or not at all', async () => {

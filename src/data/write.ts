@@ -50,7 +50,7 @@ export async function write<T>(
     const enter: Pen['enter'] = async ({ binId, kind, qty, ...rest }) => {
       if (qty === 0) return;
       const links = { note: '', ticketId: null, lineId: null, runId: null };
-      const own = { pieceShare: null, lengthId: null, reverses: null };
+      const own = { pieceShare: null, lengthId: null, unitCost: null, reverses: null };
       await put('entries', { id: store.newId(), at, binId, kind, qty, ...links, ...own, ...rest });
     };
 

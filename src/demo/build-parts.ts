@@ -1,5 +1,6 @@
 import type { PartBin } from '@/records/bin';
 import { PLAIN_PART } from '@/records/plain-part';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import { bladeOf, gaugeOf, wireMass } from './gauges';
 import { COLOR_HEX } from './strands';
 import type { DemoTools } from './tools';
@@ -121,6 +122,7 @@ export function demoBuildParts(tools: DemoTools): { bin: PartBin; qty: number }[
       place,
       lowAt: 6,
       retired: false,
+      ...PLAIN_BIN,
       note: '',
       sort,
       hex: hex ?? COLOR_HEX[name] ?? null,

@@ -2,6 +2,7 @@ import type { PartBin } from '@/records/bin';
 import type { BuildRecord, Building } from '@/records/build';
 import type { Entry } from '@/records/entry';
 import { PLAIN_PART } from '@/records/plain-part';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import { buildId } from './builds';
 import type { DemoTools } from './tools';
 
@@ -25,7 +26,7 @@ export function buildingHistory(
     const enter = (binId: string, kind: Entry['kind'], qty: number, at: number) =>
       entries.push({
         ...{ binId, kind, qty, at, note: `building run ${index + 1}`, pieceShare: null, lengthId: null },
-        ...{ ticketId: null, lineId: null, runId: null, reverses: null },
+        ...{ ticketId: null, lineId: null, runId: null, unitCost: null, reverses: null },
       });
     const uses = [
       build.frameBinId,
@@ -49,6 +50,7 @@ export function buildingHistory(
       place: 'Bait box',
       lowAt: null,
       retired: false,
+      ...PLAIN_BIN,
       note: '',
       sort: 'baits',
       buildId: id,

@@ -83,7 +83,15 @@ export function coatHistory(
     const enter = (binId: string, kind: Entry['kind'], qty: number, at: number) =>
       entries.push({
         ...{ binId, kind, qty, at, note: `rack ${index + 1}` },
-        ...{ ticketId: null, lineId: null, runId: null, pieceShare: null, lengthId: null, reverses: null },
+        ...{
+          ticketId: null,
+          lineId: null,
+          runId: null,
+          pieceShare: null,
+          lengthId: null,
+          unitCost: null,
+          reverses: null,
+        },
       });
     const used = powdersOf(coat).map((powderBinId) => ({
       powderBinId,

@@ -2,6 +2,10 @@ import { findStyle } from '@/core/cavities/styles';
 import type { BenchContents } from '@/records/bench-file';
 import type { Bin, HeadBin, HookBin, MetalBin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
+import { PLAIN_BIN } from '@/records/plain-bin';
+import { NEW_MONEY } from '@/records/outlay';
+import { demoDrawers, demoOutlays, demoPacks, demoPurchases, demoSellers, demoUnitPrice } from './books';
+import { demoSeason } from './water-notes';
 import { buildingHistory } from './building-history';
 import { demoBuildParts } from './build-parts';
 import { demoBuilds } from './builds';
@@ -91,7 +95,15 @@ export function demoBench(now: number): BenchContents {
       const known = cast.findIndex((each) => each.run.id === result.run.id && each.bin.id === bin.id);
       const before = cast[known]?.count ?? 0;
       cast.splice(known < 0 ? cast.length : known, 1, { run: result.run, bin, count: before + count });
-      const common = { binId: bin.id, ticketId, lineId, pieceShare: null, lengthId: null, reverses: null };
+      const common = {
+        binId: bin.id,
+        ticketId,
+        lineId,
+        pieceShare: null,
+        lengthId: null,
+        unitCost: null,
+        reverses: null,
+      };
       entries.push({ ...common, at, kind: 'made', qty: count, note: '', runId: result.run.id });
       if (plan.state === 'closed' && plan.buyer !== null && ticketId !== null) {
         const note = `handed over to ${plan.buyer}`;
@@ -155,9 +167,37 @@ export function demoBench(now: number): BenchContents {
         runId: null,
         pieceShare: null,
         lengthId: null,
+        unitCost: demoUnitPrice(bin),
         reverses: null,
       };
     });
+
+  const filed: Bin[] = [
+    ...stocked.map(({ bin }) => bin),
+    ...heads.values(),
+    ...colored.bins,
+    ...tied.bins,
+    ...built.bins,
+    ...rigged.bins,
+  ];
+  const cabinet = demoDrawers(filed);
+  const atBooks = new DemoTools(START + 8, now);
+  const packs = demoPacks(
+    atBooks,
+    stocked.map(({ bin }) => bin),
+  );
+  const season = demoSeason(new DemoTools(START + 9, now), [
+    ...builds.slice(0, 3).map(({ id, head }, nth) => ({
+      of: { kind: 'build' as const, id },
+      weightG: (head?.nominalG ?? 10) + 6,
+      perHour: 0.7 + 0.25 * nth,
+    })),
+    ...[...heads.values()].slice(0, 4).map(({ id, nominalG }, nth) => ({
+      of: { kind: 'head' as const, id },
+      weightG: nominalG,
+      perHour: 1 + 0.2 * (nth % 2),
+    })),
+  ]);
 
   return {
     bench: [
@@ -167,17 +207,11 @@ export function demoBench(now: number): BenchContents {
         pot: { capacityG: 4500, heelG: 150, drossShare: 0.02, scrapShare: 0.05, meltMinutes: 28 },
         freezeTrial: { modulusMm: 2.1, seconds: 7, exponent: 1.4 },
         pace: { pourMinutes: 50, restMinutes: 10 },
+        money: { ...NEW_MONEY, ratePerHour: 12 },
         safety: null,
       },
     ],
-    bins: [
-      ...stocked.map(({ bin }) => bin),
-      ...heads.values(),
-      ...colored.bins,
-      ...tied.bins,
-      ...built.bins,
-      ...rigged.bins,
-    ],
+    bins: filed.map((bin) => ({ ...bin, drawerId: cabinet.drawerOf(bin) })),
     entries: [...receipts, ...lengths, ...entries]
       .filter(({ qty }) => qty !== 0)
       .sort((a, b) => a.at - b.at)
@@ -199,7 +233,7 @@ export function demoBench(now: number): BenchContents {
     coatFaults: colored.faults,
     skirts,
     tyings: tied.tyings,
-    waterNotes: demoWaterNotes(own),
+    waterNotes: [...demoWaterNotes(own), ...season],
     builds,
     buildings: built.buildings,
     plastics: demoPlastics(atBuild),
@@ -209,6 +243,13 @@ export function demoBench(now: number): BenchContents {
     allowances: rigged.allowances,
     matches: rigged.matches,
     kits: rigged.kits,
+    drawers: cabinet.drawers,
+    photos: [],
+    sellers: demoSellers(),
+    packs,
+    purchases: demoPurchases(atBooks, packs),
+    substitutes: [],
+    outlays: demoOutlays(atBooks),
     acts: [],
   };
 }
@@ -233,6 +274,7 @@ function headBin(
     place: `Head rack, ${sort.toLowerCase()}`,
     lowAt: null,
     retired: false,
+    ...PLAIN_BIN,
     note: '',
     style,
     nominalG,
@@ -268,6 +310,7 @@ function takenForTheWater(
       runId: null,
       pieceShare: null,
       lengthId: null,
+      unitCost: null,
       reverses: null,
     }));
   });
@@ -286,6 +329,14 @@ function coatedForLeague(at: number): Omit<Entry, 'id'>[] {
   ] as const;
   return moves.map((move) => ({
     ...move,
-    ...{ at, note: 'for the league', runId: null, pieceShare: null, lengthId: null, reverses: null },
+    ...{
+      at,
+      note: 'for the league',
+      runId: null,
+      pieceShare: null,
+      lengthId: null,
+      unitCost: null,
+      reverses: null,
+    },
   }));
 }

@@ -1,6 +1,7 @@
 import { guessHookMass } from '@/core/cavities/guess-hook-mass';
 import type { HookBin } from '@/records/bin';
 import { TYPICAL_JIG_HOOKS } from '@/reference/hooks';
+import { PLAIN_BIN } from '@/records/plain-bin';
 
 const WEIGHED_SIZES = ['#2', '#1', '1/0', '2/0', '3/0', '4/0'];
 
@@ -67,6 +68,7 @@ function hook(
     place,
     lowAt: 30,
     retired: false,
+    ...PLAIN_BIN,
     note: '',
     size,
     massG: Math.round(mass * 1000) / 1000,

@@ -2,6 +2,7 @@ import { mixMetal } from '@/core/metals/mix-metal';
 import { ELEMENTS } from '@/reference/elements';
 import { REFERENCE_METALS } from '@/reference/metals';
 import type { MetalBin } from '@/records/bin';
+import { PLAIN_BIN } from '@/records/plain-bin';
 
 interface Lot {
   readonly id: string;
@@ -97,6 +98,7 @@ export function demoMetals(): MetalBin[] {
       place: lot.place,
       lowAt: lot.lowAt,
       retired: false,
+      ...PLAIN_BIN,
       note: lot.note,
       composition: { ...metal.composition },
       compositionBasis: 'known',
@@ -115,6 +117,7 @@ export function demoMetals(): MetalBin[] {
     place: 'Under the bench',
     lowAt: null,
     retired: false,
+    ...PLAIN_BIN,
     note: 'Old window weights from the quay. Not yet weighed in water.',
     composition: null,
     compositionBasis: 'guess',

@@ -1,5 +1,6 @@
 import type { PartBin, PowderBin, StrandBin } from '@/records/bin';
 import { PLAIN_PART } from '@/records/plain-part';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import { measuredOf } from './gauges';
 import { demoPowder } from './powders';
 import { COLOR_HEX, demoTab } from './strands';
@@ -281,6 +282,7 @@ export function demoParts(tools: DemoTools): { bin: PartBin | PowderBin | Strand
         place,
         lowAt: family.unit === 'mm' ? 1000 * family.lowAt : family.lowAt,
         retired: false,
+        ...PLAIN_BIN,
         note: '',
         sort: family.sort,
         massG: family.massG,

@@ -1,4 +1,5 @@
 import type { PowderBin } from '@/records/bin';
+import { PLAIN_BIN } from '@/records/plain-bin';
 
 type Card = Pick<PowderBin, 'cures' | 'maxC' | 'fuseC' | 'densityGcm3'>;
 
@@ -54,6 +55,7 @@ export function demoPowder(index: number, place: string, lowAt: number): PowderB
     place,
     lowAt,
     retired: false,
+    ...PLAIN_BIN,
     note: '',
     hex: powder.hex,
     finish: powder.finish,

@@ -3,6 +3,7 @@ import type { PartBin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import type { Gauge } from '@/records/gauge';
 import { PLAIN_PART } from '@/records/plain-part';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import { gaugeOf } from './gauges';
 import type { DemoTools } from './tools';
 
@@ -203,7 +204,7 @@ export function demoLengths(at: number, cutAt: number): Omit<Entry, 'id'>[] {
     lengthsMm.flatMap((mm, nth) => {
       const entry = (kind: Entry['kind'], qty: number, when: number, note: string): Omit<Entry, 'id'> => ({
         ...{ at: when, binId, kind, qty, note, lengthId: `${binId}-${nth + 1}`.slice(5) },
-        ...{ ticketId: null, lineId: null, runId: null, pieceShare: null, reverses: null },
+        ...{ ticketId: null, lineId: null, runId: null, pieceShare: null, unitCost: null, reverses: null },
       });
       const whole = mm % 1000 === 0 ? mm : Math.ceil(mm / 1000) * 1000;
       return [
@@ -224,6 +225,7 @@ function binOf([id, sort, name, place, gauge, massG, costEach]: Plan, unit: 'pie
       name,
       place,
       retired: false,
+      ...PLAIN_BIN,
       note: '',
       sort,
       gauge,

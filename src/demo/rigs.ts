@@ -8,6 +8,7 @@ import { PLAIN_PART } from '@/records/plain-part';
 import type { Allowance, Kit, Match, Rigging, RigRecord } from '@/records/rig';
 import { rigPieceOf } from '@/records/rig-piece';
 import { TYPICAL_MATCHES } from '@/reference/matches';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import type { DemoTools } from './tools';
 
 interface Plan extends Pick<RigWishes, 'wants' | 'picks'> {
@@ -143,7 +144,7 @@ export function demoRigs(bins: readonly Bin[], tools: DemoTools): DemoRigs {
   ) =>
     entries.push({
       ...{ binId, kind, qty, at, note, lengthId },
-      ...{ ticketId: null, lineId: null, runId: null, pieceShare: null, reverses: null },
+      ...{ ticketId: null, lineId: null, runId: null, pieceShare: null, unitCost: null, reverses: null },
     });
   const pieces = new Map(shelf.map((piece) => [piece.binId, piece]));
   const made = MADE.map(({ rig: name, count, failed, daysAgo, secondsEach }, index) => {
@@ -170,6 +171,7 @@ export function demoRigs(bins: readonly Bin[], tools: DemoTools): DemoRigs {
     const bin: PartBin = {
       ...PLAIN_PART,
       ...{ id: `rig-${rig.id}`, kind: 'part', unit: 'pieces', name: `${rig.name} 1`, place: 'Rig wallet' },
+      ...PLAIN_BIN,
       ...{ lowAt: null, retired: false, note: '', sort: 'rigs', rigId: rig.id },
     };
     enter(bin.id, 'rigged', count - failed, endedAt, note);

@@ -144,6 +144,7 @@ export function pourTicket(
     runId,
     pieceShare: null,
     lengthId: null,
+    unitCost: null,
     reverses: null,
   });
   const entries = [

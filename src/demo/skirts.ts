@@ -1,5 +1,5 @@
 import type { Skirt, SkirtLayerRecord } from '@/records/skirt';
-import type { WaterNote } from '@/records/water-note';
+import { PLAIN_NOTE, type WaterNote } from '@/records/water-note';
 import { tabId } from './strands';
 import type { DemoTools } from './tools';
 
@@ -281,7 +281,8 @@ export function demoWaterNotes(tools: DemoTools): WaterNote[] {
   return notes.map(([skirt, daysAgo, place, hours, fish, lost, note], index) => ({
     id: `water-note-${index + 1}`,
     at: tools.at(-daysAgo, 19),
-    skirtId: skirt,
+    ...PLAIN_NOTE,
+    of: { kind: 'skirt', id: skirt },
     place,
     hours,
     fish,

@@ -1,4 +1,5 @@
 import type { StrandBin } from '@/records/bin';
+import { PLAIN_BIN } from '@/records/plain-bin';
 
 /** The colors of the made-up bench, as rubber and dyed parts have them. */
 export const COLOR_HEX: Readonly<Record<string, string>> = {
@@ -44,6 +45,7 @@ export function demoTab(color: string, isFine: boolean, place: string, lowAt: nu
     place,
     lowAt,
     retired: false,
+    ...PLAIN_BIN,
     note: '',
     hex: COLOR_HEX[color] ?? '#777777',
     flakes: FLAKES[color] ?? [],
@@ -138,6 +140,7 @@ export function demoHair(): { bin: StrandBin; qty: number }[] {
       place: `Hair box, ${index + 1}`,
       lowAt: null,
       retired: false,
+      ...PLAIN_BIN,
       note: '',
       flakes: [],
       translucency: 0,

@@ -269,6 +269,7 @@ export function demoTickets(tools: DemoTools): Ticket[] {
     toleranceShare: plan.tolerance ?? 0.05,
     state: plan.state,
     note: plan.note ?? '',
+    wares: [],
     createdAt: tools.at(plan.cast ? -plan.cast.daysAgo - 4 : -9 + index / 3, 9),
     lines: plan.lines.map(([style, nominalG, count, hookBinId, coat, skirt], line) => ({
       id: `ticket-${index + 1}-${line + 1}`,

@@ -4,6 +4,7 @@ import type { Entry } from '@/records/entry';
 import { PLAIN_PART } from '@/records/plain-part';
 import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import { skirtId } from './skirts';
 import type { DemoTools } from './tools';
 
@@ -34,7 +35,7 @@ export function tyingHistory(
     const enter = (binId: string, kind: Entry['kind'], qty: number, at: number, pieceShare: number | null) =>
       entries.push({
         ...{ binId, kind, qty, at, note: `tying run ${index + 1}`, pieceShare },
-        ...{ ticketId: null, lineId: null, runId: null, lengthId: null, reverses: null },
+        ...{ ticketId: null, lineId: null, runId: null, lengthId: null, unitCost: null, reverses: null },
       });
     const taken: Tying['taken'] = [];
     const putBack: Tying['putBack'] = [];
@@ -108,6 +109,7 @@ function looseBin({ id, name, version }: Skirt): PartBin {
     place: 'Skirt box',
     lowAt: null,
     retired: false,
+    ...PLAIN_BIN,
     note: '',
     sort: 'skirts',
     ...PLAIN_PART,

@@ -33,6 +33,13 @@ const tableName = z.enum([
   'allowances',
   'matches',
   'kits',
+  'drawers',
+  'photos',
+  'sellers',
+  'packs',
+  'purchases',
+  'substitutes',
+  'outlays',
 ]);
 export type TableName = z.infer<typeof tableName>;
 

@@ -5,6 +5,8 @@ import { beat } from './beat';
 import { bench } from './bench';
 import { bin } from './bin';
 import { build, building } from './build';
+import { pack, purchase, seller, substitute } from './buying';
+import { drawer, photo } from './cabinet';
 import { clock } from './clock';
 import { coat } from './coat';
 import { coatFault } from './coat-fault';
@@ -13,6 +15,7 @@ import { flaw } from './flaw';
 import { heater } from './heater';
 import { melt } from './melt';
 import { mold } from './mold';
+import { outlay } from './outlay';
 import { plastic, plasticBatch } from './plastic';
 import { rack } from './rack';
 import { allowance, kit, match, rig, rigging } from './rig';
@@ -26,7 +29,7 @@ import { weighing } from './weighing';
 
 export const BENCH_FILE_FORMAT = 'ruvek-bench';
 /** Counts up with every change of form; `upgrades/` brings older files up. */
-export const BENCH_FILE_VERSION = 8;
+export const BENCH_FILE_VERSION = 9;
 
 /** Everything on the bench. */
 const benchContents = z.strictObject({
@@ -60,6 +63,13 @@ const benchContents = z.strictObject({
   allowances: z.array(allowance),
   matches: z.array(match),
   kits: z.array(kit),
+  drawers: z.array(drawer),
+  photos: z.array(photo),
+  sellers: z.array(seller),
+  packs: z.array(pack),
+  purchases: z.array(purchase),
+  substitutes: z.array(substitute),
+  outlays: z.array(outlay),
   acts: z.array(act),
 });
 
@@ -108,5 +118,12 @@ export const EMPTY_CONTENTS: BenchContents = {
   allowances: [],
   matches: [],
   kits: [],
+  drawers: [],
+  photos: [],
+  sellers: [],
+  packs: [],
+  purchases: [],
+  substitutes: [],
+  outlays: [],
   acts: [],
 };

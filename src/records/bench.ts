@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { money, NEW_MONEY } from './outlay';
 import { grams, instant, name, overZeroGrams, shareUnderOne } from './fields';
 
 /** The bench itself: its name and its pot. One record, id `bench`. */
@@ -29,6 +30,7 @@ export const bench = z.strictObject({
     .nullable(),
   /** How long the maker pours before a rest, and how long that is; no rest where 0. */
   pace: z.strictObject({ pourMinutes: z.number().gt(0).max(600), restMinutes: z.number().min(0).max(240) }),
+  money,
   /** When the checklist before the pot was answered, and until when that holds; null where it was not. */
   safety: z.strictObject({ answeredAt: instant, until: instant }).nullable(),
 });
@@ -42,5 +44,6 @@ export const NEW_BENCH: Bench = {
   pot: { capacityG: 4500, heelG: 150, drossShare: 0.02, scrapShare: 0.05, meltMinutes: 25 },
   freezeTrial: null,
   pace: { pourMinutes: 50, restMinutes: 10 },
+  money: NEW_MONEY,
   safety: null,
 };

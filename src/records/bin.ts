@@ -2,6 +2,9 @@ import { z } from 'zod';
 import { basis, colorHex, grams, id, name, note, overZeroGrams, share } from './fields';
 import { gauge } from './gauge';
 
+/** Stuff that harms, or is harmed by, what lies beside it. */
+export const KEEP_APART = ['soft-plastic', 'stretch-plastic', 'hard-plastic', 'painted'] as const;
+
 const common = {
   id,
   name,
@@ -9,6 +12,11 @@ const common = {
   place: z.string().max(120),
   /** Under this it counts as low; null where nobody cares. */
   lowAt: z.number().min(0).nullable(),
+  /** Bought up to this when it is low; null where nobody said. */
+  fillTo: z.number().min(0).max(1e9).nullable(),
+  /** The drawer of the cabinet it lies in; null where it was not put in one. */
+  drawerId: id.nullable(),
+  photoId: id.nullable(),
   /** Cleared off the shelf; its ledger stays. */
   retired: z.boolean(),
   note,
@@ -74,6 +82,8 @@ const partBin = z.strictObject({
   condition: z.enum(['new', 'used', 'worn']),
   /** The build that finished baits in here are of; null for parts. */
   buildId: id.nullable(),
+  /** What it must not lie beside: some soft plastics melt others and hard lures; null for all else. */
+  keepApart: z.enum(KEEP_APART).nullable(),
   /** The rig that made rigs in here are of; null for parts. */
   rigId: id.nullable(),
 });

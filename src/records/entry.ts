@@ -28,6 +28,8 @@ export const entry = z.strictObject({
   ticketId: id.nullable(),
   lineId: id.nullable(),
   runId: id.nullable(),
+  /** What one unit of the bin cost, as it came in; null where nobody noted it, and for what goes out. */
+  unitCost: z.number().min(0).max(1e6).nullable(),
   /** Of tabs: how much of a whole one each piece is that this entry is of; null for whole ones and all else. */
   pieceShare: z.number().gt(0).lt(1).nullable(),
   /** Of line, cable, cord and tube: which roll, stick or offcut; null for all else, and where nobody told them apart. */

@@ -65,7 +65,9 @@ export function findLooseEnd(contents: BenchContents): LooseEnd | null {
       lines.map(({ skirtId }) => [`tickets.${at}.lines`, skirtId] as const),
     ),
     ...contents.tyings.map(({ skirtId }, at) => [`tyings.${at}.skirtId`, skirtId] as const),
-    ...contents.waterNotes.map(({ skirtId }, at) => [`waterNotes.${at}.skirtId`, skirtId] as const),
+    ...contents.waterNotes.flatMap(({ of }, at) =>
+      of?.kind === 'skirt' ? [[`waterNotes.${at}.of`, of.id] as const] : [],
+    ),
     ...contents.bins.flatMap((bin, at) =>
       bin.kind === 'head' ? [[`bins.${at}.skirtId`, bin.skirtId] as const] : [],
     ),

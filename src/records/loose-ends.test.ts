@@ -17,7 +17,9 @@ describe('findLooseEnd, from the skirt station on', () => {
     expect(withIn({ tyings: [{ ...demo.tyings[0]!, skirtId: 'gone' }] })).toMatchObject({
       where: 'tyings.0.skirtId',
     });
-    expect(withIn({ waterNotes: [{ ...demo.waterNotes[0]!, skirtId: 'gone' }] })?.why).toContain(gone);
+    expect(
+      withIn({ waterNotes: [{ ...demo.waterNotes[0]!, of: { kind: 'skirt', id: 'gone' } }] })?.why,
+    ).toContain(gone);
     const bins = demo.bins.map((bin) => (bin.kind === 'head' ? { ...bin, skirtId: 'gone' } : bin));
     expect(withIn({ bins })?.why).toContain(gone);
   });

@@ -7,6 +7,7 @@ export const PLAIN_PART = {
   gauge: null,
   costEach: null,
   condition: 'new',
+  keepApart: null,
   buildId: null,
   rigId: null,
 } as const satisfies Partial<PartBin>;

@@ -38,9 +38,9 @@ describe('readBenchFile', () => {
     expect(problemOf('[]')).toEqual({ code: 'file.foreign' });
     expect(problemOf('null')).toEqual({ code: 'file.foreign' });
     expect(problemOf('{"format":"other","version":1}')).toEqual({ code: 'file.foreign' });
-    expect(problemOf(file(demo, { version: 9 }))).toEqual({
+    expect(problemOf(file(demo, { version: 10 }))).toEqual({
       code: 'file.newer',
-      version: 9,
+      version: 10,
       known: BENCH_FILE_VERSION,
     });
     expect(problemOf(' '.repeat(LARGEST_FILE_BYTES + 1))).toMatchObject({ code: 'file.too-large' });

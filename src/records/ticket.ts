@@ -18,19 +18,35 @@ const ticketLine = z.strictObject({
   dueOn: day.nullable(),
 });
 
-export const ticket = z.strictObject({
+/** Finished pieces that are asked for: a build or a rig, any version of its family. */
+const ware = z.strictObject({
   id,
-  no: z.int().min(1),
-  title: name,
-  /** Who ordered it; null where it is for stock. */
-  buyer: name.nullable(),
-  /** How far a casting may lie from the weight asked, to either side. */
-  toleranceShare: share,
-  state: z.enum(['open', 'set-aside', 'closed']),
-  note,
-  createdAt: instant,
-  lines: z.array(ticketLine).min(1).max(200),
+  kind: z.enum(['build', 'rig']),
+  family: id,
+  count: pieces.min(1),
+  dueOn: day.nullable(),
 });
 
+export const ticket = z
+  .strictObject({
+    id,
+    no: z.int().min(1),
+    title: name,
+    /** Who ordered it; null where it is for stock. */
+    buyer: name.nullable(),
+    /** How far a casting may lie from the weight asked, to either side. */
+    toleranceShare: share,
+    state: z.enum(['open', 'set-aside', 'closed']),
+    note,
+    createdAt: instant,
+    lines: z.array(ticketLine).max(200),
+    wares: z.array(ware).max(60),
+  })
+  .refine(({ lines, wares }) => lines.length + wares.length > 0, {
+    path: ['lines'],
+    message: 'a ticket asks for something',
+  });
+
 export type TicketLine = z.infer<typeof ticketLine>;
+export type TicketWare = z.infer<typeof ware>;
 export type Ticket = z.infer<typeof ticket>;

@@ -1,3 +1,4 @@
+import { PLAIN_BIN } from '../../src/records/plain-bin';
 import { repeatableRandom } from '../../src/core/numeric/repeatable-random';
 import { EMPTY_CONTENTS, type BenchFile } from '../../src/records/bench-file';
 
@@ -32,7 +33,7 @@ export function bigSession(start = 7, lines = 40, blocksInAll = 25): BigSession 
 export function bigBench(session: BigSession): BenchFile {
   return {
     format: 'ruvek-bench',
-    version: 8,
+    version: 9,
     savedAt: 0,
     contents: {
       ...EMPTY_CONTENTS,
@@ -45,6 +46,7 @@ export function bigBench(session: BigSession): BenchFile {
           place: '',
           lowAt: null,
           retired: false,
+          ...PLAIN_BIN,
           note: '',
           composition: null,
           compositionBasis: 'guess',
@@ -68,6 +70,7 @@ export function bigBench(session: BigSession): BenchFile {
           runId: null,
           pieceShare: null,
           lengthId: null,
+          unitCost: null,
           reverses: null,
         },
       ],
@@ -109,6 +112,7 @@ export function bigBench(session: BigSession): BenchFile {
           buyer: null,
           toleranceShare: 0.02,
           state: 'open',
+          wares: [],
           note: '',
           createdAt: 1,
           lines: session.weights.map((nominalG, index) => ({

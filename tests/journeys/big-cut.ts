@@ -3,6 +3,7 @@ import type { CutPiece, CutStock } from '../../src/core/rigs/cuts/cut-facts';
 import type { BenchContents } from '../../src/records/bench-file';
 import type { PartBin } from '../../src/records/bin';
 import type { Entry } from '../../src/records/entry';
+import { PLAIN_BIN } from '../../src/records/plain-bin';
 import { PLAIN_PART } from '../../src/records/plain-part';
 import type { RigRecord } from '../../src/records/rig';
 
@@ -52,6 +53,7 @@ export function bigCut(start: number): BigCut {
 export function bigCutContents(start: number): Pick<BenchContents, 'bins' | 'entries' | 'rigs'> {
   const { pieces, stock } = bigCut(start);
   const bin = (id: string, unit: PartBin['unit'], gauge: PartBin['gauge']): PartBin => ({
+    ...PLAIN_BIN,
     ...PLAIN_PART,
     ...{ id, kind: 'part', unit, name: id, place: 'Rack', lowAt: null, retired: false, note: '' },
     ...{ sort: 'line and cord', gauge },
@@ -67,7 +69,7 @@ export function bigCutContents(start: number): Pick<BenchContents, 'bins' | 'ent
   });
   const entry = (id: string, binId: string, qty: number, lengthId: string | null): Entry => ({
     ...{ id, at: 1, binId, kind: 'received', qty, note: '', lengthId, ticketId: null, lineId: null },
-    ...{ runId: null, pieceShare: null, reverses: null },
+    ...{ runId: null, pieceShare: null, unitCost: null, reverses: null },
   });
   // As many rolls as twenty rigs can want, and the odd lengths besides.
   const rolls = stock.flatMap(({ id, lengthMm, count }) =>

@@ -6,6 +6,7 @@ import type { BenchContents } from '../../src/records/bench-file';
 import type { PartBin } from '../../src/records/bin';
 import type { BuildRecord } from '../../src/records/build';
 import type { Gauge } from '../../src/records/gauge';
+import { PLAIN_BIN } from '../../src/records/plain-bin';
 import { PLAIN_PART } from '../../src/records/plain-part';
 
 export interface BigMix {
@@ -76,6 +77,7 @@ export function bigMixContents({
     bins: shelf.map(({ item }): PartBin => {
       const [as, sizes] = SIZES[family(item)] ?? (['bead', {}] as const);
       return {
+        ...PLAIN_BIN,
         ...PLAIN_PART,
         ...{ id: item, kind: 'part', unit: 'pieces', name: item, place: 'Tin', lowAt: null, retired: false },
         ...{ note: '', sort: family(item), massG: 1 },
@@ -89,7 +91,15 @@ export function bigMixContents({
     }),
     entries: shelf.map(({ item, onHand }) => ({
       ...{ id: `in-${item}`, at: 1, binId: item, kind: 'received', qty: onHand, note: '' },
-      ...{ ticketId: null, lineId: null, runId: null, pieceShare: null, lengthId: null, reverses: null },
+      ...{
+        ticketId: null,
+        lineId: null,
+        runId: null,
+        pieceShare: null,
+        lengthId: null,
+        unitCost: null,
+        reverses: null,
+      },
     })),
     builds: recipes.map(({ id, uses, value }): BuildRecord => {
       const of = (name: string) => uses.find(({ item }) => family(item) === name)?.item ?? '';

@@ -100,6 +100,7 @@ export function onlyTicket(contents: BenchContents, casts: readonly Cast[]): Par
           runId: null,
           pieceShare: null,
           lengthId: null,
+          unitCost: null,
           reverses: null,
         },
       })),

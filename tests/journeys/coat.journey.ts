@@ -76,7 +76,15 @@ function withBismuthTin(contents: BenchContents): Partial<BenchContents> {
   ];
   const free = {
     ...{ id: 'free-bismuth', at: 1, binId: 'bismuth-heads', kind: 'received' as const, qty: 6, note: '' },
-    ...{ ticketId: null, lineId: null, runId: null, pieceShare: null, lengthId: null, reverses: null },
+    ...{
+      ticketId: null,
+      lineId: null,
+      runId: null,
+      pieceShare: null,
+      lengthId: null,
+      unitCost: null,
+      reverses: null,
+    },
   };
   const rest = onlyTicket({ ...contents, bins }, [
     { coatId: 'coat-night-eel', count: 6, headBinId: 'bismuth-heads' },

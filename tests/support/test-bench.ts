@@ -5,6 +5,7 @@ import { BenchDatabase } from '@/data/database';
 import type { NewRun } from '@/data/repositories/runs';
 import type { NewBin } from '@/data/repositories/shelf';
 import { openWorkshop } from '@/data/workshop';
+import type { PLAIN_BIN } from '@/records/plain-bin';
 
 let opened = 0;
 
@@ -36,7 +37,7 @@ export const LOT: NewBin = {
   densityBasis: 'weighed',
   shrinkLinear: 0,
   shrinkBasis: 'reference',
-} satisfies Omit<MetalBin, 'id' | 'retired'>;
+} satisfies Omit<MetalBin, 'id' | 'retired' | keyof typeof PLAIN_BIN>;
 
 export const HOOKS: NewBin = {
   kind: 'hook',
@@ -51,7 +52,7 @@ export const HOOKS: NewBin = {
   wireMm: 1.1,
   shankMm: 31,
   gapeMm: 12,
-} satisfies Omit<HookBin, 'id' | 'retired'>;
+} satisfies Omit<HookBin, 'id' | 'retired' | keyof typeof PLAIN_BIN>;
 
 export const BLOCK: Omit<Mold, 'id'> = {
   name: 'Block A',

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { demoBench } from '@/demo/demo-bench';
 import { EMPTY_CONTENTS, type BenchContents } from '@/records/bench-file';
 import { readBenchFile } from '@/records/read-bench-file';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import { HOOKS, LOT, testWorkshop } from '../../../tests/support/test-bench';
 import { runsCsv, shelfCsv } from './csv';
 
@@ -28,6 +29,7 @@ const anyBench: fc.Arbitrary<BenchContents> = fc
             kind: 'metal' as const,
             id: `bin-${index}`,
             retired: false,
+            ...PLAIN_BIN,
             name: name.trim(),
             note: notes,
           }
@@ -36,6 +38,7 @@ const anyBench: fc.Arbitrary<BenchContents> = fc
             kind: 'hook' as const,
             id: `bin-${index}`,
             retired: index % 3 === 0,
+            ...PLAIN_BIN,
             name: name.trim(),
             note: notes,
           },
@@ -50,6 +53,7 @@ const anyBench: fc.Arbitrary<BenchContents> = fc
       ticketId: null,
       lineId: null,
       runId: null,
+      unitCost: null,
       pieceShare: null,
       lengthId: null,
       reverses: null,
@@ -66,6 +70,7 @@ const anyBench: fc.Arbitrary<BenchContents> = fc
           buyer: null,
           toleranceShare: 0.05,
           state: 'open',
+          wares: [],
           note: notes,
           createdAt: at,
           lines: counts.map((count, index) => ({

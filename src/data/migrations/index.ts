@@ -6,6 +6,7 @@ import { coatStation } from './005-coat-station';
 import { skirtStation } from './006-skirt-station';
 import { buildStation } from './007-build-station';
 import { rigStation } from './008-rig-station';
+import { books } from './009-books';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -18,4 +19,5 @@ export const MIGRATIONS: readonly Migration[] = [
   skirtStation,
   buildStation,
   rigStation,
+  books,
 ];

@@ -1,5 +1,8 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
+import { NEW_BENCH } from '@/records/bench';
+import { PLAIN_NOTE } from '@/records/water-note';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import { FIRST_VERSION } from '../../../tests/support/first-version';
 import { readBenchFile } from '@/records/read-bench-file';
 import { BenchDatabase } from '../database';
@@ -7,7 +10,15 @@ import { openWorkshop } from '../workshop';
 import { MIGRATIONS } from './index';
 import type { Migration } from './migration';
 
-const NO_GAUGE = { gauge: null, costEach: null, condition: 'new', buildId: null, rigId: null };
+const NO_GAUGE = {
+  ...PLAIN_BIN,
+  keepApart: null,
+  gauge: null,
+  costEach: null,
+  condition: 'new',
+  buildId: null,
+  rigId: null,
+};
 
 describe('migrations', () => {
   it('count up from 1 without a gap', () => {
@@ -30,6 +41,7 @@ describe('migrations', () => {
       'clocks',
       'coatFaults',
       'coats',
+      'drawers',
       'entries',
       'flaws',
       'heaters',
@@ -38,15 +50,21 @@ describe('migrations', () => {
       'matches',
       'melts',
       'molds',
+      'outlays',
+      'packs',
+      'photos',
       'plasticBatches',
       'plastics',
       'pours',
+      'purchases',
       'racks',
       'riggings',
       'rigs',
       'rules',
       'runs',
+      'sellers',
       'skirts',
+      'substitutes',
       'tickets',
       'tyings',
       'waterNotes',
@@ -170,12 +188,13 @@ describe('migrations', () => {
     const db = new BenchDatabase('fourth-bench');
     let names = 0;
     const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
-    expect(await workshop.shelf.bins()).toEqual([{ ...head, coatId: null, skirtId: null }]);
+    expect(await workshop.shelf.bins()).toEqual([{ ...head, ...PLAIN_BIN, coatId: null, skirtId: null }]);
     expect(await workshop.history.undo()).toMatchObject({ ok: true });
     expect(await workshop.tickets.all()).toEqual([
       {
         ...ticket,
         lines: [{ ...line, coatId: null, skirtId: null, guardBinId: null, collarBinId: null }],
+        wares: [],
       },
     ]);
     expect(await workshop.racks.all()).toEqual([]);
@@ -203,11 +222,13 @@ describe('migrations', () => {
     let names = 0;
     const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
     expect(await workshop.shelf.bins()).toEqual([{ ...part, hex: null, ...NO_GAUGE }]);
-    expect(await workshop.shelf.entriesOf('p')).toEqual([{ ...entry, pieceShare: null, lengthId: null }]);
-    expect(await workshop.tyings.cutEntries()).toEqual([]);
+    expect(await workshop.shelf.entriesOf('p')).toEqual([
+      { ...entry, pieceShare: null, lengthId: null, unitCost: null },
+    ]);
+    expect((await workshop.shelf.ledger()).cutEntries).toEqual([]);
     expect(await workshop.skirts.all()).toEqual([]);
     expect(await workshop.history.undo()).toMatchObject({ ok: true });
-    expect((await workshop.shelf.levels()).get('p')).toBe(0);
+    expect((await workshop.shelf.ledger()).levels.get('p')).toBe(0);
   });
 
   it('bring what version 6 kept of parts up: not measured, new, and builds to be made', async () => {
@@ -282,15 +303,50 @@ describe('migrations', () => {
     let names = 0;
     const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
     expect(await workshop.shelf.bins()).toEqual([
-      { ...part, rigId: null, gauge: { ...gauge, line: null } },
-      { ...part, id: 'q', rigId: null, gauge: null },
+      { ...part, ...PLAIN_BIN, keepApart: null, rigId: null, gauge: { ...gauge, line: null } },
+      { ...part, ...PLAIN_BIN, id: 'q', keepApart: null, rigId: null, gauge: null },
     ]);
-    expect(await workshop.shelf.entriesOf('p')).toEqual([{ ...entry, lengthId: null }]);
-    expect(await workshop.lengths.entries()).toEqual([]);
+    expect(await workshop.shelf.entriesOf('p')).toEqual([{ ...entry, lengthId: null, unitCost: null }]);
+    expect((await workshop.shelf.ledger()).lengthEntries).toEqual([]);
     expect(await workshop.rigs.all()).toEqual([]);
     expect(readBenchFile(JSON.stringify(await workshop.backup.save()))).toMatchObject({ ok: true });
     expect(await workshop.history.undo()).toMatchObject({ ok: true });
-    expect((await workshop.shelf.levels()).get('p')).toBe(0);
+    expect((await workshop.shelf.ledger()).levels.get('p')).toBe(0);
+  });
+
+  it('bring what version 8 kept up: entries without a price, tickets of heads alone, notes of skirts', async () => {
+    const old = new Dexie('eighth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 8)) old.version(version).stores(stores);
+    await old.open();
+    const note = { id: 'w', at: 5, place: 'Weir', hours: 2, fish: 3, lost: 1, note: 'rain' };
+    const entry = {
+      ...{ id: 'e', at: 1, binId: 'p', kind: 'received', qty: 9, note: '', ticketId: null, lineId: null },
+      ...{ runId: null, pieceShare: null, lengthId: null, reverses: null },
+    };
+    await old.table('waterNotes').add({ ...note, skirtId: 's', note: 'sun' });
+    await old.table('entries').add(entry);
+    const { money, ...bench } = NEW_BENCH;
+    await old.table('bench').add(bench);
+    const change = {
+      table: 'waterNotes',
+      key: 'w',
+      before: { ...note, skirtId: 's' },
+      after: { ...note, skirtId: 's', note: 'sun' },
+    };
+    await old.table('acts').add({ id: 'a', no: 1, at: 1, label: 'Note', changes: [change], undoes: null });
+    old.close();
+
+    const db = new BenchDatabase('eighth-bench');
+    let names = 0;
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
+    const of = { kind: 'skirt', id: 's' };
+    expect(await workshop.water.all()).toEqual([{ ...PLAIN_NOTE, ...note, of, note: 'sun' }]);
+    expect((await workshop.shelf.ledger()).entriesByBin.get('p')).toEqual([{ ...entry, unitCost: null }]);
+    expect(await workshop.bench.read()).toEqual({ ...bench, money });
+    expect(await db.packs.toArray()).toEqual([]);
+    // What was done under the old version can still be taken back.
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect(await workshop.water.all()).toEqual([{ ...PLAIN_NOTE, ...note, of }]);
   });
 
   it('bring an older database up, step by step, with what was in it', async () => {

@@ -1,6 +1,7 @@
 import type { PartBin } from '@/records/bin';
 import type { BuildRecord } from '@/records/build';
 import { PLAIN_PART } from '@/records/plain-part';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
 import type { Pen } from '../write';
 
@@ -25,6 +26,7 @@ export async function baitBin(
     place: 'Bait box',
     lowAt: null,
     retired: false,
+    ...PLAIN_BIN,
     note: '',
     sort: 'baits',
     massG,

@@ -1,6 +1,7 @@
 import type { HeadBin, PartBin } from '@/records/bin';
 import { PLAIN_PART } from '@/records/plain-part';
 import type { Skirt } from '@/records/skirt';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
 import type { Pen } from '../write';
 
@@ -48,6 +49,7 @@ export async function looseBin(store: Store, pen: Pen, skirt: Skirt): Promise<Pa
     place: 'Skirt box',
     lowAt: null,
     retired: false,
+    ...PLAIN_BIN,
     note: '',
     sort: 'skirts',
     ...PLAIN_PART,

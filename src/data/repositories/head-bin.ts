@@ -1,4 +1,5 @@
 import type { HeadBin } from '@/records/bin';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
 import type { Pen } from '../write';
 
@@ -34,6 +35,7 @@ export async function headBin(store: Store, pen: Pen, head: HeadKind, name: Name
     unit: 'pieces',
     lowAt: null,
     retired: false,
+    ...PLAIN_BIN,
     note: '',
     ...{ style, nominalG, hookBinId, metalBinId, coatId: null, skirtId: null },
     ...name({ style, nominalG, hookBinId }),

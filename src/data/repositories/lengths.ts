@@ -1,6 +1,5 @@
 import { sum } from '@/core/numeric/sum';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
-import type { Entry } from '@/records/entry';
 import type { Store } from '../store';
 import { granted, refuse, write } from '../write';
 
@@ -8,9 +7,6 @@ import { granted, refuse, write } from '../write';
 export function lengthRepository(store: Store) {
   const { db } = store;
   return {
-    /** Every entry of a length that is told apart. */
-    entries: (): Promise<Entry[]> => db.entries.where('lengthId').above('').toArray(),
-
     /** Receives so many rolls or sticks of one length, mm, each told apart from now on. */
     receive: (
       binId: string,

@@ -5,6 +5,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import { NEW_BENCH } from '@/records/bench';
 import type { MetalBin } from '@/records/bin';
 import type { Melt } from '@/records/melt';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
 import { granted, refuse, write } from '../write';
 import { recalibrate } from './recalibrate';
@@ -72,6 +73,7 @@ export function metalRepository(store: Store) {
           place,
           lowAt: null,
           retired: false,
+          ...PLAIN_BIN,
           note: `Melted of ${known.map(({ bin }) => bin.name).join(' and ')}.`,
           composition: melted.composition ? { ...melted.composition } : null,
           compositionBasis: known.every(({ bin }) => bin.compositionBasis === 'known') ? 'known' : 'guess',

@@ -1,6 +1,7 @@
 import type { PartBin } from '@/records/bin';
 import { PLAIN_PART } from '@/records/plain-part';
 import type { RigRecord } from '@/records/rig';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
 import type { Pen } from '../write';
 
@@ -18,6 +19,7 @@ export async function rigBin(
   if (known?.kind === 'part' && !known.retired) return known;
   const bin: PartBin = {
     ...PLAIN_PART,
+    ...PLAIN_BIN,
     ...{ id, kind: 'part', unit: 'pieces', place: 'Rig wallet', lowAt: null, retired: false, note: '' },
     name: `${rig.name} ${rig.version}`.slice(0, LONGEST_NAME),
     sort: 'rigs',

@@ -2,13 +2,15 @@ import { sum } from '@/core/numeric/sum';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Bin } from '@/records/bin';
 import type { Entry, EntryKind } from '@/records/entry';
+import { PLAIN_BIN } from '@/records/plain-bin';
+import { EMPTY_LEDGER, growLedger, type LedgerReading } from '../reading/ledger';
 import type { Store } from '../store';
 import { granted, refuse, write } from '../write';
 
 /** A bin before it has a name of its own. */
 export type NewBin = Bin extends infer Each
   ? Each extends Bin
-    ? Omit<Each, 'id' | 'retired'>
+    ? Omit<Each, 'id' | 'retired' | keyof typeof PLAIN_BIN> & Partial<Pick<Each, keyof typeof PLAIN_BIN>>
     : never
   : never;
 
@@ -31,33 +33,17 @@ export function shelfRepository(store: Store) {
     /** Every bin on the shelf. */
     bins: async (): Promise<Bin[]> => (await db.bins.toArray()).filter((bin) => !bin.retired),
 
-    /** What is in each bin, by id. */
-    async levels(): Promise<Map<string, number>> {
-      const lists = new Map<string, number[]>();
-      // In one go: a cursor over thousands of entries takes many times as long.
-      for (const { binId, qty } of await db.entries.toArray()) {
-        const list = lists.get(binId);
-        if (list) list.push(qty);
-        else lists.set(binId, [qty]);
-      }
-      return new Map([...lists].map(([binId, quantities]) => [binId, sum(quantities)]));
-    },
+    /** The whole ledger as it stands. */
+    ledger: async (): Promise<LedgerReading> => growLedger(EMPTY_LEDGER, await db.entries.toArray()),
 
     /** A bin's ledger, oldest first. */
     entriesOf: (binId: string): Promise<Entry[]> => db.entries.where('binId').equals(binId).sortBy('at'),
-
-    /** Entries that name a ticket: what was made for whom and what was handed over. */
-    ticketEntries: (): Promise<Entry[]> => db.entries.where('ticketId').above('').toArray(),
-
-    /** What runs made, and what of it was scrapped since. */
-    madeEntries: async (): Promise<Entry[]> =>
-      (await db.entries.where('runId').above('').toArray()).filter(({ kind }) => kind === 'made'),
 
     /** Adds a bin with what is in it. */
     async add(bin: NewBin, qty: number): Promise<string> {
       const id = store.newId();
       return write(store, `New bin: ${bin.name}`, async (pen) => {
-        await pen.put('bins', { ...bin, id, retired: false });
+        await pen.put('bins', { ...PLAIN_BIN, ...bin, id, retired: false });
         await pen.enter({ binId: id, kind: 'received', qty });
         return id;
       });

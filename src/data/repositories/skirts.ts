@@ -1,6 +1,6 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Skirt } from '@/records/skirt';
-import type { WaterNote } from '@/records/water-note';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
 import { granted, refuse, write } from '../write';
 import type { NewBin } from './shelf';
@@ -15,7 +15,6 @@ export function skirtRepository(store: Store) {
   const { db } = store;
   return {
     all: (): Promise<Skirt[]> => db.skirts.toArray(),
-    waterNotes: (): Promise<WaterNote[]> => db.waterNotes.toArray(),
 
     /** Keeps a recipe as the next version of its family, or as the first of a new one. Older versions stay. */
     async keep({ family, ...recipe }: NewSkirt): Promise<Skirt> {
@@ -46,7 +45,7 @@ export function skirtRepository(store: Store) {
           if (typeof material === 'string') binIds.push(material);
           else {
             const id = store.newId();
-            await pen.put('bins', { ...material, id, retired: false });
+            await pen.put('bins', { ...PLAIN_BIN, ...material, id, retired: false });
             binIds.push(id);
           }
         }
@@ -75,11 +74,5 @@ export function skirtRepository(store: Store) {
           await pen.put('skirts', { ...skirt, retired });
         }
       }),
-
-    /** Notes what the water said of a version. */
-    noteWater: (note: Omit<WaterNote, 'id' | 'at'>): Promise<void> =>
-      write(store, 'Note from the water', (pen) =>
-        pen.put('waterNotes', { ...note, id: store.newId(), at: store.now() }),
-      ),
   };
 }

@@ -109,9 +109,6 @@ export function tyingRepository(store: Store) {
   return {
     all: (): Promise<Tying[]> => db.tyings.orderBy('no').toArray(),
 
-    /** What entries say of cut pieces of tab, so that whole ones and pieces are told apart. */
-    cutEntries: () => db.entries.where('pieceShare').above(0).toArray(),
-
     /** Begins a run: pulls what it takes off the shelf, or refuses and takes nothing. */
     begin: (run: NewTying): Promise<BenchOutcome<Tying>> =>
       orRefusal(

@@ -5,6 +5,7 @@ import { fourthToFifth } from './004-to-005';
 import { fifthToSixth } from './005-to-006';
 import { sixthToSeventh } from './006-to-007';
 import { seventhToEighth } from './007-to-008';
+import { eighthToNinth } from './008-to-009';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first. */
@@ -16,6 +17,7 @@ const UPGRADES: readonly BenchUpgrade[] = [
   fifthToSixth,
   sixthToSeventh,
   seventhToEighth,
+  eighthToNinth,
 ];
 
 /**

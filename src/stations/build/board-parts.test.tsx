@@ -134,7 +134,7 @@ describe('the kit of a run', () => {
         way: 'one-by-one',
       }),
     );
-    expect((await workshop.shelf.levels()).get('loose-skirt-roach-1')).toBe(0);
+    expect((await workshop.shelf.ledger()).levels.get('loose-skirt-roach-1')).toBe(0);
   });
 
   it('wants heads from the rack where no such head lies there', async () => {

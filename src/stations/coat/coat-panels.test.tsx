@@ -149,14 +149,14 @@ describe('jars', () => {
       return <WeighJar powder={view.binById.get('powder-night-eel') as PowderBin} onClose={jest.fn()} />;
     }
     const { workshop } = await renderBench(<Weigh />);
-    const before = (await workshop.shelf.levels()).get('powder-night-eel')!;
+    const before = (await workshop.shelf.ledger()).levels.get('powder-night-eel')!;
     const field = await screen.findByRole('textbox', { name: 'Powder in the jar' });
     fireEvent.change(field, { target: { value: `${before - 16} g` } });
     fireEvent.click(screen.getByRole('button', { name: /Take it/ }));
     expect(await screen.findByText(/Too little was used since the last weighing/)).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: 'Set the jar by it' }));
     await waitFor(async () =>
-      expect((await workshop.shelf.levels()).get('powder-night-eel')).toBeCloseTo(before - 16, 9),
+      expect((await workshop.shelf.ledger()).levels.get('powder-night-eel')).toBeCloseTo(before - 16, 9),
     );
     const bin = (await workshop.shelf.bins()).find((each) => each.id === 'powder-night-eel');
     expect(bin?.kind === 'powder' && bin.utilization).toBeNull();

@@ -141,7 +141,7 @@ describe('the board and the runs', () => {
     const { workshop } = await renderBench(<Run />);
     expect(screen.getByText('Run 1: 5 × Pike set, 180 shad 1')).toBeInTheDocument();
     const lengthId = 'line-and-cord-1-1';
-    const fromMm = (await workshop.lengths.entries())
+    const fromMm = (await workshop.shelf.ledger()).lengthEntries
       .filter((entry) => entry.lengthId === lengthId)
       .reduce((sum, { qty }) => sum + qty, 0);
     const rig = (await workshop.rigs.all()).find(({ name }) => name === 'Bass runner')!;
@@ -199,7 +199,7 @@ describe('matches, rolls and kits', () => {
     fireEvent.change(screen.getByLabelText('Now, mm'), { target: { value: '450' } });
     fireEvent.click(screen.getByText('Set'));
     await screen.findByText(/450 mm, cut from/);
-    const [last] = (await workshop.lengths.entries()).filter(({ kind }) => kind === 'counted');
+    const [last] = (await workshop.shelf.ledger()).lengthEntries.filter(({ kind }) => kind === 'counted');
     expect(last?.qty).toBeCloseTo(-15, 9);
   });
 

@@ -4,79 +4,16 @@ import type { PotFacts } from '@/core/tickets/budget-session';
 import type { HookFacts, LineWant } from '@/core/tickets/facts';
 import { judgeCavity } from '@/core/tickets/judge-cavity';
 import { promiseStock, type HeldHeads, type PromiseLine } from '@/core/tickets/promise-stock';
-import type { Batch } from '@/records/batch';
-import type { Beat } from '@/records/beat';
-import type { Bench } from '@/records/bench';
+import type { BenchReading } from '@/data/reading/bench-reading';
 import type { Bin, HookBin, MetalBin } from '@/records/bin';
 import type { Building, BuildRecord } from '@/records/build';
-import type { Clock } from '@/records/clock';
 import type { Coat } from '@/records/coat';
-import type { CoatFault } from '@/records/coat-fault';
-import type { Entry } from '@/records/entry';
-import type { Flaw } from '@/records/flaw';
-import type { Heater } from '@/records/heater';
-import type { Melt } from '@/records/melt';
 import type { Mold } from '@/records/mold';
-import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
-import type { Pour, Run } from '@/records/run';
-import type { Rack } from '@/records/rack';
-import type { Allowance, Kit, Match, Rigging, RigRecord } from '@/records/rig';
-import type { Rule } from '@/records/rule';
+import type { Run } from '@/records/run';
+import type { Rigging, RigRecord } from '@/records/rig';
 import type { Skirt } from '@/records/skirt';
 import type { Ticket } from '@/records/ticket';
 import type { Tying } from '@/records/tying';
-import type { WaterNote } from '@/records/water-note';
-import type { Weighing } from '@/records/weighing';
-
-/** What is read from the bench in one go. */
-export interface BenchReading {
-  readonly bench: Bench;
-  readonly isBare: boolean;
-  readonly bins: readonly Bin[];
-  readonly levels: ReadonlyMap<string, number>;
-  readonly molds: readonly Mold[];
-  readonly tickets: readonly Ticket[];
-  readonly ticketEntries: readonly Entry[];
-  readonly runs: readonly Run[];
-  readonly run: Run | null;
-  /** Where the blocks of the run stand. */
-  readonly beat: Beat | null;
-  readonly pours: readonly Pour[];
-  readonly clocks: readonly Clock[];
-  readonly weighings: readonly Weighing[];
-  /** What runs made, less what was scrapped since. */
-  readonly madeEntries: readonly Entry[];
-  readonly batches: readonly Batch[];
-  readonly flaws: readonly Flaw[];
-  readonly melts: readonly Melt[];
-  readonly rules: readonly Rule[];
-  readonly heaters: readonly Heater[];
-  readonly coats: readonly Coat[];
-  readonly racks: readonly Rack[];
-  readonly coatFaults: readonly CoatFault[];
-  /** Every version of every recipe. */
-  readonly skirts: readonly Skirt[];
-  readonly tyings: readonly Tying[];
-  /** Entries of cut pieces of tab. */
-  readonly cutEntries: readonly Entry[];
-  readonly waterNotes: readonly WaterNote[];
-  /** Every version of every build. */
-  readonly builds: readonly BuildRecord[];
-  readonly buildings: readonly Building[];
-  readonly plastics: readonly PlasticRecord[];
-  readonly plasticBatches: readonly PlasticBatchRecord[];
-  /** Every version of every rig. */
-  readonly rigs: readonly RigRecord[];
-  readonly riggings: readonly Rigging[];
-  /** What the maker learned of ends, and tried of matches. */
-  readonly allowances: readonly Allowance[];
-  readonly matches: readonly Match[];
-  readonly kits: readonly Kit[];
-  /** Entries of rolls, sticks and offcuts that are told apart. */
-  readonly lengthEntries: readonly Entry[];
-  readonly undo: string | null;
-  readonly redo: string | null;
-}
 
 /** The bench as the stations see it: what was read, and what follows from it. */
 export interface BenchView extends BenchReading {

@@ -43,7 +43,7 @@ describe('NewBin', () => {
       shrinkLinear: 0.0065,
       costPerKg: null,
     });
-    expect((await workshop.shelf.levels()).get(added[0]!)).toBeCloseTo(4535.9237, 4);
+    expect((await workshop.shelf.ledger()).levels.get(added[0]!)).toBeCloseTo(4535.9237, 4);
   });
 
   it('guesses what a hook weighs from its size, and takes a weighing instead', async () => {
@@ -80,7 +80,7 @@ describe('what is kept by its length', () => {
     await waitFor(() => expect(added).toHaveLength(1));
     const bin = (await workshop.shelf.bins()).find(({ id }) => id === added[0]);
     expect(bin).toMatchObject({ kind: 'part', unit: 'mm', gauge: null });
-    expect((await workshop.shelf.levels()).get(added[0]!)).toBe(50_000);
+    expect((await workshop.shelf.ledger()).levels.get(added[0]!)).toBe(50_000);
   });
 
   it('says its length, and where its rolls are moved instead of by hand', async () => {
@@ -97,7 +97,7 @@ describe('BinCard', () => {
 
   it('takes, puts back and counts, each a line of the ledger', async () => {
     const { workshop } = await renderBench(<BinCard bin={hooks} />);
-    const level = async () => (await workshop.shelf.levels()).get('hook-2-0');
+    const level = async () => (await workshop.shelf.ledger()).levels.get('hook-2-0');
     type('How much', '10');
     type('Note', 'for the club');
     fireEvent.submit(screen.getByRole('form', { name: `Move ${hooks.name}` }));
@@ -124,6 +124,6 @@ describe('BinCard', () => {
     type('How much', '211');
     fireEvent.submit(form);
     expect(screen.getByText('There are 210. Take less, or count the bin first.')).toBeInTheDocument();
-    expect((await workshop.shelf.levels()).get('hook-2-0')).toBe(210);
+    expect((await workshop.shelf.ledger()).levels.get('hook-2-0')).toBe(210);
   });
 });

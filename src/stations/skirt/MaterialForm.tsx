@@ -5,6 +5,7 @@ import { useId, useState } from 'react';
 import type { StrandBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
+import { PLAIN_BIN } from '@/records/plain-bin';
 import { useBench } from '../shared';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './materials.module.css';
@@ -40,6 +41,7 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
   const [bin, setBin] = useState<Omit<StrandBin, 'id' | 'retired'>>(
     () =>
       material ?? {
+        ...PLAIN_BIN,
         kind: 'strand',
         form: 'tab',
         ...USUAL.tab,

@@ -147,7 +147,7 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
           </p>
         ) : null}
         {view.waterNotes
-          .filter((each) => each.skirtId === skirt.id && each.note !== '')
+          .filter((each) => each.of?.id === skirt.id && each.note !== '')
           .map((each) => (
             <p key={each.id} className="quiet">
               {each.place}: {each.note}

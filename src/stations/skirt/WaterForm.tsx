@@ -2,6 +2,7 @@
 
 import { Button, InputNumber } from 'antd';
 import { useId, useState } from 'react';
+import { PLAIN_NOTE } from '@/records/water-note';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -25,9 +26,8 @@ export function WaterForm({ skirtId, onDone }: { readonly skirtId: string; reado
       onSubmit={(event) => {
         event.preventDefault();
         if (!isReady) return;
-        void workshop.skirts
-          .noteWater({ skirtId, hours, fish, lost, place: place.trim(), note: note.trim() })
-          .then(onDone);
+        const said = { hours, fish, lost, place: place.trim(), note: note.trim() };
+        void workshop.water.note({ ...PLAIN_NOTE, ...said, of: { kind: 'skirt', id: skirtId } }).then(onDone);
       }}
     >
       <FieldShell id={`${id}hours`} label="Hours fished">

@@ -60,7 +60,7 @@ export function waterSays(
   skirtIds: ReadonlySet<string>,
   { waterNotes }: Pick<BenchView, 'waterNotes'>,
 ): WaterSays | null {
-  const mine = waterNotes.filter(({ skirtId }) => skirtIds.has(skirtId));
+  const mine = waterNotes.filter(({ of }) => of !== null && skirtIds.has(of.id));
   if (mine.length === 0) return null;
   const total = (of: 'hours' | 'fish' | 'lost') => mine.reduce((so, note) => so + note[of], 0);
   const [hours, fish, lost] = [total('hours'), total('fish'), total('lost')];

@@ -54,6 +54,7 @@ export function ticketOf({ title, buyer, dueOn, lines }: Order): NewTicket {
     toleranceShare: TOLERANCE,
     note: '',
     lines: lines.map((line) => ({ ...line, dueOn })),
+    wares: [],
   };
 }
 

@@ -68,6 +68,7 @@ export function TicketStation() {
       toleranceShare: draft.toleranceShare,
       note: draft.note,
       lines: completeLines(draft),
+      wares: [],
     };
     const changed = view.tickets.find((each) => each.id === draft.ticketId);
     const id = changed

@@ -47,6 +47,13 @@ const TABLE_WORDS: Record<TableDifference['table'], string> = {
   allowances: 'allowances for ends',
   matches: 'matches tried',
   kits: 'trip kits',
+  drawers: 'drawers',
+  photos: 'pictures',
+  sellers: 'sellers',
+  packs: 'packs and prices',
+  purchases: 'orders to sellers',
+  substitutes: 'substitutes',
+  outlays: 'outlays',
   acts: 'acts to undo',
 };
 

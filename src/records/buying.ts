@@ -1,0 +1,74 @@
+import { z } from 'zod';
+import { day, id, instant, name, note, pieces } from './fields';
+
+const money = z.number().min(0).max(1e6);
+const quantity = z.number().gt(0).max(1e9);
+
+/** Who sells, and what the post takes. */
+export const seller = z.strictObject({
+  id,
+  name,
+  /** For one order, in the maker's own money. */
+  postage: money,
+  /** Nothing for the post from this much on; null where it always costs. */
+  freeFrom: money.nullable(),
+  /** From order to doorstep; null where nobody noted it. */
+  leadDays: z.int().min(0).max(365).nullable(),
+  note,
+  retired: z.boolean(),
+});
+
+/** A pack as a seller sells it. */
+export const pack = z.strictObject({
+  id,
+  binId: id,
+  sellerId: id,
+  /** How much is in it, in the bin's unit. */
+  qty: quantity,
+  price: money,
+  /** From so many packs on, each costs this. */
+  breaks: z.array(z.strictObject({ from: pieces.min(2), price: money })).max(6),
+  /** The day of that price. */
+  pricedOn: day,
+  retired: z.boolean(),
+});
+
+/** An order with one seller: what was asked for and what has come. */
+export const purchase = z.strictObject({
+  id,
+  no: z.int().min(1),
+  sellerId: id,
+  state: z.enum(['ordered', 'received', 'given-up']),
+  orderedAt: instant,
+  dueOn: day.nullable(),
+  postage: money,
+  lines: z
+    .array(
+      z.strictObject({
+        packId: id,
+        binId: id,
+        packs: pieces.min(1),
+        packQty: quantity,
+        packPrice: money,
+        /** Packs that came. */
+        came: pieces,
+      }),
+    )
+    .min(1)
+    .max(400),
+  note,
+});
+
+/** The maker's word that one bin may stand in for another. */
+export const substitute = z.strictObject({
+  id,
+  binId: id,
+  standsForId: id,
+  at: instant,
+  note,
+});
+
+export type Seller = z.infer<typeof seller>;
+export type Pack = z.infer<typeof pack>;
+export type Purchase = z.infer<typeof purchase>;
+export type Substitute = z.infer<typeof substitute>;
