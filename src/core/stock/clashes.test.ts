@@ -1,0 +1,35 @@
+import { findClashes, stuffOfMetal } from './clashes';
+
+describe('findClashes', () => {
+  it('names each pair once, whichever lies first', () => {
+    const things = [
+      { id: 'cranks', stuff: 'hard-plastic' as const },
+      { id: 'worms', stuff: 'soft-plastic' as const },
+      { id: 'stretch', stuff: 'stretch-plastic' as const },
+      { id: 'hooks', stuff: null },
+    ];
+    expect(findClashes(things)).toEqual([
+      { a: 'cranks', b: 'worms', why: 'melts' },
+      { a: 'worms', b: 'stretch', why: 'melts' },
+    ]);
+  });
+
+  it('keeps zinc away from lead, and minds no other metal', () => {
+    expect(stuffOfMetal({ Pb: 0.96, Sb: 0.04 })).toBe('lead');
+    expect(stuffOfMetal({ Zn: 1 })).toBe('zinc');
+    expect(stuffOfMetal({ Bi: 0.6, Sn: 0.4 })).toBeNull();
+    expect(stuffOfMetal(null)).toBeNull();
+    expect(
+      findClashes([
+        { id: 'a', stuff: 'zinc' },
+        { id: 'b', stuff: 'lead' },
+      ]),
+    ).toHaveLength(1);
+    expect(
+      findClashes([
+        { id: 'a', stuff: 'lead' },
+        { id: 'b', stuff: 'lead' },
+      ]),
+    ).toEqual([]);
+  });
+});

@@ -1,0 +1,49 @@
+/** What a thing on the shelf is made of, as far as its neighbors mind. */
+export const STUFFS = ['soft-plastic', 'stretch-plastic', 'hard-plastic', 'painted', 'lead', 'zinc'] as const;
+export type Stuff = (typeof STUFFS)[number];
+
+/** What must not lie together, and why. Usual cautions of the trade; the makers' sheets rule. */
+const CLASHES: readonly { readonly of: readonly [Stuff, Stuff]; readonly why: string }[] = [
+  { of: ['soft-plastic', 'stretch-plastic'], why: 'melts' },
+  { of: ['soft-plastic', 'hard-plastic'], why: 'melts' },
+  { of: ['soft-plastic', 'painted'], why: 'lifts-paint' },
+  { of: ['lead', 'zinc'], why: 'spoils-pour' },
+];
+
+export interface Clash {
+  readonly a: string;
+  readonly b: string;
+  readonly why: string;
+}
+
+/** From this share of zinc on a lot spoils lead. */
+const ZINC_SHARE = 0.005;
+const LEAD_SHARE = 0.5;
+
+/** What a metal counts as; null where it harms none. */
+export function stuffOfMetal(composition: Readonly<Record<string, number>> | null): Stuff | null {
+  if (!composition) return null;
+  if ((composition.Zn ?? 0) >= ZINC_SHARE) return 'zinc';
+  return (composition.Pb ?? 0) >= LEAD_SHARE ? 'lead' : null;
+}
+
+/**
+ * Pairs of things in one drawer that must be kept apart.
+ *
+ * @example findClashes([{ id: 'worms', stuff: 'soft-plastic' }, { id: 'cranks', stuff: 'hard-plastic' }])
+ * // [{ a: 'worms', b: 'cranks', why: 'melts' }]
+ */
+export function findClashes(
+  things: readonly { readonly id: string; readonly stuff: Stuff | null }[],
+): Clash[] {
+  return things.flatMap((first, at) =>
+    things
+      .slice(at + 1)
+      .flatMap((second) =>
+        CLASHES.filter(
+          ({ of: [a, b] }) =>
+            (first.stuff === a && second.stuff === b) || (first.stuff === b && second.stuff === a),
+        ).map(({ why }) => ({ a: first.id, b: second.id, why })),
+      ),
+  );
+}
