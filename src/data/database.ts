@@ -6,7 +6,7 @@ import type { Bench } from '@/records/bench';
 import type { BenchContents } from '@/records/bench-file';
 import type { Bin } from '@/records/bin';
 import type { Building, BuildRecord } from '@/records/build';
-import type { Pack, Purchase, Seller, Substitute } from '@/records/buying';
+import type { BuyIn, Pack, Purchase, Seller, Substitute } from '@/records/buying';
 import type { Drawer, Photo } from '@/records/cabinet';
 import type { Clock } from '@/records/clock';
 import type { Coat } from '@/records/coat';
@@ -76,6 +76,7 @@ export class BenchDatabase extends Dexie {
   purchases!: EntityTable<Purchase, 'id'>;
   substitutes!: EntityTable<Substitute, 'id'>;
   outlays!: EntityTable<Outlay, 'id'>;
+  buyIns!: EntityTable<BuyIn, 'id'>;
   acts!: EntityTable<Act, 'id'>;
   keepsakes!: EntityTable<Keepsake, 'id'>;
 

@@ -1,7 +1,9 @@
 import type { Bin } from '@/records/bin';
-import type { Pack, Purchase, Seller } from '@/records/buying';
+import type { BuildRecord } from '@/records/build';
+import type { BuyIn, Pack, Purchase, Seller } from '@/records/buying';
 import { CABINET_COLUMNS, type Drawer } from '@/records/cabinet';
 import type { Outlay } from '@/records/outlay';
+import type { Skirt } from '@/records/skirt';
 import type { DemoTools } from './tools';
 
 const SELLERS: readonly Omit<Seller, 'retired'>[] = [
@@ -125,6 +127,27 @@ export function demoOutlays(tools: DemoTools): Outlay[] {
     ...{ id: `outlay-${index + 1}`, name, cost, lifePieces, serves },
     ...{ boughtOn: tools.day(-97 + index), retired: false, note: '' },
   }));
+}
+
+/** What heads, skirts and baits cost in the shops of the quay. */
+export function demoBuyIns(
+  tools: DemoTools,
+  builds: readonly BuildRecord[],
+  skirts: readonly Skirt[],
+): BuyIn[] {
+  const plan = (kind: BuyIn['kind'], key: string, each: number, leadDays: number): Omit<BuyIn, 'id'> => ({
+    ...{ kind, key, each, leadDays, postage: 4.5, pricedOn: tools.day(-20), note: '' },
+  });
+  const families = (records: readonly { readonly family: string }[]) => [
+    ...new Set(records.map(({ family }) => family)),
+  ];
+  return [
+    ...['round 5', 'round 7', 'round 10', 'round 14', 'bullet 10', 'bullet 14'].map((key) =>
+      plan('head', key, 0.62, 4),
+    ),
+    ...families(skirts).map((family) => plan('skirt', family, 1.35, 5)),
+    ...families(builds).map((family) => plan('build', family, 6.9, 5)),
+  ].map((each, index) => ({ ...each, id: `buy-in-${index + 1}` }));
 }
 
 function round(money: number): number {

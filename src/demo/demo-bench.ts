@@ -4,7 +4,15 @@ import type { Bin, HeadBin, HookBin, MetalBin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import { NEW_MONEY } from '@/records/outlay';
-import { demoDrawers, demoOutlays, demoPacks, demoPurchases, demoSellers, demoUnitPrice } from './books';
+import {
+  demoBuyIns,
+  demoDrawers,
+  demoOutlays,
+  demoPacks,
+  demoPurchases,
+  demoSellers,
+  demoUnitPrice,
+} from './books';
 import { demoSeason } from './water-notes';
 import { buildingHistory } from './building-history';
 import { demoBuildParts } from './build-parts';
@@ -250,6 +258,7 @@ export function demoBench(now: number): BenchContents {
     purchases: demoPurchases(atBooks, packs),
     substitutes: [],
     outlays: demoOutlays(atBooks),
+    buyIns: demoBuyIns(atBooks, builds, skirts),
     acts: [],
   };
 }

@@ -65,6 +65,10 @@ export function benchSentence(problem: BenchProblem): string {
       return `The length of ${problem.bin} was ${n(problem.toldMm, 7)} mm when the cuts were planned and is ${n(problem.thereMm, 7)} mm now. Plan the cuts again.`;
     case 'bench.kept-by-length':
       return `${problem.bin} is kept by its lengths. Receive, measure or cut them at Rig, Rolls.`;
+    case 'bench.order-done':
+      return `Order ${problem.no} is closed: all of it came, or it was given up. Write a new one.`;
+    case 'bench.more-came':
+      return `${n(problem.came)} packs would have come of ${n(problem.asked)} that were ordered. Receive what is over at the bin itself.`;
     case 'bench.kit-back':
       return `Kit ${problem.no} is back on the shelf already.`;
     case 'bench.more-back-than-taken':

@@ -40,6 +40,7 @@ const tableName = z.enum([
   'purchases',
   'substitutes',
   'outlays',
+  'buyIns',
 ]);
 export type TableName = z.infer<typeof tableName>;
 

@@ -5,7 +5,7 @@ import { beat } from './beat';
 import { bench } from './bench';
 import { bin } from './bin';
 import { build, building } from './build';
-import { pack, purchase, seller, substitute } from './buying';
+import { buyIn, pack, purchase, seller, substitute } from './buying';
 import { drawer, photo } from './cabinet';
 import { clock } from './clock';
 import { coat } from './coat';
@@ -70,6 +70,7 @@ const benchContents = z.strictObject({
   purchases: z.array(purchase),
   substitutes: z.array(substitute),
   outlays: z.array(outlay),
+  buyIns: z.array(buyIn),
   acts: z.array(act),
 });
 
@@ -125,5 +126,6 @@ export const EMPTY_CONTENTS: BenchContents = {
   purchases: [],
   substitutes: [],
   outlays: [],
+  buyIns: [],
   acts: [],
 };

@@ -59,6 +59,19 @@ export const purchase = z.strictObject({
   note,
 });
 
+/** A finished piece, or a stage of one, as it can be bought in ready made. */
+export const buyIn = z.strictObject({
+  id,
+  kind: z.enum(['head', 'skirt', 'build', 'rig']),
+  /** The family of a skirt, build or rig; of a head its style and mark, `round 10`. */
+  key: z.string().min(1).max(120),
+  each: money,
+  postage: money,
+  leadDays: z.int().min(0).max(365),
+  pricedOn: day,
+  note,
+});
+
 /** The maker's word that one bin may stand in for another. */
 export const substitute = z.strictObject({
   id,
@@ -71,4 +84,5 @@ export const substitute = z.strictObject({
 export type Seller = z.infer<typeof seller>;
 export type Pack = z.infer<typeof pack>;
 export type Purchase = z.infer<typeof purchase>;
+export type BuyIn = z.infer<typeof buyIn>;
 export type Substitute = z.infer<typeof substitute>;

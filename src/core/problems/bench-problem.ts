@@ -43,6 +43,8 @@ export type BenchProblem =
       readonly toldMm: number;
     }
   | { readonly code: 'bench.kept-by-length'; readonly bin: string }
+  | { readonly code: 'bench.order-done'; readonly no: number }
+  | { readonly code: 'bench.more-came'; readonly asked: number; readonly came: number }
   | { readonly code: 'bench.kit-back'; readonly no: number }
   | { readonly code: 'bench.more-back-than-taken'; readonly taken: number; readonly back: number }
   | { readonly code: 'bench.nothing-to-undo' }

@@ -33,12 +33,12 @@ function live(
 
 function coverage(season: (day: number) => number, watchedDays: number): { share: number; asked: number } {
   let [held, asked] = [0, 0];
-  for (let start = 1; start <= 400; start += 1) {
+  for (let start = 1; start <= 240; start += 1) {
     const random = repeatableRandom(50_000 + start);
     const perDay = 0.12 + 0.35 * random();
     const free = 15 + Math.floor(random() * 60);
     const { takings, emptyAt } = live(start, perDay, watchedDays, free, season);
-    const answer = forecastUse({ takings, watchedDays, free, season, random, runs: 200 });
+    const answer = forecastUse({ takings, watchedDays, free, season, random, runs: 120 });
     if (!answer) continue;
     asked += 1;
     const isAfter = answer.soonest === null || emptyAt >= answer.soonest - 1;
@@ -51,7 +51,7 @@ function coverage(season: (day: number) => number, watchedDays: number): { share
 describe('forecastUse', () => {
   it('holds the truth nine times in ten', () => {
     const { share, asked } = coverage(() => 1, 120);
-    expect(asked).toBeGreaterThan(350);
+    expect(asked).toBeGreaterThan(200);
     expect(share).toBeGreaterThanOrEqual(0.85);
     expect(share).toBeLessThanOrEqual(0.95);
   });

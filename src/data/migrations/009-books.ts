@@ -14,6 +14,7 @@ export const books: Migration = {
     purchases: 'id, no, state',
     substitutes: 'id, standsForId',
     outlays: 'id',
+    buyIns: 'id',
   },
   upgrade: (transaction) =>
     rewriteBench(transaction, eighthToNinth, ['bins', 'entries', 'tickets', 'bench', 'waterNotes']),

@@ -38,6 +38,7 @@ describe('migrations', () => {
       'bins',
       'buildings',
       'builds',
+      'buyIns',
       'clocks',
       'coatFaults',
       'coats',

@@ -3,6 +3,8 @@ import type { Beat } from '@/records/beat';
 import type { Bench } from '@/records/bench';
 import type { Bin } from '@/records/bin';
 import type { Building, BuildRecord } from '@/records/build';
+import type { BuyIn, Pack, Purchase, Seller, Substitute } from '@/records/buying';
+import type { Drawer } from '@/records/cabinet';
 import type { Clock } from '@/records/clock';
 import type { Coat } from '@/records/coat';
 import type { CoatFault } from '@/records/coat-fault';
@@ -10,6 +12,7 @@ import type { Flaw } from '@/records/flaw';
 import type { Heater } from '@/records/heater';
 import type { Melt } from '@/records/melt';
 import type { Mold } from '@/records/mold';
+import type { Outlay } from '@/records/outlay';
 import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
 import type { Pour, Run } from '@/records/run';
 import type { Rack } from '@/records/rack';
@@ -73,6 +76,13 @@ export interface BenchReading extends LedgerReading, RunReading, HistoryReading 
   readonly allowances: readonly Allowance[];
   readonly matches: readonly Match[];
   readonly kits: readonly Kit[];
+  readonly drawers: readonly Drawer[];
+  readonly sellers: readonly Seller[];
+  readonly packs: readonly Pack[];
+  readonly purchases: readonly Purchase[];
+  readonly substitutes: readonly Substitute[];
+  readonly buyIns: readonly BuyIn[];
+  readonly outlays: readonly Outlay[];
 }
 
 type Sliced = Omit<BenchReading, keyof LedgerReading | keyof RunReading | keyof HistoryReading> & {
@@ -128,6 +138,13 @@ function slicesOf(db: BenchDatabase, its: Repositories): Slices<Sliced> {
     allowances: { tables: ['allowances'], read: its.rigs.allowances },
     matches: { tables: ['matches'], read: its.rigs.matches },
     kits: { tables: ['kits'], read: its.kits.all },
+    drawers: { tables: ['drawers'], read: its.cabinet.drawers },
+    sellers: { tables: ['sellers'], read: its.buying.sellers },
+    packs: { tables: ['packs'], read: its.buying.packs },
+    purchases: { tables: ['purchases'], read: its.buying.purchases },
+    substitutes: { tables: ['substitutes'], read: its.buying.substitutes },
+    buyIns: { tables: ['buyIns'], read: its.buying.buyIns },
+    outlays: { tables: ['outlays'], read: its.outlays.all },
   };
 }
 

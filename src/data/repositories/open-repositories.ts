@@ -3,6 +3,9 @@ import { batchRepository } from './batches';
 import { benchRepository } from './bench';
 import { buildingRepository } from './buildings';
 import { buildRepository } from './builds';
+import { buyingRepository } from './buying';
+import { cabinetRepository } from './cabinet';
+import { outlayRepository } from './outlays';
 import { coatRepository } from './coats';
 import { clockRepository } from './clocks';
 import { historyRepository } from './history';
@@ -48,6 +51,9 @@ export function openRepositories(store: Store) {
     lengths: lengthRepository(store),
     kits: kitRepository(store),
     water: waterRepository(store),
+    buying: buyingRepository(store),
+    cabinet: cabinetRepository(store),
+    outlays: outlayRepository(store),
     clocks: clockRepository(store),
     history: historyRepository(store),
     backup: backupExchange(store),

@@ -31,7 +31,7 @@ function noted({ skirtId, ...old }: OldRecord): OldRecord {
 /** The cabinet, buying, outlays; what things cost as they came in; tickets for builds and rigs; notes of any bait. */
 export const eighthToNinth: BenchUpgrade = {
   from: 8,
-  newTables: ['drawers', 'photos', 'sellers', 'packs', 'purchases', 'substitutes', 'outlays'],
+  newTables: ['drawers', 'photos', 'sellers', 'packs', 'purchases', 'substitutes', 'outlays', 'buyIns'],
   record: (table, old) => {
     switch (table) {
       case 'bins':

@@ -7,9 +7,17 @@ import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { HEAD_STYLES } from '@/core/cavities/styles';
 import { reserveOf } from '@/core/builds/place-parts';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { ChoiceField, lengthText, MassField, skirtText, useBench, usePreferences } from '../shared';
+import {
+  hasWiredHead,
+  ChoiceField,
+  lengthText,
+  MassField,
+  skirtText,
+  useBench,
+  usePreferences,
+} from '../shared';
 import { measuredParts, swapAt, withKind, type BuildDraft } from './draft';
-import { buildOf, hasWiredHead } from './facts';
+import { buildOf } from './facts';
 import styles from './build.module.css';
 
 interface BaitFieldsProps {

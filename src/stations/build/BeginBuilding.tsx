@@ -6,8 +6,8 @@ import { judgeBuild } from '@/core/builds/judge-build';
 import { findKind } from '@/core/builds/kinds';
 import { findingSentence } from '@/messages/build-sentence';
 import type { Building, BuildRecord } from '@/records/build';
-import { ChoiceField, HowMany, KitTable, PaceNote, useBench, WhichWay } from '../shared';
-import { buildOf, buildText, hasWiredHead, headsFor } from './facts';
+import { hasWiredHead, ChoiceField, HowMany, KitTable, PaceNote, useBench, WhichWay } from '../shared';
+import { buildOf, buildText, headsFor } from './facts';
 import { buildPace, kitOf, usualHead } from './run-plan';
 import styles from './run.module.css';
 

@@ -3,8 +3,8 @@
 import { Checkbox, InputNumber, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import type { BuildRecord } from '@/records/build';
-import { ChoiceField, useBench } from '../shared';
-import { buildText, newestOf, usesOf } from './facts';
+import { usesOf, ChoiceField, useBench } from '../shared';
+import { buildText, newestOf } from './facts';
 import styles from './run.module.css';
 
 interface SalvageFormProps {

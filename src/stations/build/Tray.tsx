@@ -7,10 +7,10 @@ import { useState, type ReactNode } from 'react';
 import { findKind } from '@/core/builds/kinds';
 import { findRole, isOnWire, type PartRoleId } from '@/core/parts/part-roles';
 import type { PartBin } from '@/records/bin';
-import { layersOf, materialOf, skirtText, useBench } from '../shared';
+import { looseSkirt, layersOf, materialOf, skirtText, useBench } from '../shared';
 import type { Skirt } from '@/records/skirt';
 import { measuredParts, type BuildDraft } from './draft';
-import { looseSkirt } from './facts';
+
 import { partHex } from './look-of-build';
 import { PartOutline, sizeOf } from './PartOutline';
 import styles from './build.module.css';

@@ -28,12 +28,10 @@ import {
   buildText,
   costOf,
   finishedOf,
-  hasWiredHead,
   headsFor,
   newestOf,
   runOf,
   stepsOf,
-  usesOf,
   weightLines,
 } from './facts';
 import { lookOfBuild } from './look-of-build';
@@ -51,6 +49,7 @@ import { buildCode, labelsOf } from './print-labels';
 import { putBackOf } from '../shared/run/EndRun';
 import { slug } from '../shared/slug';
 import { buildPace, kitOf, usualHead } from './run-plan';
+import { hasWiredHead, usesOf } from '../shared';
 
 const NOW = Date.UTC(2026, 10, 23, 12);
 const view = viewOf(demoBench(NOW));

@@ -7,10 +7,18 @@ import { weighBuild } from '@/core/builds/weigh-build';
 import { rollUpCost } from '@/core/cost/roll-up-cost';
 import { sum } from '@/core/numeric/sum';
 import { countBuildable } from '@/core/stock/count-buildable';
-import { tallyByItem } from '@/core/stock/tally-by-item';
 import type { HeadBin } from '@/records/bin';
 import type { BuildRecord } from '@/records/build';
-import { freeOf, viewOf, skirtMassOf, skirtText, type BenchView } from '../shared';
+import {
+  hasWiredHead,
+  looseSkirt,
+  usesOf,
+  freeOf,
+  viewOf,
+  skirtMassOf,
+  skirtText,
+  type BenchView,
+} from '../shared';
 import type { BuildDraft } from './draft';
 
 /** A build as it is kept, or as it lies half made on the bench. */
@@ -145,29 +153,6 @@ export function runOf(
   if (record.seenMs === null) return { ...plain.value, isSeen: false };
   const seen = runBlades({ ...bait, seenFactor: record.seenMs / plain.value.slowestMs });
   return seen.ok ? { ...seen.value, isSeen: true } : null;
-}
-
-/** What one bait takes of each bin; loose skirts where its heads do not wear one. Heads are chosen when a run begins. */
-export function usesOf(record: BuildLike): { item: string; qty: number }[] {
-  const bins = [
-    record.frameBinId,
-    ...record.arm.flatMap(({ binId, bladeBinId }) => [binId, bladeBinId]),
-    record.end.binId,
-    record.end.bladeBinId,
-    ...record.slots.map(({ binId }) => binId),
-    record.skirtId === null ? null : looseSkirt(record.skirtId),
-  ].filter((binId): binId is string => binId !== null);
-  return [...tallyByItem(bins.map((item) => ({ item, qty: 1 })))].map(([item, qty]) => ({ item, qty }));
-}
-
-/** The bin of loose skirts of a recipe's version. */
-export function looseSkirt(skirtId: string): string {
-  return `loose-${skirtId}`;
-}
-
-/** Whether the wire brings its own head. */
-export function hasWiredHead(record: Pick<BuildLike, 'frameBinId'>, view: BenchView): boolean {
-  return pieceOf(record.frameBinId, view)?.gauge.sizes.headG !== undefined;
 }
 
 /** Heads on the rack that a build could take: of its style, weight and hook. Those in its skirt, then bare ones. */

@@ -1,7 +1,7 @@
 import type { MixRecipe } from '@/core/stock/mix-stock';
 import type { BuildRecord } from '@/records/build';
-import { type BenchView } from '../shared';
-import { hasWiredHead, headsFor, newestOf, shelfOf, usesOf } from './facts';
+import { hasWiredHead, usesOf, type BenchView } from '../shared';
+import { headsFor, newestOf, shelfOf } from './facts';
 
 /** What `stock.mix` is asked. */
 export interface MixQuestion {

@@ -1,8 +1,8 @@
 import { sum } from '@/core/numeric/sum';
 import type { BuildRecord } from '@/records/build';
 import { tallyByItem } from '@/core/stock/tally-by-item';
-import type { BenchView, KitLine } from '../shared';
-import { hasWiredHead, headsFor, looseSkirt, usesOf } from './facts';
+import { hasWiredHead, looseSkirt, usesOf, type BenchView, type KitLine } from '../shared';
+import { headsFor } from './facts';
 
 export interface Kit {
   readonly lines: readonly KitLine[];

@@ -1,18 +1,16 @@
-import { coatUse, type CoatLayer } from '@/core/coats/coat-use';
+import { coatUse } from '@/core/coats/coat-use';
 import type { CureSchoolId, CureTime } from '@/core/coats/cures/definition';
 import { CURE_SCHOOLS } from '@/core/coats/cures';
 import { AT_HEAT_C } from '@/core/coats/follow-cure';
 import type { CureJudgment } from '@/core/coats/judge-cure';
 import { warmLoad, type LoadGroup } from '@/core/coats/warm-load';
-import { findCoatWay } from '@/core/coats/ways';
 import type { CoatWayId } from '@/core/coats/ways/definition';
 import { timeConstantS } from '@/core/heat/lumped';
 import type { Outcome } from '@/core/problems/problem';
 import type { PowderBin } from '@/records/bin';
-import type { Coat } from '@/records/coat';
 import type { Heater } from '@/records/heater';
 import type { Hung, Rack } from '@/records/rack';
-import { judgeFor, pieceOf, powdersOf, type BenchView } from '../shared';
+import { judgeFor, pieceOf, powderLayers, powdersOf, type BenchView } from '../shared';
 
 /** Heads on a rack that are alike. */
 export interface HungKind extends Omit<Hung, 'rod' | 'slot' | 'slotsEach'> {
@@ -75,23 +73,6 @@ export function warmingOf(
   return { ok: true, value: { seconds: warm.value.seconds, tauS } };
 }
 
-/** The layers of a recipe as they use powder, by a way to coat. Jars that were weighed know their own share. */
-function layersOf(coat: Coat, wayId: CoatWayId, view: BenchView): CoatLayer[] {
-  const way = findCoatWay(wayId);
-  const layer = (binId: string | null, coverShare: number): CoatLayer[] => {
-    const bin = binId === null ? undefined : view.binById.get(binId);
-    if (bin?.kind !== 'powder') return [];
-    const { id, densityGcm3, utilization } = bin;
-    const powder = { id, densityGcm3, filmUm: way.filmUm, utilization: utilization ?? way.utilization };
-    return [{ powder, coverShare }];
-  };
-  return [
-    ...layer(coat.base.kind === 'powder' ? coat.base.powderBinId : null, 1),
-    ...layer(coat.second?.powderBinId ?? null, coat.second?.share ?? 0),
-    ...layer(coat.clearBinId, 1),
-  ];
-}
-
 /** What heads take of each powder, g, by powder. */
 export function usedBy(
   heads: readonly { readonly headBinId: string; readonly coatId: string; readonly count: number }[],
@@ -104,7 +85,7 @@ export function usedBy(
     const coat = view.coatById.get(coatId);
     const piece = bin?.kind === 'head' ? pieceOf(bin, view) : null;
     if (!coat || !piece) continue;
-    for (const [id, g] of coatUse(layersOf(coat, wayId, view), piece.areaCm2, count)) {
+    for (const [id, g] of coatUse(powderLayers(coat, wayId, view), piece.areaCm2, count)) {
       used.set(id, (used.get(id) ?? 0) + g);
     }
   }

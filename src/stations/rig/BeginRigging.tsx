@@ -8,6 +8,7 @@ import { rigSentence } from '@/messages/rig-sentence';
 import type { Rigging, RigRecord } from '@/records/rig';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import {
+  rigOf,
   HowMany,
   KitTable,
   lengthText,
@@ -18,7 +19,7 @@ import {
   WhichWay,
 } from '../shared';
 import { CutBars } from './CutBars';
-import { matchLines, rigOf, rigShelf, rigText } from './facts';
+import { matchLines, rigShelf, rigText } from './facts';
 import { cutLengths, cutQuestions, rigKit, rigPace } from './run-plan';
 import { useCuts } from './use-cuts';
 import styles from './run.module.css';

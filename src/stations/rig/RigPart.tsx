@@ -7,7 +7,7 @@ import { RIG_KINDS } from '@/core/rigs/kinds';
 import type { RigKindId } from '@/core/rigs/kinds/definition';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
 import { useWidth } from '@/ui/use-width';
-import { useBench, useKeys } from '../shared';
+import { rigOf, useBench, useKeys } from '../shared';
 import { AssistHang } from './AssistHang';
 import { FeederPlate } from './FeederPlate';
 import { GradedShot } from './GradedShot';
@@ -18,7 +18,6 @@ import {
   laidAnew,
   matchLines,
   newRig,
-  rigOf,
   rigShelf,
   withItem,
   withoutItem,

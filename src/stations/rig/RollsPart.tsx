@@ -5,8 +5,8 @@ import { useState } from 'react';
 import type { PartBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { ChoiceField, lengthText, useBench, usePreferences } from '../shared';
-import { cutsOf, lengthsOf, newestRigs, rigText } from './facts';
+import { cutsOf, ChoiceField, lengthText, useBench, usePreferences } from '../shared';
+import { lengthsOf, newestRigs, rigText } from './facts';
 import { rollText } from './roll-text';
 import styles from './matches.module.css';
 

@@ -7,8 +7,8 @@ import type { RigStrength } from '@/core/rigs/rate-strength';
 import type { Rig } from '@/core/rigs/rig';
 import { numberText } from '@/messages/number-text';
 import { Figure } from '@/ui/figure/Figure';
-import { lengthText, massText, useBench, usePreferences } from '../shared';
-import { cutsOf, riggable, type RigDraft } from './facts';
+import { cutsOf, lengthText, massText, useBench, usePreferences } from '../shared';
+import { riggable, type RigDraft } from './facts';
 import styles from './rig.module.css';
 
 interface SumsPanelProps {

@@ -1,27 +1,22 @@
 import { beginRig } from '@/core/rigs/begin-rig';
-import { cutsOfRig, type LearnedEnd, type RigCut } from '@/core/rigs/cuts-of-rig';
 import { chosenOf } from '@/core/rigs/judge-rig';
 import { findRigKind } from '@/core/rigs/kinds';
 import type { RigFacts, RigKindId } from '@/core/rigs/kinds/definition';
-import { bundleGrams } from '@/core/rigs/kinds/hair-lure';
 import type { MatchLine, MatchTableId } from '@/core/rigs/match-table';
-import type { Rig, RigItem, RigPiece } from '@/core/rigs/rig';
+import type { RigItem, RigPiece } from '@/core/rigs/rig';
 import { lengthsOnShelf, type ShelfLength } from '@/core/stock/lengths-on-shelf';
-import { tallyByItem, type ItemAmount } from '@/core/stock/tally-by-item';
+import { tallyByItem } from '@/core/stock/tally-by-item';
 import type { NewRig } from '@/data/repositories/rigs';
 import { rigPieceOf } from '@/records/rig-piece';
 import type { RigItemRecord, RigRecord } from '@/records/rig';
 import { TYPICAL_MATCHES } from '@/reference/matches';
-import type { BenchView } from '../shared';
+import { cutsOf, rigOf, rigPieces, type BenchView, type RigLike } from '../shared';
 
 /** A rig on the bench, before it is kept. */
 export type RigDraft = NewRig & {
   /** The version it began from; null for a new one. */
   readonly from: number | null;
 };
-
-/** A rig as it is kept, or as it lies half made on the bench. */
-export type RigLike = Pick<RigRecord, 'kind' | 'wants' | 'picks' | 'items'>;
 
 type Shelf = Pick<BenchView, 'bins' | 'matches'>;
 
@@ -45,27 +40,6 @@ export function matchLines({ matches }: Pick<BenchView, 'matches'>): MatchLine[]
     }),
     ...TYPICAL_MATCHES,
   ];
-}
-
-/** What the maker learned of an end: of this line, else of every line. */
-export function learnedEnds({ allowances }: Pick<BenchView, 'allowances'>): LearnedEnd {
-  return (end, binId) =>
-    (
-      allowances.find((each) => each.end === end && each.binId === binId) ??
-      allowances.find((each) => each.end === end && each.binId === null)
-    )?.mm ?? null;
-}
-
-/** A rig as the core takes it. Parts that are gone are left out. */
-export function rigOf({ kind, wants, picks, items }: RigLike, view: Pick<BenchView, 'binById'>): Rig {
-  return {
-    ...{ kind, wants, picks },
-    items: items.flatMap(({ binId, ...item }): RigItem[] => {
-      const bin = view.binById.get(binId);
-      const part = bin ? rigPieceOf(bin) : null;
-      return part ? [{ ...item, part }] : [];
-    }),
-  };
 }
 
 /** Items as they are kept. */
@@ -173,24 +147,6 @@ export function withAdded(
   return { ...draft, items };
 }
 
-/** What is cut for one, with the maker's own allowances. */
-export function cutsOf(record: RigLike, view: Pick<BenchView, 'binById' | 'allowances'>): RigCut[] {
-  return cutsOfRig(rigOf(record, view), learnedEnds(view));
-}
-
-/** What one takes of bins that are counted or weighed; what is cut is another matter. */
-export function piecesOf(record: RigLike, view: Pick<BenchView, 'binById'>): ItemAmount[] {
-  const { items, wants, picks } = rigOf(record, view);
-  const all = items.flatMap(({ part, lengthMm, count }): ItemAmount[] => {
-    if (part.gauge.as === 'hair') {
-      const grams = bundleGrams(wants.bundleMm ?? 6, lengthMm ?? 60);
-      return [{ item: part.binId, qty: picks.colors === 'two' ? grams / 2 : grams }];
-    }
-    return lengthMm === null ? [{ item: part.binId, qty: count }] : [];
-  });
-  return [...tallyByItem(all)].map(([item, qty]) => ({ item, qty: Math.round(qty * 1000) / 1000 }));
-}
-
 /** The lengths of a bin that is kept by length, longest first. */
 export function lengthsOf(binId: string, view: Pick<BenchView, 'lengthEntries' | 'levels'>): ShelfLength[] {
   const own = view.lengthEntries.filter((entry) => entry.binId === binId);
@@ -235,7 +191,7 @@ export function riggable(
   view: Pick<BenchView, 'binById' | 'allowances' | 'levels'>,
 ): { readonly count: number; readonly limiting: readonly string[] } {
   const cuts = cutsOf(record, view).map(({ binId, cutMm }) => ({ item: binId, qty: cutMm }));
-  const uses = [...tallyByItem([...piecesOf(record, view), ...cuts])].filter(([, qty]) => qty > 0);
+  const uses = [...tallyByItem([...rigPieces(record, view), ...cuts])].filter(([, qty]) => qty > 0);
   if (uses.length === 0) return { count: 0, limiting: [] };
   const counts = uses.map(([binId, qty]) => Math.floor((view.levels.get(binId) ?? 0) / qty + 1e-9));
   const count = Math.min(...counts);

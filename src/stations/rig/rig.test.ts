@@ -4,17 +4,14 @@ import { findRigKind, RIG_KINDS } from '@/core/rigs/kinds';
 import type { RigRecord } from '@/records/rig';
 import { viewOf } from '../../../tests/support/view-of';
 import {
-  cutsOf,
   isRigDraft,
   laidAnew,
   lengthsOf,
   movedItem,
   newestRigs,
   newRig,
-  piecesOf,
   rigDraftOf,
   riggable,
-  rigOf,
   rigOfDraft,
   rigShelf,
   stepsOfRig,
@@ -27,6 +24,7 @@ import {
 import { kitLabels, walletLabels } from './print-wallet';
 import { cutLengths, cutOrder, cutQuestions, rigKit, rigPace } from './run-plan';
 import { beadGauge, bendPattern, drillPattern, markBoard } from './templates';
+import { cutsOf, rigPieces, rigOf } from '../shared';
 
 const contents = demoBench(Date.UTC(2026, 10, 23, 12));
 const view = viewOf(contents);
@@ -99,10 +97,10 @@ describe('a rig on the bench', () => {
 
 describe('what a run takes', () => {
   it('counts parts, weighs hair, and cuts lengths', () => {
-    const pieces = piecesOf(pike, view);
+    const pieces = rigPieces(pike, view);
     expect(pieces.find(({ item }) => item === named('Crimp 1.2 mm').binId)?.qty).toBe(4);
     expect(pieces.some(({ item }) => item === named('Cable 18 kg').binId)).toBe(false);
-    const hair = piecesOf(find('Perch tuft'), view).find(
+    const hair = rigPieces(find('Perch tuft'), view).find(
       ({ item }) => view.binById.get(item)?.kind === 'strand',
     );
     expect(hair!.qty).toBeGreaterThan(0.5);

@@ -1,8 +1,8 @@
 import { sum } from '@/core/numeric/sum';
 import type { CutPiece, CutPlan, CutStock } from '@/core/rigs/cuts/cut-facts';
 import type { CutLength, Rigging, RigRecord } from '@/records/rig';
-import type { BenchView, KitLine } from '../shared';
-import { cutsOf, lengthsOf, piecesOf, type RigLike } from './facts';
+import { cutsOf, rigPieces, type RigLike, type BenchView, type KitLine } from '../shared';
+import { lengthsOf } from './facts';
 
 /** What of one material is to be cut for a run, and from what. */
 export interface CutQuestion {
@@ -60,7 +60,7 @@ export function cutLengths(
 
 /** What a run takes that is counted or weighed, by where it lies. */
 export function rigKit(record: RigLike, count: number, view: BenchView): KitLine[] {
-  return piecesOf(record, view)
+  return rigPieces(record, view)
     .flatMap(({ item, qty }): KitLine[] => {
       const bin = view.binById.get(item);
       const needed = Math.round(qty * count * 1000) / 1000;

@@ -54,6 +54,7 @@ const TABLE_WORDS: Record<TableDifference['table'], string> = {
   purchases: 'orders to sellers',
   substitutes: 'substitutes',
   outlays: 'outlays',
+  buyIns: 'prices of bought pieces',
   acts: 'acts to undo',
 };
 

@@ -1,0 +1,127 @@
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { BuyIn, Pack, Purchase, Seller, Substitute } from '@/records/buying';
+import type { Store } from '../store';
+import { granted, orRefusal, refuse, RefusedInside, write } from '../write';
+
+type New<T> = Omit<T, 'id'> & { readonly id?: string };
+
+/** What came of one line of an order. */
+export interface ArrivedLine {
+  readonly packId: string;
+  readonly packs: number;
+}
+
+/** Sellers, packs and prices, orders and what comes of them, what may stand in for what. */
+export function buyingRepository(store: Store) {
+  const { db } = store;
+  const named = <T extends object>(record: New<T>) => ({ ...record, id: record.id ?? store.newId() });
+  return {
+    sellers: (): Promise<Seller[]> => db.sellers.toArray(),
+    packs: (): Promise<Pack[]> => db.packs.toArray(),
+    purchases: (): Promise<Purchase[]> => db.purchases.orderBy('no').toArray(),
+    substitutes: (): Promise<Substitute[]> => db.substitutes.toArray(),
+    buyIns: (): Promise<BuyIn[]> => db.buyIns.toArray(),
+
+    saveSeller: (seller: New<Seller>): Promise<Seller> =>
+      write(store, `Seller: ${seller.name}`, async (pen) => {
+        const kept = named<Seller>(seller) as Seller;
+        await pen.put('sellers', kept);
+        return kept;
+      }),
+
+    savePack: (pack: New<Pack>): Promise<Pack> =>
+      write(store, 'Note a pack and its price', async (pen) => {
+        const kept = named<Pack>(pack) as Pack;
+        await pen.put('packs', kept);
+        return kept;
+      }),
+
+    /** Notes what a piece costs ready made; what was noted of it before is replaced. */
+    saveBuyIn: (buyIn: Omit<BuyIn, 'id'>): Promise<void> =>
+      write(store, 'Note a price to buy in', async (pen) => {
+        const known = (await db.buyIns.toArray()).find(
+          ({ kind, key }) => kind === buyIn.kind && key === buyIn.key,
+        );
+        await pen.put('buyIns', { ...buyIn, id: known?.id ?? store.newId() });
+      }),
+
+    /** Keeps the maker's word that one bin may stand in for another. */
+    saySubstitute: (binId: string, standsForId: string, note = ''): Promise<void> =>
+      write(store, 'Remember a substitute', async (pen) => {
+        const known = (await db.substitutes.toArray()).find(
+          (each) => each.binId === binId && each.standsForId === standsForId,
+        );
+        if (known) return;
+        await pen.put('substitutes', { id: store.newId(), binId, standsForId, at: store.now(), note });
+      }),
+
+    /** Writes down orders, one a seller. */
+    order: (orders: readonly Omit<Purchase, 'id' | 'no' | 'orderedAt' | 'state'>[]): Promise<Purchase[]> =>
+      write(store, orders.length === 1 ? 'Order' : `Order from ${orders.length} sellers`, async (pen) => {
+        const last = await db.purchases.orderBy('no').last();
+        const kept = orders.map((order, nth): Purchase => {
+          const no = (last?.no ?? 0) + nth + 1;
+          return { ...order, id: store.newId(), no, orderedAt: store.now(), state: 'ordered' };
+        });
+        for (const purchase of kept) await pen.put('purchases', purchase);
+        return kept;
+      }),
+
+    /**
+     * Receives what came of an order: it lies in its bins, at what it cost with its share of the post. Short
+     * deliveries leave the rest on order.
+     */
+    receive: (id: string, arrived: readonly ArrivedLine[]): Promise<BenchOutcome<Purchase>> =>
+      orRefusal(
+        write(store, 'Receive an order', async (pen) => {
+          const purchase = await db.purchases.get(id);
+          if (!purchase) return refuse<Purchase>({ code: 'bench.gone', what: 'order' });
+          if (purchase.state !== 'ordered') {
+            return refuse<Purchase>({ code: 'bench.order-done', no: purchase.no });
+          }
+          const goods = purchase.lines.reduce((so, { packs, packPrice }) => so + packs * packPrice, 0);
+          const withPost = goods > 0 ? 1 + purchase.postage / goods : 1;
+          const lines = [];
+          for (const line of purchase.lines) {
+            const came = arrived.find(({ packId }) => packId === line.packId)?.packs ?? 0;
+            if (came + line.came > line.packs) {
+              throw new RefusedInside({
+                code: 'bench.more-came',
+                asked: line.packs,
+                came: came + line.came,
+              });
+            }
+            lines.push({ ...line, came: line.came + came });
+            if (came === 0) continue;
+            const bin = await db.bins.get(line.binId);
+            if (!bin) throw new RefusedInside({ code: 'bench.gone', what: 'bin' });
+            const unitCost = (line.packPrice * withPost) / line.packQty;
+            const note = `order ${purchase.no}`;
+            // Rolls and sticks stay told apart: each pack is one length.
+            const pieces = bin.unit === 'mm' ? came : 1;
+            for (let nth = 0; nth < pieces; nth += 1) {
+              await pen.enter({
+                ...{ binId: bin.id, kind: 'received', note, unitCost },
+                qty: (line.packQty * came) / pieces,
+                lengthId: bin.unit === 'mm' ? store.newId() : null,
+              });
+            }
+          }
+          const isAll = lines.every(({ packs, came }) => came === packs);
+          const kept: Purchase = { ...purchase, lines, state: isAll ? 'received' : 'ordered' };
+          await pen.put('purchases', kept);
+          return granted(kept);
+        }),
+      ),
+
+    /** Gives up on what has not come. */
+    giveUp: (id: string): Promise<BenchOutcome<Purchase>> =>
+      write(store, 'Give up on an order', async (pen) => {
+        const purchase = await db.purchases.get(id);
+        if (!purchase) return refuse<Purchase>({ code: 'bench.gone', what: 'order' });
+        const kept: Purchase = { ...purchase, state: 'given-up' };
+        await pen.put('purchases', kept);
+        return granted(kept);
+      }),
+  };
+}

@@ -1,0 +1,40 @@
+import type { PricedItem } from '@/core/cost/purse';
+import { priceLots, type PricedLot, type PricedMove } from '@/core/stock/price-lots';
+import type { Bin } from '@/records/bin';
+import type { Entry } from '@/records/entry';
+import type { BenchView } from '../bench-view';
+
+/** Lots are reckoned once for a ledger: its list is another as soon as something is entered. */
+const known = new WeakMap<readonly Entry[], PricedLot[]>();
+
+function moveOf({ qty, unitCost, kind, reverses }: Entry): PricedMove {
+  const isReturn = qty > 0 && (kind === 'returned' || kind === 'counted');
+  return { qty, unitCost, isBack: reverses !== null || (isReturn && unitCost === null) };
+}
+
+function lotsOf(entries: readonly Entry[]): PricedLot[] {
+  const before = known.get(entries);
+  if (before) return before;
+  const lots = priceLots(entries.map(moveOf));
+  known.set(entries, lots);
+  return lots;
+}
+
+/** What a unit of a bin usually costs: as its newest pack, else as its own card says; null where nobody noted it. */
+function usualOf(bin: Bin | undefined, { packs }: Pick<BenchView, 'packs'>): number | null {
+  if (!bin) return null;
+  const [newest] = packs
+    .filter(({ binId, retired }) => binId === bin.id && !retired)
+    .sort((a, b) => b.pricedOn.localeCompare(a.pricedOn) || a.price / a.qty - b.price / b.qty);
+  if (newest) return newest.price / newest.qty;
+  if (bin.kind === 'metal') return bin.costPerKg === null ? null : bin.costPerKg / 1000;
+  return bin.kind === 'part' || bin.kind === 'strand' ? bin.costEach : null;
+}
+
+/** What a bin is there at: its lots by price, first in first out, and what a unit usually costs. */
+export function pricedItem(
+  binId: string,
+  view: Pick<BenchView, 'entriesByBin' | 'packs' | 'binById'>,
+): PricedItem {
+  return { lots: lotsOf(view.entriesByBin.get(binId) ?? []), usual: usualOf(view.binById.get(binId), view) };
+}
