@@ -13,6 +13,7 @@ export { cutsOf, learnedEnds, rigOf, rigPieces, type RigLike } from './bill/rig-
 export * from './bill/bill-of';
 export { stageFacts } from './bill/stage-facts';
 export { pricedItem } from './bill/priced-item';
+export { fishedName, fishedPiece } from './water/fished';
 export { ChoiceField } from './ChoiceField';
 export { partsOf } from './parts-of';
 export { DoubtNote } from './DoubtNote';

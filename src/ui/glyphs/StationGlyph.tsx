@@ -1,5 +1,16 @@
 export type GlyphName =
-  'ticket' | 'metal' | 'molds' | 'pour' | 'dress' | 'coat' | 'skirt' | 'build' | 'rig' | 'shelf';
+  | 'ticket'
+  | 'metal'
+  | 'molds'
+  | 'pour'
+  | 'dress'
+  | 'coat'
+  | 'skirt'
+  | 'build'
+  | 'rig'
+  | 'shelf'
+  | 'cost'
+  | 'water';
 
 /** Our own small pictures, drawn on a 16 by 16 grid with a 1.5 stroke. */
 const PATHS: Record<GlyphName, string> = {
@@ -15,6 +26,9 @@ const PATHS: Record<GlyphName, string> = {
     'M2.6 11.2L5 13.4M3.8 12.3L11 4.6M11 4.6a1.6 1.6 0 1 1 2.2-2.2M3.8 12.3h7.4M11.2 12.3c1.2-1.4 2.4-1.4 3 0-.6 1.4-1.8 1.4-3 0z',
   rig: 'M2 3.2h3.4M7.6 3.2a1.1 1.1 0 1 1-2.2 0 1.1 1.1 0 0 1 2.2 0zM7.6 3.2H11M11 3.2v6.6a2.6 2.6 0 1 1-5.2 0V8.6M5.8 8.6L4.4 10M3 3.2v3.4',
   shelf: 'M2.5 3h11v10h-11zM2.5 8h11M6.2 3v5M9.8 8v5',
+  cost: 'M2.4 5.2h11.2v6.4H2.4zM2.4 5.2L8 2.4l5.6 2.8M5.4 8.4h5.2M8 11.6v2.2',
+  water:
+    'M1.6 6.4c1.6-1.6 3.2-1.6 4.8 0s3.2 1.6 4.8 0c1.2-1.2 2.2-1.4 3.2-.8M1.6 10.6c1.6-1.6 3.2-1.6 4.8 0s3.2 1.6 4.8 0c1.2-1.2 2.2-1.4 3.2-.8M8 1.8v2.4',
 };
 
 export function StationGlyph({ name, size = 16 }: { name: GlyphName; size?: number }) {

@@ -55,7 +55,9 @@ export function BenchFrame({ children }: { children: ReactNode }) {
     if (stop && (event.altKey || !isRunKeys)) {
       event.preventDefault();
       router.push(stop.href);
-    } else if (event.key === '?') setOpen('keys');
+    } else if (event.key === 'c') router.push('/cost');
+    else if (event.key === 'w') router.push('/water');
+    else if (event.key === '?') setOpen('keys');
     else if (event.key === 'g') setPreferences({ isGloved: !preferences.isGloved });
   });
 

@@ -15,6 +15,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Space, arrows, Enter', 'tying: count one, a step on or back, this skirt is tied'],
   ['Space, Backspace', 'building: a count or a step on, one press back'],
   ['Arrows, Delete', 'on a hung head: to the next free slot, or down from the rack'],
+  ['C, W', 'Cost, Water'],
   ['N', 'new ticket'],
   ['/', 'search the shelf'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],

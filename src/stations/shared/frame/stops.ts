@@ -16,6 +16,15 @@ function builtOf({
   return way === 'one-by-one' ? card.bait : 0;
 }
 
+function costWaits({ outlays, bench }: Pick<BenchView, 'outlays' | 'bench'>): string {
+  const laidOut = outlays.reduce((so, { cost, retired }) => (retired ? so : so + cost), 0);
+  return laidOut > 0 ? `${bench.money.sign} ${Math.round(laidOut)} laid out` : 'nothing laid out';
+}
+
+function waterWaits({ waterNotes }: Pick<BenchView, 'waterNotes'>): string {
+  return waterNotes.length === 1 ? '1 note' : `${waterNotes.length} notes`;
+}
+
 /** The line's stops with what waits at each. Only stations that work stand on it. */
 export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[] {
   const metalG = view.metals.reduce((total, { id }) => total + (view.levels.get(id) ?? 0), 0);
@@ -95,5 +104,7 @@ export function stopsOf(view: BenchView, massUnit: MassUnit, now: number): Stop[
       waits: low > 0 ? `${low} low` : 'stocked',
       tone: low > 0 ? 'mind' : 'calm',
     },
+    { key: 'cost', name: 'Cost', href: '/cost', waits: costWaits(view), tone: 'calm' },
+    { key: 'water', name: 'Water', href: '/water', waits: waterWaits(view), tone: 'calm' },
   ];
 }

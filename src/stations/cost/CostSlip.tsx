@@ -1,0 +1,42 @@
+'use client';
+
+import { numberText } from '@/messages/number-text';
+import { STAGES } from '@/records/outlay';
+import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
+import { minutesText, stageFacts, useBench } from '../shared';
+import { moneyText, STAGE_WORDS } from './cost-facts';
+
+/** On paper: what hands, power and failures are reckoned with. */
+export function CostSlip() {
+  const { view } = useBench();
+  const { sign, ratePerHour, pricePerKWh } = view.bench.money;
+  return (
+    <>
+      <SlipTitle over="Cost">Reckoned with</SlipTitle>
+      <SlipPart label="Money">
+        <SlipRow name="An hour">{moneyText(ratePerHour, sign)}</SlipRow>
+        <SlipRow name="A kWh">{moneyText(pricePerKWh, sign)}</SlipRow>
+      </SlipPart>
+      <SlipPart label="One piece takes">
+        {STAGES.map((stage) => {
+          const { minutesEach, isOwn } = stageFacts(stage, view);
+          return (
+            <SlipRow key={stage} name={STAGE_WORDS[stage]}>
+              {minutesText(minutesEach * 60)}
+              {isOwn ? '' : ', a guess'}
+            </SlipRow>
+          );
+        })}
+      </SlipPart>
+      <SlipPart label="Of castings fail">
+        <SlipRow name={view.isScrapMeasured ? 'by your runs' : 'a guess'}>
+          {numberText(view.pot.scrapShare * 100, 2)} %
+        </SlipRow>
+      </SlipPart>
+      <SlipNote tone="care">
+        Hours are from your own log where it holds ten pieces or more, else what is usual. Prices are those at
+        which parts came in; what nobody priced counts nothing and is said.
+      </SlipNote>
+    </>
+  );
+}

@@ -1,0 +1,50 @@
+'use client';
+
+import dayjs from 'dayjs';
+import { useMemo } from 'react';
+import { numberText } from '@/messages/number-text';
+import { useBench } from '../shared';
+import { moneyText } from './cost-facts';
+import { seasonLosses } from './losses';
+import styles from './cost.module.css';
+
+/** What the water took this year, and what that cost. */
+export function LossPart() {
+  const { view, workshop } = useBench();
+  const { sign } = view.bench.money;
+  const year = dayjs(workshop.now());
+  const lines = useMemo(
+    () => seasonLosses(view, year.startOf('year').valueOf()),
+    // A day's new notes come with the view.
+    [view, year],
+  );
+  const lost = lines.reduce((so, line) => so + line.lost, 0);
+  const cost = lines.reduce((so, line) => so + line.lost * line.each, 0);
+  const hours = lines.reduce((so, line) => so + line.hours, 0);
+  const dearest = Math.max(1e-9, ...lines.map((line) => line.lost * line.each));
+  if (lines.length === 0) {
+    return <p className={styles.empty}>Nothing lost this year, or nothing noted. Note losses at Water.</p>;
+  }
+  return (
+    <>
+      <p className={styles.answer}>
+        <strong>{moneyText(cost, sign)}</strong> on the bottom this year: {numberText(lost)} baits in{' '}
+        {numberText(hours, 3)} h with what lost some, {moneyText(cost / lost, sign)} each on the average.
+      </p>
+      <ul className={styles.routes}>
+        {lines.map((line) => (
+          <li key={line.id}>
+            <span>
+              <i style={{ width: `${(100 * line.lost * line.each) / dearest}%` }} aria-hidden="true" />
+              {line.name}
+            </span>
+            <b>{moneyText(line.lost * line.each, sign)}</b>
+            <span className="quiet">
+              {line.lost} lost, {moneyText(line.each, sign)} each
+            </span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,59 @@
+'use client';
+
+import { InputNumber, Modal } from 'antd';
+import { useId, useState } from 'react';
+import type { Money } from '@/records/outlay';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
+import { useBench } from '../shared';
+import styles from './cost.module.css';
+
+const FIELDS: readonly (readonly [
+  key: Exclude<keyof Money, 'sign' | 'marginShare'>,
+  label: string,
+  step: number,
+])[] = [
+  ['ratePerHour', 'An hour of your hands', 1],
+  ['pricePerKWh', 'A kWh of power', 0.01],
+  ['potKW', 'The pot draws, kW', 0.1],
+  ['ovenKW', 'The oven draws, kW', 0.1],
+];
+
+/** What an hour, power and trouble cost. */
+export function MoneyForm({ onClose }: { readonly onClose: () => void }) {
+  const { view, workshop } = useBench();
+  const id = useId();
+  const [money, setMoney] = useState<Money>(view.bench.money);
+  const save = async () => {
+    await workshop.bench.save({
+      ...view.bench,
+      money: { ...money, sign: money.sign.trim() || view.bench.money.sign },
+    });
+    onClose();
+  };
+  return (
+    <Modal open title="Hours and power" okText="Keep" onOk={() => void save()} onCancel={onClose}>
+      <div className={styles.form}>
+        <TextField
+          label="Money is written"
+          value={money.sign}
+          most={4}
+          onChange={(sign) => setMoney({ ...money, sign })}
+        />
+        {FIELDS.map(([key, label, step]) => (
+          <FieldShell key={key} id={`${id}${key}`} label={label}>
+            <InputNumber
+              id={`${id}${key}`}
+              min={0}
+              max={100}
+              step={step}
+              value={money[key]}
+              onChange={(next) => setMoney({ ...money, [key]: next ?? 0 })}
+            />
+          </FieldShell>
+        ))}
+        <p className="quiet">An hour at 0: you make it for love, and only money counts.</p>
+      </div>
+    </Modal>
+  );
+}

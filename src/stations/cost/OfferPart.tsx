@@ -1,0 +1,118 @@
+'use client';
+
+import { Button, Select } from 'antd';
+import dayjs from 'dayjs';
+import { useId, useMemo, useState } from 'react';
+import { offerPdf } from '@/data/exchange/sheet/offer-sheet';
+import { numberText } from '@/messages/number-text';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { PercentField } from '@/ui/unit-field/PercentField';
+import { loadFonts, saveFile, slug, useBench } from '../shared';
+import { moneyText } from './cost-facts';
+import { offerLines } from './offer';
+import type { CostablePiece } from './pieces';
+import styles from './cost.module.css';
+
+const PIECE = 'piece';
+const STANDS_DAYS = 30;
+
+/** A price for an order: cost and the maker's margin, line by line, printed as an offer. */
+export function OfferPart({
+  piece,
+  count,
+}: {
+  readonly piece: CostablePiece | null;
+  readonly count: number;
+}) {
+  const { view, workshop } = useBench();
+  const { sign, marginShare } = view.bench.money;
+  const id = useId();
+  const open = view.tickets.filter(({ state }) => state === 'open');
+  const [of, setOf] = useState<string>(open.find(({ buyer }) => buyer !== null)?.id ?? PIECE);
+  const ticket = open.find((each) => each.id === of) ?? null;
+  const lines = useMemo(
+    () => offerLines(ticket, piece, count, view, 1 + marginShare),
+    [ticket, piece, count, view, marginShare],
+  );
+  const total = lines.reduce((so, { each, count: many }) => so + each * many, 0);
+  const cost = lines.reduce((so, { cost: made, count: many }) => so + made * many, 0);
+  const print = async () => {
+    const day = dayjs(workshop.now());
+    const pdf = await offerPdf(
+      {
+        title: ticket ? `Offer: ${ticket.title}` : `Offer: ${piece?.name ?? ''}`,
+        ...{ from: view.bench.name, to: ticket?.buyer ?? null, day: day.format('D MMMM YYYY') },
+        lines: lines.map(({ name, count: many, each }) => ({
+          ...{ name, count: many, each: moneyText(each, sign), all: moneyText(each * many, sign) },
+        })),
+        total: moneyText(total, sign),
+        notes: [
+          `Stands until ${day.add(STANDS_DAYS, 'day').format('D MMMM YYYY')}. Postage is not in it.`,
+          'Local rules may bar lead, or lead under some weight: ask before you fish it.',
+        ],
+      },
+      await loadFonts(),
+    );
+    saveFile(`${slug(ticket?.title ?? piece?.name ?? 'offer')}-offer.pdf`, pdf, 'application/pdf');
+  };
+  return (
+    <>
+      <div className={styles.ask}>
+        <FieldShell id={`${id}of`} label="Offer for">
+          <Select
+            id={`${id}of`}
+            value={of}
+            popupMatchSelectWidth={false}
+            options={[
+              ...(piece ? [{ value: PIECE, label: `${count} of ${piece.name}` }] : []),
+              ...open.map(({ id: ticketId, no, title }) => ({
+                value: ticketId,
+                label: `Ticket ${no}, ${title}`,
+              })),
+            ]}
+            onChange={setOf}
+          />
+        </FieldShell>
+        <PercentField
+          label="Margin on the cost"
+          value={marginShare}
+          most={10}
+          onChange={(share) => {
+            if (share === null || share === marginShare) return;
+            void workshop.bench.save({ ...view.bench, money: { ...view.bench.money, marginShare: share } });
+          }}
+        />
+      </div>
+      <table className={styles.list}>
+        <caption className="unseen">The offer, line by line</caption>
+        <thead>
+          <tr>
+            <th scope="col">Piece</th>
+            <th scope="col">Count</th>
+            <th scope="col">Costs you</th>
+            <th scope="col">Each</th>
+            <th scope="col">Together</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map(({ id: line, name, count: many, cost: made, each }) => (
+            <tr key={line}>
+              <td>{name}</td>
+              <td>{numberText(many, 6)}</td>
+              <td>{moneyText(made, sign)}</td>
+              <td>{moneyText(each, sign)}</td>
+              <td>{moneyText(each * many, sign)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className={styles.answer}>
+        <strong>{moneyText(total, sign)}</strong> for all of it; {moneyText(total - cost, sign)} over what it
+        costs.
+      </p>
+      <Button type="primary" disabled={lines.length === 0} onClick={() => void print()}>
+        Print the offer
+      </Button>
+    </>
+  );
+}

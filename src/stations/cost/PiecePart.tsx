@@ -1,0 +1,98 @@
+'use client';
+
+import { useMemo } from 'react';
+import { CostBar, levelsOf } from '@/ui/cost-bar/CostBar';
+import { Figure } from '@/ui/figure/Figure';
+import { useBench } from '../shared';
+import { costOf, moneyText, sliceOf, unpricedOf } from './cost-facts';
+import type { CostablePiece } from './pieces';
+import styles from './cost.module.css';
+
+interface PiecePartProps {
+  readonly piece: CostablePiece;
+  readonly count: number;
+  readonly open: readonly string[];
+  readonly onOpen: (open: readonly string[]) => void;
+}
+
+/** One bar: what a piece costs, opened down to the last bead. */
+export function PiecePart({ piece, count, open, onOpen }: PiecePartProps) {
+  const { view } = useBench();
+  const { sign } = view.bench.money;
+  const cost = useMemo(() => costOf(piece.piece, count, view), [piece, count, view]);
+  const whole = useMemo(() => sliceOf(cost, view, sign), [cost, view, sign]);
+  const unpriced = useMemo(() => unpricedOf(piece.piece, view), [piece, view]);
+  const shown = levelsOf(whole, open).at(-1) ?? whole;
+  const kinds = [
+    ['material', cost.materials],
+    ['hands', cost.labour],
+    ['tools', cost.tooling],
+    ['power', cost.energy],
+  ] as const;
+  return (
+    <>
+      <div className={styles.sum}>
+        <Figure
+          size="huge"
+          tone={cost.isGuess ? 'brass' : 'ink'}
+          working={{
+            title: `${piece.name}, one of ${count}`,
+            steps: [
+              kinds.map(([name, each]) => `${name} ${moneyText(each, sign)}`).join(' + '),
+              'Parts at the prices at which they lie on the shelf, oldest first; what fails is begun over.',
+            ],
+            inputs: [
+              { name: 'prices', value: 'receipts in the ledger', basis: cost.isGuess ? 'guess' : 'counted' },
+              {
+                name: 'an hour of hands',
+                value: moneyText(view.bench.money.ratePerHour, sign),
+                basis: 'given',
+              },
+            ],
+          }}
+        >
+          {moneyText(cost.each, sign)}
+        </Figure>
+        <p>
+          each, where {count} are made
+          <br />
+          <span className="quiet">
+            {kinds.map(([name, each]) => `${name} ${moneyText(each, sign)}`).join(' · ')}
+          </span>
+        </p>
+      </div>
+      <CostBar whole={whole} open={open} onOpen={onOpen} />
+      <table className={styles.list}>
+        <caption>{shown === whole ? 'What it is of' : `What ${shown.name} is of`}</caption>
+        <tbody>
+          {[...shown.slices]
+            .sort((a, b) => b.each - a.each)
+            .map((slice) => (
+              <tr key={slice.id}>
+                <td>
+                  <i data-tone={slice.tone} aria-hidden="true" />
+                  {slice.slices.length > 0 ? (
+                    <button type="button" onClick={() => onOpen([...open, slice.id])}>
+                      {slice.name}
+                    </button>
+                  ) : (
+                    slice.name
+                  )}
+                </td>
+                <td>{slice.amount}</td>
+                <td className={slice.isGuess ? styles.guess : undefined}>{slice.money}</td>
+                <td>{Math.round((100 * slice.each) / Math.max(1e-9, cost.each))} %</td>
+              </tr>
+            ))}
+        </tbody>
+      </table>
+      {unpriced.length > 0 ? (
+        <p className={styles.mind}>
+          Nobody noted a price of {unpriced.slice(0, 4).join(', ')}
+          {unpriced.length > 4 ? ` and ${unpriced.length - 4} more` : ''}: they count nothing here. Note packs
+          at the Shelf, or the price as they come in.
+        </p>
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,134 @@
+'use client';
+
+import { Button, DatePicker, InputNumber } from 'antd';
+import dayjs from 'dayjs';
+import { useId, useMemo, useState } from 'react';
+import { cheapestRoutes } from '@/core/cost/cheapest-route';
+import { numberText } from '@/messages/number-text';
+import type { BuyIn } from '@/records/buying';
+import { CountField } from '@/ui/unit-field/CountField';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { minutesText, useBench } from '../shared';
+import { buyInOf, costOf, moneyText, routeNode } from './cost-facts';
+import type { CostablePiece } from './pieces';
+import styles from './cost.module.css';
+
+const DAY_MS = 86_400_000;
+const MOST_ROUTES = 6;
+
+/** At each stage: make it, or buy it in; the cheapest way to so many by a day. */
+export function RoutePart({ piece, count }: { readonly piece: CostablePiece; readonly count: number }) {
+  const { view, workshop } = useBench();
+  const { sign } = view.bench.money;
+  const id = useId();
+  const [by, setBy] = useState<string | null>(null);
+  const [minutes, setMinutes] = useState<number | null>(60);
+  const now = workshop.now();
+  const days = by === null ? null : Math.max(0, Math.ceil((dayjs(by).valueOf() - now) / DAY_MS));
+  const routes = useMemo(() => {
+    const whole = routeNode(costOf(piece.piece, count, view), piece.piece, view);
+    return cheapestRoutes({ whole, count, days, minutesPerDay: minutes ?? 0 });
+  }, [piece, count, days, minutes, view]);
+  const [best] = routes;
+  const nameOf = (node: string) =>
+    node === 'cast' ? 'bare heads' : node.startsWith('skirt:') ? 'skirts' : 'the finished piece';
+  const way = (bought: readonly string[]) =>
+    bought.length === 0 ? 'Make all of it' : `Buy in ${bought.map(nameOf).join(' and ')}, make the rest`;
+  return (
+    <>
+      <div className={styles.ask}>
+        <FieldShell id={`${id}by`} label="Needed by" hint="leave empty where there is no hurry">
+          <DatePicker
+            id={`${id}by`}
+            value={by === null ? null : dayjs(by)}
+            minDate={dayjs(now)}
+            onChange={(next) => setBy(next ? next.format('YYYY-MM-DD') : null)}
+          />
+        </FieldShell>
+        <FieldShell id={`${id}m`} label="Bench time a day, minutes">
+          <InputNumber id={`${id}m`} min={0} max={1440} step={15} value={minutes} onChange={setMinutes} />
+        </FieldShell>
+      </div>
+      {best ? (
+        <p className={styles.answer} role="status">
+          <strong>{way(best.bought)}.</strong> {moneyText(best.costEach, sign)} each,{' '}
+          {moneyText(best.costEach * count, sign)} for {count}
+          {best.minutes > 0 ? `, ${minutesText(best.minutes * 60)} of your hands` : ''}, done in{' '}
+          {numberText(Math.ceil(best.days))} days
+          {best.isInTime ? '.' : ': too late for that day. Nothing is quicker.'}
+        </p>
+      ) : null}
+      <ul className={styles.routes}>
+        {routes.slice(0, MOST_ROUTES).map(({ bought, costEach, minutes: hands, days: takes, isInTime }) => (
+          <li key={bought.join(' ')} data-late={!isInTime}>
+            <span>
+              <i
+                style={{
+                  width: `${(100 * costEach) / Math.max(...routes.map((route) => route.costEach), 1e-9)}%`,
+                }}
+                aria-hidden="true"
+              />
+              {way(bought)}
+            </span>
+            <b>{moneyText(costEach, sign)}</b>
+            <span className="quiet">
+              {hands > 0 ? minutesText(hands * 60) : 'no hands'}, {numberText(Math.ceil(takes))} d
+              {isInTime ? '' : ', late'}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <BuyInForm key={piece.id} piece={piece} known={buyInOf(piece.buyKey, view)} />
+    </>
+  );
+}
+
+const KIND_WORDS: Readonly<Record<BuyIn['kind'], string>> = {
+  head: 'A bare head of this style and weight',
+  skirt: 'This skirt',
+  build: 'This bait, or one like it',
+  rig: 'This rig, or one like it',
+};
+
+function BuyInForm({ piece, known }: { readonly piece: CostablePiece; readonly known: BuyIn | null }) {
+  const { view, workshop } = useBench();
+  const id = useId();
+  const [each, setEach] = useState<number | null>(known?.each ?? null);
+  const [postage, setPostage] = useState<number | null>(known?.postage ?? 0);
+  const [lead, setLead] = useState<number | null>(known?.leadDays ?? 4);
+  const [said, setSaid] = useState<string | null>(null);
+  const save = async () => {
+    if (each === null) return setSaid('What does one cost in the shop? Write that first.');
+    await workshop.buying.saveBuyIn({
+      ...piece.buyKey,
+      ...{ each, postage: postage ?? 0, leadDays: lead ?? 0, note: '' },
+      pricedOn: dayjs(workshop.now()).format('YYYY-MM-DD'),
+    });
+    setSaid('Noted. The ways above reckon with it.');
+  };
+  return (
+    <form
+      className={styles.buyIn}
+      aria-label="Price to buy in"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <h3>Bought in</h3>
+      <p className="quiet">
+        {KIND_WORDS[piece.buyKey.kind]}
+        {known ? `, priced ${dayjs(known.pricedOn).format('D MMM YYYY')}` : ': nobody noted a price yet'}.
+      </p>
+      <FieldShell id={`${id}each`} label={`Each, ${view.bench.money.sign}`}>
+        <InputNumber id={`${id}each`} min={0} max={100_000} step={0.1} value={each} onChange={setEach} />
+      </FieldShell>
+      <FieldShell id={`${id}post`} label={`Postage, ${view.bench.money.sign}`}>
+        <InputNumber id={`${id}post`} min={0} max={1000} step={0.5} value={postage} onChange={setPostage} />
+      </FieldShell>
+      <CountField label="Days until it is here" value={lead} onChange={setLead} />
+      <Button htmlType="submit">Note the price</Button>
+      {said ? <p role="status">{said}</p> : null}
+    </form>
+  );
+}

@@ -1,0 +1,1 @@
+export { CostStation } from './CostStation';

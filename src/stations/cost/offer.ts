@@ -1,0 +1,49 @@
+import type { Ticket } from '@/records/ticket';
+import { headText, type BenchView } from '../shared';
+import { costOf } from './cost-facts';
+import type { CostablePiece } from './pieces';
+
+export interface PricedLine {
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  /** What one costs the maker, and what it is offered at. */
+  readonly cost: number;
+  readonly each: number;
+}
+
+/** Prices end on full cents: what is printed is what is added up. */
+const cents = (value: number) => Math.ceil(value * 100 - 1e-9) / 100;
+
+/** What an order costs and is offered at, line by line: a ticket's lines, or so many of one piece. */
+export function offerLines(
+  ticket: Ticket | null,
+  piece: CostablePiece | null,
+  count: number,
+  view: BenchView,
+  times: number,
+): PricedLine[] {
+  const line = (id: string, name: string, of: CostablePiece['piece'], many: number): PricedLine => {
+    const cost = costOf(of, many, view).each;
+    return { ...{ id, name, count: many, cost }, each: cents(cost * times) };
+  };
+  if (!ticket) return piece ? [line(piece.id, piece.name, piece.piece, count)] : [];
+  const heads = ticket.lines.map((each) => {
+    const coat = each.coatId === null ? '' : `, ${view.coatById.get(each.coatId)?.name ?? ''}`;
+    const skirt = each.skirtId === null ? '' : `, ${view.skirtById.get(each.skirtId)?.name ?? ''}`;
+    const name = `${headText(each, view.binById, 'g')}${coat}${skirt}`;
+    return line(each.id, name, { kind: 'head', head: each }, each.count);
+  });
+  const wares = ticket.wares.flatMap(({ id, kind, family, count: many }) => {
+    const of = (kind === 'build' ? view.builds : view.rigs)
+      .filter((each) => each.family === family)
+      .sort((a, b) => b.version - a.version)[0];
+    if (!of) return [];
+    return [
+      'arm' in of
+        ? line(id, of.name, { kind: 'build', build: of }, many)
+        : line(id, of.name, { kind: 'rig', rig: of }, many),
+    ];
+  });
+  return [...heads, ...wares];
+}

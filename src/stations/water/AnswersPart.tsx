@@ -1,0 +1,113 @@
+'use client';
+
+import { Segmented, Select } from 'antd';
+import { useMemo, useState } from 'react';
+import type { RateGroup } from '@/core/water/compare-rates';
+import { numberText } from '@/messages/number-text';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { RateChart } from '@/ui/water-drawing/RateChart';
+import { massText, useBench, usePreferences } from '../shared';
+import { catchBy, lossBy, nextSets, type Aspect } from './answers';
+import { placesOf } from './things';
+import styles from './water.module.css';
+
+const ASPECT_WORDS: readonly { readonly value: Aspect; readonly label: string }[] = [
+  { value: 'thing', label: 'What was fished' },
+  { value: 'weight', label: 'Weight' },
+  { value: 'color', label: 'Color' },
+  { value: 'temperature', label: 'Water °C' },
+  { value: 'place', label: 'Place' },
+  { value: 'clarity', label: 'Clarity' },
+];
+const ANYWHERE = '';
+const MOST_ROWS = 12;
+
+const rowOf = (what: string) => (group: RateGroup) => ({
+  ...group,
+  note: `${group.count} ${what} in ${numberText(group.hours, 3)} h`,
+});
+
+/** What the notes say, with how sure that is. Nothing is called better while the bands overlap. */
+export function AnswersPart() {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const [by, setBy] = useState<Aspect>('thing');
+  const [at, setAt] = useState(ANYWHERE);
+  const place = at === ANYWHERE ? null : at;
+  const caught = useMemo(() => catchBy(by, place, view), [by, place, view]);
+  const [byBottom, byWeight] = useMemo(
+    () => [lossBy('bottom', place, view), lossBy('weight', place, view)],
+    [place, view],
+  );
+  const sets = useMemo(() => nextSets(view), [view]);
+  if (view.waterNotes.length === 0) {
+    return <p className={styles.empty}>Nothing noted yet. Write what the first hour said, under Note.</p>;
+  }
+  return (
+    <>
+      <div className={styles.asks}>
+        <Segmented<Aspect>
+          aria-label="Laid side by side"
+          value={by}
+          options={[...ASPECT_WORDS]}
+          onChange={setBy}
+        />
+        <FieldShell id="water-place" label="At">
+          <Select
+            id="water-place"
+            value={at}
+            style={{ width: 190 }}
+            options={[
+              { value: ANYWHERE, label: 'all places' },
+              ...placesOf(view).map((value) => ({ value, label: value })),
+            ]}
+            onChange={setAt}
+          />
+        </FieldShell>
+      </div>
+      <h3>Fish an hour</h3>
+      <p className={styles.verdict} role="status">
+        {caught.winner !== null
+          ? `${caught.winner} stands clear of all others: its whole band lies above theirs.`
+          : caught.groups.length < 2
+            ? 'One alone: there is nothing to lay beside it yet.'
+            : 'No winner: the bands overlap. More hours would tell.'}
+      </p>
+      <RateChart
+        label="Fish an hour"
+        rows={caught.groups.slice(0, MOST_ROWS).map(rowOf('fish'))}
+        winner={caught.winner}
+      />
+      <div className={styles.pair}>
+        <section>
+          <h3>Lost an hour, by bottom</h3>
+          <RateChart label="Lost an hour by bottom" rows={byBottom.groups.map(rowOf('lost'))} winner={null} />
+        </section>
+        <section>
+          <h3>Lost an hour, by weight</h3>
+          <RateChart label="Lost an hour by weight" rows={byWeight.groups.map(rowOf('lost'))} winner={null} />
+        </section>
+      </div>
+      {sets.length > 0 ? (
+        <>
+          <h3>The next graded set</h3>
+          <ul className={styles.sets}>
+            {sets.map(({ place: where, light, right, heavy, weightsG }) => (
+              <li key={where}>
+                <span>
+                  {where}
+                  <small>
+                    {light} too light, {right} right, {heavy} too heavy
+                  </small>
+                </span>
+                {weightsG.map((weight) => (
+                  <b key={weight}>{massText(weight, mass)}</b>
+                ))}
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : null}
+    </>
+  );
+}

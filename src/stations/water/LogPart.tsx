@@ -1,0 +1,105 @@
+'use client';
+
+import { Button, Popconfirm } from 'antd';
+import dayjs from 'dayjs';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import { numberText } from '@/messages/number-text';
+import type { WaterNote } from '@/records/water-note';
+import { TextField } from '@/ui/unit-field/TextField';
+import { massText, useBench, usePreferences } from '../shared';
+import { colorOf, fishedName } from './things';
+import styles from './water.module.css';
+
+const PAGE = 40;
+
+/** Every note, the latest first, found by any word in it. */
+export function LogPart() {
+  const { view } = useBench();
+  const [search, setSearch] = useState('');
+  const [most, setMost] = useState(PAGE);
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = [...view.waterNotes].reverse().filter((note) => {
+    const name = note.of ? `${fishedName(note.of, view)} ${colorOf(note.of, view) ?? ''}` : '';
+    const text =
+      `${name} ${note.place} ${note.note} ${note.next} ${note.clarity ?? ''} ${note.bottom ?? ''}`.toLowerCase();
+    return words.every((word) => text.includes(word));
+  });
+  return (
+    <>
+      <div className={styles.search}>
+        <TextField
+          label="Search the notes"
+          value={search}
+          onChange={setSearch}
+          placeholder="place, bait, word"
+        />
+        <p className="quiet">
+          {found.length} of {view.waterNotes.length} notes
+        </p>
+      </div>
+      {found.length === 0 ? <p className={styles.empty}>No note says that. Search by fewer words.</p> : null}
+      <ol className={styles.log}>
+        {found.slice(0, most).map((note) => (
+          <LogLine key={note.id} note={note} />
+        ))}
+      </ol>
+      {found.length > most ? <Button onClick={() => setMost(most + PAGE)}>Show more</Button> : null}
+    </>
+  );
+}
+
+function LogLine({ note }: { readonly note: WaterNote }) {
+  const { view, workshop } = useBench();
+  const { mass } = usePreferences();
+  const facts = [
+    note.weightG === null ? null : massText(note.weightG, mass),
+    note.depthM === null ? null : `${numberText(note.depthM, 3)} m deep`,
+    note.waterC === null ? null : `${numberText(note.waterC, 3)} °C`,
+    note.clarity,
+    note.level === null ? null : `${note.level} water`,
+    note.sky,
+    note.bottom,
+    note.feel === null ? null : note.feel.replace('-', ' '),
+  ].filter((fact) => fact !== null);
+  return (
+    <li>
+      <time dateTime={new Date(note.at).toISOString()}>{dayjs(note.at).format('D MMM')}</time>
+      <div>
+        <b>{note.of ? fishedName(note.of, view) : 'not said'}</b> {note.place ? `at ${note.place}` : ''}
+        <small>{facts.join(', ')}</small>
+        {note.note ? <q>{note.note}</q> : null}
+        {note.next ? <small>Next version: {note.next}</small> : null}
+        {note.photoIds.map((id) => (
+          <NotePicture key={id} id={id} />
+        ))}
+      </div>
+      <p>
+        <b>{note.fish}</b> in {numberText(note.hours, 3)} h
+        {note.fishMm.length > 0 ? (
+          <small>longest {Math.round(Math.max(...note.fishMm) / 10)} cm</small>
+        ) : null}
+        {note.lost > 0 ? <small className={styles.lost}>{note.lost} lost</small> : null}
+      </p>
+      <Popconfirm
+        title="Take this note away? Undo brings it back."
+        onConfirm={() => void workshop.water.remove(note.id)}
+      >
+        <Button
+          size="small"
+          type="text"
+          aria-label={`Take the note of ${dayjs(note.at).format('D MMM')} away`}
+        >
+          Take away
+        </Button>
+      </Popconfirm>
+    </li>
+  );
+}
+
+function NotePicture({ id }: { readonly id: string }) {
+  const { workshop } = useBench();
+  const photo = useLiveQuery(() => workshop.water.photo(id), [workshop, id]);
+  // eslint-disable-next-line @next/next/no-img-element -- a picture kept on this device
+  return photo ? <img src={photo.dataUrl} alt={`Taken ${dayjs(photo.at).format('D MMM YYYY')}`} /> : null;
+}

@@ -1,0 +1,75 @@
+'use client';
+
+import { Button, InputNumber, Segmented } from 'antd';
+import dayjs from 'dayjs';
+import { useMemo, useState } from 'react';
+import { numberText } from '@/messages/number-text';
+import { setPreferences, useBench } from '../shared';
+import { replacements, replacementTicket } from './replace';
+import { keyOf } from './things';
+import styles from './water.module.css';
+
+const SPANS = [
+  { value: 30, label: 'last month' },
+  { value: 92, label: 'last three' },
+  { value: 366, label: 'this year' },
+] as const;
+const DAY_MS = 86_400_000;
+
+/** What was lost and what works, made anew with one button. */
+export function ReplacePart({ onTicket }: { readonly onTicket: (said: string) => void }) {
+  const { view, workshop } = useBench();
+  const [days, setDays] = useState<number>(30);
+  const [counts, setCounts] = useState<Readonly<Record<string, number>>>({});
+  const since = dayjs(workshop.now()).startOf('day').valueOf() - days * DAY_MS;
+  const found = useMemo(() => replacements(view, since), [view, since]);
+  const chosen = found.map((each) => ({ ...each, count: counts[keyOf(each.of)] ?? each.count }));
+  const ticket = replacementTicket(chosen, view, workshop.newId);
+  const make = async () => {
+    if (!ticket) return;
+    const id = await workshop.tickets.add(ticket);
+    setPreferences({ ticketInHand: id });
+    const pieces = [...ticket.lines, ...ticket.wares].reduce((so, { count }) => so + count, 0);
+    onTicket(`A ticket for ${pieces} pieces is written and in hand.`);
+  };
+  return (
+    <>
+      <Segmented<number>
+        aria-label="Lost in"
+        value={days}
+        options={SPANS.map(({ value, label }) => ({ value, label }))}
+        onChange={setDays}
+      />
+      {chosen.length === 0 ? (
+        <p className={styles.empty}>Nothing was lost in that time, or nobody noted it.</p>
+      ) : (
+        <>
+          <ul className={styles.replace}>
+            {chosen.map(({ of, name, lost, perHour, works, count }) => (
+              <li key={keyOf(of)}>
+                <span>
+                  <b>{name}</b>
+                  <small>
+                    {lost} lost, {numberText(perHour, 2)} fish an hour
+                    {works ? ', stands clear: two more' : ''}
+                    {of.kind === 'skirt' ? ', a loose skirt' : ''}
+                  </small>
+                </span>
+                <InputNumber
+                  aria-label={`Make of ${name}`}
+                  min={0}
+                  max={999}
+                  value={count}
+                  onChange={(next) => setCounts({ ...counts, [keyOf(of)]: next ?? 0 })}
+                />
+              </li>
+            ))}
+          </ul>
+          <Button type="primary" size="large" disabled={!ticket} onClick={() => void make()}>
+            Write the ticket
+          </Button>
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,145 @@
+'use client';
+
+import { InputNumber, Select } from 'antd';
+import { useId, useMemo, useState } from 'react';
+import { USUAL_GRIP } from '@/core/water/grip';
+import { numberText } from '@/messages/number-text';
+import { BOTTOMS } from '@/records/water-note';
+import { Figure } from '@/ui/figure/Figure';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { CastSketch } from '@/ui/water-drawing/CastSketch';
+import { lotText, massText, useBench, usePreferences } from '../shared';
+import { ChipRow } from './ChipRow';
+import { FIRST_QUESTION, weightFor, type HoldQuestion } from './hold';
+import { lastAt, placesOf } from './things';
+import styles from './water.module.css';
+
+const FIELDS = [
+  ['depthM', 'Depth, m', 0.2, 200, 0.5],
+  ['castM', 'Cast, m', 1, 200, 1],
+  ['currentMs', 'Current, m/s', 0, 4, 0.05],
+  ['lineMm', 'Line, mm', 0.05, 3, 0.01],
+  ['driftMs', 'May drift, m/s', 0, 4, 0.05],
+] as const;
+const NOWHERE = '';
+
+/** The weight that holds, or drifts as wanted, in this water: drawn as the line lies, set right by what was noted. */
+export function WeightPart() {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const id = useId();
+  const [place, setPlace] = useState(NOWHERE);
+  const [metalId, setMetalId] = useState<string | null>(null);
+  const metal = view.metals.find((each) => each.id === metalId) ?? view.metals[0];
+  const [asked, setAsked] = useState<HoldQuestion>(FIRST_QUESTION);
+  const question = useMemo(
+    () => ({ ...asked, metalGcm3: metal?.densityGcm3 ?? FIRST_QUESTION.metalGcm3 }),
+    [asked, metal],
+  );
+  const answer = useMemo(() => weightFor(question, place || null, view), [question, place, view]);
+  const goTo = (next: string) => {
+    setPlace(next);
+    const before = lastAt(next, view);
+    if (!before) return;
+    const { depthM, castM, currentMs, lineMm, bottom } = before;
+    setAsked({
+      ...asked,
+      depthM: depthM || asked.depthM,
+      castM: castM || asked.castM,
+      currentMs: currentMs ?? asked.currentMs,
+      lineMm: lineMm ?? asked.lineMm,
+      bottom: bottom ?? asked.bottom,
+    });
+  };
+  const { line, massG, reckonedG, factor, notes, markG } = answer;
+  const isStill = line.massG === 0;
+  return (
+    <>
+      <div className={styles.measures}>
+        <FieldShell id={`${id}place`} label="Place">
+          <Select
+            id={`${id}place`}
+            value={place}
+            style={{ width: 170 }}
+            options={[
+              { value: NOWHERE, label: 'anywhere' },
+              ...placesOf(view).map((value) => ({ value, label: value })),
+            ]}
+            onChange={goTo}
+          />
+        </FieldShell>
+        {FIELDS.map(([key, label, min, max, step]) => (
+          <FieldShell key={key} id={`${id}${key}`} label={label}>
+            <InputNumber
+              id={`${id}${key}`}
+              {...{ min, max, step }}
+              value={asked[key]}
+              onChange={(next) => {
+                if (next !== null) setAsked({ ...asked, [key]: next });
+              }}
+            />
+          </FieldShell>
+        ))}
+        <FieldShell id={`${id}metal`} label="Cast of">
+          <Select
+            id={`${id}metal`}
+            value={metal?.id ?? null}
+            popupMatchSelectWidth={false}
+            options={view.metals.map(({ id: value, name }) => ({ value, label: lotText(name) }))}
+            onChange={setMetalId}
+          />
+        </FieldShell>
+      </div>
+      <ChipRow
+        label="bottom"
+        options={BOTTOMS}
+        value={asked.bottom}
+        onChange={(bottom) => setAsked({ ...asked, bottom: bottom ?? asked.bottom })}
+      />
+      <div className={styles.holds} role="status">
+        <Figure
+          size="huge"
+          working={{
+            title: asked.driftMs > 0 ? 'Drifts so' : 'Holds',
+            steps: [
+              `the line pulls with ${numberText(line.tensionN, 3)} N, bowed off by ${numberText(line.sagM, 3)} m`,
+              `by the sums ${massText(reckonedG, mass)}, times ${numberText(factor, 3)} by your notes`,
+            ],
+            inputs: [
+              { name: 'grip on the bottom', value: numberText(USUAL_GRIP[asked.bottom], 2), basis: 'guess' },
+              { name: 'drag of line', value: '1.1, across the flow', basis: 'reference' },
+              { name: 'your notes', value: `${notes} of weights felt`, basis: 'given' },
+            ],
+          }}
+        >
+          {isStill ? 'any weight' : massText(massG, mass)}
+        </Figure>
+        <p>
+          {isStill
+            ? 'Nothing pulls at it: what gets down and casts well will do.'
+            : markG === null
+              ? 'Over the heaviest mark in your molds: thinner line, a shorter cast, or a slower place.'
+              : `From your molds: ${massText(markG, mass)}. Lighter drifts, or lifts off the bottom.`}
+          <br />
+          <span className="quiet">
+            {notes > 0
+              ? `Set right by ${notes} notes of how weights felt${place ? ` at ${place}` : ''}.`
+              : 'By the sums alone: note how weights feel, and this learns your water.'}
+          </span>
+        </p>
+      </div>
+      <CastSketch
+        scene={{ depthM: asked.depthM, castM: asked.castM, curve: line.curve }}
+        label={`The line in the water: ${numberText(asked.castM)} m out, ${numberText(asked.depthM)} m deep, bowed by ${numberText(line.sagM, 3)} m`}
+        weight={isStill ? '' : massText(massG, mass)}
+        sag={isStill ? 'straight' : `${numberText(line.sagM, 2)} m off`}
+        depth={`${numberText(asked.depthM, 3)} m`}
+        cast={`${numberText(asked.castM, 3)} m`}
+      />
+      <p className="quiet">
+        The current is taken as even and square across the cast: the worst case. Mostly it is slower near the
+        bottom.
+      </p>
+    </>
+  );
+}

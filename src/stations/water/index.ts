@@ -1,0 +1,1 @@
+export { WaterStation } from './WaterStation';

@@ -1,0 +1,59 @@
+'use client';
+
+import { sketchCast, type WaterScene } from '@/drawing/water/line-in-water';
+import styles from './water-drawing.module.css';
+
+interface CastSketchProps {
+  readonly scene: WaterScene;
+  readonly label: string;
+  /** What stands at the sinker, and at the bow. */
+  readonly weight: string;
+  readonly sag: string;
+  readonly depth: string;
+  readonly cast: string;
+}
+
+const WIDTH = 660;
+
+/** A cast from the side and from above, to one scale, with its figures on it. */
+export function CastSketch({ scene, label, weight, sag, depth, cast }: CastSketchProps) {
+  const { height, side, above, tip, sinker, tipAbove, sinkerAbove } = sketchCast(scene, WIDTH);
+  return (
+    <svg className={styles.sketch} viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={label}>
+      <rect
+        className={styles.water}
+        x="0"
+        y={side.surfaceY}
+        width={WIDTH}
+        height={side.bottomY - side.surfaceY}
+      />
+      <rect className={styles.ground} x="0" y={side.bottomY} width={WIDTH} height="12" />
+      <path className={styles.surface} d={`M0 ${side.surfaceY}H${WIDTH}`} />
+      <path className={styles.line} d={side.line} />
+      <path className={styles.rod} d={`M${tip.x - 22} ${tip.y - 12}L${tip.x} ${tip.y}`} />
+      <circle className={styles.sinker} cx={sinker.x} cy={sinker.y - 6} r="6" />
+      <text className={styles.figure} x={sinker.x - 12} y={sinker.y - 16} textAnchor="end">
+        {weight}
+      </text>
+      <text x="8" y={(side.surfaceY + side.bottomY) / 2 + 4}>
+        {depth}
+      </text>
+      <text x={WIDTH / 2} y={side.surfaceY - 8} textAnchor="middle">
+        {cast}
+      </text>
+      <text className={styles.view} x={WIDTH - 8} y={side.surfaceY - 8} textAnchor="end">
+        from the side
+      </text>
+      <path className={styles.straight} d={above.straight} />
+      <path className={styles.line} d={above.line} />
+      <circle className={styles.tip} cx={tipAbove.x} cy={tipAbove.y} r="3" />
+      <circle className={styles.sinker} cx={sinkerAbove.x} cy={sinkerAbove.y} r="6" />
+      <text x={above.sagAt.x} y={above.sagAt.y + 16} textAnchor="middle">
+        {sag}
+      </text>
+      <text className={styles.view} x={WIDTH - 8} y={tipAbove.y - 14} textAnchor="end">
+        from above, the current comes from the top
+      </text>
+    </svg>
+  );
+}
