@@ -190,7 +190,7 @@ describe('promiseStock', () => {
         { ...want('b', 10, 4, { hookBinId: null }), metalEachG: 10 },
         { ...want('c', 10, 0), metalEachG: 10 },
       ],
-      [{ style: 'round', nominalG: 10, hookBinId: 'hook', headBinId: 'heads', count: 12 }],
+      [{ binId: 'heads', count: 12 }],
     );
     expect(promised).toEqual(
       new Map([

@@ -35,7 +35,7 @@ export function CostStation() {
   const [part, setPart] = useState<Part>('piece');
   const [pieceId, setPieceId] = useState<string | null>(null);
   const [count, setCount] = useState<number | null>(TWENTY);
-  const [open, setOpen] = useState<readonly string[]>([]);
+  const [open, setOpen] = useState<readonly string[] | null>(null);
   const [isAsking, setAsking] = useState(false);
   const piece = pieces.find(({ id }) => id === pieceId) ?? pieces[0] ?? null;
   const many = Math.max(1, count ?? 1);
@@ -65,7 +65,7 @@ export function CostStation() {
               })).filter(({ options }) => options.length > 0)}
               onChange={(next) => {
                 setPieceId(next);
-                setOpen([]);
+                setOpen(null);
               }}
             />
           </FieldShell>

@@ -20,9 +20,21 @@ export function OutlayPart({ pieces }: { readonly pieces: readonly CostablePiece
   const { sign } = view.bench.money;
   const [editing, setEditing] = useState<Outlay | 'new' | null>(null);
   const pays = useMemo(() => stagePays(pieces, view), [pieces, view]);
+  const laidOut = pays.reduce((so, pay) => so + pay.laidOut, 0);
+  const saved = pays.reduce(
+    (so, { through, makeEach, buyEach }) => so + through * ((buyEach ?? 0) - (makeEach ?? 0)),
+    0,
+  );
   const all = view.outlays.filter(({ retired }) => !retired);
   return (
     <>
+      {laidOut > 0 ? (
+        <p className={styles.answer}>
+          <strong>{moneyText(saved, sign)}</strong> saved by making what was made so far, of{' '}
+          {moneyText(laidOut, sign)} laid out
+          {saved >= laidOut ? ': it has paid.' : `: ${moneyText(laidOut - saved, sign)} to go.`}
+        </p>
+      ) : null}
       <ul className={styles.pays}>
         {pays.map((pay) => (
           <PayGauge key={pay.stage} pay={pay} sign={sign} />

@@ -11,17 +11,22 @@ import styles from './cost.module.css';
 interface PiecePartProps {
   readonly piece: CostablePiece;
   readonly count: number;
-  readonly open: readonly string[];
+  /** Null until the maker opened or closed something: then the dearest part lies open. */
+  readonly open: readonly string[] | null;
   readonly onOpen: (open: readonly string[]) => void;
 }
 
 /** One bar: what a piece costs, opened down to the last bead. */
-export function PiecePart({ piece, count, open, onOpen }: PiecePartProps) {
+export function PiecePart({ piece, count, open: opened, onOpen }: PiecePartProps) {
   const { view } = useBench();
   const { sign } = view.bench.money;
   const cost = useMemo(() => costOf(piece.piece, count, view), [piece, count, view]);
   const whole = useMemo(() => sliceOf(cost, view, sign), [cost, view, sign]);
   const unpriced = useMemo(() => unpricedOf(piece.piece, view), [piece, view]);
+  const [dearest] = [...whole.slices]
+    .filter(({ slices }) => slices.length > 0)
+    .sort((a, b) => b.each - a.each);
+  const open = opened ?? (dearest ? [dearest.id] : []);
   const shown = levelsOf(whole, open).at(-1) ?? whole;
   const kinds = [
     ['material', cost.materials],

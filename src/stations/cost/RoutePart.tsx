@@ -25,15 +25,19 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
   const [minutes, setMinutes] = useState<number | null>(60);
   const now = workshop.now();
   const days = by === null ? null : Math.max(0, Math.ceil((dayjs(by).valueOf() - now) / DAY_MS));
-  const routes = useMemo(() => {
+  const [wholeId, routes] = useMemo(() => {
     const whole = routeNode(costOf(piece.piece, count, view), piece.piece, view);
-    return cheapestRoutes({ whole, count, days, minutesPerDay: minutes ?? 0 });
+    return [whole.id, cheapestRoutes({ whole, count, days, minutesPerDay: minutes ?? 0 })] as const;
   }, [piece, count, days, minutes, view]);
   const [best] = routes;
   const nameOf = (node: string) =>
     node === 'cast' ? 'bare heads' : node.startsWith('skirt:') ? 'skirts' : 'the finished piece';
   const way = (bought: readonly string[]) =>
-    bought.length === 0 ? 'Make all of it' : `Buy in ${bought.map(nameOf).join(' and ')}, make the rest`;
+    bought.length === 0
+      ? 'Make all of it'
+      : bought.length === 1 && bought[0] === wholeId
+        ? 'Buy it in, finished'
+        : `Buy in ${bought.map(nameOf).join(' and ')}, make the rest`;
   return (
     <>
       <div className={styles.ask}>

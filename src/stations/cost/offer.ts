@@ -1,5 +1,5 @@
 import type { Ticket } from '@/records/ticket';
-import { headText, type BenchView } from '../shared';
+import { headText, wareName, wareRecord, type BenchView } from '../shared';
 import { costOf } from './cost-facts';
 import type { CostablePiece } from './pieces';
 
@@ -35,15 +35,8 @@ export function offerLines(
     return line(each.id, name, { kind: 'head', head: each }, each.count);
   });
   const wares = ticket.wares.flatMap(({ id, kind, family, count: many }) => {
-    const of = (kind === 'build' ? view.builds : view.rigs)
-      .filter((each) => each.family === family)
-      .sort((a, b) => b.version - a.version)[0];
-    if (!of) return [];
-    return [
-      'arm' in of
-        ? line(id, of.name, { kind: 'build', build: of }, many)
-        : line(id, of.name, { kind: 'rig', rig: of }, many),
-    ];
+    const piece = wareRecord({ kind, family }, view);
+    return piece ? [line(id, wareName({ kind, family }, view), piece, many)] : [];
   });
   return [...heads, ...wares];
 }

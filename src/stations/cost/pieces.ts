@@ -1,6 +1,6 @@
 import type { MassUnit } from '@/core/units/write-mass';
 import type { BuyIn } from '@/records/buying';
-import { headText, type BenchView, type PieceKind } from '../shared';
+import { headText, newestByFamily, type BenchView, type PieceKind } from '../shared';
 
 /** A piece that can be costed. */
 export interface CostablePiece {
@@ -12,15 +12,6 @@ export interface CostablePiece {
   readonly buyKey: { readonly kind: BuyIn['kind']; readonly key: string };
 }
 
-function newest<T extends { family: string; version: number; retired: boolean }>(records: readonly T[]): T[] {
-  const found = new Map<string, T>();
-  for (const record of records) {
-    const known = found.get(record.family);
-    if (!record.retired && (!known || known.version < record.version)) found.set(record.family, record);
-  }
-  return [...found.values()];
-}
-
 /** The key under which a head's price is noted: whose hook and color it has does not change what it is. */
 export function headKey(head: { readonly style: string; readonly nominalG: number }): string {
   return `${head.style} ${head.nominalG}`;
@@ -30,15 +21,15 @@ export function headKey(head: { readonly style: string; readonly nominalG: numbe
 export function costablePieces(view: BenchView, massUnit: MassUnit): CostablePiece[] {
   const byName = (a: CostablePiece, b: CostablePiece) =>
     a.name.localeCompare(b.name, 'en', { numeric: true });
-  const builds = newest(view.builds).map((build): CostablePiece => ({
+  const builds = newestByFamily(view.builds).map((build): CostablePiece => ({
     ...{ id: `build:${build.family}`, name: build.name, group: 'Baits', piece: { kind: 'build', build } },
     buyKey: { kind: 'build', key: build.family },
   }));
-  const rigs = newest(view.rigs).map((rig): CostablePiece => ({
+  const rigs = newestByFamily(view.rigs).map((rig): CostablePiece => ({
     ...{ id: `rig:${rig.family}`, name: rig.name, group: 'Rigs', piece: { kind: 'rig', rig } },
     buyKey: { kind: 'rig', key: rig.family },
   }));
-  const skirts = newest(view.skirts).map((skirt): CostablePiece => ({
+  const skirts = newestByFamily(view.skirts).map((skirt): CostablePiece => ({
     ...{ id: `skirt:${skirt.family}`, name: skirt.name, group: 'Skirts', piece: { kind: 'skirt', skirt } },
     buyKey: { kind: 'skirt', key: skirt.family },
   }));

@@ -15,16 +15,17 @@ interface ChoiceFieldProps {
   readonly options: readonly Choice[];
   /** What choosing nothing is called; left out where one must be chosen. */
   readonly none?: string;
+  readonly problem?: string | null;
   readonly onChange: (value: string | null) => void;
 }
 
 const NONE = 'none';
 
 /** One of several, or none of them: found by typing. */
-export function ChoiceField({ label, value, options, none, onChange }: ChoiceFieldProps) {
+export function ChoiceField({ label, value, options, none, problem, onChange }: ChoiceFieldProps) {
   const id = useId();
   return (
-    <FieldShell id={id} label={label}>
+    <FieldShell id={id} label={label} problem={problem}>
       <Select
         id={id}
         value={value ?? NONE}

@@ -7,10 +7,12 @@ import { useBench } from './BenchProvider';
 import { usePreferences } from './preferences-store';
 import { CoatNotes } from './coats/CoatNotes';
 import { PourCautions, TicketSlip } from './TicketSlip';
+import { HeldUpNotes } from './HeldUpNotes';
+import { wareName } from './bill/promises';
 import { dueOn, headText } from './words';
 
 interface TicketInHandSlipProps {
-  readonly ticket: Pick<Ticket, 'title' | 'lines'> | null;
+  readonly ticket: (Pick<Ticket, 'title' | 'lines' | 'wares'> & { readonly id?: string }) | null;
   readonly wants: readonly LineWant[];
   /** Castings made so far, by line. */
   readonly made: ReadonlyMap<string, number>;
@@ -44,19 +46,28 @@ export function TicketInHandSlip({
       due={dueOn(ticket)}
       isWritten={!isDraft && isOpen}
       wants={wants}
-      lines={ticket.lines.map((line) => ({
-        id: line.id,
-        text: [
-          headText(line, view.binById, mass),
-          view.coatById.get(line.coatId ?? '')?.name,
-          view.skirtById.get(line.skirtId ?? '')?.name,
-        ]
-          .filter(Boolean)
-          .join(', '),
-        made: made.get(line.id) ?? 0,
-        count: line.count,
-      }))}
+      lines={[
+        ...ticket.lines.map((line) => ({
+          id: line.id,
+          text: [
+            headText(line, view.binById, mass),
+            view.coatById.get(line.coatId ?? '')?.name,
+            view.skirtById.get(line.skirtId ?? '')?.name,
+          ]
+            .filter(Boolean)
+            .join(', '),
+          made: made.get(line.id) ?? 0,
+          count: line.count,
+        })),
+        ...ticket.wares.map((ware) => ({
+          id: ware.id,
+          text: wareName(ware, view),
+          made: made.get(ware.id) ?? 0,
+          count: ware.count,
+        })),
+      ]}
     >
+      {isOpen && ticket.id !== undefined ? <HeldUpNotes ticketId={ticket.id} /> : null}
       <CoatNotes lines={ticket.lines} />
       <PourCautions />
     </TicketSlip>

@@ -1,9 +1,10 @@
 import { countCoated, headsToCoat, type WaitingHeads } from '@/core/coats/heads-to-coat';
+import type { Promised } from '@/core/stock/allot-promises';
 import { countTied, headsToTie, type HeadsToTie } from '@/core/skirts/heads-to-tie';
 import type { PotFacts } from '@/core/tickets/budget-session';
 import type { HookFacts, LineWant } from '@/core/tickets/facts';
 import { judgeCavity } from '@/core/tickets/judge-cavity';
-import { promiseStock, type HeldHeads, type PromiseLine } from '@/core/tickets/promise-stock';
+import { promiseStock, type HeldPieces, type PromiseLine } from '@/core/tickets/promise-stock';
 import type { BenchReading } from '@/data/reading/bench-reading';
 import type { Bin, HookBin, MetalBin } from '@/records/bin';
 import type { Building, BuildRecord } from '@/records/build';
@@ -14,6 +15,7 @@ import type { Rigging, RigRecord } from '@/records/rig';
 import type { Skirt } from '@/records/skirt';
 import type { Ticket } from '@/records/ticket';
 import type { Tying } from '@/records/tying';
+import { inOrderOfDue, promiseDressing } from './bill/promises';
 
 /** The bench as the stations see it: what was read, and what follows from it. */
 export interface BenchView extends BenchReading {
@@ -45,6 +47,8 @@ export interface BenchView extends BenchReading {
   readonly wants: readonly LineWant[];
   /** What is spoken for, by bin. */
   readonly promised: ReadonlyMap<string, number>;
+  /** The same ticket by ticket, who is due first before others: what is to be cast, dressed, built and rigged. */
+  readonly promises: readonly Promised[];
   /** The pot, with the scrap share of the maker's own runs once there are some. */
   readonly pot: PotFacts;
   readonly isScrapMeasured: boolean;
@@ -83,7 +87,7 @@ export function deriveView(reading: BenchReading): BenchView {
     .filter((ticket) => ticket.state === 'open')
     .flatMap((ticket) => ticket.lines.map((line) => ({ ...line, ticketId: ticket.id })));
   const tying = reading.tyings.find(({ state }) => state === 'tying') ?? null;
-  return {
+  const base = {
     ...reading,
     binById,
     moldById: new Map(reading.molds.map((mold) => [mold.id, mold])),
@@ -118,10 +122,26 @@ export function deriveView(reading: BenchReading): BenchView {
     ),
     made,
     wants,
-    promised: promiseStock(priceLines({ molds: reading.molds, metals, hooks }, wants), heldHeads(reading)),
     pot: { ...reading.bench.pot, scrapShare: scrap ?? reading.bench.pot.scrapShare },
     isScrapMeasured: scrap !== null,
   };
+  const priced = priceLines({ molds: reading.molds, metals, hooks }, wants);
+  const dressing = promiseDressing(base);
+  const promised = promiseStock(priced, heldPieces(reading));
+  for (const { item, qty } of dressing) promised.set(item, (promised.get(item) ?? 0) + qty);
+  return { ...base, promised, promises: [...castPromises(priced, reading.tickets), ...dressing] };
+}
+
+/** What is still to be cast takes, ticket by ticket, in the order in which they are due. */
+function castPromises(priced: readonly PromiseLine[], tickets: readonly Ticket[]): Promised[] {
+  return inOrderOfDue(tickets).flatMap(({ id }) =>
+    priced
+      .filter(({ ticketId }) => ticketId === id)
+      .flatMap(({ metalBinId, metalEachG, hookBinId, left }): Promised[] => [
+        { forWhom: id, item: metalBinId, qty: left * metalEachG },
+        ...(hookBinId === null ? [] : [{ forWhom: id, item: hookBinId, qty: left }]),
+      ]),
+  );
 }
 
 /** What is still to be cast of each line of a ticket. */
@@ -173,7 +193,8 @@ function priceMetal(
   return { ...want, metalEachG: Math.max(0, want.nominalG - (hook?.massG ?? 0)) };
 }
 
-function heldHeads({ tickets, ticketEntries, bins }: BenchReading): HeldHeads[] {
+/** Heads, baits and rigs that were made for orders and wait on the shelf. */
+function heldPieces({ tickets, ticketEntries, bins }: BenchReading): HeldPieces[] {
   const ordered = new Set(
     tickets.filter((ticket) => ticket.state === 'open' && ticket.buyer !== null).map((ticket) => ticket.id),
   );
@@ -183,7 +204,7 @@ function heldHeads({ tickets, ticketEntries, bins }: BenchReading): HeldHeads[] 
   }
   return bins.flatMap((bin) => {
     const count = counts.get(bin.id) ?? 0;
-    return bin.kind === 'head' && count > 0 ? [{ ...bin, headBinId: bin.id, count }] : [];
+    return (bin.kind === 'head' || bin.kind === 'part') && count > 0 ? [{ binId: bin.id, count }] : [];
   });
 }
 

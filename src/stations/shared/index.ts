@@ -14,6 +14,8 @@ export * from './bill/bill-of';
 export { stageFacts } from './bill/stage-facts';
 export { pricedItem } from './bill/priced-item';
 export { fishedName, fishedPiece } from './water/fished';
+export { finishedBins, wareName, wareRecord } from './bill/promises';
+export { newestByFamily } from './newest-by-family';
 export { ChoiceField } from './ChoiceField';
 export { partsOf } from './parts-of';
 export { DoubtNote } from './DoubtNote';

@@ -113,8 +113,8 @@ export function dayText(day: string): string {
 }
 
 /** When a ticket is due first; null where no line says. */
-export function dueOn(ticket: Pick<Ticket, 'lines'>): string | null {
-  const days = ticket.lines.flatMap((line) => (line.dueOn ? [line.dueOn] : [])).sort();
+export function dueOn(ticket: Pick<Ticket, 'lines' | 'wares'>): string | null {
+  const days = [...ticket.lines, ...ticket.wares].flatMap(({ dueOn: day }) => (day ? [day] : [])).sort();
   return days[0] ?? null;
 }
 

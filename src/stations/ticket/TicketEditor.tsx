@@ -8,6 +8,7 @@ import { PercentField } from '@/ui/unit-field/PercentField';
 import { useBench } from '../shared';
 import { findProblems, newLine, type DraftLine, type TicketDraft } from './draft';
 import { LineFields } from './LineFields';
+import { WareFields } from './WareFields';
 
 import styles from './ticket.module.css';
 
@@ -24,6 +25,7 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
   const [isPressed, setIsPressed] = useState(false);
   const id = useId();
   const problems = findProblems(draft);
+  const wares = draft.wares ?? [];
   const told = <T,>(problem: T) => (isPressed ? problem : null);
   const set = (change: Partial<TicketDraft>) => onChange({ ...draft, ...change });
   const setLine = (line: DraftLine) =>
@@ -85,11 +87,22 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
           line={line}
           place={index + 1}
           problems={isPressed ? (problems.lines.get(line.id) ?? {}) : {}}
-          canRemove={draft.lines.length > 1}
+          canRemove={draft.lines.length + wares.length > 1}
           onChange={setLine}
           onRemove={() => set({ lines: draft.lines.filter((each) => each.id !== line.id) })}
         />
       ))}
+      {wares.map((ware, index) => (
+        <WareFields
+          key={ware.id}
+          ware={ware}
+          place={index + 1}
+          problems={isPressed ? (problems.wares.get(ware.id) ?? null) : null}
+          onChange={(next) => set({ wares: wares.map((each) => (each.id === next.id ? next : each)) })}
+          onRemove={() => set({ wares: wares.filter((each) => each.id !== ware.id) })}
+        />
+      ))}
+      {told(problems.nothing) ? <p role="alert">{problems.nothing}</p> : null}
       <div className={styles.formFoot}>
         <Button
           onClick={() =>
@@ -98,6 +111,15 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
         >
           + line
         </Button>
+        {view.builds.length + view.rigs.length > 0 ? (
+          <Button
+            onClick={() =>
+              set({ wares: [...wares, { id: workshop.newId(), of: null, count: null, dueOn: null }] })
+            }
+          >
+            + bait or rig
+          </Button>
+        ) : null}
         <span className={styles.grow} />
         {told(problems.count) ? (
           <span role="status" className={styles.problemCount}>

@@ -65,15 +65,14 @@ export function TicketRail({ tickets, chosen, today, onChoose }: TicketRailProps
 
 /** How far a ticket is, in pieces and in a word. */
 export function standing(ticket: Ticket, view: BenchView): { made: number; count: number; state: string } {
-  const count = ticket.lines.reduce((total, line) => total + line.count, 0);
-  const made = ticket.lines.reduce(
-    (total, line) => total + Math.min(line.count, view.made.get(line.id) ?? 0),
-    0,
-  );
+  const asked = [...ticket.lines, ...ticket.wares];
+  const count = asked.reduce((total, each) => total + each.count, 0);
+  const made = asked.reduce((total, each) => total + Math.min(each.count, view.made.get(each.id) ?? 0), 0);
   if (ticket.state === 'closed') return { made, count, state: 'closed' };
   if (ticket.state === 'set-aside') return { made, count, state: 'set aside' };
   if (view.run?.wants.some((want) => want.ticketId === ticket.id))
     return { made, count, state: 'on the bench' };
-  if (made >= count) return { made, count, state: 'all cast' };
-  return { made, count, state: made > 0 ? 'part cast' : 'to cast' };
+  const word = ticket.lines.length > 0 ? 'cast' : 'made';
+  if (made >= count) return { made, count, state: ticket.wares.length > 0 ? 'all ready' : 'all cast' };
+  return { made, count, state: made > 0 ? `part ${word}` : ticket.lines.length > 0 ? 'to cast' : 'to make' };
 }

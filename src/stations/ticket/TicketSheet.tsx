@@ -6,6 +6,7 @@ import type { Ticket } from '@/records/ticket';
 import { dayText, headText, lotText, skirtText, useBench, usePreferences } from '../shared';
 import { LinePicture } from './LinePicture';
 import { standing } from './TicketRail';
+import { WareRows } from './WareRows';
 import styles from './ticket.module.css';
 
 /** A written ticket: its heads drawn to scale, and how many of each are cast. */
@@ -15,6 +16,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
   const router = useRouter();
   const { made, count, state } = standing(ticket, view);
   const isCast = made >= count;
+  const isOfWares = ticket.lines.every((line) => (view.made.get(line.id) ?? 0) >= line.count);
   const toCoat = ticket.lines
     .filter(({ coatId }) => coatId !== null)
     .reduce((so, line) => so + Math.max(0, line.count - (view.coated.get(line.id) ?? 0)), 0);
@@ -56,7 +58,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
                 >
                   {ticket.buyer === null ? 'Close' : 'Hand over'}
                 </Button>
-              ) : (
+              ) : isOfWares ? null : (
                 <Button type="primary" onClick={() => router.push('/pour')}>
                   Pour
                 </Button>
@@ -100,6 +102,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
           );
         })}
       </ul>
+      <WareRows ticket={ticket} />
     </section>
   );
 }

@@ -14,7 +14,7 @@ import {
   useTicketInHand,
   wantsOf,
 } from '../shared';
-import { completeLines, draftOf, newDraft } from './draft';
+import { completeLines, completeWares, draftOf, newDraft } from './draft';
 import { TicketEditor } from './TicketEditor';
 import { TicketRail } from './TicketRail';
 import { TicketSheet } from './TicketSheet';
@@ -68,7 +68,7 @@ export function TicketStation() {
       toleranceShare: draft.toleranceShare,
       note: draft.note,
       lines: completeLines(draft),
-      wares: [],
+      wares: completeWares(draft),
     };
     const changed = view.tickets.find((each) => each.id === draft.ticketId);
     const id = changed
@@ -84,6 +84,8 @@ export function TicketStation() {
         id: draft.ticketId ?? 'draft',
         title: draft.title.trim() === '' ? 'New ticket' : draft.title,
         lines: completeLines(draft),
+        wares: completeWares(draft),
+        wares: completeWares(draft),
         toleranceShare: draft.toleranceShare ?? 0,
       }
     : ticket;

@@ -1,7 +1,7 @@
 import { hookRank } from '@/core/units/hook-rank';
 import { findStyle } from '@/core/cavities/styles';
 import type { HookBin, MetalBin } from '@/records/bin';
-import type { Ticket, TicketLine } from '@/records/ticket';
+import type { Ticket, TicketLine, TicketWare } from '@/records/ticket';
 
 /** A ticket line while it is typed: anything may still be missing. */
 export interface DraftLine {
@@ -18,6 +18,15 @@ export interface DraftLine {
   readonly dueOn: string | null;
 }
 
+/** A bait or rig that is asked for, while it is typed. */
+export interface DraftWare {
+  readonly id: string;
+  /** `build:family` or `rig:family`; null until one is chosen. */
+  readonly of: string | null;
+  readonly count: number | null;
+  readonly dueOn: string | null;
+}
+
 export interface TicketDraft {
   /** The ticket it changes; null for a new one. */
   readonly ticketId: string | null;
@@ -26,6 +35,8 @@ export interface TicketDraft {
   readonly toleranceShare: number | null;
   readonly note: string;
   readonly lines: readonly DraftLine[];
+  /** Left out by drafts that an earlier page kept. */
+  readonly wares?: readonly DraftWare[];
 }
 
 export type LineField = 'nominalG' | 'count' | 'hookBinId' | 'metalBinId';
@@ -35,6 +46,9 @@ export interface DraftProblems {
   readonly buyer: string | null;
   readonly tolerance: string | null;
   readonly lines: ReadonlyMap<string, Partial<Record<LineField, string>>>;
+  readonly wares: ReadonlyMap<string, { readonly of: string | null; readonly count: string | null }>;
+  /** Nothing is asked for at all. */
+  readonly nothing: string | null;
   readonly count: number;
 }
 
@@ -65,12 +79,16 @@ export function newDraft(lineId: string, metals: readonly MetalBin[]): TicketDra
     toleranceShare: DEFAULT_TOLERANCE,
     note: '',
     lines: [newLine(lineId, undefined, metals)],
+    wares: [],
   };
 }
 
 export function draftOf(ticket: Ticket): TicketDraft {
-  const { id, title, buyer, toleranceShare, note, lines } = ticket;
-  return { ticketId: id, title, buyer, toleranceShare, note, lines };
+  const { id, title, buyer, toleranceShare, note, lines, wares } = ticket;
+  return {
+    ...{ ticketId: id, title, buyer, toleranceShare, note, lines },
+    wares: wares.map(({ kind, family, ...ware }) => ({ ...ware, of: `${kind}:${family}` })),
+  };
 }
 
 /** Whether what was kept on this screen is a draft this page can go on with. */
@@ -102,9 +120,21 @@ export function findProblems(draft: TicketDraft): DraftProblems {
   const buyer =
     draft.buyer !== null && draft.buyer.trim() === '' ? 'Who ordered it? Or make it for stock.' : null;
   const tolerance = draft.toleranceShare === null ? 'Write a percentage from 0 to 50.' : null;
+  const wares = new Map(
+    (draft.wares ?? []).map(({ id, of, count }) => [
+      id,
+      {
+        of: of === null ? 'Choose a bait or a rig.' : null,
+        count: count === null || count < 1 ? 'How many? 1 or more.' : null,
+      },
+    ]),
+  );
+  const nothing =
+    draft.lines.length + wares.size === 0 ? 'Ask for something: a line of heads, a bait or a rig.' : null;
+  const inWares = [...wares.values()].flatMap(({ of, count }) => [of, count]).filter(Boolean).length;
   const inLines = [...lines.values()].reduce((total, each) => total + Object.keys(each).length, 0);
-  const ownCount = [title, buyer, tolerance].filter(Boolean).length;
-  return { title, buyer, tolerance, lines, count: inLines + ownCount };
+  const ownCount = [title, buyer, tolerance, nothing].filter(Boolean).length;
+  return { title, buyer, tolerance, lines, wares, nothing, count: inLines + inWares + ownCount };
 }
 
 /** The lines that are complete, as records. */
@@ -116,6 +146,15 @@ export function completeLines(draft: TicketDraft): TicketLine[] {
     // Drafts kept by an earlier page know no color and no skirt.
     const { coatId = null, skirtId = null, guardBinId = null, collarBinId = null } = line;
     return [{ ...line, nominalG, count, metalBinId, coatId, skirtId, guardBinId, collarBinId }];
+  });
+}
+
+/** The baits and rigs that are complete, as records. */
+export function completeWares(draft: TicketDraft): TicketWare[] {
+  return (draft.wares ?? []).flatMap(({ id, of, count, dueOn }): TicketWare[] => {
+    const [kind, family] = of?.split(/:(.*)/s) ?? [];
+    if ((kind !== 'build' && kind !== 'rig') || !family || !count) return [];
+    return [{ id, kind, family, count, dueOn }];
   });
 }
 

@@ -87,6 +87,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
         <FieldShell id={`${id}of`} label="On the line">
           <Select
             id={`${id}of`}
+            style={{ width: '100%' }}
             showSearch={{ optionFilterProp: 'label' }}
             value={draft.of ? keyOf(draft.of) : null}
             placeholder="What was fished"
@@ -118,6 +119,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
         <FieldShell id={`${id}place`} label="Where">
           <AutoComplete
             id={`${id}place`}
+            style={{ width: '100%' }}
             value={draft.place}
             maxLength={120}
             placeholder="your own name for it"

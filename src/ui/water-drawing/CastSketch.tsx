@@ -32,7 +32,12 @@ export function CastSketch({ scene, label, weight, sag, depth, cast }: CastSketc
       <path className={styles.line} d={side.line} />
       <path className={styles.rod} d={`M${tip.x - 22} ${tip.y - 12}L${tip.x} ${tip.y}`} />
       <circle className={styles.sinker} cx={sinker.x} cy={sinker.y - 6} r="6" />
-      <text className={styles.figure} x={sinker.x - 12} y={sinker.y - 16} textAnchor="end">
+      <text
+        className={styles.figure}
+        x={sinker.x + 6}
+        y={(side.surfaceY + side.bottomY) / 2}
+        textAnchor="end"
+      >
         {weight}
       </text>
       <text x="8" y={(side.surfaceY + side.bottomY) / 2 + 4}>

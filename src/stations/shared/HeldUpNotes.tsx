@@ -1,0 +1,42 @@
+'use client';
+
+import { useMemo } from 'react';
+import { allotPromises } from '@/core/stock/allot-promises';
+import { SlipNote } from '@/ui/frame/Slip';
+import { useBench } from './BenchProvider';
+import { usePreferences } from './preferences-store';
+import { amountText } from './words';
+
+const MOST = 4;
+
+/** What of colors, skirts, baits and rigs holds a ticket up; metal and hooks are said with what casting takes. */
+export function HeldUpNotes({ ticketId }: { readonly ticketId: string }) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const short = useMemo(
+    () =>
+      allotPromises(view.promises, view.levels).filter(({ forWhom, item }) => {
+        const kind = view.binById.get(item)?.kind;
+        return forWhom === ticketId && kind !== 'metal' && kind !== 'hook';
+      }),
+    [view, ticketId],
+  );
+  if (short.length === 0) return null;
+  return (
+    <>
+      {short.slice(0, MOST).map(({ item, needed, got, short: lacks }) => {
+        const bin = view.binById.get(item);
+        if (!bin) return null;
+        return (
+          <SlipNote key={item} tone="stop">
+            {bin.name}: {amountText(lacks, bin, mass)} short, {amountText(got, bin, mass)} of{' '}
+            {amountText(needed, bin, mass)} free for this ticket.
+          </SlipNote>
+        );
+      })}
+      {short.length > MOST ? (
+        <SlipNote tone="stop">And {short.length - MOST} more: see what to buy at the Shelf.</SlipNote>
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,71 @@
+'use client';
+
+import { Button } from 'antd';
+import { useRouter } from 'next/navigation';
+import { sum } from '@/core/numeric/sum';
+import type { Ticket, TicketWare } from '@/records/ticket';
+import { dayText, finishedBins, useBench, wareName } from '../shared';
+import styles from './ticket.module.css';
+
+/** The baits and rigs of a ticket: how many are put to it, how many lie ready, where they are made. */
+export function WareRows({ ticket }: { readonly ticket: Ticket }) {
+  if (ticket.wares.length === 0) return null;
+  return (
+    <ul className={styles.heads} aria-label="Baits and rigs">
+      {ticket.wares.map((ware) => (
+        <WareRow key={ware.id} ticket={ticket} ware={ware} />
+      ))}
+    </ul>
+  );
+}
+
+function WareRow({ ticket, ware }: { readonly ticket: Ticket; readonly ware: TicketWare }) {
+  const { workshop, view, carryOut } = useBench();
+  const router = useRouter();
+  const given = view.made.get(ware.id) ?? 0;
+  const name = wareName(ware, view);
+  const bins = finishedBins(ware, view);
+  const held = new Map<string, number>();
+  for (const { binId, qty, ticketId } of view.ticketEntries) {
+    const isOpen = view.tickets.some(({ id, state }) => id === ticketId && state !== 'closed');
+    if (isOpen) held.set(binId, (held.get(binId) ?? 0) + qty);
+  }
+  const readyIn = (binId: string) => Math.max(0, (view.levels.get(binId) ?? 0) - (held.get(binId) ?? 0));
+  const ready = sum(bins.map(readyIn));
+  const left = Math.max(0, ware.count - given);
+  const give = () => {
+    let open = Math.min(left, ready);
+    const allotments = bins.flatMap((headBinId) => {
+      const count = Math.min(open, readyIn(headBinId));
+      open -= count;
+      return count > 0 ? [{ headBinId, ticketId: ticket.id, lineId: ware.id, count }] : [];
+    });
+    void carryOut(workshop.tickets.giveFromShelf(allotments));
+  };
+  return (
+    <li className={styles.headRow}>
+      <div className={styles.headWords}>
+        <strong>{name}</strong>
+        <span className="quiet">
+          {ware.kind === 'build' ? 'bait' : 'rig'}, {ready} ready on the shelf
+          {ware.dueOn ? `, due ${dayText(ware.dueOn)}` : ''}
+        </span>
+      </div>
+      {ticket.state === 'open' && left > 0 ? (
+        ready > 0 ? (
+          <Button onClick={give}>Put {Math.min(left, ready)} to it</Button>
+        ) : (
+          <Button onClick={() => router.push(ware.kind === 'build' ? '/build' : '/rig')}>
+            {ware.kind === 'build' ? 'Build' : 'Rig'}
+          </Button>
+        )
+      ) : null}
+      <div className={styles.tally}>
+        <span className={styles.big} data-done={given >= ware.count}>
+          {given}
+        </span>
+        <span className="quiet">of {ware.count} ready</span>
+      </div>
+    </li>
+  );
+}
