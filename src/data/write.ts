@@ -9,13 +9,24 @@ type Row<T extends TableName> = Rows[T][number];
 
 /** What a new ledger entry says; the rest is filled in. */
 export type NewEntry = Pick<Entry, 'binId' | 'kind' | 'qty'> &
-  Partial<Pick<Entry, 'note' | 'ticketId' | 'lineId' | 'runId' | 'pieceShare' | 'lengthId' | 'reverses'>>;
+  Partial<
+    Pick<
+      Entry,
+      'note' | 'ticketId' | 'lineId' | 'runId' | 'pieceShare' | 'lengthId' | 'unitCost' | 'reverses'
+    >
+  >;
+
+/** Of many records, so many at a time. */
+const AT_A_TIME = 500;
 
 /** What a write may do inside its transaction. Everything it changes is kept in the act. */
 export interface Pen {
   readonly put: <T extends TableName>(table: T, record: Row<T>) => Promise<void>;
   readonly remove: (table: Exclude<TableName, 'entries' | 'bins'>, id: string) => Promise<void>;
   readonly enter: (entry: NewEntry) => Promise<void>;
+  /** The same for many records, some at a time, so that the page goes on meanwhile. */
+  readonly putMany: <T extends TableName>(table: T, records: readonly Row<T>[]) => Promise<void>;
+  readonly enterMany: (entries: readonly NewEntry[]) => Promise<void>;
 }
 
 /**
@@ -47,14 +58,28 @@ export async function write<T>(
       await db.table(table).delete(id);
       changes.push({ table, key: id, before, after: null });
     };
-    const enter: Pen['enter'] = async ({ binId, kind, qty, ...rest }) => {
-      if (qty === 0) return;
+    const putMany: Pen['putMany'] = async (table, records) => {
+      for (let from = 0; from < records.length; from += AT_A_TIME) {
+        const some = records.slice(from, from + AT_A_TIME);
+        const before: unknown[] = await db.table(table).bulkGet(some.map(({ id }) => id));
+        await db.table(table).bulkPut(some);
+        some.forEach((record, nth) => {
+          changes.push({ table, key: record.id, before: before[nth] ?? null, after: record });
+        });
+      }
+    };
+    const entryOf = ({ binId, kind, qty, ...rest }: NewEntry): Entry => {
       const links = { note: '', ticketId: null, lineId: null, runId: null };
       const own = { pieceShare: null, lengthId: null, unitCost: null, reverses: null };
-      await put('entries', { id: store.newId(), at, binId, kind, qty, ...links, ...own, ...rest });
+      return { id: store.newId(), at, binId, kind, qty, ...links, ...own, ...rest };
     };
+    const enter: Pen['enter'] = async (entry) => {
+      if (entry.qty !== 0) await put('entries', entryOf(entry));
+    };
+    const enterMany: Pen['enterMany'] = (entries) =>
+      putMany('entries', entries.filter(({ qty }) => qty !== 0).map(entryOf));
 
-    const value = await body({ put, remove, enter });
+    const value = await body({ put, remove, enter, putMany, enterMany });
     if (changes.length > 0) {
       const last = await db.acts.orderBy('no').last();
       const said = typeof label === 'string' ? label : label();

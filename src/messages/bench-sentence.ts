@@ -69,6 +69,8 @@ export function benchSentence(problem: BenchProblem): string {
       return `Order ${problem.no} is closed: all of it came, or it was given up. Write a new one.`;
     case 'bench.more-came':
       return `${n(problem.came)} packs would have come of ${n(problem.asked)} that were ordered. Receive what is over at the bin itself.`;
+    case 'bench.two-under-way':
+      return `Both benches have a run under way (${problem.table}). End one of them, save that bench again, and join then.`;
     case 'bench.kit-back':
       return `Kit ${problem.no} is back on the shelf already.`;
     case 'bench.more-back-than-taken':

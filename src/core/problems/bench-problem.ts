@@ -45,6 +45,7 @@ export type BenchProblem =
   | { readonly code: 'bench.kept-by-length'; readonly bin: string }
   | { readonly code: 'bench.order-done'; readonly no: number }
   | { readonly code: 'bench.more-came'; readonly asked: number; readonly came: number }
+  | { readonly code: 'bench.two-under-way'; readonly table: string }
   | { readonly code: 'bench.kit-back'; readonly no: number }
   | { readonly code: 'bench.more-back-than-taken'; readonly taken: number; readonly back: number }
   | { readonly code: 'bench.nothing-to-undo' }

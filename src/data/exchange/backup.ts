@@ -8,6 +8,7 @@ import {
 } from '@/records/bench-file';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Store } from '../store';
+import { mergeBenches, type MergeChoices, type MergePlan } from './merge/merge-benches';
 import { granted, refuse } from '../write';
 
 const BEFORE_RESTORE = 'before-restore';
@@ -66,6 +67,21 @@ export function backupExchange(store: Store) {
 
     /** Puts a bench in place of this one, in one transaction. This one is put by, to go back to. */
     restore: (contents: BenchContents): Promise<void> => replaceContents(contents),
+
+    /** What joining another bench to this one would do. Writes nothing. */
+    previewJoin: async (theirs: BenchContents, choices: MergeChoices = {}): Promise<MergePlan> =>
+      mergeBenches(await readContents(), theirs, choices),
+
+    /** Joins another bench to this one, in one transaction. This one is put by, to go back to. */
+    async join(theirs: BenchContents, choices: MergeChoices = {}): Promise<BenchOutcome<MergePlan>> {
+      return db.transaction('rw', db.tables, async () => {
+        const plan = mergeBenches(await readContents(), theirs, choices);
+        const [table] = plan.twoUnderWay;
+        if (table) return refuse<MergePlan>({ code: 'bench.two-under-way', table });
+        await replaceContents(plan.contents);
+        return granted(plan);
+      });
+    },
 
     /** When the bench that was put by was replaced; null where none was. */
     earlierBench: async (): Promise<number | null> => (await db.keepsakes.get(BEFORE_RESTORE))?.at ?? null,

@@ -1,11 +1,13 @@
 import { sum } from '@/core/numeric/sum';
+import type { StockRow } from '@/core/stock/list/stock-row';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Bin } from '@/records/bin';
 import type { Entry, EntryKind } from '@/records/entry';
+import { PLAIN_PART } from '@/records/plain-part';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import { EMPTY_LEDGER, growLedger, type LedgerReading } from '../reading/ledger';
 import type { Store } from '../store';
-import { granted, refuse, write } from '../write';
+import { granted, refuse, write, type NewEntry } from '../write';
 
 /** A bin before it has a name of its own. */
 export type NewBin = Bin extends infer Each
@@ -22,6 +24,28 @@ const LABELS: Record<HandMove, string> = {
   returned: 'Put back',
   lost: 'Write off',
 };
+
+/** What a list brought. */
+export interface BroughtIn {
+  readonly bins: number;
+  readonly entries: number;
+}
+
+/** What was found in a bin on a count day. */
+export interface CountedBin {
+  readonly binId: string;
+  readonly counted: number;
+  readonly reason: string;
+}
+
+function newBinOf({ name, sort, unit, place, lowAt, note }: StockRow, id: string): Bin {
+  return {
+    ...PLAIN_BIN,
+    ...PLAIN_PART,
+    ...{ id, kind: 'part', name, unit, place, lowAt, note, retired: false },
+    sort: sort || 'other',
+  };
+}
 
 /** Bins and the ledger of what goes in and out of them. Stock is the sum of a bin's entries. */
 export function shelfRepository(store: Store) {
@@ -51,6 +75,52 @@ export function shelfRepository(store: Store) {
 
     /** Changes what a bin says of itself, never what is in it. */
     edit: (bin: Bin): Promise<void> => write(store, `Edit ${bin.name}`, (pen) => pen.put('bins', bin)),
+
+    /**
+     * Brings in a list that was read: what is new gets a bin, what is there comes in or is set right to what was
+     * counted. All of it in one go, or nothing. Rolls that come in are told apart, a row each.
+     */
+    bringIn: (rows: readonly StockRow[], how: 'received' | 'counted'): Promise<BroughtIn> =>
+      write(store, `Bring in a list of ${rows.length}`, async (pen) => {
+        const fresh = new Map<string, Bin>();
+        const idOf = (row: StockRow) => {
+          if (row.binId !== null) return row.binId;
+          const key = row.name.toLowerCase();
+          const bin = fresh.get(key) ?? newBinOf(row, store.newId());
+          fresh.set(key, bin);
+          return bin.id;
+        };
+        const placed = rows.map((row) => ({ ...row, binId: idOf(row) }));
+        await pen.putMany('bins', [...fresh.values()]);
+        const { levels } =
+          how === 'counted' ? growLedger(EMPTY_LEDGER, await db.entries.toArray()) : EMPTY_LEDGER;
+        const counted = new Map<string, number>();
+        for (const { binId, qty } of placed) counted.set(binId, (counted.get(binId) ?? 0) + qty);
+        const entries: NewEntry[] =
+          how === 'counted'
+            ? [...counted].map(([binId, qty]) => ({
+                ...{ binId, kind: 'counted', note: 'by a list' },
+                qty: sum([qty, -(levels.get(binId) ?? 0)]),
+              }))
+            : placed.map(({ binId, qty, unitCost, unit }) => ({
+                ...{ binId, kind: 'received', qty, unitCost, note: 'by a list' },
+                lengthId: unit === 'mm' ? store.newId() : null,
+              }));
+        await pen.enterMany(entries);
+        return { bins: fresh.size, entries: entries.filter(({ qty }) => qty !== 0).length };
+      }),
+
+    /** Posts what a count day found, bin by bin, with a reason each; what was counted right is entered nowhere. */
+    countDay: (found: readonly CountedBin[]): Promise<number> =>
+      write(store, 'Count day', async (pen) => {
+        const { levels } = growLedger(EMPTY_LEDGER, await db.entries.toArray());
+        const entries = found.map(({ binId, counted, reason }): NewEntry => ({
+          ...{ binId, kind: 'counted', note: reason },
+          qty: sum([counted, -(levels.get(binId) ?? 0)]),
+        }));
+        await pen.enterMany(entries);
+        return entries.filter(({ qty }) => qty !== 0).length;
+      }),
 
     /** Moves an amount (over 0) in or out by hand. Refuses to take out more than there is. */
     async move(binId: string, kind: HandMove, amount: number, note = ''): Promise<BenchOutcome<undefined>> {

@@ -85,7 +85,6 @@ export function TicketStation() {
         title: draft.title.trim() === '' ? 'New ticket' : draft.title,
         lines: completeLines(draft),
         wares: completeWares(draft),
-        wares: completeWares(draft),
         toleranceShare: draft.toleranceShare ?? 0,
       }
     : ticket;

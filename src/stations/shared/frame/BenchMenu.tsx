@@ -4,7 +4,6 @@ import { App, Button, Modal, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRef, useState } from 'react';
-import type { TableDifference } from '@/data/exchange/backup';
 import { runsCsv, shelfCsv } from '@/data/exchange/csv';
 import type { Preferences } from '@/data/device/preferences';
 import { fileSentence } from '@/messages/bench-sentence';
@@ -13,56 +12,12 @@ import { LARGEST_FILE_BYTES, readBenchFile } from '@/records/read-bench-file';
 import { useBench } from '../BenchProvider';
 import { freeOf } from '../bench-view';
 import { setPreferences, usePreferences } from '../preferences-store';
+import { JoinPreview } from './JoinPreview';
+import { ReplacePreview, type Pending } from './ReplacePreview';
 import { saveFile } from './save-file';
+import { StoragePart } from './StoragePart';
+import { TablesPart } from './TablesPart';
 import styles from './bench-menu.module.css';
-
-const TABLE_WORDS: Record<TableDifference['table'], string> = {
-  bench: 'bench and pot',
-  bins: 'bins',
-  entries: 'ledger entries',
-  molds: 'molds',
-  tickets: 'tickets',
-  runs: 'runs',
-  pours: 'pours',
-  clocks: 'clocks',
-  weighings: 'weighings',
-  melts: 'melts',
-  rules: 'rules',
-  beats: 'beats of runs',
-  batches: 'batches to dress',
-  flaws: 'flaws found',
-  heaters: 'sources of heat',
-  coats: 'colors',
-  racks: 'racks',
-  coatFaults: 'faults of coats',
-  skirts: 'skirts',
-  tyings: 'tying runs',
-  waterNotes: 'water notes',
-  builds: 'builds',
-  buildings: 'building runs',
-  plastics: 'soft plastics',
-  plasticBatches: 'batches of plastic',
-  rigs: 'rigs',
-  riggings: 'runs of rigs',
-  allowances: 'allowances for ends',
-  matches: 'matches tried',
-  kits: 'trip kits',
-  drawers: 'drawers',
-  photos: 'pictures',
-  sellers: 'sellers',
-  packs: 'packs and prices',
-  purchases: 'orders to sellers',
-  substitutes: 'substitutes',
-  outlays: 'outlays',
-  buyIns: 'prices of bought pieces',
-  acts: 'acts to undo',
-};
-
-interface Pending {
-  readonly title: string;
-  readonly contents: BenchContents;
-  readonly differences: readonly TableDifference[];
-}
 
 /** Units, backups and whole benches. */
 export function BenchMenu({ onClose }: { onClose: () => void }) {
@@ -72,7 +27,11 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
   const earlier = useLiveQuery(() => workshop.backup.earlierBench(), [workshop]);
   const chooser = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const joiner = useRef<HTMLInputElement>(null);
   const [pending, setPending] = useState<Pending | null>(null);
+  const [joining, setJoining] = useState<{ readonly name: string; readonly contents: BenchContents } | null>(
+    null,
+  );
 
   const propose = async (title: string, contents: BenchContents) => {
     setProblem(null);
@@ -88,15 +47,18 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
     setPreferences({ backedUpAt: file.savedAt });
     void message.success('The bench is in your downloads.');
   };
-  const read = async (file: File) => {
+  const read = async (file: File, use: 'replace' | 'join') => {
     setPending(null);
+    setJoining(null);
+    setProblem(null);
     if (file.size > LARGEST_FILE_BYTES) {
       setProblem(fileSentence({ code: 'file.too-large', bytes: file.size, most: LARGEST_FILE_BYTES }));
       return;
     }
     const reading = readBenchFile(await file.text());
-    if (reading.ok) await propose(`Restore ${file.name}?`, reading.file.contents);
-    else setProblem(fileSentence(reading.problem));
+    if (!reading.ok) setProblem(fileSentence(reading.problem));
+    else if (use === 'join') setJoining({ name: file.name, contents: reading.file.contents });
+    else await propose(`Restore ${file.name}?`, reading.file.contents);
   };
   const replace = async ({ contents }: Pending) => {
     await workshop.backup.restore(contents);
@@ -153,6 +115,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
             Back up
           </Button>
           <Button onClick={() => chooser.current?.click()}>Restore</Button>
+          <Button onClick={() => joiner.current?.click()}>Join another device</Button>
           <Button onClick={() => saveFile('ruvek-shelf.csv', shelf(), 'text/csv')}>Shelf as CSV</Button>
           <Button
             onClick={() => saveFile('ruvek-runs.csv', runsCsv(view.runs, view.bins, view.molds), 'text/csv')}
@@ -170,7 +133,20 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
           onChange={(event) => {
             const [file] = event.target.files ?? [];
             event.target.value = '';
-            if (file) void read(file);
+            if (file) void read(file, 'replace');
+          }}
+        />
+        <input
+          ref={joiner}
+          type="file"
+          accept=".json,application/json"
+          className="unseen"
+          tabIndex={-1}
+          aria-label="Saved bench to join"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            event.target.value = '';
+            if (file) void read(file, 'join');
           }}
         />
         {problem ? (
@@ -196,52 +172,16 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
           ) : null}
         </div>
       </section>
+      <TablesPart />
+      <StoragePart />
+      {joining ? <JoinPreview {...joining} onDone={() => setJoining(null)} /> : null}
       {pending ? (
-        <Preview pending={pending} onGo={() => void replace(pending)} onLeave={() => setPending(null)} />
+        <ReplacePreview
+          pending={pending}
+          onGo={() => void replace(pending)}
+          onLeave={() => setPending(null)}
+        />
       ) : null}
     </Modal>
-  );
-}
-
-function Preview({ pending, onGo, onLeave }: { pending: Pending; onGo: () => void; onLeave: () => void }) {
-  const changed = pending.differences.filter(
-    ({ added, changed: other, removed }) => added + other + removed > 0,
-  );
-  return (
-    <section className={styles.preview} aria-label="What would change">
-      <h3>{pending.title}</h3>
-      {changed.length === 0 ? (
-        <p>It holds just what is on the bench now. Nothing would change.</p>
-      ) : (
-        <table className={styles.table}>
-          <thead>
-            <tr>
-              <th scope="col">What would change</th>
-              <th scope="col">come</th>
-              <th scope="col">change</th>
-              <th scope="col">go</th>
-              <th scope="col">stay</th>
-            </tr>
-          </thead>
-          <tbody>
-            {changed.map((row) => (
-              <tr key={row.table}>
-                <th scope="row">{TABLE_WORDS[row.table]}</th>
-                <td>{row.added}</td>
-                <td>{row.changed}</td>
-                <td>{row.removed}</td>
-                <td>{row.same}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-      <div className={styles.row}>
-        <Button type="primary" onClick={onGo} disabled={changed.length === 0}>
-          Replace the bench
-        </Button>
-        <Button onClick={onLeave}>Leave it as it is</Button>
-      </div>
-    </section>
   );
 }

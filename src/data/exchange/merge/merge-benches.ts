@@ -1,0 +1,221 @@
+import type { Act } from '@/records/act';
+import { CONTENTS_TABLES, type BenchContents, type ContentsTable } from '@/records/bench-file';
+import { findLooseEnd } from '@/records/find-loose-end';
+
+type Record = { readonly id: string };
+type Rows = { -readonly [T in ContentsTable]: Record[] };
+
+/** The same record, changed on both sides since they parted. */
+export interface MergeConflict {
+  readonly table: ContentsTable;
+  readonly id: string;
+  /** What it is called, where it is called something. */
+  readonly name: string;
+  /** When each side changed it last; null where its history does not say. */
+  readonly oursAt: number | null;
+  readonly theirsAt: number | null;
+  /** Which one stands unless the maker says otherwise: the later. */
+  readonly stands: 'ours' | 'theirs';
+}
+
+export interface MergeCounts {
+  readonly table: ContentsTable;
+  readonly added: number;
+  readonly changed: number;
+  readonly removed: number;
+}
+
+/** A bin that both sides took from, until there is less than nothing in it. */
+export interface BelowZero {
+  readonly binId: string;
+  readonly name: string;
+  readonly level: number;
+}
+
+export interface MergePlan {
+  readonly contents: BenchContents;
+  readonly counts: readonly MergeCounts[];
+  readonly conflicts: readonly MergeConflict[];
+  readonly belowZero: readonly BelowZero[];
+  /** Runs that are under way on both sides: one must be ended first. */
+  readonly twoUnderWay: readonly ContentsTable[];
+}
+
+/** Choices of the maker: by `table id`, which side stands. */
+export type MergeChoices = Readonly<{ [key: string]: 'ours' | 'theirs' | undefined }>;
+
+export const conflictKey = ({ table, id }: Pick<MergeConflict, 'table' | 'id'>): string => `${table} ${id}`;
+
+/** Records that are only ever added: both sides' stand side by side. */
+const GROWS: ReadonlySet<ContentsTable> = new Set(['entries', 'acts']);
+/** Tables whose records count up; two of one number cannot stand. */
+const NUMBERED: readonly ContentsTable[] = [
+  'tickets',
+  'runs',
+  'batches',
+  'racks',
+  'tyings',
+  'buildings',
+  'riggings',
+  'kits',
+  'purchases',
+];
+const UNDER_WAY: Readonly<Partial<{ [T in ContentsTable]: string }>> = {
+  runs: 'pouring',
+  tyings: 'tying',
+  buildings: 'building',
+  riggings: 'rigging',
+};
+const NOTHING = 1e-6;
+
+/** When a side changed each record last, of what the other does not know of. */
+function ownChanges(acts: readonly Act[], known: ReadonlySet<string>): Map<string, number> {
+  const last = new Map<string, number>();
+  for (const { id, at, changes } of acts) {
+    if (known.has(id)) continue;
+    for (const { table, key } of changes) {
+      const name = conflictKey({ table, id: key });
+      last.set(name, Math.max(last.get(name) ?? 0, at));
+    }
+  }
+  return last;
+}
+
+const rowsOf = (contents: BenchContents, table: ContentsTable): Record[] => contents[table];
+const same = (a: Record, b: Record) => JSON.stringify(a) === JSON.stringify(b);
+
+function nameOf(record: Record): string {
+  for (const key of ['name', 'title', 'place'] as const) {
+    if (key in record) return String((record as unknown as { [K in typeof key]: unknown })[key]);
+  }
+  return record.id;
+}
+
+/** Both sides' acts in the order in which they were done, counted anew. */
+function joinActs(ours: readonly Act[], theirs: readonly Act[]): Act[] {
+  const known = new Set(ours.map(({ id }) => id));
+  const all = [...ours, ...theirs.filter(({ id }) => !known.has(id))];
+  return all
+    .sort((a, b) => a.at - b.at || a.no - b.no || (a.id < b.id ? -1 : 1))
+    .map((act, nth) => ({ ...act, no: nth + 1 }));
+}
+
+/**
+ * Two benches that were one, joined: every ledger entry of both once, records that only one side changed as that side
+ * has them, those that both changed as the maker chose or as they were changed last. Nothing is counted twice, however
+ * often the same file is joined.
+ *
+ * @example mergeBenches(ours, ours).counts.every(({ added, changed }) => added + changed === 0) // true
+ */
+export function mergeBenches(
+  ours: BenchContents,
+  theirs: BenchContents,
+  choices: MergeChoices = {},
+): MergePlan {
+  const ourActs = new Set(ours.acts.map(({ id }) => id));
+  const theirActs = new Set(theirs.acts.map(({ id }) => id));
+  const changedByUs = ownChanges(ours.acts, theirActs);
+  const changedByThem = ownChanges(theirs.acts, ourActs);
+  const conflicts: MergeConflict[] = [];
+  const twoUnderWay: ContentsTable[] = [];
+
+  const join = (mayRemove: boolean): Rows => {
+    conflicts.length = 0;
+    const rows = Object.fromEntries(
+      CONTENTS_TABLES.map((table) => [table, joinTable(table, mayRemove)]),
+    ) as Rows;
+    rows.acts = joinActs(ours.acts, theirs.acts);
+    return rows;
+  };
+
+  function joinTable(table: ContentsTable, mayRemove: boolean): Record[] {
+    const mine = rowsOf(ours, table);
+    const other = new Map(rowsOf(theirs, table).map((record) => [record.id, record]));
+    const known = new Set(mine.map(({ id }) => id));
+    const kept = mine.flatMap((record) => {
+      const key = conflictKey({ table, id: record.id });
+      const their = other.get(record.id);
+      if (!their) {
+        // Gone there since: taken away by them, unless we changed it after.
+        const isRemoved = mayRemove && !GROWS.has(table) && changedByThem.has(key) && !changedByUs.has(key);
+        return isRemoved ? [] : [record];
+      }
+      if (GROWS.has(table) || same(record, their)) return [record];
+      const [oursAt, theirsAt] = [changedByUs.get(key) ?? null, changedByThem.get(key) ?? null];
+      if (theirsAt !== null && oursAt === null) return [their];
+      if (oursAt !== null && theirsAt === null) return [record];
+      const later = (theirsAt ?? 0) > (oursAt ?? 0) ? 'theirs' : 'ours';
+      const stands = choices[key] ?? later;
+      conflicts.push({ table, id: record.id, name: nameOf(record), oursAt, theirsAt, stands });
+      return [stands === 'ours' ? record : their];
+    });
+    const added = [...other.values()].filter((record) => {
+      if (known.has(record.id)) return false;
+      const key = conflictKey({ table, id: record.id });
+      // Gone here since: we took it away, unless they changed it after.
+      return GROWS.has(table) || !mayRemove || !changedByUs.has(key) || changedByThem.has(key);
+    });
+    const under = UNDER_WAY[table];
+    const isUnderWay = (record: Record) => under !== undefined && 'state' in record && record.state === under;
+    if (kept.some(isUnderWay) && added.some(isUnderWay)) twoUnderWay.push(table);
+    return [...kept, ...numbered(table, kept, added)];
+  }
+
+  let rows = join(true);
+  // What one side took away may be what the other went on with: then it stays.
+  if (findLooseEnd(rows as unknown as BenchContents)) rows = join(false);
+  const contents = rows as unknown as BenchContents;
+  return {
+    contents,
+    counts: countAll(ours, contents),
+    conflicts: [...conflicts],
+    belowZero: belowZero(ours, contents),
+    twoUnderWay: [...new Set(twoUnderWay)],
+  };
+}
+
+/** What comes new with a number that stands already gets the next free one. */
+function numbered(table: ContentsTable, kept: readonly Record[], added: readonly Record[]): Record[] {
+  if (!NUMBERED.includes(table)) return [...added];
+  const noOf = (record: Record) => ('no' in record && typeof record.no === 'number' ? record.no : 0);
+  const taken = new Set(kept.map(noOf));
+  let next = Math.max(0, ...kept.map(noOf), ...added.map(noOf));
+  return added.map((record) => {
+    if (!taken.has(noOf(record))) {
+      taken.add(noOf(record));
+      return record;
+    }
+    next += 1;
+    taken.add(next);
+    return { ...record, no: next };
+  });
+}
+
+function countAll(ours: BenchContents, joined: BenchContents): MergeCounts[] {
+  return CONTENTS_TABLES.flatMap((table) => {
+    if (table === 'acts') return [];
+    const before = new Map(rowsOf(ours, table).map((record) => [record.id, record]));
+    const after = rowsOf(joined, table);
+    const added = after.filter(({ id }) => !before.has(id)).length;
+    const changed = after.filter((record) => {
+      const was = before.get(record.id);
+      return was !== undefined && !same(was, record);
+    }).length;
+    const removed = before.size + added - after.length;
+    return added + changed + removed > 0 ? [{ table, added, changed, removed }] : [];
+  });
+}
+
+function levelsOf({ entries }: BenchContents): Map<string, number> {
+  const levels = new Map<string, number>();
+  for (const { binId, qty } of entries) levels.set(binId, (levels.get(binId) ?? 0) + qty);
+  return levels;
+}
+
+function belowZero(ours: BenchContents, joined: BenchContents): BelowZero[] {
+  const [before, after] = [levelsOf(ours), levelsOf(joined)];
+  return joined.bins.flatMap(({ id, name }) => {
+    const level = after.get(id) ?? 0;
+    return level < -NOTHING && level < (before.get(id) ?? 0) - NOTHING ? [{ binId: id, name, level }] : [];
+  });
+}

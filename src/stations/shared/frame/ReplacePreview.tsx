@@ -1,0 +1,66 @@
+'use client';
+
+import { Button } from 'antd';
+import type { TableDifference } from '@/data/exchange/backup';
+import type { BenchContents } from '@/records/bench-file';
+import { TABLE_WORDS } from './table-words';
+import styles from './bench-menu.module.css';
+
+/** A bench that could stand in this one's place. */
+export interface Pending {
+  readonly title: string;
+  readonly contents: BenchContents;
+  readonly differences: readonly TableDifference[];
+}
+
+/** What would change if another bench stood here. */
+export function ReplacePreview({
+  pending,
+  onGo,
+  onLeave,
+}: {
+  pending: Pending;
+  onGo: () => void;
+  onLeave: () => void;
+}) {
+  const changed = pending.differences.filter(
+    ({ added, changed: other, removed }) => added + other + removed > 0,
+  );
+  return (
+    <section className={styles.preview} aria-label="What would change">
+      <h3>{pending.title}</h3>
+      {changed.length === 0 ? (
+        <p>It holds just what is on the bench now. Nothing would change.</p>
+      ) : (
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <th scope="col">What would change</th>
+              <th scope="col">come</th>
+              <th scope="col">change</th>
+              <th scope="col">go</th>
+              <th scope="col">stay</th>
+            </tr>
+          </thead>
+          <tbody>
+            {changed.map((row) => (
+              <tr key={row.table}>
+                <th scope="row">{TABLE_WORDS[row.table]}</th>
+                <td>{row.added}</td>
+                <td>{row.changed}</td>
+                <td>{row.removed}</td>
+                <td>{row.same}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <div className={styles.row}>
+        <Button type="primary" onClick={onGo} disabled={changed.length === 0}>
+          Replace the bench
+        </Button>
+        <Button onClick={onLeave}>Leave it as it is</Button>
+      </div>
+    </section>
+  );
+}
