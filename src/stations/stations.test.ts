@@ -87,6 +87,8 @@ describe('the line', () => {
       'Build',
       'Rig',
       'Shelf',
+      'Cost',
+      'Water',
     ]);
     expect(stops[0]!.waits).toBe('7 open');
     expect(stops[3]).toMatchObject({ waits: '418 to pour', tone: 'act' });

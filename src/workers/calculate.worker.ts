@@ -11,6 +11,9 @@ import { sitOnBottom } from '@/core/molds/sit-on-bottom';
 import { studyMesh, studySolid } from '@/core/molds/study-body';
 import { planPours } from '@/core/pours/plan-pours';
 import { planCuts } from '@/core/rigs/cuts/plan-cuts';
+import { repeatableRandom } from '@/core/numeric/repeatable-random';
+import { forecastUse } from '@/core/stock/forecast-use';
+import { planOrders } from '@/core/stock/plan-orders';
 import { mixStock } from '@/core/stock/mix-stock';
 import { done, fail, type Outcome } from '@/core/problems/problem';
 import type { JobName, Jobs, WorkerDoor } from './protocol';
@@ -53,6 +56,11 @@ async function cavityOf(body: Jobs['cutMold']['takes']['body']): Promise<Outcome
   return openEdges + flippedEdges > 0 ? fail('mesh.not-closed', { openEdges, flippedEdges }) : done({ laid });
 }
 
+/** The month, 0 to 11, of a day counted from the start of a year. */
+function monthOf(day: number): number {
+  return new Date(Date.UTC(2001, 0, 1 + day)).getUTCMonth();
+}
+
 const DOERS: Doers = {
   calculate: ({ name, input }, onProgress) => answer(name, input, { onProgress }),
   planPours: ({ demand, molds, timeLimitS }, onProgress) =>
@@ -61,6 +69,13 @@ const DOERS: Doers = {
     mixStock(recipes, shelf, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
   planCuts: ({ stock, pieces, kerfMm, timeLimitS }, onProgress) =>
     planCuts(stock, pieces, kerfMm, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
+  planOrders: ({ short, packs, posts, timeLimitS }, onProgress) =>
+    planOrders(short, packs, posts, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
+  forecastUse: ({ bins, season, startOfYearDay, seed }) => {
+    const random = repeatableRandom(seed);
+    const busy = (day: number) => season[monthOf(startOfYearDay + day)] ?? 1;
+    return bins.map(({ id, ...use }) => ({ id, runOut: forecastUse({ ...use, season: busy, random }) }));
+  },
   readStl: async ({ file }, onProgress) => {
     const read = readStl(await bytesOf(file), { onProgress: (share) => onProgress({ share }) });
     if (!read.ok) return read;

@@ -7,7 +7,9 @@ import type { MainColor } from '@/core/coats/color/main-colors';
 import type { RackGroup, RackPlan, RackSize } from '@/core/coats/rack/rack-facts';
 import type { CutPiece, CutPlan, CutStock } from '@/core/rigs/cuts/cut-facts';
 import type { MixRecipe, StockMix } from '@/core/stock/mix-stock';
-import type { ShelfAmount } from '@/core/stock/tally-by-item';
+import type { RunOut, Taking } from '@/core/stock/forecast-use';
+import type { OrderPlan, SellerPack, SellerPost } from '@/core/stock/plan-orders';
+import type { ItemAmount, ShelfAmount } from '@/core/stock/tally-by-item';
 import type { Outcome } from '@/core/problems/problem';
 import type { Solid } from '@/core/solids/solid';
 import type { Answer } from '@/calculations/calculation';
@@ -55,6 +57,33 @@ export interface Jobs {
     };
     readonly gives: Outcome<CutPlan>;
     readonly tells: ProgramProgress;
+  };
+  readonly planOrders: {
+    readonly takes: {
+      readonly short: readonly ItemAmount[];
+      readonly packs: readonly SellerPack[];
+      readonly posts: readonly SellerPost[];
+      readonly timeLimitS?: number;
+    };
+    readonly gives: Outcome<OrderPlan>;
+    readonly tells: ProgramProgress;
+  };
+  /** When each of many bins runs out; null for those with too little history. */
+  readonly forecastUse: {
+    readonly takes: {
+      readonly bins: readonly {
+        readonly id: string;
+        readonly takings: readonly Taking[];
+        readonly watchedDays: number;
+        readonly free: number;
+      }[];
+      /** How busy each month is beside a usual one, and which month each day from today falls in. */
+      readonly season: readonly number[];
+      readonly startOfYearDay: number;
+      readonly seed: number;
+    };
+    readonly gives: readonly { readonly id: string; readonly runOut: RunOut | null }[];
+    readonly tells: never;
   };
   readonly readStl: {
     /** The file itself: the page never holds its bytes. */

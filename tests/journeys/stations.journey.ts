@@ -25,6 +25,10 @@ test('digits go to stations, ? lists the keys, looks and gloves hold through a r
   await expect(page).toHaveURL(/\/rig$/);
   await page.keyboard.press('0');
   await expect(page).toHaveURL(/\/shelf$/);
+  await page.keyboard.press('c');
+  await expect(page).toHaveURL(/\/cost$/);
+  await page.keyboard.press('w');
+  await expect(page).toHaveURL(/\/water$/);
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await page.keyboard.press('Escape');
@@ -189,6 +193,8 @@ test.describe('on a phone', () => {
     'build',
     'rig',
     'shelf',
+    'cost',
+    'water',
   ]) {
     test(`the ${station} station keeps within the screen`, async ({ page }) => {
       await openStation(page, station);

@@ -4,7 +4,7 @@ import Papa from 'papaparse';
  * Any table of the bench as CSV: a column a field, in the order in which fields first stand; lists and parts of a
  * record as JSON. Text that a spreadsheet would run as a formula is quoted harmless.
  *
- * @example tableCsv([{ id: 'a', name: '=1' }]) // "id,name\r\na,'=1"
+ * @example tableCsv([{ id: 'a', name: '=1' }]) // `id,name\r\na,"'=1"`
  */
 export function tableCsv(records: readonly object[]): string {
   const fields = [...new Set(records.flatMap((record) => Object.keys(record)))];

@@ -14,6 +14,7 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { MassField, amountText, massText, piecesOf, piecesText, useBench, usePreferences } from '../shared';
+import { onOrder } from './buying';
 import { shelfBin } from './shelf-rows';
 import styles from './shelf.module.css';
 
@@ -37,6 +38,7 @@ export function BinCard({ bin }: { bin: Bin }) {
   const { mass } = usePreferences();
   const entries = useLiveQuery(() => workshop.shelf.entriesOf(bin.id), [workshop, bin.id, view.levels]) ?? [];
   const row = shelfBin(view, bin);
+  const coming = onOrder(view).get(bin.id) ?? 0;
   return (
     <section className={styles.card} aria-label={bin.name}>
       <div className={styles.cardHead}>
@@ -75,6 +77,12 @@ export function BinCard({ bin }: { bin: Bin }) {
           <dt>free</dt>
           <dd className={styles.level}>{amountText(row.free, bin, mass)}</dd>
         </div>
+        {coming > 0 ? (
+          <div>
+            <dt>on order</dt>
+            <dd className={styles.level}>{amountText(coming, bin, mass)}</dd>
+          </div>
+        ) : null}
       </dl>
       {bin.unit === 'mm' ? (
         <p className="quiet">

@@ -4,6 +4,9 @@ import { amountText, usePreferences } from '../shared';
 import type { ShelfBin, ShelfGroup } from './shelf-rows';
 import styles from './shelf.module.css';
 
+/** More drawers than this are no help to the eye, and slow the page. */
+const MOST_DRAWERS = 96;
+
 interface BinWallProps {
   readonly groups: readonly ShelfGroup[];
   readonly chosen: string | null;
@@ -18,12 +21,15 @@ export function BinWall({ groups, chosen, onChoose }: BinWallProps) {
         {group.name} <small>{group.bins.length}</small>
       </h3>
       <ul className={styles.wall}>
-        {group.bins.map((row) => (
+        {group.bins.slice(0, MOST_DRAWERS).map((row) => (
           <li key={row.bin.id}>
             <Drawer row={row} isChosen={row.bin.id === chosen} onChoose={onChoose} />
           </li>
         ))}
       </ul>
+      {group.bins.length > MOST_DRAWERS ? (
+        <p className="quiet">And {group.bins.length - MOST_DRAWERS} more here: search for them.</p>
+      ) : null}
     </section>
   ));
 }

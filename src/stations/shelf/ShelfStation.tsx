@@ -3,14 +3,36 @@
 import { SearchOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, type InputRef } from 'antd';
 import { useMemo, useRef, useState } from 'react';
-import { Station } from '@/ui/frame/Station';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { amountText, setPreferences, useBench, useKeys, usePreferences } from '../shared';
+import { amountText, PartsStation, useBench, useKeys, usePreferences } from '../shared';
 import { BinCard } from './BinCard';
 import { BinWall } from './BinWall';
+import { BuyPart } from './BuyPart';
+import { CountPart } from './CountPart';
+import { ListPart } from './ListPart';
 import { NewBin } from './NewBin';
+import { OrdersPart } from './OrdersPart';
+import { UsePart } from './UsePart';
 import { shelfGroups, type ShelfFilter } from './shelf-rows';
 import styles from './shelf.module.css';
+
+type Part = 'bins' | 'buy' | 'orders' | 'count' | 'use' | 'list';
+
+const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
+  { value: 'bins', label: 'Bins' },
+  { value: 'buy', label: 'Buy' },
+  { value: 'orders', label: 'On order' },
+  { value: 'count', label: 'Count day' },
+  { value: 'use', label: 'Use' },
+  { value: 'list', label: 'A list in' },
+];
+const HEADINGS: Readonly<Record<Exclude<Part, 'bins'>, readonly [title: string, sub: string]>> = {
+  buy: ['Buy', 'what tickets lack and what is low, in the cheapest packs'],
+  orders: ['On order', 'what is on its way'],
+  count: ['Count day', 'drawer by drawer'],
+  use: ['Use', 'a month, and until when it lasts'],
+  list: ['A list in', 'any seller’s or your own'],
+};
 
 const FILTERS: { value: ShelfFilter; label: string }[] = [
   { value: 'all', label: 'All' },
@@ -33,6 +55,12 @@ export function ShelfStation() {
   const [filter, setFilter] = useState<ShelfFilter>('all');
   const [chosen, setChosen] = useState<string | null>(null);
   const [isAdding, setIsAdding] = useState(false);
+  const [part, setPart] = useState<Part>('bins');
+  const [said, setSaid] = useState<string | null>(null);
+  const turn = (to: Part) => {
+    setPart(to);
+    setSaid(null);
+  };
   const field = useRef<InputRef>(null);
   const groups = useMemo(() => shelfGroups(view, search, filter), [view, search, filter]);
   const low = useMemo(() => shelfGroups(view, '', 'low').flatMap((group) => group.bins), [view]);
@@ -46,27 +74,30 @@ export function ShelfStation() {
   });
 
   return (
-    <Station
-      title="Shelf"
-      sub={`${view.bins.length} bins`}
-      isSlipFolded={preferences.isSlipFolded}
-      onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
+    <PartsStation<Part>
+      heading={part === 'bins' ? ['Shelf', `${view.bins.length} bins`] : HEADINGS[part]}
+      parts={PARTS}
+      part={part}
+      onTurn={turn}
+      said={said}
       actions={
-        <>
-          <Input
-            ref={field}
-            className={styles.search}
-            aria-label="Search the shelf"
-            placeholder="name, place or sort"
-            allowClear
-            prefix={<SearchOutlined aria-hidden="true" />}
-            value={search}
-            onChange={(event) => setSearch(event.target.value)}
-          />
-          <Button type="primary" onClick={() => setIsAdding(true)}>
-            New bin
-          </Button>
-        </>
+        part === 'bins' ? (
+          <>
+            <Input
+              ref={field}
+              className={styles.search}
+              aria-label="Search the shelf"
+              placeholder="name, place or sort"
+              allowClear
+              prefix={<SearchOutlined aria-hidden="true" />}
+              value={search}
+              onChange={(event) => setSearch(event.target.value)}
+            />
+            <Button type="primary" onClick={() => setIsAdding(true)}>
+              New bin
+            </Button>
+          </>
+        ) : null
       }
       slip={
         <>
@@ -107,41 +138,57 @@ export function ShelfStation() {
         </>
       }
     >
-      {bin ? <BinCard bin={bin} /> : null}
-      <div className={styles.filters}>
-        <Segmented<ShelfFilter>
-          aria-label="Which bins"
-          value={filter}
-          options={FILTERS}
-          onChange={setFilter}
-        />
-      </div>
-      {found.length > 0 ? (
-        <BinWall groups={groups} chosen={bin?.id ?? null} onChoose={setChosen} />
-      ) : (
-        <div className={styles.empty}>
-          <p>
-            {view.bins.length === 0
-              ? 'The shelf is empty. Put down what you have: metal, hooks, parts.'
-              : `Nothing here is called '${search}'. Try another word, or all bins.`}
-          </p>
-          {view.bins.length === 0 ? (
-            <Button type="primary" onClick={() => setIsAdding(true)}>
-              New bin
-            </Button>
+      {part === 'bins' ? (
+        <>
+          {bin ? <BinCard bin={bin} /> : null}
+          <div className={styles.filters}>
+            <Segmented<ShelfFilter>
+              aria-label="Which bins"
+              value={filter}
+              options={FILTERS}
+              onChange={setFilter}
+            />
+          </div>
+          {found.length > 0 ? (
+            <BinWall groups={groups} chosen={bin?.id ?? null} onChoose={setChosen} />
           ) : (
-            <Button
-              onClick={() => {
-                setSearch('');
-                setFilter('all');
-              }}
-            >
-              Show all bins
-            </Button>
+            <div className={styles.empty}>
+              <p>
+                {view.bins.length === 0
+                  ? 'The shelf is empty. Put down what you have: metal, hooks, parts.'
+                  : `Nothing here is called '${search}'. Try another word, or all bins.`}
+              </p>
+              {view.bins.length === 0 ? (
+                <Button type="primary" onClick={() => setIsAdding(true)}>
+                  New bin
+                </Button>
+              ) : (
+                <Button
+                  onClick={() => {
+                    setSearch('');
+                    setFilter('all');
+                  }}
+                >
+                  Show all bins
+                </Button>
+              )}
+            </div>
           )}
-        </div>
-      )}
+        </>
+      ) : null}
+      {part === 'buy' ? (
+        <BuyPart
+          onOrdered={(done) => {
+            turn('orders');
+            setSaid(done);
+          }}
+        />
+      ) : null}
+      {part === 'orders' ? <OrdersPart /> : null}
+      {part === 'count' ? <CountPart onPosted={setSaid} /> : null}
+      {part === 'use' ? <UsePart /> : null}
+      {part === 'list' ? <ListPart /> : null}
       {isAdding ? <NewBin onClose={() => setIsAdding(false)} onAdded={setChosen} /> : null}
-    </Station>
+    </PartsStation>
   );
 }

@@ -66,7 +66,9 @@ export function shelfGroups(view: BenchView, search: string, filter: ShelfFilter
       (a, b) => rankOf(a.bin) - rankOf(b.bin) || byName.compare(a.bin.name, b.bin.name),
     )) {
       const name = row.bin.kind === 'part' ? capital(row.bin.sort) : KIND_NAMES[kind];
-      groups.set(name, [...(groups.get(name) ?? []), row]);
+      const group = groups.get(name);
+      if (group) group.push(row);
+      else groups.set(name, [row]);
     }
   }
   return [...groups].map(([name, bins]) => ({ name, bins }));

@@ -1,0 +1,115 @@
+'use client';
+
+import { Button, InputNumber, Popconfirm } from 'antd';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import type { Purchase } from '@/records/buying';
+import { amountText, dayText, useBench, usePreferences } from '../shared';
+import styles from './buy.module.css';
+
+const STATE_WORDS = { ordered: 'on its way', received: 'all here', 'given-up': 'given up' } as const;
+
+/** Orders on their way: late ones first, received pack by pack. */
+export function OrdersPart() {
+  const { view, workshop } = useBench();
+  const today = dayjs(workshop.now()).format('YYYY-MM-DD');
+  const open = view.purchases
+    .filter(({ state }) => state === 'ordered')
+    .sort((a, b) => (a.dueOn ?? '9999').localeCompare(b.dueOn ?? '9999'));
+  const past = view.purchases.filter(({ state }) => state !== 'ordered').reverse();
+  return (
+    <>
+      {open.length === 0 ? (
+        <p className={styles.empty}>Nothing is on its way. What tickets lack is under Buy.</p>
+      ) : (
+        <div className={styles.slips}>
+          {open.map((purchase) => (
+            <OpenOrder
+              key={purchase.id}
+              purchase={purchase}
+              isLate={purchase.dueOn !== null && purchase.dueOn < today}
+            />
+          ))}
+        </div>
+      )}
+      {past.length > 0 ? (
+        <>
+          <h3>Before</h3>
+          <ul className={styles.past}>
+            {past.map(({ id, no, sellerId, state, orderedAt, lines }) => (
+              <li key={id}>
+                <b>{no}</b> {view.sellers.find((each) => each.id === sellerId)?.name ?? 'a seller gone'},{' '}
+                {dayjs(orderedAt).format('D MMM')}, {lines.length} things, {STATE_WORDS[state]}
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : null}
+    </>
+  );
+}
+
+function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly isLate: boolean }) {
+  const { view, workshop, carryOut } = useBench();
+  const { mass } = usePreferences();
+  const left = (packs: number, came: number) => packs - came;
+  const [came, setCame] = useState<Readonly<Record<string, number | null>>>({});
+  const cameOf = ({ packId, packs, came: before }: Purchase['lines'][number]) =>
+    came[packId] === undefined ? left(packs, before) : came[packId];
+  const receive = async () => {
+    const arrived = purchase.lines.map((line) => ({ packId: line.packId, packs: cameOf(line) ?? 0 }));
+    if (await carryOut(workshop.buying.receive(purchase.id, arrived))) setCame({});
+  };
+  const isNothing = purchase.lines.every((line) => (cameOf(line) ?? 0) === 0);
+  return (
+    <article data-late={isLate} aria-label={`Order ${purchase.no}`}>
+      <h3>
+        {view.sellers.find(({ id }) => id === purchase.sellerId)?.name ?? 'a seller gone'}{' '}
+        <small>
+          order {purchase.no}, {dayjs(purchase.orderedAt).format('D MMM')}
+          {purchase.dueOn === null
+            ? ''
+            : isLate
+              ? `, late since ${dayText(purchase.dueOn)}`
+              : `, due ${dayText(purchase.dueOn)}`}
+        </small>
+      </h3>
+      <ul>
+        {purchase.lines.map((line) => {
+          const bin = view.binById.get(line.binId);
+          const rest = left(line.packs, line.came);
+          return (
+            <li key={line.packId}>
+              <InputNumber
+                aria-label={`Packs of ${bin?.name ?? 'a bin gone'} that came`}
+                min={0}
+                max={rest}
+                disabled={rest === 0}
+                value={cameOf(line)}
+                onChange={(next) => setCame({ ...came, [line.packId]: next })}
+              />
+              <span>
+                {bin?.name ?? 'a bin gone'}
+                <small>
+                  {rest === 0 ? 'all here' : `${rest} of ${line.packs} to come`}
+                  {bin ? `, packs of ${amountText(line.packQty, bin, mass)}` : ''}
+                </small>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      <div className={styles.bar}>
+        <Button type="primary" disabled={isNothing} onClick={() => void receive()}>
+          Receive
+        </Button>
+        <Popconfirm
+          title="What has not come is not waited for any more."
+          onConfirm={() => void carryOut(workshop.buying.giveUp(purchase.id))}
+        >
+          <Button>Give up on the rest</Button>
+        </Popconfirm>
+      </div>
+    </article>
+  );
+}

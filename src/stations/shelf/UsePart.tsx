@@ -1,0 +1,95 @@
+'use client';
+
+import dayjs from 'dayjs';
+import { useEffect, useMemo, useState } from 'react';
+import type { RunOut } from '@/core/stock/forecast-use';
+import { CalledOff, WorkLane } from '@/workers/client';
+import { amountText, useBench, usePreferences } from '../shared';
+import { dayOfYear, seasonOf, usedBins, usedByMonth } from './past-use';
+import styles from './use.module.css';
+
+const MONTHS = 6;
+const MOST_ROWS = 60;
+/** The band is drawn over this long, days. */
+const DRAWN_DAYS = 180;
+const SEED = 9;
+
+/** What is used in a month, and when each bin runs out, with the band that holds it nine times in ten. */
+export function UsePart() {
+  const { view, workshop } = useBench();
+  const { mass } = usePreferences();
+  const [now] = useState(() => workshop.now());
+  const used = useMemo(() => usedBins(view, now), [view, now]);
+  const [runOuts, setRunOuts] = useState<ReadonlyMap<string, RunOut | null> | null>(null);
+  useEffect(() => {
+    const lane = new WorkLane();
+    const season = seasonOf(used, now);
+    lane
+      .ask('forecastUse', { bins: used, season, startOfYearDay: dayOfYear(now), seed: SEED })
+      .then((answers) => setRunOuts(new Map(answers.map(({ id, runOut }) => [id, runOut]))))
+      .catch((error: unknown) => {
+        if (!(error instanceof CalledOff)) throw error;
+      });
+    return () => lane.close();
+  }, [used, now]);
+  if (used.length === 0) {
+    return (
+      <p className={styles.empty}>Nothing was used yet. What runs and hands take is learned from here.</p>
+    );
+  }
+  if (!runOuts) return <p role="status">Drawing what may come.</p>;
+  const told = used
+    .flatMap((bin) => {
+      const runOut = runOuts.get(bin.id);
+      return runOut ? [{ ...bin, runOut }] : [];
+    })
+    .sort((a, b) => (a.runOut.middle ?? Infinity) - (b.runOut.middle ?? Infinity));
+  const quiet = used.length - told.length;
+  const day = (days: number | null) =>
+    days === null ? 'past two years' : dayjs(now).add(days, 'day').format('D MMM');
+  const share = (days: number | null) => 100 * Math.min(1, (days ?? DRAWN_DAYS) / DRAWN_DAYS);
+  return (
+    <>
+      <p className="quiet">
+        {told.length} bins with history enough; {quiet} are left unsaid: used less than five times, or watched
+        less than four weeks.
+      </p>
+      <ul className={styles.rows} aria-label="When bins run out">
+        {told.slice(0, MOST_ROWS).map(({ id, takings, runOut }) => {
+          const bin = view.binById.get(id);
+          if (!bin) return null;
+          const months = usedByMonth(takings, now, MONTHS);
+          const most = Math.max(1e-9, ...months);
+          return (
+            <li key={id}>
+              <span>
+                {bin.name}
+                <small>{amountText(Math.round(runOut.usePerMonth * 10) / 10, bin, mass)} a month</small>
+              </span>
+              <span className={styles.months} aria-hidden="true">
+                {months.map((qty, nth) => (
+                  <i key={nth} style={{ height: `${Math.max(3, (100 * qty) / most)}%` }} />
+                ))}
+              </span>
+              <span className={styles.band} aria-hidden="true">
+                <i
+                  style={{
+                    left: `${share(runOut.soonest)}%`,
+                    width: `${Math.max(1, share(runOut.latest) - share(runOut.soonest))}%`,
+                  }}
+                />
+                <b style={{ left: `${share(runOut.middle)}%` }} />
+              </span>
+              <span>
+                <strong>{runOut.middle === 0 ? 'now' : day(runOut.middle)}</strong>
+                <small>
+                  {day(runOut.soonest)} to {day(runOut.latest)}
+                </small>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,147 @@
+import { demoBench } from '@/demo/demo-bench';
+import { PLAIN_NOTE, type WaterNote } from '@/records/water-note';
+import { viewOf } from '../../../tests/support/view-of';
+import { catchBy, lossBy, nextSets } from './answers';
+import { newNote, noteProblem, readLengths } from './draft-note';
+import { FIRST_QUESTION, weightFor } from './hold';
+import { replacements, replacementTicket } from './replace';
+import { colorOf, fishableThings, lastAt, readCode } from './things';
+
+const demo = demoBench(Date.UTC(2026, 10, 23, 12));
+const view = viewOf(demo);
+const build = demo.builds.find(({ name }) => name === 'Quay tandem')!;
+
+let names = 0;
+const note = (change: Partial<WaterNote>): WaterNote => ({
+  ...PLAIN_NOTE,
+  ...{ id: `n${(names += 1)}`, at: names, place: 'Weir' },
+  ...change,
+});
+const withNotes = (...waterNotes: WaterNote[]) => viewOf({ ...demo, waterNotes });
+
+describe('what can be fished', () => {
+  it('is found by the code of its bag, and by nothing else', () => {
+    expect(readCode(`ruvek:build/${build.id}`, view)).toEqual({ kind: 'build', id: build.id });
+    expect(readCode('ruvek:build/gone', view)).toBeNull();
+    expect(readCode('https://example.test', view)).toBeNull();
+  });
+
+  it('stands first where it was fished last, and knows its color', () => {
+    const head = demo.bins.find((bin) => bin.kind === 'head' && bin.coatId !== null)!;
+    const fished = withNotes(note({ of: { kind: 'head', id: head.id } }));
+    expect(fishableThings(fished)[0]!.id).toBe(head.id);
+    expect(colorOf({ kind: 'head', id: head.id }, view)).toBe(
+      demo.coats.find(({ id }) => head.kind === 'head' && id === head.coatId)!.name,
+    );
+    expect(colorOf({ kind: 'build', id: build.id }, view)).toBe(
+      demo.skirts.find(({ id }) => id === build.skirtId)!.name,
+    );
+    expect(colorOf({ kind: 'build', id: 'gone' }, view)).toBeNull();
+  });
+});
+
+describe('a note being written', () => {
+  it('begins where the last one left off', () => {
+    const last = note({
+      of: { kind: 'build', id: build.id },
+      weightG: 20,
+      depthM: 3,
+      bottom: 'rock',
+      hours: 4,
+    });
+    const draft = newNote(withNotes(last));
+    expect(draft).toMatchObject({
+      place: 'Weir',
+      depthM: 3,
+      bottom: 'rock',
+      weightG: 20,
+      hours: null,
+      fish: 0,
+    });
+    expect(newNote({ waterNotes: [] })).toMatchObject({ place: '', of: null });
+    expect(lastAt('Nowhere', view)).toBeNull();
+  });
+
+  it('says what is wrong with it', () => {
+    const draft = { ...PLAIN_NOTE, hours: 1 };
+    expect(noteProblem(draft)).toBeNull();
+    expect(noteProblem({ ...draft, hours: null })).toContain('How long');
+    expect(noteProblem({ ...draft, lost: 1, lostTo: [{ how: 'snag', count: 2 }] })).toContain('2 are said');
+    expect(noteProblem({ ...draft, fish: 1, fishMm: [300, 400] })).toContain('2 fish were measured');
+  });
+
+  it('reads lengths as people write them', () => {
+    expect(readLengths('42, 38 cm, 510 mm')).toEqual([420, 380, 510]);
+    expect(readLengths('20 in')![0]).toBeCloseTo(508, 6);
+    expect(readLengths('')).toEqual([]);
+    expect(readLengths('long')).toBeNull();
+  });
+});
+
+describe('what the notes say', () => {
+  it('counts fish by thing and losses by bottom, and calls none better while bands overlap', () => {
+    const of = { kind: 'build' as const, id: build.id };
+    const few = withNotes(
+      note({ of, hours: 4, fish: 3, lost: 1, bottom: 'rock' }),
+      note({ of: null, hours: 5, fish: 1, bottom: 'mud' }),
+    );
+    expect(catchBy('thing', null, few).groups).toMatchObject([
+      { under: 'Quay tandem 1', count: 3, hours: 4 },
+    ]);
+    expect(lossBy('bottom', null, few).groups.map(({ under, count }) => [under, count])).toEqual([
+      ['rock', 1],
+      ['mud', 0],
+    ]);
+    expect(catchBy('thing', 'Elsewhere', few).groups).toEqual([]);
+    const clear = withNotes(
+      note({ weightG: 10, hours: 20, fish: 60 }),
+      note({ weightG: 30, hours: 20, fish: 2 }),
+    );
+    expect(catchBy('weight', null, clear).winner).toBe('8 to 12 g');
+    const warm = withNotes(note({ waterC: 13.5, hours: 1 }), note({ clarity: 'muddy', hours: 1 }));
+    expect(catchBy('temperature', null, warm).groups[0]!.under).toBe('12 to 16 °C');
+    expect(catchBy('clarity', null, warm).groups[0]!.under).toBe('muddy');
+  });
+
+  it('makes the next graded set of how weights felt', () => {
+    const [set] = nextSets(
+      withNotes(note({ weightG: 10, feel: 'too-light' }), note({ weightG: 14, feel: 'right' })),
+    );
+    expect(set).toMatchObject({ place: 'Weir', light: 1, right: 1, heavy: 0 });
+    expect(set!.weightsG).toContain(14);
+  });
+
+  it('sets the reckoned weight right by what felt right there', () => {
+    const alone = weightFor(FIRST_QUESTION, 'Weir', withNotes());
+    expect(alone).toMatchObject({ factor: 1, notes: 0 });
+    const { depthM, castM, currentMs, lineMm, bottom } = FIRST_QUESTION;
+    const heavy = Array.from({ length: 20 }, () =>
+      note({ depthM, castM, currentMs, lineMm, bottom, weightG: alone.massG * 2, feel: 'right' }),
+    );
+    const learned = weightFor(FIRST_QUESTION, 'Weir', withNotes(...heavy));
+    expect(learned.factor).toBeGreaterThan(1.3);
+    expect(learned.massG).toBeCloseTo(alone.massG * learned.factor, 9);
+    if (learned.markG !== null) expect(learned.markG).toBeGreaterThanOrEqual(learned.massG);
+  });
+});
+
+describe('replacing what was lost', () => {
+  it('writes heads as lines, baits as wares, and loose skirts in a note', () => {
+    const head = demo.bins.find((bin) => bin.kind === 'head')!;
+    const skirt = demo.skirts[0]!;
+    const lost = withNotes(
+      note({ of: { kind: 'build', id: build.id }, hours: 2, lost: 3 }),
+      note({ of: { kind: 'head', id: head.id }, hours: 2, lost: 2 }),
+      note({ of: { kind: 'skirt', id: skirt.id }, hours: 2, lost: 1 }),
+      note({ of: { kind: 'build', id: 'gone' }, hours: 2, lost: 4 }),
+    );
+    const found = replacements(lost, 0);
+    expect(found.map(({ lost: many }) => many)).toEqual([3, 2, 1]);
+    const ticket = replacementTicket(found, lost, () => 'id')!;
+    expect(ticket.wares).toMatchObject([{ kind: 'build', family: build.family, count: 3 }]);
+    expect(ticket.lines).toMatchObject([{ count: 2, nominalG: head.kind === 'head' ? head.nominalG : 0 }]);
+    expect(ticket.note).toContain(`1 of ${skirt.name}`);
+    expect(replacementTicket([], lost, () => 'id')).toBeNull();
+    expect(replacements(lost, 1e15)).toEqual([]);
+  });
+});
