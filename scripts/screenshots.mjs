@@ -72,9 +72,6 @@ await page.getByRole('button', { name: /^Quay tandem 1/ }).click();
 await page.getByRole('button', { name: 'Change it' }).click();
 await page.getByRole('button', { name: 'Blade', exact: true }).click();
 await shoot(page, 'build');
-await parts.getByText('Plastic', { exact: true }).click();
-await page.getByRole('button', { name: /^Weir green/ }).click();
-await shoot(page, 'plastic');
 await parts.getByText('Run', { exact: true }).click();
 await page.getByRole('button', { name: 'Build Lock thumper 1' }).click();
 await page.getByRole('button', { name: 'Take the kit and begin' }).click();
@@ -97,6 +94,16 @@ await page.getByRole('button', { name: 'Make 20' }).click();
 await page.getByText('Proven: no other way opens less.').waitFor();
 await shoot(page, 'rig-cuts');
 await page.getByRole('button', { name: 'Leave it' }).click();
+
+await page.goto(`${base}/shelf`);
+await parts.getByText('Buy', { exact: true }).click();
+await page.getByRole('button', { name: 'Find the cheapest packs' }).click();
+await page.getByText(/proven: no other orders cost less/).waitFor();
+await shoot(page, 'buy');
+
+await page.goto(`${base}/water`);
+await parts.getByText('Which weight', { exact: true }).click();
+await shoot(page, 'water');
 
 await page.goto(`${base}/calculations`);
 await page.getByRole('heading', { level: 1 }).waitFor();
@@ -133,19 +140,12 @@ for (let press = 0; press < 26; press += 1) {
 await shoot(page, 'run');
 
 const dark = await open(DESK, { look: 'shed' });
-await dark.goto(`${base}/molds`);
-await dark.getByText('At your beat').waitFor();
-await shoot(dark, 'molds-shed');
+await dark.goto(`${base}/cost`);
+await dark.getByText('each, where 20 are made').waitFor();
+await shoot(dark, 'cost');
 
 const phone = await open({ width: 390, height: 844 });
 await phone.goto(`${base}/ticket`);
 await phone.getByText('At your beat').waitFor();
 await shoot(phone, 'ticket-phone');
-await phone.goto(`${base}/pour`);
-await begin(phone);
-for (let press = 0; press < 3; press += 1) {
-  await phone.keyboard.press('Space');
-  await phone.waitForTimeout(400);
-}
-await shoot(phone, 'run-phone');
 await browser.close();

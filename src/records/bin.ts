@@ -3,7 +3,7 @@ import { basis, colorHex, grams, id, name, note, overZeroGrams, share } from './
 import { gauge } from './gauge';
 
 /** Stuff that harms, or is harmed by, what lies beside it. */
-export const KEEP_APART = ['soft-plastic', 'stretch-plastic', 'hard-plastic', 'painted'] as const;
+const KEEP_APART = ['soft-plastic', 'stretch-plastic', 'hard-plastic', 'painted'] as const;
 
 const common = {
   id,

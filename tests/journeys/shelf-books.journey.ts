@@ -93,7 +93,7 @@ test('a list of 20,000 rows comes in, mapped by hand, with its 300 bad rows name
     const isBad = nth % 66 === 5 && nth / 66 < 300;
     return `Crimp sort ${nth};${isBad ? 'a few' : (nth % 40) + 1};€ ${(nth % 90) / 10 + 1};25;Rack ${nth % 12}`;
   });
-  const csv = `what it is;there;€;packed in;where\n${rows.join('\n')}\nHook 2/0;50;6,00;25;Tray\n`;
+  const csv = `what it is;there;€;packed in;where\n${rows.join('\n')}\nJig hook 2/0;50;6,00;25;Tray\n`;
   await openStation(page, 'shelf');
   const before = await readBench(page);
   await turn(page, 'A list in');

@@ -16,6 +16,11 @@ export default class BrowserEnvironment extends TestEnvironment {
     // jsdom knows no styles of pseudo-elements and complains of being asked.
     const styleOf = page.getComputedStyle as (element: Element) => CSSStyleDeclaration;
     page.getComputedStyle = (element: Element) => styleOf(element);
+    // Node's own keeps a process alive that has an open port.
+    page.MessageChannel ??= class {
+      port1: { onmessage: (() => void) | null } = { onmessage: null };
+      port2 = { postMessage: () => setTimeout(() => this.port1.onmessage?.(), 0) };
+    };
     page.ResizeObserver ??= class {
       observe() {}
       unobserve() {}

@@ -12,11 +12,11 @@ import { testWorkshop } from './test-bench';
 configure({ defaultHidden: true, asyncUtilTimeout: 15_000 });
 
 /** The day of the made-up bench in component tests. */
-const TODAY = Date.UTC(2026, 10, 23, 12);
+export const TODAY = Date.UTC(2026, 10, 23, 12);
 
 /** Shows a part of a station on the made-up bench, in memory. Waits until the bench is open. */
-export async function renderBench(part: ReactNode) {
-  const { db, workshop } = testWorkshop();
+export async function renderBench(part: ReactNode, from?: number) {
+  const { db, workshop } = testWorkshop(from);
   await workshop.backup.restore(demoBench(TODAY));
   const shown = render(
     <App>

@@ -10,10 +10,10 @@ import type { PLAIN_BIN } from '@/records/plain-bin';
 let opened = 0;
 
 /** A workshop over a database of its own in memory, with time and names that count up. For tests. */
-export function testWorkshop() {
+export function testWorkshop(from = 1_000) {
   opened += 1;
   const db = new BenchDatabase(`test-${opened}`);
-  let time = 1_000;
+  let time = from;
   let names = 0;
   const workshop = openWorkshop({
     db,

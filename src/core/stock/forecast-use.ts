@@ -26,10 +26,10 @@ export interface RunOut {
 }
 
 /** Fewer takings than this, or a shorter time, say nothing of the next. */
-export const LEAST_TAKINGS = 5;
-export const LEAST_DAYS = 28;
+const LEAST_TAKINGS = 5;
+const LEAST_DAYS = 28;
 /** Past two years nobody plans hooks. */
-export const HORIZON_DAYS = 730;
+const HORIZON_DAYS = 730;
 const DAYS_PER_MONTH = 365.25 / 12;
 const RUNS = 600;
 const [LOW, MIDDLE, HIGH] = [0.05, 0.5, 0.95];

@@ -38,7 +38,7 @@ export interface LineAnswer {
 }
 
 /** A maker's usual bow. */
-export const USUAL_BOW = 0.05;
+const USUAL_BOW = 0.05;
 
 /**
  * The least weight that a sinker needs so that a current across the line does not carry it off. The line is pushed by

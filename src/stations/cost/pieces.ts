@@ -13,7 +13,7 @@ export interface CostablePiece {
 }
 
 /** The key under which a head's price is noted: whose hook and color it has does not change what it is. */
-export function headKey(head: { readonly style: string; readonly nominalG: number }): string {
+function headKey(head: { readonly style: string; readonly nominalG: number }): string {
   return `${head.style} ${head.nominalG}`;
 }
 

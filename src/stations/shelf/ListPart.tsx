@@ -1,6 +1,6 @@
 'use client';
 
-import { Button, Progress, Segmented, Select, Table } from 'antd';
+import { Button, Progress, Segmented, Select } from 'antd';
 import { useRef, useState } from 'react';
 import { LIST_FIELDS, type ListField } from '@/core/stock/list/stock-row';
 import { tableCsv } from '@/data/exchange/table-csv';
@@ -21,6 +21,7 @@ const FIELD_WORDS: Readonly<Record<ListField, string>> = {
 };
 const NONE = -1;
 const SHOWN = 6;
+const BAD_SHOWN = 100;
 const HOWS = [
   { value: 'received', label: 'These came in' },
   { value: 'counted', label: 'This is what lies there' },
@@ -31,6 +32,7 @@ export function ListPart() {
   const { state, open, read, accept, setColumns, cancel, leave } = useList();
   const chooser = useRef<HTMLInputElement>(null);
   const [how, setHow] = useState<'received' | 'counted'>('received');
+  const [most, setMost] = useState(BAD_SHOWN);
   const { list, columns, reading } = state;
   const bad = reading?.bad ?? [];
   const saveBad = () =>
@@ -179,18 +181,30 @@ export function ListPart() {
             <Button onClick={leave}>Leave it</Button>
           </div>
           {bad.length > 0 ? (
-            <Table
-              className={styles.bad}
-              size="small"
-              rowKey="line"
-              dataSource={[...bad]}
-              pagination={{ pageSize: 20, showSizeChanger: false }}
-              columns={[
-                { title: 'Line', dataIndex: 'line', width: 80 },
-                { title: 'Row', render: (_, row) => row.cells.filter(Boolean).join(' · ').slice(0, 90) },
-                { title: 'What is wrong', render: (_, row) => row.problems.map(rowSentence).join(' ') },
-              ]}
-            />
+            <>
+              <table className={styles.preview}>
+                <caption>What cannot be taken, and why</caption>
+                <thead>
+                  <tr>
+                    <th scope="col">Line</th>
+                    <th scope="col">Row</th>
+                    <th scope="col">What is wrong</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {bad.slice(0, most).map(({ line, cells, problems }) => (
+                    <tr key={line}>
+                      <td>{line}</td>
+                      <td>{cells.filter(Boolean).join(' · ')}</td>
+                      <td>{problems.map(rowSentence).join(' ')}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+              {bad.length > most ? (
+                <Button onClick={() => setMost(most + BAD_SHOWN)}>Show more of {bad.length}</Button>
+              ) : null}
+            </>
           ) : null}
         </>
       ) : null}

@@ -26,7 +26,7 @@ export interface ListReading {
   readonly bad: readonly BadRow[];
 }
 
-export const LARGEST_LIST_BYTES = 16 * 1024 * 1024;
+const LARGEST_LIST_BYTES = 16 * 1024 * 1024;
 /** So many rows at a time, then the page has its turn. */
 const AT_A_TIME = 400;
 
