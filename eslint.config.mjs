@@ -37,7 +37,20 @@ export const ROOMS = {
 };
 
 /** Stations with a face of their own. `stations/shared` is what all of them stand on. */
-const STATIONS = ['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'build', 'rig', 'shelf', 'cost', 'water'];
+const STATIONS = [
+  'ticket',
+  'metal',
+  'molds',
+  'pour',
+  'dress',
+  'coat',
+  'skirt',
+  'build',
+  'rig',
+  'shelf',
+  'cost',
+  'water',
+];
 
 /** Packages that only some rooms may touch. */
 const PACKAGE_ROOMS = [
