@@ -100,6 +100,5 @@ function LogLine({ note }: { readonly note: WaterNote }) {
 function NotePicture({ id }: { readonly id: string }) {
   const { workshop } = useBench();
   const photo = useLiveQuery(() => workshop.water.photo(id), [workshop, id]);
-  // eslint-disable-next-line @next/next/no-img-element -- a picture kept on this device
   return photo ? <img src={photo.dataUrl} alt={`Taken ${dayjs(photo.at).format('D MMM YYYY')}`} /> : null;
 }

@@ -230,8 +230,6 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
             aria-label={`Picture ${nth + 1}, take away`}
             onClick={() => setPictures(pictures.filter((each) => each !== picture))}
           >
-            {/* Kept on this device: nothing to load over a network. */}
-            {/* eslint-disable-next-line @next/next/no-img-element */}
             <img src={picture} alt="" />
           </button>
         ))}

@@ -9,6 +9,7 @@ import type { BenchContents } from '@/records/bench-file';
 import { useBench } from '../BenchProvider';
 import { usePreferences } from '../preferences-store';
 import { amountText } from '../words';
+import { ChangeTable } from './ChangeTable';
 import { TABLE_WORDS } from './table-words';
 import styles from './bench-menu.module.css';
 
@@ -53,26 +54,7 @@ export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
       {counts.length === 0 ? (
         <p>All of it is on this bench already. Nothing is counted twice.</p>
       ) : (
-        <table className={styles.table}>
-          <thead>
-            <tr>
-              <th scope="col">What would change</th>
-              <th scope="col">come</th>
-              <th scope="col">change</th>
-              <th scope="col">go</th>
-            </tr>
-          </thead>
-          <tbody>
-            {counts.map((row) => (
-              <tr key={row.table}>
-                <th scope="row">{TABLE_WORDS[row.table]}</th>
-                <td>{row.added}</td>
-                <td>{row.changed}</td>
-                <td>{row.removed}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <ChangeTable rows={counts} />
       )}
       {conflicts.length > 0 ? (
         <>

@@ -3,7 +3,7 @@
 import { Button } from 'antd';
 import type { TableDifference } from '@/data/exchange/backup';
 import type { BenchContents } from '@/records/bench-file';
-import { TABLE_WORDS } from './table-words';
+import { ChangeTable } from './ChangeTable';
 import styles from './bench-menu.module.css';
 
 /** A bench that could stand in this one's place. */
@@ -32,28 +32,7 @@ export function ReplacePreview({
       {changed.length === 0 ? (
         <p>It holds just what is on the bench now. Nothing would change.</p>
       ) : (
-        <table className={styles.table}>
-          <thead>
-            <tr>
-              <th scope="col">What would change</th>
-              <th scope="col">come</th>
-              <th scope="col">change</th>
-              <th scope="col">go</th>
-              <th scope="col">stay</th>
-            </tr>
-          </thead>
-          <tbody>
-            {changed.map((row) => (
-              <tr key={row.table}>
-                <th scope="row">{TABLE_WORDS[row.table]}</th>
-                <td>{row.added}</td>
-                <td>{row.changed}</td>
-                <td>{row.removed}</td>
-                <td>{row.same}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <ChangeTable rows={changed} />
       )}
       <div className={styles.row}>
         <Button type="primary" onClick={onGo} disabled={changed.length === 0}>
