@@ -26,9 +26,9 @@ function WareRow({ ticket, ware }: { readonly ticket: Ticket; readonly ware: Tic
   const name = wareName(ware, view);
   const bins = finishedBins(ware, view);
   const held = new Map<string, number>();
+  const notClosed = new Set(view.tickets.flatMap(({ id, state }) => (state === 'closed' ? [] : [id])));
   for (const { binId, qty, ticketId } of view.ticketEntries) {
-    const isOpen = view.tickets.some(({ id, state }) => id === ticketId && state !== 'closed');
-    if (isOpen) held.set(binId, (held.get(binId) ?? 0) + qty);
+    if (ticketId !== null && notClosed.has(ticketId)) held.set(binId, (held.get(binId) ?? 0) + qty);
   }
   const readyIn = (binId: string) => Math.max(0, (view.levels.get(binId) ?? 0) - (held.get(binId) ?? 0));
   const ready = sum(bins.map(readyIn));

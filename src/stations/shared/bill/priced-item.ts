@@ -1,6 +1,7 @@
 import type { PricedItem } from '@/core/cost/purse';
 import { priceLots, type PricedLot, type PricedMove } from '@/core/stock/price-lots';
 import type { Bin } from '@/records/bin';
+import type { Pack } from '@/records/buying';
 import type { Entry } from '@/records/entry';
 import type { BenchView } from '../bench-view';
 
@@ -20,12 +21,27 @@ function lotsOf(entries: readonly Entry[]): PricedLot[] {
   return lots;
 }
 
+const newestOf = new WeakMap<readonly Pack[], ReadonlyMap<string, Pack>>();
+
+/** The pack of each bin that was priced last, the cheapest of one day; looked for once while the packs are the same. */
+function newestPacks(packs: readonly Pack[]): ReadonlyMap<string, Pack> {
+  const before = newestOf.get(packs);
+  if (before) return before;
+  const newest = new Map<string, Pack>();
+  for (const pack of packs) {
+    const known = newest.get(pack.binId);
+    const later = known ? pack.pricedOn.localeCompare(known.pricedOn) : 1;
+    const isNewer = !known || later > 0 || (later === 0 && pack.price / pack.qty < known.price / known.qty);
+    if (!pack.retired && isNewer) newest.set(pack.binId, pack);
+  }
+  newestOf.set(packs, newest);
+  return newest;
+}
+
 /** What a unit of a bin usually costs: as its newest pack, else as its own card says; null where nobody noted it. */
 function usualOf(bin: Bin | undefined, { packs }: Pick<BenchView, 'packs'>): number | null {
   if (!bin) return null;
-  const [newest] = packs
-    .filter(({ binId, retired }) => binId === bin.id && !retired)
-    .sort((a, b) => b.pricedOn.localeCompare(a.pricedOn) || a.price / a.qty - b.price / b.qty);
+  const newest = newestPacks(packs).get(bin.id);
   if (newest) return newest.price / newest.qty;
   if (bin.kind === 'metal') return bin.costPerKg === null ? null : bin.costPerKg / 1000;
   return bin.kind === 'part' || bin.kind === 'strand' ? bin.costEach : null;
