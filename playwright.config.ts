@@ -23,6 +23,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Europe/Berlin',
     locale: 'en-US',
+    // The worker that keeps the app would fetch all of it beside what is tested; the journey of it allows it.
+    serviceWorkers: 'block',
     // A part that is still moving can lose a click on a slow machine.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {

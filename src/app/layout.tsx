@@ -4,10 +4,12 @@ import { AntdRegistry } from '@ant-design/nextjs-registry';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { PREFERENCES_KEY } from '@/data/device/preferences';
+import { KeepApp } from './KeepApp';
 
 export const metadata: Metadata = {
   title: { default: 'Ruvek', template: '%s · Ruvek' },
   description: 'A bench companion for makers of fishing tackle.',
+  appleWebApp: { capable: true, title: 'Ruvek', statusBarStyle: 'default' },
 };
 
 export const viewport: Viewport = {
@@ -30,6 +32,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
       </head>
       <body>
         <AntdRegistry>{children}</AntdRegistry>
+        <KeepApp />
       </body>
     </html>
   );

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { choose, closeDialog, openBenchMenu, openStation, readBench } from './bench-page';
+import { choose, openStation, readBench } from './bench-page';
 
 const turn = (page: Page, to: string) =>
   page.getByRole('radiogroup', { name: 'What to do' }).getByText(to, { exact: true }).click();
@@ -93,75 +93,4 @@ test('what works is said with its spread, the weight with its line, and what was
   await openStation(page, 'ticket');
   await page.getByRole('button', { name: /Replace what the water took/ }).click();
   await expect(page.getByRole('list', { name: 'Baits and rigs' })).toBeVisible();
-});
-
-test('a trip noted on a phone is joined to the bench it parted from, each note and each hook once', async ({
-  browser,
-}) => {
-  test.setTimeout(180_000);
-  const bench = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await openStation(bench, 'shelf');
-  const parted = await readBench(bench);
-
-  const phoneContext = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
-  const phone = await phoneContext.newPage();
-  await openStation(phone, 'water');
-  await openBenchMenu(phone);
-  await phone.getByLabel('Saved bench to restore').setInputFiles({
-    name: 'bench.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(parted)),
-  });
-  await phone.getByRole('button', { name: 'Leave it as it is' }).click();
-  await closeDialog(phone);
-  await choose(phone, 'On the line', 'Lock thumper');
-  await phone.getByRole('combobox', { name: 'Where' }).fill('Far jetty');
-  await phone.getByRole('spinbutton', { name: 'Hours' }).fill('2.5');
-  const more = (label: string) => phone.getByRole('button', { name: `${label}: one more` });
-  await more('fish').click();
-  await more('fish').click();
-  await more('lost').click();
-  await phone.getByRole('group', { name: 'Lost to' }).getByRole('button', { name: 'snag' }).click();
-  await phone.getByRole('textbox', { name: 'Fish lengths' }).fill('42, 51 cm');
-  await phone.getByRole('textbox', { name: 'For the next version' }).fill('Longer arm');
-  await phone.getByRole('button', { name: 'Note it' }).click();
-  await expect(phone.getByText(/^Noted\./)).toBeVisible();
-  await expect(phone.getByText('Far jetty').first()).toBeVisible();
-  const trip = await readBench(phone);
-  await phoneContext.close();
-
-  // Meanwhile hooks went out at the bench.
-  await bench
-    .getByRole('button', { name: /^Hook 2\/0|^Jig hook 2\/0/ })
-    .first()
-    .click();
-  await bench.getByRole('textbox', { name: 'How much' }).fill('4');
-  await bench
-    .getByRole('form', { name: /^Move / })
-    .getByRole('button', { name: 'Take' })
-    .click();
-  await openBenchMenu(bench);
-  const file = {
-    name: 'phone.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(trip)),
-  };
-  await bench.getByLabel('Saved bench to join').setInputFiles(file);
-  const preview = bench.getByRole('region', { name: 'What joining would do' });
-  await expect(preview.getByRole('row', { name: /^water notes 1 0 0/ })).toBeVisible();
-  await preview.getByRole('button', { name: 'Join the benches' }).click();
-  await expect(preview).toHaveCount(0);
-  await bench.getByLabel('Saved bench to join').setInputFiles(file);
-  await expect(
-    preview.getByText('All of it is on this bench already. Nothing is counted twice.'),
-  ).toBeVisible();
-  await closeDialog(bench);
-  const joined = (await readBench(bench)).contents;
-  expect(joined.waterNotes).toHaveLength(parted.contents.waterNotes.length + 1);
-  expect(joined.waterNotes.find(({ place }) => place === 'Far jetty')).toMatchObject({
-    ...{ hours: 2.5, fish: 2, fishMm: [420, 510], lost: 1, lostTo: [{ how: 'snag', count: 1 }] },
-    next: 'Longer arm',
-  });
-  expect(joined.entries).toHaveLength(parted.contents.entries.length + 1);
-  await bench.close();
 });

@@ -1,4 +1,5 @@
 import { dropDraft, keepDraft, readDraft } from './drafts';
+import { keepApp, readKeptApp } from './kept-app';
 import { DEFAULT_PREFERENCES, keepPreferences, PREFERENCES_KEY, readPreferences } from './preferences';
 
 function memory(): Storage {
@@ -48,5 +49,38 @@ describe('drafts', () => {
     const storage = memory();
     storage.setItem('ruvek-draft-ticket', '{"title":');
     expect(readDraft(storage, 'ticket')).toBeNull();
+  });
+});
+
+describe('the kept app', () => {
+  const keeper = (registration: object | undefined) => {
+    const asked: unknown[][] = [];
+    const register = async (...args: unknown[]) => {
+      asked.push(args);
+      return registration;
+    };
+    const container = { register, getRegistration: async () => registration };
+    return { asked, container: container as unknown as ServiceWorkerContainer };
+  };
+
+  it('is asked for past any cache, and not at all where nothing keeps apps', async () => {
+    const { asked, container } = keeper({});
+    await keepApp(container);
+    expect(asked).toEqual([['/offline-worker.js', { updateViaCache: 'none' }]]);
+    await expect(keepApp(undefined)).resolves.toBeUndefined();
+  });
+
+  it.each([
+    [undefined, 'none'],
+    [{ installing: {}, waiting: null, active: null }, 'being-kept'],
+    [{ installing: null, waiting: null, active: {} }, 'kept'],
+    [{ installing: {}, waiting: null, active: {} }, 'kept'],
+    [{ installing: null, waiting: {}, active: {} }, 'newer'],
+  ] as const)('reads %j as %s', async (registration, kept) => {
+    expect(await readKeptApp(keeper(registration).container)).toBe(kept);
+  });
+
+  it('is none where the browser has no keeper', async () => {
+    expect(await readKeptApp(undefined)).toBe('none');
   });
 });

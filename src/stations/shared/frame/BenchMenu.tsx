@@ -12,6 +12,7 @@ import { LARGEST_FILE_BYTES, readBenchFile } from '@/records/read-bench-file';
 import { useBench } from '../BenchProvider';
 import { freeOf } from '../bench-view';
 import { setPreferences, usePreferences } from '../preferences-store';
+import { AppPart } from './AppPart';
 import { JoinPreview } from './JoinPreview';
 import { ReplacePreview, type Pending } from './ReplacePreview';
 import { saveFile } from './save-file';
@@ -174,6 +175,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
       </section>
       <TablesPart />
       <StoragePart />
+      <AppPart />
       {joining ? <JoinPreview {...joining} onDone={() => setJoining(null)} /> : null}
       {pending ? (
         <ReplacePreview

@@ -1,0 +1,42 @@
+import { readdir, readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+
+export const dynamic = 'force-dynamic';
+
+const BUILT = join(process.cwd(), '.next');
+const PUBLIC = join(process.cwd(), 'public');
+/** What the browser asks for beside the pages, made by routes of their own. */
+const MADE = ['/manifest.webmanifest', '/icon.svg'];
+/** Where an address that is not kept leads. */
+const FIRST = '/ticket';
+
+async function filesUnder(folder: string, address: string): Promise<string[]> {
+  const found = await readdir(folder, { withFileTypes: true, recursive: true });
+  return found
+    .filter((entry) => entry.isFile())
+    .map((entry) => join(entry.parentPath, entry.name).slice(folder.length).replaceAll('\\', '/'))
+    .map((path) => address + path);
+}
+
+/** Every page of the build by its address, first the one that an unknown address leads to. */
+async function builtPages(): Promise<string[]> {
+  const text = await readFile(join(BUILT, 'app-path-routes-manifest.json'), 'utf8');
+  const routes = Object.entries(JSON.parse(text) as Record<string, string>);
+  const pages = routes
+    .filter(([route, address]) => route.endsWith('/page') && address !== '/' && !address.startsWith('/_'))
+    .map(([, address]) => address)
+    .filter((address) => address !== FIRST)
+    .sort();
+  return [FIRST, ...pages];
+}
+
+/** Names the build and all it is made of, for the worker that keeps it on the device. */
+export async function GET(): Promise<Response> {
+  const build = await readFile(join(BUILT, 'BUILD_ID'), 'utf8');
+  const chunks = await filesUnder(join(BUILT, 'static'), '/_next/static');
+  const own = (await filesUnder(PUBLIC, '')).filter((file) => file !== '/offline-worker.js');
+  const built = { build: build.trim(), files: [...chunks, ...own, ...MADE].sort(), pages: await builtPages() };
+  return new Response(`self.BUILT = ${JSON.stringify(built)};\n`, {
+    headers: { 'Content-Type': 'text/javascript; charset=utf-8', 'Cache-Control': 'no-cache' },
+  });
+}

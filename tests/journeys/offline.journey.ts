@@ -1,0 +1,176 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { expect, test, type Page } from '@playwright/test';
+import type { BenchFile } from '../../src/records/bench-file';
+import { beginRun, choose, closeDialog, openBenchMenu, openStation, readBench } from './bench-page';
+
+/** A server of this journey's own, to be stopped: the one beside the other journeys must go on. */
+const PORT = Number(process.env.RUVEK_TEST_PORT ?? 3217) + 61;
+const HOME = `http://127.0.0.1:${PORT}`;
+
+async function startServer(): Promise<ChildProcess> {
+  const server = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(PORT)],
+    { env: { ...process.env, RUVEK_BENCH: 'demo', NEXT_TELEMETRY_DISABLED: '1' }, stdio: 'ignore' },
+  );
+  const answers = () =>
+    fetch(`${HOME}/api/calc`).then(
+      ({ ok }) => ok,
+      () => false,
+    );
+  await expect.poll(answers, { timeout: 60_000 }).toBe(true);
+  return server;
+}
+
+async function stopServer(server: ChildProcess): Promise<void> {
+  if (server.exitCode !== null || server.signalCode !== null) return;
+  const ended = once(server, 'exit');
+  server.kill('SIGKILL');
+  await ended;
+  await expect(fetch(`${HOME}/api/calc`)).rejects.toThrow();
+}
+
+/** Takes the bench of another device as it is: two that begin alike. */
+async function takeBench(page: Page, file: BenchFile): Promise<void> {
+  await openBenchMenu(page);
+  await page.getByLabel('Saved bench to restore').setInputFiles({
+    name: 'bench.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(file)),
+  });
+  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+  await closeDialog(page);
+}
+
+async function noteTrip(phone: Page): Promise<void> {
+  await choose(phone, 'On the line', 'Lock thumper');
+  await phone.getByRole('combobox', { name: 'Where' }).fill('Far jetty');
+  await phone.getByRole('spinbutton', { name: 'Hours' }).fill('2.5');
+  const more = (label: string) => phone.getByRole('button', { name: `${label}: one more` });
+  await more('fish').click();
+  await more('fish').click();
+  await more('lost').click();
+  await phone.getByRole('group', { name: 'Lost to' }).getByRole('button', { name: 'snag' }).click();
+  await phone.getByRole('textbox', { name: 'Fish lengths' }).fill('42, 51 cm');
+  await phone.getByRole('textbox', { name: 'For the next version' }).fill('Longer arm');
+  await phone.getByRole('button', { name: 'Note it' }).click();
+  await expect(phone.getByText(/^Noted\./)).toBeVisible();
+  await expect(phone.getByText('Far jetty').first()).toBeVisible();
+}
+
+let server: ChildProcess;
+
+test.beforeEach(async () => {
+  server = await startServer();
+});
+
+test.afterEach(() => stopServer(server));
+
+test('a trip noted on a phone with no network is joined to the bench it parted from, each note and each hook once', async ({
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  const bench = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await openStation(bench, 'shelf');
+  const parted = await readBench(bench);
+
+  const phoneContext = await browser.newContext({
+    ...{ viewport: { width: 390, height: 844 }, hasTouch: true },
+    ...{ baseURL: HOME, serviceWorkers: 'allow' },
+  });
+  const phone = await phoneContext.newPage();
+  await openStation(phone, 'water');
+  await takeBench(phone, parted);
+  await openBenchMenu(phone);
+  await expect(phone.getByText(/^The app is kept on this device/)).toBeVisible({ timeout: 60_000 });
+  await closeDialog(phone);
+  await stopServer(server);
+
+  await phone.reload();
+  await expect(phone.getByRole('heading', { level: 1 })).toBeVisible();
+  await noteTrip(phone);
+  const trip = await readBench(phone);
+  await phoneContext.close();
+
+  // Meanwhile hooks went out at the bench.
+  await bench
+    .getByRole('button', { name: /^Hook 2\/0|^Jig hook 2\/0/ })
+    .first()
+    .click();
+  await bench.getByRole('textbox', { name: 'How much' }).fill('4');
+  await bench
+    .getByRole('form', { name: /^Move / })
+    .getByRole('button', { name: 'Take' })
+    .click();
+  await openBenchMenu(bench);
+  const file = {
+    name: 'phone.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(trip)),
+  };
+  await bench.getByLabel('Saved bench to join').setInputFiles(file);
+  const preview = bench.getByRole('region', { name: 'What joining would do' });
+  await expect(preview.getByRole('row', { name: /^water notes 1 0 0/ })).toBeVisible();
+  await preview.getByRole('button', { name: 'Join the benches' }).click();
+  await expect(preview).toHaveCount(0);
+  await bench.getByLabel('Saved bench to join').setInputFiles(file);
+  await expect(
+    preview.getByText('All of it is on this bench already. Nothing is counted twice.'),
+  ).toBeVisible();
+  await closeDialog(bench);
+  const joined = (await readBench(bench)).contents;
+  expect(joined.waterNotes).toHaveLength(parted.contents.waterNotes.length + 1);
+  expect(joined.waterNotes.find(({ place }) => place === 'Far jetty')).toMatchObject({
+    ...{ hours: 2.5, fish: 2, fishMm: [420, 510], lost: 1, lostTo: [{ how: 'snag', count: 1 }] },
+    next: 'Longer arm',
+  });
+  expect(joined.entries).toHaveLength(parted.contents.entries.length + 1);
+  await bench.close();
+});
+
+test('every station opens and a run is poured with no network, from the first visit on', async ({
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  const context = await browser.newContext({
+    ...{ viewport: { width: 390, height: 844 }, hasTouch: true },
+    ...{ baseURL: HOME, serviceWorkers: 'allow' },
+  });
+  const page = await context.newPage();
+  await openStation(page, 'ticket');
+  await openBenchMenu(page);
+  await expect(page.getByText(/^The app is kept on this device/)).toBeVisible({ timeout: 60_000 });
+  await closeDialog(page);
+  await stopServer(server);
+
+  const failures: string[] = [];
+  page.on('pageerror', (error) => failures.push(error.message));
+  const line = page.getByRole('navigation', { name: /stations/i });
+  const stops = await line.getByRole('link').all();
+  expect(stops).toHaveLength(12);
+  const names = await Promise.all(stops.map(async (stop) => (await stop.getAttribute('href')) ?? ''));
+  for (const address of names) {
+    await line.locator(`a[href="${address}"]`).click();
+    await expect(page).toHaveURL(`${HOME}${address}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  }
+  // An address nobody kept leads to the first station, not to the browser's own page.
+  await page.goto('/');
+  await expect(page).toHaveURL(`${HOME}/ticket`);
+
+  await openStation(page, 'pour');
+  // The plan comes from the worker, which is kept as well.
+  await beginRun(page);
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  const before = await readBench(page);
+  const [run] = before.contents.runs.filter(({ state }) => state === 'pouring');
+  expect(run).toBeDefined();
+  await page.reload();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  const after = await readBench(page);
+  expect(after.contents.runs.find(({ id }) => id === run!.id)).toEqual(run);
+  expect(failures).toEqual([]);
+  await context.close();
+});
