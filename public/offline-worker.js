@@ -34,7 +34,8 @@ async function fromKept(request) {
   return request.destination === 'worker' ? forWorker(kept) : kept;
 }
 
-const afterPatience = () => new Promise((_, reject) => setTimeout(reject, PATIENCE_MS, new Error('too slow')));
+const afterPatience = () =>
+  new Promise((_, reject) => setTimeout(reject, PATIENCE_MS, new Error('too slow')));
 
 async function openPage(request) {
   const kept = await caches.match(request, { ignoreSearch: true });

@@ -65,6 +65,8 @@ export function benchSentence(problem: BenchProblem): string {
       return `The length of ${problem.bin} was ${n(problem.toldMm, 7)} mm when the cuts were planned and is ${n(problem.thereMm, 7)} mm now. Plan the cuts again.`;
     case 'bench.kept-by-length':
       return `${problem.bin} is kept by its lengths. Receive, measure or cut them at Rig, Rolls.`;
+    case 'bench.other-unit':
+      return `${problem.bin} is not counted the way ${problem.other} is. Only like may stand in for like.`;
     case 'bench.order-done':
       return `Order ${problem.no} is closed: all of it came, or it was given up. Write a new one.`;
     case 'bench.more-came':

@@ -15,6 +15,7 @@ const PROBLEMS: readonly (readonly [BenchProblem, RegExp])[] = [
   ],
   [{ code: 'bench.kit-back', no: 3 }, /Kit 3 is back on the shelf already/],
   [{ code: 'bench.kept-by-length', bin: 'Cable' }, /kept by its lengths.*at Rig, Rolls/],
+  [{ code: 'bench.other-unit', bin: 'Hair', other: 'Tab' }, /Hair is not counted the way Tab is/],
 ];
 
 it.each(PROBLEMS.map(([problem, words]) => [problem.code, problem, words] as const))(

@@ -14,10 +14,10 @@ configure({ defaultHidden: true, asyncUtilTimeout: 15_000 });
 /** The day of the made-up bench in component tests. */
 export const TODAY = Date.UTC(2026, 10, 23, 12);
 
-/** Shows a part of a station on the made-up bench, in memory. Waits until the bench is open. */
-export async function renderBench(part: ReactNode, from?: number) {
+/** Shows a part of a station on the made-up bench, or on another, in memory. Waits until the bench is open. */
+export async function renderBench(part: ReactNode, from?: number, contents = demoBench(TODAY)) {
   const { db, workshop } = testWorkshop(from);
-  await workshop.backup.restore(demoBench(TODAY));
+  await workshop.backup.restore(contents);
   const shown = render(
     <App>
       <BenchProvider source={{ workshop, demo: () => demoBench(TODAY) }}>

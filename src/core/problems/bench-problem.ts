@@ -43,6 +43,7 @@ export type BenchProblem =
       readonly toldMm: number;
     }
   | { readonly code: 'bench.kept-by-length'; readonly bin: string }
+  | { readonly code: 'bench.other-unit'; readonly bin: string; readonly other: string }
   | { readonly code: 'bench.order-done'; readonly no: number }
   | { readonly code: 'bench.more-came'; readonly asked: number; readonly came: number }
   | { readonly code: 'bench.two-under-way'; readonly table: string }

@@ -45,16 +45,6 @@ export function buyingRepository(store: Store) {
         await pen.put('buyIns', { ...buyIn, id: known?.id ?? store.newId() });
       }),
 
-    /** Keeps the maker's word that one bin may stand in for another. */
-    saySubstitute: (binId: string, standsForId: string, note = ''): Promise<void> =>
-      write(store, 'Remember a substitute', async (pen) => {
-        const known = (await db.substitutes.toArray()).find(
-          (each) => each.binId === binId && each.standsForId === standsForId,
-        );
-        if (known) return;
-        await pen.put('substitutes', { id: store.newId(), binId, standsForId, at: store.now(), note });
-      }),
-
     /** Writes down orders, one a seller. */
     order: (orders: readonly Omit<Purchase, 'id' | 'no' | 'orderedAt' | 'state'>[]): Promise<Purchase[]> =>
       write(store, orders.length === 1 ? 'Order' : `Order from ${orders.length} sellers`, async (pen) => {

@@ -1,4 +1,4 @@
-import type { Drawer } from '@/records/cabinet';
+import type { Drawer, Photo } from '@/records/cabinet';
 import type { Store } from '../store';
 import { write } from '../write';
 
@@ -22,6 +22,20 @@ export function cabinetRepository(store: Store) {
         for (const bin of bins) await pen.put('bins', { ...bin, drawerId: null });
         await pen.remove('drawers', id);
       }),
+
+    /** Keeps a picture of a bin in place of the one before; null takes it away. */
+    photograph: (binId: string, dataUrl: string | null): Promise<void> =>
+      write(store, dataUrl === null ? 'Take a picture away' : 'Picture of a bin', async (pen) => {
+        const bin = await db.bins.get(binId);
+        if (!bin) return;
+        const photo: Photo | null = dataUrl === null ? null : { id: store.newId(), at: store.now(), dataUrl };
+        if (photo) await pen.put('photos', photo);
+        await pen.put('bins', { ...bin, photoId: photo?.id ?? null });
+        if (bin.photoId !== null) await pen.remove('photos', bin.photoId);
+      }),
+
+    /** A picture; undefined where it is gone. */
+    photo: (id: string): Promise<Photo | undefined> => db.photos.get(id),
 
     /** Puts bins into a drawer, or out of any. */
     file: (binIds: readonly string[], drawerId: string | null): Promise<void> =>

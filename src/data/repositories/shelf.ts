@@ -154,6 +154,42 @@ export function shelfRepository(store: Store) {
       });
     },
 
+    /**
+     * Lets some of one bin stand in for another: it moves over at its own price, and the maker's word that it may is
+     * kept. Refuses more than there is, and what is not of one unit.
+     */
+    standIn: (asked: {
+      readonly binId: string;
+      readonly standsForId: string;
+      readonly qty: number;
+      /** What one unit of it costs; null where nobody noted it. */
+      readonly unitCost: number | null;
+    }): Promise<BenchOutcome<undefined>> =>
+      write(store, 'Let a part stand in', async (pen) => {
+        const { binId, standsForId, qty, unitCost } = asked;
+        const [bin, other] = await db.bins.bulkGet([binId, standsForId]);
+        if (!bin || !other) return refuse<undefined>({ code: 'bench.gone', what: 'bin' });
+        if (bin.unit !== other.unit)
+          return refuse<undefined>({ code: 'bench.other-unit', bin: bin.name, other: other.name });
+        if (bin.unit === 'mm') return refuse<undefined>({ code: 'bench.kept-by-length', bin: bin.name });
+        const there = await onHand(binId);
+        if (qty > there * (1 + 1e-9)) {
+          const { name, unit } = bin;
+          return refuse<undefined>({ code: 'bench.too-little', bin: name, onHand: there, asked: qty, unit });
+        }
+        await pen.enter({ binId, kind: 'taken', qty: -qty, note: `stands in for ${other.name}` });
+        await pen.enter({
+          ...{ binId: standsForId, kind: 'received', qty, unitCost },
+          note: `${bin.name} stands in`,
+        });
+        const said = (await db.substitutes.toArray()).some(
+          (each) => each.binId === binId && each.standsForId === standsForId,
+        );
+        if (!said)
+          await pen.put('substitutes', { id: store.newId(), binId, standsForId, at: store.now(), note: '' });
+        return granted(undefined);
+      }),
+
     /** Sets a bin right to what was counted: enters the difference. Gives the difference. */
     async count(binId: string, counted: number): Promise<BenchOutcome<number>> {
       return write(store, 'Count at the shelf', async (pen) => {

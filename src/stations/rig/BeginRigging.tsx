@@ -8,18 +8,19 @@ import { rigSentence } from '@/messages/rig-sentence';
 import type { Rigging, RigRecord } from '@/records/rig';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import {
-  rigOf,
   HowMany,
   KitTable,
   lengthText,
+  matchLines,
   PaceNote,
+  rigOf,
   setPreferences,
   useBench,
   usePreferences,
   WhichWay,
 } from '../shared';
 import { CutBars } from './CutBars';
-import { matchLines, rigShelf, rigText } from './facts';
+import { rigShelf, rigText } from './facts';
 import { cutLengths, cutQuestions, rigKit, rigPace } from './run-plan';
 import { useCuts } from './use-cuts';
 import styles from './run.module.css';

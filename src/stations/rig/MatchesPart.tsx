@@ -8,8 +8,8 @@ import { MATCH_TABLE_IDS, type MatchLine, type MatchTableId } from '@/core/rigs/
 import { numberText } from '@/messages/number-text';
 import { TYPICAL_MATCHES } from '@/reference/matches';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { learnedEnds, ChoiceField, useBench } from '../shared';
-import { matchLines, rigShelf } from './facts';
+import { ChoiceField, learnedEnds, matchLines, useBench } from '../shared';
+import { rigShelf } from './facts';
 import styles from './matches.module.css';
 
 const WORDS: Record<MatchTableId, { title: string; from: string; takes: string; unit: string }> = {

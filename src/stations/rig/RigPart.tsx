@@ -7,23 +7,14 @@ import { RIG_KINDS } from '@/core/rigs/kinds';
 import type { RigKindId } from '@/core/rigs/kinds/definition';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
 import { useWidth } from '@/ui/use-width';
-import { rigOf, useBench, useKeys } from '../shared';
+import { matchLines, rigOf, useBench, useKeys } from '../shared';
 import { AssistHang } from './AssistHang';
 import { FeederPlate } from './FeederPlate';
 import { GradedShot } from './GradedShot';
 import { AddPart, ItemEditor } from './ItemEditor';
 import { ItemList } from './ItemList';
 import { KeepRig } from './KeepRig';
-import {
-  laidAnew,
-  matchLines,
-  newRig,
-  rigShelf,
-  withItem,
-  withoutItem,
-  withPart,
-  type RigDraft,
-} from './facts';
+import { laidAnew, newRig, rigShelf, withItem, withoutItem, withPart, type RigDraft } from './facts';
 import { RigFindings } from './RigFindings';
 import { SumsPanel } from './SumsPanel';
 import { TemplateBar } from './TemplateBar';

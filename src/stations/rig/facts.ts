@@ -2,15 +2,13 @@ import { beginRig } from '@/core/rigs/begin-rig';
 import { chosenOf } from '@/core/rigs/judge-rig';
 import { findRigKind } from '@/core/rigs/kinds';
 import type { RigFacts, RigKindId } from '@/core/rigs/kinds/definition';
-import type { MatchLine, MatchTableId } from '@/core/rigs/match-table';
 import type { RigItem, RigPiece } from '@/core/rigs/rig';
 import { lengthsOnShelf, type ShelfLength } from '@/core/stock/lengths-on-shelf';
 import { tallyByItem } from '@/core/stock/tally-by-item';
 import type { NewRig } from '@/data/repositories/rigs';
 import { rigPieceOf } from '@/records/rig-piece';
 import type { RigItemRecord, RigRecord } from '@/records/rig';
-import { TYPICAL_MATCHES } from '@/reference/matches';
-import { cutsOf, rigOf, rigPieces, type BenchView, type RigLike } from '../shared';
+import { cutsOf, matchLines, rigOf, rigPieces, type BenchView, type RigLike } from '../shared';
 
 /** A rig on the bench, before it is kept. */
 export type RigDraft = NewRig & {
@@ -30,16 +28,6 @@ export function rigShelf({ bins }: Pick<BenchView, 'bins'>): RigPiece[] {
   return [...bins]
     .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }))
     .flatMap((bin) => rigPieceOf(bin) ?? []);
-}
-
-/** What suits what: the maker's lines, and the shipped ones. */
-export function matchLines({ matches }: Pick<BenchView, 'matches'>): MatchLine[] {
-  return [
-    ...matches.map(({ table, from, to, takes }): MatchLine => {
-      return { table: table as MatchTableId, from, to, takes, basis: 'tried' };
-    }),
-    ...TYPICAL_MATCHES,
-  ];
 }
 
 /** Items as they are kept. */

@@ -3,8 +3,8 @@ import { judgeRig } from '@/core/rigs/judge-rig';
 import { bagLabelsPdf, type BagLabel } from '@/data/exchange/sheet/bag-labels';
 import { numberText } from '@/messages/number-text';
 import type { Kit, Rigging, RigRecord } from '@/records/rig';
-import { rigOf, loadFonts, saveFile, slug, type BenchView } from '../shared';
-import { matchLines, rigShelf, rigText } from './facts';
+import { type BenchView, loadFonts, matchLines, rigOf, saveFile, slug } from '../shared';
+import { rigShelf, rigText } from './facts';
 
 /** Labels for the wallets of a run: what is in them, what it holds, when it was made. */
 export function walletLabels(

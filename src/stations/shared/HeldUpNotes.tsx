@@ -1,10 +1,11 @@
 'use client';
 
-import { useMemo } from 'react';
+import { Fragment, useMemo } from 'react';
 import { allotPromises } from '@/core/stock/allot-promises';
 import { SlipNote } from '@/ui/frame/Slip';
 import { useBench } from './BenchProvider';
 import { usePreferences } from './preferences-store';
+import { StandInRows } from './stand-ins/StandInRows';
 import { amountText } from './words';
 
 const MOST = 4;
@@ -28,10 +29,13 @@ export function HeldUpNotes({ ticketId }: { readonly ticketId: string }) {
         const bin = view.binById.get(item);
         if (!bin) return null;
         return (
-          <SlipNote key={item} tone="stop">
-            {bin.name}: {amountText(lacks, bin, mass)} short, {amountText(got, bin, mass)} of{' '}
-            {amountText(needed, bin, mass)} free for this ticket.
-          </SlipNote>
+          <Fragment key={item}>
+            <SlipNote tone="stop">
+              {bin.name}: {amountText(lacks, bin, mass)} short, {amountText(got, bin, mass)} of{' '}
+              {amountText(needed, bin, mass)} free for this ticket.
+            </SlipNote>
+            <StandInRows bin={bin} lacks={lacks} />
+          </Fragment>
         );
       })}
       {short.length > MOST ? (

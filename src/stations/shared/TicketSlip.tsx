@@ -1,8 +1,7 @@
 'use client';
 
 import { Progress } from 'antd';
-import type { ReactNode } from 'react';
-import { useMemo } from 'react';
+import { Fragment, useMemo, type ReactNode } from 'react';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import type { LineWant } from '@/core/tickets/facts';
 import type { Session } from '@/core/tickets/lay-out-session';
@@ -15,6 +14,7 @@ import { promiseOf } from './bench-view';
 import { RuleNotes } from './RuleNotes';
 import { usePreferences } from './preferences-store';
 import { sessionOf, takesOf, type Takes } from './session-takes';
+import { StandInRows } from './stand-ins/StandInRows';
 import { usePlan } from './use-plan';
 import {
   amountText,
@@ -218,26 +218,18 @@ function HoldUps({ session, takes }: { session: ReturnType<typeof sessionOf>; ta
       {takes?.short.map((short) => {
         const bin = view.binById.get(short.item);
         if (!bin) return null;
-        const other = substitute(short.item);
         return (
-          <SlipNote key={short.item} tone="stop">
-            {bin.name}: {amountText(short.short, bin, mass)} short ({amountText(short.free, bin, mass)} free,{' '}
-            {amountText(short.needed, bin, mass)} needed).{other ? ` Fit as well: ${other}.` : ''}
-          </SlipNote>
+          <Fragment key={short.item}>
+            <SlipNote tone="stop">
+              {bin.name}: {amountText(short.short, bin, mass)} short ({amountText(short.free, bin, mass)}{' '}
+              free, {amountText(short.needed, bin, mass)} needed).
+            </SlipNote>
+            <StandInRows bin={bin} lacks={short.short} />
+          </Fragment>
         );
       })}
     </>
   );
-
-  function substitute(binId: string): string | null {
-    const wanted = view.hooks.get(binId);
-    const other =
-      wanted &&
-      [...view.hooks.values()].find(
-        (hook) => hook.id !== binId && hook.size === wanted.size && (view.levels.get(hook.id) ?? 0) > 0,
-      );
-    return other ? `${other.name}, ${view.levels.get(other.id) ?? 0} on the shelf` : null;
-  }
 }
 
 /** The usual cautions where metal is poured. Never a promise of safety. */

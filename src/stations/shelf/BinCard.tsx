@@ -14,6 +14,8 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { MassField, amountText, massText, piecesOf, piecesText, useBench, usePreferences } from '../shared';
+import { BinForm } from './BinForm';
+import { BinNeighbors } from './BinNeighbors';
 import { onOrder } from './buying';
 import { shelfBin } from './shelf-rows';
 import styles from './shelf.module.css';
@@ -39,12 +41,19 @@ export function BinCard({ bin }: { bin: Bin }) {
   const entries = useLiveQuery(() => workshop.shelf.entriesOf(bin.id), [workshop, bin.id, view.levels]) ?? [];
   const row = shelfBin(view, bin);
   const coming = onOrder(view).get(bin.id) ?? 0;
+  const drawer = view.drawers.find(({ id }) => id === bin.drawerId);
+  const [isEditing, setEditing] = useState(false);
   return (
     <section className={styles.card} aria-label={bin.name}>
       <div className={styles.cardHead}>
-        <h2>{bin.name}</h2>
+        <h2>
+          {bin.name}{' '}
+          <Button size="small" onClick={() => setEditing(true)}>
+            Edit
+          </Button>
+        </h2>
         <p className="quiet">
-          {bin.place || 'no place noted'}
+          {bin.place || drawer?.name || 'no place noted'}
           {factsOf(bin, mass)}
           {bin.kind === 'strand' && bin.form === 'tab'
             ? `. There lie: ${piecesText(piecesOf(bin.id, view))}`
@@ -92,10 +101,12 @@ export function BinCard({ bin }: { bin: Bin }) {
       ) : (
         <MoveForm key={bin.id} bin={bin} onHand={row.onHand} />
       )}
+      <BinNeighbors bin={bin} lacks={row.isShort ? row.promised - row.onHand : null} />
       <div className={styles.history}>
         <LevelChart entries={entries} bin={bin} now={workshop.now()} />
         <Ledger entries={entries} bin={bin} />
       </div>
+      {isEditing ? <BinForm key={bin.id} bin={bin} onClose={() => setEditing(false)} /> : null}
     </section>
   );
 }

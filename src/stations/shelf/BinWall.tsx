@@ -1,7 +1,7 @@
 'use client';
 
 import { amountText, usePreferences } from '../shared';
-import type { ShelfBin, ShelfGroup } from './shelf-rows';
+import { contentStyle, type ShelfBin, type ShelfGroup } from './shelf-rows';
 import styles from './shelf.module.css';
 
 /** More drawers than this are no help to the eye, and slow the page. */
@@ -59,9 +59,7 @@ function Drawer({
         data-kind={bin.kind}
         style={{
           height: `${Math.round(fill * 100)}%`,
-          ...((bin.kind === 'powder' || bin.kind === 'strand') && state === 'well'
-            ? { background: bin.hex }
-            : {}),
+          ...contentStyle(bin, state !== 'well'),
         }}
         aria-hidden="true"
       />

@@ -3,11 +3,14 @@
 import { SearchOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, type InputRef } from 'antd';
 import { useMemo, useRef, useState } from 'react';
+import { clashSentence } from '@/messages/clash-sentence';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { amountText, PartsStation, useBench, useKeys, usePreferences } from '../shared';
 import { BinCard } from './BinCard';
 import { BinWall } from './BinWall';
 import { BuyPart } from './BuyPart';
+import { CabinetPart } from './CabinetPart';
+import { cabinetOf } from './cabinet';
 import { CountPart } from './CountPart';
 import { ListPart } from './ListPart';
 import { NewBin } from './NewBin';
@@ -16,10 +19,11 @@ import { UsePart } from './UsePart';
 import { shelfGroups, type ShelfFilter } from './shelf-rows';
 import styles from './shelf.module.css';
 
-type Part = 'bins' | 'buy' | 'orders' | 'count' | 'use' | 'list';
+type Part = 'bins' | 'cabinet' | 'buy' | 'orders' | 'count' | 'use' | 'list';
 
 const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
   { value: 'bins', label: 'Bins' },
+  { value: 'cabinet', label: 'Cabinet' },
   { value: 'buy', label: 'Buy' },
   { value: 'orders', label: 'On order' },
   { value: 'count', label: 'Count day' },
@@ -27,6 +31,7 @@ const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
   { value: 'list', label: 'A list in' },
 ];
 const HEADINGS: Readonly<Record<Exclude<Part, 'bins'>, readonly [title: string, sub: string]>> = {
+  cabinet: ['Cabinet', 'where everything lies'],
   buy: ['Buy', 'what tickets lack and what is low, in the cheapest packs'],
   orders: ['On order', 'what is on its way'],
   count: ['Count day', 'drawer by drawer'],
@@ -46,6 +51,7 @@ const FILTERS: { value: ShelfFilter; label: string }[] = [
 ];
 
 const MOST_LOW = 9;
+const MOST_CLASHES = 3;
 
 /** The bins: what is on hand, promised and free, and where it lies. */
 export function ShelfStation() {
@@ -55,15 +61,21 @@ export function ShelfStation() {
   const [filter, setFilter] = useState<ShelfFilter>('all');
   const [chosen, setChosen] = useState<string | null>(null);
   const [isAdding, setIsAdding] = useState(false);
+  const [drawerId, setDrawerId] = useState<string | null>(null);
   const [part, setPart] = useState<Part>('bins');
   const [said, setSaid] = useState<string | null>(null);
   const turn = (to: Part) => {
     setPart(to);
     setSaid(null);
   };
+  const showBin = (binId: string) => {
+    setChosen(binId);
+    turn('bins');
+  };
   const field = useRef<InputRef>(null);
   const groups = useMemo(() => shelfGroups(view, search, filter), [view, search, filter]);
   const low = useMemo(() => shelfGroups(view, '', 'low').flatMap((group) => group.bins), [view]);
+  const clashing = useMemo(() => cabinetOf(view).drawers.filter(({ clashes }) => clashes.length > 0), [view]);
   const found = groups.flatMap((group) => group.bins);
   const bin = view.binById.get(chosen ?? '') ?? found[0]?.bin ?? null;
 
@@ -81,13 +93,13 @@ export function ShelfStation() {
       onTurn={turn}
       said={said}
       actions={
-        part === 'bins' ? (
+        part === 'bins' || part === 'cabinet' ? (
           <>
             <Input
               ref={field}
               className={styles.search}
               aria-label="Search the shelf"
-              placeholder="name, place or sort"
+              placeholder="name, place, sort or size"
               allowClear
               prefix={<SearchOutlined aria-hidden="true" />}
               value={search}
@@ -113,7 +125,7 @@ export function ShelfStation() {
                     href={`#${row.bin.id}`}
                     onClick={(event) => {
                       event.preventDefault();
-                      setChosen(row.bin.id);
+                      showBin(row.bin.id);
                     }}
                   >
                     {row.bin.name}
@@ -128,6 +140,14 @@ export function ShelfStation() {
               <p className="quiet">and {low.length - MOST_LOW} more under Low</p>
             ) : null}
           </SlipPart>
+          {clashing.slice(0, MOST_CLASHES).map(({ drawer, clashes: [first, ...more] }) =>
+            first ? (
+              <SlipNote key={drawer.id} tone="stop">
+                {drawer.name}: {clashSentence(first.why, first.a.name, first.b.name)}
+                {more.length > 0 ? ` ${more.length} more pairs lie there.` : ''}
+              </SlipNote>
+            ) : null,
+          )}
           <SlipNote tone="go">
             Stock is the sum of what came and went. To set a bin right, count it: the difference is entered,
             nothing is overwritten.
@@ -175,6 +195,14 @@ export function ShelfStation() {
             </div>
           )}
         </>
+      ) : null}
+      {part === 'cabinet' ? (
+        <CabinetPart
+          found={search.trim() === '' ? null : new Set(found.map((row) => row.bin.id))}
+          openId={drawerId}
+          onOpen={setDrawerId}
+          onChoose={showBin}
+        />
       ) : null}
       {part === 'buy' ? (
         <BuyPart

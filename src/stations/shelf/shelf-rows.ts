@@ -45,7 +45,7 @@ const FULL: Record<Bin['kind'], number> = {
 
 /**
  * The bins that a search and a filter leave, in groups in the order of the bench: metal, hooks, heads, parts by
- * sort. The search looks at names, places and sorts; every word must be found.
+ * sort. The search looks at names, places, sorts and sizes as they are marked or were measured; every word must be found.
  *
  * @example shelfGroups(view, 'jig 2/0', 'hook')
  */
@@ -55,7 +55,8 @@ export function shelfGroups(view: BenchView, search: string, filter: ShelfFilter
     .map((bin) => shelfBin(view, bin))
     .filter(({ bin, isLow, isShort }) => {
       if (filter === 'low' ? !isLow && !isShort : filter !== 'all' && bin.kind !== filter) return false;
-      const text = `${bin.name} ${bin.place} ${bin.kind === 'part' ? bin.sort : ''}`.toLowerCase();
+      if (words.length === 0) return true;
+      const text = searchText(bin);
       return words.every((word) => text.includes(word));
     });
   const groups = new Map<string, ShelfBin[]>();
@@ -74,6 +75,23 @@ export function shelfGroups(view: BenchView, search: string, filter: ShelfFilter
   return [...groups].map(([name, bins]) => ({ name, bins }));
 }
 
+function searchText(bin: Bin): string {
+  const text = `${bin.name} ${bin.place} ${bin.kind === 'part' ? bin.sort : ''} ${sizesText(bin)}`;
+  return text.toLowerCase();
+}
+
+/** Its sizes as a maker would type them: `2/0`, `1.2mm`, `0.5g`. */
+function sizesText(bin: Bin): string {
+  if (bin.kind === 'hook') return `${bin.size} ${bin.gapeMm}mm ${bin.wireMm}mm`;
+  if (bin.kind === 'head') return `${bin.style} ${bin.nominalG}g`;
+  if (bin.kind === 'strand') return `${bin.strandWidthMm}mm`;
+  if (bin.kind !== 'part') return '';
+  const sizes = Object.entries(bin.gauge?.sizes ?? {}).map(([id, value]) =>
+    id.endsWith('Mm') ? `${value}mm` : `${value}`,
+  );
+  return `${bin.gauge?.as ?? ''} ${sizes.join(' ')} ${bin.massG === null ? '' : `${bin.massG}g`}`;
+}
+
 /** A bin with its figures. */
 export function shelfBin(view: BenchView, bin: Bin): ShelfBin {
   const onHand = view.levels.get(bin.id) ?? 0;
@@ -88,6 +106,13 @@ export function shelfBin(view: BenchView, bin: Bin): ShelfBin {
     isShort: promised > onHand,
     fill: Math.max(0, Math.min(1, onHand / full)),
   };
+}
+
+/** What lies in a bin shows in its own color where it has one, unless the bin calls for something. */
+export function contentStyle(bin: Bin, isCalling: boolean): { readonly background?: string } {
+  if (isCalling) return {};
+  if (bin.kind === 'powder' || bin.kind === 'strand') return { background: bin.hex };
+  return bin.kind === 'part' && bin.hex !== null ? { background: bin.hex } : {};
 }
 
 /** Hooks stand by size; all else by name. */

@@ -35,7 +35,11 @@ export async function GET(): Promise<Response> {
   const build = await readFile(join(BUILT, 'BUILD_ID'), 'utf8');
   const chunks = await filesUnder(join(BUILT, 'static'), '/_next/static');
   const own = (await filesUnder(PUBLIC, '')).filter((file) => file !== '/offline-worker.js');
-  const built = { build: build.trim(), files: [...chunks, ...own, ...MADE].sort(), pages: await builtPages() };
+  const built = {
+    build: build.trim(),
+    files: [...chunks, ...own, ...MADE].sort(),
+    pages: await builtPages(),
+  };
   return new Response(`self.BUILT = ${JSON.stringify(built)};\n`, {
     headers: { 'Content-Type': 'text/javascript; charset=utf-8', 'Cache-Control': 'no-cache' },
   });

@@ -1,0 +1,141 @@
+'use client';
+
+import { Button, InputNumber, Modal } from 'antd';
+import { useId, useRef, useState } from 'react';
+import type { Bin, PartBin } from '@/records/bin';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { TextField } from '@/ui/unit-field/TextField';
+import { ChoiceField, keepsakeOf, useBench } from '../shared';
+import { stuffOf } from './cabinet';
+import styles from './shelf.module.css';
+
+type KeepApart = NonNullable<PartBin['keepApart']>;
+
+const STUFF_LABELS: Readonly<Record<KeepApart, string>> = {
+  'soft-plastic': 'soft plastic',
+  'stretch-plastic': 'stretchy plastic',
+  'hard-plastic': 'hard plastic lures',
+  painted: 'painted things',
+};
+const STUFF_OPTIONS = Object.entries(STUFF_LABELS).map(([value, label]) => ({ value, label }));
+const UNIT_WORDS = { pieces: 'pieces', g: 'g', mm: 'mm' } as const;
+
+/** What it counts as where nothing else is said of it. */
+function measuredAs(bin: Bin): string {
+  const stuff = stuffOf({ ...bin, ...(bin.kind === 'part' ? { keepApart: null } : {}) } as Bin);
+  return stuff === null ? 'nothing it harms' : `as it was measured: ${STUFF_LABELS[stuff as KeepApart]}`;
+}
+
+/** What a bin says of itself: name, place and drawer, when it is low and how far it is filled, its picture. */
+export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose: () => void }) {
+  const { view, workshop } = useBench();
+  const id = useId();
+  const chooser = useRef<HTMLInputElement>(null);
+  const [name, setName] = useState(bin.name);
+  const [place, setPlace] = useState(bin.place);
+  const [note, setNote] = useState(bin.note);
+  const [drawerId, setDrawerId] = useState(bin.drawerId);
+  const [lowAt, setLowAt] = useState(bin.lowAt);
+  const [fillTo, setFillTo] = useState(bin.fillTo);
+  const [keepApart, setKeepApart] = useState(bin.kind === 'part' ? bin.keepApart : null);
+  const [photoProblem, setPhotoProblem] = useState<string | null>(null);
+  const nameProblem = name.trim() === '' ? 'Give it a name.' : null;
+  const fillProblem =
+    fillTo !== null && lowAt !== null && fillTo <= lowAt ? 'Fill it to more than where it is low.' : null;
+  const save = async () => {
+    if (nameProblem || fillProblem) return;
+    const common = { name: name.trim(), place: place.trim(), note: note.trim(), drawerId, lowAt, fillTo };
+    // What was said of it elsewhere meanwhile, as a picture, is not to be lost.
+    const now = view.binById.get(bin.id) ?? bin;
+    await workshop.shelf.edit(now.kind === 'part' ? { ...now, ...common, keepApart } : { ...now, ...common });
+    onClose();
+  };
+  const photograph = async (file: File) => {
+    const kept = await keepsakeOf(file);
+    setPhotoProblem(
+      kept ? null : `${file.name} is no picture this browser can read. A JPEG or PNG would do.`,
+    );
+    if (kept) await workshop.cabinet.photograph(bin.id, kept);
+  };
+  const hasPhoto = (view.binById.get(bin.id) ?? bin).photoId !== null;
+  const amount = (
+    label: string,
+    key: string,
+    value: number | null,
+    set: (next: number | null) => void,
+    problem: string | null,
+  ) => (
+    <FieldShell id={`${id}${key}`} label={`${label}, ${UNIT_WORDS[bin.unit]}`} problem={problem}>
+      <InputNumber
+        id={`${id}${key}`}
+        min={0}
+        max={1e9}
+        value={value}
+        onChange={set}
+        style={{ width: '100%' }}
+      />
+    </FieldShell>
+  );
+  return (
+    <Modal
+      open
+      title={bin.name}
+      width={460}
+      okText="Save"
+      cancelText="Leave"
+      onCancel={onClose}
+      onOk={() => void save()}
+    >
+      <div className={styles.form}>
+        <TextField label="Name" value={name} onChange={setName} problem={nameProblem} />
+        <TextField label="Where it lies" value={place} onChange={setPlace} />
+        <ChoiceField
+          label="Drawer"
+          value={drawerId}
+          none="in no drawer"
+          options={view.drawers.map((drawer) => ({ value: drawer.id, label: drawer.name }))}
+          onChange={setDrawerId}
+        />
+        <div className={styles.pair}>
+          {amount('Low at', 'low', lowAt, setLowAt, null)}
+          {amount('Fill up to', 'fill', fillTo, setFillTo, fillProblem)}
+        </div>
+        {bin.kind === 'part' ? (
+          <ChoiceField
+            label="To be kept apart as"
+            value={keepApart}
+            none={measuredAs(bin)}
+            options={STUFF_OPTIONS}
+            onChange={(next) => setKeepApart(next as KeepApart | null)}
+          />
+        ) : null}
+        <TextField label="Note" value={note} most={200} onChange={setNote} />
+        <FieldShell id={`${id}photo`} label="Picture" problem={photoProblem}>
+          <div className={styles.photoRow}>
+            <Button onClick={() => chooser.current?.click()}>
+              {hasPhoto ? 'Another picture' : 'Take a picture'}
+            </Button>
+            {hasPhoto ? (
+              <Button onClick={() => void workshop.cabinet.photograph(bin.id, null)}>Take it away</Button>
+            ) : null}
+          </div>
+          <input
+            ref={chooser}
+            id={`${id}photo`}
+            type="file"
+            accept="image/*"
+            capture="environment"
+            className="unseen"
+            tabIndex={-1}
+            aria-label={`Picture of ${bin.name}`}
+            onChange={(event) => {
+              const [file] = event.target.files ?? [];
+              event.target.value = '';
+              if (file) void photograph(file);
+            }}
+          />
+        </FieldShell>
+      </div>
+    </Modal>
+  );
+}

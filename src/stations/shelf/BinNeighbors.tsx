@@ -1,0 +1,79 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo } from 'react';
+import type { Going } from '@/core/parts/goes-with';
+import { clashSentence } from '@/messages/clash-sentence';
+import { numberText } from '@/messages/number-text';
+import type { Bin } from '@/records/bin';
+import { StandInRows, standInsOf, useBench } from '../shared';
+import { clashesAt, companionsOf } from './neighbors';
+import styles from './neighbors.module.css';
+
+const MOST = 6;
+
+function goingText(going: Going): string {
+  const mm = (value: number) => `${numberText(value, 3)} mm`;
+  switch (going.how) {
+    case 'threaded':
+      return `${mm(going.thickMm)} through a hole of ${mm(going.holeMm)}`;
+    case 'crimped':
+      return `${mm(going.holeMm)} inside closes on ${mm(going.thickMm)}`;
+    case 'sleeved':
+      return `${mm(going.holeMm)} goes over an eye of ${mm(going.overMm)}`;
+    case 'hung':
+      return `${mm(going.ringMm)} through an eye of ${mm(going.eyeMm)}`;
+  }
+}
+
+interface BinNeighborsProps {
+  readonly bin: Bin;
+  /** How much tickets lack of it; null where nothing. */
+  readonly lacks: number | null;
+}
+
+/** What a bin has to do with others: what it must not lie beside, what may stand in for it, what goes with it; its picture. */
+export function BinNeighbors({ bin, lacks }: BinNeighborsProps) {
+  const { view, workshop } = useBench();
+  const photo = useLiveQuery(
+    async () => (bin.photoId === null ? undefined : workshop.cabinet.photo(bin.photoId)),
+    [workshop, bin.photoId],
+  );
+  const clashes = useMemo(() => clashesAt(bin, view), [bin, view]);
+  const companions = useMemo(() => companionsOf(bin, view), [bin, view]);
+  const hasStandIns = useMemo(() => standInsOf(bin, view).length > 0, [bin, view]);
+  if (!photo && clashes.size === 0 && companions.length === 0 && !hasStandIns) return null;
+  return (
+    <div className={styles.neighbors}>
+      {photo ? (
+        <img className={styles.photo} src={photo.dataUrl} alt={`${bin.name}, as it lies there`} />
+      ) : null}
+      {[...clashes].map(([why, others]) => (
+        <p key={why} role="alert" className={styles.clash}>
+          {clashSentence(why, bin.name, others.map(({ name }) => name).join(' and '))}
+        </p>
+      ))}
+      {hasStandIns ? (
+        <details open={lacks !== null}>
+          <summary>May stand in for it</summary>
+          <StandInRows bin={bin} lacks={lacks} />
+        </details>
+      ) : null}
+      {companions.length > 0 ? (
+        <details>
+          <summary>
+            Goes with {companions.length === 1 ? 'one bin' : `${companions.length} bins`} here
+          </summary>
+          <ul className={styles.companions} aria-label={`Goes with ${bin.name}`}>
+            {companions.slice(0, MOST).map((each) => (
+              <li key={each.bin.id}>
+                {each.bin.name} <small>{goingText(each.going)}</small>
+              </li>
+            ))}
+            {companions.length > MOST ? <li className="quiet">and {companions.length - MOST} more</li> : null}
+          </ul>
+        </details>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,152 @@
+'use client';
+
+import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
+import { App, Button } from 'antd';
+import { useMemo, useState, type KeyboardEvent } from 'react';
+import { firstRoom, hasRoom, stepTo, type Cell, type Direction } from '@/core/stock/cabinet/lay-cabinet';
+import { CABINET_COLUMNS, type Drawer } from '@/records/cabinet';
+import { useBench, useDragSensors } from '../shared';
+import { CabinetDrawer } from './CabinetDrawer';
+import { cabinetOf } from './cabinet';
+import { DrawerForm } from './DrawerForm';
+import { DrawerInside } from './DrawerInside';
+import { useCabinetDrag } from './use-cabinet-drag';
+import styles from './cabinet.module.css';
+
+const ARROWS: Readonly<Record<string, Direction>> = {
+  ArrowLeft: 'left',
+  ArrowRight: 'right',
+  ArrowUp: 'up',
+  ArrowDown: 'down',
+};
+const MOST_ROWS = 8;
+
+interface CabinetPartProps {
+  /** The bins that the search found; null where nothing is searched for. */
+  readonly found: ReadonlySet<string> | null;
+  /** The drawer that stands open; null where none does. */
+  readonly openId: string | null;
+  readonly onOpen: (drawerId: string | null) => void;
+  readonly onChoose: (binId: string) => void;
+}
+
+/** The maker's own cabinet: drawers where they stand, what lies in each, laid out by dragging or with the arrow keys. */
+export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProps) {
+  const { view, workshop } = useBench();
+  const { message } = App.useApp();
+  const sensors = useDragSensors();
+  const [isLaying, setLaying] = useState(false);
+  const { drawers, loose } = useMemo(() => cabinetOf(view), [view]);
+  const laid = drawers.map(({ drawer }) => drawer);
+  const open = drawers.find(({ drawer }) => drawer.id === openId) ?? null;
+  const inside = open?.bins ?? loose;
+  const shown = found ? inside.filter(({ id }) => found.has(id)) : inside;
+  const place = (drawer: Drawer, cell: Cell) => void workshop.cabinet.save({ ...drawer, ...cell });
+  const sayNoRoom = ({ name }: Drawer) =>
+    void message.warning(`No room for ${name} there: another drawer stands in its way, or the side does.`);
+  const file = (binIds: readonly string[], drawerId: string | null) =>
+    void workshop.cabinet.file(binIds, drawerId);
+  const { grid, ghost, carriedId, ...handlers } = useCabinetDrag({
+    drawers: laid,
+    onPlace: place,
+    onNoRoom: sayNoRoom,
+    onFile: (id, drawerId) => file([id], drawerId),
+  });
+  const carried = view.binById.get(carriedId ?? '');
+  const addDrawer = async () => {
+    const cell = firstRoom(laid, { columns: 3, rows: 1 }, CABINET_COLUMNS);
+    const id = await workshop.cabinet.save({
+      name: `Drawer ${laid.length + 1}`,
+      kind: 'drawer',
+      ...cell,
+      note: '',
+    });
+    onOpen(id);
+    setLaying(true);
+  };
+  const byKey = (drawer: Drawer) => (event: KeyboardEvent) => {
+    const direction = ARROWS[event.key];
+    if (!isLaying || !direction) return;
+    event.preventDefault();
+    const others = laid.filter(({ id }) => id !== drawer.id);
+    const grow = { left: [-1, 0], right: [1, 0], up: [0, -1], down: [0, 1] }[direction] as [number, number];
+    const larger = { ...drawer, columns: drawer.columns + grow[0], rows: drawer.rows + grow[1] };
+    const isSize = larger.columns >= 1 && larger.rows >= 1 && larger.rows <= MOST_ROWS;
+    const next = event.shiftKey
+      ? isSize && hasRoom(others, larger, CABINET_COLUMNS)
+        ? larger
+        : null
+      : stepTo(others, drawer, direction, CABINET_COLUMNS);
+    if (next) place(drawer, { column: next.column, row: next.row, columns: next.columns, rows: next.rows });
+    else sayNoRoom(drawer);
+  };
+
+  return (
+    <DndContext sensors={sensors} collisionDetection={pointerWithin} {...handlers}>
+      <div className={styles.bar}>
+        <Button aria-pressed={isLaying} onClick={() => setLaying(!isLaying)} disabled={laid.length === 0}>
+          {isLaying ? 'Done laying out' : 'Lay out'}
+        </Button>
+        <Button onClick={() => void addDrawer()}>New drawer</Button>
+        <span className="quiet">
+          {isLaying
+            ? 'Drag a drawer to its place. Arrow keys move the one in hand, with Shift they size it.'
+            : laid.length === 0
+              ? ''
+              : 'Open a drawer; drag what lies in it onto another.'}
+        </span>
+      </div>
+      {laid.length === 0 ? (
+        <div className={styles.empty}>
+          <p>No cabinet yet. Put in a drawer for each one you have, and drag your bins into them.</p>
+          <Button type="primary" onClick={() => void addDrawer()}>
+            New drawer
+          </Button>
+        </div>
+      ) : (
+        <div className={styles.carcass}>
+          <div ref={grid} className={styles.grid} role="group" aria-label="The cabinet">
+            {drawers.map((filled) => (
+              <CabinetDrawer
+                key={filled.drawer.id}
+                filled={filled}
+                isOpen={filled.drawer.id === openId}
+                isLaying={isLaying}
+                hits={found ? filled.bins.filter(({ id }) => found.has(id)).length : null}
+                onOpen={() => onOpen(filled.drawer.id === openId && !isLaying ? null : filled.drawer.id)}
+                onKey={byKey(filled.drawer)}
+              />
+            ))}
+            {ghost && ghost.column >= 0 && ghost.row >= 0 ? (
+              <span
+                className={styles.ghost}
+                data-free={ghost.isFree}
+                style={{
+                  gridColumn: `${ghost.column + 1} / span ${ghost.columns}`,
+                  gridRow: `${ghost.row + 1} / span ${ghost.rows}`,
+                }}
+              />
+            ) : null}
+          </div>
+        </div>
+      )}
+      {open && isLaying ? (
+        <DrawerForm
+          key={open.drawer.id}
+          drawer={open.drawer}
+          onSave={(drawer) => void workshop.cabinet.save(drawer)}
+          onRemove={() => {
+            void workshop.cabinet.remove(open.drawer.id);
+            onOpen(null);
+          }}
+        />
+      ) : null}
+      {open || loose.length > 0 ? (
+        <DrawerInside drawer={open?.drawer ?? null} bins={shown} onChoose={onChoose} onFile={file} />
+      ) : null}
+      <DragOverlay dropAnimation={null}>
+        {carried ? <span className={styles.carried}>{carried.name}</span> : null}
+      </DragOverlay>
+    </DndContext>
+  );
+}
