@@ -29,6 +29,7 @@ import type { WaterNote } from '@/records/water-note';
 import type { Weighing } from '@/records/weighing';
 import { MIGRATIONS } from './migrations';
 import type { Migration } from './migrations/migration';
+import type { PackedLedger } from './reading/packed-ledger';
 
 /** A whole bench put by, to go back to. */
 export interface Keepsake {
@@ -79,6 +80,7 @@ export class BenchDatabase extends Dexie {
   buyIns!: EntityTable<BuyIn, 'id'>;
   acts!: EntityTable<Act, 'id'>;
   keepsakes!: EntityTable<Keepsake, 'id'>;
+  packedLedger!: EntityTable<PackedLedger, 'id'>;
 
   constructor(name = 'ruvek', migrations: readonly Migration[] = MIGRATIONS) {
     super(name);

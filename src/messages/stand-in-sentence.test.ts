@@ -14,5 +14,7 @@ it('says how a stand-in differs, with units, and when it does not', () => {
 });
 
 it.each(SIZE_IDS)('has a word for %s', (what) => {
-  expect(standInSentence([{ what, from: 1, to: 2, far: 1 }])).not.toMatch(/(Mm|Deg|Kgf|Gcm3|Ratio|Cm3)\b|headG/);
+  expect(standInSentence([{ what, from: 1, to: 2, far: 1 }])).not.toMatch(
+    /(Mm|Deg|Kgf|Gcm3|Ratio|Cm3)\b|headG/,
+  );
 });

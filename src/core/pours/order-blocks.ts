@@ -1,3 +1,4 @@
+import { compareNames } from '../numeric/compare-names';
 export interface OrderedBlock {
   readonly moldId: string;
   /** Metal of its heaviest casting, g. */
@@ -11,7 +12,5 @@ export interface OrderedBlock {
  * @example orderBlocks([{ moldId: 'H', heaviestG: 28 }, { moldId: 'A', heaviestG: 7 }]) // A, H
  */
 export function orderBlocks<Block extends OrderedBlock>(blocks: readonly Block[]): Block[] {
-  return [...blocks].sort(
-    (a, b) => a.heaviestG - b.heaviestG || a.moldId.localeCompare(b.moldId, 'en', { numeric: true }),
-  );
+  return [...blocks].sort((a, b) => a.heaviestG - b.heaviestG || compareNames(a.moldId, b.moldId));
 }

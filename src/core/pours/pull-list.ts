@@ -1,3 +1,4 @@
+import { compareNames } from '../numeric/compare-names';
 export interface PullBlock {
   readonly name: string;
   /** Where the block lies. */
@@ -74,6 +75,6 @@ export function pullList(
         };
       }),
   ];
-  const byPlace = (a: PullItem, b: PullItem) => a.place.localeCompare(b.place, 'en', { numeric: true });
-  return items.sort((a, b) => byPlace(a, b) || a.name.localeCompare(b.name, 'en', { numeric: true }));
+  const byPlace = (a: PullItem, b: PullItem) => compareNames(a.place, b.place);
+  return items.sort((a, b) => byPlace(a, b) || compareNames(a.name, b.name));
 }

@@ -37,6 +37,7 @@ export function backupExchange(store: Store) {
   async function replaceContents(contents: BenchContents): Promise<void> {
     await db.transaction('rw', db.tables, async () => {
       const before = await readContents();
+      await db.packedLedger.clear();
       for (const table of CONTENTS_TABLES) {
         await db.table(table).clear();
         await db.table(table).bulkAdd(contents[table]);

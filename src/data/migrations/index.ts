@@ -7,6 +7,7 @@ import { skirtStation } from './006-skirt-station';
 import { buildStation } from './007-build-station';
 import { rigStation } from './008-rig-station';
 import { books } from './009-books';
+import { packedLedger } from './010-packed-ledger';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -20,4 +21,5 @@ export const MIGRATIONS: readonly Migration[] = [
   buildStation,
   rigStation,
   books,
+  packedLedger,
 ];

@@ -52,6 +52,7 @@ describe('migrations', () => {
       'melts',
       'molds',
       'outlays',
+      'packedLedger',
       'packs',
       'photos',
       'plasticBatches',

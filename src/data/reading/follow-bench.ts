@@ -32,6 +32,7 @@ export function followBench<R extends object>(
   onFailure: (error: unknown) => void,
 ): () => void {
   const keys = Object.keys(slices) as (keyof R)[];
+  const followed = new Set(keys.flatMap((key) => slices[key].tables));
   const values: Partial<R> = {};
   let changed = new Map<string, ChangedKeys>(
     keys.flatMap((key) => slices[key].tables.map((table) => [table, 'all'] as const)),
@@ -66,6 +67,7 @@ export function followBench<R extends object>(
 
   const note = (parts: ObservabilitySet) => {
     for (const [table, more] of changedKeys(parts, db.name)) {
+      if (!followed.has(table)) continue;
       changed.set(table, joined(changed.get(table), more));
     }
     if (changed.size > 0) void catchUp();

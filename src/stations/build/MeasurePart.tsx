@@ -2,6 +2,7 @@
 
 import { Input } from 'antd';
 import { useState } from 'react';
+import { compareNames } from '@/core/numeric/compare-names';
 import { findRole } from '@/core/parts/part-roles';
 import { numberText } from '@/messages/number-text';
 import type { PartBin } from '@/records/bin';
@@ -19,9 +20,7 @@ export function MeasurePart() {
   const parts = view.bins
     .filter((bin): bin is PartBin => bin.kind === 'part' && bin.buildId === null && bin.sort !== 'skirts')
     .filter(({ name, sort }) => words.every((word) => `${name} ${sort}`.toLowerCase().includes(word)))
-    .sort(
-      (a, b) => a.sort.localeCompare(b.sort, 'en') || a.name.localeCompare(b.name, 'en', { numeric: true }),
-    );
+    .sort((a, b) => compareNames(a.sort, b.sort) || compareNames(a.name, b.name));
   const first = parts.find(({ gauge }) => gauge?.as === 'blade') ?? parts[0] ?? null;
   const chosen = parts.find(({ id }) => id === chosenId) ?? first;
   return (

@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { findKind } from '@/core/builds/kinds';
 import type { PartGauge } from '@/core/parts/part-roles';
@@ -68,9 +69,7 @@ export function buildOfDraft(draft: BuildDraft): NewBuild {
 export function measuredParts(view: Pick<BenchView, 'bins'>): PartBin[] {
   return view.bins
     .filter((bin): bin is PartBin => bin.kind === 'part' && bin.gauge !== null)
-    .sort(
-      (a, b) => a.sort.localeCompare(b.sort, 'en') || a.name.localeCompare(b.name, 'en', { numeric: true }),
-    );
+    .sort((a, b) => compareNames(a.sort, b.sort) || compareNames(a.name, b.name));
 }
 
 /** What putting a part on did, or why it was not put on. */

@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 import { baitVolume } from '@/core/builds/bait-volume';
 import { armLength, bladesOf, frameSizes, type Build, type BuildPiece } from '@/core/builds/build';
 import { findKind } from '@/core/builds/kinds';
@@ -246,7 +247,7 @@ export function newestOf(builds: readonly BuildRecord[]): BuildRecord[] {
     const known = newest.get(build.family);
     if (!build.retired && (!known || known.version < build.version)) newest.set(build.family, build);
   }
-  return [...newest.values()].sort((a, b) => a.name.localeCompare(b.name, 'en'));
+  return [...newest.values()].sort((a, b) => compareNames(a.name, b.name));
 }
 
 /** A draft as the sums take it. */

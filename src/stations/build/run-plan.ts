@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 import { sum } from '@/core/numeric/sum';
 import type { BuildRecord } from '@/records/build';
 import { tallyByItem } from '@/core/stock/tally-by-item';
@@ -37,7 +38,7 @@ export function kitOf(build: BuildRecord, count: number, headBinId: string | nul
           : []),
       ];
     })
-    .sort((a, b) => a.place.localeCompare(b.place, 'en', { numeric: true }));
+    .sort((a, b) => compareNames(a.place, b.place));
   const wantsHead = build.head !== null && !hasWiredHead(build, view) && headBinId === null;
   return {
     lines,

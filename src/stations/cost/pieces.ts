@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 import type { MassUnit } from '@/core/units/write-mass';
 import type { BuyIn } from '@/records/buying';
 import { headText, newestByFamily, type BenchView, type PieceKind } from '../shared';
@@ -19,8 +20,7 @@ function headKey(head: { readonly style: string; readonly nominalG: number }): s
 
 /** Everything that can be costed: baits, rigs and skirts in their newest version, heads of open tickets and the rack. */
 export function costablePieces(view: BenchView, massUnit: MassUnit): CostablePiece[] {
-  const byName = (a: CostablePiece, b: CostablePiece) =>
-    a.name.localeCompare(b.name, 'en', { numeric: true });
+  const byName = (a: CostablePiece, b: CostablePiece) => compareNames(a.name, b.name);
   const builds = newestByFamily(view.builds).map((build): CostablePiece => ({
     ...{ id: `build:${build.family}`, name: build.name, group: 'Baits', piece: { kind: 'build', build } },
     buyKey: { kind: 'build', key: build.family },

@@ -2,6 +2,7 @@
 
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
+import { compareNames } from '@/core/numeric/compare-names';
 import type { Bin } from '@/records/bin';
 import type { Kit } from '@/records/rig';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
@@ -55,7 +56,7 @@ function offered(view: BenchView): Bin[] {
       const isMade = bin.kind === 'part' && (bin.rigId !== null || bin.buildId !== null);
       return (isMade || bin.kind === 'head') && freeOf(view, bin.id) >= 1;
     })
-    .sort((a, b) => rank(a) - rank(b) || a.name.localeCompare(b.name, 'en', { numeric: true }));
+    .sort((a, b) => rank(a) - rank(b) || compareNames(a.name, b.name));
 }
 
 function rank(bin: Bin): number {

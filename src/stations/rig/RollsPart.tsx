@@ -2,6 +2,7 @@
 
 import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
+import { compareNames } from '@/core/numeric/compare-names';
 import type { PartBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
@@ -15,7 +16,7 @@ export function RollsPart() {
   const { view } = useBench();
   const bins = view.bins
     .filter((bin): bin is PartBin => bin.kind === 'part' && bin.unit === 'mm')
-    .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }));
+    .sort((a, b) => compareNames(a.name, b.name));
   if (bins.length === 0) {
     return (
       <p>Nothing is kept by its length yet. Make a bin for a line or a tube at Shelf, in millimeters.</p>

@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 import { beginRig } from '@/core/rigs/begin-rig';
 import { chosenOf } from '@/core/rigs/judge-rig';
 import { findRigKind } from '@/core/rigs/kinds';
@@ -25,9 +26,7 @@ export function isRigDraft(kept: unknown): kept is RigDraft {
 
 /** Everything of the shelf that a rig can use, by its drawer. */
 export function rigShelf({ bins }: Pick<BenchView, 'bins'>): RigPiece[] {
-  return [...bins]
-    .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }))
-    .flatMap((bin) => rigPieceOf(bin) ?? []);
+  return [...bins].sort((a, b) => compareNames(a.name, b.name)).flatMap((bin) => rigPieceOf(bin) ?? []);
 }
 
 /** Items as they are kept. */
@@ -166,7 +165,7 @@ export function newestRigs(rigs: readonly RigRecord[]): RigRecord[] {
   }
   return [...newest.values()]
     .filter(({ retired }) => !retired)
-    .sort((a, b) => b.createdAt - a.createdAt || a.name.localeCompare(b.name, 'en'));
+    .sort((a, b) => b.createdAt - a.createdAt || compareNames(a.name, b.name));
 }
 
 export function rigText({ name, version }: Pick<RigRecord, 'name' | 'version'>): string {

@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 import { sum } from '@/core/numeric/sum';
 import type { CutPiece, CutPlan, CutStock } from '@/core/rigs/cuts/cut-facts';
 import type { CutLength, Rigging, RigRecord } from '@/records/rig';
@@ -67,7 +68,7 @@ export function rigKit(record: RigLike, count: number, view: BenchView): KitLine
       if (!bin || needed <= 0) return [];
       return [{ binId: item, name: bin.name, place: bin.place, needed, onHand: view.levels.get(item) ?? 0 }];
     })
-    .sort((a, b) => a.place.localeCompare(b.place, 'en', { numeric: true }));
+    .sort((a, b) => compareNames(a.place, b.place));
 }
 
 /** Every cut of a run in the order in which it is made. */

@@ -1,7 +1,16 @@
 'use client';
 
 import { App } from 'antd';
-import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  startTransition,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  type ReactNode,
+} from 'react';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { BenchReading } from '@/data/reading/bench-reading';
 import type { Workshop } from '@/data/workshop';
@@ -28,7 +37,15 @@ export function BenchProvider({ source, children }: { source: BenchSource; child
   const { message } = App.useApp();
   const [reading, setReading] = useState<BenchReading | null>(null);
   const [failure, setFailure] = useState<unknown>(null);
-  useEffect(() => source.workshop.follow(setReading, setFailure), [source.workshop]);
+  useEffect(() => {
+    let isFirst = true;
+    return source.workshop.follow((next) => {
+      // All of a station at once would hold up the page: the first time it is drawn in stretches.
+      if (isFirst) startTransition(() => setReading(next));
+      else setReading(next);
+      isFirst = false;
+    }, setFailure);
+  }, [source.workshop]);
   // To the page's error boundary, which says what to do.
   if (failure !== null) throw failure instanceof Error ? failure : new Error('The bench cannot be read');
   const view = useMemo(() => (reading ? deriveView(reading) : null), [reading]);

@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 import { countCoated, headsToCoat, type WaitingHeads } from '@/core/coats/heads-to-coat';
 import type { Promised } from '@/core/stock/allot-promises';
 import { countTied, headsToTie, type HeadsToTie } from '@/core/skirts/heads-to-tie';
@@ -65,7 +66,7 @@ const LEAST_CASTINGS = 50;
 export function deriveView(reading: BenchReading): BenchView {
   const metals = reading.bins
     .filter((bin): bin is MetalBin => bin.kind === 'metal')
-    .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }));
+    .sort((a, b) => compareNames(a.name, b.name));
   const hookBins = reading.bins.filter((bin): bin is HookBin => bin.kind === 'hook');
   const hooks = new Map(hookBins.map((hook) => [hook.id, hook]));
   const made = new Map<string, number>();

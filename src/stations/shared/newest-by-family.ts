@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 /** The newest version of each family that was not put away, by name. */
 export function newestByFamily<
   T extends {
@@ -12,5 +13,5 @@ export function newestByFamily<
     const known = newest.get(record.family);
     if (!record.retired && (!known || known.version < record.version)) newest.set(record.family, record);
   }
-  return [...newest.values()].sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }));
+  return [...newest.values()].sort((a, b) => compareNames(a.name, b.name));
 }

@@ -4,8 +4,18 @@ import { amountText, usePreferences } from '../shared';
 import { contentStyle, type ShelfBin, type ShelfGroup } from './shelf-rows';
 import styles from './shelf.module.css';
 
-/** More drawers than this are no help to the eye, and slow the page. */
-const MOST_DRAWERS = 96;
+/** More drawers than this are no help to the eye, and slow the page: of a large shelf each group shows some. */
+const MOST_DRAWERS = 420;
+const LEAST_OF_GROUP = 6;
+
+/** How many drawers of a group are shown, so that every group has some. */
+function shownOf(groups: readonly ShelfGroup[]): number {
+  const counts = groups.map(({ bins }) => bins.length);
+  const fits = (most: number) => counts.reduce((so, count) => so + Math.min(count, most), 0) <= MOST_DRAWERS;
+  let most = Math.max(0, ...counts);
+  while (most > LEAST_OF_GROUP && !fits(most)) most = Math.floor(most * 0.8);
+  return Math.max(LEAST_OF_GROUP, most);
+}
 
 interface BinWallProps {
   readonly groups: readonly ShelfGroup[];
@@ -15,20 +25,21 @@ interface BinWallProps {
 
 /** The shelf as a wall of drawers, each filled as far as its bin is. */
 export function BinWall({ groups, chosen, onChoose }: BinWallProps) {
+  const most = shownOf(groups);
   return groups.map((group) => (
     <section key={group.name} className={styles.group} aria-label={group.name}>
       <h3>
         {group.name} <small>{group.bins.length}</small>
       </h3>
       <ul className={styles.wall}>
-        {group.bins.slice(0, MOST_DRAWERS).map((row) => (
+        {group.bins.slice(0, most).map((row) => (
           <li key={row.bin.id}>
             <Drawer row={row} isChosen={row.bin.id === chosen} onChoose={onChoose} />
           </li>
         ))}
       </ul>
-      {group.bins.length > MOST_DRAWERS ? (
-        <p className="quiet">And {group.bins.length - MOST_DRAWERS} more here: search for them.</p>
+      {group.bins.length > most ? (
+        <p className="quiet">And {group.bins.length - most} more here: search for them.</p>
       ) : null}
     </section>
   ));

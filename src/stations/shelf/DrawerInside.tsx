@@ -3,6 +3,7 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { Select } from 'antd';
 import { useId } from 'react';
+import { compareNames } from '@/core/numeric/compare-names';
 import { clashSentence } from '@/messages/clash-sentence';
 import type { Bin } from '@/records/bin';
 import type { Drawer } from '@/records/cabinet';
@@ -28,8 +29,7 @@ export function DrawerInside({ drawer, bins, onChoose, onFile }: DrawerInsidePro
   const { view } = useBench();
   const { setNodeRef, isOver } = useDroppable({ id: drawer?.id ?? LOOSE });
   const id = useId();
-  const byName = new Intl.Collator('en', { numeric: true });
-  const sorted = [...bins].sort((a, b) => byName.compare(a.name, b.name));
+  const sorted = [...bins].sort((a, b) => compareNames(a.name, b.name));
   const clashes = clashesOf(bins);
   const [clash] = clashes;
   const offered = drawer ? view.bins.filter(({ drawerId }) => drawerId !== drawer.id) : [];

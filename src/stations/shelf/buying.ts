@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 import type { SellerPack, SellerPost } from '@/core/stock/plan-orders';
 import type { ItemAmount } from '@/core/stock/tally-by-item';
 import type { BenchView } from '../shared';
@@ -48,7 +49,7 @@ export function buyNeeds(view: BenchView, mayFill: boolean): BuyNeed[] {
       if (short <= 1e-9 && toFill <= 1e-9) return [];
       return [{ binId: bin.id, name: bin.name, promised, onHand, onOrder: way, short, toFill }];
     })
-    .sort((a, b) => b.short - a.short || a.name.localeCompare(b.name, 'en', { numeric: true }));
+    .sort((a, b) => b.short - a.short || compareNames(a.name, b.name));
 }
 
 /** The needs that somebody sells, as the search for the cheapest orders takes them; the rest has no packs. */

@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 import type { Bin } from '@/records/bin';
 import type { BenchView } from '../shared';
 
@@ -14,7 +15,6 @@ const LOOSE = 'Nowhere in particular';
  * them by where it says it lies. Rolls and sticks are measured one by one at Rig.
  */
 export function drawersToCount({ bins, drawers }: Pick<BenchView, 'bins' | 'drawers'>): CountDrawer[] {
-  const byName = new Intl.Collator('en', { numeric: true });
   const inOrder = [...drawers].sort((a, b) => a.row - b.row || a.column - b.column);
   const nameOf = new Map(inOrder.map(({ id, name }) => [id, name]));
   const found = new Map<string, Bin[]>(inOrder.map(({ name }) => [name, []]));
@@ -29,6 +29,6 @@ export function drawersToCount({ bins, drawers }: Pick<BenchView, 'bins' | 'draw
     .filter(([, list]) => list.length > 0)
     .map(([name, list]) => ({
       name,
-      bins: list.sort((a, b) => byName.compare(a.place, b.place) || byName.compare(a.name, b.name)),
+      bins: list.sort((a, b) => compareNames(a.place, b.place) || compareNames(a.name, b.name)),
     }));
 }

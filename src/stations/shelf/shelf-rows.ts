@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 import { hookRank } from '@/core/units/hook-rank';
 import type { Bin } from '@/records/bin';
 import { freeOf, type BenchView } from '../shared';
@@ -60,11 +61,10 @@ export function shelfGroups(view: BenchView, search: string, filter: ShelfFilter
       return words.every((word) => text.includes(word));
     });
   const groups = new Map<string, ShelfBin[]>();
-  const byName = new Intl.Collator('en', { numeric: true });
   for (const kind of KIND_ORDER) {
     const mine = rows.filter(({ bin }) => bin.kind === kind);
     for (const row of mine.sort(
-      (a, b) => rankOf(a.bin) - rankOf(b.bin) || byName.compare(a.bin.name, b.bin.name),
+      (a, b) => rankOf(a.bin) - rankOf(b.bin) || compareNames(a.bin.name, b.bin.name),
     )) {
       const name = row.bin.kind === 'part' ? capital(row.bin.sort) : KIND_NAMES[kind];
       const group = groups.get(name);

@@ -1,3 +1,4 @@
+import { compareNames } from '@/core/numeric/compare-names';
 import type { HoldId } from '@/core/skirts/holds/definition';
 import { findHold } from '@/core/skirts/holds';
 import type { NewSkirt } from '@/data/repositories/skirts';
@@ -51,9 +52,7 @@ export function strandsOnShelf(view: Pick<BenchView, 'bins'>): StrandBin[] {
     .filter((bin): bin is StrandBin => bin.kind === 'strand')
     .sort(
       (a, b) =>
-        rank[a.form] - rank[b.form] ||
-        b.strandWidthMm - a.strandWidthMm ||
-        a.name.localeCompare(b.name, 'en', { numeric: true }),
+        rank[a.form] - rank[b.form] || b.strandWidthMm - a.strandWidthMm || compareNames(a.name, b.name),
     );
 }
 
