@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
 /** Journeys that measure how long the page's main thread is taken. */
-const TIMED = /(large-stl|plan-speed|photo-speed|skirt-speed|(mix|cut)-speed)\.journey\.ts$/;
+const TIMED = /(large-stl|plan-speed|photo-speed|skirt-speed|(mix|cut)-speed|large-shelf)\.journey\.ts$/;
 
 const port = Number(process.env.RUVEK_TEST_PORT ?? 3217);
 

@@ -1,0 +1,82 @@
+import type { Page } from '@playwright/test';
+import { largeBench } from './large-bench';
+import type { BenchFile } from '../../src/records/bench-file';
+
+export const STATIONS = [
+  ...['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'build', 'rig', 'shelf', 'cost', 'water'],
+] as const;
+
+const LONG_MS = 120_000;
+
+/** Opens a station and waits until it stands; gives how long that took, ms. */
+export async function timeOpening(page: Page, address: string): Promise<number> {
+  const from = performance.now();
+  await page.goto(address);
+  await page.getByRole('heading', { level: 1 }).waitFor({ timeout: LONG_MS });
+  return performance.now() - from;
+}
+
+/**
+ * Takes back what was done last and does it again: what a station takes to answer a change of the bench, reading,
+ * reckoning and drawing included. Gives how long the two took together, ms.
+ */
+export async function timeAnswer(page: Page): Promise<number> {
+  const enabled = (name: string) => page.locator(`button:has-text("Undo")[title^="${name}"]`);
+  const from = performance.now();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.locator('button[aria-label="Redo"]:not([disabled])').waitFor();
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await enabled('Take back: Take at the shelf').waitFor();
+  return performance.now() - from;
+}
+
+/** Finds the hooks that are taken, among however many bins, and shows their card. */
+export async function showHooks(page: Page): Promise<void> {
+  await page.getByRole('textbox', { name: 'Search the shelf' }).fill('Jig hook 2/0');
+  await page
+    .getByRole('button', { name: /^Jig hook 2\/0 ?\d/ })
+    .first()
+    .click();
+}
+
+/** Takes two hooks off the shelf by hand: something to take back. */
+export async function takeTwo(page: Page): Promise<void> {
+  await showHooks(page);
+  await page.getByRole('textbox', { name: 'How much' }).fill('2');
+  await page
+    .getByRole('form', { name: /^Move / })
+    .getByRole('button', { name: 'Take' })
+    .click();
+  await page.locator('button[title="Take back: Take at the shelf"]').waitFor();
+}
+
+/** Puts the large bench in place of the made-up one, through the page. */
+export async function putLargeBench(page: Page, demo: BenchFile): Promise<void> {
+  const contents = largeBench(demo.contents, demo.savedAt);
+  await page.getByRole('button', { name: 'Bench: units and backup' }).click();
+  await page.getByLabel('Saved bench to restore').setInputFiles({
+    ...{ name: 'large.json', mimeType: 'application/json' },
+    buffer: Buffer.from(JSON.stringify({ ...demo, contents })),
+  });
+  const preview = page.getByRole('region', { name: 'What would change' });
+  await page.getByRole('button', { name: 'Replace the bench' }).click({ timeout: LONG_MS });
+  await preview.waitFor({ state: 'detached', timeout: LONG_MS });
+  await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
+  // The first reading makes the copy that later ones are read from.
+  await page.waitForFunction(
+    () =>
+      new Promise<boolean>((resolve) => {
+        const opening = indexedDB.open('ruvek');
+        opening.onsuccess = () => {
+          const { result } = opening;
+          const count = result.transaction('packedLedger').objectStore('packedLedger').count();
+          count.onsuccess = () => {
+            result.close();
+            resolve(count.result > 0);
+          };
+        };
+      }),
+    undefined,
+    { timeout: LONG_MS, polling: 500 },
+  );
+}
