@@ -2,6 +2,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Act, Change, TableName } from '@/records/act';
 import type { BenchContents } from '@/records/bench-file';
 import type { Entry } from '@/records/entry';
+import { findOverdrawn } from './hold-levels';
 import type { Store } from './store';
 
 type Rows = Pick<BenchContents, TableName>;
@@ -30,7 +31,8 @@ export interface Pen {
 }
 
 /**
- * Writes to the bench: one transaction, one act. All of `body` is written or, where it throws, nothing. A body
+ * Writes to the bench: one transaction, one act. All of `body` is written or, where it throws, nothing; so also where it
+ * would take more out of a bin than the ledger says is there: then it throws a RefusedInside. A body
  * that changes nothing leaves no act, so a refusal costs nothing. A label that is only known once it is done may be a
  * function.
  *
@@ -80,6 +82,15 @@ export async function write<T>(
       putMany('entries', entries.filter(({ qty }) => qty !== 0).map(entryOf));
 
     const value = await body({ put, remove, enter, putMany, enterMany });
+    const overdrawn = await findOverdrawn(
+      db,
+      changes.filter(({ table }) => table === 'entries').map(({ after }) => after as Entry),
+    );
+    if (overdrawn) {
+      const bin = await db.bins.get(overdrawn.binId);
+      const { name = 'A bin', unit = 'pieces' } = bin ?? {};
+      throw new RefusedInside({ code: 'bench.below-zero', bin: name, level: overdrawn.level, unit });
+    }
     if (changes.length > 0) {
       const last = await db.acts.orderBy('no').last();
       const said = typeof label === 'string' ? label : label();

@@ -21,6 +21,10 @@ export function benchSentence(problem: BenchProblem): string {
       const unit = problem.unit === 'pieces' ? '' : ` ${problem.unit}`;
       return `${problem.bin} has ${n(problem.onHand)}${unit}; ${n(problem.asked)}${unit} cannot come out. Take less, or count it first.`;
     }
+    case 'bench.below-zero': {
+      const unit = problem.unit === 'pieces' ? '' : ` ${problem.unit}`;
+      return `By the books ${problem.bin} would hold ${n(-problem.level)}${unit} less than nothing. Count it first: more was there than the books say.`;
+    }
     case 'bench.not-whole':
       return `${problem.bin} is kept in whole pieces; ${n(problem.asked)} is not one. Write a whole number.`;
     case 'bench.too-light':

@@ -15,6 +15,10 @@ const PROBLEMS: readonly (readonly [BenchProblem, RegExp])[] = [
   ],
   [{ code: 'bench.kit-back', no: 3 }, /Kit 3 is back on the shelf already/],
   [{ code: 'bench.kept-by-length', bin: 'Cable' }, /kept by its lengths.*at Rig, Rolls/],
+  [
+    { code: 'bench.below-zero', bin: 'Cable', level: -20, unit: 'mm' },
+    /Cable would hold 20 mm less than nothing. Count it first/,
+  ],
   [{ code: 'bench.other-unit', bin: 'Hair', other: 'Tab' }, /Hair is not counted the way Tab is/],
 ];
 

@@ -16,6 +16,13 @@ export type BenchProblem =
       readonly asked: number;
       readonly unit: 'g' | 'pieces' | 'mm';
     }
+  | {
+      readonly code: 'bench.below-zero';
+      readonly bin: string;
+      /** What would be in it, below 0. */
+      readonly level: number;
+      readonly unit: 'g' | 'pieces' | 'mm';
+    }
   | { readonly code: 'bench.not-whole'; readonly bin: string; readonly asked: number }
   | { readonly code: 'bench.too-light'; readonly eachG: number; readonly hardwareG: number }
   | { readonly code: 'bench.zinc-in-pot'; readonly zinc: string; readonly other: string }

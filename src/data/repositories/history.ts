@@ -4,7 +4,7 @@ import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import { sortHistory } from '../sort-history';
 import type { Store } from '../store';
-import { granted, refuse, write, type Pen } from '../write';
+import { granted, orRefusal, type Pen, refuse, write } from '../write';
 
 const NEWEST = 12;
 
@@ -29,18 +29,20 @@ export function historyRepository(store: Store) {
   }
 
   async function takeBack(act: Act, label: string): Promise<BenchOutcome<string>> {
-    return write(
-      store,
-      label,
-      async (pen) => {
-        for (const change of act.changes) {
-          if (!(await stands(change)))
-            return refuse<string>({ code: 'bench.changed-since', label: act.label });
-        }
-        for (const change of [...act.changes].reverse()) await reverse(pen, change);
-        return granted(act.label);
-      },
-      act.id,
+    return orRefusal(
+      write(
+        store,
+        label,
+        async (pen) => {
+          for (const change of act.changes) {
+            if (!(await stands(change)))
+              return refuse<string>({ code: 'bench.changed-since', label: act.label });
+          }
+          for (const change of [...act.changes].reverse()) await reverse(pen, change);
+          return granted(act.label);
+        },
+        act.id,
+      ),
     );
   }
 

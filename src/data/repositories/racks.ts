@@ -6,7 +6,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { CoatFault } from '@/records/coat-fault';
 import type { Hung, Rack } from '@/records/rack';
 import type { Store } from '../store';
-import { granted, orRefusal, refuse, RefusedInside, write, type Pen } from '../write';
+import { granted, orRefusal, type Pen, refuse, RefusedInside, write } from '../write';
 import { coatedBin } from './coated-bin';
 
 export type NewRack = Pick<Rack, 'ovenId' | 'school' | 'partC' | 'minutes' | 'startC' | 'hung'>;
@@ -40,14 +40,16 @@ export function rackRepository(store: Store) {
     states: readonly Rack['state'][],
     to: (rack: Rack, pen: Pen) => Promise<BenchOutcome<T>>,
   ): Promise<BenchOutcome<T>> =>
-    write(store, label, async (pen) => {
-      const rack = await db.racks.get(id);
-      if (!rack) return refuse<T>({ code: 'bench.gone', what: 'rack' });
-      if (!states.includes(rack.state)) {
-        return refuse<T>({ code: 'bench.rack-moved-on', no: rack.no, state: rack.state });
-      }
-      return to(rack, pen);
-    });
+    orRefusal(
+      write(store, label, async (pen) => {
+        const rack = await db.racks.get(id);
+        if (!rack) return refuse<T>({ code: 'bench.gone', what: 'rack' });
+        if (!states.includes(rack.state)) {
+          return refuse<T>({ code: 'bench.rack-moved-on', no: rack.no, state: rack.state });
+        }
+        return to(rack, pen);
+      }),
+    );
 
   const put = async (pen: Pen, rack: Rack): Promise<BenchOutcome<Rack>> => {
     await pen.put('racks', rack);

@@ -9,7 +9,7 @@ import type { Act } from '@/records/act';
 import type { Beat } from '@/records/beat';
 import type { Booking, Pour, Run } from '@/records/run';
 import type { Store } from '../store';
-import { granted, refuse, write } from '../write';
+import { granted, orRefusal, refuse, write } from '../write';
 import { beatOf } from './beat-of';
 import { headBin, type NameHead } from './head-bin';
 import { pourMarks } from './pour-marks';
@@ -175,35 +175,37 @@ export function runRepository(store: Store) {
       nameHead: NameHead,
       weighed?: WeighedEnd,
     ): Promise<BenchOutcome<Booking>> =>
-      write(store, 'Book a run', async (pen) => {
-        const found = await underWay(db, runId);
-        if (!found.ok) return found;
-        const { run, pours } = found.value;
-        if (pours.length === 0) return refuse<Booking>({ code: 'bench.nothing-poured' });
-        const { figures, heads, hooks } = settleRun(run, pours, drossG, weighed);
-        if (figures.potLeftG < 0)
-          return refuse<Booking>({ code: 'bench.overcast', shortG: -figures.potLeftG });
+      orRefusal(
+        write(store, 'Book a run', async (pen) => {
+          const found = await underWay(db, runId);
+          if (!found.ok) return found;
+          const { run, pours } = found.value;
+          if (pours.length === 0) return refuse<Booking>({ code: 'bench.nothing-poured' });
+          const { figures, heads, hooks } = settleRun(run, pours, drossG, weighed);
+          if (figures.potLeftG < 0)
+            return refuse<Booking>({ code: 'bench.overcast', shortG: -figures.potLeftG });
 
-        for (const { key, ticketId, lineId, count } of heads) {
-          const head = run.heads.find((each) => each.key === key);
-          if (!head) throw new Error(`book requires run ${run.no} to know the head ${key}`);
-          const binId = await headBin(store, pen, { ...head, metalBinId: run.metalBinId }, nameHead);
-          await pen.enter({ binId, kind: 'made', qty: count, ticketId, lineId, runId });
-        }
-        for (const [binId, count] of hooks) {
-          await pen.enter({ binId, kind: 'taken', qty: -count, note: 'cast in', runId });
-        }
-        const metal = (kind: 'taken' | 'returned', qty: number, note: string) =>
-          pen.enter({ binId: run.metalBinId, kind, qty, note, runId });
-        await metal('taken', -run.chargedG, 'into the pot');
-        for (const { g } of run.topUps) await metal('taken', -g, 'topped up');
-        await metal('returned', figures.rejectedG, 'misfills');
-        await metal('returned', figures.sprueG, 'sprues');
-        await metal('returned', figures.potLeftG, 'left in the pot');
-        await pen.put('runs', { ...run, state: 'booked', endedAt: store.now(), booking: figures });
-        await pen.remove('beats', runId);
-        return granted(figures);
-      }),
+          for (const { key, ticketId, lineId, count } of heads) {
+            const head = run.heads.find((each) => each.key === key);
+            if (!head) throw new Error(`book requires run ${run.no} to know the head ${key}`);
+            const binId = await headBin(store, pen, { ...head, metalBinId: run.metalBinId }, nameHead);
+            await pen.enter({ binId, kind: 'made', qty: count, ticketId, lineId, runId });
+          }
+          for (const [binId, count] of hooks) {
+            await pen.enter({ binId, kind: 'taken', qty: -count, note: 'cast in', runId });
+          }
+          const metal = (kind: 'taken' | 'returned', qty: number, note: string) =>
+            pen.enter({ binId: run.metalBinId, kind, qty, note, runId });
+          await metal('taken', -run.chargedG, 'into the pot');
+          for (const { g } of run.topUps) await metal('taken', -g, 'topped up');
+          await metal('returned', figures.rejectedG, 'misfills');
+          await metal('returned', figures.sprueG, 'sprues');
+          await metal('returned', figures.potLeftG, 'left in the pot');
+          await pen.put('runs', { ...run, state: 'booked', endedAt: store.now(), booking: figures });
+          await pen.remove('beats', runId);
+          return granted(figures);
+        }),
+      ),
 
     /** Ends a run without booking it: all goes back into the pot, nothing moves on the shelf. */
     drop: (runId: string): Promise<BenchOutcome<undefined>> =>

@@ -114,7 +114,9 @@ export function shelfRepository(store: Store) {
     countDay: (found: readonly CountedBin[]): Promise<number> =>
       write(store, 'Count day', async (pen) => {
         const { levels } = growLedger(EMPTY_LEDGER, await db.entries.toArray());
-        const entries = found.map(({ binId, counted, reason }): NewEntry => ({
+        // Counted twice, the later count holds.
+        const last = new Map(found.map((each) => [each.binId, each]));
+        const entries = [...last.values()].map(({ binId, counted, reason }): NewEntry => ({
           ...{ binId, kind: 'counted', note: reason },
           qty: sum([counted, -(levels.get(binId) ?? 0)]),
         }));

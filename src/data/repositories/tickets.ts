@@ -3,7 +3,7 @@ import type { HeadAllotment } from '@/core/tickets/allot-free-heads';
 import type { Entry } from '@/records/entry';
 import type { Ticket } from '@/records/ticket';
 import type { Store } from '../store';
-import { granted, refuse, write } from '../write';
+import { granted, orRefusal, refuse, write } from '../write';
 
 export type NewTicket = Omit<Ticket, 'id' | 'no' | 'createdAt' | 'state'>;
 
@@ -79,17 +79,19 @@ export function ticketRepository(store: Store) {
 
     /** Closes a ticket. Heads cast for an order leave the shelf with it; for stock they stay. */
     close: (ticketId: string): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Close a ticket', async (pen) => {
-        const ticket = await db.tickets.get(ticketId);
-        if (!ticket) return refuse<undefined>({ code: 'bench.gone', what: 'ticket' });
-        if (ticket.buyer !== null) {
-          for (const [binId, { qty, lineId }] of await heldFor(ticketId)) {
-            const note = `handed over to ${ticket.buyer}`;
-            if (qty > 0) await pen.enter({ binId, kind: 'taken', qty: -qty, note, ticketId, lineId });
+      orRefusal(
+        write(store, 'Close a ticket', async (pen) => {
+          const ticket = await db.tickets.get(ticketId);
+          if (!ticket) return refuse<undefined>({ code: 'bench.gone', what: 'ticket' });
+          if (ticket.buyer !== null) {
+            for (const [binId, { qty, lineId }] of await heldFor(ticketId)) {
+              const note = `handed over to ${ticket.buyer}`;
+              if (qty > 0) await pen.enter({ binId, kind: 'taken', qty: -qty, note, ticketId, lineId });
+            }
           }
-        }
-        await pen.put('tickets', { ...ticket, state: 'closed' });
-        return granted(undefined);
-      }),
+          await pen.put('tickets', { ...ticket, state: 'closed' });
+          return granted(undefined);
+        }),
+      ),
   };
 }
