@@ -73,6 +73,19 @@ export function historyRepository(store: Store) {
     /** What the next undo and redo would touch; null where there is nothing. */
     offers,
 
+    /** When the first thing was done after a moment; null where nothing was. Acts are counted up as they are done. */
+    firstSince: async (at: number): Promise<number | null> => {
+      const no = async (nth: number) => db.acts.where('no').equals(nth).first();
+      let [before, from] = [0, ((await db.acts.orderBy('no').last())?.no ?? 0) + 1];
+      // Each act is a record of its own size: the first is found by halving, not by reading them all.
+      while (from - before > 1) {
+        const middle = Math.floor((before + from) / 2);
+        if (((await no(middle))?.at ?? 0) > at) from = middle;
+        else before = middle;
+      }
+      return (await no(from))?.at ?? null;
+    },
+
     /** Takes back the newest act that stands. With `only`, refuses where that act is another. */
     async undo(only: (act: Act) => boolean = () => true): Promise<BenchOutcome<string>> {
       const { undo } = await offers();

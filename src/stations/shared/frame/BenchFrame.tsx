@@ -9,6 +9,7 @@ import { Line } from '@/ui/frame/Line';
 import styles from '@/ui/frame/frame.module.css';
 import { useBench } from '../BenchProvider';
 import { setPreferences, usePreferences } from '../preferences-store';
+import { BackUpReminder } from './BackUpReminder';
 import { BenchMenu } from './BenchMenu';
 import { Clocks } from './Clocks';
 import { KeysHelp } from './KeysHelp';
@@ -70,6 +71,7 @@ export function BenchFrame({ children }: { children: ReactNode }) {
         </Link>
         <span className={styles.benchName}>{view.bench.name}</span>
         <div className={styles.tools}>
+          <BackUpReminder />
           <button
             type="button"
             className={styles.tool}

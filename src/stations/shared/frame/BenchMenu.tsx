@@ -18,6 +18,7 @@ import { ReplacePreview, type Pending } from './ReplacePreview';
 import { saveFile } from './save-file';
 import { StoragePart } from './StoragePart';
 import { TablesPart } from './TablesPart';
+import { useBackUp } from './use-back-up';
 import styles from './bench-menu.module.css';
 
 /** Units, backups and whole benches. */
@@ -25,6 +26,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
   const { workshop, view, demo, carryOut } = useBench();
   const { message } = App.useApp();
   const preferences = usePreferences();
+  const backUp = useBackUp();
   const earlier = useLiveQuery(() => workshop.backup.earlierBench(), [workshop]);
   const chooser = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -37,16 +39,6 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
   const propose = async (title: string, contents: BenchContents) => {
     setProblem(null);
     setPending({ title, contents, differences: await workshop.backup.preview(contents) });
-  };
-  const backUp = async () => {
-    const file = await workshop.backup.save();
-    saveFile(
-      `ruvek-bench-${dayjs(file.savedAt).format('YYYY-MM-DD-HHmm')}.json`,
-      JSON.stringify(file),
-      'application/json',
-    );
-    setPreferences({ backedUpAt: file.savedAt });
-    void message.success('The bench is in your downloads.');
   };
   const read = async (file: File, use: 'replace' | 'join') => {
     setPending(null);
