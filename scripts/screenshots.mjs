@@ -100,14 +100,14 @@ await parts.getByText('Buy', { exact: true }).click();
 await page.getByRole('button', { name: 'Find the cheapest packs' }).click();
 await page.getByText(/proven: no other orders cost less/).waitFor();
 await shoot(page, 'buy');
+await parts.getByText('Cabinet', { exact: true }).click();
+await page.getByRole('button', { name: /^Skirt drawer/ }).click();
+await page.evaluate(() => scrollTo({ top: 0 }));
+await shoot(page, 'cabinet');
 
 await page.goto(`${base}/water`);
 await parts.getByText('Which weight', { exact: true }).click();
 await shoot(page, 'water');
-
-await page.goto(`${base}/calculations`);
-await page.getByRole('heading', { level: 1 }).waitFor();
-await shoot(page, 'calculations');
 
 /** Begins a run, with the checklist answered. */
 async function begin(on) {

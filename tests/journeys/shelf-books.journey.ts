@@ -29,6 +29,12 @@ test('what tickets lack is bought in the fewest-cost packs, comes short, and lie
   const mine = before.contents.purchases.find(({ no }) => no === 2)!;
   const bought = mine.lines[0]!;
   const goods = mine.lines.reduce((so, { packs, packPrice }) => so + packs * packPrice, 0);
+  const [calendar] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Due days as a calendar' }).click(),
+  ]);
+  const due = mine.dueOn!.replaceAll('-', '');
+  expect(readFileSync(await calendar.path(), 'utf8')).toContain(`DTSTART;VALUE=DATE:${due}`);
   const article = page.getByRole('article', { name: 'Order 2' });
   const bin = before.contents.bins.find(({ id }) => id === bought.binId)!;
   const came = article.getByRole('spinbutton', { name: `Packs of ${bin.name} that came` });

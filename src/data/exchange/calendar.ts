@@ -34,3 +34,29 @@ export function calendarFile(session: CalendarSession): string {
   event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_BEFORE_S, description: session.title });
   return calendar.toString();
 }
+
+export interface CalendarDelivery {
+  readonly uid: string;
+  readonly title: string;
+  /** The day it is due, `2026-11-30`. */
+  readonly day: string;
+  readonly notes: readonly string[];
+}
+
+/**
+ * What is on its way as a calendar file (RFC 5545), a whole day each.
+ *
+ * @example deliveriesFile([{ uid: 'order-3', title: 'Order 3', day: '2026-11-30', notes: [] }], 0)
+ * // '...DTSTART;VALUE=DATE:20261130...'
+ */
+export function deliveriesFile(deliveries: readonly CalendarDelivery[], savedAt: number): string {
+  const calendar = ical({ name: 'Deliveries', method: ICalCalendarMethod.PUBLISH });
+  calendar.prodId({ company: 'Ruvek', product: 'Ruvek' });
+  for (const { uid, title, day, notes } of deliveries) {
+    calendar.createEvent({
+      ...{ id: uid, summary: title, description: notes.join('\n'), stamp: new Date(savedAt) },
+      ...{ start: new Date(`${day}T00:00:00Z`), allDay: true },
+    });
+  }
+  return calendar.toString();
+}

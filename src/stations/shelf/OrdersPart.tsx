@@ -3,11 +3,33 @@
 import { Button, InputNumber, Popconfirm } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
+import { deliveriesFile } from '@/data/exchange/calendar';
 import type { Purchase } from '@/records/buying';
-import { amountText, dayText, useBench, usePreferences } from '../shared';
+import { amountText, dayText, saveFile, useBench, usePreferences, type BenchView } from '../shared';
 import styles from './buy.module.css';
 
 const STATE_WORDS = { ordered: 'on its way', received: 'all here', 'given-up': 'given up' } as const;
+
+const sellerName = ({ sellerId }: Purchase, { sellers }: Pick<BenchView, 'sellers'>) =>
+  sellers.find(({ id }) => id === sellerId)?.name ?? 'a seller gone';
+
+/** Open orders that say when they are due, as a calendar file. */
+function deliveries(open: readonly Purchase[], view: BenchView, now: number): string {
+  return deliveriesFile(
+    open.flatMap((purchase) => {
+      const { id, no, dueOn, lines } = purchase;
+      const notes = lines
+        .filter(({ packs, came }) => came < packs)
+        .map(
+          ({ binId, packs, came }) =>
+            `${packs - came} packs of ${view.binById.get(binId)?.name ?? 'a bin gone'}`,
+        );
+      const title = `Order ${no}, ${sellerName(purchase, view)}`;
+      return dueOn === null ? [] : [{ uid: `${id}@ruvek`, title, day: dueOn, notes }];
+    }),
+    now,
+  );
+}
 
 /** Orders on their way: late ones first, received pack by pack. */
 export function OrdersPart() {
@@ -23,6 +45,15 @@ export function OrdersPart() {
         <p className={styles.empty}>Nothing is on its way. What tickets lack is under Buy.</p>
       ) : (
         <div className={styles.slips}>
+          <Button
+            className={styles.calendar}
+            disabled={open.every(({ dueOn }) => dueOn === null)}
+            onClick={() =>
+              saveFile('ruvek-deliveries.ics', deliveries(open, view, workshop.now()), 'text/calendar')
+            }
+          >
+            Due days as a calendar
+          </Button>
           {open.map((purchase) => (
             <OpenOrder
               key={purchase.id}
@@ -36,10 +67,10 @@ export function OrdersPart() {
         <>
           <h3>Before</h3>
           <ul className={styles.past}>
-            {past.map(({ id, no, sellerId, state, orderedAt, lines }) => (
-              <li key={id}>
-                <b>{no}</b> {view.sellers.find((each) => each.id === sellerId)?.name ?? 'a seller gone'},{' '}
-                {dayjs(orderedAt).format('D MMM')}, {lines.length} things, {STATE_WORDS[state]}
+            {past.map((purchase) => (
+              <li key={purchase.id}>
+                <b>{purchase.no}</b> {sellerName(purchase, view)}, {dayjs(purchase.orderedAt).format('D MMM')}
+                , {purchase.lines.length} things, {STATE_WORDS[purchase.state]}
               </li>
             ))}
           </ul>
@@ -64,7 +95,7 @@ function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly
   return (
     <article data-late={isLate} aria-label={`Order ${purchase.no}`}>
       <h3>
-        {view.sellers.find(({ id }) => id === purchase.sellerId)?.name ?? 'a seller gone'}{' '}
+        {sellerName(purchase, view)}{' '}
         <small>
           order {purchase.no}, {dayjs(purchase.orderedAt).format('D MMM')}
           {purchase.dueOn === null

@@ -1,0 +1,38 @@
+import { calendarFile, deliveriesFile } from './calendar';
+
+const START = Date.UTC(2026, 10, 27, 18);
+
+describe('calendarFile', () => {
+  it('writes a session in UTC with an alarm, the same one when it is saved again', () => {
+    const session = {
+      ...{ title: 'Pour', startsAt: START, endsAt: START + 3_600_000, uid: 'session-1@ruvek' },
+      ...{ notes: ['18:00 melt', '18:40 Block A'], savedAt: START - 1000 },
+    };
+    const file = calendarFile(session);
+    expect(file).toContain('DTSTART:20261127T180000Z');
+    expect(file).toContain('DTEND:20261127T190000Z');
+    expect(file).toContain('TRIGGER:-PT30M');
+    expect(file).toContain('UID:session-1@ruvek');
+    expect(calendarFile({ ...session, savedAt: START })).toContain('UID:session-1@ruvek');
+  });
+});
+
+describe('deliveriesFile', () => {
+  it('writes a whole day each, on the very day, wherever the bench is', () => {
+    const file = deliveriesFile(
+      [
+        { uid: 'a@ruvek', title: 'Order 3, Quayside parts', day: '2026-11-30', notes: ['2 packs of beads'] },
+        { uid: 'b@ruvek', title: 'Order 4', day: '2027-01-01', notes: [] },
+      ],
+      START,
+    );
+    expect(file.match(/BEGIN:VEVENT/g)).toHaveLength(2);
+    expect(file).toContain('DTSTART;VALUE=DATE:20261130');
+    expect(file).toContain('DTSTART;VALUE=DATE:20270101');
+    expect(file).toContain('2 packs of beads');
+  });
+
+  it('is an empty calendar where nothing is on its way', () => {
+    expect(deliveriesFile([], START)).toMatch(/^BEGIN:VCALENDAR[\s\S]*END:VCALENDAR$/);
+  });
+});
