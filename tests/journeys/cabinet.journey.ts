@@ -78,6 +78,11 @@ test('drawers are laid out by dragging and hold what is put into them, through a
   await test.step('what must be kept apart is said, and a search shows where a thing lies', async () => {
     await front(page, /^Soft bait box.*to be kept apart/).click();
     await expect(page.getByRole('alert').filter({ hasText: 'melt each other' })).toBeVisible();
+    const [labels] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Print labels' }).click(),
+    ]);
+    expect(labels.suggestedFilename()).toBe('ruvek-labels-soft-bait-box.pdf');
     await page.getByRole('textbox', { name: 'Search the shelf' }).fill('hook 2/0');
     await expect(front(page, /^Hook tray, 14 bins, 2 found/)).toBeVisible();
     await expect(front(page, /^Tin 2, \d+ bins, 0 found/)).toBeVisible();

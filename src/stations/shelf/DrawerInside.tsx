@@ -1,7 +1,7 @@
 'use client';
 
 import { useDraggable, useDroppable } from '@dnd-kit/core';
-import { Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useId } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
 import { clashSentence } from '@/messages/clash-sentence';
@@ -10,6 +10,7 @@ import type { Drawer } from '@/records/cabinet';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { amountText, useBench, usePreferences } from '../shared';
 import { clashesOf } from './cabinet';
+import { printDrawer } from './print-drawer';
 import { contentStyle, shelfBin } from './shelf-rows';
 import { LOOSE, type Dragged } from './use-cabinet-drag';
 import styles from './cabinet.module.css';
@@ -27,6 +28,7 @@ interface DrawerInsideProps {
 /** An open drawer from above: a compartment a bin, to be dragged into another drawer, and a field to put more in. */
 export function DrawerInside({ drawer, bins, onChoose, onFile }: DrawerInsideProps) {
   const { view } = useBench();
+  const { mass } = usePreferences();
   const { setNodeRef, isOver } = useDroppable({ id: drawer?.id ?? LOOSE });
   const id = useId();
   const sorted = [...bins].sort((a, b) => compareNames(a.name, b.name));
@@ -42,6 +44,11 @@ export function DrawerInside({ drawer, bins, onChoose, onFile }: DrawerInsidePro
     >
       <h3>
         {drawer ? drawer.name : 'In no drawer'} <small>{bins.length}</small>
+        {drawer && bins.length > 0 ? (
+          <Button size="small" onClick={() => void printDrawer(sorted, drawer.name, mass)}>
+            Print labels
+          </Button>
+        ) : null}
       </h3>
       {drawer && clash ? (
         <p role="alert" className={styles.clash}>

@@ -4,6 +4,7 @@ import { PLAIN_BIN } from '@/records/plain-bin';
 import { PLAIN_PART } from '@/records/plain-part';
 import { cabinetOf, clashesOf, stuffOf } from './cabinet';
 import { clashesAt, companionsOf } from './neighbors';
+import { drawerLabels } from './print-drawer';
 
 const part = (id: string, change: Partial<PartBin> = {}): PartBin => ({
   ...PLAIN_BIN,
@@ -50,6 +51,35 @@ describe('the cabinet', () => {
         ?.map(({ id }) => id),
     ).toEqual(['crank', 'stretchy']);
     expect(clashesAt({ ...worm, drawerId: 'next' }, { bins }).size).toBe(0);
+  });
+});
+
+describe('labels of a drawer', () => {
+  it('say what lies there, when it is low and what to keep it from, with a code of the bin', () => {
+    const bins = [part('worm', { gauge: gauge('trailer', {}, 'soft'), lowAt: 6 }), part('bead')];
+    expect(drawerLabels(bins, 'Top left', 'g')).toEqual([
+      {
+        ...{ title: 'worm', lines: ['things', 'Top left', 'low at 6'], code: 'ruvek:bin/worm' },
+        caution: expect.stringMatching(/^Soft plastic: keep from stretchy/) as string,
+      },
+      { title: 'bead', lines: ['things', 'Top left'], code: 'ruvek:bin/bead', caution: '' },
+    ]);
+  });
+
+  it('have words for everything that must be kept apart', () => {
+    for (const stuff of ['soft-plastic', 'stretch-plastic', 'hard-plastic', 'painted'] as const) {
+      const [label] = drawerLabels(
+        [
+          part(
+            'x',
+            stuff === 'stretch-plastic' ? { gauge: gauge('trailer', {}, 'stretch') } : { keepApart: stuff },
+          ),
+        ],
+        'd',
+        'g',
+      );
+      expect(label!.caution).not.toBe('');
+    }
   });
 });
 

@@ -1,0 +1,49 @@
+import { bagLabelsPdf, type BagLabel } from '@/data/exchange/sheet/bag-labels';
+import { numberText } from '@/messages/number-text';
+import type { Bin } from '@/records/bin';
+import type { Preferences } from '@/data/device/preferences';
+import { amountText, loadFonts, saveFile, slug } from '../shared';
+import { stuffOf } from './cabinet';
+
+const BESIDE: Readonly<Record<string, string>> = {
+  'soft-plastic': 'Soft plastic: keep from stretchy and hard plastic and from paint.',
+  'stretch-plastic': 'Stretchy plastic: keep from soft plastic.',
+  'hard-plastic': 'Hard plastic: keep from soft plastic.',
+  painted: 'Painted: keep from soft plastic.',
+  lead: 'Lead: wash hands after. Keep zinc away.',
+  zinc: 'Zinc: keep from lead, it spoils the pour.',
+};
+
+function sizeLine(bin: Bin): string[] {
+  if (bin.kind === 'hook') return [`${bin.size}, gape ${numberText(bin.gapeMm, 3)} mm`];
+  if (bin.kind === 'metal') return [`${numberText(bin.densityGcm3, 4)} g/cm³`];
+  if (bin.kind === 'powder') return bin.cures.map(({ cureC, cureMin }) => `${cureC} °C, ${cureMin} min`);
+  return bin.kind === 'part' && bin.sort ? [bin.sort] : [];
+}
+
+/** What the label of each bin says. */
+export function drawerLabels(bins: readonly Bin[], drawer: string, mass: Preferences['mass']): BagLabel[] {
+  return bins.map((bin) => {
+    const stuff = stuffOf(bin);
+    return {
+      title: bin.name,
+      lines: [
+        ...sizeLine(bin),
+        drawer,
+        ...(bin.lowAt === null ? [] : [`low at ${amountText(bin.lowAt, bin, mass)}`]),
+      ],
+      code: `ruvek:bin/${bin.id}`,
+      caution: stuff === null ? '' : (BESIDE[stuff] ?? ''),
+    };
+  });
+}
+
+/** A label for every bin of a drawer, as a PDF. */
+export async function printDrawer(
+  bins: readonly Bin[],
+  drawer: string,
+  mass: Preferences['mass'],
+): Promise<void> {
+  const pdf = await bagLabelsPdf(drawerLabels(bins, drawer, mass), await loadFonts());
+  saveFile(`ruvek-labels-${slug(drawer)}.pdf`, pdf, 'application/pdf');
+}
