@@ -101,7 +101,7 @@ await page.getByRole('button', { name: 'Find the cheapest packs' }).click();
 await page.getByText(/proven: no other orders cost less/).waitFor();
 await shoot(page, 'buy');
 await parts.getByText('Cabinet', { exact: true }).click();
-await page.getByRole('button', { name: /^Skirt drawer/ }).click();
+await page.getByRole('button', { name: /^Hook tray/ }).click();
 await page.evaluate(() => scrollTo({ top: 0 }));
 await shoot(page, 'cabinet');
 
