@@ -33,6 +33,10 @@ describe('standInDifferences', () => {
     expect(standInDifferences(hook(10), hook(11.2))).toBeNull();
     expect(standInDifferences(hook(10), hook(10, 1.2))).toBeNull();
     expect(standInDifferences(hook(10), hook(10, 1, '3/0'))).toMatchObject([{ what: 'size', to: '3/0' }]);
+    expect(standInDifferences(hook(10), { ...hook(10), shankMm: 28 } as Standing)).toMatchObject([
+      { what: 'shankMm', from: 20, to: 28 },
+    ]);
+    expect(standInDifferences(hook(10), { ...hook(10), shankMm: 31 } as Standing)).toBeNull();
   });
 
   it('never lets a weaker link stand in, and always a stronger one', () => {

@@ -44,6 +44,8 @@ export interface StandInDifference {
 /** So far a size may be off before another hook or part is another thing. */
 const SIZE_SHARE = 0.1;
 const WIRE_SHARE = 0.15;
+/** A longer shank of one size still lies in the cavity; by how much it differs is said. */
+const SHANK_SHARE = 0.5;
 /** Metal of another density weighs another mark. */
 const DENSITY_SHARE = 0.01;
 /** From about here on any eye sees two colors apart, and from the second they are two colors (CIEDE2000). */
@@ -104,7 +106,7 @@ function judge(there: Standing, other: Standing): Judged[] {
       there.size === other.size ? 'same' : { what: 'size', from: there.size, to: other.size, far: 1 },
       size('gapeMm', there.gapeMm, other.gapeMm),
       size('wireMm', there.wireMm, other.wireMm, WIRE_SHARE),
-      size('shankMm', there.shankMm, other.shankMm, WIRE_SHARE),
+      size('shankMm', there.shankMm, other.shankMm, SHANK_SHARE),
     ];
   }
   if (there.kind === 'part' && other.kind === 'part') return parts(there, other);
