@@ -57,7 +57,7 @@ test('drawers are laid out by dragging and hold what is put into them, through a
   await test.step('a bin is dragged out of one drawer into another', async () => {
     await front(page, /^Shot tin/).click();
     const inside = page.getByRole('region', { name: 'In Shot tin' });
-    const bin = inside.getByRole('button').first();
+    const bin = inside.getByRole('listitem').getByRole('button').first();
     const name = (await bin.locator('span').innerText()).trim();
     const target = front(page, /^Tin 1,/);
     await target.evaluate((element) => element.scrollIntoView({ block: 'start' }));
