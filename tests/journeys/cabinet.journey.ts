@@ -60,7 +60,8 @@ test('drawers are laid out by dragging and hold what is put into them, through a
     const bin = inside.getByRole('listitem').getByRole('button').first();
     const name = (await bin.locator('span').innerText()).trim();
     const target = front(page, /^Tin 1,/);
-    await target.evaluate((element) => element.scrollIntoView({ block: 'start' }));
+    // Away from the edges, near which a drag scrolls the page along.
+    await page.evaluate(() => window.scrollTo({ top: 0 }));
     const [from, to] = [await middleOf(bin), await middleOf(target)];
     await drag(page, bin, { x: to.x - from.x, y: to.y - from.y });
     const tin = await drawerOf('Tin 1');
