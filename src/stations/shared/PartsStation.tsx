@@ -32,7 +32,9 @@ export function PartsStation<Part extends string>(props: PartsStationProps<Part>
       onFold={(next) => setPreferences({ isSlipFolded: next })}
       actions={
         <>
-          <Segmented<Part> aria-label="What to do" value={part} options={[...parts]} onChange={onTurn} />
+          <div className={styles.parts}>
+            <Segmented<Part> aria-label="What to do" value={part} options={[...parts]} onChange={onTurn} />
+          </div>
           {actions}
         </>
       }
