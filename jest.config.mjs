@@ -1,6 +1,9 @@
 /** Unit tests sit beside their file; tests/ holds import rules and differential runs (journeys run in Playwright). */
 const config = {
   testEnvironment: 'node',
+  // One process for all of it grows to gigabytes and slows what runs late: a worker that has grown is begun anew.
+  maxWorkers: 2,
+  workerIdleMemoryLimit: '900MB',
   // Looked up in the sandbox each time, these slow every loop of numbers about tenfold.
   sandboxInjectedGlobals: [
     'Math',

@@ -111,12 +111,24 @@ export function granted<T>(value: T): BenchOutcome<T> {
   return { ok: true, value };
 }
 
-/** What a write did, or why it was refused after it had begun. */
-export function orRefusal<T>(written: Promise<BenchOutcome<T>>): Promise<BenchOutcome<T>> {
-  return written.catch((error: unknown) => {
+/**
+ * A write that may refuse: what its body refuses, or throws as a RefusedInside, or what would take a bin below nothing,
+ * comes back as a refusal, and nothing is written.
+ *
+ * @example await attempt(store, 'Take hooks', async (pen) => granted(await pen.enter({ binId, kind: 'taken', qty: -5 })))
+ */
+export async function attempt<T>(
+  store: Store,
+  label: string | (() => string),
+  body: (pen: Pen) => Promise<BenchOutcome<T>>,
+  undoes: string | null = null,
+): Promise<BenchOutcome<T>> {
+  try {
+    return await write(store, label, body, undoes);
+  } catch (error) {
     if (error instanceof RefusedInside) return refuse<T>(error.problem);
     throw error;
-  });
+  }
 }
 
 /** Carries a refusal out of a write that has written already, so that its transaction is rolled back. */

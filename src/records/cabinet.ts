@@ -3,6 +3,8 @@ import { id, instant, name, note } from './fields';
 
 /** How many columns the cabinet is drawn with. */
 export const CABINET_COLUMNS = 12;
+/** How high a drawer may be, in cells. */
+export const DRAWER_MOST_ROWS = 8;
 
 /** A drawer, box or shelf of the maker's own cabinet, and where it stands in it, in cells. */
 export const drawer = z.strictObject({
@@ -15,7 +17,7 @@ export const drawer = z.strictObject({
     .max(CABINET_COLUMNS - 1),
   row: z.int().min(0).max(199),
   columns: z.int().min(1).max(CABINET_COLUMNS),
-  rows: z.int().min(1).max(8),
+  rows: z.int().min(1).max(DRAWER_MOST_ROWS),
   note,
 });
 

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { STATIONS } from '../support/station-times';
 import {
   beginRun,
   choose,
@@ -182,20 +183,7 @@ test('a calculation example can be changed and run, and says what is wrong', asy
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-  for (const station of [
-    'ticket',
-    'metal',
-    'molds',
-    'pour',
-    'dress',
-    'coat',
-    'skirt',
-    'build',
-    'rig',
-    'shelf',
-    'cost',
-    'water',
-  ]) {
+  for (const station of STATIONS) {
     test(`the ${station} station keeps within the screen`, async ({ page }) => {
       await openStation(page, station);
       await page.waitForLoadState('networkidle');

@@ -1,4 +1,5 @@
 import { compareNames } from '../numeric/compare-names';
+
 export interface OrderedBlock {
   readonly moldId: string;
   /** Metal of its heaviest casting, g. */

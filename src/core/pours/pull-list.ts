@@ -1,4 +1,5 @@
 import { compareNames } from '../numeric/compare-names';
+
 export interface PullBlock {
   readonly name: string;
   /** Where the block lies. */

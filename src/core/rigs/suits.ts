@@ -1,19 +1,23 @@
 import type { PartGauge } from '../parts/part-roles';
 import { fitTube, type TubeVerdict } from './fit-tube';
 import { findMatch, type MatchLine } from './match-table';
-import type { RigPiece } from './rig';
+
+/** What it takes to know whether things suit: what they were measured as. */
+export interface Measured {
+  readonly gauge: Pick<PartGauge, 'as' | 'sizes' | 'line'>;
+}
 
 /** Two sizes of one packet differ by less than this, mm. */
 const SAME_MM = 0.06;
 
 /** What a crimp must be inside for a cable, mm; null where nobody knows. */
-export function crimpFor({ gauge }: RigPiece, matches: readonly MatchLine[]): number | null {
+export function crimpFor({ gauge }: Measured, matches: readonly MatchLine[]): number | null {
   const { diameterMm } = gauge.sizes;
   return diameterMm === undefined ? null : (findMatch(matches, 'crimp-by-cable', diameterMm)?.takes ?? null);
 }
 
 /** Whether a crimp is of the size that a cable takes. */
-export function isCrimpFor(crimp: RigPiece, wantMm: number): boolean {
+export function isCrimpFor(crimp: Measured, wantMm: number): boolean {
   const { holeMm } = crimp.gauge.sizes;
   return holeMm !== undefined && Math.abs(holeMm - wantMm) < SAME_MM;
 }
@@ -33,9 +37,9 @@ export interface TubeSeat {
  * @example seatTube(tube, hook, cable, matches)?.verdict // 'fits'
  */
 export function seatTube(
-  tube: RigPiece,
-  hook: RigPiece,
-  line: RigPiece | null,
+  tube: Measured,
+  hook: Measured,
+  line: Measured | null,
   matches: readonly MatchLine[],
 ): TubeSeat | null {
   const { wireMm, eyeMm } = hook.gauge.sizes;

@@ -8,7 +8,7 @@ import type { Batch } from '@/records/batch';
 import type { Flaw } from '@/records/flaw';
 import type { Run } from '@/records/run';
 import type { Store } from '../store';
-import { granted, orRefusal, type Pen, refuse, write } from '../write';
+import { attempt, granted, type Pen, refuse, write } from '../write';
 import { headBin, type NameHead } from './head-bin';
 
 export type NewBatch = Omit<Batch, 'id' | 'steps' | 'inHand' | 'startedAt' | 'endedAt' | 'sortedOut'> & {
@@ -28,15 +28,13 @@ export function batchRepository(store: Store) {
     label: string,
     to: (batch: Batch, all: readonly Batch[]) => Batch,
   ): Promise<BenchOutcome<Batch>> =>
-    orRefusal(
-      write(store, label, async (pen) => {
-        const batch = await db.batches.get(id);
-        if (!batch) return refuse<Batch>({ code: 'bench.gone', what: 'batch' });
-        const changed = to(batch, await db.batches.toArray());
-        await pen.put('batches', changed);
-        return granted(changed);
-      }),
-    );
+    attempt(store, label, async (pen) => {
+      const batch = await db.batches.get(id);
+      if (!batch) return refuse<Batch>({ code: 'bench.gone', what: 'batch' });
+      const changed = to(batch, await db.batches.toArray());
+      await pen.put('batches', changed);
+      return granted(changed);
+    });
 
   const withState = (batch: Batch, state: Pick<DressBatch, 'steps' | 'inHand'>): Batch => ({
     ...batch,
@@ -151,48 +149,46 @@ export function batchRepository(store: Store) {
      * for, and their metal goes back to its lot. Refuses to scrap more than there are.
      */
     note: (id: string, { moldId, ...flaw }: NewFlaw): Promise<BenchOutcome<string>> =>
-      orRefusal(
-        write(store, flaw.fate === 'scrapped' ? 'Scrap castings' : 'Note a flaw', async (pen) => {
-          const batch = await db.batches.get(id);
-          if (!batch) return refuse<string>({ code: 'bench.gone', what: 'batch' });
-          if (flaw.fate === 'scrapped') {
-            const asked = flaw.count;
-            if (asked > batch.count) {
-              return refuse<string>({
-                code: 'bench.too-little',
-                bin: batch.title,
-                onHand: batch.count,
-                asked,
-                unit: 'pieces',
-              });
-            }
-            const lack = batch.headBinId === null ? null : await lacking(batch.headBinId, asked);
-            if (lack) return lack;
-            const run = await db.runs.get(batch.runId ?? '');
-            if (batch.headBinId !== null && run) await unmake(pen, run, batch, batch.headBinId, asked);
-            else if (batch.headBinId !== null) {
-              await pen.enter({
-                binId: batch.headBinId,
-                kind: 'lost',
-                qty: -asked,
-                note: 'scrapped in dressing',
-              });
-            }
-            const { count, steps } = shrinkBatch(batch, batch.count - asked);
-            await pen.put('batches', { ...batch, count, steps: [...steps] });
+      attempt(store, flaw.fate === 'scrapped' ? 'Scrap castings' : 'Note a flaw', async (pen) => {
+        const batch = await db.batches.get(id);
+        if (!batch) return refuse<string>({ code: 'bench.gone', what: 'batch' });
+        if (flaw.fate === 'scrapped') {
+          const asked = flaw.count;
+          if (asked > batch.count) {
+            return refuse<string>({
+              code: 'bench.too-little',
+              bin: batch.title,
+              onHand: batch.count,
+              asked,
+              unit: 'pieces',
+            });
           }
-          const noted: Flaw = {
-            ...flaw,
-            id: store.newId(),
-            at: store.now(),
-            runId: batch.runId,
-            batchId: id,
-            moldId,
-          };
-          await pen.put('flaws', noted);
-          return granted(noted.id);
-        }),
-      ),
+          const lack = batch.headBinId === null ? null : await lacking(batch.headBinId, asked);
+          if (lack) return lack;
+          const run = await db.runs.get(batch.runId ?? '');
+          if (batch.headBinId !== null && run) await unmake(pen, run, batch, batch.headBinId, asked);
+          else if (batch.headBinId !== null) {
+            await pen.enter({
+              binId: batch.headBinId,
+              kind: 'lost',
+              qty: -asked,
+              note: 'scrapped in dressing',
+            });
+          }
+          const { count, steps } = shrinkBatch(batch, batch.count - asked);
+          await pen.put('batches', { ...batch, count, steps: [...steps] });
+        }
+        const noted: Flaw = {
+          ...flaw,
+          id: store.newId(),
+          at: store.now(),
+          runId: batch.runId,
+          batchId: id,
+          moldId,
+        };
+        await pen.put('flaws', noted);
+        return granted(noted.id);
+      }),
 
     /** Says of what a noted flaw came. */
     setCause: (flaw: Flaw, cause: CauseId | null): Promise<void> =>
@@ -204,23 +200,21 @@ export function batchRepository(store: Store) {
       moves: readonly { readonly nominalG: number; readonly count: number }[],
       nameHead: NameHead,
     ): Promise<BenchOutcome<undefined>> =>
-      orRefusal(
-        write(store, 'Sort by true weight', async (pen) => {
-          const batch = await db.batches.get(id);
-          if (!batch?.headBinId) return refuse<undefined>({ code: 'bench.gone', what: 'batch' });
-          const lack = await lacking(batch.headBinId, sum(moves.map(({ count }) => count)));
-          if (lack) return lack;
-          const { style, hookBinId, metalBinId } = batch;
-          const note = 'sorted by true weight';
-          for (const { nominalG, count } of moves) {
-            const to = await headBin(store, pen, { style, nominalG, hookBinId, metalBinId }, nameHead);
-            await pen.enter({ binId: batch.headBinId, kind: 'taken', qty: -count, note });
-            await pen.enter({ binId: to, kind: 'returned', qty: count, note });
-          }
-          await pen.put('batches', { ...batch, sortedOut: addUp([...batch.sortedOut, ...moves]) });
-          return granted(undefined);
-        }),
-      ),
+      attempt(store, 'Sort by true weight', async (pen) => {
+        const batch = await db.batches.get(id);
+        if (!batch?.headBinId) return refuse<undefined>({ code: 'bench.gone', what: 'batch' });
+        const lack = await lacking(batch.headBinId, sum(moves.map(({ count }) => count)));
+        if (lack) return lack;
+        const { style, hookBinId, metalBinId } = batch;
+        const note = 'sorted by true weight';
+        for (const { nominalG, count } of moves) {
+          const to = await headBin(store, pen, { style, nominalG, hookBinId, metalBinId }, nameHead);
+          await pen.enter({ binId: batch.headBinId, kind: 'taken', qty: -count, note });
+          await pen.enter({ binId: to, kind: 'returned', qty: count, note });
+        }
+        await pen.put('batches', { ...batch, sortedOut: addUp([...batch.sortedOut, ...moves]) });
+        return granted(undefined);
+      }),
   };
 }
 

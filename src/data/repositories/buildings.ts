@@ -1,7 +1,7 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { BuildRecord, Building } from '@/records/build';
 import type { Store } from '../store';
-import { granted, orRefusal, refuse, RefusedInside, write, type Pen } from '../write';
+import { attempt, granted, type Pen, refuse, RefusedInside } from '../write';
 import { baitBin, salvageBin } from './bait-bin';
 import { pressed, pressedBack, rested, type Drying } from './card-run';
 import { mustHold } from './must-hold';
@@ -38,15 +38,12 @@ export function buildingRepository(store: Store) {
     label: string,
     to: (building: Building, pen: Pen) => Promise<BenchOutcome<T>>,
   ): Promise<BenchOutcome<T>> =>
-    orRefusal(
-      write(store, label, async (pen) => {
-        const building = await db.buildings.get(id);
-        if (!building) return refuse<T>({ code: 'bench.gone', what: 'building run' });
-        if (building.state !== 'building')
-          return refuse<T>({ code: 'bench.building-ended', no: building.no });
-        return to(building, pen);
-      }),
-    );
+    attempt(store, label, async (pen) => {
+      const building = await db.buildings.get(id);
+      if (!building) return refuse<T>({ code: 'bench.gone', what: 'building run' });
+      if (building.state !== 'building') return refuse<T>({ code: 'bench.building-ended', no: building.no });
+      return to(building, pen);
+    });
 
   const put = async (pen: Pen, building: Building): Promise<BenchOutcome<Building>> => {
     await pen.put('buildings', building);
@@ -58,34 +55,32 @@ export function buildingRepository(store: Store) {
 
     /** Begins a run: pulls what it takes off the shelf, or refuses and takes nothing. */
     begin: (run: NewBuilding): Promise<BenchOutcome<Building>> =>
-      orRefusal(
-        write(store, `Build ${run.count}`, async (pen) => {
-          if ((await db.buildings.where('state').equals('building').count()) > 0) {
-            return refuse<Building>({ code: 'bench.building-on' });
-          }
-          for (const { binId, qty } of run.taken) await mustHold(store, binId, qty);
-          const last = await db.buildings.orderBy('no').last();
-          const building: Building = {
-            ...run,
-            id: store.newId(),
-            no: (last?.no ?? 0) + 1,
-            state: 'building',
-            putBack: [],
-            card: { step: 0, bait: 0, counted: 0 },
-            isThrough: false,
-            passed: 0,
-            failed: [],
-            startedAt: store.now(),
-            inHand: store.now(),
-            seconds: 0,
-            endedAt: null,
-          };
-          for (const { binId, qty } of run.taken) {
-            await pen.enter({ binId, kind: 'taken', qty: -qty, note: `building run ${building.no}` });
-          }
-          return put(pen, building);
-        }),
-      ),
+      attempt(store, `Build ${run.count}`, async (pen) => {
+        if ((await db.buildings.where('state').equals('building').count()) > 0) {
+          return refuse<Building>({ code: 'bench.building-on' });
+        }
+        for (const { binId, qty } of run.taken) await mustHold(store, binId, qty);
+        const last = await db.buildings.orderBy('no').last();
+        const building: Building = {
+          ...run,
+          id: store.newId(),
+          no: (last?.no ?? 0) + 1,
+          state: 'building',
+          putBack: [],
+          card: { step: 0, bait: 0, counted: 0 },
+          isThrough: false,
+          passed: 0,
+          failed: [],
+          startedAt: store.now(),
+          inHand: store.now(),
+          seconds: 0,
+          endedAt: null,
+        };
+        for (const { binId, qty } of run.taken) {
+          await pen.enter({ binId, kind: 'taken', qty: -qty, note: `building run ${building.no}` });
+        }
+        return put(pen, building);
+      }),
 
     /**
      * One press of the card. `times` is how often each step counts; `drying`, by step, what is glued in it: its clock starts
@@ -142,21 +137,19 @@ export function buildingRepository(store: Store) {
 
     /** Strips old baits: the baits leave their box, the parts go to the shelf as they look. */
     salvage: ({ baitBinId, baits, parts }: Salvage): Promise<BenchOutcome<undefined>> =>
-      orRefusal(
-        write(store, baits === 1 ? 'Strip a bait' : `Strip ${baits} baits`, async (pen) => {
-          if (baitBinId !== null) {
-            await mustHold(store, baitBinId, baits);
-            await pen.enter({ binId: baitBinId, kind: 'taken', qty: -baits, note: 'stripped for parts' });
-          }
-          for (const { binId, qty, condition } of parts) {
-            const bin = await db.bins.get(binId);
-            if (!bin) throw new RefusedInside({ code: 'bench.gone', what: 'bin' });
-            const to =
-              bin.kind === 'part' && condition !== 'new' ? await salvageBin(store, pen, bin, condition) : bin;
-            await pen.enter({ binId: to.id, kind: 'salvaged', qty, note: 'from an old bait' });
-          }
-          return granted(undefined);
-        }),
-      ),
+      attempt(store, baits === 1 ? 'Strip a bait' : `Strip ${baits} baits`, async (pen) => {
+        if (baitBinId !== null) {
+          await mustHold(store, baitBinId, baits);
+          await pen.enter({ binId: baitBinId, kind: 'taken', qty: -baits, note: 'stripped for parts' });
+        }
+        for (const { binId, qty, condition } of parts) {
+          const bin = await db.bins.get(binId);
+          if (!bin) throw new RefusedInside({ code: 'bench.gone', what: 'bin' });
+          const to =
+            bin.kind === 'part' && condition !== 'new' ? await salvageBin(store, pen, bin, condition) : bin;
+          await pen.enter({ binId: to.id, kind: 'salvaged', qty, note: 'from an old bait' });
+        }
+        return granted(undefined);
+      }),
   };
 }

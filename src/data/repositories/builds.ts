@@ -1,7 +1,7 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { BuildRecord } from '@/records/build';
 import type { Store } from '../store';
-import { granted, refuse, write } from '../write';
+import { attempt, granted, refuse, write } from '../write';
 
 /** A build as it is written: a new one without a family, a new version with its. */
 export type NewBuild = Omit<BuildRecord, 'id' | 'family' | 'version' | 'createdAt' | 'retired' | 'seenMs'> & {
@@ -17,7 +17,7 @@ export function buildRepository(store: Store) {
     label: string,
     to: (build: BuildRecord) => BuildRecord,
   ): Promise<BenchOutcome<undefined>> =>
-    write(store, label, async (pen) => {
+    attempt(store, label, async (pen) => {
       const build = await db.builds.get(id);
       if (!build) return refuse<undefined>({ code: 'bench.gone', what: 'build' });
       await pen.put('builds', to(build));

@@ -1,7 +1,7 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { BuyIn, Pack, Purchase, Seller, Substitute } from '@/records/buying';
 import type { Store } from '../store';
-import { granted, orRefusal, refuse, RefusedInside, write } from '../write';
+import { attempt, granted, refuse, RefusedInside, write } from '../write';
 
 type New<T> = Omit<T, 'id'> & { readonly id?: string };
 
@@ -62,51 +62,49 @@ export function buyingRepository(store: Store) {
      * deliveries leave the rest on order.
      */
     receive: (id: string, arrived: readonly ArrivedLine[]): Promise<BenchOutcome<Purchase>> =>
-      orRefusal(
-        write(store, 'Receive an order', async (pen) => {
-          const purchase = await db.purchases.get(id);
-          if (!purchase) return refuse<Purchase>({ code: 'bench.gone', what: 'order' });
-          if (purchase.state !== 'ordered') {
-            return refuse<Purchase>({ code: 'bench.order-done', no: purchase.no });
+      attempt(store, 'Receive an order', async (pen) => {
+        const purchase = await db.purchases.get(id);
+        if (!purchase) return refuse<Purchase>({ code: 'bench.gone', what: 'order' });
+        if (purchase.state !== 'ordered') {
+          return refuse<Purchase>({ code: 'bench.order-done', no: purchase.no });
+        }
+        const goods = purchase.lines.reduce((so, { packs, packPrice }) => so + packs * packPrice, 0);
+        const withPost = goods > 0 ? 1 + purchase.postage / goods : 1;
+        const lines = [];
+        for (const line of purchase.lines) {
+          const came = arrived.find(({ packId }) => packId === line.packId)?.packs ?? 0;
+          if (came + line.came > line.packs) {
+            throw new RefusedInside({
+              code: 'bench.more-came',
+              asked: line.packs,
+              came: came + line.came,
+            });
           }
-          const goods = purchase.lines.reduce((so, { packs, packPrice }) => so + packs * packPrice, 0);
-          const withPost = goods > 0 ? 1 + purchase.postage / goods : 1;
-          const lines = [];
-          for (const line of purchase.lines) {
-            const came = arrived.find(({ packId }) => packId === line.packId)?.packs ?? 0;
-            if (came + line.came > line.packs) {
-              throw new RefusedInside({
-                code: 'bench.more-came',
-                asked: line.packs,
-                came: came + line.came,
-              });
-            }
-            lines.push({ ...line, came: line.came + came });
-            if (came === 0) continue;
-            const bin = await db.bins.get(line.binId);
-            if (!bin) throw new RefusedInside({ code: 'bench.gone', what: 'bin' });
-            const unitCost = (line.packPrice * withPost) / line.packQty;
-            const note = `order ${purchase.no}`;
-            // Rolls and sticks stay told apart: each pack is one length.
-            const pieces = bin.unit === 'mm' ? came : 1;
-            for (let nth = 0; nth < pieces; nth += 1) {
-              await pen.enter({
-                ...{ binId: bin.id, kind: 'received', note, unitCost },
-                qty: (line.packQty * came) / pieces,
-                lengthId: bin.unit === 'mm' ? store.newId() : null,
-              });
-            }
+          lines.push({ ...line, came: line.came + came });
+          if (came === 0) continue;
+          const bin = await db.bins.get(line.binId);
+          if (!bin) throw new RefusedInside({ code: 'bench.gone', what: 'bin' });
+          const unitCost = (line.packPrice * withPost) / line.packQty;
+          const note = `order ${purchase.no}`;
+          // Rolls and sticks stay told apart: each pack is one length.
+          const pieces = bin.unit === 'mm' ? came : 1;
+          for (let nth = 0; nth < pieces; nth += 1) {
+            await pen.enter({
+              ...{ binId: bin.id, kind: 'received', note, unitCost },
+              qty: (line.packQty * came) / pieces,
+              lengthId: bin.unit === 'mm' ? store.newId() : null,
+            });
           }
-          const isAll = lines.every(({ packs, came }) => came === packs);
-          const kept: Purchase = { ...purchase, lines, state: isAll ? 'received' : 'ordered' };
-          await pen.put('purchases', kept);
-          return granted(kept);
-        }),
-      ),
+        }
+        const isAll = lines.every(({ packs, came }) => came === packs);
+        const kept: Purchase = { ...purchase, lines, state: isAll ? 'received' : 'ordered' };
+        await pen.put('purchases', kept);
+        return granted(kept);
+      }),
 
     /** Gives up on what has not come. */
     giveUp: (id: string): Promise<BenchOutcome<Purchase>> =>
-      write(store, 'Give up on an order', async (pen) => {
+      attempt(store, 'Give up on an order', async (pen) => {
         const purchase = await db.purchases.get(id);
         if (!purchase) return refuse<Purchase>({ code: 'bench.gone', what: 'order' });
         const kept: Purchase = { ...purchase, state: 'given-up' };

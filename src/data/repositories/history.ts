@@ -4,7 +4,7 @@ import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import { sortHistory } from '../sort-history';
 import type { Store } from '../store';
-import { granted, orRefusal, type Pen, refuse, write } from '../write';
+import { attempt, granted, type Pen, refuse } from '../write';
 
 const NEWEST = 12;
 
@@ -29,20 +29,18 @@ export function historyRepository(store: Store) {
   }
 
   async function takeBack(act: Act, label: string): Promise<BenchOutcome<string>> {
-    return orRefusal(
-      write(
-        store,
-        label,
-        async (pen) => {
-          for (const change of act.changes) {
-            if (!(await stands(change)))
-              return refuse<string>({ code: 'bench.changed-since', label: act.label });
-          }
-          for (const change of [...act.changes].reverse()) await reverse(pen, change);
-          return granted(act.label);
-        },
-        act.id,
-      ),
+    return attempt(
+      store,
+      label,
+      async (pen) => {
+        for (const change of act.changes) {
+          if (!(await stands(change)))
+            return refuse<string>({ code: 'bench.changed-since', label: act.label });
+        }
+        for (const change of [...act.changes].reverse()) await reverse(pen, change);
+        return granted(act.label);
+      },
+      act.id,
     );
   }
 

@@ -1,7 +1,7 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Kit } from '@/records/rig';
 import type { Store } from '../store';
-import { granted, orRefusal, refuse, RefusedInside, write } from '../write';
+import { attempt, granted, refuse, RefusedInside } from '../write';
 import { mustHold } from './must-hold';
 
 export interface NewKit {
@@ -18,47 +18,43 @@ export function kitRepository(store: Store) {
 
     /** Packs a kit: all of it leaves the shelf, or nothing does. */
     pack: ({ name, note, lines }: NewKit): Promise<BenchOutcome<Kit>> =>
-      orRefusal(
-        write(store, `Pack ${name}`, async (pen) => {
-          const last = await db.kits.orderBy('no').last();
-          const kit: Kit = {
-            ...{ id: store.newId(), no: (last?.no ?? 0) + 1, name, note, state: 'packed' },
-            lines: lines.map((line) => ({ ...line, back: null })),
-            ...{ packedAt: store.now(), backAt: null },
-          };
-          for (const { binId, qty } of lines) {
-            await mustHold(store, binId, qty);
-            await pen.enter({ binId, kind: 'taken', qty: -qty, note: `trip kit ${kit.no}` });
-          }
-          await pen.put('kits', kit);
-          return granted(kit);
-        }),
-      ),
+      attempt(store, `Pack ${name}`, async (pen) => {
+        const last = await db.kits.orderBy('no').last();
+        const kit: Kit = {
+          ...{ id: store.newId(), no: (last?.no ?? 0) + 1, name, note, state: 'packed' },
+          lines: lines.map((line) => ({ ...line, back: null })),
+          ...{ packedAt: store.now(), backAt: null },
+        };
+        for (const { binId, qty } of lines) {
+          await mustHold(store, binId, qty);
+          await pen.enter({ binId, kind: 'taken', qty: -qty, note: `trip kit ${kit.no}` });
+        }
+        await pen.put('kits', kit);
+        return granted(kit);
+      }),
 
     /** Books a kit back: what came home returns to its bins, the rest was used or lost. */
     bringBack: (
       id: string,
       back: readonly { readonly binId: string; readonly qty: number }[],
     ): Promise<BenchOutcome<Kit>> =>
-      orRefusal(
-        write(store, 'Book a trip kit back', async (pen) => {
-          const kit = await db.kits.get(id);
-          if (!kit) return refuse<Kit>({ code: 'bench.gone', what: 'kit' });
-          if (kit.state === 'back') return refuse<Kit>({ code: 'bench.kit-back', no: kit.no });
-          const lines = kit.lines.map((line) => {
-            const qty = back.find(({ binId }) => binId === line.binId)?.qty ?? 0;
-            if (qty > line.qty + 1e-9) {
-              throw new RefusedInside({ code: 'bench.more-back-than-taken', taken: line.qty, back: qty });
-            }
-            return { ...line, back: qty };
-          });
-          for (const { binId, back: qty } of lines) {
-            if (qty > 0) await pen.enter({ binId, kind: 'returned', qty, note: `trip kit ${kit.no}` });
+      attempt(store, 'Book a trip kit back', async (pen) => {
+        const kit = await db.kits.get(id);
+        if (!kit) return refuse<Kit>({ code: 'bench.gone', what: 'kit' });
+        if (kit.state === 'back') return refuse<Kit>({ code: 'bench.kit-back', no: kit.no });
+        const lines = kit.lines.map((line) => {
+          const qty = back.find(({ binId }) => binId === line.binId)?.qty ?? 0;
+          if (qty > line.qty + 1e-9) {
+            throw new RefusedInside({ code: 'bench.more-back-than-taken', taken: line.qty, back: qty });
           }
-          const home: Kit = { ...kit, lines, state: 'back', backAt: store.now() };
-          await pen.put('kits', home);
-          return granted(home);
-        }),
-      ),
+          return { ...line, back: qty };
+        });
+        for (const { binId, back: qty } of lines) {
+          if (qty > 0) await pen.enter({ binId, kind: 'returned', qty, note: `trip kit ${kit.no}` });
+        }
+        const home: Kit = { ...kit, lines, state: 'back', backAt: store.now() };
+        await pen.put('kits', home);
+        return granted(home);
+      }),
   };
 }

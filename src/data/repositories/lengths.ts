@@ -1,7 +1,7 @@
 import { sum } from '@/core/numeric/sum';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Store } from '../store';
-import { granted, refuse, write } from '../write';
+import { attempt, granted, refuse } from '../write';
 
 /** Rolls, sticks and offcuts, told apart by the entries that name them. */
 export function lengthRepository(store: Store) {
@@ -14,7 +14,7 @@ export function lengthRepository(store: Store) {
       count: number,
       note: string,
     ): Promise<BenchOutcome<undefined>> =>
-      write(store, count === 1 ? 'Receive a length' : `Receive ${count} lengths`, async (pen) => {
+      attempt(store, count === 1 ? 'Receive a length' : `Receive ${count} lengths`, async (pen) => {
         const bin = await db.bins.get(binId);
         if (bin?.unit !== 'mm') return refuse<undefined>({ code: 'bench.gone', what: 'roll' });
         for (let nth = 0; nth < count; nth += 1) {
@@ -25,7 +25,7 @@ export function lengthRepository(store: Store) {
 
     /** Sets a length right to what was measured: enters the difference; 0 throws it away. */
     measure: (binId: string, lengthId: string | null, mm: number): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Measure a length', async (pen) => {
+      attempt(store, 'Measure a length', async (pen) => {
         if (!(await db.bins.get(binId))) return refuse<undefined>({ code: 'bench.gone', what: 'roll' });
         const thereMm = await lengthOf(store, binId, lengthId);
         await pen.enter({ binId, kind: 'counted', qty: mm - thereMm, lengthId, note: 'measured' });

@@ -7,7 +7,7 @@ import type { MetalBin } from '@/records/bin';
 import type { Melt } from '@/records/melt';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
-import { granted, refuse, write } from '../write';
+import { attempt, granted, refuse, write } from '../write';
 import { recalibrate } from './recalibrate';
 
 export interface NewMelt {
@@ -34,7 +34,7 @@ export function metalRepository(store: Store) {
       }),
     /** Melts lots together into ingots of a new lot. Refuses what would spoil, overfill or overdraw. */
     melt: ({ name, place, picks, drossShare }: NewMelt): Promise<BenchOutcome<string>> =>
-      write(store, `Melt ${name}`, async (pen) => {
+      attempt(store, `Melt ${name}`, async (pen) => {
         const known: { bin: MetalBin; g: number; onHand: number }[] = [];
         // One after the other: a transaction does not wait for promises made side by side.
         for (const { binId, g } of picks) {

@@ -1,7 +1,7 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
 import type { Store } from '../store';
-import { granted, refuse, write } from '../write';
+import { attempt, granted, refuse, write } from '../write';
 
 export type NewPlastic = Omit<PlasticRecord, 'id' | 'createdAt' | 'retired'>;
 export type NewPlasticBatch = Omit<PlasticBatchRecord, 'id' | 'no' | 'at'>;
@@ -28,7 +28,7 @@ export function plasticRepository(store: Store) {
       }),
 
     putAway: (id: string): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Put a color away', async (pen) => {
+      attempt(store, 'Put a color away', async (pen) => {
         const plastic = await db.plastics.get(id);
         if (!plastic) return refuse<undefined>({ code: 'bench.gone', what: 'color' });
         await pen.put('plastics', { ...plastic, retired: true });
@@ -37,7 +37,7 @@ export function plasticRepository(store: Store) {
 
     /** Logs a batch as it was poured; good baits go to their bin. */
     pour: (batch: NewPlasticBatch): Promise<BenchOutcome<PlasticBatchRecord>> =>
-      write(store, `Pour ${batch.good} soft baits`, async (pen) => {
+      attempt(store, `Pour ${batch.good} soft baits`, async (pen) => {
         const plastic = await db.plastics.get(batch.plasticId);
         if (!plastic) return refuse<PlasticBatchRecord>({ code: 'bench.gone', what: 'color' });
         if (batch.binId !== null && !(await db.bins.get(batch.binId))) {

@@ -2,7 +2,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { FlawKind } from '@/core/quality/flaws';
 import type { Pour } from '@/records/run';
 import type { Store } from '../store';
-import { granted, refuse, write } from '../write';
+import { attempt, granted, refuse } from '../write';
 import { underWay } from './under-way';
 
 /** What the maker marks on a pour of a run under way: misfills, what is wrong with them, warm-ups. */
@@ -15,7 +15,7 @@ export function pourMarks(store: Store) {
     pourId: string,
     change: (pour: Pour) => BenchOutcome<Pour>,
   ): Promise<BenchOutcome<Pour>> =>
-    write(store, label, async (pen) => {
+    attempt(store, label, async (pen) => {
       const pour = await db.pours.get(pourId);
       if (!pour) return refuse<Pour>({ code: 'bench.gone', what: 'pour' });
       const found = await underWay(db, pour.runId);

@@ -6,7 +6,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { CoatFault } from '@/records/coat-fault';
 import type { Hung, Rack } from '@/records/rack';
 import type { Store } from '../store';
-import { granted, orRefusal, type Pen, refuse, RefusedInside, write } from '../write';
+import { attempt, granted, type Pen, refuse, RefusedInside, write } from '../write';
 import { coatedBin } from './coated-bin';
 
 export type NewRack = Pick<Rack, 'ovenId' | 'school' | 'partC' | 'minutes' | 'startC' | 'hung'>;
@@ -40,16 +40,14 @@ export function rackRepository(store: Store) {
     states: readonly Rack['state'][],
     to: (rack: Rack, pen: Pen) => Promise<BenchOutcome<T>>,
   ): Promise<BenchOutcome<T>> =>
-    orRefusal(
-      write(store, label, async (pen) => {
-        const rack = await db.racks.get(id);
-        if (!rack) return refuse<T>({ code: 'bench.gone', what: 'rack' });
-        if (!states.includes(rack.state)) {
-          return refuse<T>({ code: 'bench.rack-moved-on', no: rack.no, state: rack.state });
-        }
-        return to(rack, pen);
-      }),
-    );
+    attempt(store, label, async (pen) => {
+      const rack = await db.racks.get(id);
+      if (!rack) return refuse<T>({ code: 'bench.gone', what: 'rack' });
+      if (!states.includes(rack.state)) {
+        return refuse<T>({ code: 'bench.rack-moved-on', no: rack.no, state: rack.state });
+      }
+      return to(rack, pen);
+    });
 
   const put = async (pen: Pen, rack: Rack): Promise<BenchOutcome<Rack>> => {
     await pen.put('racks', rack);
@@ -122,7 +120,7 @@ export function rackRepository(store: Store) {
     rehang: (
       changes: readonly { readonly id: string; readonly hung: readonly Hung[] }[],
     ): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Hang a head elsewhere', async (pen) => {
+      attempt(store, 'Hang a head elsewhere', async (pen) => {
         for (const { id } of changes) {
           const rack = await db.racks.get(id);
           if (!rack) return refuse<undefined>({ code: 'bench.gone', what: 'rack' });
@@ -199,35 +197,31 @@ export function rackRepository(store: Store) {
 
     /** Takes a cured rack out: its heads lie on the shelf in their color. Refuses where they are not there to coat. */
     comeOut: (id: string): Promise<BenchOutcome<Rack>> =>
-      orRefusal(
-        change(id, 'Rack out of the oven', ['curing'], async (rack, pen) => {
-          const kinds = new Map<string, { head: Hung; count: number }>();
-          for (const head of rack.hung) {
-            const key = [head.headBinId, head.coatId, head.ticketId, head.lineId].join(' ');
-            kinds.set(key, { head, count: (kinds.get(key)?.count ?? 0) + 1 });
-          }
-          for (const { head, count } of kinds.values()) {
-            const moved = await recolor(pen, head, count, `rack ${rack.no}`);
-            // What was entered so far goes too: a refusal inside a write that wrote must undo it.
-            if (!moved.ok) throw new RefusedInside(moved.problem);
-          }
-          await endClock(pen, rack);
-          return put(pen, { ...rack, state: 'out', endedAt: store.now(), clockId: null });
-        }),
-      ),
+      change(id, 'Rack out of the oven', ['curing'], async (rack, pen) => {
+        const kinds = new Map<string, { head: Hung; count: number }>();
+        for (const head of rack.hung) {
+          const key = [head.headBinId, head.coatId, head.ticketId, head.lineId].join(' ');
+          kinds.set(key, { head, count: (kinds.get(key)?.count ?? 0) + 1 });
+        }
+        for (const { head, count } of kinds.values()) {
+          const moved = await recolor(pen, head, count, `rack ${rack.no}`);
+          // What was entered so far goes too: a refusal inside a write that wrote must undo it.
+          if (!moved.ok) throw new RefusedInside(moved.problem);
+        }
+        await endClock(pen, rack);
+        return put(pen, { ...rack, state: 'out', endedAt: store.now(), clockId: null });
+      }),
 
     /** Heads painted by hand, drying in the air: no oven, no rack. Refuses more than lie there. */
     paint: (
       head: Omit<Hung, 'rod' | 'slot' | 'slotsEach'>,
       count: number,
     ): Promise<BenchOutcome<undefined>> =>
-      orRefusal(
-        write(store, `Paint ${count} heads`, async (pen) => {
-          const painted = await recolor(pen, head, count, 'painted');
-          if (!painted.ok) throw new RefusedInside(painted.problem);
-          return painted;
-        }),
-      ),
+      attempt(store, `Paint ${count} heads`, async (pen) => {
+        const painted = await recolor(pen, head, count, 'painted');
+        if (!painted.ok) throw new RefusedInside(painted.problem);
+        return painted;
+      }),
 
     /** Takes a rack down again: its heads wait as before. Powder that was used stays used. */
     drop: (id: string): Promise<BenchOutcome<Rack>> =>
@@ -238,29 +232,27 @@ export function rackRepository(store: Store) {
 
     /** Notes heads of a booked rack whose coat is wrong; those to be coated again wait as bare heads. */
     note: (id: string, { isRecoated, ...fault }: NewCoatFault): Promise<BenchOutcome<string>> =>
-      orRefusal(
-        change<string>(id, isRecoated ? 'Coat again' : 'Note a coat', ['out'], async (rack, pen) => {
-          const noted: CoatFault = { ...fault, id: store.newId(), at: store.now(), rackId: id };
-          const heads = rack.hung.filter(({ coatId }) => coatId === fault.coatId);
-          if (fault.count > heads.length) {
-            const { length: onRack } = heads;
-            return refuse({
-              code: 'bench.too-little',
-              bin: `Rack ${rack.no}`,
-              onHand: onRack,
-              asked: fault.count,
-              unit: 'pieces',
-            });
-          }
-          const back = heads.slice(0, isRecoated ? fault.count : 0);
-          for (const head of back) {
-            const moved = await recolor(pen, head, -1, `rack ${rack.no}, to be coated again`);
-            if (!moved.ok) throw new RefusedInside(moved.problem);
-          }
-          await pen.put('coatFaults', noted);
-          return granted(noted.id);
-        }),
-      ),
+      change<string>(id, isRecoated ? 'Coat again' : 'Note a coat', ['out'], async (rack, pen) => {
+        const noted: CoatFault = { ...fault, id: store.newId(), at: store.now(), rackId: id };
+        const heads = rack.hung.filter(({ coatId }) => coatId === fault.coatId);
+        if (fault.count > heads.length) {
+          const { length: onRack } = heads;
+          return refuse({
+            code: 'bench.too-little',
+            bin: `Rack ${rack.no}`,
+            onHand: onRack,
+            asked: fault.count,
+            unit: 'pieces',
+          });
+        }
+        const back = heads.slice(0, isRecoated ? fault.count : 0);
+        for (const head of back) {
+          const moved = await recolor(pen, head, -1, `rack ${rack.no}, to be coated again`);
+          if (!moved.ok) throw new RefusedInside(moved.problem);
+        }
+        await pen.put('coatFaults', noted);
+        return granted(noted.id);
+      }),
 
     /** Says of what a noted fault came. */
     setCause: (fault: CoatFault, cause: CoatCauseId | null): Promise<void> =>

@@ -2,7 +2,7 @@ import { sum } from '@/core/numeric/sum';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Rigging, RigRecord } from '@/records/rig';
 import type { Store } from '../store';
-import { granted, orRefusal, refuse, RefusedInside, write, type Pen } from '../write';
+import { attempt, granted, type Pen, refuse, RefusedInside } from '../write';
 import { pressed, pressedBack, rested, type Drying } from './card-run';
 import { lengthOf } from './lengths';
 import { mustHold } from './must-hold';
@@ -29,69 +29,65 @@ export function riggingRepository(store: Store) {
     label: string,
     to: (rigging: Rigging, pen: Pen) => Promise<Rigging>,
   ): Promise<BenchOutcome<Rigging>> =>
-    orRefusal(
-      write(store, label, async (pen) => {
-        const rigging = await db.riggings.get(id);
-        if (!rigging) return refuse<Rigging>({ code: 'bench.gone', what: 'rig run' });
-        if (rigging.state !== 'rigging')
-          return refuse<Rigging>({ code: 'bench.rigging-ended', no: rigging.no });
-        const next = await to(rigging, pen);
-        await pen.put('riggings', next);
-        return granted(next);
-      }),
-    );
+    attempt(store, label, async (pen) => {
+      const rigging = await db.riggings.get(id);
+      if (!rigging) return refuse<Rigging>({ code: 'bench.gone', what: 'rig run' });
+      if (rigging.state !== 'rigging')
+        return refuse<Rigging>({ code: 'bench.rigging-ended', no: rigging.no });
+      const next = await to(rigging, pen);
+      await pen.put('riggings', next);
+      return granted(next);
+    });
 
   return {
     all: (): Promise<Rigging[]> => db.riggings.orderBy('no').toArray(),
 
     /** Begins a run: pulls its parts and cuts its lengths, or refuses and touches nothing. */
     begin: (run: NewRigging): Promise<BenchOutcome<Rigging>> =>
-      orRefusal(
-        write(store, `Rig ${run.count}`, async (pen) => {
-          if ((await db.riggings.where('state').equals('rigging').count()) > 0) {
-            return refuse<Rigging>({ code: 'bench.rigging-on' });
+      attempt(store, `Rig ${run.count}`, async (pen) => {
+        if ((await db.riggings.where('state').equals('rigging').count()) > 0) {
+          return refuse<Rigging>({ code: 'bench.rigging-on' });
+        }
+        const last = await db.riggings.orderBy('no').last();
+        const no = (last?.no ?? 0) + 1;
+        const note = `rig run ${no}`;
+        for (const { binId, qty } of run.taken) {
+          await mustHold(store, binId, qty);
+          await pen.enter({ binId, kind: 'taken', qty: -qty, note });
+        }
+        for (const { binId, lengthId, fromMm, cuts, leftMm, isKept } of run.cut) {
+          const thereMm = await lengthOf(store, binId, lengthId);
+          if (Math.abs(thereMm - fromMm) > SAME_MM) {
+            const bin = (await db.bins.get(binId))?.name ?? 'a roll';
+            throw new RefusedInside({ code: 'bench.length-changed', bin, thereMm, toldMm: fromMm });
           }
-          const last = await db.riggings.orderBy('no').last();
-          const no = (last?.no ?? 0) + 1;
-          const note = `rig run ${no}`;
-          for (const { binId, qty } of run.taken) {
-            await mustHold(store, binId, qty);
-            await pen.enter({ binId, kind: 'taken', qty: -qty, note });
+          const usedMm = sum(cuts.map(({ lengthMm, count }) => lengthMm * count));
+          await pen.enter({ binId, lengthId, kind: 'taken', qty: -usedMm, note });
+          const kerfMm = fromMm - usedMm - leftMm;
+          if (kerfMm > SAME_MM)
+            await pen.enter({ binId, lengthId, kind: 'lost', qty: -kerfMm, note: 'cutting' });
+          if (!isKept && leftMm > 0) {
+            await pen.enter({ binId, lengthId, kind: 'lost', qty: -leftMm, note: 'too short to keep' });
           }
-          for (const { binId, lengthId, fromMm, cuts, leftMm, isKept } of run.cut) {
-            const thereMm = await lengthOf(store, binId, lengthId);
-            if (Math.abs(thereMm - fromMm) > SAME_MM) {
-              const bin = (await db.bins.get(binId))?.name ?? 'a roll';
-              throw new RefusedInside({ code: 'bench.length-changed', bin, thereMm, toldMm: fromMm });
-            }
-            const usedMm = sum(cuts.map(({ lengthMm, count }) => lengthMm * count));
-            await pen.enter({ binId, lengthId, kind: 'taken', qty: -usedMm, note });
-            const kerfMm = fromMm - usedMm - leftMm;
-            if (kerfMm > SAME_MM)
-              await pen.enter({ binId, lengthId, kind: 'lost', qty: -kerfMm, note: 'cutting' });
-            if (!isKept && leftMm > 0) {
-              await pen.enter({ binId, lengthId, kind: 'lost', qty: -leftMm, note: 'too short to keep' });
-            }
-          }
-          const rigging: Rigging = {
-            ...run,
-            ...{
-              id: store.newId(),
-              no,
-              state: 'rigging',
-              putBack: [],
-              cutDone: 0,
-              isThrough: false,
-              passed: 0,
-              failed: [],
-            },
-            card: { step: 0, bait: 0, counted: 0 },
-            ...{ startedAt: store.now(), inHand: store.now(), seconds: 0, endedAt: null },
-          };
-          await pen.put('riggings', rigging);
-          return granted(rigging);
-        }),
-      ),
+        }
+        const rigging: Rigging = {
+          ...run,
+          ...{
+            id: store.newId(),
+            no,
+            state: 'rigging',
+            putBack: [],
+            cutDone: 0,
+            isThrough: false,
+            passed: 0,
+            failed: [],
+          },
+          card: { step: 0, bait: 0, counted: 0 },
+          ...{ startedAt: store.now(), inHand: store.now(), seconds: 0, endedAt: null },
+        };
+        await pen.put('riggings', rigging);
+        return granted(rigging);
+      }),
 
     /** One cut more, or one taken back; never under none. */
     cutOne: (id: string, by: 1 | -1) =>

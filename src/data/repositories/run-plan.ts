@@ -1,7 +1,7 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Run } from '@/records/run';
 import type { Store } from '../store';
-import { granted, refuse, write } from '../write';
+import { attempt, granted, refuse } from '../write';
 import { beatOf } from './beat-of';
 import { underWay } from './under-way';
 
@@ -14,7 +14,7 @@ export function runPlan(store: Store) {
   return {
     /** Takes a new plan for what is left. Blocks keep their beat; one that comes new waits to be taken in hand. */
     replan: (runId: string, plan: Replanned): Promise<BenchOutcome<Run>> =>
-      write(store, 'Plan the run anew', async (pen) => {
+      attempt(store, 'Plan the run anew', async (pen) => {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
         const { run, pours } = found.value;

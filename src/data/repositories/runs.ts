@@ -9,7 +9,7 @@ import type { Act } from '@/records/act';
 import type { Beat } from '@/records/beat';
 import type { Booking, Pour, Run } from '@/records/run';
 import type { Store } from '../store';
-import { granted, orRefusal, refuse, write } from '../write';
+import { attempt, granted, refuse, write } from '../write';
 import { beatOf } from './beat-of';
 import { headBin, type NameHead } from './head-bin';
 import { pourMarks } from './pour-marks';
@@ -54,7 +54,7 @@ export function runRepository(store: Store) {
 
     /** Begins a run with so many blocks in hand. One run at a time: two would share one pot. */
     start: (run: NewRun, inHand = 1): Promise<BenchOutcome<string>> =>
-      write(store, 'Begin a run', async (pen) => {
+      attempt(store, 'Begin a run', async (pen) => {
         if (await db.runs.where('state').equals('pouring').first()) {
           return refuse<string>({ code: 'bench.run-under-way' });
         }
@@ -80,7 +80,7 @@ export function runRepository(store: Store) {
      */
     moveOn: async (runId: string, blockIndex: number, press: BeatPress): Promise<BenchOutcome<PressDone>> => {
       let label = 'Pour';
-      const done = await write(
+      const done = await attempt(
         store,
         () => label,
         async (pen) => {
@@ -138,7 +138,7 @@ export function runRepository(store: Store) {
 
     /** Takes a block of the run in hand beside the others, or puts it by. */
     takeIn: (runId: string, blockIndex: number, isIn: boolean): Promise<BenchOutcome<undefined>> =>
-      write(store, isIn ? 'Take a block in hand' : 'Put a block by', async (pen) => {
+      attempt(store, isIn ? 'Take a block in hand' : 'Put a block by', async (pen) => {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
         const beat = beatOf(found.value.run, await db.beats.get(runId), store.now());
@@ -157,7 +157,7 @@ export function runRepository(store: Store) {
 
     /** Metal of the same lot put into the pot while it runs. */
     topUp: (runId: string, g: number): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Top the pot up', async (pen) => {
+      attempt(store, 'Top the pot up', async (pen) => {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
         const { run } = found.value;
@@ -175,41 +175,39 @@ export function runRepository(store: Store) {
       nameHead: NameHead,
       weighed?: WeighedEnd,
     ): Promise<BenchOutcome<Booking>> =>
-      orRefusal(
-        write(store, 'Book a run', async (pen) => {
-          const found = await underWay(db, runId);
-          if (!found.ok) return found;
-          const { run, pours } = found.value;
-          if (pours.length === 0) return refuse<Booking>({ code: 'bench.nothing-poured' });
-          const { figures, heads, hooks } = settleRun(run, pours, drossG, weighed);
-          if (figures.potLeftG < 0)
-            return refuse<Booking>({ code: 'bench.overcast', shortG: -figures.potLeftG });
+      attempt(store, 'Book a run', async (pen) => {
+        const found = await underWay(db, runId);
+        if (!found.ok) return found;
+        const { run, pours } = found.value;
+        if (pours.length === 0) return refuse<Booking>({ code: 'bench.nothing-poured' });
+        const { figures, heads, hooks } = settleRun(run, pours, drossG, weighed);
+        if (figures.potLeftG < 0)
+          return refuse<Booking>({ code: 'bench.overcast', shortG: -figures.potLeftG });
 
-          for (const { key, ticketId, lineId, count } of heads) {
-            const head = run.heads.find((each) => each.key === key);
-            if (!head) throw new Error(`book requires run ${run.no} to know the head ${key}`);
-            const binId = await headBin(store, pen, { ...head, metalBinId: run.metalBinId }, nameHead);
-            await pen.enter({ binId, kind: 'made', qty: count, ticketId, lineId, runId });
-          }
-          for (const [binId, count] of hooks) {
-            await pen.enter({ binId, kind: 'taken', qty: -count, note: 'cast in', runId });
-          }
-          const metal = (kind: 'taken' | 'returned', qty: number, note: string) =>
-            pen.enter({ binId: run.metalBinId, kind, qty, note, runId });
-          await metal('taken', -run.chargedG, 'into the pot');
-          for (const { g } of run.topUps) await metal('taken', -g, 'topped up');
-          await metal('returned', figures.rejectedG, 'misfills');
-          await metal('returned', figures.sprueG, 'sprues');
-          await metal('returned', figures.potLeftG, 'left in the pot');
-          await pen.put('runs', { ...run, state: 'booked', endedAt: store.now(), booking: figures });
-          await pen.remove('beats', runId);
-          return granted(figures);
-        }),
-      ),
+        for (const { key, ticketId, lineId, count } of heads) {
+          const head = run.heads.find((each) => each.key === key);
+          if (!head) throw new Error(`book requires run ${run.no} to know the head ${key}`);
+          const binId = await headBin(store, pen, { ...head, metalBinId: run.metalBinId }, nameHead);
+          await pen.enter({ binId, kind: 'made', qty: count, ticketId, lineId, runId });
+        }
+        for (const [binId, count] of hooks) {
+          await pen.enter({ binId, kind: 'taken', qty: -count, note: 'cast in', runId });
+        }
+        const metal = (kind: 'taken' | 'returned', qty: number, note: string) =>
+          pen.enter({ binId: run.metalBinId, kind, qty, note, runId });
+        await metal('taken', -run.chargedG, 'into the pot');
+        for (const { g } of run.topUps) await metal('taken', -g, 'topped up');
+        await metal('returned', figures.rejectedG, 'misfills');
+        await metal('returned', figures.sprueG, 'sprues');
+        await metal('returned', figures.potLeftG, 'left in the pot');
+        await pen.put('runs', { ...run, state: 'booked', endedAt: store.now(), booking: figures });
+        await pen.remove('beats', runId);
+        return granted(figures);
+      }),
 
     /** Ends a run without booking it: all goes back into the pot, nothing moves on the shelf. */
     drop: (runId: string): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Drop a run', async (pen) => {
+      attempt(store, 'Drop a run', async (pen) => {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
         await pen.put('runs', { ...found.value.run, state: 'dropped', endedAt: store.now() });

@@ -7,7 +7,7 @@ import { PLAIN_PART } from '@/records/plain-part';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import { EMPTY_LEDGER, growLedger, type LedgerReading } from '../reading/ledger';
 import type { Store } from '../store';
-import { granted, refuse, write, type NewEntry } from '../write';
+import { attempt, granted, type NewEntry, refuse, write } from '../write';
 
 /** A bin before it has a name of its own. */
 export type NewBin = Bin extends infer Each
@@ -126,7 +126,7 @@ export function shelfRepository(store: Store) {
 
     /** Moves an amount (over 0) in or out by hand. Refuses to take out more than there is. */
     async move(binId: string, kind: HandMove, amount: number, note = ''): Promise<BenchOutcome<undefined>> {
-      return write(store, `${LABELS[kind]} at the shelf`, async (pen) => {
+      return attempt(store, `${LABELS[kind]} at the shelf`, async (pen) => {
         const bin = await db.bins.get(binId);
         if (!bin) return refuse<undefined>({ code: 'bench.gone', what: 'bin' });
         // Of which roll? The ledger must know.
@@ -167,7 +167,7 @@ export function shelfRepository(store: Store) {
       /** What one unit of it costs; null where nobody noted it. */
       readonly unitCost: number | null;
     }): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Let a part stand in', async (pen) => {
+      attempt(store, 'Let a part stand in', async (pen) => {
         const { binId, standsForId, qty, unitCost } = asked;
         const [bin, other] = await db.bins.bulkGet([binId, standsForId]);
         if (!bin || !other) return refuse<undefined>({ code: 'bench.gone', what: 'bin' });
@@ -194,7 +194,7 @@ export function shelfRepository(store: Store) {
 
     /** Sets a bin right to what was counted: enters the difference. Gives the difference. */
     async count(binId: string, counted: number): Promise<BenchOutcome<number>> {
-      return write(store, 'Count at the shelf', async (pen) => {
+      return attempt(store, 'Count at the shelf', async (pen) => {
         const bin = await db.bins.get(binId);
         if (!bin) return refuse<number>({ code: 'bench.gone', what: 'bin' });
         if (bin.unit === 'mm') return refuse<number>({ code: 'bench.kept-by-length', bin: bin.name });

@@ -2,7 +2,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Skirt } from '@/records/skirt';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
-import { granted, refuse, write } from '../write';
+import { attempt, granted, refuse, write } from '../write';
 import type { NewBin } from './shelf';
 
 /** A recipe as it is written: a new one without a family, a new version with its. */
@@ -60,7 +60,7 @@ export function skirtRepository(store: Store) {
 
     /** Changes what is said of a version; never what it is made of. */
     note: (id: string, note: string): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Note on a skirt', async (pen) => {
+      attempt(store, 'Note on a skirt', async (pen) => {
         const skirt = await db.skirts.get(id);
         if (!skirt) return refuse({ code: 'bench.gone', what: 'skirt' });
         await pen.put('skirts', { ...skirt, note });

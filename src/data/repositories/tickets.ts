@@ -3,7 +3,7 @@ import type { HeadAllotment } from '@/core/tickets/allot-free-heads';
 import type { Entry } from '@/records/entry';
 import type { Ticket } from '@/records/ticket';
 import type { Store } from '../store';
-import { granted, orRefusal, refuse, write } from '../write';
+import { attempt, granted, refuse, write } from '../write';
 
 export type NewTicket = Omit<Ticket, 'id' | 'no' | 'createdAt' | 'state'>;
 
@@ -40,7 +40,7 @@ export function ticketRepository(store: Store) {
 
     /** Puts free heads on the shelf to lines of tickets: they need not be cast. Refuses more than lie there. */
     giveFromShelf: (allotments: readonly HeadAllotment[]): Promise<BenchOutcome<undefined>> =>
-      write(store, 'Heads from the shelf to a ticket', async (pen) => {
+      attempt(store, 'Heads from the shelf to a ticket', async (pen) => {
         const asked = new Map<string, number>();
         for (const { headBinId, count } of allotments) {
           asked.set(headBinId, (asked.get(headBinId) ?? 0) + count);
@@ -79,19 +79,17 @@ export function ticketRepository(store: Store) {
 
     /** Closes a ticket. Heads cast for an order leave the shelf with it; for stock they stay. */
     close: (ticketId: string): Promise<BenchOutcome<undefined>> =>
-      orRefusal(
-        write(store, 'Close a ticket', async (pen) => {
-          const ticket = await db.tickets.get(ticketId);
-          if (!ticket) return refuse<undefined>({ code: 'bench.gone', what: 'ticket' });
-          if (ticket.buyer !== null) {
-            for (const [binId, { qty, lineId }] of await heldFor(ticketId)) {
-              const note = `handed over to ${ticket.buyer}`;
-              if (qty > 0) await pen.enter({ binId, kind: 'taken', qty: -qty, note, ticketId, lineId });
-            }
+      attempt(store, 'Close a ticket', async (pen) => {
+        const ticket = await db.tickets.get(ticketId);
+        if (!ticket) return refuse<undefined>({ code: 'bench.gone', what: 'ticket' });
+        if (ticket.buyer !== null) {
+          for (const [binId, { qty, lineId }] of await heldFor(ticketId)) {
+            const note = `handed over to ${ticket.buyer}`;
+            if (qty > 0) await pen.enter({ binId, kind: 'taken', qty: -qty, note, ticketId, lineId });
           }
-          await pen.put('tickets', { ...ticket, state: 'closed' });
-          return granted(undefined);
-        }),
-      ),
+        }
+        await pen.put('tickets', { ...ticket, state: 'closed' });
+        return granted(undefined);
+      }),
   };
 }

@@ -5,7 +5,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Skirt } from '@/records/skirt';
 import type { TakenOf, Tying } from '@/records/tying';
 import type { Store } from '../store';
-import { granted, RefusedInside, orRefusal, refuse, write, type Pen } from '../write';
+import { attempt, granted, type Pen, refuse, RefusedInside } from '../write';
 import { dressedBin, looseBin } from './dressed-bin';
 
 export type NewTying = Pick<
@@ -32,14 +32,12 @@ export function tyingRepository(store: Store) {
     label: string,
     to: (tying: Tying, pen: Pen) => Promise<BenchOutcome<T>>,
   ): Promise<BenchOutcome<T>> =>
-    orRefusal(
-      write(store, label, async (pen) => {
-        const tying = await db.tyings.get(id);
-        if (!tying) return refuse<T>({ code: 'bench.gone', what: 'tying run' });
-        if (tying.state !== 'tying') return refuse<T>({ code: 'bench.tying-ended', no: tying.no });
-        return to(tying, pen);
-      }),
-    );
+    attempt(store, label, async (pen) => {
+      const tying = await db.tyings.get(id);
+      if (!tying) return refuse<T>({ code: 'bench.gone', what: 'tying run' });
+      if (tying.state !== 'tying') return refuse<T>({ code: 'bench.tying-ended', no: tying.no });
+      return to(tying, pen);
+    });
 
   const put = async (pen: Pen, tying: Tying): Promise<BenchOutcome<Tying>> => {
     await pen.put('tyings', tying);
@@ -111,31 +109,29 @@ export function tyingRepository(store: Store) {
 
     /** Begins a run: pulls what it takes off the shelf, or refuses and takes nothing. */
     begin: (run: NewTying): Promise<BenchOutcome<Tying>> =>
-      orRefusal(
-        write(store, `Tie ${run.count} skirts`, async (pen) => {
-          if ((await db.tyings.where('state').equals('tying').count()) > 0) {
-            return refuse<Tying>({ code: 'bench.tying-on' });
-          }
-          for (const each of run.taken) await mustHold(each);
-          if (run.headBinId !== null) await mustHold({ binId: run.headBinId, pieces: [], qty: run.count });
-          const last = await db.tyings.orderBy('no').last();
-          const tying: Tying = {
-            ...run,
-            id: store.newId(),
-            no: (last?.no ?? 0) + 1,
-            state: 'tying',
-            done: 0,
-            putBack: [],
-            card: { step: 0, counted: 0 },
-            startedAt: store.now(),
-            inHand: store.now(),
-            seconds: 0,
-            endedAt: null,
-          };
-          for (const each of run.taken) await move(pen, each, -1, tying);
-          return put(pen, tying);
-        }),
-      ),
+      attempt(store, `Tie ${run.count} skirts`, async (pen) => {
+        if ((await db.tyings.where('state').equals('tying').count()) > 0) {
+          return refuse<Tying>({ code: 'bench.tying-on' });
+        }
+        for (const each of run.taken) await mustHold(each);
+        if (run.headBinId !== null) await mustHold({ binId: run.headBinId, pieces: [], qty: run.count });
+        const last = await db.tyings.orderBy('no').last();
+        const tying: Tying = {
+          ...run,
+          id: store.newId(),
+          no: (last?.no ?? 0) + 1,
+          state: 'tying',
+          done: 0,
+          putBack: [],
+          card: { step: 0, counted: 0 },
+          startedAt: store.now(),
+          inHand: store.now(),
+          seconds: 0,
+          endedAt: null,
+        };
+        for (const each of run.taken) await move(pen, each, -1, tying);
+        return put(pen, tying);
+      }),
 
     /** Where the card stands now. Takes the run in hand again where it rested. */
     turnCard: (id: string, card: Tying['card']): Promise<BenchOutcome<Tying>> =>
@@ -200,23 +196,21 @@ export function tyingRepository(store: Store) {
     dress: (
       dressing: Pick<Tying, 'skirtId' | 'count' | 'ticketId' | 'lineId'> & { readonly headBinId: string },
     ): Promise<BenchOutcome<undefined>> =>
-      orRefusal(
-        write(store, `Pull ${dressing.count} skirts over heads`, async (pen) => {
-          const { skirtId, headBinId, count, ticketId, lineId } = dressing;
-          const [skirt, head] = [await db.skirts.get(skirtId), await db.bins.get(headBinId)];
-          if (!skirt || head?.kind !== 'head') {
-            return refuse<undefined>({ code: 'bench.gone', what: skirt ? 'bin' : 'skirt' });
-          }
-          const loose = await looseBin(store, pen, skirt);
-          await mustHold({ binId: loose.id, pieces: [], qty: count });
-          await mustHold({ binId: headBinId, pieces: [], qty: count });
-          const dressed = await dressedBin(store, pen, head, skirt);
-          const note = 'a loose skirt over it';
-          await pen.enter({ binId: loose.id, kind: 'taken', qty: -count, note });
-          await pen.enter({ binId: headBinId, kind: 'tied', qty: -count, note, ticketId, lineId });
-          await pen.enter({ binId: dressed.id, kind: 'tied', qty: count, note, ticketId, lineId });
-          return granted(undefined);
-        }),
-      ),
+      attempt(store, `Pull ${dressing.count} skirts over heads`, async (pen) => {
+        const { skirtId, headBinId, count, ticketId, lineId } = dressing;
+        const [skirt, head] = [await db.skirts.get(skirtId), await db.bins.get(headBinId)];
+        if (!skirt || head?.kind !== 'head') {
+          return refuse<undefined>({ code: 'bench.gone', what: skirt ? 'bin' : 'skirt' });
+        }
+        const loose = await looseBin(store, pen, skirt);
+        await mustHold({ binId: loose.id, pieces: [], qty: count });
+        await mustHold({ binId: headBinId, pieces: [], qty: count });
+        const dressed = await dressedBin(store, pen, head, skirt);
+        const note = 'a loose skirt over it';
+        await pen.enter({ binId: loose.id, kind: 'taken', qty: -count, note });
+        await pen.enter({ binId: headBinId, kind: 'tied', qty: -count, note, ticketId, lineId });
+        await pen.enter({ binId: dressed.id, kind: 'tied', qty: count, note, ticketId, lineId });
+        return granted(undefined);
+      }),
   };
 }

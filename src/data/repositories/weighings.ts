@@ -1,7 +1,7 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Weighing } from '@/records/weighing';
 import type { Store } from '../store';
-import { granted, refuse, write } from '../write';
+import { attempt, granted, refuse, write } from '../write';
 import { recalibrate } from './recalibrate';
 
 export type NewWeighing = Omit<Weighing, 'id' | 'at'>;
@@ -23,7 +23,7 @@ export function weighingRepository(store: Store) {
     /** Takes a weighing in, and the cavity's volume with it. Refuses castings lighter than their hook. */
     add: async (weighing: NewWeighing): Promise<BenchOutcome<string>> => {
       try {
-        return await write(store, 'Weigh castings in', async (pen) => {
+        return await attempt(store, 'Weigh castings in', async (pen) => {
           const id = store.newId();
           await pen.put('weighings', { ...weighing, id, at: store.now() });
           const found = await recalibrate(db, pen, weighing);

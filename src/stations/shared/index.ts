@@ -9,7 +9,7 @@ export * from './skirts/skirt-facts';
 export * from './skirts/skirt-words';
 export { PhotoColors } from './photo/PhotoColors';
 export { codeIn, keepsakeOf } from './photo/pictures';
-export { StandInRows } from './stand-ins/StandInRows';
+export { StandInList } from './stand-ins/StandInRows';
 export { standInsOf } from './stand-ins/stand-ins-of';
 export { hasWiredHead, looseSkirt, usesOf } from './bill/build-uses';
 export { cutsOf, learnedEnds, rigOf, rigPieces, type RigLike } from './bill/rig-uses';

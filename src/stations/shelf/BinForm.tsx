@@ -6,7 +6,7 @@ import type { Bin, PartBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { ChoiceField, keepsakeOf, useBench } from '../shared';
-import { stuffOf } from './cabinet';
+import { measuredStuff } from './cabinet';
 import styles from './shelf.module.css';
 
 type KeepApart = NonNullable<PartBin['keepApart']>;
@@ -22,7 +22,7 @@ const UNIT_WORDS = { pieces: 'pieces', g: 'g', mm: 'mm' } as const;
 
 /** What it counts as where nothing else is said of it. */
 function measuredAs(bin: Bin): string {
-  const stuff = stuffOf({ ...bin, ...(bin.kind === 'part' ? { keepApart: null } : {}) } as Bin);
+  const stuff = measuredStuff(bin);
   return stuff === null ? 'nothing it harms' : `as it was measured: ${STUFF_LABELS[stuff as KeepApart]}`;
 }
 

@@ -2,11 +2,11 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
-import type { Going } from '@/core/parts/goes-with';
+import type { Going } from '@/core/rigs/goes-with';
 import { clashSentence } from '@/messages/clash-sentence';
 import { numberText } from '@/messages/number-text';
 import type { Bin } from '@/records/bin';
-import { StandInRows, standInsOf, useBench } from '../shared';
+import { StandInList, standInsOf, useBench } from '../shared';
 import { clashesAt, companionsOf } from './neighbors';
 import styles from './neighbors.module.css';
 
@@ -41,8 +41,8 @@ export function BinNeighbors({ bin, lacks }: BinNeighborsProps) {
   );
   const clashes = useMemo(() => clashesAt(bin, view), [bin, view]);
   const companions = useMemo(() => companionsOf(bin, view), [bin, view]);
-  const hasStandIns = useMemo(() => standInsOf(bin, view).length > 0, [bin, view]);
-  if (!photo && clashes.size === 0 && companions.length === 0 && !hasStandIns) return null;
+  const standIns = useMemo(() => standInsOf(bin, view), [bin, view]);
+  if (!photo && clashes.size === 0 && companions.length === 0 && standIns.length === 0) return null;
   return (
     <div className={styles.neighbors}>
       {photo ? (
@@ -53,10 +53,10 @@ export function BinNeighbors({ bin, lacks }: BinNeighborsProps) {
           {clashSentence(why, bin.name, others.map(({ name }) => name).join(' and '))}
         </p>
       ))}
-      {hasStandIns ? (
+      {standIns.length > 0 ? (
         <details open={lacks !== null}>
           <summary>May stand in for it</summary>
-          <StandInRows bin={bin} lacks={lacks} />
+          <StandInList bin={bin} lacks={lacks} found={standIns} />
         </details>
       ) : null}
       {companions.length > 0 ? (

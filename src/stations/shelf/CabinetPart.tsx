@@ -2,16 +2,17 @@
 
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { App, Button } from 'antd';
-import { useMemo, useState, type KeyboardEvent } from 'react';
-import { firstRoom, hasRoom, stepTo, type Cell, type Direction } from '@/core/stock/cabinet/lay-cabinet';
-import { CABINET_COLUMNS, type Drawer } from '@/records/cabinet';
+import { useState, type KeyboardEvent } from 'react';
+import { firstRoom, sizeTo, stepTo, type Cell, type Direction } from '@/core/stock/cabinet/lay-cabinet';
+import { CABINET_COLUMNS, DRAWER_MOST_ROWS, type Drawer } from '@/records/cabinet';
 import { useBench, useDragSensors } from '../shared';
 import { CabinetDrawer } from './CabinetDrawer';
-import { cabinetOf } from './cabinet';
+import type { Cabinet } from './cabinet';
 import { DrawerForm } from './DrawerForm';
 import { DrawerInside } from './DrawerInside';
 import { useCabinetDrag } from './use-cabinet-drag';
 import styles from './cabinet.module.css';
+import shelf from './shelf.module.css';
 
 const ARROWS: Readonly<Record<string, Direction>> = {
   ArrowLeft: 'left',
@@ -19,9 +20,9 @@ const ARROWS: Readonly<Record<string, Direction>> = {
   ArrowUp: 'up',
   ArrowDown: 'down',
 };
-const MOST_ROWS = 8;
 
 interface CabinetPartProps {
+  readonly cabinet: Cabinet;
   /** The bins that the search found; null where nothing is searched for. */
   readonly found: ReadonlySet<string> | null;
   /** The drawer that stands open; null where none does. */
@@ -31,17 +32,18 @@ interface CabinetPartProps {
 }
 
 /** The maker's own cabinet: drawers where they stand, what lies in each, laid out by dragging or with the arrow keys. */
-export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProps) {
+export function CabinetPart({ cabinet, found, openId, onOpen, onChoose }: CabinetPartProps) {
   const { view, workshop } = useBench();
   const { message } = App.useApp();
   const sensors = useDragSensors();
   const [isLaying, setLaying] = useState(false);
-  const { drawers, loose } = useMemo(() => cabinetOf(view), [view]);
+  const { drawers, loose } = cabinet;
   const laid = drawers.map(({ drawer }) => drawer);
   const open = drawers.find(({ drawer }) => drawer.id === openId) ?? null;
   const inside = open?.bins ?? loose;
   const shown = found ? inside.filter(({ id }) => found.has(id)) : inside;
-  const place = (drawer: Drawer, cell: Cell) => void workshop.cabinet.save({ ...drawer, ...cell });
+  const place = (drawer: Drawer, { column, row, columns, rows }: Cell) =>
+    void workshop.cabinet.save({ ...drawer, column, row, columns, rows });
   const sayNoRoom = ({ name }: Drawer) =>
     void message.warning(`No room for ${name} there: another drawer stands in its way, or the side does.`);
   const file = (binIds: readonly string[], drawerId: string | null) =>
@@ -69,15 +71,10 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
     if (!isLaying || !direction) return;
     event.preventDefault();
     const others = laid.filter(({ id }) => id !== drawer.id);
-    const grow = { left: [-1, 0], right: [1, 0], up: [0, -1], down: [0, 1] }[direction] as [number, number];
-    const larger = { ...drawer, columns: drawer.columns + grow[0], rows: drawer.rows + grow[1] };
-    const isSize = larger.columns >= 1 && larger.rows >= 1 && larger.rows <= MOST_ROWS;
     const next = event.shiftKey
-      ? isSize && hasRoom(others, larger, CABINET_COLUMNS)
-        ? larger
-        : null
+      ? sizeTo(others, drawer, direction, { width: CABINET_COLUMNS, mostRows: DRAWER_MOST_ROWS })
       : stepTo(others, drawer, direction, CABINET_COLUMNS);
-    if (next) place(drawer, { column: next.column, row: next.row, columns: next.columns, rows: next.rows });
+    if (next) place(drawer, next);
     else sayNoRoom(drawer);
   };
 
@@ -97,7 +94,7 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
         </span>
       </div>
       {laid.length === 0 ? (
-        <div className={styles.empty}>
+        <div className={shelf.empty}>
           <p>No cabinet yet. Put in a drawer for each one you have, and drag your bins into them.</p>
           <Button type="primary" onClick={() => void addDrawer()}>
             New drawer

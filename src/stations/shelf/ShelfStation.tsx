@@ -75,7 +75,8 @@ export function ShelfStation() {
   const field = useRef<InputRef>(null);
   const groups = useMemo(() => shelfGroups(view, search, filter), [view, search, filter]);
   const low = useMemo(() => shelfGroups(view, '', 'low').flatMap((group) => group.bins), [view]);
-  const clashing = useMemo(() => cabinetOf(view).drawers.filter(({ clashes }) => clashes.length > 0), [view]);
+  const cabinet = useMemo(() => cabinetOf(view), [view]);
+  const clashing = cabinet.drawers.filter(({ clashes }) => clashes.length > 0);
   const found = groups.flatMap((group) => group.bins);
   const bin = view.binById.get(chosen ?? '') ?? found[0]?.bin ?? null;
 
@@ -198,6 +199,7 @@ export function ShelfStation() {
       ) : null}
       {part === 'cabinet' ? (
         <CabinetPart
+          cabinet={cabinet}
           found={search.trim() === '' ? null : new Set(found.map((row) => row.bin.id))}
           openId={drawerId}
           onOpen={setDrawerId}

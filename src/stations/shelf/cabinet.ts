@@ -18,14 +18,23 @@ export interface DrawerClash {
   readonly why: string;
 }
 
+/** The cabinet and what lies in no drawer of it. */
+export interface Cabinet {
+  readonly drawers: readonly FilledDrawer[];
+  readonly loose: readonly Bin[];
+}
+
 const PLASTIC_STUFF = { soft: 'soft-plastic', stretch: 'stretch-plastic' } as const;
 
-/** What a bin counts as beside its neighbors; null where it harms none and none harms it. */
-export function stuffOf(bin: Bin): Stuff | null {
+/** What a bin counts as by what it was measured as, beside its neighbors; null where it harms none and none harms it. */
+export function measuredStuff(bin: Bin): Stuff | null {
   if (bin.kind === 'metal') return stuffOfMetal(bin.composition);
-  if (bin.kind !== 'part') return null;
-  const { keepApart, gauge } = bin;
-  return keepApart ?? (gauge?.plastic ? PLASTIC_STUFF[gauge.plastic] : null);
+  return bin.kind === 'part' && bin.gauge?.plastic ? PLASTIC_STUFF[bin.gauge.plastic] : null;
+}
+
+/** What a bin counts as: as the maker says, else as it was measured. */
+export function stuffOf(bin: Bin): Stuff | null {
+  return (bin.kind === 'part' ? bin.keepApart : null) ?? measuredStuff(bin);
 }
 
 /** Which bins of one drawer must not lie together. */
@@ -41,10 +50,7 @@ export function clashesOf(bins: readonly Bin[]): DrawerClash[] {
 }
 
 /** The cabinet as it stands, and what lies in no drawer of it. */
-export function cabinetOf({ drawers, bins }: Pick<BenchView, 'drawers' | 'bins'>): {
-  readonly drawers: readonly FilledDrawer[];
-  readonly loose: readonly Bin[];
-} {
+export function cabinetOf({ drawers, bins }: Pick<BenchView, 'drawers' | 'bins'>): Cabinet {
   const inside = new Map<string, Bin[]>(drawers.map(({ id }) => [id, []]));
   const loose: Bin[] = [];
   for (const bin of bins) (inside.get(bin.drawerId ?? '') ?? loose).push(bin);

@@ -1,4 +1,4 @@
-import { goesWith, type Fitting, type Going } from '@/core/parts/goes-with';
+import { goesWith, type Fitting, type Going } from '@/core/rigs/goes-with';
 import type { Bin } from '@/records/bin';
 import { matchLines, type BenchView } from '../shared';
 import { clashesOf, stuffOf } from './cabinet';

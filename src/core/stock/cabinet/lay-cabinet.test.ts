@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { firstRoom, hasRoom, layCabinet, stepTo, type LaidDrawer } from './lay-cabinet';
+import { firstRoom, hasRoom, layCabinet, sizeTo, stepTo, type LaidDrawer } from './lay-cabinet';
 
 const WIDTH = 12;
 const cell = fc.record({
@@ -62,6 +62,21 @@ describe('stepTo', () => {
         if (left) expect(hasRoom(given, left, WIDTH)).toBe(true);
       }),
     );
+  });
+});
+
+describe('sizeTo', () => {
+  const bounds = { width: WIDTH, mostRows: 2 };
+  const from = { column: 9, row: 0, columns: 2, rows: 1 };
+
+  it('grows as far as there is room, and shrinks to one cell', () => {
+    expect(sizeTo([], from, 'right', bounds)).toEqual({ ...from, columns: 3 });
+    expect(sizeTo([], { ...from, columns: 3 }, 'right', bounds)).toBeNull();
+    expect(sizeTo([], from, 'left', bounds)).toEqual({ ...from, columns: 1 });
+    expect(sizeTo([], { ...from, columns: 1 }, 'left', bounds)).toBeNull();
+    expect(sizeTo([], from, 'up', bounds)).toBeNull();
+    expect(sizeTo([], { ...from, rows: 2 }, 'down', bounds)).toBeNull();
+    expect(sizeTo([{ ...from, row: 1 }], from, 'down', bounds)).toBeNull();
   });
 });
 

@@ -72,6 +72,24 @@ export function stepTo(others: readonly Cell[], from: Cell, to: Direction, width
 }
 
 /**
+ * A drawer wider or narrower, higher or lower by a cell at its right or lower side; null where there is no room, or
+ * nothing would be left of it.
+ *
+ * @example sizeTo([], { column: 0, row: 0, columns: 2, rows: 1 }, 'right', { width: 12, mostRows: 8 })?.columns // 3
+ */
+export function sizeTo(
+  others: readonly Cell[],
+  from: Cell,
+  to: Direction,
+  { width, mostRows }: { readonly width: number; readonly mostRows: number },
+): Cell | null {
+  const [columns, rows] = STEPS[to];
+  const place = { ...from, columns: from.columns + columns, rows: from.rows + rows };
+  const isSize = place.columns >= 1 && place.rows >= 1 && place.rows <= mostRows;
+  return isSize && hasRoom(others, place, width) ? place : null;
+}
+
+/**
  * The drawers as they can be drawn: those that stand over an earlier one, or beyond the side, as after two devices
  * were joined, at the next free place.
  *

@@ -20,17 +20,28 @@ interface StandInRowsProps {
   readonly lacks: number | null;
 }
 
-/** What may stand in for a bin, how it differs, and the maker's yes. */
+/** What may stand in for a bin, looked for on the shelf. */
 export function StandInRows({ bin, lacks }: StandInRowsProps) {
+  const { view } = useBench();
+  const found = useMemo(() => standInsOf(bin, view), [bin, view]);
+  return <StandInList bin={bin} lacks={lacks} found={found} />;
+}
+
+interface StandInListProps extends StandInRowsProps {
+  readonly found: readonly ShelfStandIn[];
+}
+
+/** What may stand in for a bin, how it differs, and the maker's yes. */
+export function StandInList({ bin, lacks, found }: StandInListProps) {
   const { view, workshop, carryOut } = useBench();
   const { mass } = usePreferences();
-  const found = useMemo(() => standInsOf(bin, view), [bin, view]);
   if (found.length === 0) return null;
   const some = ({ free }: ShelfStandIn) =>
     Math.min(bin.unit === 'pieces' ? Math.floor(free) : free, lacks ?? free);
   const letStandIn = (each: ShelfStandIn) => {
     const qty = some(each);
-    const { cost } = costNext(pricedItem(each.bin.id, view).lots, qty, pricedItem(each.bin.id, view).usual);
+    const { lots, usual } = pricedItem(each.bin.id, view);
+    const { cost } = costNext(lots, qty, usual);
     const unitCost = cost === null ? null : cost / qty;
     void carryOut(workshop.shelf.standIn({ binId: each.bin.id, standsForId: bin.id, qty, unitCost }));
   };

@@ -1,5 +1,5 @@
 import { goesWith, type Fitting } from './goes-with';
-import type { PartRoleId } from './part-roles';
+import type { PartRoleId } from '../parts/part-roles';
 
 const fitting = (as: PartRoleId, sizes: Fitting['sizes'], line: Fitting['line'] = null): Fitting => ({
   ...{ as, sizes, line },

@@ -1,6 +1,6 @@
-import { fitTube } from '../rigs/fit-tube';
-import { findMatch, type MatchLine } from '../rigs/match-table';
-import { findRole, type PartGauge } from './part-roles';
+import { findRole, type PartGauge } from '../parts/part-roles';
+import type { MatchLine } from './match-table';
+import { crimpFor, isCrimpFor, seatTube } from './suits';
 
 /** A part, or a hook by its sizes alone. */
 export type Fitting = Pick<PartGauge, 'as' | 'sizes' | 'line'>;
@@ -16,8 +16,6 @@ export type Going =
   /** The wire of a ring through a hook's eye. */
   | { readonly how: 'hung'; readonly ringMm: number; readonly eyeMm: number };
 
-/** A crimp of the next mark is looser by at least this, mm. */
-const SAME_MM = 0.06;
 /** A hole wider than this many times the wire wobbles: nobody calls that a fit. */
 const LOOSEST = 4;
 
@@ -32,25 +30,18 @@ function directed(a: Fitting, b: Fitting, matches: readonly MatchLine[]): Going 
   const holeMm = b.sizes.holeMm;
   if (thickMm !== undefined && holeMm !== undefined) {
     if (b.as === 'crimp') {
-      const takes = a.line === 'cable' ? findMatch(matches, 'crimp-by-cable', thickMm)?.takes : undefined;
-      return takes !== undefined && Math.abs(takes - holeMm) < SAME_MM
-        ? { how: 'crimped', thickMm, holeMm }
-        : null;
+      const wantMm = a.line === 'cable' ? crimpFor({ gauge: a }, matches) : null;
+      return wantMm !== null && isCrimpFor({ gauge: b }, wantMm) ? { how: 'crimped', thickMm, holeMm } : null;
     }
     if (findRole(b.as).hole !== null && holeMm > thickMm && holeMm <= thickMm * LOOSEST)
       return { how: 'threaded', thickMm, holeMm };
   }
-  const { wireMm, eyeMm } = a.as === 'hook' ? a.sizes : {};
-  if (b.as === 'tube' && holeMm !== undefined && wireMm !== undefined && eyeMm !== undefined) {
-    const overMm = eyeMm + 2 * wireMm;
-    const verdict = fitTube({
-      suppliedMm: holeMm,
-      shrinkRatio: b.sizes.shrinkRatio ?? 1,
-      overMm,
-      gripMm: wireMm,
-    });
-    return verdict === 'fits' ? { how: 'sleeved', overMm, holeMm } : null;
+  if (a.as !== 'hook') return null;
+  if (b.as === 'tube') {
+    const seat = seatTube({ gauge: b }, { gauge: a }, null, matches);
+    return seat?.verdict === 'fits' ? { how: 'sleeved', overMm: seat.overMm, holeMm: seat.holeMm } : null;
   }
+  const { eyeMm } = a.sizes;
   const { ringMm } = b.sizes;
   if (eyeMm !== undefined && ringMm !== undefined && ringMm < eyeMm) return { how: 'hung', ringMm, eyeMm };
   return null;
@@ -59,7 +50,7 @@ function directed(a: Fitting, b: Fitting, matches: readonly MatchLine[]): Going 
 /**
  * How two parts go together, whichever comes first; null where they do not, or where nobody measured what it takes.
  *
- * Source: a hole wider than the wire; crimps by the maker's match table; `fit.tube`; a ring's wire through the eye.
+ * Source: a hole wider than the wire; crimps and tubes as rigs are judged by; a ring's wire through the eye.
  *
  * @example goesWith({ as: 'frame', sizes: { wireMm: 0.9 }, line: null },
  *   { as: 'bead', sizes: { holeMm: 1.2 }, line: null }, [])?.how // 'threaded'
