@@ -9,7 +9,7 @@ import { freeOf, promiseOf, wantsOf } from './shared/bench-view';
 import { stopsOf } from './shared/frame/stops';
 import { sessionOf, takesOf } from './shared/session-takes';
 import { dueOn, headText, massText, minutesText, offText, verdictText } from './shared/words';
-import { shelfGroups } from './shelf/shelf-rows';
+import { inShelfOrder, shelfBin, shelfGroups } from './shelf/shelf-rows';
 import { completeLines, draftOf, findProblems, isDraft, newDraft, newLine, sortHooks } from './ticket/draft';
 
 const NOW = Date.UTC(2026, 10, 23, 12);
@@ -208,26 +208,28 @@ describe('stretches', () => {
 });
 
 describe('shelfGroups', () => {
+  const rows = inShelfOrder(view.bins).map((bin) => shelfBin(view, bin));
+
   it('finds by every word, in names, places and sorts', () => {
-    const found = shelfGroups(view, '2/0 long', 'all').flatMap((group) =>
+    const found = shelfGroups(rows, '2/0 long', 'all').flatMap((group) =>
       group.bins.map((row) => row.bin.id),
     );
     expect(found).toEqual(['hook-2-0-long']);
-    expect(shelfGroups(view, 'powder cupboard', 'powder').map((group) => group.name)).toEqual(['Powders']);
-    expect(shelfGroups(view, 'skirt drawer', 'strand').map((group) => group.name)).toEqual([
+    expect(shelfGroups(rows, 'powder cupboard', 'powder').map((group) => group.name)).toEqual(['Powders']);
+    expect(shelfGroups(rows, 'skirt drawer', 'strand').map((group) => group.name)).toEqual([
       'Skirt material',
     ]);
-    expect(shelfGroups(view, 'nothing like it', 'all')).toEqual([]);
+    expect(shelfGroups(rows, 'nothing like it', 'all')).toEqual([]);
   });
 
   it('puts metal first by number, then hooks by size', () => {
-    const [metal, hooks] = shelfGroups(view, '', 'all');
+    const [metal, hooks] = shelfGroups(rows, '', 'all');
     expect(metal!.bins.map((row) => row.bin.id).slice(0, 2)).toEqual(['lot-9', 'lot-12']);
     expect(hooks!.bins[0]!.bin.id).toBe('hook-n8');
   });
 
   it('shows as low what is low or short, and no more', () => {
-    const low = shelfGroups(view, '', 'low').flatMap((group) => group.bins);
+    const low = shelfGroups(rows, '', 'low').flatMap((group) => group.bins);
     expect(low.length).toBeGreaterThan(3);
     expect(low.every((row) => row.isLow || row.isShort)).toBe(true);
     expect(low.some((row) => row.bin.id === 'hook-3-0' && row.isShort)).toBe(true);

@@ -14,6 +14,12 @@ describe('findClashes', () => {
     ]);
   });
 
+  it('names what each minds of what lies after it, and of its own kind nothing', () => {
+    const drawer = ['painted', 'soft-plastic', 'painted', 'soft-plastic', 'hard-plastic'] as const;
+    const pairs = findClashes(drawer.map((stuff, at) => ({ id: `${at}`, stuff })));
+    expect(pairs.map(({ a, b }) => a + b)).toEqual(['01', '03', '12', '14', '23', '34']);
+  });
+
   it('keeps zinc away from lead, and minds no other metal', () => {
     expect(stuffOfMetal({ Pb: 0.96, Sb: 0.04 })).toBe('lead');
     expect(stuffOfMetal({ Zn: 1 })).toBe('zinc');

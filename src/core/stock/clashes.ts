@@ -36,14 +36,16 @@ export function stuffOfMetal(composition: Readonly<Record<string, number>> | nul
 export function findClashes(
   things: readonly { readonly id: string; readonly stuff: Stuff | null }[],
 ): Clash[] {
-  return things.flatMap((first, at) =>
-    things
-      .slice(at + 1)
-      .flatMap((second) =>
-        CLASHES.filter(
-          ({ of: [a, b] }) =>
-            (first.stuff === a && second.stuff === b) || (first.stuff === b && second.stuff === a),
-        ).map(({ why }) => ({ a: first.id, b: second.id, why })),
-      ),
+  // A full drawer holds hundreds, few of which mind each other: each looks only at those of the stuffs it minds.
+  const placed = things.map((thing, at) => ({ ...thing, at }));
+  const byStuff = new Map(STUFFS.map((each) => [each, placed.filter(({ stuff }) => stuff === each)]));
+  return placed.flatMap(({ id, stuff, at }) =>
+    CLASHES.flatMap(({ of: [a, b], why }) => {
+      const minded = stuff === a ? b : stuff === b ? a : null;
+      const others = minded === null ? [] : (byStuff.get(minded) ?? []);
+      return others.filter((other) => other.at > at).map((other) => ({ other, why }));
+    })
+      .sort((a, b) => a.other.at - b.other.at)
+      .map(({ other, why }) => ({ a: id, b: other.id, why })),
   );
 }

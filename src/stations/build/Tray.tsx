@@ -27,6 +27,8 @@ export type Dragged = { readonly binId: string } | { readonly skirtId: string };
 const SKIRTS = 'skirts';
 const TRAY_PX = 64;
 const MOST_PX_PER_MM = 3;
+/** More than a hand would look through: the rest is searched for. */
+const MOST_PARTS = 60;
 
 /** What of the shelf goes on this kind of bait: parts as they were measured, dragged onto it or put on by a press. */
 export function Tray({ draft, onPut, onSkirt }: TrayProps) {
@@ -102,7 +104,7 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
                   onPut={() => onSkirt(skirt)}
                 />
               ))
-          : parts.map((bin) => {
+          : parts.slice(0, MOST_PARTS).map((bin) => {
               const onHand = view.levels.get(bin.id) ?? 0;
               return (
                 <TrayThing
@@ -120,6 +122,9 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
               );
             })}
       </ul>
+      {parts.length > MOST_PARTS && !isSkirts ? (
+        <p className="quiet">And {parts.length - MOST_PARTS} more: search by name or sort.</p>
+      ) : null}
       {parts.length === 0 && !isSkirts ? (
         <p className="quiet">
           {words.length > 0

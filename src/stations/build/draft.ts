@@ -4,9 +4,9 @@ import { findKind } from '@/core/builds/kinds';
 import type { PartGauge } from '@/core/parts/part-roles';
 import { isOnWire } from '@/core/parts/part-roles';
 import type { NewBuild } from '@/data/repositories/builds';
-import type { PartBin } from '@/records/bin';
+import type { Bin, PartBin } from '@/records/bin';
 import { MOST_ON_ARM, type BuildRecord } from '@/records/build';
-import type { BenchView } from '../shared';
+import { oncePer, type BenchView } from '../shared';
 
 /** A build on the bench, before it is kept. */
 export type BuildDraft = NewBuild & {
@@ -66,11 +66,15 @@ export function buildOfDraft(draft: BuildDraft): NewBuild {
 }
 
 /** Parts of the shelf that somebody measured, in the order of the drawer. */
-export function measuredParts(view: Pick<BenchView, 'bins'>): PartBin[] {
-  return view.bins
-    .filter((bin): bin is PartBin => bin.kind === 'part' && bin.gauge !== null)
-    .sort((a, b) => compareNames(a.sort, b.sort) || compareNames(a.name, b.name));
+export function measuredParts({ bins }: Pick<BenchView, 'bins'>): readonly PartBin[] {
+  return measuredOf(bins);
 }
+
+const measuredOf = oncePer((bins: readonly Bin[]): readonly PartBin[] =>
+  bins
+    .filter((bin): bin is PartBin => bin.kind === 'part' && bin.gauge !== null)
+    .sort((a, b) => compareNames(a.sort, b.sort) || compareNames(a.name, b.name)),
+);
 
 /** What putting a part on did, or why it was not put on. */
 export type Placing =

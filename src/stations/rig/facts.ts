@@ -7,9 +7,10 @@ import type { RigItem, RigPiece } from '@/core/rigs/rig';
 import { lengthsOnShelf, type ShelfLength } from '@/core/stock/lengths-on-shelf';
 import { tallyByItem } from '@/core/stock/tally-by-item';
 import type { NewRig } from '@/data/repositories/rigs';
+import type { Bin } from '@/records/bin';
 import { rigPieceOf } from '@/records/rig-piece';
 import type { RigItemRecord, RigRecord } from '@/records/rig';
-import { cutsOf, matchLines, rigOf, rigPieces, type BenchView, type RigLike } from '../shared';
+import { cutsOf, matchLines, oncePer, rigOf, rigPieces, type BenchView, type RigLike } from '../shared';
 
 /** A rig on the bench, before it is kept. */
 export type RigDraft = NewRig & {
@@ -25,9 +26,13 @@ export function isRigDraft(kept: unknown): kept is RigDraft {
 }
 
 /** Everything of the shelf that a rig can use, by its drawer. */
-export function rigShelf({ bins }: Pick<BenchView, 'bins'>): RigPiece[] {
-  return [...bins].sort((a, b) => compareNames(a.name, b.name)).flatMap((bin) => rigPieceOf(bin) ?? []);
+export function rigShelf({ bins }: Pick<BenchView, 'bins'>): readonly RigPiece[] {
+  return piecesOf(bins);
 }
+
+const piecesOf = oncePer((bins: readonly Bin[]): readonly RigPiece[] =>
+  bins.flatMap((bin) => rigPieceOf(bin) ?? []).sort((a, b) => compareNames(a.name, b.name)),
+);
 
 /** Items as they are kept. */
 function recordsOf(items: readonly RigItem[]): RigItemRecord[] {

@@ -2,12 +2,12 @@
 
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { App, Button } from 'antd';
-import { useState, type KeyboardEvent } from 'react';
+import { useMemo, useState, type KeyboardEvent } from 'react';
 import { firstRoom, sizeTo, stepTo, type Cell, type Direction } from '@/core/stock/cabinet/lay-cabinet';
 import { CABINET_COLUMNS, DRAWER_MOST_ROWS, type Drawer } from '@/records/cabinet';
 import { useBench, useDragSensors } from '../shared';
 import { CabinetDrawer } from './CabinetDrawer';
-import type { Cabinet } from './cabinet';
+import { cabinetOf } from './cabinet';
 import { DrawerForm } from './DrawerForm';
 import { DrawerInside } from './DrawerInside';
 import { useCabinetDrag } from './use-cabinet-drag';
@@ -22,7 +22,6 @@ const ARROWS: Readonly<Record<string, Direction>> = {
 };
 
 interface CabinetPartProps {
-  readonly cabinet: Cabinet;
   /** The bins that the search found; null where nothing is searched for. */
   readonly found: ReadonlySet<string> | null;
   /** The drawer that stands open; null where none does. */
@@ -32,12 +31,12 @@ interface CabinetPartProps {
 }
 
 /** The maker's own cabinet: drawers where they stand, what lies in each, laid out by dragging or with the arrow keys. */
-export function CabinetPart({ cabinet, found, openId, onOpen, onChoose }: CabinetPartProps) {
+export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProps) {
   const { view, workshop } = useBench();
   const { message } = App.useApp();
   const sensors = useDragSensors();
   const [isLaying, setLaying] = useState(false);
-  const { drawers, loose } = cabinet;
+  const { drawers, loose } = useMemo(() => cabinetOf(view), [view]);
   const laid = drawers.map(({ drawer }) => drawer);
   const open = drawers.find(({ drawer }) => drawer.id === openId) ?? null;
   const inside = open?.bins ?? loose;

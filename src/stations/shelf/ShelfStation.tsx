@@ -3,20 +3,18 @@
 import { SearchOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, type InputRef } from 'antd';
 import { useMemo, useRef, useState } from 'react';
-import { clashSentence } from '@/messages/clash-sentence';
-import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { amountText, PartsStation, useBench, useKeys, usePreferences } from '../shared';
+import { PartsStation, useBench, useKeys } from '../shared';
 import { BinCard } from './BinCard';
 import { BinWall } from './BinWall';
 import { BuyPart } from './BuyPart';
 import { CabinetPart } from './CabinetPart';
-import { cabinetOf } from './cabinet';
 import { CountPart } from './CountPart';
 import { ListPart } from './ListPart';
 import { NewBin } from './NewBin';
 import { OrdersPart } from './OrdersPart';
 import { UsePart } from './UsePart';
-import { shelfGroups, type ShelfFilter } from './shelf-rows';
+import { inShelfOrder, isCalling, shelfBin, shelfGroups, type ShelfFilter } from './shelf-rows';
+import { ShelfSlip } from './ShelfSlip';
 import styles from './shelf.module.css';
 
 type Part = 'bins' | 'cabinet' | 'buy' | 'orders' | 'count' | 'use' | 'list';
@@ -50,13 +48,9 @@ const FILTERS: { value: ShelfFilter; label: string }[] = [
   { value: 'low', label: 'Low' },
 ];
 
-const MOST_LOW = 9;
-const MOST_CLASHES = 3;
-
 /** The bins: what is on hand, promised and free, and where it lies. */
 export function ShelfStation() {
   const { view } = useBench();
-  const preferences = usePreferences();
   const [search, setSearch] = useState('');
   const [filter, setFilter] = useState<ShelfFilter>('all');
   const [chosen, setChosen] = useState<string | null>(null);
@@ -73,10 +67,10 @@ export function ShelfStation() {
     turn('bins');
   };
   const field = useRef<InputRef>(null);
-  const groups = useMemo(() => shelfGroups(view, search, filter), [view, search, filter]);
-  const low = useMemo(() => shelfGroups(view, '', 'low').flatMap((group) => group.bins), [view]);
-  const cabinet = useMemo(() => cabinetOf(view), [view]);
-  const clashing = cabinet.drawers.filter(({ clashes }) => clashes.length > 0);
+  const inOrder = useMemo(() => inShelfOrder(view.bins), [view.bins]);
+  const rows = useMemo(() => inOrder.map((bin) => shelfBin(view, bin)), [inOrder, view]);
+  const low = useMemo(() => rows.filter(isCalling), [rows]);
+  const groups = useMemo(() => shelfGroups(rows, search, filter), [rows, search, filter]);
   const found = groups.flatMap((group) => group.bins);
   const bin = view.binById.get(chosen ?? '') ?? found[0]?.bin ?? null;
 
@@ -112,52 +106,7 @@ export function ShelfStation() {
           </>
         ) : null
       }
-      slip={
-        <>
-          <SlipTitle over="The shelf">
-            {low.length === 0 ? 'All in good supply' : `${low.length} to see to`}
-          </SlipTitle>
-          <SlipPart label="Low and short">
-            {low.slice(0, MOST_LOW).map((row) => (
-              <SlipRow
-                key={row.bin.id}
-                name={
-                  <a
-                    href={`#${row.bin.id}`}
-                    onClick={(event) => {
-                      event.preventDefault();
-                      showBin(row.bin.id);
-                    }}
-                  >
-                    {row.bin.name}
-                  </a>
-                }
-              >
-                {amountText(row.onHand, row.bin, preferences.mass)}
-                {row.isShort ? ` of ${amountText(row.promised, row.bin, preferences.mass)}` : ''}
-              </SlipRow>
-            ))}
-            {low.length > MOST_LOW ? (
-              <p className="quiet">and {low.length - MOST_LOW} more under Low</p>
-            ) : null}
-          </SlipPart>
-          {clashing.slice(0, MOST_CLASHES).map(({ drawer, clashes: [first, ...more] }) =>
-            first ? (
-              <SlipNote key={drawer.id} tone="stop">
-                {drawer.name}: {clashSentence(first.why, first.a.name, first.b.name)}
-                {more.length > 0 ? ` ${more.length} more pairs lie there.` : ''}
-              </SlipNote>
-            ) : null,
-          )}
-          <SlipNote tone="go">
-            Stock is the sum of what came and went. To set a bin right, count it: the difference is entered,
-            nothing is overwritten.
-          </SlipNote>
-          <SlipNote tone="care">
-            Hooks and cable ends go through gloves; keep lead off hands that eat. Wash after.
-          </SlipNote>
-        </>
-      }
+      slip={<ShelfSlip low={low} onChoose={showBin} />}
     >
       {part === 'bins' ? (
         <>
@@ -199,7 +148,6 @@ export function ShelfStation() {
       ) : null}
       {part === 'cabinet' ? (
         <CabinetPart
-          cabinet={cabinet}
           found={search.trim() === '' ? null : new Set(found.map((row) => row.bin.id))}
           openId={drawerId}
           onOpen={setDrawerId}

@@ -5,18 +5,15 @@ import { useState } from 'react';
 import { demoBench } from '@/demo/demo-bench';
 import type { Workshop } from '@/data/workshop';
 import { renderBench, TODAY } from '../../../tests/support/render-bench';
-import { useBench } from '../shared';
 import { BinForm } from './BinForm';
 import { BinNeighbors } from './BinNeighbors';
-import { cabinetOf } from './cabinet';
 import { CabinetPart } from './CabinetPart';
 
 const demo = demoBench(TODAY);
 
 function Cabinet({ found = null }: { found?: ReadonlySet<string> | null }) {
   const [openId, setOpenId] = useState<string | null>(null);
-  const cabinet = cabinetOf(useBench().view);
-  return <CabinetPart {...{ cabinet, found, openId }} onOpen={setOpenId} onChoose={() => undefined} />;
+  return <CabinetPart {...{ found, openId }} onOpen={setOpenId} onChoose={() => undefined} />;
 }
 
 const front = (name: RegExp) =>

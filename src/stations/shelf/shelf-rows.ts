@@ -45,32 +45,43 @@ const FULL: Record<Bin['kind'], number> = {
 };
 
 /**
- * The bins that a search and a filter leave, in groups in the order of the bench: metal, hooks, heads, parts by
- * sort. The search looks at names, places, sorts and sizes as they are marked or were measured; every word must be found.
+ * Bins as they stand on the shelf: metal, hooks, heads, powders, skirt material, parts; hooks by size, all else by name.
  *
- * @example shelfGroups(view, 'jig 2/0', 'hook')
+ * @example inShelfOrder(view.bins)[0]?.kind // 'metal'
  */
-export function shelfGroups(view: BenchView, search: string, filter: ShelfFilter): ShelfGroup[] {
+export function inShelfOrder(bins: readonly Bin[]): Bin[] {
+  return KIND_ORDER.flatMap((kind) =>
+    bins
+      .filter((bin) => bin.kind === kind)
+      .map((bin) => ({ bin, rank: rankOf(bin) }))
+      .sort((a, b) => a.rank - b.rank || compareNames(a.bin.name, b.bin.name))
+      .map(({ bin }) => bin),
+  );
+}
+
+/** Whether a bin calls for something: low, or more promised than there is. */
+export const isCalling = ({ isLow, isShort }: ShelfBin): boolean => isLow || isShort;
+
+/**
+ * What a search and a filter leave of bins in the order of the shelf, in groups by kind, parts by sort. The search
+ * looks at names, places, sorts and sizes as they are marked or were measured; every word must be found.
+ *
+ * @example shelfGroups(rows, 'jig 2/0', 'hook')
+ */
+export function shelfGroups(rows: readonly ShelfBin[], search: string, filter: ShelfFilter): ShelfGroup[] {
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const rows = view.bins
-    .map((bin) => shelfBin(view, bin))
-    .filter(({ bin, isLow, isShort }) => {
-      if (filter === 'low' ? !isLow && !isShort : filter !== 'all' && bin.kind !== filter) return false;
-      if (words.length === 0) return true;
-      const text = searchText(bin);
-      return words.every((word) => text.includes(word));
-    });
   const groups = new Map<string, ShelfBin[]>();
-  for (const kind of KIND_ORDER) {
-    const mine = rows.filter(({ bin }) => bin.kind === kind);
-    for (const row of mine.sort(
-      (a, b) => rankOf(a.bin) - rankOf(b.bin) || compareNames(a.bin.name, b.bin.name),
-    )) {
-      const name = row.bin.kind === 'part' ? capital(row.bin.sort) : KIND_NAMES[kind];
-      const group = groups.get(name);
-      if (group) group.push(row);
-      else groups.set(name, [row]);
+  for (const row of rows) {
+    const { bin } = row;
+    if (filter === 'low' ? !isCalling(row) : filter !== 'all' && bin.kind !== filter) continue;
+    if (words.length > 0) {
+      const text = searchText(bin);
+      if (!words.every((word) => text.includes(word))) continue;
     }
+    const name = bin.kind === 'part' ? capital(bin.sort) : KIND_NAMES[bin.kind];
+    const group = groups.get(name);
+    if (group) group.push(row);
+    else groups.set(name, [row]);
   }
   return [...groups].map(([name, bins]) => ({ name, bins }));
 }
@@ -109,8 +120,8 @@ export function shelfBin(view: BenchView, bin: Bin): ShelfBin {
 }
 
 /** What lies in a bin shows in its own color where it has one, unless the bin calls for something. */
-export function contentStyle(bin: Bin, isCalling: boolean): { readonly background?: string } {
-  if (isCalling) return {};
+export function contentStyle(bin: Bin, calls: boolean): { readonly background?: string } {
+  if (calls) return {};
   if (bin.kind === 'powder' || bin.kind === 'strand') return { background: bin.hex };
   return bin.kind === 'part' && bin.hex !== null ? { background: bin.hex } : {};
 }

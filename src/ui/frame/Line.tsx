@@ -19,7 +19,11 @@ export function Line({ stops, here }: { stops: readonly Stop[]; here: GlyphName 
   const at = stops.findIndex((stop) => stop.key === here);
   const open = useRef<HTMLLIElement>(null);
   useEffect(() => {
-    open.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
+    // Asked at once, it would lay the whole page out within the drawing of it.
+    const frame = requestAnimationFrame(() =>
+      open.current?.scrollIntoView({ block: 'nearest', inline: 'center' }),
+    );
+    return () => cancelAnimationFrame(frame);
   }, [at]);
   return (
     <nav aria-label="Stations" className={styles.line}>

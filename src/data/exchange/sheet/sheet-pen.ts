@@ -1,12 +1,11 @@
-import fontkit from '@pdf-lib/fontkit';
-import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import type { PDFFont, PDFPage, RGB } from 'pdf-lib';
 
 /** Points to the millimeter. */
 const MM = 72 / 25.4;
 export const A4_MM = [210, 297] as const;
 export const MARGIN_MM = 15;
-const INK = rgb(0.14, 0.15, 0.17);
-export const QUIET = rgb(0.36, 0.41, 0.45);
+const INK = '#24262b';
+export const QUIET = '#5c6973';
 
 export interface SheetFonts {
   readonly regular: Uint8Array;
@@ -17,29 +16,32 @@ export interface SheetFonts {
 export class SheetPen {
   readonly #page: PDFPage;
   readonly #heightMm: number;
+  readonly #colorOf: (hex: string) => RGB;
 
-  constructor(page: PDFPage, heightMm: number) {
+  constructor(page: PDFPage, heightMm: number, colorOf: (hex: string) => RGB) {
     this.#page = page;
     this.#heightMm = heightMm;
+    this.#colorOf = colorOf;
   }
 
-  text(text: string, xMm: number, yMm: number, font: PDFFont, size: number, color = INK): void {
+  text(text: string, xMm: number, yMm: number, font: PDFFont, size: number, hex = INK): void {
+    const color = this.#colorOf(hex);
     this.#page.drawText(text, { x: xMm * MM, y: (this.#heightMm - yMm) * MM, font, size, color });
   }
 
   line(fromMm: readonly [number, number], toMm: readonly [number, number]): void {
     const at = ([x, y]: readonly [number, number]) => ({ x: x * MM, y: (this.#heightMm - y) * MM });
-    this.#page.drawLine({ start: at(fromMm), end: at(toMm), thickness: 0.25 * MM, color: INK });
+    const color = this.#colorOf(INK);
+    this.#page.drawLine({ start: at(fromMm), end: at(toMm), thickness: 0.25 * MM, color });
   }
 
   /** A closed path in mm filled with a color, its origin laid at a place on the sheet, drawn so many times its size. */
   fill(path: string, xMm: number, yMm: number, hex: string, times = 1): void {
-    const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16) / 255);
     this.#page.drawSvgPath(path, {
       x: xMm * MM,
       y: (this.#heightMm - yMm) * MM,
       scale: MM * times,
-      color: rgb(r, g, b),
+      color: this.#colorOf(hex),
     });
   }
 
@@ -50,7 +52,7 @@ export class SheetPen {
       y: (this.#heightMm - yMm) * MM,
       scale: MM * times,
       borderWidth: 0.25,
-      borderColor: INK,
+      borderColor: this.#colorOf(INK),
     });
   }
 }
@@ -61,6 +63,15 @@ export class SheetPen {
  * @example const { addPage } = await openSheet('Run 15', fonts); addPage(210, 297).text('Run 15', 15, 20, bold, 18)
  */
 export async function openSheet(title: string, fonts: SheetFonts) {
+  // Over a megabyte that takes a tenth of a second to start: fetched when something is printed, not with every page.
+  const [{ PDFDocument, rgb }, { default: fontkit }] = await Promise.all([
+    import('pdf-lib'),
+    import('@pdf-lib/fontkit'),
+  ]);
+  const colorOf = (hex: string) => {
+    const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16) / 255);
+    return rgb(r, g, b);
+  };
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
   document.setTitle(title);
@@ -69,7 +80,7 @@ export async function openSheet(title: string, fonts: SheetFonts) {
     regular: await document.embedFont(fonts.regular, { subset: true }),
     bold: await document.embedFont(fonts.bold, { subset: true }),
     addPage: (widthMm: number, heightMm: number) =>
-      new SheetPen(document.addPage([widthMm * MM, heightMm * MM]), heightMm),
+      new SheetPen(document.addPage([widthMm * MM, heightMm * MM]), heightMm, colorOf),
   };
 }
 

@@ -71,7 +71,7 @@ function usualMetal({ metals, levels }: Pick<BenchView, 'metals' | 'levels'>): s
 function headBill(head: HeadPieceOf, view: BenchView): BillPart {
   let bill = castBill(head, view);
   const coat = head.coatId === null ? undefined : view.coatById.get(head.coatId);
-  const areaCm2 = pieceOf(head, view)?.areaCm2;
+  const areaCm2 = coat ? pieceOf(head, view)?.areaCm2 : undefined;
   if (coat && areaCm2 !== undefined) {
     const used = coatUse(powderLayers(coat, USUAL_WAY, view), areaCm2, 1);
     bill = {

@@ -4,29 +4,18 @@ import type { Bin } from '@/records/bin';
 import type { Pack } from '@/records/buying';
 import type { Entry } from '@/records/entry';
 import type { BenchView } from '../bench-view';
-
-/** Lots are reckoned once for a ledger: its list is another as soon as something is entered. */
-const known = new WeakMap<readonly Entry[], PricedLot[]>();
+import { oncePer } from '../once-per';
 
 function moveOf({ qty, unitCost, kind, reverses }: Entry): PricedMove {
   const isReturn = qty > 0 && (kind === 'returned' || kind === 'counted');
   return { qty, unitCost, isBack: reverses !== null || (isReturn && unitCost === null) };
 }
 
-function lotsOf(entries: readonly Entry[]): PricedLot[] {
-  const before = known.get(entries);
-  if (before) return before;
-  const lots = priceLots(entries.map(moveOf));
-  known.set(entries, lots);
-  return lots;
-}
-
-const newestOf = new WeakMap<readonly Pack[], ReadonlyMap<string, Pack>>();
+/** Lots are reckoned once for a ledger: its list is another as soon as something is entered. */
+const lotsOf = oncePer((entries: readonly Entry[]): PricedLot[] => priceLots(entries.map(moveOf)));
 
 /** The pack of each bin that was priced last, the cheapest of one day; looked for once while the packs are the same. */
-function newestPacks(packs: readonly Pack[]): ReadonlyMap<string, Pack> {
-  const before = newestOf.get(packs);
-  if (before) return before;
+const newestPacks = oncePer((packs: readonly Pack[]): ReadonlyMap<string, Pack> => {
   const newest = new Map<string, Pack>();
   for (const pack of packs) {
     const known = newest.get(pack.binId);
@@ -34,9 +23,8 @@ function newestPacks(packs: readonly Pack[]): ReadonlyMap<string, Pack> {
     const isNewer = !known || later > 0 || (later === 0 && pack.price / pack.qty < known.price / known.qty);
     if (!pack.retired && isNewer) newest.set(pack.binId, pack);
   }
-  newestOf.set(packs, newest);
   return newest;
-}
+});
 
 /** What a unit of a bin usually costs: as its newest pack, else as its own card says; null where nobody noted it. */
 function usualOf(bin: Bin | undefined, { packs }: Pick<BenchView, 'packs'>): number | null {

@@ -1,0 +1,16 @@
+/**
+ * A function of one thing that is reckoned once as long as the thing is the same: a list that was read is another as
+ * soon as anything in it changes.
+ *
+ * @example const byName = oncePer((bins: readonly Bin[]) => [...bins].sort(compare)); byName(bins) === byName(bins)
+ */
+export function oncePer<Of extends object, Made extends object>(make: (of: Of) => Made): (of: Of) => Made {
+  const made = new WeakMap<Of, Made>();
+  return (of) => {
+    const before = made.get(of);
+    if (before) return before;
+    const now = make(of);
+    made.set(of, now);
+    return now;
+  };
+}

@@ -1,0 +1,68 @@
+'use client';
+
+import { useMemo } from 'react';
+import { clashSentence } from '@/messages/clash-sentence';
+import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
+import { amountText, useBench, usePreferences } from '../shared';
+import { cabinetOf } from './cabinet';
+import type { ShelfBin } from './shelf-rows';
+
+const MOST_LOW = 9;
+const MOST_CLASHES = 3;
+
+interface ShelfSlipProps {
+  /** The bins that call for something. */
+  readonly low: readonly ShelfBin[];
+  readonly onChoose: (binId: string) => void;
+}
+
+/** What the shelf calls for: what is low or short, what must not lie together. */
+export function ShelfSlip({ low, onChoose }: ShelfSlipProps) {
+  const { view } = useBench();
+  const { mass } = usePreferences();
+  const clashing = useMemo(() => cabinetOf(view).drawers.filter(({ clashes }) => clashes.length > 0), [view]);
+  return (
+    <>
+      <SlipTitle over="The shelf">
+        {low.length === 0 ? 'All in good supply' : `${low.length} to see to`}
+      </SlipTitle>
+      <SlipPart label="Low and short">
+        {low.slice(0, MOST_LOW).map(({ bin, onHand, promised, isShort }) => (
+          <SlipRow
+            key={bin.id}
+            name={
+              <a
+                href={`#${bin.id}`}
+                onClick={(event) => {
+                  event.preventDefault();
+                  onChoose(bin.id);
+                }}
+              >
+                {bin.name}
+              </a>
+            }
+          >
+            {amountText(onHand, bin, mass)}
+            {isShort ? ` of ${amountText(promised, bin, mass)}` : ''}
+          </SlipRow>
+        ))}
+        {low.length > MOST_LOW ? <p className="quiet">and {low.length - MOST_LOW} more under Low</p> : null}
+      </SlipPart>
+      {clashing.slice(0, MOST_CLASHES).map(({ drawer, clashes: [first, ...more] }) =>
+        first ? (
+          <SlipNote key={drawer.id} tone="stop">
+            {drawer.name}: {clashSentence(first.why, first.a.name, first.b.name)}
+            {more.length > 0 ? ` ${more.length} more pairs lie there.` : ''}
+          </SlipNote>
+        ) : null,
+      )}
+      <SlipNote tone="go">
+        Stock is the sum of what came and went. To set a bin right, count it: the difference is entered,
+        nothing is overwritten.
+      </SlipNote>
+      <SlipNote tone="care">
+        Hooks and cable ends go through gloves; keep lead off hands that eat. Wash after.
+      </SlipNote>
+    </>
+  );
+}
