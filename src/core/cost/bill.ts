@@ -17,6 +17,7 @@ export interface BillPart {
 
 /** What a stage takes for one piece. */
 export interface StageFacts {
+  /** Of one that is begun, whether it comes out or fails. */
   readonly minutesEach: number;
   readonly ratePerHour: number;
   readonly kWhEach: number;
@@ -70,6 +71,7 @@ function added(costs: readonly CostKinds[]): CostKinds {
  * hands, tools, power and what fails there. All figures are for one of the whole, in the maker's own money. What nobody
  * priced counts nothing and is marked a guess.
  *
+ * @param stageOf what the work on a part takes; null where nothing
  * @param count how many are made, 1 or more: the more, the later the prices that are reached
  * @example costBill({ id: 'a', name: 'Hook', item: 'hook', qty: 1, stage: null, parts: [] }, 10, pay, () => null).each
  */
@@ -77,7 +79,7 @@ export function costBill(
   bill: BillPart,
   count: number,
   pay: Purse,
-  stageOf: (stage: string) => StageFacts | null,
+  stageOf: (part: BillPart & { readonly stage: string }) => StageFacts | null,
   perWhole = 1,
 ): CostedPart {
   const qty = bill.qty * perWhole;
@@ -87,7 +89,7 @@ export function costBill(
     const materials = (cost ?? 0) / count;
     return { ...common, ...NONE, materials, each: materials, own: NONE, isGuess, parts: [] };
   }
-  const facts = bill.stage === null ? null : stageOf(bill.stage);
+  const facts = bill.stage === null ? null : stageOf({ ...bill, stage: bill.stage });
   const scrapShare = facts?.scrapShare ?? 0;
   /** So many must be begun that one comes out. */
   const begun = 1 / (1 - scrapShare);

@@ -34,8 +34,9 @@ export function CostSlip() {
         </SlipRow>
       </SlipPart>
       <SlipNote tone="care">
-        Hours are from your own log where it holds ten pieces or more, else what is usual. Prices are those at
-        which parts came in; what nobody priced counts nothing and is said.
+        Hours and failures are from your own log: of that very bait, skirt or rig where it holds ten or more,
+        else of all of its stage, else what is usual. Prices are those at which parts came in; what nobody
+        priced counts nothing and is said.
       </SlipNote>
     </>
   );

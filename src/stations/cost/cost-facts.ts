@@ -21,9 +21,18 @@ const isStage = (stage: string): stage is Stage => (STAGES as readonly string[])
 /** What one of a piece costs where so many are made, at the prices that lie on the shelf. */
 export function costOf(piece: PieceKind, count: number, view: BenchView): CostedPart {
   const pay = openPurse((item) => pricedItem(item, view));
-  return costBill(billOf(piece, view), count, pay, (stage) =>
-    isStage(stage) ? stageFacts(stage, view) : null,
-  );
+  return costBill(billOf(piece, view), count, pay, (part) => workOn(part, view));
+}
+
+/** What kind of piece a part of a bill is and of which family: `build:quay-tandem`; the family null for what has none. */
+function namedBy(id: string): { readonly kind: string; readonly family: string | null } {
+  const [kind = '', family = null] = id.split(':');
+  return { kind, family };
+}
+
+/** What the work on a part takes; null for what is taken as it is. */
+function workOn({ id, stage }: { readonly id: string; readonly stage: string | null }, view: BenchView) {
+  return stage !== null && isStage(stage) ? stageFacts(stage, view, namedBy(id).family) : null;
 }
 
 /** Money as the maker writes it: to the cent, small sums to a tenth of it. */
@@ -49,10 +58,7 @@ export function sliceOf(part: CostedPart, view: BenchView, sign: string): CostSl
         ...{ id: `${part.id}:${kind}`, name: `${stage}, ${what}`, amount: '', each, tone, slices: [] },
         ...{
           money: moneyText(each, sign),
-          isGuess:
-            part.stage !== null && isStage(part.stage) && kind === 'labour'
-              ? !stageFacts(part.stage, view).isOwn
-              : false,
+          isGuess: kind === 'labour' && workOn(part, view)?.isOwn === false,
         },
       },
     ];
@@ -91,7 +97,7 @@ export function buyInOf(
 
 /** What a made part of a costed piece is bought in as; null for what nobody sells so. */
 function keyOf(part: CostedPart, piece: PieceKind): { kind: BuyIn['kind']; key: string } | null {
-  const [kind, family] = part.id.split(':');
+  const { kind, family } = namedBy(part.id);
   if ((kind === 'skirt' || kind === 'build' || kind === 'rig') && family) return { kind, key: family };
   if (part.id !== 'cast') return null;
   const head = piece.kind === 'head' ? piece.head : piece.kind === 'build' ? piece.build.head : null;
@@ -103,7 +109,7 @@ export function routeNode(part: CostedPart, piece: PieceKind, view: BenchView): 
   const key = keyOf(part, piece);
   const buyIn = key ? buyInOf(key, view) : null;
   const made = part.parts.filter(({ item }) => item === null);
-  const facts = part.stage !== null && isStage(part.stage) ? stageFacts(part.stage, view) : null;
+  const facts = workOn(part, view);
   const { labour, tooling, energy } = part.own;
   return {
     id: part.id,

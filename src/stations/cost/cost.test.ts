@@ -50,6 +50,29 @@ describe('costOf', () => {
     expect(total).toBeCloseTo(cost.each, 9);
   });
 
+  it('reckons hands and failures of a bait by its own log, and of one without by that of all', () => {
+    const [tandem, other] = ['Quay tandem', 'Dawn buzzer'].map((name) => pieceOf(name).piece);
+    if (tandem?.kind !== 'build' || other?.kind !== 'build') throw new Error('both are builds');
+    const [like] = demo.buildings;
+    const logged = (buildId: string, passed: number, failed: number, seconds: number) => ({
+      ...{ ...like!, id: `${buildId}-run`, buildId, passed, seconds },
+      failed: failed === 0 ? [] : [{ reason: 'does not run true', count: failed }],
+    });
+    const known = viewOf({
+      ...demo,
+      outlays: [],
+      buildings: [logged(tandem.build.id, 20, 5, 6000), logged(other.build.id, 8, 0, 480)],
+    });
+    const rate = known.bench.money.ratePerHour / 60;
+    // 100 minutes for 20 good ones, the five that failed among them; the other made too few to say.
+    expect(costOf(tandem, 20, known).own.labour).toBeCloseTo(5 * rate, 9);
+    expect(costOf(other, 20, known).own.labour).toBeCloseTo((6480 / 60 / 28) * rate, 9);
+    // Of twenty-five begun one in five fails: a quarter more parts than go into the good ones.
+    const bead = (cost: ReturnType<typeof costOf>) => cost.parts.filter(({ item }) => item !== null)[0]!;
+    const kept = viewOf({ ...demo, outlays: [], buildings: [logged(tandem.build.id, 20, 0, 6000)] });
+    expect(bead(costOf(tandem, 20, known)).qty).toBeCloseTo(1.25 * bead(costOf(tandem, 20, kept)).qty, 9);
+  });
+
   it('names what nobody priced', () => {
     const bare = viewOf({
       ...demo,

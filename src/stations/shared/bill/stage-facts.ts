@@ -7,6 +7,8 @@ import type { BenchView } from '../bench-view';
 const USUAL_MINUTES: Readonly<Record<Stage, number>> = { pour: 0.6, coat: 1.2, skirt: 4, build: 5, rig: 6 };
 /** From so few pieces on the log is believed. */
 const LEAST_PIECES = 10;
+/** Where nearly all failed, so few came out that the log says little. */
+const MOST_SCRAP = 0.5;
 const MS_PER_MINUTE = 60_000;
 /** A run longer than this was left lying. */
 const LONGEST_MINUTES = 300;
@@ -17,7 +19,8 @@ interface Logged {
   readonly failed: number;
 }
 
-type Logs = Pick<BenchView, 'runs' | 'tyings' | 'buildings' | 'riggings' | 'racks'>;
+type Logs = Pick<BenchView, 'runs' | 'tyings' | 'buildings' | 'riggings' | 'racks'> &
+  Pick<BenchView, 'skirtById' | 'buildById' | 'rigById'>;
 
 const carded = (runs: Logs['buildings'] | Logs['riggings']): Logged => {
   const done = runs.filter(({ endedAt, seconds }) => endedAt !== null && seconds > 0);
@@ -28,7 +31,9 @@ const carded = (runs: Logs['buildings'] | Logs['riggings']): Logged => {
   };
 };
 
-function logOf(stage: Stage, view: Logs): Logged {
+/** What was logged of a stage; of one family of skirts, builds or rigs alone where it is named. */
+function logOf(stage: Stage, view: Logs, family: string | null): Logged {
+  const isOf = (made: { readonly family: string } | undefined) => family === null || made?.family === family;
   switch (stage) {
     case 'pour': {
       const done = view.runs.flatMap(({ booking, startedAt, endedAt }) => {
@@ -47,7 +52,10 @@ function logOf(stage: Stage, view: Logs): Logged {
       return { pieces, minutes: pieces * USUAL_MINUTES.coat, failed: 0 };
     }
     case 'skirt': {
-      const done = view.tyings.filter(({ endedAt, seconds }) => endedAt !== null && seconds > 0);
+      const done = view.tyings.filter(
+        ({ endedAt, seconds, skirtId }) =>
+          endedAt !== null && seconds > 0 && isOf(view.skirtById.get(skirtId)),
+      );
       return {
         pieces: sum(done.map((tying) => tying.done)),
         minutes: sum(done.map(({ seconds }) => seconds)) / 60,
@@ -55,9 +63,9 @@ function logOf(stage: Stage, view: Logs): Logged {
       };
     }
     case 'build':
-      return carded(view.buildings);
+      return carded(view.buildings.filter(({ buildId }) => isOf(view.buildById.get(buildId))));
     case 'rig':
-      return carded(view.riggings);
+      return carded(view.riggings.filter(({ rigId }) => isOf(view.rigById.get(rigId))));
   }
 }
 
@@ -71,11 +79,25 @@ function powerHours(stage: Stage, minutesEach: number, view: Logs): number {
   return sum(each) / each.length;
 }
 
-/** What a stage takes for one piece, from the maker's own log where it says, else as is usual. */
-export function stageFacts(stage: Stage, view: BenchView): StageFacts & { readonly isOwn: boolean } {
-  const { pieces, minutes, failed } = logOf(stage, view);
-  const isOwn = pieces >= LEAST_PIECES && stage !== 'coat';
-  const minutesEach = isOwn ? minutes / pieces : USUAL_MINUTES[stage];
+const begunOf = ({ pieces, failed }: Logged): number => pieces + failed;
+
+/**
+ * What a stage takes for one piece: by the maker's own log of that family where it says enough, else of the whole
+ * stage, else as is usual.
+ *
+ * @param family of the skirt, build or rig that is made; null for the stage as a whole
+ * @example stageFacts('build', view, build.family).minutesEach
+ */
+export function stageFacts(
+  stage: Stage,
+  view: BenchView,
+  family: string | null = null,
+): StageFacts & { readonly isOwn: boolean } {
+  const itsOwn = logOf(stage, view, family);
+  const log = begunOf(itsOwn) >= LEAST_PIECES ? itsOwn : logOf(stage, view, null);
+  const isOwn = begunOf(log) >= LEAST_PIECES && stage !== 'coat';
+  // What failed took hands too: by all that was begun, or the rollup would count its time twice.
+  const minutesEach = isOwn ? log.minutes / begunOf(log) : USUAL_MINUTES[stage];
   const { ratePerHour, pricePerKWh, potKW, ovenKW } = view.bench.money;
   const kW = stage === 'pour' ? potKW : stage === 'coat' ? ovenKW : 0;
   return {
@@ -83,7 +105,7 @@ export function stageFacts(stage: Stage, view: BenchView): StageFacts & { readon
     ...{ minutesEach, ratePerHour, pricePerKWh },
     kWhEach: kW * powerHours(stage, minutesEach, view),
     scrapShare:
-      stage === 'pour' ? view.pot.scrapShare : isOwn ? Math.min(0.5, failed / (pieces + failed)) : 0,
+      stage === 'pour' ? view.pot.scrapShare : isOwn ? Math.min(MOST_SCRAP, log.failed / begunOf(log)) : 0,
     // A misfilled head goes back into the pot, its hook cut out; a bait that failed is stripped at best.
     losesParts: stage !== 'pour',
     tooling: view.outlays
