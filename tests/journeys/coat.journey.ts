@@ -304,7 +304,9 @@ test('an evening of sixty heads is racked in the fewest loads, cured to the cloc
     const curing = (await readBench(page)).contents.racks.find(({ id }) => id === rack.id)!;
     const warmS = curing.warmS!;
     expect(curing.outAt! - curing.inAt!).toBeCloseTo((warmS + rack.minutes * 60) * 1000, -1);
-    await page.clock.runFor((warmS + rack.minutes * 60) * 1000 + 2000);
+    // Nobody watches the oven for half an hour: the page sleeps, and the clock goes on.
+    await page.clock.fastForward((warmS + rack.minutes * 60) * 1000);
+    await page.clock.runFor(2000);
     const clock = page.getByRole('contentinfo', { name: 'Clocks' });
     await expect(clock.getByRole('button', { name: new RegExp(`done.*Rack ${rack.no} out`) })).toBeVisible();
     await panel.getByRole('button', { name: /Take it out/ }).click();

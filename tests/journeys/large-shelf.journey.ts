@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { idleTask, longestTask, triesUnder, watchTasks } from '../support/long-tasks';
+import { idleTask, longestTask, noteLongest, triesUnder, watchTasks } from '../support/long-tasks';
 import {
   putLargeBench,
   showHooks,
@@ -38,12 +38,12 @@ test('with 5,000 parts and 50,000 entries every station opens and answers while 
         await timeAnswer(page);
       }),
     );
-    test.info().annotations.push({
-      type: `longest main-thread task, ${station}`,
-      description: `opens ${Math.min(...opening)} ms, answers ${Math.min(...answering)} ms; an empty page beside it: ${idle} ms`,
-    });
-    expect.soft(Math.min(...opening), `${station} opens`).toBeLessThan(LONGEST_TASK_MS);
-    expect.soft(Math.min(...answering), `${station} answers`).toBeLessThan(LONGEST_TASK_MS);
+    const [opens, answers] = [
+      noteLongest(opening, idle, `${station} opens`),
+      noteLongest(answering, idle, `${station} answers`),
+    ];
+    expect.soft(opens, `${station} opens`).toBeLessThan(LONGEST_TASK_MS);
+    expect.soft(answers, `${station} answers`).toBeLessThan(LONGEST_TASK_MS);
   }
   // The copy that made it quick is of what the ledger truly holds.
   await page.goto('/shelf');

@@ -9,7 +9,7 @@ import type { DeviceFault } from '@/devices/device';
 import { tracePath, traceY, type TraceBox } from '@/drawing/temperature-trace';
 import type { Bin } from '@/records/bin';
 import type { Mold } from '@/records/mold';
-import { ring, temperatureText, useBench, usePreferences } from '../shared';
+import { oncePer, ring, temperatureText, useBench, usePreferences } from '../shared';
 import { keepWithin, potDeeds, stopWatching, usePotWatch, watchThePot } from './pot-watch';
 import { nearestMetal } from '@/reference/nearest-metal';
 import styles from './pot-temperature.module.css';
@@ -132,11 +132,16 @@ export function PotTemperature({ metalId, molds, massG, now }: PotTemperaturePro
   );
 }
 
+/** The modulus of a block's thinnest casting, mm; infinite where no shape is known. The pot is read every second. */
+const thinnestOf = oncePer(({ cavities }: Mold) =>
+  Math.min(Infinity, ...cavities.flatMap((cavity) => cavityModulus(cavity) ?? [])),
+);
+
 /** The band for the thinnest casting of the blocks in hand, in a metal. */
 function bandOf(bin: Bin | undefined, molds: readonly Mold[]): PotLimits {
   const told = bin?.kind === 'metal' ? nearestMetal(bin.composition) : null;
-  const moduli = molds.flatMap(({ cavities }) => cavities.flatMap((cavity) => cavityModulus(cavity) ?? []));
-  return told && moduli.length > 0
-    ? guidePot(told.potC.value, told.liquidusC.value, Math.min(...moduli))
+  const thinnestMm = Math.min(Infinity, ...molds.map(thinnestOf));
+  return told && Number.isFinite(thinnestMm)
+    ? guidePot(told.potC.value, told.liquidusC.value, thinnestMm)
     : USUAL;
 }

@@ -4,13 +4,11 @@
  *
  * @example const byName = oncePer((bins: readonly Bin[]) => [...bins].sort(compare)); byName(bins) === byName(bins)
  */
-export function oncePer<Of extends object, Made extends object>(make: (of: Of) => Made): (of: Of) => Made {
-  const made = new WeakMap<Of, Made>();
+export function oncePer<Of extends object, Made>(make: (of: Of) => Made): (of: Of) => Made {
+  const made = new WeakMap<Of, { readonly it: Made }>();
   return (of) => {
-    const before = made.get(of);
-    if (before) return before;
-    const now = make(of);
-    made.set(of, now);
-    return now;
+    const known = made.get(of) ?? { it: make(of) };
+    made.set(of, known);
+    return known.it;
   };
 }
