@@ -134,9 +134,32 @@ const stationRules = STATIONS.map((station) => ({
   ]),
 }));
 
+/**
+ * Types tell what is global: a list of a thousand names would only be written out anew, as a key, for each import that
+ * is followed. What judges components runs a compiler over each file, so it is asked only where there are some.
+ */
+const slimNext = next.map(({ languageOptions, ...rules }) => {
+  if (!languageOptions) return rules;
+  const { parser, parserOptions } = languageOptions;
+  return { ...rules, languageOptions: { parser, parserOptions } };
+});
+const ofReact = next.flatMap(({ rules = {} }) =>
+  Object.keys(rules).filter((rule) => rule.startsWith('react')),
+);
+const withoutReact = {
+  files: [
+    ...Object.keys(ROOMS)
+      .filter((room) => !PACKAGE_ROOMS[0].rooms.includes(room))
+      .map((room) => `src/${room}/**/*.ts`),
+    ...['tests/**/*.ts', 'bench/**', 'cli/**', 'scripts/**'],
+  ],
+  rules: Object.fromEntries(ofReact.map((rule) => [rule, 'off'])),
+};
+
 const config = [
   { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**'] },
-  ...next,
+  ...slimNext,
+  withoutReact,
   {
     // Pictures are the maker's own, kept on this device as data URLs: there is nothing to load or to resize.
     files: ['src/stations/**/*.tsx'],

@@ -7,11 +7,11 @@ import { builtSoFar } from '@/core/builds/turn-build-card';
 import { findKind } from '@/core/builds/kinds';
 import type { BuildRecord, Building } from '@/records/build';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
-import { RunSide, RunsSoFar, ShelfGives, useBench, usePreferences } from '../shared';
+import { RunSide, RunsSoFar, ShelfGives, useBench, usePreferences, usePrint } from '../shared';
 import { buildableOf, buildText, newestOf, pieceOf, stepsOf } from './facts';
 import { lookOfBuild } from './look-of-build';
 import { EndBuilding } from './EndBuilding';
-import { printLabels } from './print-labels';
+import { labelsSheet } from './print-labels';
 import { RunCard } from './RunCard';
 import styles from './run.module.css';
 
@@ -111,6 +111,7 @@ function RunUnderWay({
 
 function PastRuns() {
   const { view, workshop } = useBench();
+  const print = usePrint();
   const { mass } = usePreferences();
   const inBox = newestOf(view.builds).filter(({ id }) => (view.levels.get(`bait-${id}`) ?? 0) > 0);
   const apart = keptApart(
@@ -131,7 +132,10 @@ function PastRuns() {
       actionsOf={(run) => {
         const build = view.buildById.get(run.buildId);
         return build ? (
-          <Button size="small" onClick={() => void printLabels(build, run, view, mass, workshop.now())}>
+          <Button
+            size="small"
+            onClick={() => void print(labelsSheet(build, run, view, mass, workshop.now()))}
+          >
             Print bag labels
           </Button>
         ) : null;

@@ -5,7 +5,7 @@ import { checkPattern, scalePattern, type HolePattern, type PlateHole } from '@/
 import { platePdf } from '@/data/exchange/plate/plate-pdf';
 import { bladePath } from '@/drawing/build/blade-path';
 import { patternSentence } from '@/messages/build-sentence';
-import { lengthText, loadFonts, saveFile, slug, useBench, usePreferences } from '../shared';
+import { lengthText, slug, useBench, usePreferences, usePrint, type Sheet } from '../shared';
 import { composeTemplate, HOLE_WORDS } from './compose-template';
 import type { BuildDraft } from './draft';
 import { pieceOf } from './facts';
@@ -19,6 +19,7 @@ interface TemplatePanelProps {
 /** The blade's holes as the proven first piece has them, drawn and printed at true size. */
 export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
   const { view } = useBench();
+  const print = usePrint();
   const { length } = usePreferences();
   const plate = pieceOf(draft.slots.find(({ slot }) => slot === 'plate')?.binId ?? null, view);
   if (!plate) return <p className="quiet">Choose the blade first; then its holes are laid out here.</p>;
@@ -32,10 +33,10 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
     setHoles(pattern.holes.map((hole, at) => (at === index ? { ...hole, ...to } : hole)));
   const isOther =
     draft.pattern !== null && (draft.pattern.lengthMm !== lengthMm || draft.pattern.widthMm !== widthMm);
-  const print = async () => {
-    const title = draft.name.trim() || plate.name;
-    const pdf = await platePdf(composeTemplate(title, plate.name, pattern), await loadFonts());
-    saveFile(`template-${slug(title)}.pdf`, pdf, 'application/pdf');
+  const title = draft.name.trim() || plate.name;
+  const template: Sheet = {
+    file: `template-${slug(title)}`,
+    make: (fonts) => platePdf(composeTemplate(title, plate.name, pattern), fonts),
   };
   return (
     <section className={styles.template} aria-label="Hole template">
@@ -101,7 +102,7 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
           >
             Add a hole
           </Button>
-          <Button type="primary" disabled={pattern.holes.length === 0} onClick={() => void print()}>
+          <Button type="primary" disabled={pattern.holes.length === 0} onClick={() => void print(template)}>
             Print the template
           </Button>
         </div>

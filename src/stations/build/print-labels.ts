@@ -2,7 +2,7 @@ import { bagsOf } from '@/core/builds/bag-baits';
 import type { BagLabel } from '@/data/exchange/sheet/bag-labels';
 import { bagLabelsPdf } from '@/data/exchange/sheet/bag-labels';
 import type { BuildRecord, Building } from '@/records/build';
-import { loadFonts, massText, saveFile, slug, type BenchView } from '../shared';
+import { massText, type Sheet, slug, type BenchView } from '../shared';
 import { buildText, finishedOf, pieceOf, weightLines } from './facts';
 
 /** What a bag's code says: which version of which build is in it. */
@@ -38,15 +38,14 @@ export function labelsOf(
   }));
 }
 
-/** Prints them. */
-export async function printLabels(
+/** The same, to print. */
+export const labelsSheet = (
   build: BuildRecord,
   run: Pick<Building, 'passed' | 'no' | 'endedAt'>,
   view: BenchView,
   mass: Parameters<typeof massText>[1],
   now: number,
-): Promise<void> {
-  const labels = labelsOf(build, run, view, mass, run.endedAt ?? now);
-  const pdf = await bagLabelsPdf(labels, await loadFonts());
-  saveFile(`labels-${slug(buildText(build))}-run-${run.no}.pdf`, pdf, 'application/pdf');
-}
+): Sheet => ({
+  file: `labels-${slug(buildText(build))}-run-${run.no}`,
+  make: (fonts) => bagLabelsPdf(labelsOf(build, run, view, mass, run.endedAt ?? now), fonts),
+});

@@ -1,8 +1,8 @@
 'use client';
 
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { jobSheetPdf } from '@/data/exchange/sheet/job-sheet';
-import { loadFonts, minutesText, saveFile, useBench, usePreferences } from '../shared';
+import { minutesText, useBench, usePreferences, usePrint } from '../shared';
 import { composeCoatSheet } from './compose-coat-sheet';
 import { eveningOf } from './evening';
 import type { Waiting } from './waiting';
@@ -20,7 +20,7 @@ const WORDS = { prep: 'dip and hang', warm: 'warm up', cure: 'at heat' } as cons
 /** The evening on one line: hands above, the oven below, the next rack readied while this one cures. */
 export function EveningStrip({ chosen, ovenId, waiting, onChoose }: EveningStripProps) {
   const { view } = useBench();
-  const { message } = App.useApp();
+  const print = usePrint();
   const preferences = usePreferences();
   const { coatWay, shedC } = preferences;
   const racks = view.racks.filter((rack) => rack.state === 'hanging' && rack.ovenId === ovenId);
@@ -28,14 +28,9 @@ export function EveningStrip({ chosen, ovenId, waiting, onChoose }: EveningStrip
   if (racks.length === 0 && held.length === 0) return null;
   const evening = eveningOf(racks, coatWay, shedC, view);
   const nameOf = (id: string) => `Rack ${view.racks.find((rack) => rack.id === id)?.no ?? ''}`;
-  const save = async () => {
-    try {
-      const sheet = composeCoatSheet(racks, waiting, evening, view, preferences);
-      saveFile('ruvek-coat-sheet.pdf', await jobSheetPdf(sheet, await loadFonts()), 'application/pdf');
-    } catch (error) {
-      const why = error instanceof Error ? error.message : String(error);
-      void message.error(`The sheet was not made: ${why}. Load the page again and ask once more.`, 6);
-    }
+  const save = () => {
+    const sheet = composeCoatSheet(racks, waiting, evening, view, preferences);
+    void print({ file: 'ruvek-coat-sheet', make: (fonts) => jobSheetPdf(sheet, fonts) });
   };
   const lane = (isOven: boolean) =>
     evening.legs

@@ -7,7 +7,7 @@ import { offerPdf } from '@/data/exchange/sheet/offer-sheet';
 import { numberText } from '@/messages/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { loadFonts, saveFile, slug, useBench } from '../shared';
+import { slug, useBench, usePrint, type Sheet } from '../shared';
 import { moneyText } from './cost-facts';
 import { offerLines } from './offer';
 import type { CostablePiece } from './pieces';
@@ -27,6 +27,7 @@ export function OfferPart({
   const { view, workshop } = useBench();
   const { sign, marginShare } = view.bench.money;
   const id = useId();
+  const print = usePrint();
   const open = view.tickets.filter(({ state }) => state === 'open');
   const [of, setOf] = useState<string>(open.find(({ buyer }) => buyer !== null)?.id ?? PIECE);
   const ticket = open.find((each) => each.id === of) ?? null;
@@ -36,24 +37,27 @@ export function OfferPart({
   );
   const total = lines.reduce((so, { each, count: many }) => so + each * many, 0);
   const cost = lines.reduce((so, { cost: made, count: many }) => so + made * many, 0);
-  const print = async () => {
+  const offer = (): Sheet => {
     const day = dayjs(workshop.now());
-    const pdf = await offerPdf(
-      {
-        title: ticket ? `Offer: ${ticket.title}` : `Offer: ${piece?.name ?? ''}`,
-        ...{ from: view.bench.name, to: ticket?.buyer ?? null, day: day.format('D MMMM YYYY') },
-        lines: lines.map(({ name, count: many, each }) => ({
-          ...{ name, count: many, each: moneyText(each, sign), all: moneyText(each * many, sign) },
-        })),
-        total: moneyText(total, sign),
-        notes: [
-          `Stands until ${day.add(STANDS_DAYS, 'day').format('D MMMM YYYY')}. Postage is not in it.`,
-          'Local rules may bar lead, or lead under some weight: ask before you fish it.',
-        ],
-      },
-      await loadFonts(),
-    );
-    saveFile(`${slug(ticket?.title ?? piece?.name ?? 'offer')}-offer.pdf`, pdf, 'application/pdf');
+    return {
+      file: `${slug(ticket?.title ?? piece?.name ?? 'offer')}-offer`,
+      make: (fonts) =>
+        offerPdf(
+          {
+            title: ticket ? `Offer: ${ticket.title}` : `Offer: ${piece?.name ?? ''}`,
+            ...{ from: view.bench.name, to: ticket?.buyer ?? null, day: day.format('D MMMM YYYY') },
+            lines: lines.map(({ name, count: many, each }) => ({
+              ...{ name, count: many, each: moneyText(each, sign), all: moneyText(each * many, sign) },
+            })),
+            total: moneyText(total, sign),
+            notes: [
+              `Stands until ${day.add(STANDS_DAYS, 'day').format('D MMMM YYYY')}. Postage is not in it.`,
+              'Local rules may bar lead, or lead under some weight: ask before you fish it.',
+            ],
+          },
+          fonts,
+        ),
+    };
   };
   return (
     <>
@@ -110,7 +114,7 @@ export function OfferPart({
         <strong>{moneyText(total, sign)}</strong> for all of it; {moneyText(total - cost, sign)} over what it
         costs.
       </p>
-      <Button type="primary" disabled={lines.length === 0} onClick={() => void print()}>
+      <Button type="primary" disabled={lines.length === 0} onClick={() => void print(offer())}>
         Print the offer
       </Button>
     </>

@@ -2,19 +2,20 @@
 import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { renderBench } from '../../../tests/support/render-bench';
+import type { Sheet } from '../shared';
 import { CostStation } from './CostStation';
 import { OutlayPart } from './OutlayPart';
 
 jest.mock('../shared', () => ({
   ...jest.requireActual<object>('../shared'),
-  loadFonts: () => Promise.resolve({ regular: new Uint8Array(), bold: new Uint8Array() }),
-  saveFile: (...call: unknown[]) => mockSave(...call),
+  usePrint: () => mockPrint,
 }));
 jest.mock('@/data/exchange/sheet/offer-sheet', () => ({
   offerPdf: (...call: unknown[]) => mockPdf(...call),
 }));
-const mockSave = jest.fn();
-const mockPdf = jest.fn<Promise<Uint8Array>, unknown[]>(() => Promise.resolve(new Uint8Array([1])));
+const mockPrint = jest.fn(({ make }: Sheet) => make(NO_FONTS));
+const NO_FONTS = { regular: new Uint8Array(), bold: new Uint8Array() };
+const mockPdf = jest.fn<ReturnType<Sheet['make']>, unknown[]>(() => Promise.resolve(new Uint8Array([1])));
 
 const turn = (to: string) => fireEvent.click(screen.getByText(to));
 
@@ -69,7 +70,8 @@ describe('the cost station', () => {
     fireEvent.blur(margin);
     await waitFor(async () => expect((await workshop.bench.read()).money.marginShare).toBe(1));
     fireEvent.click(screen.getByRole('button', { name: 'Print the offer' }));
-    await waitFor(() => expect(mockSave).toHaveBeenCalled());
+    await waitFor(() => expect(mockPdf).toHaveBeenCalled());
+    expect(mockPrint.mock.calls[0]?.[0].file).toMatch(/-offer$/);
     const [offer] = mockPdf.mock.calls[0] as [
       { lines: { each: string; all: string; count: number }[]; total: string },
     ];

@@ -1,6 +1,6 @@
 'use client';
 
-import { App, Button, Segmented } from 'antd';
+import { Button, Segmented } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { orderMetals } from '@/core/metals/order-metals';
@@ -12,12 +12,12 @@ import { sentence } from '@/messages/sentence';
 import { Station } from '@/ui/frame/Station';
 import { SlipTitle } from '@/ui/frame/Slip';
 import {
-  loadFonts,
   lotText,
   minutesText,
   PourCautions,
   promiseOf,
   saveFile,
+  usePrint,
   sessionOf,
   setPreferences,
   takesOf,
@@ -50,7 +50,7 @@ export function PlanView() {
   const ticket = useTicketInHand();
   const [scope, setScope] = useState<Scope>('ticket');
   const [chosen, setChosen] = useState<string | null>(null);
-  const { message } = App.useApp();
+  const print = usePrint();
   const [isPotOpen, setIsPotOpen] = useState(false);
 
   const scoped = useMemo(
@@ -88,16 +88,10 @@ export function PlanView() {
     () => (ready && takes ? pullFor(view, ready, takes, promiseOf(view, wants)) : []),
     [view, ready, takes, wants],
   );
-  const saveSheet = async () => {
+  const saveSheet = () => {
     if (!metal || !session || !ready || !takes || !evening) return;
     const sheet = composeSheet({ metal, session, plan: ready, takes, evening, pull }, view, preferences);
-    try {
-      const pdf = await jobSheetPdf(sheet, await loadFonts());
-      saveFile('ruvek-job-sheet.pdf', pdf, 'application/pdf');
-    } catch (error) {
-      const why = error instanceof Error ? error.message : String(error);
-      void message.error(`The sheet was not made: ${why}. Load the page again and ask once more.`, 6);
-    }
+    void print({ file: 'ruvek-job-sheet', make: (fonts) => jobSheetPdf(sheet, fonts) });
   };
   const shownRun = ready?.runs.find((run) => run.moldId === chosen) ?? ready?.runs[0];
 

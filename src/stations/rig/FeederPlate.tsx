@@ -10,9 +10,9 @@ import { numberText } from '@/messages/number-text';
 import type { Mold } from '@/records/mold';
 import { Figure } from '@/ui/figure/Figure';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChoiceField, lengthText, lotText, massText, useBench, usePreferences } from '../shared';
+import { ChoiceField, lengthText, lotText, massText, useBench, usePreferences, usePrint } from '../shared';
 import type { RigDraft } from './facts';
-import { printBoard } from './print-board';
+import { boardSheet } from './print-board';
 import { drillPattern } from './templates';
 import styles from './rig.module.css';
 
@@ -26,6 +26,7 @@ const LEAD = /lead/i;
 /** The plate that is riveted on: as heavy as wanted in this metal, drawn to scale, sent to Molds as a cavity. */
 export function FeederPlate({ draft, rig }: FeederPlateProps) {
   const { view, workshop } = useBench();
+  const print = usePrint();
   const { mass, length, paper } = usePreferences();
   const router = useRouter();
   const body = rig.items.find(({ place }) => place === 'body')?.part;
@@ -173,7 +174,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
         <Button
           disabled={!question || !plate}
           onClick={() =>
-            question && void printBoard(drillPattern(draft.name.trim() || 'Feeder', question), paper)
+            question && void print(boardSheet(drillPattern(draft.name.trim() || 'Feeder', question), paper))
           }
         >
           Print the drill pattern

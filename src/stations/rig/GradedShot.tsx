@@ -6,9 +6,9 @@ import { gradedWeights, usualWater, type GradedQuestion } from '@/core/rigs/grad
 import type { Rig } from '@/core/rigs/rig';
 import { numberText } from '@/messages/number-text';
 import { TextField } from '@/ui/unit-field/TextField';
-import { lengthText, massText, useBench, usePreferences } from '../shared';
+import { lengthText, massText, useBench, usePreferences, usePrint } from '../shared';
 import { laidAnew, newestRigs, rigOfDraft, type RigDraft } from './facts';
-import { printBoard } from './print-board';
+import { boardSheet } from './print-board';
 import { beadGauge } from './templates';
 import styles from './rig.module.css';
 
@@ -34,6 +34,7 @@ function readSet(text: string): number[] | null {
 /** A graded set of one cord and shot: how many shot, how long the cord, for which water; kept and printed as a gauge. */
 export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
   const { view, workshop } = useBench();
+  const print = usePrint();
   const { mass, length, paper } = usePreferences();
   const targetG = rig.wants.targetG ?? 30;
   const [text, setText] = useState<string | null>(null);
@@ -108,7 +109,7 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
         <Button disabled={!targetsG} onClick={() => void keep()}>
           Keep the set
         </Button>
-        <Button disabled={!targetsG} onClick={() => void printBoard(beadGauge(name, question), paper)}>
+        <Button disabled={!targetsG} onClick={() => void print(boardSheet(beadGauge(name, question), paper))}>
           Print the gauge
         </Button>
       </div>

@@ -7,8 +7,8 @@ import type { Bin } from '@/records/bin';
 import type { Kit } from '@/records/rig';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { amountText, freeOf, useBench, usePreferences, type BenchView } from '../shared';
-import { printKit } from './print-wallet';
+import { amountText, freeOf, useBench, usePreferences, type BenchView, usePrint } from '../shared';
+import { kitSheet } from './print-wallet';
 import styles from './matches.module.css';
 
 type Lines = Readonly<Record<string, number>>;
@@ -139,6 +139,7 @@ function PackForm() {
 
 function KitOut({ kit }: { readonly kit: Kit }) {
   const { view, workshop, carryOut } = useBench();
+  const print = usePrint();
   const [back, setBack] = useState<Lines>(() =>
     Object.fromEntries(kit.lines.map(({ binId, qty }) => [binId, qty])),
   );
@@ -181,7 +182,7 @@ function KitOut({ kit }: { readonly kit: Kit }) {
         >
           Book it back
         </Button>
-        <Button onClick={() => void printKit(kit, view)}>Print its labels</Button>
+        <Button onClick={() => void print(kitSheet(kit, view))}>Print its labels</Button>
       </div>
     </section>
   );

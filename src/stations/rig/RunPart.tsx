@@ -7,10 +7,20 @@ import { findRigKind } from '@/core/rigs/kinds';
 import { weighRig } from '@/core/rigs/weigh-rig';
 import type { Rigging, RigRecord } from '@/records/rig';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
-import { rigOf, EndRun, RunSide, RunsSoFar, ShelfGives, StepCard, useBench, usePreferences } from '../shared';
+import {
+  rigOf,
+  EndRun,
+  RunSide,
+  RunsSoFar,
+  ShelfGives,
+  StepCard,
+  useBench,
+  usePreferences,
+  usePrint,
+} from '../shared';
 import { CutCard } from './CutCard';
 import { newestRigs, riggable, rigText, stepsOfRig } from './facts';
-import { printWallet } from './print-wallet';
+import { walletSheet } from './print-wallet';
 import { cutOrder } from './run-plan';
 import styles from './run.module.css';
 
@@ -152,6 +162,7 @@ function RunUnderWay({
 
 function PastRuns() {
   const { view } = useBench();
+  const print = usePrint();
   return (
     <RunsSoFar
       runs={view.riggings.filter(({ state }) => state === 'made')}
@@ -162,7 +173,7 @@ function PastRuns() {
       actionsOf={(run) => {
         const rig = view.rigById.get(run.rigId);
         return rig ? (
-          <Button size="small" onClick={() => void printWallet(rig, run, view)}>
+          <Button size="small" onClick={() => void print(walletSheet(rig, run, view))}>
             Print wallet labels
           </Button>
         ) : null;

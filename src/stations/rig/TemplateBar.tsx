@@ -4,9 +4,9 @@ import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { Rig } from '@/core/rigs/rig';
 import { PAPERS, type PaperId } from '@/data/exchange/board/board';
-import { cutsOf, ChoiceField, setPreferences, useBench, usePreferences } from '../shared';
+import { cutsOf, ChoiceField, setPreferences, useBench, usePreferences, usePrint } from '../shared';
 import { rigShelf, type RigDraft } from './facts';
-import { printBoard, saveBoardSvg } from './print-board';
+import { boardSheet, saveBoardSvg } from './print-board';
 import { bendPattern, markBoard } from './templates';
 import styles from './rig.module.css';
 
@@ -18,6 +18,7 @@ interface TemplateBarProps {
 /** Templates of true size: the mark board of this rig, the bend pattern of a wire; on the maker’s paper. */
 export function TemplateBar({ draft, rig }: TemplateBarProps) {
   const { view } = useBench();
+  const print = usePrint();
   const { paper } = usePreferences();
   const [wireId, setWireId] = useState<string | null>(null);
   const wires = rigShelf(view).filter(({ gauge }) => gauge.as === 'frame');
@@ -36,7 +37,7 @@ export function TemplateBar({ draft, rig }: TemplateBarProps) {
         />
       </header>
       <div className={styles.hands}>
-        <Button onClick={() => void printBoard(board(), paper)}>Print the mark board</Button>
+        <Button onClick={() => void print(boardSheet(board(), paper))}>Print the mark board</Button>
         <Button onClick={() => saveBoardSvg(board())}>Mark board as SVG</Button>
       </div>
       <div className={styles.bend}>
@@ -47,7 +48,7 @@ export function TemplateBar({ draft, rig }: TemplateBarProps) {
           options={wires.map(({ binId, name }) => ({ value: binId, label: name }))}
           onChange={setWireId}
         />
-        <Button disabled={!wire} onClick={() => wire && void printBoard(bendPattern(wire), paper)}>
+        <Button disabled={!wire} onClick={() => wire && void print(boardSheet(bendPattern(wire), paper))}>
           Print it
         </Button>
       </div>

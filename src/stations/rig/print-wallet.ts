@@ -3,7 +3,7 @@ import { judgeRig } from '@/core/rigs/judge-rig';
 import { bagLabelsPdf, type BagLabel } from '@/data/exchange/sheet/bag-labels';
 import { numberText } from '@/messages/number-text';
 import type { Kit, Rigging, RigRecord } from '@/records/rig';
-import { type BenchView, loadFonts, matchLines, rigOf, saveFile, slug } from '../shared';
+import { type BenchView, matchLines, rigOf, type Sheet, slug } from '../shared';
 import { rigShelf, rigText } from './facts';
 
 /** Labels for the wallets of a run: what is in them, what it holds, when it was made. */
@@ -39,12 +39,14 @@ export function kitLabels(kit: Kit, view: Pick<BenchView, 'binById'>): BagLabel[
 const dayText = (at: number) =>
   new Date(at).toLocaleDateString('en-US', { day: 'numeric', month: 'short', year: 'numeric' });
 
-export async function printWallet(rig: RigRecord, run: Rigging, view: BenchView): Promise<void> {
-  const pdf = await bagLabelsPdf(walletLabels(rig, run, view), await loadFonts());
-  saveFile(`labels-${slug(rigText(rig))}-run-${run.no}.pdf`, pdf, 'application/pdf');
-}
+/** The labels of a run's wallets, to print. */
+export const walletSheet = (rig: RigRecord, run: Rigging, view: BenchView): Sheet => ({
+  file: `labels-${slug(rigText(rig))}-run-${run.no}`,
+  make: (fonts) => bagLabelsPdf(walletLabels(rig, run, view), fonts),
+});
 
-export async function printKit(kit: Kit, view: BenchView): Promise<void> {
-  const pdf = await bagLabelsPdf(kitLabels(kit, view), await loadFonts());
-  saveFile(`labels-kit-${kit.no}.pdf`, pdf, 'application/pdf');
-}
+/** The labels of a kit, to print. */
+export const kitSheet = (kit: Kit, view: BenchView): Sheet => ({
+  file: `labels-kit-${kit.no}`,
+  make: (fonts) => bagLabelsPdf(kitLabels(kit, view), fonts),
+});

@@ -44,7 +44,7 @@ export { useDragSensors } from './frame/use-drag-sensors';
 export { useKeys } from './frame/use-keys';
 export { useNow } from './frame/use-now';
 export { setPreferences, usePreferences } from './preferences-store';
-export { loadFonts } from './load-fonts';
+export { usePrint, type Sheet } from './use-print';
 export { sessionOf, takesOf, type Takes } from './session-takes';
 export { TicketInHandSlip } from './TicketInHandSlip';
 export { MassField } from './MassField';

@@ -8,9 +8,9 @@ import { clashSentence } from '@/messages/clash-sentence';
 import type { Bin } from '@/records/bin';
 import type { Drawer } from '@/records/cabinet';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { amountText, useBench, usePreferences } from '../shared';
+import { amountText, useBench, usePreferences, usePrint } from '../shared';
 import { clashesOf } from './cabinet';
-import { printDrawer } from './print-drawer';
+import { drawerSheet } from './print-drawer';
 import { contentStyle, shelfBin } from './shelf-rows';
 import { LOOSE, type Dragged } from './use-cabinet-drag';
 import styles from './cabinet.module.css';
@@ -28,6 +28,7 @@ interface DrawerInsideProps {
 /** An open drawer from above: a compartment a bin, to be dragged into another drawer, and a field to put more in. */
 export function DrawerInside({ drawer, bins, onChoose, onFile }: DrawerInsideProps) {
   const { view } = useBench();
+  const print = usePrint();
   const { mass } = usePreferences();
   const { setNodeRef, isOver } = useDroppable({ id: drawer?.id ?? LOOSE });
   const id = useId();
@@ -45,7 +46,7 @@ export function DrawerInside({ drawer, bins, onChoose, onFile }: DrawerInsidePro
       <h3>
         {drawer ? drawer.name : 'In no drawer'} <small>{bins.length}</small>
         {drawer && bins.length > 0 ? (
-          <Button size="small" onClick={() => void printDrawer(sorted, drawer.name, mass)}>
+          <Button size="small" onClick={() => void print(drawerSheet(sorted, drawer.name, mass))}>
             Print labels
           </Button>
         ) : null}

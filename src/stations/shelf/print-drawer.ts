@@ -2,7 +2,7 @@ import { bagLabelsPdf, type BagLabel } from '@/data/exchange/sheet/bag-labels';
 import { numberText } from '@/messages/number-text';
 import type { Bin } from '@/records/bin';
 import type { Preferences } from '@/data/device/preferences';
-import { amountText, loadFonts, saveFile, slug } from '../shared';
+import { amountText, slug, type Sheet } from '../shared';
 import { stuffOf } from './cabinet';
 
 const BESIDE: Readonly<Record<string, string>> = {
@@ -38,12 +38,8 @@ export function drawerLabels(bins: readonly Bin[], drawer: string, mass: Prefere
   });
 }
 
-/** A label for every bin of a drawer, as a PDF. */
-export async function printDrawer(
-  bins: readonly Bin[],
-  drawer: string,
-  mass: Preferences['mass'],
-): Promise<void> {
-  const pdf = await bagLabelsPdf(drawerLabels(bins, drawer, mass), await loadFonts());
-  saveFile(`ruvek-labels-${slug(drawer)}.pdf`, pdf, 'application/pdf');
-}
+/** A label for every bin of a drawer, to print. */
+export const drawerSheet = (bins: readonly Bin[], drawer: string, mass: Preferences['mass']): Sheet => ({
+  file: `ruvek-labels-${slug(drawer)}`,
+  make: (fonts) => bagLabelsPdf(drawerLabels(bins, drawer, mass), fonts),
+});

@@ -13,7 +13,6 @@ import {
   amountOfText,
   jigOf,
   layersOf,
-  loadFonts,
   materialOf,
   placeText,
   saveFile,
@@ -21,6 +20,7 @@ import {
   skirtText,
   useBench,
   usePreferences,
+  usePrint,
 } from '../shared';
 import { versionsOf, waterSays } from './board';
 import { composeCard } from './compose-card';
@@ -41,6 +41,7 @@ interface SkirtDetailProps {
 /** One recipe of the board: drawn, its layers, its versions, what the water said, and what can be done with it. */
 export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: SkirtDetailProps) {
   const { view, workshop, carryOut } = useBench();
+  const print = usePrint();
   const { length } = usePreferences();
   const [note, setNote] = useState(skirt.note);
   const [isNoting, setNoting] = useState(false);
@@ -118,12 +119,11 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
           Save as a file
         </Button>
         <Button
-          onClick={async () =>
-            saveFile(
-              `${fileName}.pdf`,
-              await skirtCardPdf(composeCard(skirt, view, length), await loadFonts()),
-              'application/pdf',
-            )
+          onClick={() =>
+            void print({
+              file: fileName,
+              make: (fonts) => skirtCardPdf(composeCard(skirt, view, length), fonts),
+            })
           }
         >
           Print its card

@@ -9,7 +9,7 @@ import { plateSvg } from '@/data/exchange/plate/plate-svg';
 import type { Plate } from '@/data/exchange/plate/plate';
 import { sentence } from '@/messages/sentence';
 import { CalledOff, WorkLane } from '@/workers/client';
-import { loadFonts, saveFile } from '../../shared';
+import { saveFile, usePrint } from '../../shared';
 import styles from './design.module.css';
 
 interface TakeAwayProps {
@@ -28,8 +28,9 @@ const STL = 'model/stl';
 /** What goes out of the door: the true-size sheet, and the bodies to print. */
 export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }: TakeAwayProps) {
   const { message } = App.useApp();
+  const print = usePrint();
   const lane = useRef<WorkLane | null>(null);
-  const [busy, setBusy] = useState<'pdf' | 'head' | 'halves' | null>(null);
+  const [busy, setBusy] = useState<'head' | 'halves' | null>(null);
   useEffect(() => () => lane.current?.close(), []);
   const file =
     name
@@ -69,18 +70,7 @@ export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }
       <h2>Take it away</h2>
       {sheet ? (
         <>
-          <Button
-            loading={busy === 'pdf'}
-            onClick={() =>
-              void carry('pdf', async () => {
-                saveFile(
-                  `${file}.pdf`,
-                  await platePdf(sheet.compose(), await loadFonts()),
-                  'application/pdf',
-                );
-              })
-            }
-          >
+          <Button onClick={() => void print({ file, make: (fonts) => platePdf(sheet.compose(), fonts) })}>
             {sheet.isDrilling ? 'Drilling sheet, PDF' : 'True-size sheet, PDF'}
           </Button>
           <Button onClick={() => saveFile(`${file}.svg`, plateSvg(sheet.compose()), 'image/svg+xml')}>
