@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import { amountText, usePreferences } from '../shared';
 import { contentStyle, type ShelfBin, type ShelfGroup } from './shelf-rows';
 import styles from './shelf.module.css';
@@ -45,15 +46,24 @@ export function BinWall({ groups, chosen, onChoose }: BinWallProps) {
   ));
 }
 
-function Drawer({
-  row,
-  isChosen,
-  onChoose,
-}: {
-  row: ShelfBin;
-  isChosen: boolean;
-  onChoose: (id: string) => void;
-}) {
+interface DrawerProps {
+  readonly row: ShelfBin;
+  readonly isChosen: boolean;
+  readonly onChoose: (binId: string) => void;
+}
+
+/** Of hundreds of drawers one take changes one: the others are left as they are drawn. */
+function isSame(before: DrawerProps, now: DrawerProps): boolean {
+  return (
+    before.isChosen === now.isChosen &&
+    before.onChoose === now.onChoose &&
+    before.row.bin === now.row.bin &&
+    before.row.onHand === now.row.onHand &&
+    before.row.promised === now.row.promised
+  );
+}
+
+const Drawer = memo(function Drawer({ row, isChosen, onChoose }: DrawerProps) {
   const { mass } = usePreferences();
   const { bin, onHand, promised, fill, isLow, isShort } = row;
   const state = isShort ? 'short' : isLow ? 'low' : 'well';
@@ -85,4 +95,4 @@ function Drawer({
       </span>
     </button>
   );
-}
+}, isSame);

@@ -36,7 +36,10 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
   const { message } = App.useApp();
   const sensors = useDragSensors();
   const [isLaying, setLaying] = useState(false);
-  const { drawers, loose } = useMemo(() => cabinetOf(view), [view]);
+  const { drawers, loose } = useMemo(
+    () => cabinetOf({ drawers: view.drawers, bins: view.bins }),
+    [view.drawers, view.bins],
+  );
   const laid = drawers.map(({ drawer }) => drawer);
   const open = drawers.find(({ drawer }) => drawer.id === openId) ?? null;
   const inside = open?.bins ?? loose;

@@ -18,9 +18,12 @@ interface ShelfSlipProps {
 
 /** What the shelf calls for: what is low or short, what must not lie together. */
 export function ShelfSlip({ low, onChoose }: ShelfSlipProps) {
-  const { view } = useBench();
+  const { drawers, bins } = useBench().view;
   const { mass } = usePreferences();
-  const clashing = useMemo(() => cabinetOf(view).drawers.filter(({ clashes }) => clashes.length > 0), [view]);
+  const clashing = useMemo(
+    () => cabinetOf({ drawers, bins }).drawers.filter(({ clashes }) => clashes.length > 0),
+    [drawers, bins],
+  );
   return (
     <>
       <SlipTitle over="The shelf">
