@@ -21,7 +21,7 @@ export function CostSlip() {
         {STAGES.map((stage) => {
           const { minutesEach, isOwn } = stageFacts(stage, view);
           return (
-            <SlipRow key={stage} name={STAGE_WORDS[stage]}>
+            <SlipRow key={stage} name={`${STAGE_WORDS[stage]} one`}>
               {minutesText(minutesEach * 60)}
               {isOwn ? '' : ', a guess'}
             </SlipRow>
@@ -29,8 +29,8 @@ export function CostSlip() {
         })}
       </SlipPart>
       <SlipPart label="Of castings fail">
-        <SlipRow name={view.isScrapMeasured ? 'by your runs' : 'a guess'}>
-          {numberText(view.pot.scrapShare * 100, 2)} %
+        <SlipRow name="Castings that fail">
+          {numberText(view.pot.scrapShare * 100, 2)} %{view.isScrapMeasured ? '' : ', a guess'}
         </SlipRow>
       </SlipPart>
       <SlipNote tone="care">
