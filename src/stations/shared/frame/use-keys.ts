@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useLayoutEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 
 /** Whether a key press belongs to a field or a part that uses keys itself. */
 function isTyping(target: EventTarget | null): boolean {
@@ -19,7 +19,7 @@ export function useKeys(onKey: (event: KeyboardEvent) => void): void {
   useLayoutEffect(() => {
     handler.current = onKey;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
       if (!event.defaultPrevented && !isTyping(event.target)) handler.current(event);
     };
