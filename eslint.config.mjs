@@ -52,11 +52,14 @@ const STATIONS = [
   'water',
 ];
 
+/** What is seen, and so may use React. */
+const REACT_ROOMS = ['ui', 'stations', 'app'];
+
 /** Packages that only some rooms may touch. */
 const PACKAGE_ROOMS = [
   {
     packages: ['react', 'react-dom', 'next', 'antd', '@ant-design', 'react-chartjs-2', 'chart.js'],
-    rooms: ['ui', 'stations', 'app'],
+    rooms: REACT_ROOMS,
   },
   { packages: ['dexie'], rooms: ['data'] },
   { packages: ['dexie-react-hooks'], rooms: ['stations'] },
@@ -149,7 +152,7 @@ const ofReact = next.flatMap(({ rules = {} }) =>
 const withoutReact = {
   files: [
     ...Object.keys(ROOMS)
-      .filter((room) => !PACKAGE_ROOMS[0].rooms.includes(room))
+      .filter((room) => !REACT_ROOMS.includes(room))
       .map((room) => `src/${room}/**/*.ts`),
     ...['tests/**/*.ts', 'bench/**', 'cli/**', 'scripts/**'],
   ],

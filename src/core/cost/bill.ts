@@ -71,15 +71,15 @@ function added(costs: readonly CostKinds[]): CostKinds {
  * hands, tools, power and what fails there. All figures are for one of the whole, in the maker's own money. What nobody
  * priced counts nothing and is marked a guess.
  *
- * @param stageOf what the work on a part takes; null where nothing
  * @param count how many are made, 1 or more: the more, the later the prices that are reached
+ * @param stageOf what the work on a part takes; null where nobody knows. Asked only of parts that have a stage
  * @example costBill({ id: 'a', name: 'Hook', item: 'hook', qty: 1, stage: null, parts: [] }, 10, pay, () => null).each
  */
 export function costBill(
   bill: BillPart,
   count: number,
   pay: Purse,
-  stageOf: (part: BillPart & { readonly stage: string }) => StageFacts | null,
+  stageOf: (part: BillPart) => StageFacts | null,
   perWhole = 1,
 ): CostedPart {
   const qty = bill.qty * perWhole;
@@ -89,7 +89,7 @@ export function costBill(
     const materials = (cost ?? 0) / count;
     return { ...common, ...NONE, materials, each: materials, own: NONE, isGuess, parts: [] };
   }
-  const facts = bill.stage === null ? null : stageOf({ ...bill, stage: bill.stage });
+  const facts = bill.stage === null ? null : stageOf(bill);
   const scrapShare = facts?.scrapShare ?? 0;
   /** So many must be begun that one comes out. */
   const begun = 1 / (1 - scrapShare);
