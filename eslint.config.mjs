@@ -138,8 +138,8 @@ const stationRules = STATIONS.map((station) => ({
 }));
 
 /**
- * Types tell what is global: a list of a thousand names would only be written out anew, as a key, for each import that
- * is followed. What judges components runs a compiler over each file, so it is asked only where there are some.
+ * Types tell what is global, so no list of names is needed. What judges components runs a compiler over each file, so it
+ * is asked only where components are made: not where there are none, and not in tests of them.
  */
 const slimNext = next.map(({ languageOptions, ...rules }) => {
   if (!languageOptions) return rules;
@@ -154,7 +154,7 @@ const withoutReact = {
     ...Object.keys(ROOMS)
       .filter((room) => !REACT_ROOMS.includes(room))
       .map((room) => `src/${room}/**/*.ts`),
-    ...['tests/**/*.ts', 'bench/**', 'cli/**', 'scripts/**'],
+    ...['tests/**', 'bench/**', 'cli/**', 'scripts/**', '**/*.test.ts', '**/*.test.tsx', '*.mjs', '*.ts'],
   ],
   rules: Object.fromEntries(ofReact.map((rule) => [rule, 'off'])),
 };
@@ -171,14 +171,7 @@ const config = [
   ...tseslint.configs.strict.map((rules) => ({ ...rules, files: ['**/*.ts', '**/*.tsx'] })),
   {
     files: ['**/*.{ts,tsx,mjs}'],
-    // Without these the circle rule does not look into TypeScript files, and finds nothing.
-    settings: {
-      'import/extensions': ['.ts', '.tsx', '.mjs'],
-      'import/parsers': { '@typescript-eslint/parser': ['.ts', '.tsx'] },
-      'import/resolver': { typescript: { alwaysTryTypes: true } },
-    },
     rules: {
-      'import/no-cycle': ['error', { ignoreExternal: true }],
       'no-console': 'error',
       // Speaks for the React Compiler, which this build does not run.
       'react-hooks/preserve-manual-memoization': 'off',
