@@ -21,7 +21,7 @@ const config = {
     'JSON',
   ],
   // Component tests are slow on a shared machine; a time limit is no test of speed.
-  testTimeout: 60_000,
+  testTimeout: 180_000,
   roots: ['<rootDir>/src', '<rootDir>/cli', '<rootDir>/tests', '<rootDir>/scripts'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {

@@ -1,7 +1,7 @@
 import { performance } from 'node:perf_hooks';
 import { cutLongestFirst } from '@/core/rigs/cuts/cut-longest-first';
 import { planCuts } from '@/core/rigs/cuts/plan-cuts';
-import { bigCut } from '../tests/journeys/big-cut';
+import { bigCut } from '../tests/support/big-cut';
 
 const STARTS = [3, 14, 29];
 

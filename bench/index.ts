@@ -1,3 +1,4 @@
+import { inBrowser } from './browser';
 import { benchCuts } from './cut.bench';
 import { benchMixes } from './mix.bench';
 import { benchPlans } from './plan.bench';
@@ -5,15 +6,17 @@ import { benchRacks } from './rack.bench';
 import { benchSkirt } from './skirt.bench';
 import { benchStations } from './stations.bench';
 import { benchStl } from './stl.bench';
+import { benchWatch } from './watch.bench';
+import { benchWorks } from './works.bench';
+
+const IN_NODE = [benchPlans, benchRacks, benchMixes, benchCuts];
+const IN_BROWSER = [benchWorks, benchWatch, benchStations, benchSkirt];
 
 async function main(): Promise<void> {
-  for await (const line of benchPlans()) process.stdout.write(`${line}\n`);
-  for await (const line of benchRacks()) process.stdout.write(`${line}\n`);
-  for await (const line of benchMixes()) process.stdout.write(`${line}\n`);
-  for await (const line of benchCuts()) process.stdout.write(`${line}\n`);
-  for await (const line of benchStations()) process.stdout.write(`${line}\n`);
+  for (const bench of IN_NODE) for await (const line of bench()) process.stdout.write(`${line}\n`);
   process.stdout.write(`${benchStl()}\n`);
-  process.stdout.write(`${await benchSkirt()}\n`);
+  for (const bench of IN_BROWSER)
+    for await (const line of inBrowser(bench)) process.stdout.write(`${line}\n`);
 }
 
 void main();

@@ -1,6 +1,6 @@
 import { performance } from 'node:perf_hooks';
 import { mixStock } from '@/core/stock/mix-stock';
-import { bigMix, type BigMix } from '../tests/journeys/big-mix';
+import { bigMix, type BigMix } from '../tests/support/big-mix';
 
 const STARTS = [7, 11, 23];
 

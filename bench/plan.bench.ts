@@ -1,7 +1,7 @@
 import { performance } from 'node:perf_hooks';
 import { planPours } from '@/core/pours/plan-pours';
 import type { KeyCount, PlanMold } from '@/core/pours/pour-plan';
-import { bigSession } from '../tests/journeys/big-bench';
+import { bigSession } from '../tests/support/big-bench';
 
 /** Enough sessions that one lucky one does not speak for all; the last is larger than any bench's. */
 const SESSIONS = [

@@ -9,6 +9,14 @@ export const root = new URL('..', import.meta.url).pathname;
 
 const QUIET = { NEXT_TELEMETRY_DISABLED: '1', PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' };
 
+/** The native compiler judges types in a sixth of the time; lint and build still rest on the other. */
+export const TYPES = 'typescript-go/bin/tsc';
+export const LINT = 'eslint/bin/eslint.js';
+/** The rules that run React's compiler would write out each of its steps for nobody. */
+export const FOR_LINT = { NODE_ENV: 'production' };
+/** More room for what lives shortly: a fifth of the time went into clearing it away. */
+export const ROOMY = ['--max-semi-space-size=64'];
+
 /** Runs a command in the project and gives its exit code; its words go straight to the terminal. */
 export function run(command, args, env = {}) {
   const result = spawnSync(command, args, {

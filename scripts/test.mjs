@@ -3,7 +3,7 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { bin, install, root, run, runBeside } from './prepare.mjs';
+import { bin, FOR_LINT, install, LINT, ROOMY, root, run, runBeside, TYPES } from './prepare.mjs';
 
 const CHROMIUM = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
 const RESULTS = join(root, 'test-results');
@@ -11,8 +11,18 @@ const RESULTS = join(root, 'test-results');
 let passed = 0;
 let failed = 0;
 
+/** How long each stage took, in the order in which they ended. */
+const took = [];
+const began = Date.now();
+
+function note(name, from) {
+  took.push([name, (Date.now() - from) / 1000]);
+}
+
 async function check(name, command, args, env = {}) {
+  const from = Date.now();
   const isGood = (await runBeside(name, command, args, env)) === 0;
+  note(name, from);
   if (isGood) passed += 1;
   else failed += 1;
   return isGood;
@@ -45,6 +55,7 @@ function installChromium() {
 }
 
 install();
+note('Install', began);
 rmSync(RESULTS, { recursive: true, force: true });
 mkdirSync(RESULTS, { recursive: true });
 
@@ -52,17 +63,21 @@ mkdirSync(RESULTS, { recursive: true });
 async function checkAndBuild() {
   await check('Types of the routes', 'node', [bin('next/dist/bin/next'), 'typegen']);
   await check('Format', 'node', [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']);
-  await check('Unused code', 'node', [bin('knip/bin/knip.js')]);
-  const isTyped = await check('Types', 'node', [bin('typescript/bin/tsc'), '--noEmit']);
-  await check('Lint', 'node', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']);
+  await check('Unused code and circles', 'node', [bin('knip/bin/knip.js')]);
+  const isTyped = await check('Types', 'node', [bin(TYPES), '--noEmit']);
+  await check('Lint', 'node', [...ROOMY, bin(LINT), '.', '--max-warnings', '0'], FOR_LINT);
   // The build checks types again unless told that they were.
   const env = isTyped ? { RUVEK_TYPES_CHECKED: '1' } : {};
   return check('Build', 'node', [bin('next/dist/bin/next'), 'build'], env);
 }
 
 async function unitTests() {
+  const from = Date.now();
   const report = ['--silent', '--json', '--outputFile', join(RESULTS, 'unit.json')];
-  const code = await runBeside('Unit tests', 'node', [bin('jest/bin/jest.js'), ...report]);
+  const code = await runBeside('Unit tests', 'node', [bin('jest/bin/jest.js'), ...report], {
+    NODE_OPTIONS: ROOMY.join(' '),
+  });
+  note('Unit tests', from);
   count('jest', code, () => {
     const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = readJson('unit.json');
     return { passed: numPassedTests, failed: numFailedTests + numRuntimeErrorTestSuites };
@@ -81,12 +96,19 @@ if (!isBuilt) {
   );
   failed += 1;
 } else {
+  const from = Date.now();
   const journeys = run('node', [bin('@playwright/test/cli.js'), 'test']);
   count('playwright', journeys, () => {
     const { stats } = readJson('journeys.json');
     return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
   });
+  note('Browser tests', from);
 }
 
+process.stdout.write('\n== Where the time went\n');
+for (const [name, seconds] of took) process.stdout.write(`${seconds.toFixed(0).padStart(5)} s  ${name}\n`);
+process.stdout.write(
+  `${((Date.now() - began) / 60_000).toFixed(1).padStart(5)} min in all; checks and unit tests go side by side\n`,
+);
 process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
 process.exit(failed === 0 ? 0 : 1);

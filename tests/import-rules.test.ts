@@ -40,8 +40,6 @@ const CORE = 'src/core/units/hook-rank.ts';
 
 /** Other rules, with a line that breaks each. */
 const BROKEN: readonly (readonly [...Line, rule: string])[] = [
-  // lay-out-session imports head-key: the other way round would close a circle.
-  ['src/core/tickets/head-key.ts', "export { layOutSession } from './lay-out-session';", 'import/no-cycle'],
   [CORE, 'export const at = Date.now();', 'no-restricted-properties'],
   [CORE, 'export const luck = Math.random();', 'no-restricted-properties'],
   [CORE, 'export const page = document.title;', 'no-restricted-globals'],
@@ -52,7 +50,6 @@ const IMPORTS = '@typescript-eslint/no-restricted-imports';
 let rules: string[][] = [];
 
 beforeAll(() => {
-  // The circle comes first: the rule remembers the files on disk once others have led it there.
   const lines = [...BROKEN, ...BARRED, ...ALLOWED].map(([file, code]) => ({ file, code }));
   const script = join(__dirname, 'support', 'lint-lines.mjs');
   const done = spawnSync(process.execPath, [script], { input: JSON.stringify(lines), encoding: 'utf8' });

@@ -1,9 +1,18 @@
-import { expect, test } from '@playwright/test';
-import { chooseFile, closeDialog, openBenchMenu, openStation, readBench, replaceBench } from './bench-page';
+import {
+  chooseFile,
+  closeDialog,
+  openBenchMenu,
+  openStation,
+  readBench,
+  replaceBench,
+  saveBench,
+} from './bench-page';
+import { expect, test } from './bench-test';
 
 test('a backup restores exactly, with a preview first', async ({ page }) => {
   await openStation(page, 'ticket');
-  const saved = await readBench(page);
+  const saved = await saveBench(page);
+  expect(saved.contents).toEqual((await readBench(page)).contents);
 
   await openBenchMenu(page);
   await page.getByRole('button', { name: 'Empty bench' }).click();

@@ -1,6 +1,10 @@
 import { readFileSync } from 'node:fs';
-import { expect, type Page } from '@playwright/test';
-import type { BenchFile } from '../../src/records/bench-file';
+import { expect, type Locator, type Page } from '@playwright/test';
+import type { BenchContents, BenchFile } from '../../src/records/bench-file';
+import { layOutBench, readBench } from '../support/bench-database';
+import { BLANK } from './bench-test';
+
+export { readBench } from '../support/bench-database';
 
 /** Opens a station of the demo bench and waits until it stands. */
 export async function openStation(page: Page, station: string): Promise<void> {
@@ -8,9 +12,23 @@ export async function openStation(page: Page, station: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 
-/** Saves the bench through the page and reads the file: what the database truly holds. */
-export async function readBench(page: Page): Promise<BenchFile> {
-  await page.getByRole('button', { name: 'Bench: units and backup' }).click();
+/** Opens a station on the demo bench as `change` makes it; gives that bench. */
+export async function openChanged(
+  page: Page,
+  station: string,
+  change: (contents: BenchContents) => Partial<BenchContents>,
+): Promise<BenchFile> {
+  const file = await readBench(page);
+  const contents = { ...file.contents, ...change(file.contents), acts: [] };
+  await page.goto(BLANK);
+  await layOutBench(page, contents);
+  await openStation(page, station);
+  return { ...file, contents };
+}
+
+/** Saves the bench through the page and reads the file. */
+export async function saveBench(page: Page): Promise<BenchFile> {
+  await openBenchMenu(page);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Back up' }).click(),
@@ -53,14 +71,33 @@ export async function replaceBench(page: Page): Promise<void> {
   await expect(preview).toHaveCount(0);
 }
 
-/** Chooses from one of Ant Design's selects by its label, and holds that it was chosen. */
+/** The choices that the open list of a combobox shows. */
+export async function choicesOf(box: Locator): Promise<Locator> {
+  const id = await box.getAttribute('aria-controls');
+  return box.page().locator(`[id="${id}"]`).locator('xpath=..').locator('[aria-disabled]');
+}
+
+/** Chooses from a list by its label: the list closes once it has taken the choice, and not before. */
 export async function choose(page: Page, label: string, option: string | RegExp): Promise<void> {
   const box = page.getByRole('combobox', { name: label });
   await box.click();
-  const list = page.locator(`.ant-select-dropdown:has([id="${await box.getAttribute('id')}_list"])`);
-  const item = list.locator('.ant-select-item-option').filter({ hasText: option }).first();
-  await item.click();
-  await expect(item).toHaveClass(/ant-select-item-option-selected/);
+  await (await choicesOf(box)).filter({ hasText: option }).first().click();
+  await expect(box).toHaveAttribute('aria-expanded', 'false');
+}
+
+/** Finds one of a long list of choices by typing, and chooses it. */
+export async function find(page: Page, label: string, text: string): Promise<void> {
+  const box = page.getByRole('combobox', { name: label });
+  await box.click();
+  await box.fill(text);
+  await (await choicesOf(box)).filter({ hasText: text }).first().click();
+  await expect(box).toHaveAttribute('aria-expanded', 'false');
+}
+
+/** Stops the clock of a page that has its own: from here on time passes where the journey says so, and nowhere else. */
+export async function holdClock(page: Page): Promise<void> {
+  // A second on: what is under way on the page comes to its end first.
+  await page.clock.pauseAt((await page.evaluate(() => Date.now())) + 1000);
 }
 
 /** Begins the planned run: the checklist before the pot is answered, line by line, where it is asked. */

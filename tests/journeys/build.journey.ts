@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import type { BenchFile } from '../../src/records/bench-file';
 import { strokesOf } from '../support/pdf-strokes';
-import { levelOf, openStation, readBench } from './bench-page';
-import { find } from './coat-bench';
+import { levelOf, openStation, readBench, find } from './bench-page';
 import { dragOnto } from './skirt-bench';
+import { expect, test } from './bench-test';
 
 type Part = 'Bait' | 'Board' | 'Run' | 'What now' | 'Parts' | 'Plastic';
 
@@ -76,7 +76,6 @@ const changed = (before: BenchFile, after: BenchFile) =>
 test('a two-blade spinnerbait is dragged together, does not fit, is mended; six of it take the shelf down to the bead', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
   await openStation(page, 'build');
   await newBait(page, 'Spinnerbait');
   const fit = page.getByRole('region', { name: 'Does it fit' });
@@ -212,7 +211,6 @@ test('a two-blade spinnerbait is dragged together, does not fit, is mended; six 
 test('a buzzbait is built step by step for all; one that fails is stripped and its parts lie where they were', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   await openStation(page, 'build');
   await newBait(page, 'Buzzbait');
   await putOn(page, 'Bead', 'Bead, brass 4 mm');
@@ -228,6 +226,7 @@ test('a buzzbait is built step by step for all; one that fails is stripped and i
   await expect(fit.getByRole('status')).toHaveText('It fits.');
   await page.getByRole('textbox', { name: 'Called' }).fill('Evening buzzer');
   await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('region', { name: 'Evening buzzer 1' })).toBeVisible();
 
   const before = await readBench(page);
   await page
@@ -393,7 +392,7 @@ test('the shelf is shared out: proven, under what is wanted, with what one packe
   await expect(answer).toContainText('proven: this shelf gives nothing worth more.');
   const worth = async () => Number(/worth ([\d.]+)/.exec((await answer.textContent()) ?? '')?.[1]);
   const free = await worth();
-  await expect(page.getByRole('button', { name: 'What can I make now' })).toBeEnabled({ timeout: 60_000 });
+  await expect(page.getByRole('button', { name: 'What can I make now' })).toBeEnabled();
   const packets = page.getByRole('region', { name: 'One more packet' });
   await expect(packets.getByRole('listitem').first()).toContainText('10 ×');
   await setNumber(page, 'Ebb spinner 1, at most', 2);

@@ -1,5 +1,6 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { openStation, readBench } from './bench-page';
+import { expect, test } from './bench-test';
 
 const turn = (page: Page, to: string) =>
   page.getByRole('radiogroup', { name: 'What to do' }).getByText(to, { exact: true }).click();

@@ -1,35 +1,15 @@
 import type { Page } from '@playwright/test';
-import type { BenchContents, BenchFile } from '../../src/records/bench-file';
+import type { BenchContents } from '../../src/records/bench-file';
 import type { Coat } from '../../src/records/coat';
-import { chooseFile, closeDialog, openBenchMenu, openStation, readBench, replaceBench } from './bench-page';
+import { openChanged } from './bench-page';
 
 /** Opens the coat station on the demo bench as `change` makes it. */
-export async function openCoat(
-  page: Page,
-  change: (contents: BenchContents) => Partial<BenchContents>,
-): Promise<BenchFile> {
-  await openStation(page, 'coat');
-  const file = await readBench(page);
-  const contents = { ...file.contents, ...change(file.contents), acts: [] };
-  await openBenchMenu(page);
-  await chooseFile(page, 'coat.json', JSON.stringify({ ...file, contents }));
-  await replaceBench(page);
-  await closeDialog(page);
-  return { ...file, contents };
-}
+export const openCoat = (page: Page, change: (contents: BenchContents) => Partial<BenchContents>) =>
+  openChanged(page, 'coat', change);
 
 /** A part of the coat station. */
 export async function turnTo(page: Page, part: 'Heat' | 'Rack' | 'Colors' | 'Powders'): Promise<void> {
   await page.getByRole('radiogroup', { name: 'What to do' }).getByText(part, { exact: true }).click();
-}
-
-/** Finds one of a long list of choices by typing, and chooses it. */
-export async function find(page: Page, label: string, text: string): Promise<void> {
-  const box = page.getByRole('combobox', { name: label });
-  await box.click();
-  await box.fill(text);
-  const list = page.locator(`.ant-select-dropdown:has([id="${await box.getAttribute('id')}_list"])`);
-  await list.locator('.ant-select-item-option').filter({ hasText: text }).first().click();
 }
 
 /** A plain color of one powder. */

@@ -1,9 +1,8 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import type { BenchContents } from '../../src/records/bench-file';
-import { choose, levelOf, openStation, readBench } from './bench-page';
-import { find, onlyTicket, openCoat, plain, turnTo } from './coat-bench';
-
-const START = new Date('2026-11-24T18:00:00Z');
+import { choose, levelOf, openStation, readBench, find, holdClock } from './bench-page';
+import { onlyTicket, openCoat, plain, turnTo } from './coat-bench';
+import { expect, test } from './bench-test';
 
 /** What the working of a heat time says it is reckoned from. */
 async function workingOf(page: Page) {
@@ -23,48 +22,6 @@ async function workingOf(page: Page) {
   const stickS = Number(/Under ([\d.]+) s/.exec(await way.innerText())?.[1]);
   return { massG: massG!, heat: heat!, h: h!, areaCm2: areaCm2!, stickS };
 }
-
-test('one head timed in the heat sets the source, and a smaller head follows', async ({ page }) => {
-  await page.clock.install({ time: START });
-  await openStation(page, 'coat');
-  await turnTo(page, 'Heat');
-  await find(page, 'Head', 'Round 28 g');
-  await choose(page, 'Powder', 'reed green');
-  await expect(page.getByText(/How well Heat gun heats is a guess/)).toBeVisible();
-  await page.getByRole('button', { name: 'Time a head in Heat gun' }).click();
-  const trial = page.getByRole('dialog', { name: 'Time a head in Heat gun' });
-  await expect(trial.getByRole('button', { name: 'Set the heat by it' })).toBeDisabled();
-  await trial.getByRole('button', { name: /Start the watch/ }).click();
-  await page.clock.runFor(20_000);
-  await trial.getByRole('button', { name: /stop: powder sticks/ }).click();
-  const took = trial.getByRole('textbox', { name: 'It took' });
-  const seconds = Number.parseFloat(await took.inputValue());
-  expect(seconds).toBeGreaterThanOrEqual(20);
-  // A source no hotter than the powder fuses tells nothing, and is refused in words.
-  const source = trial.getByRole('textbox', { name: 'The source stood at' });
-  await source.fill('100 C');
-  await source.blur();
-  await expect(trial.getByRole('alert')).toContainText('never brings a piece to 115 C');
-  await source.fill('420 C');
-  await source.blur();
-  await trial.getByRole('button', { name: 'Set the heat by it' }).click();
-  await expect(trial).toHaveCount(0);
-  await expect(page.getByText(/Heat gun was timed with Round 28 g/)).toBeVisible();
-
-  const gun = (await readBench(page)).contents.heaters.find(({ id }) => id === 'heat-gun')!;
-  const { massG, specificHeatJkgK, areaCm2 } = gun.trial!;
-  const log = Math.log((420 - 20) / (420 - 115));
-  expect(gun.hWm2K).toBeCloseTo(((massG / 1000) * specificHeatJkgK * log) / ((areaCm2 / 1e4) * seconds), 6);
-
-  const large = await workingOf(page);
-  expect(large.h).toBe(Math.round(gun.hWm2K));
-  expect(large.stickS).toBeCloseTo(seconds, 0);
-  await find(page, 'Head', 'Dart 5 g');
-  const small = await workingOf(page);
-  const tauS = ((small.massG / 1000) * small.heat) / (gun.hWm2K * (small.areaCm2 / 1e4));
-  expect(small.stickS / (tauS * log)).toBeCloseTo(1, 1);
-  expect(small.stickS).toBeLessThan(0.7 * large.stickS);
-});
 
 /** Bare bullets in bismuth-tin, six of them for a ticket that wants a powder no oven may cure on them. */
 function withBismuthTin(contents: BenchContents): Partial<BenchContents> {
@@ -205,187 +162,240 @@ function evening(contents: BenchContents): Partial<BenchContents> {
   return { ...onlyTicket({ ...contents, bins }, casts), bins, coats: [...contents.coats, ...colors] };
 }
 
-test('an evening of sixty heads is racked in the fewest loads, cured to the clock and booked', async ({
-  page,
-}) => {
-  test.setTimeout(240_000);
-  await page.clock.install({ time: START });
-  const before = await openCoat(page, evening);
-  await expect(page.getByRole('link', { name: /Coat/ })).toContainText('60 to coat');
-  await test.step('a head dragged from the list onto a free slot begins a rack', async () => {
-    const grip = await page
-      .getByRole('region', { name: 'Waiting for a color' })
-      .getByRole('listitem')
-      .first()
-      .locator('svg')
-      .boundingBox();
-    const empty = await page.getByRole('figure', { name: 'An empty rack' }).boundingBox();
-    await page.mouse.move(grip!.x + grip!.width / 2, grip!.y + grip!.height / 2);
-    await page.mouse.down();
-    await page.mouse.move(empty!.x + empty!.width * 0.4, empty!.y + empty!.height * 0.2, { steps: 8 });
-    await page.mouse.up();
-    const begun = page.getByRole('figure', { name: /^Rack \d+$/ }).getByRole('button');
-    await expect(begun).toHaveAccessibleName(/in Straw one, rod 1, slot \d+$/);
-    await expect(page.getByRole('radio', { name: /^150 °C, 20 min/ })).toBeChecked();
-    await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
-    await expect(begun).toHaveCount(0);
+test.describe('by a clock of its own', () => {
+  test.use({ ownClock: true });
+
+  test('one head timed in the heat sets the source, and a smaller head follows', async ({ page }) => {
+    await openStation(page, 'coat');
+    await turnTo(page, 'Heat');
+    await find(page, 'Head', 'Round 28 g');
+    await choose(page, 'Powder', 'reed green');
+    await expect(page.getByText(/How well Heat gun heats is a guess/)).toBeVisible();
+    await page.getByRole('button', { name: 'Time a head in Heat gun' }).click();
+    const trial = page.getByRole('dialog', { name: 'Time a head in Heat gun' });
+    await expect(trial.getByRole('button', { name: 'Set the heat by it' })).toBeDisabled();
+    await holdClock(page);
+    await trial.getByRole('button', { name: /Start the watch/ }).click();
+    await page.clock.runFor(20_000);
+    await trial.getByRole('button', { name: /stop: powder sticks/ }).click();
+    const took = trial.getByRole('textbox', { name: 'It took' });
+    await expect(took).toHaveValue('20 s');
+    await page.clock.resume();
+    const seconds = 20;
+    // A source no hotter than the powder fuses tells nothing, and is refused in words.
+    const source = trial.getByRole('textbox', { name: 'The source stood at' });
+    await source.fill('100 C');
+    await source.blur();
+    await expect(trial.getByRole('alert')).toContainText('never brings a piece to 115 C');
+    await source.fill('420 C');
+    await source.blur();
+    await trial.getByRole('button', { name: 'Set the heat by it' }).click();
+    await expect(trial).toHaveCount(0);
+    await expect(page.getByText(/Heat gun was timed with Round 28 g/)).toBeVisible();
+
+    const gun = (await readBench(page)).contents.heaters.find(({ id }) => id === 'heat-gun')!;
+    const { massG, specificHeatJkgK, areaCm2 } = gun.trial!;
+    const log = Math.log((420 - 20) / (420 - 115));
+    expect(gun.hWm2K).toBeCloseTo(((massG / 1000) * specificHeatJkgK * log) / ((areaCm2 / 1e4) * seconds), 6);
+
+    const large = await workingOf(page);
+    expect(large.h).toBe(Math.round(gun.hWm2K));
+    expect(large.stickS).toBe(seconds);
+    await find(page, 'Head', 'Dart 5 g');
+    const small = await workingOf(page);
+    const tauS = ((small.massG / 1000) * small.heat) / (gun.hWm2K * (small.areaCm2 / 1e4));
+    expect(small.stickS / (tauS * log)).toBeCloseTo(1, 1);
+    expect(small.stickS).toBeLessThan(0.7 * large.stickS);
   });
 
-  await page.getByRole('button', { name: 'Rack all 60 in the fewest loads' }).click();
-  // Two slots a head, 24 heads a load; 26 want one cure, 34 another that shares no degree with it: 2 + 2.
-  await expect(page.getByText(/^4 loads, and nobody can do with fewer/)).toBeVisible({ timeout: 30_000 });
-  const hung = (await readBench(page)).contents.racks
-    .filter(({ state }) => state === 'hanging')
-    .sort((a, b) => a.no - b.no);
-  expect(hung.map(({ partC, minutes, hung: heads }) => [partC, minutes, heads.length])).toEqual([
-    [150, 20, expect.any(Number)],
-    [150, 20, expect.any(Number)],
-    [190, 10, expect.any(Number)],
-    [190, 10, expect.any(Number)],
-  ]);
-  expect(hung.flatMap((rack) => rack.hung)).toHaveLength(60);
-  expect(hung.slice(0, 2).flatMap((rack) => rack.hung)).toHaveLength(26);
-
-  await test.step('a head is moved with the arrow keys, taken down, and put back by undo', async () => {
-    const head = page.getByRole('button', { name: /in Straw .*, rod 1, slot 1$/ });
-    await head.focus();
-    await page.keyboard.press('Delete');
-    await expect(head).toHaveCount(0);
+  test('an evening of sixty heads is racked in the fewest loads, cured to the clock and booked', async ({
+    page,
+  }) => {
+    const before = await openCoat(page, evening);
     await expect(page.getByRole('link', { name: /Coat/ })).toContainText('60 to coat');
-    await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
-    await expect(head).toHaveCount(1);
-  });
-
-  await test.step('a head is dragged to a free slot, and not onto another', async () => {
-    const rack = (no: number) =>
-      page.getByRole('list', { name: 'Racks' }).getByRole('button', { name: new RegExp(`Rack ${no}\\b`) });
-    const part = hung.find(({ hung: heads }) => heads.length < 24);
-    await rack(part!.no).click();
-    const figure = page.getByRole('figure', { name: `Rack ${part!.no}` });
-    const heads = figure.getByRole('button');
-    const first = await heads.first().boundingBox();
-    const drawn = await figure.boundingBox();
-    const drag = async (x: number, y: number) => {
-      await page.mouse.move(first!.x + first!.width / 2, first!.y + first!.height / 2);
+    await test.step('a head dragged from the list onto a free slot begins a rack', async () => {
+      const grip = await page
+        .getByRole('region', { name: 'Waiting for a color' })
+        .getByRole('listitem')
+        .first()
+        .locator('svg')
+        .boundingBox();
+      const empty = await page.getByRole('figure', { name: 'An empty rack' }).boundingBox();
+      await page.mouse.move(grip!.x + grip!.width / 2, grip!.y + grip!.height / 2);
       await page.mouse.down();
-      await page.mouse.move(x, y, { steps: 8 });
+      await page.mouse.move(empty!.x + empty!.width * 0.4, empty!.y + empty!.height * 0.2, { steps: 8 });
       await page.mouse.up();
-    };
-    const second = await heads.nth(1).boundingBox();
-    await drag(second!.x + second!.width / 4, second!.y + second!.height / 2);
-    await expect(heads.first()).toHaveAccessibleName(/rod 1, slot 1$/);
-    await drag(drawn!.x + drawn!.width * 0.82, drawn!.y + drawn!.height * 0.85);
-    await expect(heads.first()).toHaveAccessibleName(/rod 3, slot 1[0-9]$/);
-    await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
-    await expect(heads.first()).toHaveAccessibleName(/rod 1, slot 1$/);
-  });
+      const begun = page.getByRole('figure', { name: /^Rack \d+$/ }).getByRole('button');
+      await expect(begun).toHaveAccessibleName(/in Straw one, rod 1, slot \d+$/);
+      await expect(page.getByRole('radio', { name: /^150 °C, 20 min/ })).toBeChecked();
+      await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
+      await expect(begun).toHaveCount(0);
+    });
 
-  const rail = page.getByRole('list', { name: 'Racks' });
-  for (const [index, rack] of hung.entries()) {
-    await rail.getByRole('button', { name: new RegExp(`Rack ${rack.no}\\b`) }).click();
-    const panel = page.getByRole('region', { name: `Rack ${rack.no}`, exact: true });
-    const into = panel.getByRole('button', { name: /Into the oven/ });
-    await expect(into).toBeDisabled();
-    await expect(panel.getByText(/^To check first: eyes and hooks clean/)).toBeVisible();
-    for (const check of ['Eyes and hooks clean', 'No drips', 'No bare spots', 'No clumps']) {
-      await panel.getByRole('button', { name: `${check}, all rods` }).click();
+    await page.getByRole('button', { name: 'Rack all 60 in the fewest loads' }).click();
+    // Two slots a head, 24 heads a load; 26 want one cure, 34 another that shares no degree with it: 2 + 2.
+    await expect(page.getByText(/^4 loads, and nobody can do with fewer/)).toBeVisible();
+    const hung = (await readBench(page)).contents.racks
+      .filter(({ state }) => state === 'hanging')
+      .sort((a, b) => a.no - b.no);
+    expect(hung.map(({ partC, minutes, hung: heads }) => [partC, minutes, heads.length])).toEqual([
+      [150, 20, expect.any(Number)],
+      [150, 20, expect.any(Number)],
+      [190, 10, expect.any(Number)],
+      [190, 10, expect.any(Number)],
+    ]);
+    expect(hung.flatMap((rack) => rack.hung)).toHaveLength(60);
+    expect(hung.slice(0, 2).flatMap((rack) => rack.hung)).toHaveLength(26);
+
+    await test.step('a head is moved with the arrow keys, taken down, and put back by undo', async () => {
+      const head = page.getByRole('button', { name: /in Straw .*, rod 1, slot 1$/ });
+      await head.focus();
+      await page.keyboard.press('Delete');
+      await expect(head).toHaveCount(0);
+      await expect(page.getByRole('link', { name: /Coat/ })).toContainText('60 to coat');
+      await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
+      await expect(head).toHaveCount(1);
+    });
+
+    await test.step('a head is dragged to a free slot, and not onto another', async () => {
+      const rack = (no: number) =>
+        page.getByRole('list', { name: 'Racks' }).getByRole('button', { name: new RegExp(`Rack ${no}\\b`) });
+      const part = hung.find(({ hung: heads }) => heads.length < 24);
+      await rack(part!.no).click();
+      const figure = page.getByRole('figure', { name: `Rack ${part!.no}` });
+      const heads = figure.getByRole('button');
+      const first = await heads.first().boundingBox();
+      const drawn = await figure.boundingBox();
+      const drag = async (x: number, y: number) => {
+        await page.mouse.move(first!.x + first!.width / 2, first!.y + first!.height / 2);
+        await page.mouse.down();
+        await page.mouse.move(x, y, { steps: 8 });
+        await page.mouse.up();
+      };
+      const second = await heads.nth(1).boundingBox();
+      await drag(second!.x + second!.width / 4, second!.y + second!.height / 2);
+      await expect(heads.first()).toHaveAccessibleName(/rod 1, slot 1$/);
+      await drag(drawn!.x + drawn!.width * 0.82, drawn!.y + drawn!.height * 0.85);
+      await expect(heads.first()).toHaveAccessibleName(/rod 3, slot 1[0-9]$/);
+      await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
+      await expect(heads.first()).toHaveAccessibleName(/rod 1, slot 1$/);
+    });
+
+    const rail = page.getByRole('list', { name: 'Racks' });
+    for (const [index, rack] of hung.entries()) {
+      await rail.getByRole('button', { name: new RegExp(`Rack ${rack.no}\\b`) }).click();
+      const panel = page.getByRole('region', { name: `Rack ${rack.no}`, exact: true });
+      const into = panel.getByRole('button', { name: /Into the oven/ });
+      await expect(into).toBeDisabled();
+      await expect(panel.getByText(/^To check first: eyes and hooks clean/)).toBeVisible();
+      for (const check of ['Eyes and hooks clean', 'No drips', 'No bare spots', 'No clumps']) {
+        await panel.getByRole('button', { name: `${check}, all rods` }).click();
+      }
+      await expect(into).toBeEnabled();
+      await into.click();
+      await expect(panel.getByText(/warming up, then/)).toBeVisible();
+      if (index === 0) {
+        await page.clock.fastForward('05:00');
+        await page.reload();
+        const left = panel.getByRole('button', { name: /warming up, then 20 min at 150 °C/ });
+        await expect(left).toBeVisible();
+        await holdClock(page);
+        await page.clock.runFor(1000);
+        const [, min, s] = /(\d+):(\d+)/.exec(await left.innerText())!;
+        const now = await page.evaluate(() => Date.now());
+        const { outAt } = (await readBench(page)).contents.racks.find(({ id }) => id === rack.id)!;
+        // What is shown was right at the last tick, a second ago at the most.
+        expect(Math.abs(Number(min) * 60 + Number(s) - (outAt! - now) / 1000)).toBeLessThanOrEqual(2);
+        await page.clock.resume();
+      }
+      const curing = (await readBench(page)).contents.racks.find(({ id }) => id === rack.id)!;
+      const warmS = curing.warmS!;
+      expect(curing.outAt! - curing.inAt!).toBeCloseTo((warmS + rack.minutes * 60) * 1000, -1);
+      // Nobody watches the oven for half an hour: the page sleeps, and the clock goes on.
+      await page.clock.fastForward((warmS + rack.minutes * 60) * 1000);
+      await page.clock.runFor(2000);
+      const clock = page.getByRole('contentinfo', { name: 'Clocks' });
+      await expect(
+        clock.getByRole('button', { name: new RegExp(`done.*Rack ${rack.no} out`) }),
+      ).toBeVisible();
+      await panel.getByRole('button', { name: /Take it out/ }).click();
+      await expect(panel.getByText(/^Look once they are cold/)).toBeVisible();
+      await expect(clock.getByRole('button', { name: /Rack/ })).toHaveCount(0);
     }
-    await expect(into).toBeEnabled();
-    await into.click();
-    await expect(panel.getByText(/warming up, then/)).toBeVisible();
-    if (index === 0) {
-      await page.clock.runFor(300_000);
-      const left = await panel.getByRole('button', { name: /warming up|then out/ }).innerText();
-      await page.reload();
-      await expect(panel.getByRole('button', { name: /warming up|then out/ })).toContainText(
-        left.slice(0, 2),
-      );
-    }
-    const curing = (await readBench(page)).contents.racks.find(({ id }) => id === rack.id)!;
-    const warmS = curing.warmS!;
-    expect(curing.outAt! - curing.inAt!).toBeCloseTo((warmS + rack.minutes * 60) * 1000, -1);
-    // Nobody watches the oven for half an hour: the page sleeps, and the clock goes on.
-    await page.clock.fastForward((warmS + rack.minutes * 60) * 1000);
-    await page.clock.runFor(2000);
-    const clock = page.getByRole('contentinfo', { name: 'Clocks' });
-    await expect(clock.getByRole('button', { name: new RegExp(`done.*Rack ${rack.no} out`) })).toBeVisible();
-    await panel.getByRole('button', { name: /Take it out/ }).click();
-    await expect(panel.getByText(/^Look once they are cold/)).toBeVisible();
-    await expect(clock.getByRole('button', { name: /Rack/ })).toHaveCount(0);
-  }
 
-  const after = await readBench(page);
-  const coated = after.contents.bins.filter(
-    (bin) => bin.kind === 'head' && /^(Straw|Eel) /.test(bin.coatId ?? ''),
-  );
-  expect(coated.map((bin) => levelOf(after, bin.id)).sort()).toEqual([10, 12, 12, 12, 14]);
-  const head = 'head-bullet-10-hook-2-0-lot-14';
-  expect(levelOf(after, head)).toBe(levelOf(before, head) - 60);
-  for (const powder of ['powder-straw', 'powder-night-eel']) {
-    const used = after.contents.racks
-      .filter(({ id }) => hung.some((rack) => rack.id === id))
-      .flatMap((rack) => rack.used)
-      .filter(({ powderBinId }) => powderBinId === powder)
-      .reduce((so, { g }) => so + g, 0);
-    expect(used).toBeGreaterThan(1);
-    expect(levelOf(after, powder)).toBeCloseTo(levelOf(before, powder) - used, 6);
-  }
-  // One head's film by hand: its skin, 110 um of 1.5 g/cm3 at 80 %, as the straw and the eel both have it nearly.
-  const gramsEach =
-    after.contents.racks.find(({ id }) => id === hung[3]!.id)!.used[0]!.g / hung[3]!.hung.length;
-  expect(gramsEach / ((0.011 * 1.5) / 0.8)).toBeGreaterThan(3);
-  expect(gramsEach / ((0.011 * 1.5) / 0.8)).toBeLessThan(9);
-
-  await test.step('a coat that came out wrong is noted, coated again, and waits as a bare head', async () => {
-    const panel = page.getByRole('region', { name: `Rack ${hung[3]!.no}`, exact: true });
-    await panel
-      .getByRole('group', { name: 'What is wrong' })
-      .getByRole('button', { name: 'Runs and drips' })
-      .click();
-    await expect(panel.getByText(/Mostly of: too thick/)).toBeVisible();
-    await panel.getByRole('button', { name: 'Note runs and drips' }).click();
-    await expect(page.getByRole('link', { name: /Coat/ })).toContainText('1 to coat');
-    await choose(page, 'What runs and drips came of', 'Too thick');
-    const [fault] = (await readBench(page)).contents.coatFaults.filter(
-      ({ rackId }) => rackId === hung[3]!.id,
+    const after = await readBench(page);
+    const coated = after.contents.bins.filter(
+      (bin) => bin.kind === 'head' && /^(Straw|Eel) /.test(bin.coatId ?? ''),
     );
-    expect(fault).toMatchObject({ fault: 'runs', count: 1, cause: 'too-thick' });
+    expect(coated.map((bin) => levelOf(after, bin.id)).sort()).toEqual([10, 12, 12, 12, 14]);
+    const head = 'head-bullet-10-hook-2-0-lot-14';
+    expect(levelOf(after, head)).toBe(levelOf(before, head) - 60);
+    for (const powder of ['powder-straw', 'powder-night-eel']) {
+      const used = after.contents.racks
+        .filter(({ id }) => hung.some((rack) => rack.id === id))
+        .flatMap((rack) => rack.used)
+        .filter(({ powderBinId }) => powderBinId === powder)
+        .reduce((so, { g }) => so + g, 0);
+      expect(used).toBeGreaterThan(1);
+      expect(levelOf(after, powder)).toBeCloseTo(levelOf(before, powder) - used, 6);
+    }
+    // One head's film by hand: its skin, 110 um of 1.5 g/cm3 at 80 %, as the straw and the eel both have it nearly.
+    const gramsEach =
+      after.contents.racks.find(({ id }) => id === hung[3]!.id)!.used[0]!.g / hung[3]!.hung.length;
+    expect(gramsEach / ((0.011 * 1.5) / 0.8)).toBeGreaterThan(3);
+    expect(gramsEach / ((0.011 * 1.5) / 0.8)).toBeLessThan(9);
+
+    await test.step('a coat that came out wrong is noted, coated again, and waits as a bare head', async () => {
+      const panel = page.getByRole('region', { name: `Rack ${hung[3]!.no}`, exact: true });
+      await panel
+        .getByRole('group', { name: 'What is wrong' })
+        .getByRole('button', { name: 'Runs and drips' })
+        .click();
+      await expect(panel.getByText(/Mostly of: too thick/)).toBeVisible();
+      await panel.getByRole('button', { name: 'Note runs and drips' }).click();
+      await expect(page.getByRole('link', { name: /Coat/ })).toContainText('1 to coat');
+      await choose(page, 'What runs and drips came of', 'Too thick');
+      const [fault] = (await readBench(page)).contents.coatFaults.filter(
+        ({ rackId }) => rackId === hung[3]!.id,
+      );
+      expect(fault).toMatchObject({ fault: 'runs', count: 1, cause: 'too-thick' });
+    });
   });
-});
 
-test('an oven that stands cold is seen by the thermometer, moves the clock, and says when it is cut', async ({
-  page,
-}) => {
-  await page.clock.install({ time: START });
-  await openCoat(page, (contents) =>
-    onlyTicket(contents, [
-      { coatId: 'coat-night-eel', count: 6, headBinId: 'head-bullet-10-hook-2-0-lot-14' },
-    ]),
-  );
-  await page.getByRole('button', { name: 'Rack all 6 in the fewest loads' }).click();
-  for (const check of ['Eyes and hooks clean', 'No drips', 'No bare spots', 'No clumps']) {
-    await page.getByRole('button', { name: `${check}, all rods` }).click();
-  }
-  await page.getByRole('button', { name: /Into the oven/ }).click();
-  const thermometer = page.getByRole('region', { name: 'Oven thermometer' });
-  await thermometer.getByRole('button', { name: 'Stand-in thermometer' }).click();
-  const rackNow = async () => (await readBench(page)).contents.racks.find(({ state }) => state === 'curing')!;
-  const reckoned = (await rackNow()).outAt!;
-  // The stand-in's dial reads wrong: by itself the oven never comes to where the card wants it.
-  await page.clock.runFor(420_000);
-  await expect(thermometer.getByRole('status')).toContainText(/heads 1\d\d °C/);
-  await thermometer.getByRole('button', { name: 'Dial up 8 °C' }).click();
-  await page.clock.runFor(600_000);
-  await expect(thermometer.getByText(/^[1-9]\d* of \d+ min at heat, by the thermometer/)).toBeVisible();
-  const moved = await rackNow();
-  expect(moved.outAt! - reckoned).toBeGreaterThan(60_000);
-  expect(moved.followed!.headC).toBeGreaterThan(100);
-  const { clocks } = (await readBench(page)).contents;
-  expect(clocks.find(({ id }) => id === moved.clockId)?.endsAt).toBe(moved.outAt);
+  test('an oven that stands cold is seen by the thermometer, moves the clock, and says when it is cut', async ({
+    page,
+  }) => {
+    await openCoat(page, (contents) =>
+      onlyTicket(contents, [
+        { coatId: 'coat-night-eel', count: 6, headBinId: 'head-bullet-10-hook-2-0-lot-14' },
+      ]),
+    );
+    await page.getByRole('button', { name: 'Rack all 6 in the fewest loads' }).click();
+    for (const check of ['Eyes and hooks clean', 'No drips', 'No bare spots', 'No clumps']) {
+      await page.getByRole('button', { name: `${check}, all rods` }).click();
+    }
+    await page.getByRole('button', { name: /Into the oven/ }).click();
+    const thermometer = page.getByRole('region', { name: 'Oven thermometer' });
+    await thermometer.getByRole('button', { name: 'Stand-in thermometer' }).click();
+    const rackNow = async () =>
+      (await readBench(page)).contents.racks.find(({ state }) => state === 'curing')!;
+    const reckoned = (await rackNow()).outAt!;
+    // The stand-in's dial reads wrong: by itself the oven never comes to where the card wants it.
+    await page.clock.runFor(420_000);
+    await expect(thermometer.getByRole('status')).toContainText(/heads 1\d\d °C/);
+    await thermometer.getByRole('button', { name: 'Dial up 8 °C' }).click();
+    await page.clock.runFor(600_000);
+    await expect(thermometer.getByText(/^[1-9]\d* of \d+ min at heat, by the thermometer/)).toBeVisible();
+    const moved = await rackNow();
+    expect(moved.outAt! - reckoned).toBeGreaterThan(60_000);
+    expect(moved.followed!.headC).toBeGreaterThan(100);
+    const { clocks } = (await readBench(page)).contents;
+    expect(clocks.find(({ id }) => id === moved.clockId)?.endsAt).toBe(moved.outAt);
 
-  await thermometer.getByRole('button', { name: 'Unplug' }).click();
-  await expect(thermometer.getByRole('status')).toContainText('The thermometer went silent.');
-  await page.reload();
-  await expect(page.getByRole('button', { name: /then out|warming up|Take it out/ })).toBeVisible();
-  expect((await rackNow()).outAt).toBe(moved.outAt);
+    await thermometer.getByRole('button', { name: 'Unplug' }).click();
+    await expect(thermometer.getByRole('status')).toContainText('The thermometer went silent.');
+    await page.reload();
+    await expect(page.getByRole('button', { name: /then out|warming up|Take it out/ })).toBeVisible();
+    expect((await rackNow()).outAt).toBe(moved.outAt);
+  });
 });

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { choose, openStation, readBench } from './bench-page';
+import { expect, test } from './bench-test';
 
 const turn = (page: Page, to: string) =>
   page.getByRole('radiogroup', { name: 'What to do' }).getByText(to, { exact: true }).click();

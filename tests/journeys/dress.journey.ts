@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { repeatableRandom } from '../../src/core/numeric/repeatable-random';
 import { choose, levelOf, openStation, readBench } from './bench-page';
+import { expect, test } from './bench-test';
 
 const STEEL = 7.85;
 
@@ -15,71 +16,74 @@ async function layOn(page: Page, massG: number): Promise<void> {
   await page.clock.runFor(1500);
 }
 
-test('a cavity that goes heavy half way is found on the scale, named, and its cause learned', async ({
-  page,
-}) => {
-  await page.clock.install({ time: new Date('2026-11-24T18:00:00Z') });
-  await openStation(page, 'dress');
-  await page.clock.runFor(500);
-  await page.getByRole('button', { name: 'Begin 20 Bullet 10 g, 2/0 of run 13' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bullet 10 g, 2/0');
+test.describe('by a clock of its own', () => {
+  test.use({ ownClock: true });
 
-  // The truth behind the scale: what this cavity gives, and 3 % more once a crumb holds the halves apart.
-  const { bins, molds, runs } = (await readBench(page)).contents;
-  const run = runs.find(({ no }) => no === 13);
-  const cell = run?.cells.find(({ key }) => key.startsWith('bullet|10|'));
-  const cavity = molds.find(({ id }) => id === cell?.moldId)?.cavities[cell?.cavity ?? -1];
-  const metal = bins.find(({ id }) => id === run?.metalBinId);
-  const hook = bins.find(({ id }) => id === 'hook-2-0');
-  if (!cavity || metal?.kind !== 'metal' || hook?.kind !== 'hook') throw new Error('the demo has changed');
-  const pulledCm3 = cavity.inserts.reduce(
-    (so, each) => so + each.count * each.volumeCm3 * each.embeddedShare,
-    0,
-  );
-  const roomCm3 = cavity.volumeCm3 - (hook.massG / STEEL) * cavity.hookShare - pulledCm3;
-  const castG = metal.densityGcm3 * (1 - metal.shrinkLinear) ** 3 * roomCm3 + hook.massG;
-  const next = repeatableRandom(3);
-  const truthG = Array.from(
-    { length: 9 },
-    (_, index) => castG * ((index < 5 ? 1 : 1.03) + 0.006 * (next() - 0.5)),
-  );
+  test('a cavity that goes heavy half way is found on the scale, named, and its cause learned', async ({
+    page,
+  }) => {
+    await openStation(page, 'dress');
+    await page.clock.runFor(500);
+    await page.getByRole('button', { name: 'Begin 20 Bullet 10 g, 2/0 of run 13' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bullet 10 g, 2/0');
 
-  await page.getByText('Weigh', { exact: true }).click();
-  await page.getByText('Stand-in scale').click();
-  for (const massG of truthG.slice(0, 5)) await layOn(page, massG);
-  await expect(page.getByText(/^Cavity 3 of Block G holds/)).toBeVisible();
-  for (const massG of truthG.slice(5)) await layOn(page, massG);
+    // The truth behind the scale: what this cavity gives, and 3 % more once a crumb holds the halves apart.
+    const { bins, molds, runs } = (await readBench(page)).contents;
+    const run = runs.find(({ no }) => no === 13);
+    const cell = run?.cells.find(({ key }) => key.startsWith('bullet|10|'));
+    const cavity = molds.find(({ id }) => id === cell?.moldId)?.cavities[cell?.cavity ?? -1];
+    const metal = bins.find(({ id }) => id === run?.metalBinId);
+    const hook = bins.find(({ id }) => id === 'hook-2-0');
+    if (!cavity || metal?.kind !== 'metal' || hook?.kind !== 'hook') throw new Error('the demo has changed');
+    const pulledCm3 = cavity.inserts.reduce(
+      (so, each) => so + each.count * each.volumeCm3 * each.embeddedShare,
+      0,
+    );
+    const roomCm3 = cavity.volumeCm3 - (hook.massG / STEEL) * cavity.hookShare - pulledCm3;
+    const castG = metal.densityGcm3 * (1 - metal.shrinkLinear) ** 3 * roomCm3 + hook.massG;
+    const next = repeatableRandom(3);
+    const truthG = Array.from(
+      { length: 9 },
+      (_, index) => castG * ((index < 5 ? 1 : 1.03) + 0.006 * (next() - 0.5)),
+    );
 
-  await expect(
-    page.getByRole('heading', { name: /^Cavity 3 of Block G went heavy at its 6th casting/ }),
-  ).toBeVisible();
-  const causes = page.getByRole('list', { name: 'Likely causes' }).getByRole('listitem');
-  await expect(causes.first()).toContainText('Halves not closed');
-  const before = Number(/(\d+) %/.exec(await causes.first().innerText())?.[1]);
-  await page.getByRole('group', { name: 'Next check' }).getByRole('button', { name: 'Yes' }).click();
-  await expect
-    .poll(async () => Number(/(\d+) %/.exec(await causes.first().innerText())?.[1]))
-    .toBeGreaterThan(before);
-  await page.getByRole('button', { name: 'It was: Halves not closed' }).click();
-  await expect(page.getByText('Noted. The cause table learns from it.')).toBeVisible();
+    await page.getByText('Weigh', { exact: true }).click();
+    await page.getByText('Stand-in scale').click();
+    for (const massG of truthG.slice(0, 5)) await layOn(page, massG);
+    await expect(page.getByText(/^Cavity 3 of Block G holds/)).toBeVisible();
+    for (const massG of truthG.slice(5)) await layOn(page, massG);
 
-  await page.getByText('Flaws', { exact: true }).click();
-  await choose(page, 'Flaw', 'Too heavy');
-  await expect(page.getByText(/^29 % of this row comes of your own runs/)).toBeVisible();
-  const { flaws, weighings, batches } = (await readBench(page)).contents;
-  const batch = batches.find(({ title, endedAt }) => title === 'Bullet 10 g, 2/0' && endedAt === null);
-  expect(flaws.find(({ batchId }) => batchId === batch?.id)).toMatchObject({
-    kind: 'heavy',
-    cavity: 2,
-    count: 4,
-    cause: 'not-closed',
-    fate: 'kept',
-  });
-  const taken = weighings.filter(({ batchId }) => batchId === batch?.id).sort((a, b) => a.at - b.at);
-  expect(taken).toHaveLength(9);
-  taken.forEach(({ weighedG, scale }, index) => {
-    expect(Math.abs(weighedG - truthG[index]!)).toBeLessThan(0.02);
-    expect(scale).toBe('stand-in');
+    await expect(
+      page.getByRole('heading', { name: /^Cavity 3 of Block G went heavy at its 6th casting/ }),
+    ).toBeVisible();
+    const causes = page.getByRole('list', { name: 'Likely causes' }).getByRole('listitem');
+    await expect(causes.first()).toContainText('Halves not closed');
+    const before = Number(/(\d+) %/.exec(await causes.first().innerText())?.[1]);
+    await page.getByRole('group', { name: 'Next check' }).getByRole('button', { name: 'Yes' }).click();
+    await expect
+      .poll(async () => Number(/(\d+) %/.exec(await causes.first().innerText())?.[1]))
+      .toBeGreaterThan(before);
+    await page.getByRole('button', { name: 'It was: Halves not closed' }).click();
+    await expect(page.getByText('Noted. The cause table learns from it.')).toBeVisible();
+
+    await page.getByText('Flaws', { exact: true }).click();
+    await choose(page, 'Flaw', 'Too heavy');
+    await expect(page.getByText(/^29 % of this row comes of your own runs/)).toBeVisible();
+    const { flaws, weighings, batches } = (await readBench(page)).contents;
+    const batch = batches.find(({ title, endedAt }) => title === 'Bullet 10 g, 2/0' && endedAt === null);
+    expect(flaws.find(({ batchId }) => batchId === batch?.id)).toMatchObject({
+      kind: 'heavy',
+      cavity: 2,
+      count: 4,
+      cause: 'not-closed',
+      fate: 'kept',
+    });
+    const taken = weighings.filter(({ batchId }) => batchId === batch?.id).sort((a, b) => a.at - b.at);
+    expect(taken).toHaveLength(9);
+    taken.forEach(({ weighedG, scale }, index) => {
+      expect(Math.abs(weighedG - truthG[index]!)).toBeLessThan(0.02);
+      expect(scale).toBe('stand-in');
+    });
   });
 });
 
@@ -88,6 +92,7 @@ test('a batch goes through its steps by tray, loses two to the pot, and is sorte
 }) => {
   await openStation(page, 'dress');
   await page.getByRole('button', { name: 'Begin 20 Bullet 10 g, 2/0 of run 13' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bullet 10 g, 2/0');
   const before = await readBench(page);
   const batch = before.contents.batches.find(
     ({ title, endedAt }) => title === 'Bullet 10 g, 2/0' && endedAt === null,

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { beginRun, choose, countPoursOnly, levelOf, openStation, readBench } from './bench-page';
+import { expect, test } from './bench-test';
 
 const HEAD_BIN = 'head-round-10-hook-2-0-lot-14';
 
@@ -134,7 +135,7 @@ test('an order becomes heads on the shelf, and the metal and hooks are gone from
   });
 });
 
-test('a run is one run in two tabs, and outlives a closed tab', async ({ page, context }) => {
+test('a run is one run in two tabs, and outlives a closed tab', async ({ page, openTab }) => {
   await openStation(page, 'ticket');
   await page.getByRole('button', { name: /Zander league/ }).click();
   await page
@@ -145,7 +146,7 @@ test('a run is one run in two tabs, and outlives a closed tab', async ({ page, c
   await countPoursOnly(page);
   await pourOnce(page, 1, 30);
 
-  const other = await context.newPage();
+  const other = await openTab();
   await openStation(other, 'pour');
   await expect(other.getByRole('heading', { name: 'Pour 2 of 30' })).toBeVisible();
   await other.keyboard.press('Space');

@@ -1,8 +1,9 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import type { BenchFile } from '../../src/records/bench-file';
 import { beginRun, choose, closeDialog, openBenchMenu, openStation, readBench } from './bench-page';
+import { expect, freshContext, test } from './bench-test';
 
 /** A server of this journey's own, to be stopped: the one beside the other journeys must go on. */
 const PORT = Number(process.env.RUVEK_TEST_PORT ?? 3217) + 61;
@@ -19,7 +20,7 @@ async function startServer(): Promise<ChildProcess> {
       ({ ok }) => ok,
       () => false,
     );
-  await expect.poll(answers, { timeout: 60_000 }).toBe(true);
+  await expect.poll(answers).toBe(true);
   return server;
 }
 
@@ -70,12 +71,11 @@ test.afterEach(() => stopServer(server));
 test('a trip noted on a phone with no network is joined to the bench it parted from, each note and each hook once', async ({
   browser,
 }) => {
-  test.setTimeout(240_000);
-  const bench = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const bench = await (await freshContext(browser)).newPage();
   await openStation(bench, 'shelf');
   const parted = await readBench(bench);
 
-  const phoneContext = await browser.newContext({
+  const phoneContext = await freshContext(browser, {
     ...{ viewport: { width: 390, height: 844 }, hasTouch: true },
     ...{ baseURL: HOME, serviceWorkers: 'allow' },
   });
@@ -83,7 +83,7 @@ test('a trip noted on a phone with no network is joined to the bench it parted f
   await openStation(phone, 'water');
   await takeBench(phone, parted);
   await openBenchMenu(phone);
-  await expect(phone.getByText(/^The app is kept on this device/)).toBeVisible({ timeout: 60_000 });
+  await expect(phone.getByText(/^The app is kept on this device/)).toBeVisible();
   await closeDialog(phone);
   await stopServer(server);
 
@@ -126,21 +126,20 @@ test('a trip noted on a phone with no network is joined to the bench it parted f
     next: 'Longer arm',
   });
   expect(joined.entries).toHaveLength(parted.contents.entries.length + 1);
-  await bench.close();
+  await bench.context().close();
 });
 
 test('every station opens and a run is poured with no network, from the first visit on', async ({
   browser,
 }) => {
-  test.setTimeout(240_000);
-  const context = await browser.newContext({
+  const context = await freshContext(browser, {
     ...{ viewport: { width: 390, height: 844 }, hasTouch: true },
     ...{ baseURL: HOME, serviceWorkers: 'allow' },
   });
   const page = await context.newPage();
   await openStation(page, 'ticket');
   await openBenchMenu(page);
-  await expect(page.getByText(/^The app is kept on this device/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/^The app is kept on this device/)).toBeVisible();
   await closeDialog(page);
   await stopServer(server);
 
@@ -162,8 +161,12 @@ test('every station opens and a run is poured with no network, from the first vi
   await openStation(page, 'pour');
   // The plan comes from the worker, which is kept as well.
   await beginRun(page);
-  await page.keyboard.press('Space');
-  await page.keyboard.press('Space');
+  for (const done of ['Load', 'Close']) {
+    const control = page.getByRole('main').getByRole('button', { name: new RegExp(`^${done}`) });
+    await expect(control).toBeVisible();
+    await page.keyboard.press('Space');
+    await expect(control).toHaveCount(0);
+  }
   const before = await readBench(page);
   const [run] = before.contents.runs.filter(({ state }) => state === 'pouring');
   expect(run).toBeDefined();

@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { preyPicture } from '../support/prey-picture';
 import { openStation } from './bench-page';
 import { turnTo } from './coat-bench';
+import { expect, test } from './bench-test';
 
 test('a picture gives its known colors, and the powders nearest to them; a file that is none is refused', async ({
   page,

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { predictCasting } from '../../src/core/cavities/predict-casting';
 import { layRig } from '../../src/core/rigs/lay-rig';
 import type { BenchFile } from '../../src/records/bench-file';
@@ -8,6 +8,7 @@ import { rigPieceOf } from '../../src/records/rig-piece';
 import { PAPERS, SIDE_MM } from '../../src/data/exchange/board/board';
 import { strokesOf } from '../support/pdf-strokes';
 import { choose, levelOf, openStation, readBench } from './bench-page';
+import { expect, test } from './bench-test';
 
 type Part = 'Rig' | 'Board' | 'Run' | 'Rolls' | 'Matches' | 'Trip kit';
 
@@ -67,7 +68,6 @@ const lengthsIn = (file: BenchFile, binId: string) => {
 test('a two-hook cable set: wrong crimp and wrong tube are refused by name; twenty are cut and made, the shelf right to the millimeter', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await openStation(page, 'rig');
   await newRig(page, 'Cable hook set');
   const lure = page.getByLabel('Lure', { exact: true });
@@ -107,7 +107,7 @@ test('a two-hook cable set: wrong crimp and wrong tube are refused by name; twen
   const before = await readBench(page);
   await page.getByRole('button', { name: 'Make some' }).click();
   const begin = page.getByRole('dialog', { name: 'Make 20 × Harbor set 1' });
-  await expect(begin.getByText('Proven: no other way opens less.')).toBeVisible({ timeout: 30_000 });
+  await expect(begin.getByText('Proven: no other way opens less.')).toBeVisible();
   await begin.getByRole('button', { name: 'Cut and begin' }).click();
   await expect(begin).toHaveCount(0);
 
@@ -257,7 +257,6 @@ test('a feeder’s cast plate goes to Molds as a new cavity that casts its weigh
 test('the mark board prints on A4 and on Letter, every mark within 0.05 mm, cut where it is longer than the paper', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await openStation(page, 'rig');
   await turnTo(page, 'Board');
   await page.getByRole('button', { name: /^Flounder two-up 1/ }).click();
@@ -297,7 +296,6 @@ test('the mark board prints on A4 and on Letter, every mark within 0.05 mm, cut 
 test('a match tried goes before the typical one; an allowance learned changes the cut; a kit goes out and comes home', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await openStation(page, 'rig');
   await turnTo(page, 'Matches');
   const tried = page.getByRole('spinbutton', { name: 'Crimp by cable, 0.47 to 0.56: what you tried' });

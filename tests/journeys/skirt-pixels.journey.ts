@@ -1,6 +1,8 @@
-import { expect, test, type Locator } from '@playwright/test';
+import type { Locator } from '@playwright/test';
 import { strandTones } from '../../src/core/skirts/strand-tones';
-import { openSkirt, plainSkirt, sharesOf } from './skirt-bench';
+import { plainSkirt } from '../support/heavy-work';
+import { openSkirt, sharesOf } from './skirt-bench';
+import { expect, test } from './bench-test';
 
 // Fine enough that the narrowest gap between two strands is some pixels wide.
 test.use({ deviceScaleFactor: 4 });

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { preyPicture } from '../support/prey-picture';
-import { choose, levelOf, openStation, readBench } from './bench-page';
-import { find } from './coat-bench';
+import { choose, levelOf, openStation, readBench, find } from './bench-page';
 import { dragOnto, openSkirt, sharesOf, turnTo } from './skirt-bench';
+import { expect, test } from './bench-test';
 
 /** Sets a number in a field of Ant Design's and leaves it. */
 async function setNumber(page: Page, name: string, value: number): Promise<void> {

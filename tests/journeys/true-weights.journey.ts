@@ -1,9 +1,10 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Download, type Page } from '@playwright/test';
+import type { Download, Page } from '@playwright/test';
 import { measureMesh } from '../../src/core/meshes/measure-mesh';
 import { readStl } from '../../src/core/meshes/read-stl';
 import { waterDensity } from '../../src/core/water/water-density';
-import { choose, levelOf, openStation, readBench } from './bench-page';
+import { choicesOf, choose, levelOf, openStation, readBench } from './bench-page';
+import { expect, test } from './bench-test';
 
 const STEEL = 7.85;
 
@@ -298,21 +299,20 @@ test('a cavity is moved on its block, and moved back', async ({ page }) => {
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2 + 20, { steps: 4 });
   await page.mouse.up();
-  await page.waitForTimeout(300);
+  const spot = async () =>
+    (await readBench(page)).contents.molds.find(({ id }) => id === 'block-c')?.cavities[0]?.spot;
+  await expect.poll(async () => (await spot())?.xMm).toBeGreaterThan(5);
   await page.getByRole('button', { name: 'Done arranging' }).click();
-  const file = await readBench(page);
-  const spot = file.contents.molds.find(({ id }) => id === 'block-c')?.cavities[0]?.spot;
-  expect(spot?.xMm).toBeGreaterThan(5);
   await page.getByRole('button', { name: 'Undo' }).click();
-  const back = await readBench(page);
-  expect(back.contents.molds.find(({ id }) => id === 'block-c')?.cavities[0]?.spot).toBeNull();
+  await expect.poll(spot).toBeNull();
 });
 
 test('what makes a weight is found across all molds, nearest first', async ({ page }) => {
   await openStation(page, 'molds');
   await page.getByRole('button', { name: /^What makes/ }).click();
-  await page.getByRole('dialog').getByRole('combobox', { name: 'In' }).click();
-  await page.locator('.ant-select-dropdown:visible').getByText('Lot 19, bismuth-tin').click();
+  const metal = page.getByRole('dialog').getByRole('combobox', { name: 'In' });
+  await metal.click();
+  await (await choicesOf(metal)).filter({ hasText: 'Lot 19, bismuth-tin' }).click();
   await fill(page, 'Weight wanted', '10 g');
   const matches = page.getByRole('list', { name: 'Cavities that make it' }).getByRole('listitem');
   await expect(matches.first()).toBeVisible();

@@ -1,6 +1,4 @@
 import type { Page } from '@playwright/test';
-import { largeBench } from './large-bench';
-import type { BenchFile } from '../../src/records/bench-file';
 
 export const STATIONS = [
   ...['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'build', 'rig', 'shelf', 'cost', 'water'],
@@ -50,19 +48,8 @@ export async function takeTwo(page: Page): Promise<void> {
   await page.locator('button[title="Take back: Take at the shelf"]').waitFor();
 }
 
-/** Puts the large bench in place of the made-up one, through the page. */
-export async function putLargeBench(page: Page, demo: BenchFile): Promise<void> {
-  const contents = largeBench(demo.contents, demo.savedAt);
-  await page.getByRole('button', { name: 'Bench: units and backup' }).click();
-  await page.getByLabel('Saved bench to restore').setInputFiles({
-    ...{ name: 'large.json', mimeType: 'application/json' },
-    buffer: Buffer.from(JSON.stringify({ ...demo, contents })),
-  });
-  const preview = page.getByRole('region', { name: 'What would change' });
-  await page.getByRole('button', { name: 'Replace the bench' }).click({ timeout: LONG_MS });
-  await preview.waitFor({ state: 'detached', timeout: LONG_MS });
-  await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
-  // The first reading makes the copy that later ones are read from.
+/** Waits until the copy is made that later readings of a long ledger are read from: the first reading makes it. */
+export async function untilPacked(page: Page): Promise<void> {
   await page.waitForFunction(
     () =>
       new Promise<boolean>((resolve) => {

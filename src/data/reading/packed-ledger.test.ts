@@ -5,6 +5,7 @@ import type { Entry } from '@/records/entry';
 import { HOOKS, testWorkshop } from '../../../tests/support/test-bench';
 import { EMPTY_LEDGER, growLedger, ledgerReader } from './ledger';
 import { keepPacked, markOf, packEntries, readPacked, unpackEntries } from './packed-ledger';
+import { until } from '../../../tests/support/until';
 
 const text = fc.option(fc.string({ minLength: 1, maxLength: 6 }));
 const entry = fc.record({
@@ -66,11 +67,8 @@ async function longBench() {
   return { db, workshop, binId };
 }
 
-async function untilPacked({ db }: Awaited<ReturnType<typeof longBench>>): Promise<void> {
-  for (let tries = 0; tries < 400 && (await db.packedLedger.count()) === 0; tries += 1)
-    await new Promise((resolve) => setTimeout(resolve, 25));
-  expect(await db.packedLedger.count()).toBe(1);
-}
+const untilPacked = ({ db }: Awaited<ReturnType<typeof longBench>>) =>
+  until(async () => (await db.packedLedger.count()) === 1);
 
 describe('reading from the copy', () => {
   it('reads the same ledger as without it, with what was entered, undone and done again since', async () => {

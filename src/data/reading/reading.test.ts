@@ -71,8 +71,11 @@ describe('following the bench', () => {
     await until(() => true);
     end();
     const before = seen.length;
-    await workshop.shelf.add(LOT, 5);
-    await new Promise((resolve) => setTimeout(resolve, 50));
+    // One who still follows is told of it.
+    const other = follow(workshop);
+    const lot = await workshop.shelf.add(LOT, 5);
+    await other.until(({ levels }) => levels.get(lot) === 5);
+    other.end();
     expect(seen).toHaveLength(before);
   });
 });

@@ -3,6 +3,7 @@ import type { DeviceFault } from '../device';
 import { serialOven } from './serial-oven';
 import { standInOven } from './stand-in-oven';
 import { doorOpened, ovenAt, ovenLater } from './truth';
+import { until } from '../../../tests/support/until';
 
 describe('the simulated oven', () => {
   it('heats up, swings about its dial, and loses to the room with the door open', () => {
@@ -59,7 +60,7 @@ describe('a thermometer on a serial port', () => {
     const seen: number[] = [];
     const device = serialOven({ requestPort: () => Promise.resolve(port) });
     await device.start({ onReading: ({ ovenC }) => seen.push(ovenC), onFault: () => undefined });
-    await new Promise((resolve) => setTimeout(resolve, 10));
+    await until(() => seen.length > 1);
     expect(seen[0]).toBeCloseTo(176.667, 2);
     expect(seen[1]).toBe(176.5);
   });

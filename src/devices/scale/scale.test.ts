@@ -6,6 +6,7 @@ import { settledMass } from './scale';
 import type { SerialPortLike } from '../serial-lines';
 import { serialScale } from './serial-scale';
 import { STAND_IN_STEP_G, standInScale } from './stand-in-scale';
+import { until } from '../../../tests/support/until';
 
 describe('standInScale', () => {
   const scaleInHand = () => {
@@ -117,14 +118,13 @@ describe('serialScale', () => {
       closed: () => isClosed,
     };
   };
-  const settle = () => new Promise((resolve) => setTimeout(resolve, 10));
 
   it('gives a reading a line, and closes the port', async () => {
     const port = portOf('ST,GS,+  9.98 g\r\nUS,GS,+ 10.01 g\r\n');
     const shown: number[] = [];
     const scale = serialScale({ requestPort: () => Promise.resolve(port) });
     await scale.start({ onReading: ({ massG }) => shown.push(massG), onFault: () => undefined });
-    await settle();
+    await until(() => shown.length > 1);
     expect(shown).toEqual([9.98, 10.01]);
     await scale.stop();
     expect(port.closed()).toBe(true);
@@ -136,7 +136,7 @@ describe('serialScale', () => {
     await serialScale(null).start(listener);
     await serialScale({ requestPort: () => Promise.reject(new Error('no port')) }).start(listener);
     await serialScale({ requestPort: () => Promise.resolve(portOf('garble\n'.repeat(20))) }).start(listener);
-    await settle();
+    await until(() => faults.length > 2);
     expect(faults).toEqual(['not-supported', 'not-chosen', 'unreadable']);
   });
 });

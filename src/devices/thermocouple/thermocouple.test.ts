@@ -4,6 +4,7 @@ import { readTemperatureLine } from './read-temperature-line';
 import { serialThermocouple } from './serial-thermocouple';
 import { standInThermocouple } from './stand-in-thermocouple';
 import { potAt, potCharged, potLadled, potLater, truthC } from './truth';
+import { until } from '../../../tests/support/until';
 
 describe('the simulated pot', () => {
   it('holds its heat, melts at one point and loses to the room', () => {
@@ -101,7 +102,7 @@ describe('a thermocouple on a serial port', () => {
       onReading: ({ tempC }) => seen.push(tempC),
       onFault: ({ code }) => faults.push(code),
     });
-    await new Promise((resolve) => setTimeout(resolve, 10));
+    await until(() => faults.length > 0);
     expect(seen).toEqual([391.5, 390]);
     expect(faults).toEqual(['lost']);
   });

@@ -1,6 +1,6 @@
 /** @jest-environment ./tests/support/browser-environment.ts */
 import '@testing-library/jest-dom';
-import { configure, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { renderBench } from '../../../tests/support/render-bench';
 import { NO_CLUES } from '@/core/quality/causes/clues';
 import { TRADE_TABLE } from '@/core/quality/causes/trade-table';
@@ -8,9 +8,6 @@ import { BeginBatch } from './BeginBatch';
 import { CausesPart } from './CausesPart';
 import { FlawTable } from './FlawTable';
 import { Practice } from './Practice';
-
-// A role is found slowly in a drawing of many parts.
-configure({ asyncUtilTimeout: 10_000 });
 
 describe('CausesPart', () => {
   it('moves the order by answers, takes the last back, and tells what was found', async () => {

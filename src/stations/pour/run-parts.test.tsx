@@ -1,6 +1,6 @@
 /** @jest-environment ./tests/support/browser-environment.ts */
 import '@testing-library/jest-dom';
-import { configure, fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { CLOSED_BOOKS } from '../../../tests/support/gap-facts';
 import { renderBench } from '../../../tests/support/render-bench';
 import { useBench } from '../shared';
@@ -9,8 +9,6 @@ import { metalOf, NOTHING_ON_SCALE } from './EndWeights';
 import { RunView } from './RunView';
 import { SafetyCheck } from './SafetyCheck';
 
-// A role is found slowly in a drawing of many parts.
-configure({ asyncUtilTimeout: 10_000 });
 beforeAll(() => {
   window.scrollTo = () => undefined;
 });

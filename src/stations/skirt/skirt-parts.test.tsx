@@ -127,8 +127,8 @@ describe('the skirt station', () => {
       ...{ swaps: [], taken: [{ binId: 'tab-straw', pieces: [{ share: 1, count: 2 }], qty: 0 }] },
     });
     expect(begun.ok).toBe(true);
-    fireEvent.click(screen.getByText('Tie', { selector: '.ant-segmented-item-label' }));
-    const card = await screen.findByLabelText('Bench card', {}, { timeout: 8000 });
+    fireEvent.click(screen.getByRole('radio', { name: 'Tie' }));
+    const card = await screen.findByLabelText('Bench card');
     expect(card).toHaveTextContent('Skirt 1 of 2, step 1 of');
     fireEvent.click(within(card).getByText('Done, next'));
     await waitFor(() => expect(card).toHaveTextContent('step 2 of'));

@@ -92,7 +92,7 @@ describe('what the notes say', () => {
     await renderBench(<AnswersPart />);
     const chart = () => screen.getByRole('table', { name: 'Fish an hour' });
     expect(within(chart()).getAllByRole('row').length).toBeGreaterThan(4);
-    fireEvent.click(screen.getByText('Weight', { selector: '.ant-segmented-item-label' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'Weight' }));
     expect(within(chart()).getAllByText(/^\d+ to \d+ g/).length).toBeGreaterThan(1);
     expect(screen.getByRole('table', { name: 'Lost an hour by bottom' })).toBeInTheDocument();
     expect(screen.getByText('The next graded set')).toBeInTheDocument();

@@ -1,4 +1,4 @@
-import { bigCut } from '../../../../tests/journeys/big-cut';
+import { bigCut } from '../../../../tests/support/big-cut';
 import { repeatableRandom } from '../../numeric/repeatable-random';
 import { sum } from '../../numeric/sum';
 import type { CutPiece, CutPlan, CutStock } from './cut-facts';

@@ -1,0 +1,47 @@
+// `npm run check`: types, and the lint, the form and the unit tests of what changed since main (or since the commit
+// that is named: `npm run check -- HEAD~3`). On main itself that is what is not committed yet.
+import { spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { bin, FOR_LINT, install, LINT, ROOMY, root, runBeside, TYPES } from './prepare.mjs';
+
+const began = Date.now();
+const git = (...args) =>
+  spawnSync('git', args, { cwd: root, encoding: 'utf8' }).stdout.split('\n').filter(Boolean);
+
+const base = process.argv[2] ?? 'main';
+const [from = 'HEAD'] = git('merge-base', 'HEAD', base);
+const changed = [
+  ...git('diff', '--name-only', from),
+  ...git('ls-files', '--others', '--exclude-standard'),
+].filter((file) => existsSync(join(root, file)));
+const code = changed.filter((file) => /\.(ts|tsx|mjs)$/.test(file));
+
+install();
+const types = async () =>
+  (await runBeside('Types of the routes', 'node', [bin('next/dist/bin/next'), 'typegen'])) +
+  (await runBeside('Types', 'node', [bin(TYPES), '--noEmit']));
+const form = () =>
+  runBeside('Format', 'node', [
+    ...[bin('prettier/bin/prettier.cjs'), '--check', '--ignore-unknown', '--log-level', 'warn', ...changed],
+  ]);
+const lint = () => runBeside('Lint', 'node', [...ROOMY, bin(LINT), '--max-warnings', '0', ...code], FOR_LINT);
+const unit = () =>
+  runBeside('Unit tests', 'node', [
+    bin('jest/bin/jest.js'),
+    '--findRelatedTests',
+    '--passWithNoTests',
+    ...code,
+  ]);
+
+const lintAndTest = async () => (await lint()) + (await unit());
+const worst = await Promise.all([
+  types(),
+  ...(changed.length > 0 ? [form()] : []),
+  ...(code.length > 0 ? [lintAndTest()] : []),
+]);
+const failed = worst.filter((exit) => exit !== 0).length;
+process.stdout.write(
+  `\n${changed.length} changed files since ${base} checked in ${((Date.now() - began) / 1000).toFixed(0)} s: ${failed === 0 ? 'all good' : 'see above'}\n`,
+);
+process.exit(failed === 0 ? 0 : 1);

@@ -1,0 +1,59 @@
+import { BLANK, expect, test } from './bench-test';
+import { layOutBench } from '../support/bench-database';
+import { bigBench, bigSession } from '../support/big-bench';
+import { HEAVY_WORKS } from '../support/heavy-work';
+import { largeBench } from '../support/large-bench';
+import { showHooks, STATIONS, takeTwo, untilPacked } from '../support/station-times';
+import { levelOf, openStation, readBench } from './bench-page';
+
+for (const { name, station, bench, prepare, work } of HEAVY_WORKS) {
+  test(`${name}, and the page goes on`, async ({ page }) => {
+    const { contents } = await readBench(page);
+    await layOutBench(page, bench(contents));
+    await openStation(page, station);
+    await prepare(page);
+    await work(page);
+    // What it was asked for stands on the page; the next thing asked of it is done.
+    await page.getByRole('heading', { level: 1 }).click();
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  });
+}
+
+test('the search for a plan shows how far it is, and can be called off', async ({ page }) => {
+  await layOutBench(page, bigBench(bigSession()).contents);
+  await openStation(page, 'pour');
+  await expect(page.getByText(/Best so far .* none can be under/)).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText('The search was called off. Nothing was changed.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Begin the run' })).toHaveCount(0);
+});
+
+test('with 5,000 parts and 50,000 entries every station opens and answers, and the quick copy of the ledger is true', async ({
+  page,
+}) => {
+  const demo = await readBench(page);
+  await layOutBench(page, largeBench(demo.contents, demo.savedAt));
+  await openStation(page, 'shelf');
+  await untilPacked(page);
+  await page.goto(BLANK);
+  await openStation(page, 'shelf');
+  await takeTwo(page);
+  const undo = page.getByRole('button', { name: 'Undo' });
+  const redo = page.getByRole('button', { name: 'Redo' });
+  for (const station of STATIONS) {
+    await openStation(page, station);
+    await undo.click();
+    await expect(redo).toBeEnabled();
+    await redo.click();
+    await expect(undo).toHaveAttribute('title', /^Take back: Take at the shelf/);
+  }
+  // The copy that made it quick is of what the ledger truly holds.
+  await openStation(page, 'shelf');
+  await showHooks(page);
+  const hook = demo.contents.bins.find(({ name }) => name === 'Jig hook 2/0')!;
+  const card = page.getByRole('region', { name: 'Jig hook 2/0', exact: true });
+  const left = levelOf(await readBench(page), hook.id);
+  expect(left).toBe(levelOf(demo, hook.id) - 2);
+  await expect(card.getByText(String(left), { exact: true }).first()).toBeVisible();
+});
