@@ -5,7 +5,7 @@ import { hasBench, layOutBench } from '../support/bench-database';
 export { expect } from '@playwright/test';
 
 /** When every journey begins, on whatever day it is run. */
-const START = new Date('2026-11-24T18:00:00Z');
+const START = new Date('2026-11-24T08:00:00Z');
 
 /** An address of the application's own that loads no page. */
 export const BLANK = '/api/calc';
@@ -17,14 +17,23 @@ interface Options {
   readonly openTab: () => Promise<Page>;
 }
 
-interface Kept {
-  /** A browser's context for tests of one kind, used again: what it has loaded and compiled once it need not again. */
-  readonly keptContext: (kind: string) => Promise<BrowserContext>;
+/** A browser's context with its page. */
+interface Desk {
+  readonly context: BrowserContext;
+  page: Page;
 }
 
-/** Lets the page's date be START when the test begins, and go on from there. */
-async function beginAtStart(where: BrowserContext | Page): Promise<void> {
-  await where.addInitScript((aheadMs) => {
+interface Kept {
+  /**
+   * The desk for tests of one kind, used again by the next: what its page has loaded and compiled once it need not
+   * again, which is most of what opening a station takes.
+   */
+  readonly keptDesk: (kind: string) => Promise<Desk>;
+}
+
+/** Lets the date of pages be START now, and go on from there. */
+async function beginAtStart(context: BrowserContext): Promise<void> {
+  await context.addInitScript((aheadMs) => {
     const Real = Date;
     class Shifted extends Real {
       constructor(...given: [] | ConstructorParameters<DateConstructor>) {
@@ -50,44 +59,40 @@ export async function freshContext(
 
 const atStart = demoBench(START.getTime());
 
-/** Journeys begin on the demo bench as it is at START, on a page of its own, laid out but not opened yet. */
-export const test = base.extend<Options, Kept>({
+/** Journeys begin on the demo bench as it is at START, laid out but not opened yet. */
+export const test = base.extend<Options & { readonly desk: Desk }, Kept>({
   ownClock: [false, { option: true }],
-  keptContext: [
+  keptDesk: [
     async ({ browser }, use) => {
-      const kept = new Map<string, BrowserContext>();
+      const kept = new Map<string, Desk>();
       await use(async (kind) => {
-        const context = kept.get(kind) ?? (await browser.newContext());
-        kept.set(kind, context);
-        return context;
+        const context = kept.get(kind)?.context ?? (await browser.newContext());
+        const desk = kept.get(kind) ?? { context, page: await context.newPage() };
+        kept.set(kind, desk);
+        return desk;
       });
-      await Promise.all([...kept.values()].map((context) => context.close()));
+      await Promise.all([...kept.values()].map(({ context }) => context.close()));
     },
     { scope: 'worker' },
   ],
-  context: async ({ browser, keptContext, ownClock, viewport, hasTouch, deviceScaleFactor }, use) => {
+  desk: async ({ keptDesk, ownClock, viewport, hasTouch, deviceScaleFactor }, use) => {
+    const desk = await keptDesk(JSON.stringify({ ownClock, viewport, hasTouch, deviceScaleFactor }));
+    if (desk.page.isClosed()) desk.page = await desk.context.newPage();
     if (ownClock) {
-      const context = await browser.newContext();
-      await context.clock.install({ time: START });
-      await use(context);
-      await context.close();
-      return;
+      await desk.context.clock.install({ time: START });
+      await desk.context.clock.resume();
     }
-    const context = await keptContext(JSON.stringify({ viewport, hasTouch, deviceScaleFactor }));
-    await use(context);
-    await Promise.all(context.pages().map((page) => page.close()));
+    await use(desk);
+    const tabs = desk.context.pages().filter((tab) => tab !== desk.page);
+    await Promise.all(tabs.map((tab) => tab.close()));
+    desk.page.removeAllListeners('download');
   },
-  openTab: async ({ context, ownClock }, use) => {
-    await use(async () => {
-      const page = await context.newPage();
-      if (!ownClock) await beginAtStart(page);
-      return page;
-    });
-  },
-  page: async ({ openTab }, use) => {
-    const page = await openTab();
+  context: ({ desk }, use) => use(desk.context),
+  openTab: ({ desk }, use) => use(() => desk.context.newPage()),
+  page: async ({ desk: { context, page }, ownClock }, use) => {
     await page.goto(BLANK);
     if (!(await hasBench(page))) {
+      if (!ownClock) await beginAtStart(context);
       // The application makes its own database.
       await page.goto('/ticket');
       await page.getByRole('heading', { level: 1 }).waitFor();

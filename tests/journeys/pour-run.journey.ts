@@ -200,7 +200,7 @@ test.describe('by a clock of its own', () => {
     await page.clock.runFor(3000);
     const balance = form.getByRole('region', { name: 'The balance' });
     await expect(balance).toContainText('went in and did not come out');
-    await expect(balance).toContainText('Drops on the bench');
+    await expect(balance).toContainText('Sprues that were not weighed');
     await form.getByRole('button', { name: 'Book it' }).click();
     await expect(page.getByText(/is booked: 23 heads on the shelf/)).toBeVisible();
     const booked = (await readBench(page)).contents.runs.find(({ id }) => id === run.id);

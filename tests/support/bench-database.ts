@@ -24,6 +24,7 @@ export async function layOutBench(page: Page, contents: BenchContents): Promise<
     async ({ name, text }) => {
       const tables = JSON.parse(text) as Record<string, object[]>;
       localStorage.clear();
+      sessionStorage.clear();
       const opening = indexedDB.open(name);
       const db = await new Promise<IDBDatabase>((resolve, reject) => {
         opening.onsuccess = () => resolve(opening.result);
