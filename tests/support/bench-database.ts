@@ -18,29 +18,41 @@ export async function hasBench(page: Page): Promise<boolean> {
   );
 }
 
-/** Puts a bench in place of the one that is there, and forgets what the device kept beside it. No page of it may be open. */
+/**
+ * Puts a bench in place of the one that is there, and forgets what the device kept beside it. No page of it may be open.
+ * The database is made anew as the application made it: one that is only emptied grows slow over many journeys.
+ */
 export async function layOutBench(page: Page, contents: BenchContents): Promise<void> {
   await page.evaluate(
     async ({ name, text }) => {
       const tables = JSON.parse(text) as Record<string, object[]>;
+      const done = (request: IDBOpenDBRequest) =>
+        new Promise<IDBDatabase>((resolve, reject) => {
+          request.onsuccess = () => resolve(request.result);
+          request.onerror = () => reject(request.error);
+        });
       localStorage.clear();
       sessionStorage.clear();
-      const opening = indexedDB.open(name);
-      const db = await new Promise<IDBDatabase>((resolve, reject) => {
-        opening.onsuccess = () => resolve(opening.result);
-        opening.onerror = () => reject(opening.error);
+      const old = await done(indexedDB.open(name));
+      const { version } = old;
+      const look = old.transaction([...old.objectStoreNames]);
+      const stores = [...old.objectStoreNames].map((each) => {
+        const store = look.objectStore(each);
+        const indexes = [...store.indexNames].map((at) => store.index(at));
+        return { name: each, keyPath: store.keyPath, indexes };
       });
-      const stores = [...db.objectStoreNames];
-      const work = db.transaction(stores, 'readwrite');
-      for (const store of stores) {
-        work.objectStore(store).clear();
-        for (const record of tables[store] ?? []) work.objectStore(store).add(record);
-      }
-      await new Promise<void>((resolve, reject) => {
-        work.oncomplete = () => resolve();
-        work.onabort = () => reject(work.error);
-      });
-      db.close();
+      old.close();
+      await done(indexedDB.deleteDatabase(name));
+      const opening = indexedDB.open(name, version);
+      opening.onupgradeneeded = () => {
+        for (const { name: each, keyPath, indexes } of stores) {
+          const store = opening.result.createObjectStore(each, { keyPath });
+          for (const { name: at, keyPath: on, multiEntry, unique } of indexes)
+            store.createIndex(at, on, { multiEntry, unique });
+          for (const record of tables[each] ?? []) store.add(record);
+        }
+      };
+      (await done(opening)).close();
     },
     // As one text: a value of a hundred thousand parts would take a second to hand over.
     { name: NAME, text: JSON.stringify(contents) },
