@@ -4,8 +4,8 @@ import { join } from 'node:path';
 const ROOT = join(__dirname, '..');
 
 function calc(args: string[], input = ''): { status: number | null; out: string } {
-  const script = join(ROOT, 'node_modules', 'tsx', 'dist', 'cli.mjs');
-  const done = spawnSync(process.execPath, [script, join(ROOT, 'cli', 'calc.ts'), ...args], {
+  // As `tsx cli/calc.ts`, without the process that only begins another.
+  const done = spawnSync(process.execPath, ['--import', 'tsx', join(ROOT, 'cli', 'calc.ts'), ...args], {
     input,
     encoding: 'utf8',
     cwd: ROOT,

@@ -28,7 +28,7 @@ interface Kept {
    * The desk for tests of one kind, used again by the next: what its page has loaded and compiled once it need not
    * again, which is most of what opening a station takes.
    */
-  readonly keptDesk: (kind: string) => Promise<Desk>;
+  readonly keptDesk: (kind: string, isClockOwn: boolean) => Promise<Desk>;
 }
 
 /** Lets the date of pages be START now, and go on from there. */
@@ -47,12 +47,25 @@ async function beginAtStart(context: BrowserContext): Promise<void> {
   }, START.getTime() - Date.now());
 }
 
+/** Lets chance on pages be the same each time a page is loaded: stand-ins flicker alike in every run. */
+async function tameChance(context: BrowserContext): Promise<void> {
+  await context.addInitScript(() => {
+    let state = 20_611;
+    Math.random = () => {
+      // A linear congruence (Numerical Recipes): even enough for a flicker.
+      state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
+      return state / 2 ** 32;
+    };
+  });
+}
+
 /** A context that begins at START, of its own: for journeys that need one that nothing was kept in. */
 export async function freshContext(
   browser: Browser,
   options: Parameters<Browser['newContext']>[0] = {},
 ): Promise<BrowserContext> {
   const context = await browser.newContext(options);
+  await tameChance(context);
   await beginAtStart(context);
   return context;
 }
@@ -65,9 +78,12 @@ export const test = base.extend<Options & { readonly desk: Desk }, Kept>({
   keptDesk: [
     async ({ browser }, use) => {
       const kept = new Map<string, Desk>();
-      await use(async (kind) => {
-        const context = kept.get(kind)?.context ?? (await browser.newContext());
-        const desk = kept.get(kind) ?? { context, page: await context.newPage() };
+      await use(async (kind, isClockOwn) => {
+        const there = kept.get(kind);
+        if (there) return there;
+        const context = isClockOwn ? await browser.newContext() : await freshContext(browser);
+        if (isClockOwn) await tameChance(context);
+        const desk = { context, page: await context.newPage() };
         kept.set(kind, desk);
         return desk;
       });
@@ -76,7 +92,8 @@ export const test = base.extend<Options & { readonly desk: Desk }, Kept>({
     { scope: 'worker' },
   ],
   desk: async ({ keptDesk, ownClock, viewport, hasTouch, deviceScaleFactor }, use) => {
-    const desk = await keptDesk(JSON.stringify({ ownClock, viewport, hasTouch, deviceScaleFactor }));
+    const kind = JSON.stringify({ ownClock, viewport, hasTouch, deviceScaleFactor });
+    const desk = await keptDesk(kind, ownClock);
     if (desk.page.isClosed()) desk.page = await desk.context.newPage();
     if (ownClock) {
       await desk.context.clock.install({ time: START });
@@ -89,10 +106,9 @@ export const test = base.extend<Options & { readonly desk: Desk }, Kept>({
   },
   context: ({ desk }, use) => use(desk.context),
   openTab: ({ desk }, use) => use(() => desk.context.newPage()),
-  page: async ({ desk: { context, page }, ownClock }, use) => {
+  page: async ({ desk: { page } }, use) => {
     await page.goto(BLANK);
     if (!(await hasBench(page))) {
-      if (!ownClock) await beginAtStart(context);
       // The application makes its own database.
       await page.goto('/ticket');
       await page.getByRole('heading', { level: 1 }).waitFor();

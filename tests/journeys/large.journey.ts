@@ -44,10 +44,14 @@ test('with 5,000 parts and 50,000 entries every station opens and answers, and t
   for (const station of STATIONS) {
     await line.locator(`a[href="/${station}"]`).click();
     await expect(page).toHaveURL(new RegExp(`/${station}$`));
-    await undo.click();
-    await expect(redo).toBeEnabled();
-    await redo.click();
-    await expect(undo).toHaveAttribute('title', /^Take back: Take at the shelf/);
+    // What was done is taken back at one station and done again at the next: each answers a change of the bench.
+    if (await redo.isEnabled()) {
+      await redo.click();
+      await expect(undo).toHaveAttribute('title', /^Take back: Take at the shelf/);
+    } else {
+      await undo.click();
+      await expect(redo).toBeEnabled();
+    }
   }
   // The copy that made it quick is of what the ledger truly holds.
   await openStation(page, 'shelf');

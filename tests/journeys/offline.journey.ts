@@ -60,39 +60,42 @@ async function noteTrip(phone: Page): Promise<void> {
   await expect(phone.getByText('Far jetty').first()).toBeVisible();
 }
 
-let server: ChildProcess;
+async function openEach(page: Page): Promise<void> {
+  const line = page.getByRole('navigation', { name: /stations/i });
+  const stops = await line.getByRole('link').all();
+  expect(stops).toHaveLength(12);
+  const names = await Promise.all(stops.map(async (stop) => (await stop.getAttribute('href')) ?? ''));
+  for (const address of names) {
+    await line.locator(`a[href="${address}"]`).click();
+    await expect(page).toHaveURL(`${HOME}${address}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  }
+  // An address nobody kept leads to the first station, not to the browser's own page.
+  await page.goto('/');
+  await expect(page).toHaveURL(`${HOME}/ticket`);
+}
 
-test.beforeEach(async () => {
-  server = await startServer();
-});
+async function pourSome(page: Page): Promise<void> {
+  await openStation(page, 'pour');
+  // The plan comes from the worker, which is kept as well.
+  await beginRun(page);
+  for (const done of ['Load', 'Close']) {
+    const control = page.getByRole('main').getByRole('button', { name: new RegExp(`^${done}`) });
+    await expect(control).toBeVisible();
+    await page.keyboard.press('Space');
+    await expect(control).toHaveCount(0);
+  }
+  const before = await readBench(page);
+  const [run] = before.contents.runs.filter(({ state }) => state === 'pouring');
+  expect(run).toBeDefined();
+  await page.reload();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  const after = await readBench(page);
+  expect(after.contents.runs.find(({ id }) => id === run!.id)).toEqual(run);
+}
 
-test.afterEach(() => stopServer(server));
-
-test('a trip noted on a phone with no network is joined to the bench it parted from, each note and each hook once', async ({
-  browser,
-}) => {
-  const bench = await (await freshContext(browser)).newPage();
-  await openStation(bench, 'shelf');
-  const parted = await readBench(bench);
-
-  const phoneContext = await freshContext(browser, {
-    ...{ viewport: { width: 390, height: 844 }, hasTouch: true },
-    ...{ baseURL: HOME, serviceWorkers: 'allow' },
-  });
-  const phone = await phoneContext.newPage();
-  await openStation(phone, 'water');
-  await takeBench(phone, parted);
-  await openBenchMenu(phone);
-  await expect(phone.getByText(/^The app is kept on this device/)).toBeVisible();
-  await closeDialog(phone);
-  await stopServer(server);
-
-  await phone.reload();
-  await expect(phone.getByRole('heading', { level: 1 })).toBeVisible();
-  await noteTrip(phone);
-  const trip = await readBench(phone);
-  await phoneContext.close();
-
+/** Joins the bench of the trip, once and again. */
+async function joinTrip(bench: Page, parted: BenchFile, trip: BenchFile): Promise<void> {
   // Meanwhile hooks went out at the bench.
   await bench
     .getByRole('button', { name: /^Hook 2\/0|^Jig hook 2\/0/ })
@@ -103,6 +106,7 @@ test('a trip noted on a phone with no network is joined to the bench it parted f
     .getByRole('form', { name: /^Move / })
     .getByRole('button', { name: 'Take' })
     .click();
+  await expect(bench.getByRole('button', { name: 'Undo' })).toHaveAttribute('title', /Take at the shelf/);
   await openBenchMenu(bench);
   const file = {
     name: 'phone.json',
@@ -126,54 +130,42 @@ test('a trip noted on a phone with no network is joined to the bench it parted f
     next: 'Longer arm',
   });
   expect(joined.entries).toHaveLength(parted.contents.entries.length + 1);
-  await bench.context().close();
-});
+}
 
-test('every station opens and a run is poured with no network, from the first visit on', async ({
+test('from the first visit on a phone needs no network: every station opens, a trip is noted, a run is poured; the trip is joined to the bench it parted from, each note and each hook once', async ({
   browser,
 }) => {
-  const context = await freshContext(browser, {
+  const server = await startServer();
+  const phoneContext = await freshContext(browser, {
     ...{ viewport: { width: 390, height: 844 }, hasTouch: true },
     ...{ baseURL: HOME, serviceWorkers: 'allow' },
   });
-  const page = await context.newPage();
-  await openStation(page, 'ticket');
-  await openBenchMenu(page);
-  await expect(page.getByText(/^The app is kept on this device/)).toBeVisible();
-  await closeDialog(page);
-  await stopServer(server);
+  const benchContext = await freshContext(browser);
+  try {
+    const bench = await benchContext.newPage();
+    await openStation(bench, 'shelf');
+    const parted = await readBench(bench);
+    const phone = await phoneContext.newPage();
+    const failures: string[] = [];
+    phone.on('pageerror', (error) => failures.push(error.message));
+    await openStation(phone, 'water');
+    await takeBench(phone, parted);
+    await openBenchMenu(phone);
+    await expect(phone.getByText(/^The app is kept on this device/)).toBeVisible();
+    await closeDialog(phone);
+    await stopServer(server);
 
-  const failures: string[] = [];
-  page.on('pageerror', (error) => failures.push(error.message));
-  const line = page.getByRole('navigation', { name: /stations/i });
-  const stops = await line.getByRole('link').all();
-  expect(stops).toHaveLength(12);
-  const names = await Promise.all(stops.map(async (stop) => (await stop.getAttribute('href')) ?? ''));
-  for (const address of names) {
-    await line.locator(`a[href="${address}"]`).click();
-    await expect(page).toHaveURL(`${HOME}${address}`);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await phone.reload();
+    await expect(phone.getByRole('heading', { level: 1 })).toBeVisible();
+    await noteTrip(phone);
+    const trip = await readBench(phone);
+    await test.step('every station opens', () => openEach(phone));
+    await test.step('a run is poured, and outlives a reload', () => pourSome(phone));
+    expect(failures).toEqual([]);
+    await test.step('joined at home', () => joinTrip(bench, parted, trip));
+  } finally {
+    await stopServer(server);
+    await phoneContext.close();
+    await benchContext.close();
   }
-  // An address nobody kept leads to the first station, not to the browser's own page.
-  await page.goto('/');
-  await expect(page).toHaveURL(`${HOME}/ticket`);
-
-  await openStation(page, 'pour');
-  // The plan comes from the worker, which is kept as well.
-  await beginRun(page);
-  for (const done of ['Load', 'Close']) {
-    const control = page.getByRole('main').getByRole('button', { name: new RegExp(`^${done}`) });
-    await expect(control).toBeVisible();
-    await page.keyboard.press('Space');
-    await expect(control).toHaveCount(0);
-  }
-  const before = await readBench(page);
-  const [run] = before.contents.runs.filter(({ state }) => state === 'pouring');
-  expect(run).toBeDefined();
-  await page.reload();
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  const after = await readBench(page);
-  expect(after.contents.runs.find(({ id }) => id === run!.id)).toEqual(run);
-  expect(failures).toEqual([]);
-  await context.close();
 });

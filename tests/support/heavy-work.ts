@@ -122,9 +122,7 @@ const plan: HeavyWork = {
   station: 'pour',
   bench: () => bigBench(bigSession()).contents,
   prepare: async (page) => {
-    await untilProven(page);
-    // The search is called off and begun anew: the same forty lines, a fresh worker.
-    await page.reload();
+    // The search that begins by itself is called off and begun anew: the same forty lines, a fresh worker.
     await page.getByRole('button', { name: 'Cancel' }).click();
     await shown(page.getByText('The search was called off.'));
   },
