@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './scripts/chromium.mjs';
 
 const port = Number(process.env.RUVEK_TEST_PORT ?? 3217);
 
@@ -23,7 +24,7 @@ export default defineConfig({
     // A part that is still moving can lose a click on a slow machine.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
-      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+      executablePath: CHROMIUM,
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -1,6 +1,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { chromium, type Browser, type Page } from '@playwright/test';
+import { CHROMIUM } from '../scripts/chromium.mjs';
 
 const NEXT = 'node_modules/next/dist/bin/next';
 const PORT = Number(process.env.RUVEK_BENCH_PORT ?? 3391);
@@ -33,7 +34,7 @@ export async function* inBrowser(
 ): AsyncGenerator<string> {
   const server = await serve();
   const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    executablePath: CHROMIUM,
     args: ['--no-sandbox', '--disable-gpu'],
   });
   try {

@@ -1,11 +1,12 @@
 // Takes the pictures of the main views for the README, from the demo bench of a running server:
 //   node scripts/screenshots.mjs http://127.0.0.1:3000
 import { chromium } from '@playwright/test';
+import { CHROMIUM } from './chromium.mjs';
 
 const [, , base = 'http://127.0.0.1:3000'] = process.argv;
 const folder = new URL('../docs/screenshots/', import.meta.url).pathname;
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  executablePath: CHROMIUM,
   args: ['--no-sandbox', '--disable-gpu'],
 });
 

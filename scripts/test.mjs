@@ -3,9 +3,9 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { CHROMIUM } from './chromium.mjs';
 import { bin, FOR_LINT, install, LINT, ROOMY, root, run, runBeside, TYPES } from './prepare.mjs';
 
-const CHROMIUM = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
 const RESULTS = join(root, 'test-results');
 
 let passed = 0;
@@ -50,7 +50,7 @@ function installChromium() {
   process.stdout.write("\n== Chromium from Debian's packages\n");
   const apt = { DEBIAN_FRONTEND: 'noninteractive' };
   run('apt-get', ['update', '-qq'], apt);
-  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], apt);
+  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium-headless-shell'], apt);
   return existsSync(CHROMIUM);
 }
 
@@ -92,7 +92,7 @@ if (!isBuilt) {
   failed += 1;
 } else if (!installChromium()) {
   process.stderr.write(
-    `No Chromium at ${CHROMIUM}. Install Debian's package chromium, or set CHROMIUM_PATH.\n`,
+    `No Chromium at ${CHROMIUM}. Install Debian's package chromium-headless-shell, or set CHROMIUM_PATH.\n`,
   );
   failed += 1;
 } else {
