@@ -51,5 +51,7 @@ export async function freshPage(browser: Browser): Promise<Page> {
     ...{ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' },
     ...{ reducedMotion: 'reduce', baseURL: HOME },
   });
+  // What runs these files keeps the names of functions by a helper that a page does not have.
+  await context.addInitScript('globalThis.__name ??= (made) => made');
   return context.newPage();
 }

@@ -4,33 +4,16 @@ import { layOutBench } from '../tests/support/bench-database';
 import { largeBench } from '../tests/support/large-bench';
 import { STATIONS, takeTwo, timeAnswer, timeOpening, untilPacked } from '../tests/support/station-times';
 import { EMPTY, freshPage } from './browser';
+import { longestTask, watchTasks } from './long-tasks';
 
 const TRIES = 5;
 
-declare global {
-  interface Window {
-    longTasks: number[];
-  }
-}
-
 async function openBench(browser: Browser): Promise<Page> {
   const page = await freshPage(browser);
-  await page.addInitScript(() => {
-    window.longTasks = [];
-    new PerformanceObserver((list) => {
-      for (const { duration } of list.getEntries()) window.longTasks.push(duration);
-    }).observe({ type: 'longtask', buffered: true });
-  });
+  await watchTasks(page);
   await timeOpening(page, '/shelf');
   return page;
 }
-
-/** Under this a task is not told of, ms. */
-const TOLD_FROM_MS = 50;
-
-/** The longest task since the page was opened, ms. */
-const longestTask = (page: Page) =>
-  page.evaluate((least) => Math.max(least, ...window.longTasks), TOLD_FROM_MS);
 
 /** The best of some tries, ms. */
 async function bestOf(measure: () => Promise<number>): Promise<number> {
