@@ -1,6 +1,8 @@
 /** Unit tests sit beside their file; tests/ holds import rules and differential runs (journeys run in Playwright). */
 const config = {
   testEnvironment: 'node',
+  // Each file has globals of its own: to take them apart when it ends frees nothing, and takes seconds for large ones.
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   // One process for all of it grows to gigabytes and slows what runs late: a worker that has grown is begun anew.
   maxWorkers: 2,
   workerIdleMemoryLimit: '900MB',

@@ -6,6 +6,8 @@ const config: NextConfig = {
   // The solver loads its own wasm from disk; bundling it would lose the file.
   serverExternalPackages: ['highs'],
   devIndicators: false,
+  // What a later build could take over is not written at the first: it takes a fifth of its time, and most clones build once.
+  experimental: { turbopackFileSystemCacheForBuild: process.env.RUVEK_FIRST_BUILD !== '1' },
   // `npm test` has the types checked before it builds.
   typescript: { ignoreBuildErrors: process.env.RUVEK_TYPES_CHECKED === '1' },
 };

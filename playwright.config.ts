@@ -33,6 +33,8 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        // Pages are opened over and over and soon left: what V8 compiles thoroughly it does later, for what stays hot.
+        '--js-flags=--interrupt-budget=1000000 --interrupt-budget-for-maglev=500000',
       ],
     },
   },

@@ -3,7 +3,7 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { bin, FOR_LINT, install, LINT, ROOMY, root, runBeside, TYPES } from './prepare.mjs';
+import { FOR_LINT, FORM, install, LINT, NEXT, root, runBeside, TYPES, UNIT } from './prepare.mjs';
 
 const began = Date.now();
 const git = (...args) =>
@@ -19,20 +19,12 @@ const code = changed.filter((file) => /\.(ts|tsx|mjs)$/.test(file));
 
 install();
 const types = async () =>
-  (await runBeside('Types of the routes', 'node', [bin('next/dist/bin/next'), 'typegen'])) +
-  (await runBeside('Types', 'node', [bin(TYPES), '--noEmit']));
+  (await runBeside('Types of the routes', NEXT, ['typegen'])) +
+  (await runBeside('Types', TYPES, ['--noEmit']));
 const form = () =>
-  runBeside('Format', 'node', [
-    ...[bin('prettier/bin/prettier.cjs'), '--check', '--ignore-unknown', '--log-level', 'warn', ...changed],
-  ]);
-const lint = () => runBeside('Lint', 'node', [...ROOMY, bin(LINT), '--max-warnings', '0', ...code], FOR_LINT);
-const unit = () =>
-  runBeside('Unit tests', 'node', [
-    bin('jest/bin/jest.js'),
-    '--findRelatedTests',
-    '--passWithNoTests',
-    ...code,
-  ]);
+  runBeside('Format', FORM, ['--check', '--ignore-unknown', '--log-level', 'warn', ...changed]);
+const lint = () => runBeside('Lint', LINT, ['--max-warnings', '0', ...code], FOR_LINT);
+const unit = () => runBeside('Unit tests', UNIT, ['--findRelatedTests', '--passWithNoTests', ...code]);
 
 const lintAndTest = async () => (await lint()) + (await unit());
 const worst = await Promise.all([

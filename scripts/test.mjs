@@ -4,7 +4,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { CHROMIUM } from './chromium.mjs';
-import { bin, FOR_LINT, install, LINT, ROOMY, root, run, runBeside, TYPES } from './prepare.mjs';
+import { bin, FOR_LINT, FORM, install, LINT, NEXT, root, run, runBeside, TYPES, UNIT } from './prepare.mjs';
 
 const RESULTS = join(root, 'test-results');
 
@@ -19,9 +19,9 @@ function note(name, from) {
   took.push([name, (Date.now() - from) / 1000]);
 }
 
-async function check(name, command, args, env = {}) {
+async function check(name, script, args, options = {}) {
   const from = Date.now();
-  const isGood = (await runBeside(name, command, args, env)) === 0;
+  const isGood = (await runBeside(name, script, args, options)) === 0;
   note(name, from);
   if (isGood) passed += 1;
   else failed += 1;
@@ -54,6 +54,8 @@ function installChromium() {
   return existsSync(CHROMIUM);
 }
 
+const isFirst = !existsSync(join(root, '.next'));
+
 install();
 note('Install', began);
 rmSync(RESULTS, { recursive: true, force: true });
@@ -61,22 +63,23 @@ mkdirSync(RESULTS, { recursive: true });
 
 /** Format, types, lint and the build need one core most of the time, and so do the unit tests: they go side by side. */
 async function checkAndBuild() {
-  await check('Types of the routes', 'node', [bin('next/dist/bin/next'), 'typegen']);
-  await check('Format', 'node', [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']);
-  await check('Unused code and circles', 'node', [bin('knip/bin/knip.js')]);
-  const isTyped = await check('Types', 'node', [bin(TYPES), '--noEmit']);
-  await check('Lint', 'node', [...ROOMY, bin(LINT), '.', '--max-warnings', '0'], FOR_LINT);
-  // The build checks types again unless told that they were.
-  const env = isTyped ? { RUVEK_TYPES_CHECKED: '1' } : {};
-  return check('Build', 'node', [bin('next/dist/bin/next'), 'build'], env);
+  await check('Types of the routes', NEXT, ['typegen']);
+  await check('Format', FORM, ['--check', '.', '--log-level', 'warn']);
+  await check('Unused code and circles', 'knip/bin/knip.js', []);
+  const isTyped = await check('Types', TYPES, ['--noEmit']);
+  await check('Lint', LINT, ['.', '--max-warnings', '0'], FOR_LINT);
+  const env = {
+    // The build checks types again unless told that they were.
+    ...(isTyped ? { RUVEK_TYPES_CHECKED: '1' } : {}),
+    ...(isFirst ? { RUVEK_FIRST_BUILD: '1' } : {}),
+  };
+  return check('Build', NEXT, ['build'], { env, flags: [] });
 }
 
 async function unitTests() {
   const from = Date.now();
   const report = ['--silent', '--json', '--outputFile', join(RESULTS, 'unit.json')];
-  const code = await runBeside('Unit tests', 'node', [bin('jest/bin/jest.js'), ...report], {
-    NODE_OPTIONS: ROOMY.join(' '),
-  });
+  const code = await runBeside('Unit tests', UNIT, report);
   note('Unit tests', from);
   count('jest', code, () => {
     const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = readJson('unit.json');

@@ -1,28 +1,14 @@
 import { expose, transfer } from 'comlink';
-import { answer } from '@/calculations/answer';
-import { mainColors } from '@/core/coats/color/main-colors';
-import { rackLoads } from '@/core/coats/rack/rack-loads';
-import { measureMesh } from '@/core/meshes/measure-mesh';
-import { readStl } from '@/core/meshes/read-stl';
-import { writeStl } from '@/core/meshes/write-stl';
-import { cutHalves, type MoldSpec } from '@/core/molds/cut-halves';
-import { layMesh } from '@/core/molds/lay-mesh';
-import { sitOnBottom } from '@/core/molds/sit-on-bottom';
-import { studyMesh, studySolid } from '@/core/molds/study-body';
-import { planPours } from '@/core/pours/plan-pours';
-import { planCuts } from '@/core/rigs/cuts/plan-cuts';
-import { repeatableRandom } from '@/core/numeric/repeatable-random';
-import { forecastUse } from '@/core/stock/forecast-use';
-import { planOrders } from '@/core/stock/plan-orders';
-import { mixStock } from '@/core/stock/mix-stock';
+import type { MoldSpec } from '@/core/molds/cut-halves';
 import { done, fail, type Outcome } from '@/core/problems/problem';
 import type { JobName, Jobs, WorkerDoor } from './protocol';
 
+/** Each job brings its own code when it is first asked for: a worker that plans pours need not read all that cuts molds. */
 type Doers = {
   [Name in JobName]: (
     input: Jobs[Name]['takes'],
     onProgress: (progress: Jobs[Name]['tells']) => void,
-  ) => Promise<Jobs[Name]['gives']> | Jobs[Name]['gives'];
+  ) => Promise<Jobs[Name]['gives']>;
 };
 
 /** Longest side of a photo by which its colors are told, pixels. */
@@ -49,6 +35,11 @@ const bytesOf = async (file: Blob) => new Uint8Array(await file.arrayBuffer());
 /** The cavity of a mold; a mesh that is not closed has no inside to cut out. */
 async function cavityOf(body: Jobs['cutMold']['takes']['body']): Promise<Outcome<MoldSpec['cavity']>> {
   if ('solid' in body) return done(body.solid);
+  const [{ readStl }, { layMesh }, { measureMesh }] = await Promise.all([
+    import('@/core/meshes/read-stl'),
+    import('@/core/molds/lay-mesh'),
+    import('@/core/meshes/measure-mesh'),
+  ]);
   const read = readStl(await bytesOf(body.file));
   if (!read.ok) return read;
   const laid = layMesh(read.value, body.scale);
@@ -61,38 +52,75 @@ function monthOf(day: number): number {
   return new Date(Date.UTC(2001, 0, 1 + day)).getUTCMonth();
 }
 
+/** What a solver is told beside its problem. */
+function solving<Progress>(timeLimitS: number | undefined, onProgress: (progress: Progress) => void) {
+  return { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) };
+}
+
 const DOERS: Doers = {
-  calculate: ({ name, input }, onProgress) => answer(name, input, { onProgress }),
-  planPours: ({ demand, molds, timeLimitS }, onProgress) =>
-    planPours(demand, molds, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
-  mixStock: ({ recipes, shelf, timeLimitS }, onProgress) =>
-    mixStock(recipes, shelf, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
-  planCuts: ({ stock, pieces, kerfMm, timeLimitS }, onProgress) =>
-    planCuts(stock, pieces, kerfMm, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
-  planOrders: ({ short, packs, posts, timeLimitS }, onProgress) =>
-    planOrders(short, packs, posts, { onProgress, ...(timeLimitS === undefined ? {} : { timeLimitS }) }),
-  forecastUse: ({ bins, season, startOfYearDay, seed }) => {
+  calculate: async ({ name, input }, onProgress) => {
+    const { answer } = await import('@/calculations/answer');
+    return answer(name, input, { onProgress });
+  },
+  planPours: async ({ demand, molds, timeLimitS }, onProgress) => {
+    const { planPours } = await import('@/core/pours/plan-pours');
+    return planPours(demand, molds, solving(timeLimitS, onProgress));
+  },
+  mixStock: async ({ recipes, shelf, timeLimitS }, onProgress) => {
+    const { mixStock } = await import('@/core/stock/mix-stock');
+    return mixStock(recipes, shelf, solving(timeLimitS, onProgress));
+  },
+  planCuts: async ({ stock, pieces, kerfMm, timeLimitS }, onProgress) => {
+    const { planCuts } = await import('@/core/rigs/cuts/plan-cuts');
+    return planCuts(stock, pieces, kerfMm, solving(timeLimitS, onProgress));
+  },
+  planOrders: async ({ short, packs, posts, timeLimitS }, onProgress) => {
+    const { planOrders } = await import('@/core/stock/plan-orders');
+    return planOrders(short, packs, posts, solving(timeLimitS, onProgress));
+  },
+  forecastUse: async ({ bins, season, startOfYearDay, seed }) => {
+    const [{ forecastUse }, { repeatableRandom }] = await Promise.all([
+      import('@/core/stock/forecast-use'),
+      import('@/core/numeric/repeatable-random'),
+    ]);
     const random = repeatableRandom(seed);
     const busy = (day: number) => season[monthOf(startOfYearDay + day)] ?? 1;
     return bins.map(({ id, ...use }) => ({ id, runOut: forecastUse({ ...use, season: busy, random }) }));
   },
   readStl: async ({ file }, onProgress) => {
+    const [{ readStl }, { studyMesh }] = await Promise.all([
+      import('@/core/meshes/read-stl'),
+      import('@/core/molds/study-body'),
+    ]);
     const read = readStl(await bytesOf(file), { onProgress: (share) => onProgress({ share }) });
     if (!read.ok) return read;
     const body = studyMesh(read.value);
     return transfer(done(body), [body.sketch.buffer]);
   },
-  studyBody: ({ solid, scale }) => studySolid(solid, scale),
-  sitOnBottom,
+  studyBody: async ({ solid, scale }) => {
+    const { studySolid } = await import('@/core/molds/study-body');
+    return studySolid(solid, scale);
+  },
+  sitOnBottom: async (input) => {
+    const { sitOnBottom } = await import('@/core/molds/sit-on-bottom');
+    return sitOnBottom(input);
+  },
   photoColors: async ({ file }) => {
+    const { mainColors } = await import('@/core/coats/color/main-colors');
     const pixels = await decodePhoto(file);
     if (!pixels) return fail('photo.unreadable', { type: file.type });
     const colors = mainColors(pixels);
     return colors.length > 0 ? done(colors) : fail('photo.nothing-seen', {});
   },
-  rackLoads: ({ groups, cureMinutes, rack, timeLimitS }) =>
-    rackLoads(groups, cureMinutes, rack, { timeLimitS }),
+  rackLoads: async ({ groups, cureMinutes, rack, timeLimitS }) => {
+    const { rackLoads } = await import('@/core/coats/rack/rack-loads');
+    return rackLoads(groups, cureMinutes, rack, { timeLimitS });
+  },
   cutMold: async ({ spec, body, coldScale, title }) => {
+    const [{ cutHalves }, { writeStl }] = await Promise.all([
+      import('@/core/molds/cut-halves'),
+      import('@/core/meshes/write-stl'),
+    ]);
     const cavity = await cavityOf(body);
     if (!cavity.ok) return cavity;
     const { head, front, back } = await cutHalves({ ...spec, cavity: cavity.value });

@@ -19,18 +19,18 @@ test('an order becomes heads on the shelf, and the metal and hooks are gone from
 
   await test.step('write the ticket', async () => {
     await page.getByRole('button', { name: 'New ticket' }).click();
-    await page.getByRole('textbox', { name: 'Ticket' }).fill('Quay sixty');
+    await page.getByRole('textbox', { name: 'Ticket' }).fill('Quay two dozen');
     await page.getByText('An order').click();
     await page.getByRole('textbox', { name: 'Ordered by' }).fill('Club league');
     await page.getByRole('textbox', { name: 'Weight', exact: true }).fill('10 g');
-    await page.getByRole('textbox', { name: 'Pieces' }).fill('60');
+    await page.getByRole('textbox', { name: 'Pieces' }).fill('24');
     await choose(page, 'Hook', /^Jig hook 2\/0 \d+ on the shelf$/);
     await choose(page, 'Metal', 'Lot 14, hard lead');
     const slip = page.getByRole('complementary', { name: 'Slip' });
     await expect(slip.getByText('Pours of Block F')).toBeVisible();
     await expect(slip).toContainText('Round 10 g, 2/0');
     await page.getByRole('button', { name: 'Write ticket' }).click();
-    await expect(page.getByRole('heading', { name: /^Quay sixty/, level: 2 }).first()).toBeVisible();
+    await expect(page.getByRole('heading', { name: /^Quay two dozen/, level: 2 }).first()).toBeVisible();
   });
 
   await test.step('plan it', async () => {
@@ -38,36 +38,36 @@ test('an order becomes heads on the shelf, and the metal and hooks are gone from
       .getByRole('region', { name: /^Ticket \d+/ })
       .getByRole('button', { name: 'Pour' })
       .click();
-    await expect(page.getByRole('heading', { name: '30 pours, 35 min' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: '12 pours, 21 min' })).toBeVisible();
     await expect(page.getByText('proven the shortest')).toBeVisible();
     await beginRun(page);
     await countPoursOnly(page);
   });
 
   await test.step('pour, with two misfills, an undo and a reload in the middle', async () => {
-    for (let pour = 1; pour <= 3; pour += 1) await pourOnce(page, pour, 30);
-    await expect(page.getByRole('heading', { name: 'Pour 4 of 30' })).toBeVisible();
+    for (let pour = 1; pour <= 3; pour += 1) await pourOnce(page, pour, 12);
+    await expect(page.getByRole('heading', { name: 'Pour 4 of 12' })).toBeVisible();
     await page.getByRole('button', { name: 'Cavity 2, 10 g, cast' }).click();
     await expect(page.getByRole('button', { name: 'Pour 3, 1 misfilled' })).toBeVisible();
     // One misfill leaves one head to cast: a pour more than planned.
-    await pourOnce(page, 4, 31);
-    await pourOnce(page, 5, 31);
+    await pourOnce(page, 4, 13);
+    await pourOnce(page, 5, 13);
     // A pour too many, and a mark too many, both taken back.
-    await pourOnce(page, 6, 31);
-    await expect(page.getByRole('heading', { name: 'Pour 7 of 31' })).toBeVisible();
+    await pourOnce(page, 6, 13);
+    await expect(page.getByRole('heading', { name: 'Pour 7 of 13' })).toBeVisible();
     await page.keyboard.press('Backspace');
-    await expect(page.getByRole('heading', { name: 'Pour 6 of 31' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Pour 6 of 13' })).toBeVisible();
     await page.keyboard.press('1');
     await expect(page.getByRole('button', { name: 'Pour 5, 1 misfilled' })).toBeVisible();
     await page.keyboard.press('Backspace');
     await expect(page.getByRole('button', { name: 'Pour 5, good' })).toBeVisible();
 
     await page.reload();
-    for (let pour = 6; pour <= 7; pour += 1) await pourOnce(page, pour, 31);
-    await expect(page.getByRole('heading', { name: 'Pour 8 of 31' })).toBeVisible();
+    for (let pour = 6; pour <= 7; pour += 1) await pourOnce(page, pour, 13);
+    await expect(page.getByRole('heading', { name: 'Pour 8 of 13' })).toBeVisible();
     await page.keyboard.press('2');
     await expect(page.getByRole('button', { name: 'Pour 7, 1 misfilled' })).toBeVisible();
-    for (let pour = 8; pour <= 31; pour += 1) await pourOnce(page, pour, 31);
+    for (let pour = 8; pour <= 13; pour += 1) await pourOnce(page, pour, 13);
   });
 
   await test.step('book it', async () => {
@@ -75,9 +75,9 @@ test('an order becomes heads on the shelf, and the metal and hooks are gone from
     await page.keyboard.press('Space');
     const form = page.getByRole('dialog', { name: /^Book run/ });
     await form.getByRole('textbox', { name: 'Skimmed off' }).fill(`${SKIMMED_G} g`);
-    await expect(form.getByText('+60')).toBeVisible();
+    await expect(form.getByText('+24')).toBeVisible();
     await form.getByRole('button', { name: 'Book it' }).click();
-    await expect(page.getByText(/is booked: 60 heads on the shelf/)).toBeVisible();
+    await expect(page.getByText(/is booked: 24 heads on the shelf/)).toBeVisible();
   });
 
   const after = await readBench(page);
@@ -88,26 +88,26 @@ test('an order becomes heads on the shelf, and the metal and hooks are gone from
     throw new Error('the demo bench has lost a bin');
 
   // By hand: a casting's metal is the cavity less the hook's steel in it, times density, shrunk. Cavity 1 cast
-  // 31 good ones; cavity 2 cast 29 good ones and 2 misfills, which went back.
+  // 13 good ones; cavity 2 cast 11 good ones and 2 misfills, which went back.
   const gramsPerCm3 = lot.densityGcm3 * Math.pow(1 - lot.shrinkLinear, 3);
   const [first, second] = block.cavities.map(
     (cavity) => gramsPerCm3 * (cavity.volumeCm3 - (hook.massG / STEEL) * cavity.hookShare),
   );
-  const metalGone = 31 * (first ?? 0) + 29 * (second ?? 0) + SKIMMED_G;
+  const metalGone = 13 * (first ?? 0) + 11 * (second ?? 0) + SKIMMED_G;
 
-  expect(levelOf(after, HEAD_BIN)).toBe(levelOf(before, HEAD_BIN) + 60);
-  expect(levelOf(after, 'hook-2-0')).toBe(levelOf(before, 'hook-2-0') - 62);
+  expect(levelOf(after, HEAD_BIN)).toBe(levelOf(before, HEAD_BIN) + 24);
+  expect(levelOf(after, 'hook-2-0')).toBe(levelOf(before, 'hook-2-0') - 26);
   expect(levelOf(after, 'lot-14')).toBeCloseTo(levelOf(before, 'lot-14') - metalGone, 6);
 
   await test.step('the shelf shows it', async () => {
     await page.getByRole('link', { name: /Shelf/ }).click();
     await page.getByRole('textbox', { name: 'Search the shelf' }).fill('Round 10 g');
     const heads = page.getByRole('region', { name: 'Round 10 g, 2/0, Lot 14', exact: true });
-    await expect(heads.getByRole('button', { name: /^On hand: 120/ })).toBeVisible();
-    await expect(heads.getByRole('row', { name: /made/ }).first()).toContainText('+60');
+    await expect(heads.getByRole('button', { name: /^On hand: 84/ })).toBeVisible();
+    await expect(heads.getByRole('row', { name: /made/ }).first()).toContainText('+24');
     await page.getByRole('textbox', { name: 'Search the shelf' }).fill('Jig hook 2/0');
-    await page.getByRole('button', { name: /^Jig hook 2\/0 148/ }).click();
-    await expect(page.getByRole('button', { name: /^On hand: 148/ })).toBeVisible();
+    await page.getByRole('button', { name: /^Jig hook 2\/0 184/ }).click();
+    await expect(page.getByRole('button', { name: /^On hand: 184/ })).toBeVisible();
     await page.getByRole('textbox', { name: 'Search the shelf' }).fill('Lot 14');
     const kilos = ((levelOf(before, 'lot-14') - metalGone) / 1000).toFixed(1);
     await page.getByRole('button', { name: new RegExp(`^Lot 14, hard lead ${kilos} kg`) }).click();
@@ -123,14 +123,14 @@ test('an order becomes heads on the shelf, and the metal and hooks are gone from
     expect(levelOf(undone, 'lot-14')).toBeCloseTo(levelOf(before, 'lot-14'), 6);
     await page.getByRole('button', { name: 'Redo' }).click();
     await expect(page.getByText('Done again: Book a run')).toBeVisible();
-    expect(levelOf(await readBench(page), HEAD_BIN)).toBe(levelOf(before, HEAD_BIN) + 60);
+    expect(levelOf(await readBench(page), HEAD_BIN)).toBe(levelOf(before, HEAD_BIN) + 24);
   });
 
   await test.step('the order is handed over', async () => {
     await openStation(page, 'ticket');
-    await page.getByRole('button', { name: /Quay sixty/ }).click();
+    await page.getByRole('button', { name: /Quay two dozen/ }).click();
     await page.getByRole('button', { name: 'Hand over' }).click();
-    await expect(page.getByRole('button', { name: /Quay sixty/ })).toHaveCount(0);
+    await expect(page.getByRole('button', { name: /Quay two dozen/ })).toHaveCount(0);
     expect(levelOf(await readBench(page), HEAD_BIN)).toBe(levelOf(before, HEAD_BIN));
   });
 });

@@ -240,7 +240,7 @@ test.describe('by a clock of its own', () => {
     await expect(pot).toContainText(/good for Block/);
     await expect(pot).not.toContainText('alarm');
 
-    await page.clock.runFor(180_000);
+    await page.clock.runFor(60_000);
     await expect(pot).not.toContainText('alarm');
 
     await page.getByRole('button', { name: 'Top up' }).click();

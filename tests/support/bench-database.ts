@@ -18,34 +18,65 @@ export async function hasBench(page: Page): Promise<boolean> {
   );
 }
 
+/** Up to so many records that differ are written where they lie; more of them into a database made anew. */
+const FEW = 500;
+
 /**
  * Puts a bench in place of the one that is there, and forgets what the device kept beside it. No page of it may be open.
- * The database is made anew as the application made it: one that is only emptied grows slow over many journeys.
+ * Most journeys change little of a bench, and what they left as it was need not be written again. A database that is
+ * emptied and filled over and over would grow slow: then it is made anew, as the application made it.
  */
 export async function layOutBench(page: Page, contents: BenchContents): Promise<void> {
   await page.evaluate(
-    async ({ name, text }) => {
+    async ({ name, text, few }) => {
       const tables = JSON.parse(text) as Record<string, object[]>;
-      const done = (request: IDBOpenDBRequest) =>
-        new Promise<IDBDatabase>((resolve, reject) => {
+      const done = <T>(request: IDBRequest<T>) =>
+        new Promise<T>((resolve, reject) => {
           request.onsuccess = () => resolve(request.result);
           request.onerror = () => reject(request.error);
         });
       localStorage.clear();
       sessionStorage.clear();
-      const old = await done(indexedDB.open(name));
-      const { version } = old;
-      const look = old.transaction([...old.objectStoreNames]);
-      const stores = [...old.objectStoreNames].map((each) => {
-        const store = look.objectStore(each);
-        const indexes = [...store.indexNames].map((at) => store.index(at));
-        return { name: each, keyPath: store.keyPath, indexes };
-      });
-      old.close();
+      const db = await done(indexedDB.open(name));
+      const { version } = db;
+      const work = db.transaction([...db.objectStoreNames], 'readwrite');
+      const stores = [...db.objectStoreNames].map((each) => work.objectStore(each));
+      const differences = await Promise.all(
+        stores.map(async (store) => {
+          const [keys, records] = await Promise.all([done(store.getAllKeys()), done(store.getAll())]);
+          const there = new Map(records.map((record, nth) => [JSON.stringify(record), keys[nth]!]));
+          const wanted = (tables[store.name] ?? []).map(
+            (record) => [JSON.stringify(record), record] as const,
+          );
+          const isWanted = new Set(wanted.map(([each]) => each));
+          return {
+            store,
+            gone: [...there].flatMap(([each, key]) => (isWanted.has(each) ? [] : [key])),
+            come: wanted.flatMap(([each, record]) => (there.has(each) ? [] : [record])),
+          };
+        }),
+      );
+      if (differences.reduce((total, { gone, come }) => total + gone.length + come.length, 0) <= few) {
+        for (const { store, gone, come } of differences) {
+          for (const key of gone) store.delete(key);
+          for (const record of come) store.put(record);
+        }
+        await new Promise<void>((resolve, reject) => {
+          work.oncomplete = () => resolve();
+          work.onabort = () => reject(work.error);
+        });
+        db.close();
+        return;
+      }
+      const shapes = stores.map((store) => ({
+        ...{ name: store.name, keyPath: store.keyPath },
+        indexes: [...store.indexNames].map((at) => store.index(at)),
+      }));
+      db.close();
       await done(indexedDB.deleteDatabase(name));
       const opening = indexedDB.open(name, version);
       opening.onupgradeneeded = () => {
-        for (const { name: each, keyPath, indexes } of stores) {
+        for (const { name: each, keyPath, indexes } of shapes) {
           const store = opening.result.createObjectStore(each, { keyPath });
           for (const { name: at, keyPath: on, multiEntry, unique } of indexes)
             store.createIndex(at, on, { multiEntry, unique });
@@ -55,7 +86,7 @@ export async function layOutBench(page: Page, contents: BenchContents): Promise<
       (await done(opening)).close();
     },
     // As one text: a value of a hundred thousand parts would take a second to hand over.
-    { name: NAME, text: JSON.stringify(contents) },
+    { name: NAME, text: JSON.stringify(contents), few: FEW },
   );
 }
 

@@ -1,6 +1,7 @@
 import { loftModulus } from '../solids/loft-modulus';
 import { shapeCavity } from './shape-cavity';
 import { findStyle } from './styles';
+import type { HeadStyle } from './styles/definition';
 
 export interface ModulusCavity {
   readonly style: string;
@@ -13,6 +14,30 @@ export interface ModulusCavity {
   } | null;
 }
 
+type Outline = NonNullable<ModulusCavity['outline']>;
+
+// Pages ask for every cavity at every change: a shape is measured once.
+const ofOutline = new WeakMap<Outline, number>();
+const ofStyle = new WeakMap<HeadStyle, number>();
+
+function once<K extends object>(known: WeakMap<K, number>, key: K, measure: () => number): number {
+  const there = known.get(key);
+  if (there !== undefined) return there;
+  const value = measure();
+  known.set(key, value);
+  return value;
+}
+
+function outlineModulus({ section, depth, points }: Outline): number {
+  return loftModulus({ section, depth, profile: points.map(([along, r]) => [r, along] as const) });
+}
+
+/** Of a style's body of 1 cm3. A body of its form goes with the cube root of its volume, as every length of it. */
+function unitModulus(style: HeadStyle): number {
+  const { outlineMm: points } = shapeCavity(style, 1);
+  return outlineModulus({ section: 'round', depth: style.depth, points });
+}
+
 /**
  * A cavity's modulus, volume over area in mm, from its own outline or its style's scaled to its volume; null where
  * neither is known.
@@ -20,16 +45,7 @@ export interface ModulusCavity {
  * @example cavityModulus({ style: 'ball', volumeCm3: 4.18879, outline: null }) // 3.33, a ball of 20 mm
  */
 export function cavityModulus({ style: key, volumeCm3, outline }: ModulusCavity): number | null {
-  if (outline) {
-    const { section, depth, points } = outline;
-    return loftModulus({ section, depth, profile: points.map(([along, r]) => [r, along] as const) });
-  }
+  if (outline) return once(ofOutline, outline, () => outlineModulus(outline));
   const style = findStyle(key);
-  if (!style) return null;
-  const { outlineMm } = shapeCavity(style, volumeCm3);
-  return loftModulus({
-    section: 'round',
-    depth: style.depth,
-    profile: outlineMm.map(([along, r]) => [r, along] as const),
-  });
+  return style ? once(ofStyle, style, () => unitModulus(style)) * Math.cbrt(volumeCm3) : null;
 }

@@ -95,7 +95,7 @@ export function BinCard({ bin }: { bin: Bin }) {
       </dl>
       {bin.unit === 'mm' ? (
         <p className="quiet">
-          Kept by its lengths: receive and measure rolls, sticks and offcuts at <Link href="/rig">Rig</Link>,
+          Kept by its lengths: receive and measure rolls, sticks and offcuts at <Link href="/rig" prefetch={false}>Rig</Link>,
           Rolls.
         </p>
       ) : (

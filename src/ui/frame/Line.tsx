@@ -45,6 +45,8 @@ export function Line({ stops, here }: { stops: readonly Stop[]; here: GlyphName 
             {index === at ? <Gate /> : null}
             <Link
               href={stop.href}
+              // A station is the server's to write anew at each opening: asked for ahead, it would be asked for twice.
+              prefetch={false}
               className={styles.stopLink}
               aria-current={index === at ? 'page' : undefined}
               title={`Key ${index + 1}`}

@@ -66,7 +66,7 @@ export function BenchFrame({ children }: { children: ReactNode }) {
   return (
     <div className={styles.frame}>
       <header className={styles.header}>
-        <Link href="/ticket" className={styles.mark}>
+        <Link href="/ticket" prefetch={false} className={styles.mark}>
           RUVEK
         </Link>
         <span className={styles.benchName}>{view.bench.name}</span>
