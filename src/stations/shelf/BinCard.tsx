@@ -95,8 +95,11 @@ export function BinCard({ bin }: { bin: Bin }) {
       </dl>
       {bin.unit === 'mm' ? (
         <p className="quiet">
-          Kept by its lengths: receive and measure rolls, sticks and offcuts at <Link href="/rig" prefetch={false}>Rig</Link>,
-          Rolls.
+          Kept by its lengths: receive and measure rolls, sticks and offcuts at{' '}
+          <Link href="/rig" prefetch={false}>
+            Rig
+          </Link>
+          , Rolls.
         </p>
       ) : (
         <MoveForm key={bin.id} bin={bin} onHand={row.onHand} />
