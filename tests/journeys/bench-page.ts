@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Locator, type Page } from '@playwright/test';
 import type { BenchContents, BenchFile } from '../../src/records/bench-file';
-import { layOutBench, readBench } from '../support/bench-database';
-import { BLANK } from './bench-test';
+import { layOutBench } from '../support/bench-database';
+import { START_BENCH } from './bench-test';
 
 export { readBench } from '../support/bench-database';
 
@@ -12,18 +12,17 @@ export async function openStation(page: Page, station: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 
-/** Opens a station on the demo bench as `change` makes it; gives that bench. */
+/** Opens a station on the demo bench as `change` makes it, at the start of a journey; gives that bench. */
 export async function openChanged(
   page: Page,
   station: string,
   change: (contents: BenchContents) => Partial<BenchContents>,
-): Promise<BenchFile> {
-  const file = await readBench(page);
-  const contents = { ...file.contents, ...change(file.contents), acts: [] };
-  await page.goto(BLANK);
+): Promise<Pick<BenchFile, 'contents'>> {
+  const bench = structuredClone(START_BENCH);
+  const contents = { ...bench, ...change(bench), acts: [] };
   await layOutBench(page, contents);
   await openStation(page, station);
-  return { ...file, contents };
+  return { contents };
 }
 
 /** Saves the bench through the page and reads the file. */
@@ -57,7 +56,7 @@ export async function closeDialog(page: Page): Promise<void> {
 }
 
 /** What lies in a bin: the sum of its entries. */
-export function levelOf(file: BenchFile, binId: string): number {
+export function levelOf(file: Pick<BenchFile, 'contents'>, binId: string): number {
   return file.contents.entries
     .filter((entry) => entry.binId === binId)
     .reduce((total, entry) => total + entry.qty, 0);

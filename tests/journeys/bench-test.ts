@@ -5,7 +5,7 @@ import { hasBench, layOutBench } from '../support/bench-database';
 export { expect } from '@playwright/test';
 
 /** When every journey begins, on whatever day it is run. */
-const START = new Date('2026-11-24T08:00:00Z');
+export const START = new Date('2026-11-24T08:00:00Z');
 
 /** An address of the application's own that loads no page. */
 export const BLANK = '/api/calc';
@@ -70,7 +70,8 @@ export async function freshContext(
   return context;
 }
 
-const atStart = demoBench(START.getTime());
+/** What journeys begin with: the demo bench as it is at START. */
+export const START_BENCH = demoBench(START.getTime());
 
 /** Journeys begin on the demo bench as it is at START, laid out but not opened yet. */
 export const test = base.extend<Options & { readonly desk: Desk }, Kept>({
@@ -114,7 +115,7 @@ export const test = base.extend<Options & { readonly desk: Desk }, Kept>({
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.goto(BLANK);
     }
-    await layOutBench(page, atStart);
+    await layOutBench(page, START_BENCH);
     await use(page);
   },
 });

@@ -1,15 +1,14 @@
-import { expect, test } from './bench-test';
-import { layOutBench } from '../support/bench-database';
+import { expect, START, START_BENCH, test } from './bench-test';
+import { layOutBench, readEntries } from '../support/bench-database';
 import { bigBench, bigSession } from '../support/big-bench';
 import { HEAVY_WORKS } from '../support/heavy-work';
 import { largeBench } from '../support/large-bench';
 import { showHooks, STATIONS, takeTwo, untilPacked } from '../support/station-times';
-import { levelOf, openStation, readBench } from './bench-page';
+import { levelOf, openStation } from './bench-page';
 
 for (const { name, station, bench, prepare, work } of HEAVY_WORKS) {
   test(`${name}, and the page goes on`, async ({ page }) => {
-    const { contents } = await readBench(page);
-    await layOutBench(page, bench(contents));
+    await layOutBench(page, bench(structuredClone(START_BENCH)));
     await openStation(page, station);
     await prepare(page);
     await work(page);
@@ -32,8 +31,7 @@ test('the search for a plan shows how far it is, and can be called off', async (
 test('with 5,000 parts and 50,000 entries every station opens and answers, and the quick copy of the ledger is true', async ({
   page,
 }) => {
-  const demo = await readBench(page);
-  await layOutBench(page, largeBench(demo.contents, demo.savedAt));
+  await layOutBench(page, largeBench(START_BENCH, START.getTime()));
   await openStation(page, 'shelf');
   await untilPacked(page);
   await page.reload();
@@ -56,9 +54,9 @@ test('with 5,000 parts and 50,000 entries every station opens and answers, and t
   // The copy that made it quick is of what the ledger truly holds.
   await openStation(page, 'shelf');
   await showHooks(page);
-  const hook = demo.contents.bins.find(({ name }) => name === 'Jig hook 2/0')!;
+  const hook = START_BENCH.bins.find(({ name }) => name === 'Jig hook 2/0')!;
   const card = page.getByRole('region', { name: 'Jig hook 2/0', exact: true });
-  const left = levelOf(await readBench(page), hook.id);
-  expect(left).toBe(levelOf(demo, hook.id) - 2);
+  const left = (await readEntries(page, hook.id)).reduce((total, { qty }) => total + qty, 0);
+  expect(left).toBe(levelOf({ contents: START_BENCH }, hook.id) - 2);
   await expect(card.getByText(String(left), { exact: true }).first()).toBeVisible();
 });

@@ -3,7 +3,8 @@ import { once } from 'node:events';
 import type { Page } from '@playwright/test';
 import type { BenchFile } from '../../src/records/bench-file';
 import { beginRun, choose, closeDialog, openBenchMenu, openStation, readBench } from './bench-page';
-import { expect, freshContext, test } from './bench-test';
+import { layOutBench } from '../support/bench-database';
+import { BLANK, expect, freshContext, START_BENCH, test } from './bench-test';
 
 /** A server of this journey's own, to be stopped: the one beside the other journeys must go on. */
 const PORT = Number(process.env.RUVEK_TEST_PORT ?? 3217) + 61;
@@ -30,18 +31,6 @@ async function stopServer(server: ChildProcess): Promise<void> {
   server.kill('SIGKILL');
   await ended;
   await expect(fetch(`${HOME}/api/calc`)).rejects.toThrow();
-}
-
-/** Takes the bench of another device as it is: two that begin alike. */
-async function takeBench(page: Page, file: BenchFile): Promise<void> {
-  await openBenchMenu(page);
-  await page.getByLabel('Saved bench to restore').setInputFiles({
-    name: 'bench.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(file)),
-  });
-  await page.getByRole('button', { name: 'Leave it as it is' }).click();
-  await closeDialog(page);
 }
 
 async function noteTrip(phone: Page): Promise<void> {
@@ -95,7 +84,7 @@ async function pourSome(page: Page): Promise<void> {
 }
 
 /** Joins the bench of the trip, once and again. */
-async function joinTrip(bench: Page, parted: BenchFile, trip: BenchFile): Promise<void> {
+async function joinTrip(bench: Page, parted: Pick<BenchFile, 'contents'>, trip: BenchFile): Promise<void> {
   // Meanwhile hooks went out at the bench.
   await bench
     .getByRole('button', { name: /^Hook 2\/0|^Jig hook 2\/0/ })
@@ -134,22 +123,24 @@ async function joinTrip(bench: Page, parted: BenchFile, trip: BenchFile): Promis
 
 test('from the first visit on a phone needs no network: every station opens, a trip is noted, a run is poured; the trip is joined to the bench it parted from, each note and each hook once', async ({
   browser,
+  page: bench,
 }) => {
   const server = await startServer();
   const phoneContext = await freshContext(browser, {
     ...{ viewport: { width: 390, height: 844 }, hasTouch: true },
     ...{ baseURL: HOME, serviceWorkers: 'allow' },
   });
-  const benchContext = await freshContext(browser);
   try {
-    const bench = await benchContext.newPage();
     await openStation(bench, 'shelf');
-    const parted = await readBench(bench);
+    const parted = { contents: START_BENCH };
     const phone = await phoneContext.newPage();
     const failures: string[] = [];
     phone.on('pageerror', (error) => failures.push(error.message));
     await openStation(phone, 'water');
-    await takeBench(phone, parted);
+    // Two that begin alike.
+    await phone.goto(BLANK);
+    await layOutBench(phone, START_BENCH);
+    await openStation(phone, 'water');
     await openBenchMenu(phone);
     await expect(phone.getByText(/^The app is kept on this device/)).toBeVisible();
     await closeDialog(phone);
@@ -166,6 +157,5 @@ test('from the first visit on a phone needs no network: every station opens, a t
   } finally {
     await stopServer(server);
     await phoneContext.close();
-    await benchContext.close();
   }
 });

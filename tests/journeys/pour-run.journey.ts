@@ -3,7 +3,7 @@ import { repeatableRandom } from '../../src/core/numeric/repeatable-random';
 import { beginRun, countPoursOnly, holdClock, openChanged, readBench } from './bench-page';
 import { expect, test } from './bench-test';
 
-/** The demo bench with one open ticket: 16 rounds, two a pour on Block F, and 7 darts, one a pour on Block E. */
+/** The demo bench with one open ticket: 12 rounds, two a pour on Block F, and 5 darts, one a pour on Block E. */
 async function openTwoBlocks(page: Page, freezeSeconds = 40): Promise<void> {
   await openChanged(page, 'pour', (contents) => {
     const tickets = contents.tickets.map((ticket) => {
@@ -16,7 +16,7 @@ async function openTwoBlocks(page: Page, freezeSeconds = 40): Promise<void> {
       });
       return {
         ...ticket,
-        lines: [line('line-1', 'round', 10, 16, 'hook-2-0'), line('line-2', 'dart', 7, 7, 'hook-1-0')],
+        lines: [line('line-1', 'round', 10, 12, 'hook-2-0'), line('line-2', 'dart', 7, 5, 'hook-1-0')],
       };
     });
     // Only the two blocks, so that the plan is theirs.
@@ -148,8 +148,8 @@ test.describe('by a clock of its own', () => {
     const run = poured.contents.runs.find(({ state }) => state === 'pouring');
     if (!run) throw new Error('the run is gone');
     const pours = poured.contents.pours.filter(({ runId }) => runId === run.id);
-    // Eight pours and seven, and one more for the misfill.
-    expect(pours).toHaveLength(16);
+    // Six pours and five, and one more for the misfill.
+    expect(pours).toHaveLength(12);
     const next = repeatableRandom(5);
     const truth = { goodG: 0, hooksG: 0, rejectedG: 0, sprueG: 0 };
     for (const pour of pours) {
@@ -202,10 +202,10 @@ test.describe('by a clock of its own', () => {
     await expect(balance).toContainText('went in and did not come out');
     await expect(balance).toContainText('Sprues that were not weighed');
     await form.getByRole('button', { name: 'Book it' }).click();
-    await expect(page.getByText(/is booked: 23 heads on the shelf/)).toBeVisible();
+    await expect(page.getByText(/is booked: 17 heads on the shelf/)).toBeVisible();
     const booked = (await readBench(page)).contents.runs.find(({ id }) => id === run.id);
     expect(Math.abs((booked?.booking?.unaccountedG ?? 0) - spilledG)).toBeLessThanOrEqual(1);
-    expect(booked?.booking).toMatchObject({ good: 23, surplus: 0 });
+    expect(booked?.booking).toMatchObject({ good: 17, surplus: 0 });
   });
 
   test('a clock that is set does not cut a wait short, nor stretch it to hours', async ({ page }) => {

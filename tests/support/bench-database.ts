@@ -6,6 +6,7 @@ import {
   type BenchContents,
   type BenchFile,
 } from '../../src/records/bench-file';
+import type { Entry } from '../../src/records/entry';
 
 /** The bench's database in the browser. */
 const NAME = 'ruvek';
@@ -118,4 +119,38 @@ export async function readBench(page: Page): Promise<BenchFile> {
   );
   const read = JSON.parse(text) as Pick<BenchFile, 'savedAt' | 'contents'>;
   return { format: BENCH_FILE_FORMAT, version: BENCH_FILE_VERSION, ...read };
+}
+
+type Question = 'how many' | { readonly index: string; readonly key: string };
+
+/** Asks one table, in the page: how many records it holds, or which of them an index finds under a key. */
+async function askTable(page: Page, table: string, question: Question): Promise<unknown> {
+  return page.evaluate(
+    ({ name, store, asked }) =>
+      new Promise((resolve, reject) => {
+        const opening = indexedDB.open(name);
+        opening.onerror = () => reject(opening.error);
+        opening.onsuccess = () => {
+          const db = opening.result;
+          const all = db.transaction(store).objectStore(store);
+          const asking = asked === 'how many' ? all.count() : all.index(asked.index).getAll(asked.key);
+          asking.onerror = () => reject(asking.error);
+          asking.onsuccess = () => {
+            db.close();
+            resolve(asking.result);
+          };
+        };
+      }),
+    { name: NAME, store: table, asked: question },
+  );
+}
+
+/** How many records a table holds: of a large one told sooner than all of them. */
+export async function countRecords(page: Page, table: string): Promise<number> {
+  return (await askTable(page, table, 'how many')) as number;
+}
+
+/** What the ledger says of a bin, in no order: of a long one told sooner than all of it. */
+export async function readEntries(page: Page, binId: string): Promise<Entry[]> {
+  return (await askTable(page, 'entries', { index: 'binId', key: binId })) as Entry[];
 }

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { countRecords } from './bench-database';
 
 export const STATIONS = [
   ...['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'build', 'rig', 'shelf', 'cost', 'water'],
@@ -50,20 +51,5 @@ export async function takeTwo(page: Page): Promise<void> {
 
 /** Waits until the copy is made that later readings of a long ledger are read from: the first reading makes it. */
 export async function untilPacked(page: Page): Promise<void> {
-  await page.waitForFunction(
-    () =>
-      new Promise<boolean>((resolve) => {
-        const opening = indexedDB.open('ruvek');
-        opening.onsuccess = () => {
-          const { result } = opening;
-          const count = result.transaction('packedLedger').objectStore('packedLedger').count();
-          count.onsuccess = () => {
-            result.close();
-            resolve(count.result > 0);
-          };
-        };
-      }),
-    undefined,
-    { timeout: LONG_MS, polling: 500 },
-  );
+  while ((await countRecords(page, 'packedLedger')) === 0) await page.waitForTimeout(500);
 }
