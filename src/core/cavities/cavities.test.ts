@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { castGramsPerCm3 } from './cast-grams-per-cm3';
+import { cavityModulus } from './cavity-modulus';
 import { guessHookMass } from './guess-hook-mass';
 import { predictCasting } from './predict-casting';
 import { shapeCavity } from './shape-cavity';
@@ -117,6 +118,44 @@ describe('styles', () => {
     }
     expect(findStyle('round')).toBe(round);
     expect(findStyle('cube')).toBeUndefined();
+  });
+});
+
+describe('cavityModulus', () => {
+  const none = { volumeCm3: 1, outline: null };
+
+  it('is that of the outline scaled to the volume, for every style', () => {
+    for (const style of HEAD_STYLES) {
+      const { outlineMm: points } = shapeCavity(style, 1.7);
+      const outline = { section: 'round', depth: style.depth, points } as const;
+      const measured = cavityModulus({ style: 'none', volumeCm3: 1.7, outline })!;
+      expect(cavityModulus({ style: style.key, volumeCm3: 1.7, outline: null })! / measured).toBeCloseTo(
+        1,
+        9,
+      );
+    }
+  });
+
+  it('is volume over area of an outline of its own: of a cylinder by hand', () => {
+    const cylinder = (radius: number) => ({
+      section: 'round' as const,
+      depth: 1,
+      points: [
+        [0, radius],
+        [10, radius],
+      ] as const,
+    });
+    const outline = cylinder(5);
+    // 250 pi over 150 pi; the rim is a polygon of 32 corners.
+    for (const asked of [outline, outline]) {
+      expect(cavityModulus({ ...none, style: 'round', outline: asked })).toBeCloseTo(5 / 3, 2);
+    }
+    // 90 pi over 78 pi: another outline is another cavity.
+    expect(cavityModulus({ ...none, style: 'round', outline: cylinder(3) })).toBeCloseTo(90 / 78, 2);
+  });
+
+  it('is unknown of a style that nobody drew', () => {
+    expect(cavityModulus({ ...none, style: 'cube' })).toBeNull();
   });
 });
 
