@@ -1,3 +1,4 @@
+import { oncePer } from '../numeric/once-per';
 import { loftModulus } from '../solids/loft-modulus';
 import { shapeCavity } from './shape-cavity';
 import { findStyle } from './styles';
@@ -17,26 +18,15 @@ export interface ModulusCavity {
 type Outline = NonNullable<ModulusCavity['outline']>;
 
 // Pages ask for every cavity at every change: a shape is measured once.
-const ofOutline = new WeakMap<Outline, number>();
-const ofStyle = new WeakMap<HeadStyle, number>();
-
-function once<K extends object>(known: WeakMap<K, number>, key: K, measure: () => number): number {
-  const there = known.get(key);
-  if (there !== undefined) return there;
-  const value = measure();
-  known.set(key, value);
-  return value;
-}
-
-function outlineModulus({ section, depth, points }: Outline): number {
-  return loftModulus({ section, depth, profile: points.map(([along, r]) => [r, along] as const) });
-}
+const outlineModulus = oncePer(({ section, depth, points }: Outline) =>
+  loftModulus({ section, depth, profile: points.map(([along, r]) => [r, along] as const) }),
+);
 
 /** Of a style's body of 1 cm3. A body of its form goes with the cube root of its volume, as every length of it. */
-function unitModulus(style: HeadStyle): number {
+const unitModulus = oncePer((style: HeadStyle) => {
   const { outlineMm: points } = shapeCavity(style, 1);
   return outlineModulus({ section: 'round', depth: style.depth, points });
-}
+});
 
 /**
  * A cavity's modulus, volume over area in mm, from its own outline or its style's scaled to its volume; null where
@@ -45,7 +35,7 @@ function unitModulus(style: HeadStyle): number {
  * @example cavityModulus({ style: 'ball', volumeCm3: 4.18879, outline: null }) // 3.33, a ball of 20 mm
  */
 export function cavityModulus({ style: key, volumeCm3, outline }: ModulusCavity): number | null {
-  if (outline) return once(ofOutline, outline, () => outlineModulus(outline));
+  if (outline) return outlineModulus(outline);
   const style = findStyle(key);
-  return style ? once(ofStyle, style, () => unitModulus(style)) * Math.cbrt(volumeCm3) : null;
+  return style ? unitModulus(style) * Math.cbrt(volumeCm3) : null;
 }

@@ -1,3 +1,4 @@
+import { oncePer } from '@/core/numeric/once-per';
 import { compareNames } from '@/core/numeric/compare-names';
 import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { findKind } from '@/core/builds/kinds';
@@ -6,7 +7,7 @@ import { isOnWire } from '@/core/parts/part-roles';
 import type { NewBuild } from '@/data/repositories/builds';
 import type { Bin, PartBin } from '@/records/bin';
 import { MOST_ON_ARM, type BuildRecord } from '@/records/build';
-import { oncePer, type BenchView } from '../shared';
+import type { BenchView } from '../shared';
 
 /** A build on the bench, before it is kept. */
 export type BuildDraft = NewBuild & {

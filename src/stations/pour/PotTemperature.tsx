@@ -2,6 +2,7 @@
 
 import { Button } from 'antd';
 import { useEffect, useMemo } from 'react';
+import { oncePer } from '@/core/numeric/once-per';
 import { cavityModulus } from '@/core/cavities/cavity-modulus';
 import { guidePot } from '@/core/metals/guide-pot';
 import type { PotLimits } from '@/core/pours/watch-pot';
@@ -9,7 +10,7 @@ import type { DeviceFault } from '@/devices/device';
 import { tracePath, traceY, type TraceBox } from '@/drawing/temperature-trace';
 import type { Bin } from '@/records/bin';
 import type { Mold } from '@/records/mold';
-import { oncePer, ring, temperatureText, useBench, usePreferences } from '../shared';
+import { ring, temperatureText, useBench, usePreferences } from '../shared';
 import { keepWithin, potDeeds, stopWatching, usePotWatch, watchThePot } from './pot-watch';
 import { nearestMetal } from '@/reference/nearest-metal';
 import styles from './pot-temperature.module.css';

@@ -1,3 +1,4 @@
+import { oncePer } from '@/core/numeric/once-per';
 import { compareNames } from '@/core/numeric/compare-names';
 import { beginRig } from '@/core/rigs/begin-rig';
 import { chosenOf } from '@/core/rigs/judge-rig';
@@ -10,7 +11,7 @@ import type { NewRig } from '@/data/repositories/rigs';
 import type { Bin } from '@/records/bin';
 import { rigPieceOf } from '@/records/rig-piece';
 import type { RigItemRecord, RigRecord } from '@/records/rig';
-import { cutsOf, matchLines, oncePer, rigOf, rigPieces, type BenchView, type RigLike } from '../shared';
+import { cutsOf, matchLines, rigOf, rigPieces, type BenchView, type RigLike } from '../shared';
 
 /** A rig on the bench, before it is kept. */
 export type RigDraft = NewRig & {

@@ -20,7 +20,6 @@ export { pricedItem } from './bill/priced-item';
 export { fishedName, fishedPiece } from './water/fished';
 export { finishedBins, wareName, wareRecord } from './bill/promises';
 export { newestByFamily } from './newest-by-family';
-export { oncePer } from './once-per';
 export { ChoiceField } from './ChoiceField';
 export { partsOf } from './parts-of';
 export { DoubtNote } from './DoubtNote';

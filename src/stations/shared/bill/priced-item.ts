@@ -1,10 +1,10 @@
+import { oncePer } from '@/core/numeric/once-per';
 import type { PricedItem } from '@/core/cost/purse';
 import { priceLots, type PricedLot, type PricedMove } from '@/core/stock/price-lots';
 import type { Bin } from '@/records/bin';
 import type { Pack } from '@/records/buying';
 import type { Entry } from '@/records/entry';
 import type { BenchView } from '../bench-view';
-import { oncePer } from '../once-per';
 
 function moveOf({ qty, unitCost, kind, reverses }: Entry): PricedMove {
   const isReturn = qty > 0 && (kind === 'returned' || kind === 'counted');
