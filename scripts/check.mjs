@@ -3,7 +3,7 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { FOR_LINT, FORM, install, LINT, NEXT, root, runBeside, TYPES, UNIT } from './prepare.mjs';
+import { FORM, install, LINT, LINT_RULES, NEXT, root, runBeside, TYPES, UNIT } from './prepare.mjs';
 
 const began = Date.now();
 const git = (...args) =>
@@ -21,9 +21,8 @@ install();
 const types = async () =>
   (await runBeside('Types of the routes', NEXT, ['typegen'])) +
   (await runBeside('Types', TYPES, ['--noEmit']));
-const form = () =>
-  runBeside('Format', FORM, ['--check', '--ignore-unknown', '--log-level', 'warn', ...changed]);
-const lint = () => runBeside('Lint', LINT, ['--max-warnings', '0', ...code], FOR_LINT);
+const form = () => runBeside('Format', FORM, ['--check', '--no-error-on-unmatched-pattern', ...changed]);
+const lint = () => runBeside('Lint', LINT, [...LINT_RULES, ...code]);
 const unit = () => runBeside('Unit tests', UNIT, ['--findRelatedTests', '--passWithNoTests', ...code]);
 
 const lintAndTest = async () => (await lint()) + (await unit());

@@ -9,14 +9,13 @@ export const root = new URL('..', import.meta.url).pathname;
 
 const QUIET = { NEXT_TELEMETRY_DISABLED: '1', PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' };
 
-/** The native compiler judges types in a sixth of the time; lint and build still rest on the other. */
+/** The native compiler judges types in a sixth of the time; the build still rests on the other. */
 export const TYPES = 'typescript-go/bin/tsc';
-export const LINT = 'eslint/bin/eslint.js';
-export const FORM = 'prettier/bin/prettier.cjs';
+export const LINT = 'oxlint/bin/oxlint';
+export const LINT_RULES = ['-c', 'oxlint.config.mjs'];
+export const FORM = 'oxfmt/bin/oxfmt';
 export const UNIT = 'jest/bin/jest.js';
 export const NEXT = 'next/dist/bin/next';
-/** The rules that run React's compiler would write out each of its steps for nobody. */
-export const FOR_LINT = { env: { NODE_ENV: 'production' } };
 /**
  * How Node runs what is over in minutes and reads much code for it: the quick compiler for all, the thorough one only for
  * what is truly hot (it took up to a fifth of the time), and room for what lives shortly (as much went into clearing it).

@@ -4,7 +4,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { CHROMIUM } from './chromium.mjs';
-import { bin, FOR_LINT, FORM, install, LINT, NEXT, root, run, runBeside, TYPES, UNIT } from './prepare.mjs';
+import { bin, FORM, install, LINT, LINT_RULES, NEXT, root, run, runBeside, TYPES, UNIT } from './prepare.mjs';
 
 const RESULTS = join(root, 'test-results');
 
@@ -61,13 +61,13 @@ note('Install', began);
 rmSync(RESULTS, { recursive: true, force: true });
 mkdirSync(RESULTS, { recursive: true });
 
-/** Format, types, lint and the build need one core most of the time, and so do the unit tests: they go side by side. */
+/** Types and the build need one core most of the time, and so do the unit tests: they go side by side. */
 async function checkAndBuild() {
   await check('Types of the routes', NEXT, ['typegen']);
-  await check('Format', FORM, ['--check', '.', '--log-level', 'warn']);
+  await check('Format', FORM, ['--check', '.']);
   await check('Unused code and circles', 'knip/bin/knip.js', []);
   const isTyped = await check('Types', TYPES, ['--noEmit']);
-  await check('Lint', LINT, ['.', '--max-warnings', '0'], FOR_LINT);
+  await check('Lint', LINT, [...LINT_RULES, '.']);
   const env = {
     // The build checks types again unless told that they were.
     ...(isTyped ? { RUVEK_TYPES_CHECKED: '1' } : {}),

@@ -13,7 +13,8 @@ export interface RunOptions {
 export type AnswerProblem = Problem | InputProblem | UnknownCalculation;
 
 export type Answer =
-  { readonly ok: true; readonly output: unknown } | { readonly ok: false; readonly problem: AnswerProblem };
+  | { readonly ok: true; readonly output: unknown }
+  | { readonly ok: false; readonly problem: AnswerProblem };
 
 /** What a definition file states. A new calculation is a new file and a line in `registry.ts`. */
 interface CalculationDefinition<Input extends z.ZodType, Output extends z.ZodType> {

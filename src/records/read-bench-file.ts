@@ -9,7 +9,8 @@ import { upgradeContents } from './upgrades/upgrade-contents';
 export const LARGEST_FILE_BYTES = 64 * 1024 * 1024;
 
 export type FileReading =
-  { readonly ok: true; readonly file: BenchFile } | { readonly ok: false; readonly problem: FileProblem };
+  | { readonly ok: true; readonly file: BenchFile }
+  | { readonly ok: false; readonly problem: FileProblem };
 
 const header = z.object({ format: z.literal(BENCH_FILE_FORMAT), version: z.int().min(1) });
 

@@ -65,7 +65,8 @@ const skirtFile = z.strictObject({
 export type SkirtFile = z.infer<typeof skirtFile>;
 
 export type SkirtFileReading =
-  { readonly ok: true; readonly file: SkirtFile } | { readonly ok: false; readonly problem: FileProblem };
+  | { readonly ok: true; readonly file: SkirtFile }
+  | { readonly ok: false; readonly problem: FileProblem };
 
 /**
  * Reads the text of a saved recipe. Nothing is let through that a recipe could not hold: wrong form, markup in a name,

@@ -61,4 +61,5 @@ export type BenchProblem =
   | { readonly code: 'bench.no-earlier-bench' };
 
 export type BenchOutcome<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: BenchProblem };
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly problem: BenchProblem };

@@ -17,7 +17,8 @@ export type Problem = {
 
 /** What a computation that may find its question unanswerable gives back. */
 export type Outcome<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly problem: Problem };
 
 /**
  * Wraps an answer.

@@ -9,7 +9,8 @@ import { shapeOf, type Part, type Solid } from './solid';
 
 /** What may change: the size of all of it, or one dimension of one part. */
 export type Vary =
-  { readonly kind: 'scale' } | { readonly kind: 'field'; readonly part: number; readonly field: string };
+  | { readonly kind: 'scale' }
+  | { readonly kind: 'field'; readonly part: number; readonly field: string };
 
 export interface SolvedSolid {
   /** The scale factor or the dimension. */

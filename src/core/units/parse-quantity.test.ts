@@ -33,8 +33,8 @@ describe('parseQuantity', () => {
     ['1–1/2″', 'length', 38.1],
     ['3.8 cm', 'length', 38],
     ['1 ft 2 in', 'length', 355.6],
-    ['350F', 'temperature', 176.66666666666667],
-    ['350 °F', 'temperature', 176.66666666666667],
+    ['350F', 'temperature', 176.66666666666666],
+    ['350 °F', 'temperature', 176.66666666666666],
     ['177 C', 'temperature', 177],
     ['-40 F', 'temperature', -40],
     ['−5 °C', 'temperature', -5],
@@ -80,7 +80,7 @@ describe('parseQuantity', () => {
 
   it('gives a bare number the assumed unit, and only a unit of that quantity', () => {
     expect(valueOf('3/8', 'mass', 'oz')).toBeCloseTo(10.631071171875, 9);
-    expect(valueOf('350', 'temperature', 'F')).toBeCloseTo(176.66666666666667, 9);
+    expect(valueOf('350', 'temperature', 'F')).toBeCloseTo(176.66666666666666, 9);
     expect(codeOf('10', 'mass', 'mm')).toBe('units.unknown-assumed-unit');
     expect(valueOf('10 g', 'mass', 'oz')).toBe(10);
   });

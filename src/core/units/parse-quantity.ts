@@ -57,7 +57,7 @@ export function parseQuantity(text: string, quantity: Quantity, assume?: string)
   const plain = plainText(text);
   if (plain === '') return fail('units.empty', { quantity }, path);
 
-  const isNegative = /^-/.test(plain);
+  const isNegative = plain.startsWith('-');
   const isCompound = quantity !== 'temperature';
   let rest = isNegative ? plain.slice(1).trimStart() : plain;
   let total = 0;

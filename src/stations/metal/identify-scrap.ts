@@ -16,7 +16,8 @@ export interface Identification {
 }
 
 export type IdentifyOutcome =
-  { readonly ok: true; readonly value: Identification } | { readonly ok: false; readonly problem: Problem };
+  | { readonly ok: true; readonly value: Identification }
+  | { readonly ok: false; readonly problem: Problem };
 
 function rank(densityGcm3: number, errorGcm3: number): IdentifyOutcome {
   const names = new Map(KNOWN_ALLOYS.map(({ key, name }) => [key, name]));

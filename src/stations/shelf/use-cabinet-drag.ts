@@ -7,7 +7,8 @@ import { CABINET_COLUMNS, type Drawer } from '@/records/cabinet';
 
 /** What is dragged: a drawer of the cabinet, or a bin that goes into one. */
 export type Dragged =
-  { readonly is: 'drawer'; readonly drawer: Drawer } | { readonly is: 'bin'; readonly binId: string };
+  | { readonly is: 'drawer'; readonly drawer: Drawer }
+  | { readonly is: 'bin'; readonly binId: string };
 
 /** Where a dragged drawer would stand, and whether there is room. */
 export interface Ghost extends Cell {

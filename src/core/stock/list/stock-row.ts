@@ -82,7 +82,7 @@ export function readAmount(text: string, assume: KnownBin['unit']): Amount | nul
   );
   if (counted) {
     const many = readNumber(counted[1] ?? '');
-    const isDozen = /^d/.test(counted[2] ?? '');
+    const isDozen = (counted[2] ?? '').startsWith('d');
     return many === null ? null : { qty: many * (isDozen ? DOZEN : 1), unit: 'pieces' };
   }
   const mass = parseQuantity(plain, 'mass', 'g');

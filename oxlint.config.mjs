@@ -1,0 +1,252 @@
+// The rules of the house. Where the lint looks at types, it asks the native compiler.
+
+/** What stations show and work with. */
+const SHOWN = [
+  'core',
+  'reference',
+  'calculations',
+  'records',
+  'data',
+  'workers',
+  'devices',
+  'drawing',
+  'ui',
+  'messages',
+];
+
+/**
+ * What each room may import of the other rooms. One direction: routes show stations, stations use records and
+ * calculations, calculations use the core. Within a room imports are relative; across rooms they begin with @/.
+ */
+export const ROOMS = {
+  core: [],
+  reference: ['core'],
+  calculations: ['core', 'reference'],
+  records: ['core'],
+  data: ['core', 'records'],
+  workers: ['core', 'calculations'],
+  devices: ['core', 'records'],
+  drawing: ['core'],
+  messages: ['core'],
+  ui: ['core', 'drawing', 'messages'],
+  demo: ['core', 'reference', 'records'],
+  stations: SHOWN,
+  app: [...SHOWN, 'demo', 'stations'],
+};
+
+/** Stations with a face of their own. `stations/shared` is what all of them stand on. */
+const STATIONS = [
+  'ticket',
+  'metal',
+  'molds',
+  'pour',
+  'dress',
+  'coat',
+  'skirt',
+  'build',
+  'rig',
+  'shelf',
+  'cost',
+  'water',
+];
+
+/** What stands for itself: a test may reach into any room. */
+const TESTS = ['**/*.test.ts', '**/*.test.tsx'];
+
+/** What is seen, and so may use React. */
+const REACT_ROOMS = ['ui', 'stations', 'app'];
+
+/** Packages that only some rooms may touch. */
+const PACKAGE_ROOMS = [
+  {
+    packages: ['react', 'react-dom', 'next', 'antd', '@ant-design', 'react-chartjs-2', 'chart.js'],
+    rooms: REACT_ROOMS,
+  },
+  { packages: ['dexie'], rooms: ['data'] },
+  { packages: ['dexie-react-hooks'], rooms: ['stations'] },
+  { packages: ['zod'], rooms: ['calculations', 'records', 'data', 'app'] },
+  { packages: ['comlink'], rooms: ['workers'] },
+  {
+    packages: ['highs', 'quickhull3d', 'svgpath', 'manifold-3d', 'culori', 'ml-kmeans', 'jstat'],
+    rooms: ['core'],
+  },
+  { packages: ['pdf-lib', '@pdf-lib', '@fontsource', 'ical-generator', 'qrcode'], rooms: ['data'] },
+  { packages: ['@dnd-kit'], rooms: ['stations'] },
+];
+
+const escape = (name) => name.replace(/\./g, '\\.');
+
+function barredPatterns(room) {
+  const rooms = Object.keys(ROOMS);
+  const barred = rooms.filter((other) => other !== room && !ROOMS[room].includes(other));
+  const packages = PACKAGE_ROOMS.filter((rule) => !rule.rooms.includes(room)).flatMap(
+    (rule) => rule.packages,
+  );
+  return [
+    ...(barred.length > 0
+      ? [
+          {
+            regex: `^@/(${barred.join('|')})(/|$)`,
+            message: `${room}/ may import only of: ${ROOMS[room].join(', ') || 'itself'}. See ROOMS in eslint.config.mjs.`,
+          },
+        ]
+      : []),
+    {
+      regex: `^(\\.\\./)+(${rooms.join('|')})(/|$)`,
+      message: 'Across rooms an import begins with @/, so that the arrows can be read.',
+    },
+    ...(packages.length > 0
+      ? [
+          {
+            regex: `^(${packages.map(escape).join('|')})(/|$)`,
+            message: `${room}/ does not touch this package. See PACKAGE_ROOMS in eslint.config.mjs.`,
+          },
+        ]
+      : []),
+    ...(room === 'core' ? [{ regex: '^node:', message: 'core/ runs anywhere: no Node.' }] : []),
+    ...(room === 'stations' || room === 'app'
+      ? [
+          {
+            regex: '^@/devices/.+/truth$',
+            message: 'What a stand-in hides is for it alone: the page reads its stream.',
+          },
+        ]
+      : []),
+    ...(room === 'app'
+      ? [{ regex: '^@/stations/[^/]+/.+', message: 'A station is used through its index alone.' }]
+      : []),
+  ];
+}
+
+const restricted = (patterns) => ({ 'no-restricted-imports': ['error', { patterns }] });
+
+const roomRules = Object.keys(ROOMS).map((room) => ({
+  files: [`src/${room}/**/*.{ts,tsx}`],
+  excludeFiles: TESTS,
+  rules: restricted(barredPatterns(room)),
+}));
+
+const stationRules = STATIONS.map((station) => ({
+  files: [`src/stations/${station}/**/*.{ts,tsx}`],
+  excludeFiles: TESTS,
+  rules: restricted([
+    ...barredPatterns('stations'),
+    {
+      regex: `^(\\.\\./)+((${STATIONS.join('|')})(/|$)|shared/)|^@/stations/`,
+      message: "A station uses stations/shared through its index, and never another station's inside.",
+    },
+  ]),
+}));
+
+/** What judges components and hooks by how React runs them. */
+const COMPONENTS = {
+  'react/display-name': 'error',
+  'react/no-unescaped-entities': 'error',
+  'react/rules-of-hooks': 'error',
+  'react/exhaustive-deps': 'error',
+  'react/static-components': 'error',
+  'react/use-memo': 'error',
+  'react/incompatible-library': 'error',
+  'react/immutability': 'error',
+  'react/globals': 'error',
+  'react/refs': 'error',
+  'react/set-state-in-effect': 'error',
+  'react/set-state-in-render': 'error',
+  'react/error-boundaries': 'error',
+  'react/purity': 'error',
+  'react/unsupported-syntax': 'error',
+};
+
+const config = {
+  plugins: ['typescript', 'unicorn', 'oxc', 'react', 'nextjs', 'import', 'jsx-a11y'],
+  categories: { correctness: 'error' },
+  env: { builtin: true },
+  ignorePatterns: ['.next/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**'],
+  rules: {
+    'no-console': 'error',
+    eqeqeq: ['error', 'always'],
+    // A drawing has roles for which there is no element.
+    'jsx-a11y/prefer-tag-over-role': 'off',
+    'jsx-a11y/control-has-associated-label': ['error', { depth: 6 }],
+    'jsx-a11y/label-has-associated-control': ['error', { controlComponents: ['InputNumber'], depth: 3 }],
+    // Where a form is opened by hand, its first field is where the hand goes on.
+    'jsx-a11y/no-autofocus': 'off',
+    // What comes from files is searched for unseen characters.
+    'no-control-regex': 'off',
+    // Speaks for the React Compiler, which this build does not run.
+    'react/preserve-manual-memoization': 'off',
+    'unicorn/no-useless-spread': 'off',
+  },
+  overrides: [
+    { files: REACT_ROOMS.map((room) => `src/${room}/**/*.{ts,tsx}`), excludeFiles: TESTS, rules: COMPONENTS },
+    {
+      // Pictures are the maker's own, kept on this device as data URLs: there is nothing to load or to resize.
+      files: ['src/stations/**/*.tsx'],
+      rules: { 'nextjs/no-img-element': 'off' },
+    },
+    {
+      files: ['**/*.ts', '**/*.tsx'],
+      rules: {
+        'no-var': 'error',
+        'prefer-const': 'error',
+        'prefer-rest-params': 'error',
+        'prefer-spread': 'error',
+        'no-array-constructor': 'error',
+        'no-unused-expressions': 'error',
+        'no-unused-vars': 'error',
+        'no-useless-constructor': 'error',
+        'typescript/ban-ts-comment': ['error', { minimumDescriptionLength: 10 }],
+        'typescript/consistent-type-imports': 'error',
+        'typescript/no-dynamic-delete': 'error',
+        'typescript/no-empty-object-type': 'error',
+        'typescript/no-explicit-any': 'error',
+        'typescript/no-extraneous-class': 'error',
+        'typescript/no-invalid-void-type': 'error',
+        'typescript/no-namespace': 'error',
+        'typescript/no-non-null-asserted-nullish-coalescing': 'error',
+        'typescript/no-non-null-assertion': 'error',
+        'typescript/no-require-imports': 'error',
+        'typescript/no-unnecessary-type-constraint': 'error',
+        'typescript/no-unsafe-function-type': 'error',
+        'typescript/prefer-literal-enum-member': 'error',
+        'typescript/unified-signatures': 'error',
+      },
+    },
+    {
+      files: [
+        'src/core/**/*.ts',
+        'src/reference/**/*.ts',
+        'src/calculations/**/*.ts',
+        'src/drawing/**/*.ts',
+        'src/records/**/*.ts',
+        'src/messages/**/*.ts',
+        'src/demo/**/*.ts',
+      ],
+      rules: {
+        'no-restricted-globals': [
+          'error',
+          'window',
+          'document',
+          'localStorage',
+          'self',
+          'navigator',
+          'fetch',
+          'process',
+        ],
+        'no-restricted-properties': [
+          'error',
+          { object: 'Date', property: 'now', message: 'Time is passed in.' },
+          { object: 'Math', property: 'random', message: 'Chance is passed in.' },
+        ],
+      },
+    },
+    ...roomRules,
+    ...stationRules,
+    {
+      files: [...TESTS, 'tests/**'],
+      rules: { 'typescript/no-non-null-assertion': 'off' },
+    },
+  ],
+};
+
+export default config;
