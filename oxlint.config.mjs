@@ -87,7 +87,7 @@ function barredPatterns(room) {
       ? [
           {
             regex: `^@/(${barred.join('|')})(/|$)`,
-            message: `${room}/ may import only of: ${ROOMS[room].join(', ') || 'itself'}. See ROOMS in eslint.config.mjs.`,
+            message: `${room}/ may import only of: ${ROOMS[room].join(', ') || 'itself'}. See ROOMS in oxlint.config.mjs.`,
           },
         ]
       : []),
@@ -99,7 +99,7 @@ function barredPatterns(room) {
       ? [
           {
             regex: `^(${packages.map(escape).join('|')})(/|$)`,
-            message: `${room}/ does not touch this package. See PACKAGE_ROOMS in eslint.config.mjs.`,
+            message: `${room}/ does not touch this package. See PACKAGE_ROOMS in oxlint.config.mjs.`,
           },
         ]
       : []),
