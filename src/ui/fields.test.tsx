@@ -7,6 +7,7 @@ import { Figure } from './figure/Figure';
 import { CountField } from './unit-field/CountField';
 import { PercentField } from './unit-field/PercentField';
 import { UnitField } from './unit-field/UnitField';
+import '../../tests/support/patience';
 
 function type(name: string, text: string): void {
   const field = screen.getByRole('textbox', { name });

@@ -4,12 +4,12 @@ import { App, ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
 import { demoBench } from '@/demo/demo-bench';
 import { BenchProvider } from '@/stations/shared';
+import './patience';
 import { testWorkshop } from './test-bench';
 
 // Whether an element is hidden is asked of the computed style of all that it stands in, which in a large form takes
 // longer than the rest of the test; what is seen and what is not is for the journeys.
-// A slow machine is waited for: a time limit is no test of speed.
-configure({ defaultHidden: true, asyncUtilTimeout: 60_000 });
+configure({ defaultHidden: true });
 
 /** jsdom weighs every rule of a page for every element that is asked for by role: two thirds of a test's time. */
 const NO_STYLES = { zeroRuntime: true };

@@ -5,6 +5,7 @@ import { App } from 'antd';
 import { saveFile } from './frame/save-file';
 import { loadFonts } from './load-fonts';
 import { usePrint, type Sheet } from './use-print';
+import '../../../tests/support/patience';
 
 jest.mock('./frame/save-file', () => ({ saveFile: jest.fn() }));
 jest.mock('./load-fonts', () => ({ loadFonts: jest.fn() }));
