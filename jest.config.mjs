@@ -46,6 +46,7 @@ const config = {
     // Each test file loads what it imports anew: a part in one file is there in a tenth of the time of its thousand files.
     '^antd$': '<rootDir>/node_modules/antd/dist/antd.js',
     '^@ant-design/icons$': '<rootDir>/tests/support/icons.js',
+    '^next/navigation$': '<rootDir>/tests/support/navigation.ts',
     '^fast-check$': '<rootDir>/tests/support/seeded-fast-check.js',
     '^manifold-3d$': '<rootDir>/node_modules/manifold-3d/manifold.js',
     '^@/(.*)$': '<rootDir>/src/$1',

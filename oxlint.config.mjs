@@ -1,17 +1,18 @@
 // The rules of the house. Where the lint looks at types, it asks the native compiler.
 
-/** What stations show and work with. */
-const SHOWN = [
+/** What stations are made of. */
+const GROUND = [
   'core',
   'reference',
   'calculations',
   'records',
   'data',
+  'model',
   'workers',
   'devices',
   'drawing',
   'ui',
-  'messages',
+  'text',
 ];
 
 /**
@@ -24,17 +25,20 @@ export const ROOMS = {
   calculations: ['core', 'reference'],
   records: ['core'],
   data: ['core', 'records'],
+  model: ['core', 'reference', 'records'],
   workers: ['core', 'calculations'],
   devices: ['core', 'records'],
   drawing: ['core'],
-  messages: ['core'],
-  ui: ['core', 'drawing', 'messages'],
+  text: ['core'],
+  ui: ['core', 'drawing', 'text'],
   demo: ['core', 'reference', 'records'],
-  stations: SHOWN,
-  app: [...SHOWN, 'demo', 'stations'],
+  'station-kit': GROUND,
+  'app-shell': [...GROUND, 'station-kit'],
+  stations: [...GROUND, 'station-kit'],
+  app: [...GROUND, 'demo', 'station-kit', 'app-shell', 'stations'],
 };
 
-/** Stations with a face of their own. `stations/shared` is what all of them stand on. */
+/** Each a folder of `stations`, with its index as its only face. */
 const STATIONS = [
   'ticket',
   'metal',
@@ -54,7 +58,7 @@ const STATIONS = [
 const TESTS = ['**/*.test.ts', '**/*.test.tsx'];
 
 /** What is seen, and so may use React. */
-const REACT_ROOMS = ['ui', 'stations', 'app'];
+const REACT_ROOMS = ['ui', 'station-kit', 'app-shell', 'stations', 'app'];
 
 /** Packages that only some rooms may touch. */
 const PACKAGE_ROOMS = [
@@ -63,7 +67,7 @@ const PACKAGE_ROOMS = [
     rooms: REACT_ROOMS,
   },
   { packages: ['dexie'], rooms: ['data'] },
-  { packages: ['dexie-react-hooks'], rooms: ['stations'] },
+  { packages: ['dexie-react-hooks'], rooms: ['stations', 'app-shell'] },
   { packages: ['zod'], rooms: ['calculations', 'records', 'data', 'app'] },
   { packages: ['comlink'], rooms: ['workers'] },
   {
@@ -71,7 +75,7 @@ const PACKAGE_ROOMS = [
     rooms: ['core'],
   },
   { packages: ['pdf-lib', '@pdf-lib', '@fontsource', 'ical-generator', 'qrcode'], rooms: ['data'] },
-  { packages: ['@dnd-kit'], rooms: ['stations'] },
+  { packages: ['@dnd-kit'], rooms: ['station-kit', 'stations'] },
 ];
 
 const escape = (name) => name.replace(/\./g, '\\.');
@@ -104,7 +108,7 @@ function barredPatterns(room) {
         ]
       : []),
     ...(room === 'core' ? [{ regex: '^node:', message: 'core/ runs anywhere: no Node.' }] : []),
-    ...(room === 'stations' || room === 'app'
+    ...(['station-kit', 'app-shell', 'stations', 'app'].includes(room)
       ? [
           {
             regex: '^@/devices/.+/truth$',
@@ -113,7 +117,12 @@ function barredPatterns(room) {
         ]
       : []),
     ...(room === 'app'
-      ? [{ regex: '^@/stations/[^/]+/.+', message: 'A station is used through its index alone.' }]
+      ? [
+          {
+            group: ['@/stations/*/*', '!@/stations/*/definition'],
+            message: 'A station is used through its index and its definition alone.',
+          },
+        ]
       : []),
   ];
 }
@@ -132,8 +141,8 @@ const stationRules = STATIONS.map((station) => ({
   rules: restricted([
     ...barredPatterns('stations'),
     {
-      regex: `^(\\.\\./)+((${STATIONS.join('|')})(/|$)|shared/)|^@/stations/`,
-      message: "A station uses stations/shared through its index, and never another station's inside.",
+      regex: `^(\\.\\./)+(${STATIONS.join('|')})(/|$)|^@/stations/`,
+      message: 'A station never uses another.',
     },
   ]),
 }));
@@ -181,7 +190,7 @@ const config = {
     { files: REACT_ROOMS.map((room) => `src/${room}/**/*.{ts,tsx}`), excludeFiles: TESTS, rules: COMPONENTS },
     {
       // Pictures are the maker's own, kept on this device as data URLs: there is nothing to load or to resize.
-      files: ['src/stations/**/*.tsx'],
+      files: ['src/{stations,station-kit}/**/*.tsx'],
       rules: { 'nextjs/no-img-element': 'off' },
     },
     {
@@ -219,8 +228,9 @@ const config = {
         'src/calculations/**/*.ts',
         'src/drawing/**/*.ts',
         'src/records/**/*.ts',
-        'src/messages/**/*.ts',
+        'src/text/**/*.ts',
         'src/demo/**/*.ts',
+        'src/model/**/*.ts',
       ],
       rules: {
         'no-restricted-globals': [

@@ -7,7 +7,7 @@ import { answer } from '@/calculations/answer';
 import { readIssue } from '@/calculations/read-issue';
 import { CALCULATIONS, findCalculation } from '@/calculations/registry';
 import { readStl } from '@/core/meshes/read-stl';
-import { wireError, type WireError } from '@/messages/wire-error';
+import { wireError, type WireError } from '@/text/wire-error';
 
 const BAD_INPUT = 2;
 

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import { answer } from '@/calculations/answer';
 import { CALCULATIONS } from '@/calculations/registry';
-import { wireError } from '@/messages/wire-error';
+import { wireError } from '@/text/wire-error';
 
 const ROOT = join(__dirname, '..');
 const LINES = 200;

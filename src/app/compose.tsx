@@ -5,8 +5,10 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { BenchDatabase } from '@/data/database';
 import { openWorkshop, type Workshop } from '@/data/workshop';
 import { demoBench } from '@/demo/demo-bench';
-import { BenchFrame, BenchProvider } from '@/stations/shared';
+import { BenchFrame } from '@/app-shell/BenchFrame';
+import { BenchProvider } from '@/station-kit/BenchProvider';
 import { Look } from './look';
+import { STATIONS } from './stations';
 
 const now = () => Date.now();
 
@@ -55,7 +57,7 @@ export function Compose({ startWith, children }: { startWith: 'demo' | 'empty'; 
     <Look>
       {workshop ? (
         <BenchProvider source={{ workshop, demo }}>
-          <BenchFrame>{children}</BenchFrame>
+          <BenchFrame stations={STATIONS}>{children}</BenchFrame>
         </BenchProvider>
       ) : (
         <p style={{ padding: 24 }}>Opening the bench.</p>

@@ -2,7 +2,7 @@
 
 import { App, ConfigProvider } from 'antd';
 import { useSyncExternalStore, type ReactNode } from 'react';
-import { usePreferences } from '@/stations/shared';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { antdTheme } from '@/ui/theme/antd-theme';
 
 const STILL = '(prefers-reduced-motion: reduce)';

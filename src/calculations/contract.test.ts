@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { z } from 'zod';
-import { wireError } from '@/messages/wire-error';
+import { wireError } from '@/text/wire-error';
 import { answer } from './answer';
 import { CALCULATIONS } from './registry';
 

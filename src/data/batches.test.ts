@@ -1,5 +1,5 @@
 import { BLOCK, HOOKS, LOT, testWorkshop, threeHeads } from '../../tests/support/test-bench';
-import type { NewBatch } from './repositories/batches';
+import type { NewBatch } from '@/records/batch';
 import type { Workshop } from './workshop';
 
 const nameHead = ({ nominalG }: { nominalG: number }) => ({ name: `Round ${nominalG} g`, place: 'Rack' });

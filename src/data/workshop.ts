@@ -1,4 +1,5 @@
-import { followWholeBench, type BenchReading } from './reading/bench-reading';
+import { followWholeBench } from './reading/bench-reading';
+import type { BenchReading } from '@/records/bench-reading';
 import { openRepositories } from './repositories/open-repositories';
 import type { Store } from './store';
 

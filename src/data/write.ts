@@ -1,5 +1,6 @@
 import type { BenchOutcome } from '@/core/problems/bench-problem';
-import type { Act, Change, TableName } from '@/records/act';
+import type { Act, Change } from '@/records/act';
+import type { TableName } from '@/records/tables';
 import type { BenchContents } from '@/records/bench-file';
 import type { Entry } from '@/records/entry';
 import { findOverdrawn } from './hold-levels';

@@ -1,48 +1,9 @@
 import { z } from 'zod';
 import { id, instant } from './fields';
+import { TABLES, type TableName } from './tables';
 
 /** The tables a change can touch. */
-const tableName = z.enum([
-  'bench',
-  'bins',
-  'entries',
-  'molds',
-  'tickets',
-  'runs',
-  'pours',
-  'clocks',
-  'weighings',
-  'melts',
-  'rules',
-  'beats',
-  'batches',
-  'flaws',
-  'heaters',
-  'coats',
-  'racks',
-  'coatFaults',
-  'skirts',
-  'tyings',
-  'waterNotes',
-  'builds',
-  'buildings',
-  'plastics',
-  'plasticBatches',
-  'rigs',
-  'riggings',
-  'allowances',
-  'matches',
-  'kits',
-  'drawers',
-  'photos',
-  'sellers',
-  'packs',
-  'purchases',
-  'substitutes',
-  'outlays',
-  'buyIns',
-]);
-export type TableName = z.infer<typeof tableName>;
+const tableName = z.enum(Object.keys(TABLES) as TableName[]);
 
 const change = z.strictObject({
   table: tableName,

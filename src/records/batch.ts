@@ -1,21 +1,22 @@
 import { z } from 'zod';
 import { DRESS_STEP_IDS } from '@/core/dress/dress-steps';
-import { id, instant, name, overZeroGrams, pieces } from './fields';
+import { id, instant, name, overZeroGrams, pieces, ref } from './fields';
+import { type DressStepId } from '@/core/dress/dress-steps';
 
 /** Heads of one kind on the dressing bench, and how far each step has come. */
 export const batch = z.strictObject({
   id,
   title: name,
   /** The run they were cast in; null for heads from elsewhere. */
-  runId: id.nullable(),
+  runId: ref('runs').nullable(),
   moldId: id.nullable(),
   style: z.string().min(1),
   nominalG: overZeroGrams,
-  hookBinId: id.nullable(),
+  hookBinId: ref('bins').nullable(),
   /** Null for heads from elsewhere. */
-  metalBinId: id.nullable(),
+  metalBinId: ref('bins').nullable(),
   /** Where they lie on the shelf. */
-  headBinId: id.nullable(),
+  headBinId: ref('bins').nullable(),
   /** What is left of it: scrapped pieces are off. */
   count: pieces,
   /** Pieces that one tap counts. */
@@ -41,3 +42,7 @@ export const batch = z.strictObject({
 });
 
 export type Batch = z.infer<typeof batch>;
+
+export type NewBatch = Omit<Batch, 'id' | 'steps' | 'inHand' | 'startedAt' | 'endedAt' | 'sortedOut'> & {
+  readonly steps: readonly DressStepId[];
+};

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { basis, colorHex, grams, id, name, note, overZeroGrams, share } from './fields';
+import { basis, colorHex, grams, id, name, note, overZeroGrams, ref, share } from './fields';
 import { gauge } from './gauge';
 
 /** Stuff that harms, or is harmed by, what lies beside it. */
@@ -15,8 +15,8 @@ const common = {
   /** Bought up to this when it is low; null where nobody said. */
   fillTo: z.number().min(0).max(1e9).nullable(),
   /** The drawer of the cabinet it lies in; null where it was not put in one. */
-  drawerId: id.nullable(),
-  photoId: id.nullable(),
+  drawerId: ref('drawers').nullable(),
+  photoId: ref('photos').nullable(),
   /** Cleared off the shelf; its ledger stays. */
   retired: z.boolean(),
   note,
@@ -56,12 +56,12 @@ const headBin = z.strictObject({
   unit: z.literal('pieces'),
   style: z.string().min(1),
   nominalG: overZeroGrams,
-  hookBinId: id.nullable(),
-  metalBinId: id.nullable(),
+  hookBinId: ref('bins').nullable(),
+  metalBinId: ref('bins').nullable(),
   /** The recipe of color on them; null where they are bare. */
-  coatId: id.nullable(),
+  coatId: ref('coats').nullable(),
   /** The version of a skirt's recipe they wear; null where they wear none. */
-  skirtId: id.nullable(),
+  skirtId: ref('skirts').nullable(),
 });
 
 const partBin = z.strictObject({
@@ -81,11 +81,11 @@ const partBin = z.strictObject({
   /** Parts stripped from old baits lie apart from new ones. */
   condition: z.enum(['new', 'used', 'worn']),
   /** The build that finished baits in here are of; null for parts. */
-  buildId: id.nullable(),
+  buildId: ref('builds').nullable(),
   /** What it must not lie beside: some soft plastics melt others and hard lures; null for all else. */
   keepApart: z.enum(KEEP_APART).nullable(),
   /** The rig that made rigs in here are of; null for parts. */
-  rigId: id.nullable(),
+  rigId: ref('rigs').nullable(),
 });
 
 const powderBin = z.strictObject({

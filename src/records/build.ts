@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BAIT_KIND_IDS } from '@/core/builds/kinds/definition';
 import { cardRun } from './card-run';
-import { id, instant, name, note } from './fields';
+import { id, instant, name, note, ref } from './fields';
 
 export const MOST_ON_ARM = 24;
 const MOST_SLOTS = 16;
@@ -25,15 +25,17 @@ const buildShape = {
       coatId: id.nullable(),
     })
     .nullable(),
-  skirtId: id.nullable(),
-  frameBinId: id.nullable(),
+  skirtId: ref('skirts').nullable(),
+  frameBinId: ref('bins').nullable(),
   /** Cut shorter than the frame comes; null as it comes. */
   armMm: z.number().gt(0).max(300).nullable(),
   /** From the eye to the arm's end. */
-  arm: z.array(z.strictObject({ id, binId: id, bladeBinId: id.nullable() })).max(MOST_ON_ARM),
+  arm: z
+    .array(z.strictObject({ id, binId: ref('bins'), bladeBinId: ref('bins').nullable() }))
+    .max(MOST_ON_ARM),
   /** What hangs in the loop. */
-  end: z.strictObject({ binId: id.nullable(), bladeBinId: id.nullable() }),
-  slots: z.array(z.strictObject({ slot: z.string().min(1).max(40), binId: id })).max(MOST_SLOTS),
+  end: z.strictObject({ binId: ref('bins').nullable(), bladeBinId: ref('bins').nullable() }),
+  slots: z.array(z.strictObject({ slot: z.string().min(1).max(40), binId: ref('bins') })).max(MOST_SLOTS),
   minFreeMm: z.number().min(0).max(50),
   /** Of a bladed jig: the holes of its proven first piece. */
   pattern: z
@@ -66,7 +68,7 @@ export const build = z.strictObject({
 export const building = z.strictObject({
   ...cardRun,
   state: z.enum(['building', 'built', 'dropped']),
-  buildId: id,
+  buildId: ref('builds'),
 });
 
 export type BuildRecord = z.infer<typeof build>;

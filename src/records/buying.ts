@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { day, id, instant, name, note, pieces } from './fields';
+import { day, id, instant, name, note, pieces, ref } from './fields';
 
 const money = z.number().min(0).max(1e6);
 const quantity = z.number().gt(0).max(1e9);
@@ -21,8 +21,8 @@ export const seller = z.strictObject({
 /** A pack as a seller sells it. */
 export const pack = z.strictObject({
   id,
-  binId: id,
-  sellerId: id,
+  binId: ref('bins'),
+  sellerId: ref('sellers'),
   /** How much is in it, in the bin's unit. */
   qty: quantity,
   price: money,
@@ -37,7 +37,7 @@ export const pack = z.strictObject({
 export const purchase = z.strictObject({
   id,
   no: z.int().min(1),
-  sellerId: id,
+  sellerId: ref('sellers'),
   state: z.enum(['ordered', 'received', 'given-up']),
   orderedAt: instant,
   dueOn: day.nullable(),
@@ -45,8 +45,8 @@ export const purchase = z.strictObject({
   lines: z
     .array(
       z.strictObject({
-        packId: id,
-        binId: id,
+        packId: ref('packs'),
+        binId: ref('bins'),
         packs: pieces.min(1),
         packQty: quantity,
         packPrice: money,
@@ -75,8 +75,8 @@ export const buyIn = z.strictObject({
 /** The maker's word that one bin may stand in for another. */
 export const substitute = z.strictObject({
   id,
-  binId: id,
-  standsForId: id,
+  binId: ref('bins'),
+  standsForId: ref('bins'),
   at: instant,
   note,
 });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { id, instant, pieces } from './fields';
+import { id, instant, pieces, ref } from './fields';
 
-const amount = z.strictObject({ binId: id, qty: z.number().min(0).max(1e6) });
+const amount = z.strictObject({ binId: ref('bins'), qty: z.number().min(0).max(1e6) });
 
 /** What every run with a step card keeps: what was pulled, where the card stands, what came of it. */
 export const cardRun = {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { colorHex, id, name, note, share } from './fields';
+import { colorHex, id, name, note, ref, share } from './fields';
 
 /** Where a second tone goes, seen from the side. */
 export const TONE_PLACES = ['back', 'belly', 'nose', 'tail'] as const;
@@ -10,19 +10,19 @@ export const coat = z.strictObject({
   name,
   /** Powder that is cured, or a paint that dries in the air for metals no oven suits. */
   base: z.discriminatedUnion('kind', [
-    z.strictObject({ kind: z.literal('powder'), powderBinId: id }),
+    z.strictObject({ kind: z.literal('powder'), powderBinId: ref('bins') }),
     z.strictObject({ kind: z.literal('air'), paint: name, hex: colorHex }),
   ]),
   second: z
     .strictObject({
-      powderBinId: id,
+      powderBinId: ref('bins'),
       place: z.enum(TONE_PLACES),
       /** Of the head's side, over 0 and under 1. */
       share: share.gt(0).lt(1),
     })
     .nullable(),
   /** A clear powder over all. */
-  clearBinId: id.nullable(),
+  clearBinId: ref('bins').nullable(),
   /** Painted on after the cure; a ring round the dot where it has one. */
   eye: z.strictObject({ hex: colorHex, ringHex: colorHex.nullable() }).nullable(),
   /** No longer offered to tickets. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { id, instant, note } from './fields';
+import { id, instant, note, ref } from './fields';
 
 const entryKind = z.enum([
   'received',
@@ -20,7 +20,7 @@ export type EntryKind = z.infer<typeof entryKind>;
 export const entry = z.strictObject({
   id,
   at: instant,
-  binId: id,
+  binId: ref('bins'),
   kind: entryKind,
   /** What it adds to the bin, in the bin's unit; below 0 where it takes. */
   qty: z.number().min(-1e9).max(1e9),

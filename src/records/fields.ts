@@ -1,6 +1,21 @@
 import { z } from 'zod';
 
 export const id = z.string().min(1).max(80);
+
+/** Which table an id names a record of. */
+const named = z.registry<{ readonly table: string }>();
+
+/**
+ * An id that names a record of a table: where that is not there, the bench does not hang together. An id that may outlive
+ * what it names (a mold that was sold, a ticket whose ledger entries stay) is a plain `id`.
+ *
+ * @example ref('bins').nullable()
+ */
+export const ref = (table: string) => z.string().min(1).max(80).register(named, { table });
+
+/** The table that a field names a record of; null for any other field. */
+export const tableNamedBy = (field: z.core.$ZodType): string | null => named.get(field)?.table ?? null;
+
 export const name = z.string().trim().min(1).max(120);
 export const note = z.string().max(2000);
 /** Milliseconds since 1970, UTC. */

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CAUSE_IDS, SYMPTOMS } from '@/core/quality/causes/cause';
 import { FLAW_KINDS } from '@/core/quality/flaws';
-import { id, instant, pieces } from './fields';
+import { id, instant, pieces, ref } from './fields';
 
 export const flawKind = z.enum(FLAW_KINDS);
 
@@ -12,8 +12,8 @@ export const flawKind = z.enum(FLAW_KINDS);
 export const flaw = z.strictObject({
   id,
   at: instant,
-  runId: id.nullable(),
-  batchId: id.nullable(),
+  runId: ref('runs').nullable(),
+  batchId: ref('batches').nullable(),
   /** Null for heads from elsewhere. */
   moldId: id.nullable(),
   /** Which cavity of the mold, where it can be told. */

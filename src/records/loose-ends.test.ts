@@ -1,6 +1,6 @@
 import { demoBench } from '@/demo/demo-bench';
 import type { BenchContents } from './bench-file';
-import { build } from './build';
+import { build, type BuildRecord } from './build';
 import { findLooseEnd } from './find-loose-end';
 import { gauge } from './gauge';
 import { plastic } from './plastic';
@@ -28,8 +28,8 @@ describe('findLooseEnd, from the skirt station on', () => {
     const [skirt] = demo.skirts;
     const layers = skirt!.layers.map((layer) => ({ ...layer, binId: 'gone' }));
     expect(withIn({ skirts: [{ ...skirt!, layers }, ...demo.skirts.slice(1)] })).toEqual({
-      where: 'skirts.0.layers',
-      why: "there is no material 'gone'",
+      where: 'skirts.0.layers.0.binId',
+      why: "there is no bin 'gone'",
     });
   });
 
@@ -37,16 +37,17 @@ describe('findLooseEnd, from the skirt station on', () => {
     const tandem = demo.builds.find(({ name }) => name === 'Quay tandem')!;
     const others = demo.builds.filter((each) => each !== tandem);
     const arm = tandem.arm.map((piece) => ({ ...piece, bladeBinId: 'gone' }));
-    for (const change of [
-      { frameBinId: 'gone' },
-      { arm },
-      { end: { ...tandem.end, binId: 'gone' } },
-      { end: { ...tandem.end, bladeBinId: 'gone' } },
-      { slots: [{ slot: 'keeper', binId: 'gone' }] },
-    ]) {
+    const changes: readonly (readonly [Partial<BuildRecord>, string])[] = [
+      [{ frameBinId: 'gone' }, 'frameBinId'],
+      [{ arm }, 'arm.0.bladeBinId'],
+      [{ end: { ...tandem.end, binId: 'gone' } }, 'end.binId'],
+      [{ end: { ...tandem.end, bladeBinId: 'gone' } }, 'end.bladeBinId'],
+      [{ slots: [{ slot: 'keeper', binId: 'gone' }] }, 'slots.0.binId'],
+    ];
+    for (const [change, where] of changes) {
       expect(withIn({ builds: [{ ...tandem, ...change }, ...others] })).toEqual({
-        where: 'builds.0',
-        why: "there is no part 'gone'",
+        where: `builds.0.${where}`,
+        why: "there is no bin 'gone'",
       });
     }
     expect(withIn({ builds: [{ ...tandem, skirtId: 'gone' }, ...others] })?.where).toBe('builds.0.skirtId');
@@ -56,9 +57,9 @@ describe('findLooseEnd, from the skirt station on', () => {
   });
 
   it('finds a batch of a color that is gone', () => {
-    expect(withIn({ plastics: [] })).toMatchObject({ where: 'plasticBatches.0' });
+    expect(withIn({ plastics: [] })).toMatchObject({ where: 'plasticBatches.0.plasticId' });
     expect(withIn({ plasticBatches: [{ ...demo.plasticBatches[0]!, binId: 'gone' }] })).toMatchObject({
-      where: 'plasticBatches.0',
+      where: 'plasticBatches.0.binId',
     });
   });
 
@@ -67,15 +68,51 @@ describe('findLooseEnd, from the skirt station on', () => {
     const others = demo.rigs.filter((each) => each !== dropper);
     const items = (change: object) => dropper.items.map((item) => ({ ...item, ...change }));
     expect(withIn({ rigs: [{ ...dropper, items: items({ binId: 'gone' }) }, ...others] })).toEqual({
-      where: 'rigs.0',
-      why: "there is no part 'gone'",
+      where: 'rigs.0.items.0.binId',
+      why: "there is no bin 'gone'",
     });
     expect(withIn({ rigs: [{ ...dropper, items: items({ on: 'nowhere' }) }, ...others] })?.why).toBe(
       "nothing is called 'nowhere' to hang from",
     );
     expect(withIn({ riggings: [{ ...demo.riggings[0]!, rigId: 'gone' }] })?.where).toBe('riggings.0.rigId');
     const lines = [{ binId: 'gone', qty: 1, back: null }];
-    expect(withIn({ kits: [{ ...demo.kits[0]!, lines }] })?.where).toBe('kits.0');
+    expect(withIn({ kits: [{ ...demo.kits[0]!, lines }] })?.where).toBe('kits.0.lines.0.binId');
+  });
+
+  it('finds what packs, orders, substitutes, drawers, pictures, batches and flaws name and is gone', () => {
+    const [pack, purchase, substitute, batch, flaw] = [
+      demo.packs[0]!,
+      demo.purchases[0]!,
+      demo.substitutes[0]!,
+      demo.batches[0]!,
+      demo.flaws[0]!,
+    ];
+    const [bin, ...others] = demo.bins;
+    const changes: readonly (readonly [Partial<BenchContents>, string, string])[] = [
+      [{ packs: [{ ...pack, sellerId: 'gone' }] }, 'packs.0.sellerId', 'seller'],
+      [{ packs: [{ ...pack, binId: 'gone' }] }, 'packs.0.binId', 'bin'],
+      [{ packs: [] }, 'purchases.0.lines.0.packId', 'pack'],
+      [{ purchases: [{ ...purchase, sellerId: 'gone' }] }, 'purchases.0.sellerId', 'seller'],
+      [{ substitutes: [{ ...substitute, standsForId: 'gone' }] }, 'substitutes.0.standsForId', 'bin'],
+      [{ bins: [{ ...bin!, drawerId: 'gone' }, ...others] }, 'bins.0.drawerId', 'drawer'],
+      [{ bins: [{ ...bin!, photoId: 'gone' }, ...others] }, 'bins.0.photoId', 'picture'],
+      [{ batches: [{ ...batch, headBinId: 'gone' }] }, 'batches.0.headBinId', 'bin'],
+      [{ flaws: [{ ...flaw, runId: 'gone' }] }, 'flaws.0.runId', 'run'],
+    ];
+    for (const [change, where, why] of changes) {
+      const found = withIn(change);
+      expect(found?.where).toBe(where);
+      expect(found?.why).toMatch(new RegExp(`^there is no ${why} '`));
+    }
+  });
+
+  it('leaves alone what was cleared off the shelf, and what may outlive what it names', () => {
+    const bins = demo.bins.map((bin) =>
+      bin.kind === 'head' ? { ...bin, retired: true, skirtId: 'gone' } : bin,
+    );
+    expect(withIn({ bins, runs: demo.runs, clocks: [] })).toBeNull();
+    const entries = demo.entries.map((entry) => ({ ...entry, ticketId: 'sold and forgotten' }));
+    expect(withIn({ entries })).toBeNull();
   });
 
   it('finds an id that stands twice', () => {

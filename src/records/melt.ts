@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { grams, id, instant, name, overZeroGrams } from './fields';
+import { grams, id, instant, name, overZeroGrams, ref } from './fields';
 
 /** Lots melted together and cast into ingots of a new lot. */
 export const melt = z.strictObject({
@@ -7,11 +7,11 @@ export const melt = z.strictObject({
   no: z.int().min(1),
   at: instant,
   name,
-  picks: z.array(z.strictObject({ binId: id, g: overZeroGrams })).min(1),
+  picks: z.array(z.strictObject({ binId: ref('bins'), g: overZeroGrams })).min(1),
   drossG: grams,
   /** What came out as ingots. */
   madeG: grams,
-  intoBinId: id,
+  intoBinId: ref('bins'),
 });
 
 export type Melt = z.infer<typeof melt>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { colorHex, id, instant, name, note, pieces, share, shareUnderOne } from './fields';
+import { colorHex, id, instant, name, note, pieces, ref, share, shareUnderOne } from './fields';
 
 /** Something stirred in, as often as it was. */
 const added = z.strictObject({
@@ -38,7 +38,7 @@ export const plastic = z.strictObject({
 export const plasticBatch = z.strictObject({
   id,
   no: z.int().min(1),
-  plasticId: id,
+  plasticId: ref('plastics'),
   at: instant,
   shots: z
     .array(
@@ -72,7 +72,7 @@ export const plasticBatch = z.strictObject({
   /** What set in the cup, to be melted again. */
   blockCm3: z.number().min(0).max(1e6),
   /** Where the baits lie; null where nobody put them on the shelf. */
-  binId: id.nullable(),
+  binId: ref('bins').nullable(),
   note,
 });
 

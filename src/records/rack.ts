@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CURE_SCHOOL_IDS } from '@/core/coats/cures/definition';
 import { TRAY_CHECK_IDS } from '@/core/coats/tray-checks';
-import { grams, id, instant } from './fields';
+import { grams, id, instant, ref } from './fields';
 
 const celsius = z.number().min(-40).max(500);
 
@@ -11,8 +11,8 @@ const hung = z.strictObject({
   /** The first of its slots. */
   slot: z.int().min(0).max(59),
   slotsEach: z.int().min(1).max(60),
-  headBinId: id,
-  coatId: id,
+  headBinId: ref('bins'),
+  coatId: ref('coats'),
   ticketId: id.nullable(),
   lineId: id.nullable(),
 });
@@ -23,7 +23,7 @@ export const rack = z.strictObject({
   no: z.int().min(1),
   /** `hanging`: being filled; `curing`: in the oven; `out`: booked; `dropped`: taken down again. */
   state: z.enum(['hanging', 'curing', 'out', 'dropped']),
-  ovenId: id,
+  ovenId: ref('heaters'),
   school: z.enum(CURE_SCHOOL_IDS),
   /** What the part is to reach, and for how long. */
   partC: celsius,
@@ -46,7 +46,7 @@ export const rack = z.strictObject({
   clockId: id.nullable(),
   endedAt: instant.nullable(),
   /** What it took of each powder. */
-  used: z.array(z.strictObject({ powderBinId: id, g: grams })).max(40),
+  used: z.array(z.strictObject({ powderBinId: ref('bins'), g: grams })).max(40),
 });
 
 export type Hung = z.infer<typeof hung>;

@@ -18,11 +18,11 @@ describe('findLooseEnd', () => {
     const [coat] = demo.coats;
     const [rack] = demo.racks;
     const coats = demo.coats.map((each) => ({ ...each, clearBinId: 'powder-moss' }));
-    expect(findLooseEnd({ ...demo, coats })?.why).toBe("there is no powder 'powder-moss'");
+    expect(findLooseEnd({ ...demo, coats })?.why).toBe("there is no bin 'powder-moss'");
     expect(findLooseEnd({ ...demo, coats: [coat!] })?.why).toMatch(/^there is no color/);
     expect(findLooseEnd({ ...demo, heaters: [] })).toMatchObject({ where: 'racks.0.ovenId' });
     const hung = rack!.hung.map((head) => ({ ...head, headBinId: 'gone' }));
-    expect(findLooseEnd({ ...demo, racks: [{ ...rack!, hung }] })?.why).toBe("there is no head 'gone'");
+    expect(findLooseEnd({ ...demo, racks: [{ ...rack!, hung }] })?.why).toBe("there is no bin 'gone'");
   });
 });
 
@@ -105,6 +105,8 @@ describe('findLooseEnd', () => {
     expect(whyOf({ ...EMPTY_CONTENTS, bins: [bin!, bin!] })).toContain('stands twice');
     expect(whyOf({ ...EMPTY_CONTENTS, entries: [entry!] })).toContain(`no bin '${entry!.binId}'`);
     expect(whyOf({ ...EMPTY_CONTENTS, pours: [pour!] })).toContain(`no run '${pour!.runId}'`);
-    expect(whyOf({ ...EMPTY_CONTENTS, tickets: [ticket!] })).toContain("no bin 'lot-14'");
+    expect(whyOf({ ...EMPTY_CONTENTS, tickets: [ticket!] })).toContain(
+      `no bin '${ticket!.lines[0]!.hookBinId}'`,
+    );
   });
 });

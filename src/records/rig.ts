@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { RIG_END_IDS } from '@/core/rigs/ends';
 import { RIG_KIND_IDS } from '@/core/rigs/kinds/definition';
 import { cardRun } from './card-run';
-import { id, instant, name, note, pieces } from './fields';
+import { id, instant, name, note, pieces, ref } from './fields';
 
 const MOST_RIG_ITEMS = 40;
 
@@ -13,7 +13,7 @@ const item = z.strictObject({
   id,
   /** The place of its kind that it fills; null for what was added besides. */
   place: word.nullable(),
-  binId: id,
+  binId: ref('bins'),
   /** The item it hangs from; null on the main run. */
   on: id.nullable(),
   /** Of a line between its ends, of a tube as it is cut; null for what has its own length. */
@@ -47,7 +47,7 @@ export const rig = z.strictObject({
 
 /** One roll, stick or offcut as it was cut for a run. */
 const cutLength = z.strictObject({
-  binId: id,
+  binId: ref('bins'),
   /** Which roll or stick; null for what was never told apart. */
   lengthId: id.nullable(),
   fromMm: z.number().gt(0).max(1e9),
@@ -63,7 +63,7 @@ const cutLength = z.strictObject({
 export const rigging = z.strictObject({
   ...cardRun,
   state: z.enum(['rigging', 'made', 'dropped']),
-  rigId: id,
+  rigId: ref('rigs'),
   cut: z.array(cutLength).max(400),
   /** How many of all cuts are made. */
   cutDone: z.int().min(0).max(1e6),
@@ -74,7 +74,7 @@ export const allowance = z.strictObject({
   id,
   end,
   /** Of this line; null for every line. */
-  binId: id.nullable(),
+  binId: ref('bins').nullable(),
   mm: z.number().min(0).max(2000),
   cutMm: z.number().gt(0).max(50_000),
   madeMm: z.number().gt(0).max(50_000),
@@ -101,7 +101,7 @@ export const kit = z.strictObject({
   lines: z
     .array(
       z.strictObject({
-        binId: id,
+        binId: ref('bins'),
         qty: z.number().gt(0).max(1e6),
         back: z.number().min(0).max(1e6).nullable(),
       }),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { grams, id, instant, overZeroGrams, pieces } from './fields';
+import { grams, id, instant, overZeroGrams, pieces, ref } from './fields';
 import { flawKind } from './flaw';
 
 const keyCount = z.strictObject({ key: z.string().min(1), count: pieces });
@@ -35,7 +35,7 @@ export const run = z.strictObject({
   state: z.enum(['pouring', 'booked', 'dropped']),
   startedAt: instant,
   endedAt: instant.nullable(),
-  metalBinId: id,
+  metalBinId: ref('bins'),
   chargedG: grams,
   /** Metal of the same lot put in while it ran. */
   topUps: z.array(z.strictObject({ at: instant, g: overZeroGrams })).max(1000),
@@ -57,7 +57,7 @@ export const run = z.strictObject({
       key: z.string().min(1),
       style: z.string(),
       nominalG: grams,
-      hookBinId: id.nullable(),
+      hookBinId: ref('bins').nullable(),
     }),
   ),
   cells: z.array(cell),
@@ -79,7 +79,7 @@ const casting = z.strictObject({
 /** One pour of one block. */
 export const pour = z.strictObject({
   id,
-  runId: id,
+  runId: ref('runs'),
   no: z.int().min(1),
   moldId: id,
   at: instant,
@@ -93,3 +93,6 @@ export const pour = z.strictObject({
 export type Booking = z.infer<typeof booking>;
 export type Run = z.infer<typeof run>;
 export type Pour = z.infer<typeof pour>;
+
+/** What a new plan changes of a run: what was cast is in it. */
+export type Replanned = Pick<Run, 'blocks' | 'heads' | 'cells' | 'wants' | 'plannedSeconds' | 'isProven'>;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { HOLD_COUNT_IDS, HOLD_IDS } from '@/core/skirts/holds/definition';
-import { id, instant, name, note } from './fields';
+import { id, instant, name, note, ref } from './fields';
 
 export const MOST_LAYERS = 40;
 const degrees = z.number().min(0).max(360);
@@ -32,7 +32,7 @@ export const layerShape = {
   isForward: z.boolean(),
 };
 
-const layer = z.strictObject({ id, binId: id, ...layerShape });
+const layer = z.strictObject({ id, binId: ref('bins'), ...layerShape });
 
 export const collarShape = {
   diameterMm: z.number().min(1).max(40),

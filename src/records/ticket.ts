@@ -1,20 +1,20 @@
 import { z } from 'zod';
-import { day, id, instant, name, note, overZeroGrams, pieces, share } from './fields';
+import { day, id, instant, name, note, overZeroGrams, pieces, ref, share } from './fields';
 
 const ticketLine = z.strictObject({
   id,
   style: z.string().min(1),
   nominalG: overZeroGrams,
   count: pieces.min(1),
-  hookBinId: id.nullable(),
-  metalBinId: id,
+  hookBinId: ref('bins').nullable(),
+  metalBinId: ref('bins'),
   /** The recipe of color they get; null for bare ones. */
-  coatId: id.nullable(),
+  coatId: ref('coats').nullable(),
   /** The version of a skirt's recipe they wear; null for none. */
-  skirtId: id.nullable(),
-  guardBinId: id.nullable(),
+  skirtId: ref('skirts').nullable(),
+  guardBinId: ref('bins').nullable(),
   /** Another collar than the recipe's. */
-  collarBinId: id.nullable(),
+  collarBinId: ref('bins').nullable(),
   dueOn: day.nullable(),
 });
 
@@ -50,3 +50,5 @@ export const ticket = z
 export type TicketLine = z.infer<typeof ticketLine>;
 export type TicketWare = z.infer<typeof ware>;
 export type Ticket = z.infer<typeof ticket>;
+
+export type NewTicket = Omit<Ticket, 'id' | 'no' | 'createdAt' | 'state'>;

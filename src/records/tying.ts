@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { id, instant, pieces } from './fields';
+import { id, instant, pieces, ref } from './fields';
 
 const tabPieces = z.strictObject({
   /** Of a whole tab; 1 for a whole one. */
@@ -9,7 +9,7 @@ const tabPieces = z.strictObject({
 
 /** What a run took of one bin, and what went back into it when it ended. */
 const takenOf = z.strictObject({
-  binId: id,
+  binId: ref('bins'),
   /** Tabs by their pieces; empty for what is not cut in tabs. */
   pieces: z.array(tabPieces).max(200),
   /** What is not cut in tabs: g, or pieces. */
@@ -21,15 +21,15 @@ export const tying = z.strictObject({
   id,
   no: z.int().min(1),
   state: z.enum(['tying', 'tied', 'dropped']),
-  skirtId: id,
+  skirtId: ref('skirts'),
   count: pieces.min(1),
   done: pieces,
   /** On these heads; null for loose skirts that go on the shelf. */
-  headBinId: id.nullable(),
+  headBinId: ref('bins').nullable(),
   ticketId: id.nullable(),
   lineId: id.nullable(),
   /** For this run only: another material in a layer. */
-  swaps: z.array(z.strictObject({ layerId: id, binId: id })).max(40),
+  swaps: z.array(z.strictObject({ layerId: id, binId: ref('bins') })).max(40),
   taken: z.array(takenOf).max(80),
   putBack: z.array(takenOf).max(80),
   /** Where the bench card stands: which step, and how far its count is. */

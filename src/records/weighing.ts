@@ -1,16 +1,16 @@
 import { z } from 'zod';
-import { id, instant, overZeroGrams, pieces } from './fields';
+import { id, instant, overZeroGrams, pieces, ref } from './fields';
 
 /** Finished castings of one cavity put on the scale together; or heads of which nobody knows the cavity. */
 export const weighing = z.strictObject({
   id,
   at: instant,
   /** Null where heads of several cavities lie mixed, or were bought. */
-  moldId: id.nullable(),
+  moldId: ref('molds').nullable(),
   cavityId: id.nullable(),
-  metalBinId: id.nullable(),
+  metalBinId: ref('bins').nullable(),
   /** The hook cast in; null for a bare casting. */
-  hookBinId: id.nullable(),
+  hookBinId: ref('bins').nullable(),
   count: pieces.min(1),
   /** All of them together. */
   weighedG: overZeroGrams,

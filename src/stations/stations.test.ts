@@ -1,15 +1,19 @@
 import { demoBench } from '@/demo/demo-bench';
 import { planPours } from '@/core/pours/plan-pours';
-import { cavityRows, hookFor } from './molds/cavity-facts';
+import { cavityRows, hookFor } from '@/model/molds/cavity-facts';
 import { blankMold, findMoldProblems, guessVolume, readHookSizes, toMold } from './molds/mold-draft';
 import { composeRun } from './pour/compose-run';
-import { stretches } from './pour/run-lengths';
+import { stretches } from '@/model/schedule/run-lengths';
 import { viewOf } from '../../tests/support/view-of';
-import { freeOf, promiseOf, wantsOf } from './shared/bench-view';
-import { stopsOf } from './shared/frame/stops';
-import { sessionOf, takesOf } from './shared/session-takes';
-import { dueOn, headText, massText, minutesText, offText, verdictText } from './shared/words';
-import { inShelfOrder, shelfBin, shelfGroups } from './shelf/shelf-rows';
+import { freeOf } from '@/model/stock/free-of';
+import { promiseOf } from '@/model/bills/cast-promises';
+import { wantsOf } from '@/model/tickets/wants-of';
+import { stopsOf } from '@/app-shell/stops';
+import { STATIONS } from '@/app/stations';
+import { sessionOf, takesOf } from '@/model/tickets/session-takes';
+import { headText, massText, minutesText, offText, verdictText } from '@/station-kit/words';
+import { dueOn } from '@/model/tickets/due-on';
+import { inShelfOrder, shelfBin, shelfGroups } from '@/model/stock/shelf-rows';
 import { completeLines, draftOf, findProblems, isDraft, newDraft, newLine, sortHooks } from './ticket/draft';
 
 const NOW = Date.UTC(2026, 10, 23, 12);
@@ -75,7 +79,7 @@ describe('takesOf', () => {
 
 describe('the line', () => {
   it('says what waits at each stop', () => {
-    const stops = stopsOf(view, 'g', NOW);
+    const stops = stopsOf(STATIONS, view, 'g', NOW);
     expect(stops.map(({ name }) => name)).toEqual([
       'Ticket',
       'Metal',
@@ -96,11 +100,11 @@ describe('the line', () => {
     expect(stops[6]).toMatchObject({ waits: '6 to tie', tone: 'calm' });
     expect(stops[7]).toMatchObject({ waits: '10 builds', tone: 'calm' });
     const curing = { ...demo.racks[0]!, state: 'curing' as const };
-    expect(stopsOf(viewOf({ ...demo, racks: [curing] }), 'g', NOW)[5]).toMatchObject({
+    expect(stopsOf(STATIONS, viewOf({ ...demo, racks: [curing] }), 'g', NOW)[5]).toMatchObject({
       waits: 'rack in the oven',
       tone: 'act',
     });
-    expect(stopsOf(viewOf({ ...demo, tickets: [] }), 'g', NOW)[3]).toMatchObject({
+    expect(stopsOf(STATIONS, viewOf({ ...demo, tickets: [] }), 'g', NOW)[3]).toMatchObject({
       waits: '0 to pour',
       tone: 'calm',
     });

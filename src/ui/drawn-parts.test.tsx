@@ -101,8 +101,8 @@ describe('HeadDrawing', () => {
 
 describe('Line', () => {
   const stops: Stop[] = [
-    { key: 'ticket', name: 'Ticket', href: '/ticket', waits: '6 open', tone: 'calm' },
-    { key: 'pour', name: 'Pour', href: '/pour', waits: '184 to pour', tone: 'act' },
+    { key: 'ticket', name: 'Ticket', href: '/ticket', glyph: 'M4 2.5h8v11z', waits: '6 open', tone: 'calm' },
+    { key: 'pour', name: 'Pour', href: '/pour', glyph: 'M3 3.5h7.5z', waits: '184 to pour', tone: 'act' },
   ];
 
   it('shows every stop with what waits there, and which one is open', () => {

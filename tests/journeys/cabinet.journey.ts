@@ -70,7 +70,7 @@ test('drawers are laid out by dragging and hold what is put into them, through a
       (await readBench(page)).contents.bins.find((each) => each.name === name)?.drawerId;
     await expect.poll(drawerIdOf).toBe(tin.id);
     await page.reload();
-    await turn(page, 'Cabinet');
+    // What one sees is in the address: the reload comes back to it, and so does Back.
     await front(page, /^Tin 1,/).click();
     await expect(page.getByRole('region', { name: 'In Tin 1' }).getByText(name)).toBeVisible();
     await page.getByRole('button', { name: 'Undo' }).click();

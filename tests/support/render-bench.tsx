@@ -3,7 +3,7 @@ import { configure, render, screen } from '@testing-library/react';
 import { App, ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
 import { demoBench } from '@/demo/demo-bench';
-import { BenchProvider } from '@/stations/shared';
+import { BenchProvider } from '../../src/station-kit/BenchProvider';
 import './patience';
 import { testWorkshop } from './test-bench';
 
@@ -22,6 +22,7 @@ const demo = demoBench(TODAY);
 
 /** Shows a part of a station on the made-up bench, or on another, in memory. Waits until the bench is open. */
 export async function renderBench(part: ReactNode, from?: number, contents = demo) {
+  window.history.replaceState(null, '', '/');
   const { db, workshop } = testWorkshop(from);
   await workshop.backup.restore(contents);
   const shown = render(

@@ -1,6 +1,7 @@
 import { EMPTY_LEDGER, growLedger } from '@/data/reading/ledger';
 import type { BenchContents } from '@/records/bench-file';
-import { deriveView, type BenchView } from '@/stations/shared/bench-view';
+import { deriveView } from '../../src/model/bench/bench-model';
+import type { BenchView } from '../../src/model/bench/bench-view';
 
 /** A bench as the stations see it, without a run under way. For tests. */
 export function viewOf(contents: BenchContents): BenchView {

@@ -1,4 +1,5 @@
 import { sum } from '../numeric/sum';
+import { LEAST_PIECES } from '../pace/learn-pace';
 import { findDressStep, type DressStepId } from './dress-steps';
 
 export interface DressedSteps {
@@ -12,11 +13,8 @@ export interface DressPace {
   readonly isOwn: boolean;
 }
 
-/** From fewer pieces than this the trade's rule is the better guess. */
-const LEAST_PIECES = 10;
-
 /**
- * How long a step takes a piece, s: from the maker's own batches once ten pieces were timed.
+ * How long a step takes a piece, s: from the maker's own batches once enough pieces were timed.
  *
  * @example dressPace('eye', []) // { secondsEach: 4, isOwn: false }
  */

@@ -18,8 +18,8 @@ describe('the steps of dressing', () => {
       count: 40,
       steps: [{ step: 'eye' as const, done, seconds }],
     });
-    expect(dressPace('eye', [batch(9, 90)])).toEqual({ secondsEach: 4, isOwn: false });
-    expect(dressPace('eye', [batch(9, 90), batch(3, 6)])).toEqual({ secondsEach: 8, isOwn: true });
+    expect(dressPace('eye', [batch(4, 40)])).toEqual({ secondsEach: 4, isOwn: false });
+    expect(dressPace('eye', [batch(4, 40), batch(2, 8)])).toEqual({ secondsEach: 8, isOwn: true });
     expect(dressLeft(batch(30, 0), [])).toBe(40);
   });
 });

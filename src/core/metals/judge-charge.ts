@@ -1,4 +1,5 @@
 import { sum } from '../numeric/sum';
+import { bearsZinc } from './bears-zinc';
 
 export interface ChargedLot {
   readonly name: string;
@@ -12,8 +13,6 @@ export type ChargeStop =
   | { readonly why: 'zinc'; readonly zinc: string; readonly other: string }
   | { readonly why: 'overfull'; readonly chargeG: number; readonly capacityG: number };
 
-/** Zinc from which a lot counts as zinc: a tenth of a percent already spoils lead. */
-const ZINC_SHARE = 0.001;
 /** Lead and tin from which a lot counts as one that zinc would spoil. */
 const SPOILED_SHARE = 0.05;
 
@@ -27,7 +26,7 @@ const SPOILED_SHARE = 0.05;
 export function judgeCharge(lots: readonly ChargedLot[], capacityG: number): ChargeStop[] {
   const charged = lots.filter(({ g }) => g > 0);
   const shareOf = (lot: ChargedLot, element: string) => lot.composition?.[element] ?? 0;
-  const zinc = charged.find((lot) => shareOf(lot, 'Zn') > ZINC_SHARE);
+  const zinc = charged.find(({ composition }) => bearsZinc(composition));
   const other = charged.find(
     (lot) => lot !== zinc && shareOf(lot, 'Pb') + shareOf(lot, 'Sn') > SPOILED_SHARE,
   );

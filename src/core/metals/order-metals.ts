@@ -1,3 +1,5 @@
+import { bearsZinc } from './bears-zinc';
+
 export interface PouredMetal {
   readonly id: string;
   /** Mass shares by element; null where nobody knows. */
@@ -10,7 +12,6 @@ const RANKS = ['lead-free', 'soft lead', 'hard lead', 'unknown', 'zinc'] as cons
 export type MetalRank = (typeof RANKS)[number];
 
 const LEAST_LEAD = 0.001;
-const LEAST_ZINC = 0.01;
 const HARD_ANTIMONY = 0.005;
 
 /**
@@ -20,7 +21,7 @@ const HARD_ANTIMONY = 0.005;
  */
 export function rankMetal({ composition }: PouredMetal): MetalRank {
   if (composition === null) return 'unknown';
-  if ((composition.Zn ?? 0) >= LEAST_ZINC) return 'zinc';
+  if (bearsZinc(composition)) return 'zinc';
   if ((composition.Pb ?? 0) < LEAST_LEAD) return 'lead-free';
   return (composition.Sb ?? 0) < HARD_ANTIMONY ? 'soft lead' : 'hard lead';
 }

@@ -9,7 +9,6 @@ import { skirtMaterials } from './skirt-materials';
 import { strandTones } from './strand-tones';
 import { tabPieces } from './tab-pieces';
 import { tailBalance } from './tail-balance';
-import { tiePace } from './tie-pace';
 import { backCard, pressCard } from './turn-card';
 import { wrapSheet } from './wrap-sheet';
 
@@ -247,19 +246,6 @@ describe('the bench card', () => {
     expect(backCard({ step: 1, counted: 2 })).toEqual({ step: 1, counted: 1 });
     expect(backCard({ step: 1, counted: 0 })).toEqual({ step: 0, counted: 0 });
     expect(backCard({ step: 0, counted: 0 })).toEqual({ step: 0, counted: 0 });
-  });
-});
-
-describe('tiePace', () => {
-  const of = { family: 'reed', hold: 'wire', usualSeconds: 180 };
-  const run = { skirtId: 's', family: 'reed', hold: 'wire', done: 5, seconds: 600 };
-
-  it('is the maker’s own of this recipe, else of the hold, else the usual', () => {
-    expect(tiePace(of, [])).toEqual({ secondsEach: 180, isOwn: false });
-    expect(tiePace(of, [run])).toEqual({ secondsEach: 120, isOwn: true });
-    expect(tiePace(of, [{ ...run, family: 'eel', seconds: 500 }])).toEqual({ secondsEach: 100, isOwn: true });
-    expect(tiePace(of, [{ ...run, done: 4 }])).toEqual({ secondsEach: 180, isOwn: false });
-    expect(tiePace(of, [{ ...run, family: 'eel', hold: 'collar-tool' }]).isOwn).toBe(false);
   });
 });
 

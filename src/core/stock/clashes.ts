@@ -1,3 +1,5 @@
+import { bearsZinc } from '../metals/bears-zinc';
+
 /** What a thing on the shelf is made of, as far as its neighbors mind. */
 export const STUFFS = ['soft-plastic', 'stretch-plastic', 'hard-plastic', 'painted', 'lead', 'zinc'] as const;
 export type Stuff = (typeof STUFFS)[number];
@@ -16,14 +18,12 @@ export interface Clash {
   readonly why: string;
 }
 
-/** From this share of zinc on a lot spoils lead. */
-const ZINC_SHARE = 0.005;
 const LEAD_SHARE = 0.5;
 
 /** What a metal counts as; null where it harms none. */
 export function stuffOfMetal(composition: Readonly<Record<string, number>> | null): Stuff | null {
   if (!composition) return null;
-  if ((composition.Zn ?? 0) >= ZINC_SHARE) return 'zinc';
+  if (bearsZinc(composition)) return 'zinc';
   return (composition.Pb ?? 0) >= LEAD_SHARE ? 'lead' : null;
 }
 

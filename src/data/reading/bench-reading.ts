@@ -1,89 +1,9 @@
-import type { Batch } from '@/records/batch';
-import type { Beat } from '@/records/beat';
-import type { Bench } from '@/records/bench';
-import type { Bin } from '@/records/bin';
-import type { Building, BuildRecord } from '@/records/build';
-import type { BuyIn, Pack, Purchase, Seller, Substitute } from '@/records/buying';
-import type { Drawer } from '@/records/cabinet';
-import type { Clock } from '@/records/clock';
-import type { Coat } from '@/records/coat';
-import type { CoatFault } from '@/records/coat-fault';
-import type { Flaw } from '@/records/flaw';
-import type { Heater } from '@/records/heater';
-import type { Melt } from '@/records/melt';
-import type { Mold } from '@/records/mold';
-import type { Outlay } from '@/records/outlay';
-import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
-import type { Pour, Run } from '@/records/run';
-import type { Rack } from '@/records/rack';
-import type { Allowance, Kit, Match, Rigging, RigRecord } from '@/records/rig';
-import type { Rule } from '@/records/rule';
-import type { Skirt } from '@/records/skirt';
-import type { Ticket } from '@/records/ticket';
-import type { Tying } from '@/records/tying';
-import type { WaterNote } from '@/records/water-note';
-import type { Weighing } from '@/records/weighing';
 import type { Repositories } from '../repositories/open-repositories';
 import type { BenchDatabase } from '../database';
 import { followBench, type Slices } from './follow-bench';
-import { ledgerReader, type LedgerReading } from './ledger';
-
-/** The run under way. */
-interface RunReading {
-  readonly run: Run | null;
-  /** Where the blocks of the run stand. */
-  readonly beat: Beat | null;
-  readonly pours: readonly Pour[];
-}
-
-/** What undo and redo would take. */
-interface HistoryReading {
-  readonly undo: string | null;
-  readonly redo: string | null;
-}
-
-/** What is read from the bench. */
-export interface BenchReading extends LedgerReading, RunReading, HistoryReading {
-  readonly bench: Bench;
-  readonly isBare: boolean;
-  readonly bins: readonly Bin[];
-  readonly molds: readonly Mold[];
-  readonly tickets: readonly Ticket[];
-  readonly runs: readonly Run[];
-  readonly clocks: readonly Clock[];
-  readonly weighings: readonly Weighing[];
-  readonly batches: readonly Batch[];
-  readonly flaws: readonly Flaw[];
-  readonly melts: readonly Melt[];
-  readonly rules: readonly Rule[];
-  readonly heaters: readonly Heater[];
-  readonly coats: readonly Coat[];
-  readonly racks: readonly Rack[];
-  readonly coatFaults: readonly CoatFault[];
-  /** Every version of every recipe. */
-  readonly skirts: readonly Skirt[];
-  readonly tyings: readonly Tying[];
-  readonly waterNotes: readonly WaterNote[];
-  /** Every version of every build. */
-  readonly builds: readonly BuildRecord[];
-  readonly buildings: readonly Building[];
-  readonly plastics: readonly PlasticRecord[];
-  readonly plasticBatches: readonly PlasticBatchRecord[];
-  /** Every version of every rig. */
-  readonly rigs: readonly RigRecord[];
-  readonly riggings: readonly Rigging[];
-  /** What the maker learned of ends, and tried of matches. */
-  readonly allowances: readonly Allowance[];
-  readonly matches: readonly Match[];
-  readonly kits: readonly Kit[];
-  readonly drawers: readonly Drawer[];
-  readonly sellers: readonly Seller[];
-  readonly packs: readonly Pack[];
-  readonly purchases: readonly Purchase[];
-  readonly substitutes: readonly Substitute[];
-  readonly buyIns: readonly BuyIn[];
-  readonly outlays: readonly Outlay[];
-}
+import { ledgerReader } from './ledger';
+import type { LedgerReading } from '@/records/ledger-reading';
+import type { BenchReading, RunReading, HistoryReading } from '@/records/bench-reading';
 
 type Sliced = Omit<BenchReading, keyof LedgerReading | keyof RunReading | keyof HistoryReading> & {
   readonly ledger: LedgerReading;

@@ -3,21 +3,7 @@ import type { Entry } from '@/records/entry';
 import type { BenchDatabase } from '../database';
 import type { ChangedKeys } from './changed-keys';
 import { keepPacked, markOf, nextTurn, readPacked, unpackEntries } from './packed-ledger';
-
-/** The ledger as it stands: all of it, what is in each bin, and the entries that other rooms ask for. */
-export interface LedgerReading {
-  readonly levels: ReadonlyMap<string, number>;
-  /** By bin, in the order in which they were entered. */
-  readonly entriesByBin: ReadonlyMap<string, readonly Entry[]>;
-  /** Entries that name a ticket: what was made for whom and what was handed over. */
-  readonly ticketEntries: readonly Entry[];
-  /** What runs made, and what of it was scrapped since. */
-  readonly madeEntries: readonly Entry[];
-  /** Of cut pieces of tab. */
-  readonly cutEntries: readonly Entry[];
-  /** Of rolls, sticks and offcuts that are told apart. */
-  readonly lengthEntries: readonly Entry[];
-}
+import type { LedgerReading } from '@/records/ledger-reading';
 
 /** Before anything came or went. */
 export const EMPTY_LEDGER: LedgerReading = {
@@ -34,6 +20,7 @@ const PAGE = 4000;
 
 /** From so many on a ledger is worth a copy, and a copy is made anew when so many were entered since. */
 const PACKED_FROM = 5000;
+
 const STALE_FROM = 2000;
 
 const PICKS: Record<Exclude<keyof LedgerReading, 'levels' | 'entriesByBin'>, (entry: Entry) => boolean> = {
@@ -44,6 +31,7 @@ const PICKS: Record<Exclude<keyof LedgerReading, 'levels' | 'entriesByBin'>, (en
 };
 
 type Picked = keyof typeof PICKS;
+
 const PICKED = Object.keys(PICKS) as Picked[];
 
 /** A ledger that grows by stretches of entries, in the order in which they were entered. */

@@ -5,7 +5,7 @@ import { demoBench } from '@/demo/demo-bench';
 import { EMPTY_CONTENTS } from '@/records/bench-file';
 import type { Entry } from '@/records/entry';
 import { HOOKS, LOT, testWorkshop } from '../../../tests/support/test-bench';
-import type { BenchReading } from './bench-reading';
+import type { BenchReading } from '@/records/bench-reading';
 import { changedKeys } from './changed-keys';
 import { EMPTY_LEDGER, growLedger } from './ledger';
 

@@ -10,10 +10,7 @@ import type { Run } from '@/records/run';
 import type { Store } from '../store';
 import { attempt, granted, type Pen, refuse, write } from '../write';
 import { headBin, type NameHead } from './head-bin';
-
-export type NewBatch = Omit<Batch, 'id' | 'steps' | 'inHand' | 'startedAt' | 'endedAt' | 'sortedOut'> & {
-  readonly steps: readonly DressStepId[];
-};
+import type { NewBatch } from '@/records/batch';
 
 export type NewFlaw = Pick<Flaw, 'cavity' | 'kind' | 'count' | 'fate' | 'cause'> & {
   readonly moldId: string | null;

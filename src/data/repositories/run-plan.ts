@@ -4,9 +4,7 @@ import type { Store } from '../store';
 import { attempt, granted, refuse } from '../write';
 import { beatOf } from './beat-of';
 import { underWay } from './under-way';
-
-/** What a new plan changes of a run: what was cast is in it. */
-export type Replanned = Pick<Run, 'blocks' | 'heads' | 'cells' | 'wants' | 'plannedSeconds' | 'isProven'>;
+import type { Replanned } from '@/records/run';
 
 /** The plan of a run under way, made anew. */
 export function runPlan(store: Store) {

@@ -5,7 +5,8 @@ import type { Bin } from '@/records/bin';
 import type { Entry, EntryKind } from '@/records/entry';
 import { PLAIN_PART } from '@/records/plain-part';
 import { PLAIN_BIN } from '@/records/plain-bin';
-import { EMPTY_LEDGER, growLedger, type LedgerReading } from '../reading/ledger';
+import { EMPTY_LEDGER, growLedger } from '../reading/ledger';
+import type { LedgerReading } from '@/records/ledger-reading';
 import type { Store } from '../store';
 import { attempt, granted, type NewEntry, refuse, write } from '../write';
 

@@ -4,8 +4,7 @@ import type { Entry } from '@/records/entry';
 import type { Ticket } from '@/records/ticket';
 import type { Store } from '../store';
 import { attempt, granted, refuse, write } from '../write';
-
-export type NewTicket = Omit<Ticket, 'id' | 'no' | 'createdAt' | 'state'>;
+import type { NewTicket } from '@/records/ticket';
 
 /** Orders and stock tickets. */
 export function ticketRepository(store: Store) {

@@ -5,7 +5,8 @@ import { Button } from 'antd';
 import { findKind } from '@/core/builds/kinds';
 import { lengthAlong } from '@/core/builds/place-parts';
 import type { Build } from '@/core/builds/build';
-import { lengthText, usePreferences } from '../shared';
+import { lengthText } from '@/station-kit/words';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './build.module.css';
 
 interface ArmListProps {

@@ -7,18 +7,16 @@ import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { HEAD_STYLES } from '@/core/cavities/styles';
 import { reserveOf } from '@/core/builds/place-parts';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import {
-  hasWiredHead,
-  ChoiceField,
-  lengthText,
-  MassField,
-  skirtText,
-  useBench,
-  usePreferences,
-} from '../shared';
+import { hasWiredHead } from '@/model/bills/build-uses';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { lengthText } from '@/station-kit/words';
+import { MassField } from '@/station-kit/MassField';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { measuredParts, swapAt, withKind, type BuildDraft } from './draft';
-import { buildOf } from './facts';
+import { buildOf } from '@/model/baits/bait-facts';
 import styles from './build.module.css';
+import { versionText } from '@/model/versions/version-text';
 
 interface BaitFieldsProps {
   readonly draft: BuildDraft;
@@ -139,7 +137,7 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                   label="Skirt"
                   value={draft.skirtId}
                   none="none"
-                  options={skirts.map((skirt) => ({ value: skirt.id, label: skirtText(skirt) }))}
+                  options={skirts.map((skirt) => ({ value: skirt.id, label: versionText(skirt) }))}
                   onChange={(skirtId) => onChange({ ...draft, skirtId })}
                 />
               ) : null}

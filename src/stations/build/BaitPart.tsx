@@ -10,13 +10,15 @@ import type { BaitKindId } from '@/core/builds/kinds/definition';
 import type { PartBin } from '@/records/bin';
 import type { BaitLook, BaitPose } from '@/ui/bait-drawing/bait-look';
 import { reachBehind } from '@/ui/bait-drawing/box-of';
-import { skirtText, useBench, useDragSensors, useKeys } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
+import { useDragSensors } from '@/station-kit/use-drag-sensors';
 import { ArmList } from './ArmList';
 import { BaitFields } from './BaitFields';
 import { BaitStage, stageBox } from './BaitStage';
 import { moveOn, newBuild, putOn, swapAt, takeOff, type BuildDraft } from './draft';
 import { dropIndex } from './drop-index';
-import { asRecord, buildOf, runOf, weightLines } from './facts';
+import { asRecord } from './as-record';
+import { buildOf, runOf, weightLines } from '@/model/baits/bait-facts';
 import { lookOfBuild, partHex } from './look-of-build';
 import { Findings } from './Findings';
 import { KeepBar } from './KeepBar';
@@ -26,6 +28,9 @@ import { Tray, type Dragged } from './Tray';
 import type { BuildBench } from './use-build';
 import { WeightPanel } from './WeightPanel';
 import styles from './build.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { useKeyMap } from '@/station-kit/key-map';
+import { BAIT_KEYS } from './keys';
 
 /** How long the bait is behind its nose, and where its bend lies in that. */
 function reachOf(look: BaitLook) {
@@ -121,13 +126,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
     const [dropX, dropY] = [rect.left + rect.width / 2 - at.left, rect.top + rect.height / 2 - at.top];
     put(bin, dropIndex(look.laid, x + dropX * perPx, y + dropY * perPx));
   };
-  useKeys((event) => {
-    if (chosen === null || event.altKey || event.ctrlKey || event.metaKey) return;
-    if (event.key === 'Delete' || event.key === 'Backspace') {
-      event.preventDefault();
-      takeFrom(chosen);
-    }
-  });
+  useKeyMap(BAIT_KEYS, { takeOff: chosen === null ? null : () => takeFrom(chosen) });
   return (
     <DndContext
       id="bait"
@@ -181,7 +180,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
               />
               <ArmList
                 build={build}
-                skirt={skirt ? skirtText(skirt) : null}
+                skirt={skirt ? versionText(skirt) : null}
                 marked={marked}
                 chosen={chosen}
                 onChoose={setChosen}

@@ -9,7 +9,8 @@ import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import { boxOf } from '@/ui/bait-drawing/box-of';
 import type { BaitLook, BaitPose } from '@/ui/bait-drawing/bait-look';
 import { useWidth } from '@/ui/use-width';
-import { lengthText, usePreferences } from '../shared';
+import { lengthText } from '@/station-kit/words';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './build.module.css';
 
 interface BaitStageProps {

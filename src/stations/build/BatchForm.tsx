@@ -5,15 +5,18 @@ import { useState } from 'react';
 import { baitsACup } from '@/core/plastics/baits-a-cup';
 import { heatStages } from '@/core/plastics/heat-stages';
 import { sum } from '@/core/numeric/sum';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { PlasticRecord } from '@/records/plastic';
 import { Figure } from '@/ui/figure/Figure';
 import { CountField } from '@/ui/unit-field/CountField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { TextField } from '@/ui/unit-field/TextField';
-import { ChoiceField, partsOf, useBench } from '../shared';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { partsOf } from '@/station-kit/parts-of';
+import { useBench } from '@/station-kit/BenchProvider';
 import { mixesOf } from './plastic-draft';
 import styles from './plastic.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface BatchFormProps {
   readonly plastic: PlasticRecord;
@@ -144,7 +147,7 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
             <Button
               size="small"
               onClick={() =>
-                void workshop.clocks.start(`${stage.title}, ${plastic.name}`, stage.minutes * 60)
+                inBackground(workshop.clocks.start(`${stage.title}, ${plastic.name}`, stage.minutes * 60))
               }
             >
               {numberText(stage.minutes, 2)} min clock
@@ -179,7 +182,7 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
         />
         <TextField label="Note" value={note} most={300} onChange={setNote} />
       </div>
-      <Button type="primary" disabled={tooMany || lossShare === null} onClick={() => void pour()}>
+      <Button type="primary" disabled={tooMany || lossShare === null} onClick={() => inBackground(pour())}>
         Log the batch
       </Button>
     </section>

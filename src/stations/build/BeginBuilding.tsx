@@ -3,13 +3,18 @@
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { judgeBuild } from '@/core/builds/judge-build';
-import { findKind } from '@/core/builds/kinds';
-import { findingSentence } from '@/messages/build-sentence';
+import { findingSentence } from '@/text/build-sentence';
 import type { Building, BuildRecord } from '@/records/build';
-import { hasWiredHead, ChoiceField, HowMany, KitTable, PaceNote, useBench, WhichWay } from '../shared';
-import { buildOf, buildText, headsFor } from './facts';
-import { buildPace, kitOf, usualHead } from './run-plan';
+import { hasWiredHead } from '@/model/bills/build-uses';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { HowMany, PaceNote, WhichWay } from '@/station-kit/craft/RunFields';
+import { KitTable } from '@/station-kit/craft/KitTable';
+import { useBench } from '@/station-kit/BenchProvider';
+import { buildOf, headsFor } from '@/model/baits/bait-facts';
+import { kitOf, usualHead } from '@/model/baits/run-plan';
+import { paceOf } from '@/model/pace/pace-of';
 import styles from './run.module.css';
+import { versionText } from '@/model/versions/version-text';
 
 interface BeginBuildingProps {
   readonly build: BuildRecord;
@@ -27,12 +32,12 @@ export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBu
   const [headBinId, setHeadBinId] = useState(() => usualHead(build, first, view));
   const kit = kitOf(build, count, headBinId, view);
   const stops = judgeBuild(buildOf(build, view)).findings.filter(({ weight }) => weight === 'stop');
-  const pace = buildPace(build, findKind(build.kind).usualSeconds, view);
+  const pace = paceOf({ stage: 'build', family: build.family, kind: build.kind }, view);
   return (
     <Modal
       open
       width={620}
-      title={`Build ${count} × ${buildText(build)}`}
+      title={`Build ${count} × ${versionText(build)}`}
       okText="Take the kit and begin"
       cancelText="Leave it"
       okButtonProps={{ disabled: !kit.canBegin || stops.length > 0 }}

@@ -5,12 +5,16 @@ import { useState } from 'react';
 import { findKind } from '@/core/builds/kinds';
 import type { BuildRecord } from '@/records/build';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
-import { massText, useBench, usePreferences } from '../shared';
+import { massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { BuildDetail } from './BuildDetail';
 import { CompareBuilds } from './CompareBuilds';
-import { buildText, finishedOf, newestOf, weightLines } from './facts';
+import { finishedOf, weightLines } from '@/model/baits/bait-facts';
 import { lookOfBuild } from './look-of-build';
 import styles from './board.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { newestByFamily } from '@/model/versions/newest-by-family';
 
 interface BoardPartProps {
   readonly chosenId: string | null;
@@ -29,7 +33,7 @@ export function BoardPart({ chosenId, onChoose, onChange, onBuild, onStrip }: Bo
   const [search, setSearch] = useState('');
   const [picked, setPicked] = useState<readonly string[]>([]);
   const [isBeside, setBeside] = useState(false);
-  const board = newestOf(view.builds);
+  const board = newestByFamily(view.builds);
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   const found = board.filter((build) => {
     const text = `${build.name} ${findKind(build.kind).name} ${build.note}`.toLowerCase();
@@ -83,14 +87,14 @@ export function BoardPart({ chosenId, onChoose, onChange, onBuild, onStrip }: Bo
                       maxHeightPx={92}
                     />
                   </span>
-                  <strong>{buildText(build)}</strong>
+                  <strong>{versionText(build)}</strong>
                   <small>
                     {findKind(build.kind).name},{' '}
                     {massText(finishedOf(weightLines(build, view)).finishedG, mass)}
                   </small>
                 </button>
                 <Checkbox
-                  aria-label={`Set ${buildText(build)} beside others`}
+                  aria-label={`Set ${versionText(build)} beside others`}
                   checked={isPicked}
                   disabled={!isPicked && picked.length >= MOST_BESIDE}
                   onChange={() =>

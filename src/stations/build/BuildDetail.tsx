@@ -4,16 +4,20 @@ import { Button, InputNumber, Segmented } from 'antd';
 import { useState } from 'react';
 import { stingerLengths } from '@/core/builds/stinger-lengths';
 import { findKind } from '@/core/builds/kinds';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { BuildRecord } from '@/records/build';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import type { BaitPose } from '@/ui/bait-drawing/bait-look';
 import { useWidth } from '@/ui/use-width';
-import { lengthText, massText, minutesText, useBench, usePreferences } from '../shared';
-import { buildableOf, buildOf, buildText, costOf, finishedOf, runOf, weightLines } from './facts';
+import { lengthText, massText, minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { buildableOf, buildOf, costOf, finishedOf, runOf, weightLines } from '@/model/baits/bait-facts';
 import { lookOfBuild } from './look-of-build';
-import { buildPace } from './run-plan';
+import { paceOf } from '@/model/pace/pace-of';
 import styles from './board.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { inBackground } from '@/station-kit/in-background';
 
 interface BuildDetailProps {
   readonly build: BuildRecord;
@@ -37,11 +41,11 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
   const run = runOf(build, view);
   const cost = costOf(build, view);
   const gives = buildableOf(build, view);
-  const pace = buildPace(build, kind.usualSeconds, view);
+  const pace = paceOf({ stage: 'build', family: build.family, kind: build.kind }, view);
   return (
-    <section className={styles.detail} aria-label={buildText(build)}>
+    <section className={styles.detail} aria-label={versionText(build)}>
       <header>
-        <h2>{buildText(build)}</h2>
+        <h2>{versionText(build)}</h2>
         <p className="quiet">
           {kind.name}. {kind.how}
         </p>
@@ -57,7 +61,7 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
       ) : null}
       <div ref={ref} className={styles.large}>
         <BaitDrawing
-          name={buildText(build)}
+          name={versionText(build)}
           look={lookOfBuild(build, view)}
           pose={pose}
           pxPerMm={4}
@@ -109,7 +113,7 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
             max={RUNNING_MS}
             step={0.05}
             value={build.seenMs}
-            onChange={(seen) => void carryOut(workshop.builds.seen(build.id, seen))}
+            onChange={(seen) => inBackground(carryOut(workshop.builds.seen(build.id, seen)))}
           />{' '}
           m/s
         </div>
@@ -122,7 +126,7 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
         </Button>
         <Button onClick={onChange}>Change it</Button>
         <Button onClick={onStrip}>Strip an old one</Button>
-        <Button onClick={() => void workshop.builds.putAway(build.family, true)}>Put away</Button>
+        <Button onClick={() => inBackground(workshop.builds.putAway(build.family, true))}>Put away</Button>
       </div>
     </section>
   );

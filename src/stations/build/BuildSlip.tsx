@@ -2,10 +2,13 @@
 
 import { findKind } from '@/core/builds/kinds';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { massText, minutesText, useBench, usePreferences } from '../shared';
+import { massText, minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import type { BuildDraft } from './draft';
-import { buildableOf, finishedOf, newestOf, weightLines } from './facts';
-import { buildPace } from './run-plan';
+import { buildableOf, finishedOf, weightLines } from '@/model/baits/bait-facts';
+import { paceOf } from '@/model/pace/pace-of';
+import { newestByFamily } from '@/model/versions/newest-by-family';
 
 const MOST_ROWS = 8;
 
@@ -13,14 +16,12 @@ const MOST_ROWS = 8;
 export function BuildSlip({ draft }: { readonly draft: BuildDraft | null }) {
   const { view } = useBench();
   const { mass } = usePreferences();
-  const inBox = newestOf(view.builds)
+  const inBox = newestByFamily(view.builds)
     .map((build) => ({ build, count: view.levels.get(`bait-${build.id}`) ?? 0 }))
     .filter(({ count }) => count > 0);
   const kind = draft ? findKind(draft.kind) : null;
   const pace =
-    draft && kind
-      ? buildPace({ family: draft.family ?? '', kind: draft.kind }, kind.usualSeconds, view)
-      : null;
+    draft && kind ? paceOf({ stage: 'build', family: draft.family, kind: draft.kind }, view) : null;
   const gives = draft ? buildableOf(draft, view) : null;
   return (
     <>

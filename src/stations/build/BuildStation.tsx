@@ -3,19 +3,21 @@
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { BuildRecord } from '@/records/build';
-import { PartsStation, useBench } from '../shared';
+import { PartsStation } from '@/station-kit/PartsStation';
+import { useBench } from '@/station-kit/BenchProvider';
 import { BaitPart } from './BaitPart';
 import { BeginBuilding } from './BeginBuilding';
 import { BoardPart } from './BoardPart';
 import { BuildSlip } from './BuildSlip';
 import { draftOf } from './draft';
-import { newestOf } from './facts';
 import { MeasurePart } from './MeasurePart';
 import { MixPart } from './MixPart';
 import { PlasticPart } from './PlasticPart';
 import { RunPart } from './RunPart';
 import { SalvageForm } from './SalvageForm';
 import { useBuild, type BuildBench } from './use-build';
+import { newestByFamily } from '@/model/versions/newest-by-family';
+import { useInAddress } from '@/station-kit/use-in-address';
 
 type Part = 'bait' | 'board' | 'run' | 'mix' | 'parts' | 'plastic';
 
@@ -27,6 +29,7 @@ const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
   { value: 'parts', label: 'Parts' },
   { value: 'plastic', label: 'Plastic' },
 ];
+const PART_NAMES = PARTS.map(({ value }) => value);
 
 const SIX = 6;
 
@@ -36,7 +39,8 @@ export function BuildStation() {
   const first = useMemo(() => latestOf(view.builds), [view.builds]);
   const fallback = useMemo(() => (first ? draftOf(first) : null), [first]);
   const bench = useBuild(fallback);
-  const [part, setPart] = useState<Part>(view.building ? 'run' : 'bait');
+  const [opensAt] = useState<Part>(view.building ? 'run' : 'bait');
+  const [part, setPart] = useInAddress('part', PART_NAMES, opensAt);
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [wish, setWish] = useState<{ readonly build: BuildRecord; readonly count: number } | null>(null);
   const [stripping, setStripping] = useState<{ readonly build: BuildRecord | null } | null>(null);
@@ -130,7 +134,7 @@ export function BuildStation() {
 
 /** The bait that was kept last. */
 function latestOf(builds: readonly BuildRecord[]): BuildRecord | null {
-  return [...newestOf(builds)].sort((a, b) => b.createdAt - a.createdAt)[0] ?? null;
+  return [...newestByFamily(builds)].sort((a, b) => b.createdAt - a.createdAt)[0] ?? null;
 }
 
 function headingOf(part: Part, draft: BuildBench['draft']): readonly [title: string, sub: string] {

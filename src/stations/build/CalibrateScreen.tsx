@@ -2,7 +2,7 @@
 
 import { Button, Slider } from 'antd';
 import { useState } from 'react';
-import { setPreferences, usePreferences } from '../shared';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import styles from './measure.module.css';
 
 /** A bank card, as every bank makes them, mm. */

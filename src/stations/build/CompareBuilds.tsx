@@ -4,16 +4,19 @@ import { Button } from 'antd';
 import { armLength, bladesOf } from '@/core/builds/build';
 import { depthTendency } from '@/core/builds/depth-tendency';
 import { findKind } from '@/core/builds/kinds';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { BuildRecord } from '@/records/build';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import { boxOf } from '@/ui/bait-drawing/box-of';
 import { useWidth } from '@/ui/use-width';
-import { lengthText, massText, minutesText, useBench, usePreferences } from '../shared';
-import { buildableOf, buildOf, buildText, costOf, finishedOf, runOf, weightLines } from './facts';
+import { lengthText, massText, minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { buildableOf, buildOf, costOf, finishedOf, runOf, weightLines } from '@/model/baits/bait-facts';
 import { lookOfBuild } from './look-of-build';
-import { buildPace } from './run-plan';
+import { paceOf } from '@/model/pace/pace-of';
 import styles from './board.module.css';
+import { versionText } from '@/model/versions/version-text';
 
 interface CompareBuildsProps {
   readonly builds: readonly BuildRecord[];
@@ -75,7 +78,7 @@ export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
     [
       'Takes',
       builds.map((build) =>
-        minutesText(buildPace(build, findKind(build.kind).usualSeconds, view).secondsEach),
+        minutesText(paceOf({ stage: 'build', family: build.family, kind: build.kind }, view).secondsEach),
       ),
     ],
     ['From the shelf', builds.map((build) => String(buildableOf(build, view).count))],
@@ -97,10 +100,15 @@ export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
         {builds.map((build, index) => {
           const look = looks[index];
           return (
-            <article key={build.id} aria-label={buildText(build)}>
-              <h3>{buildText(build)}</h3>
+            <article key={build.id} aria-label={versionText(build)}>
+              <h3>{versionText(build)}</h3>
               {look ? (
-                <BaitDrawing name={`${buildText(build)}, drawn`} look={look} pose="pulled" pxPerMm={scale} />
+                <BaitDrawing
+                  name={`${versionText(build)}, drawn`}
+                  look={look}
+                  pose="pulled"
+                  pxPerMm={scale}
+                />
               ) : null}
             </article>
           );
@@ -115,7 +123,7 @@ export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
               </th>
               {builds.map((build) => (
                 <th key={build.id} scope="col">
-                  {buildText(build)}
+                  {versionText(build)}
                 </th>
               ))}
             </tr>

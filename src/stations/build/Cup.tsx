@@ -1,4 +1,4 @@
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { PlasticColor } from '@/records/plastic';
 import { cupColor } from './plastic-draft';
 

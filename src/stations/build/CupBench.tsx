@@ -2,14 +2,15 @@
 
 import { Button, Checkbox, ColorPicker, InputNumber, Segmented } from 'antd';
 import { useState } from 'react';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { PlasticAdded, PlasticColor, PlasticRecord } from '@/records/plastic';
 import { TextField } from '@/ui/unit-field/TextField';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { Cup } from './Cup';
 import { CupSwatch } from './CupSwatch';
 import { plasticProblems, withTwoColors, type PlasticDraft } from './plastic-draft';
 import styles from './plastic.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface CupBenchProps {
   readonly draft: PlasticDraft;
@@ -92,7 +93,7 @@ export function CupBench({ draft, onChange, onKept }: CupBenchProps) {
           disabled={isBarred}
           onClick={() => {
             const { id, ...plastic } = draft;
-            void workshop.plastics.keep({ ...plastic, name: plastic.name.trim() }, id).then(onKept);
+            inBackground(workshop.plastics.keep({ ...plastic, name: plastic.name.trim() }, id).then(onKept));
           }}
         >
           {draft.id === null ? 'Keep the color' : 'Keep it as it is now'}

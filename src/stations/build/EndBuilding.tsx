@@ -2,8 +2,9 @@
 
 import { findKind } from '@/core/builds/kinds';
 import type { BuildRecord, Building } from '@/records/build';
-import { EndRun, useBench } from '../shared';
-import { finishedOf, weightLines } from './facts';
+import { EndRun } from '@/station-kit/craft/EndRun';
+import { useBench } from '@/station-kit/BenchProvider';
+import { finishedOf, weightLines } from '@/model/baits/bait-facts';
 
 interface EndBuildingProps {
   readonly building: Building;

@@ -6,11 +6,11 @@ import type { Build, BuildPiece } from '@/core/builds/build';
 import type { Finding } from '@/core/builds/judge-build';
 import { fillersThatFit } from '@/core/builds/fillers-that-fit';
 import { swapsThatFit } from '@/core/builds/swaps-that-fit';
-import { findingSentence } from '@/messages/build-sentence';
+import { findingSentence } from '@/text/build-sentence';
 import type { PartBin } from '@/records/bin';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { measuredParts } from './draft';
-import { pieceOf } from './facts';
+import { pieceOf } from '@/model/baits/bait-facts';
 import styles from './build.module.css';
 
 interface FindingsProps {

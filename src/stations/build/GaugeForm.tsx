@@ -16,17 +16,22 @@ import {
   type RoleSize,
   type SizeId,
 } from '@/core/parts/part-roles';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { PartBin } from '@/records/bin';
 import type { Gauge } from '@/records/gauge';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChoiceField, lengthText, MassField, useBench, usePreferences } from '../shared';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { lengthText } from '@/station-kit/words';
+import { MassField } from '@/station-kit/MassField';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { CalibrateScreen } from './CalibrateScreen';
 import { measuredParts } from './draft';
-import { pieceOf } from './facts';
+import { pieceOf } from '@/model/baits/bait-facts';
 import { partHex } from './look-of-build';
 import { PartOutline } from './PartOutline';
 import styles from './measure.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const EMPTY: Gauge = {
   ...{ as: 'bead', sizes: {}, form: null, plastic: null, bend: null, line: null },
@@ -201,7 +206,9 @@ export function GaugeForm({ bin }: { readonly bin: PartBin }) {
           type="primary"
           disabled={Object.keys(gauge.sizes).length === 0}
           onClick={() =>
-            void workshop.shelf.edit({ ...bin, gauge, massG, costEach: cost }).then(() => setSaid(true))
+            inBackground(
+              workshop.shelf.edit({ ...bin, gauge, massG, costEach: cost }).then(() => setSaid(true)),
+            )
           }
         >
           Keep these measures

@@ -1,9 +1,11 @@
 'use client';
 
 import { CountField } from '@/ui/unit-field/CountField';
-import { KeepDraft, useBench } from '../shared';
+import { KeepDraft } from '@/station-kit/KeepDraft';
+import { useBench } from '@/station-kit/BenchProvider';
 import { buildOfDraft, type BuildDraft } from './draft';
-import { newestOf } from './facts';
+import { newestByFamily } from '@/model/versions/newest-by-family';
+import { inBackground } from '@/station-kit/in-background';
 
 interface KeepBarProps {
   readonly draft: BuildDraft;
@@ -17,7 +19,7 @@ interface KeepBarProps {
 /** What the bait is called and worth, and keeping it. */
 export function KeepBar({ draft, stops, onChange, onBegin, onKept }: KeepBarProps) {
   const { view, workshop } = useBench();
-  const others = newestOf(view.builds).filter(({ family }) => family !== draft.family);
+  const others = newestByFamily(view.builds).filter(({ family }) => family !== draft.family);
   return (
     <KeepDraft
       what="bait"
@@ -28,10 +30,12 @@ export function KeepBar({ draft, stops, onChange, onBegin, onKept }: KeepBarProp
       onChange={(to) => onChange({ ...draft, ...to })}
       onLetGo={() => onBegin(null)}
       onKeep={() =>
-        void workshop.builds.keep(buildOfDraft(draft)).then(({ id }) => {
-          onBegin(null);
-          onKept(id);
-        })
+        inBackground(
+          workshop.builds.keep(buildOfDraft(draft)).then(({ id }) => {
+            onBegin(null);
+            onKept(id);
+          }),
+        )
       }
     >
       <CountField

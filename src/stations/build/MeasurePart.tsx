@@ -4,10 +4,10 @@ import { Input } from 'antd';
 import { useState } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
 import { findRole } from '@/core/parts/part-roles';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { PartBin } from '@/records/bin';
 import type { Gauge } from '@/records/gauge';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { GaugeForm } from './GaugeForm';
 import styles from './measure.module.css';
 

@@ -4,15 +4,17 @@ import { Button, Checkbox, InputNumber } from 'antd';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { judgeBuild } from '@/core/builds/judge-build';
 import { sum } from '@/core/numeric/sum';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { BuildRecord } from '@/records/build';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
-import { useBench } from '../shared';
-import { buildOf, buildText } from './facts';
+import { useBench } from '@/station-kit/BenchProvider';
+import { buildOf } from '@/model/baits/bait-facts';
 import { lookOfBuild } from './look-of-build';
-import { countsOf, mixable, mixQuestion, PACKET, type Wanted } from './mix';
+import { countsOf, mixable, mixQuestion, PACKET, type Wanted } from '@/model/baits/mix';
 import { useMix } from './use-mix';
 import styles from './mix.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { JobFailure } from '@/station-kit/JobFailure';
 
 interface MixPartProps {
   readonly onBuild: (build: BuildRecord, count: number) => void;
@@ -23,7 +25,8 @@ export function MixPart({ onBuild }: MixPartProps) {
   const { view } = useBench();
   const [wanted, setWanted] = useState<Wanted>({});
   const [withSalvage, setSalvage] = useState(true);
-  const { state, ask, cancel } = useMix();
+  const { job, ask } = useMix();
+  const found = job.answer;
   const builds = useMemo(
     () =>
       mixable(view, (build) =>
@@ -41,8 +44,8 @@ export function MixPart({ onBuild }: MixPartProps) {
       return most === null ? rest : { ...rest, [id]: most };
     });
   }, []);
-  const counts = state.mix ? countsOf(state.mix.make) : null;
-  const isBusy = state.is === 'searching' || state.is === 'packets';
+  const counts = found?.mix ? countsOf(found.mix.make) : null;
+  const isBusy = job.is === 'working';
   const total = counts ? sum([...counts.values()]) : 0;
   if (builds.length === 0) {
     return <p>No bait is kept that fits together. Make one under Bait; then the shelf can be shared out.</p>;
@@ -50,10 +53,10 @@ export function MixPart({ onBuild }: MixPartProps) {
   return (
     <div className={styles.mix}>
       <div className={styles.askRow}>
-        <Button type="primary" disabled={isBusy} onClick={() => void ask(question)}>
+        <Button type="primary" disabled={isBusy} onClick={() => ask(question)}>
           What can I make now
         </Button>
-        {isBusy ? <Button onClick={cancel}>Cancel</Button> : null}
+        {isBusy ? <Button onClick={job.cancel}>Cancel</Button> : null}
         <Checkbox checked={withSalvage} onChange={({ target }) => setSalvage(target.checked)}>
           used parts of the salvage box too
         </Checkbox>
@@ -62,19 +65,20 @@ export function MixPart({ onBuild }: MixPartProps) {
           with the bait.
         </span>
       </div>
-      {state.problem ? (
+      <JobFailure job={job} />
+      {found?.problem ? (
         <p role="alert" className={styles.problem}>
-          {state.problem}
+          {found.problem}
         </p>
       ) : null}
-      {state.mix ? (
+      {found?.mix ? (
         <p role="status" className={styles.answer}>
-          <strong>{total} baits</strong> worth {numberText(state.mix.value, 4)}
-          {state.mix.optimal
+          <strong>{total} baits</strong> worth {numberText(found.mix.value, 4)}
+          {found.mix.optimal
             ? '; proven: this shelf gives nothing worth more.'
             : '; the best found in the time.'}
         </p>
-      ) : state.is === 'searching' ? (
+      ) : isBusy ? (
         <p role="status">Sharing the shelf out.</p>
       ) : null}
       <ul className={styles.rows} aria-label="Baits">
@@ -95,17 +99,15 @@ export function MixPart({ onBuild }: MixPartProps) {
           );
         })}
       </ul>
-      {state.mix ? (
+      {found?.mix ? (
         <section aria-label="One more packet">
           <h3>What one more packet would open up</h3>
-          {state.is === 'packets' ? (
-            <p role="status">Trying packets of {PACKET}, one part after another.</p>
-          ) : null}
-          {state.is === 'done' && state.gains.length === 0 ? (
+          {isBusy ? <p role="status">Trying packets of {PACKET}, one part after another.</p> : null}
+          {job.is === 'done' && found.gains.length === 0 ? (
             <p className="quiet">No single packet raises it: something else runs out with it.</p>
           ) : null}
           <ol className={styles.gains}>
-            {state.gains.slice(0, 6).map(({ item, gain }) => (
+            {found.gains.slice(0, 6).map(({ item, gain }) => (
               <li key={item}>
                 <span>
                   {PACKET} × {view.binById.get(item)?.name ?? 'loose skirts'}
@@ -135,13 +137,13 @@ const BaitRow = memo(function BaitRow({ build, most, onLimit }: BaitRowProps) {
     <>
       <BaitDrawing name="" look={look} pose="pulled" pxPerMm={1} maxWidthPx={110} maxHeightPx={56} />
       <span>
-        <strong>{buildText(build)}</strong>
+        <strong>{versionText(build)}</strong>
         <small>worth {numberText(build.worth, 3)}</small>
       </span>
       <label>
         at most{' '}
         <InputNumber
-          aria-label={`${buildText(build)}, at most`}
+          aria-label={`${versionText(build)}, at most`}
           min={0}
           max={500}
           precision={0}

@@ -3,8 +3,8 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { sum } from '@/core/numeric/sum';
-import { numberText } from '@/messages/number-text';
-import { useBench } from '../shared';
+import { numberText } from '@/text/number-text';
+import { useBench } from '@/station-kit/BenchProvider';
 import { BatchForm } from './BatchForm';
 import { CupBench } from './CupBench';
 import { newPlastic, plasticDraftOf, type PlasticDraft } from './plastic-draft';

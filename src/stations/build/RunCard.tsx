@@ -3,10 +3,13 @@
 import { useMemo } from 'react';
 import type { BuildRecord, Building } from '@/records/build';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
-import { StepCard, useBench, usePreferences } from '../shared';
+import { StepCard } from '@/station-kit/craft/StepCard';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { asStep } from './as-step';
-import { stepsOf } from './facts';
+import { stepsOf } from '@/model/baits/bait-facts';
 import { lookOfBuild } from './look-of-build';
+import { inBackground } from '@/station-kit/in-background';
 
 const THROUGH = {
   title: 'All built',
@@ -32,8 +35,8 @@ export function RunCard({ building, build }: RunCardProps) {
       run={building}
       steps={steps}
       through={THROUGH}
-      onGo={() => void carryOut(workshop.buildings.press(building.id, times, drying))}
-      onBack={() => void carryOut(workshop.buildings.pressBack(building.id, steps.length))}
+      onGo={() => inBackground(carryOut(workshop.buildings.press(building.id, times, drying)))}
+      onBack={() => inBackground(carryOut(workshop.buildings.pressBack(building.id, steps.length)))}
       picture={(step, at, width) => (
         <BaitDrawing
           name={`Step ${at + 1}, drawn`}

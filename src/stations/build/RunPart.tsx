@@ -7,13 +7,20 @@ import { builtSoFar } from '@/core/builds/turn-build-card';
 import { findKind } from '@/core/builds/kinds';
 import type { BuildRecord, Building } from '@/records/build';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
-import { RunSide, RunsSoFar, ShelfGives, useBench, usePreferences, usePrint } from '../shared';
-import { buildableOf, buildText, newestOf, pieceOf, stepsOf } from './facts';
+import { RunSide } from '@/station-kit/craft/RunSide';
+import { RunsSoFar, ShelfGives } from '@/station-kit/craft/RunLists';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { usePrint } from '@/station-kit/use-print';
+import { buildableOf, pieceOf, stepsOf } from '@/model/baits/bait-facts';
 import { lookOfBuild } from './look-of-build';
 import { EndBuilding } from './EndBuilding';
 import { labelsSheet } from './print-labels';
 import { RunCard } from './RunCard';
 import styles from './run.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { newestByFamily } from '@/model/versions/newest-by-family';
+import { inBackground } from '@/station-kit/in-background';
 
 interface RunPartProps {
   readonly onBuild: (build: BuildRecord, count: number) => void;
@@ -39,12 +46,12 @@ export function RunPart({ onBuild }: RunPartProps) {
       <ShelfGives
         verb="Build"
         none="No bait is kept yet. Make one under Bait."
-        rows={newestOf(view.builds).map((each) => {
+        rows={newestByFamily(view.builds).map((each) => {
           const gives = buildableOf(each, view);
           return {
             ...gives,
             id: each.id,
-            name: buildText(each),
+            name: versionText(each),
             onMake: () => onBuild(each, Math.max(1, Math.min(SIX, gives.count))),
             picture: (
               <BaitDrawing
@@ -80,13 +87,13 @@ function RunUnderWay({
   return (
     <>
       <RunSide
-        name={buildText(build)}
+        name={versionText(build)}
         word="built"
         run={building}
         done={done}
         tools={findKind(build.kind).tools}
         onEnd={() => setEnding(true)}
-        onRest={(isResting) => void carryOut(workshop.buildings.rest(building.id, isResting))}
+        onRest={(isResting) => inBackground(carryOut(workshop.buildings.rest(building.id, isResting)))}
       >
         <RunCard building={building} build={build} />
       </RunSide>
@@ -113,10 +120,10 @@ function PastRuns() {
   const { view, workshop } = useBench();
   const print = usePrint();
   const { mass } = usePreferences();
-  const inBox = newestOf(view.builds).filter(({ id }) => (view.levels.get(`bait-${id}`) ?? 0) > 0);
+  const inBox = newestByFamily(view.builds).filter(({ id }) => (view.levels.get(`bait-${id}`) ?? 0) > 0);
   const apart = keptApart(
     inBox.map((build) => ({
-      name: buildText(build),
+      name: versionText(build),
       plastic:
         pieceOf(build.slots.find(({ slot }) => slot === 'trailer')?.binId ?? null, view)?.gauge.plastic ??
         null,
@@ -127,14 +134,14 @@ function PastRuns() {
       runs={view.buildings.filter(({ state }) => state === 'built')}
       nameOf={({ buildId }) => {
         const build = view.buildById.get(buildId);
-        return build ? buildText(build) : 'a bait gone';
+        return build ? versionText(build) : 'a bait gone';
       }}
       actionsOf={(run) => {
         const build = view.buildById.get(run.buildId);
         return build ? (
           <Button
             size="small"
-            onClick={() => void print(labelsSheet(build, run, view, mass, workshop.now()))}
+            onClick={() => inBackground(print(labelsSheet(build, run, view, mass, workshop.now())))}
           >
             Print bag labels
           </Button>

@@ -3,9 +3,12 @@
 import { Checkbox, InputNumber, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import type { BuildRecord } from '@/records/build';
-import { usesOf, ChoiceField, useBench } from '../shared';
-import { buildText, newestOf } from './facts';
+import { usesOf } from '@/model/bills/build-uses';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { useBench } from '@/station-kit/BenchProvider';
 import styles from './run.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { newestByFamily } from '@/model/versions/newest-by-family';
 
 interface SalvageFormProps {
   readonly build: BuildRecord | null;
@@ -29,7 +32,7 @@ const CONDITIONS = [
 /** Strips old baits: which, how many, and what of each part is still good and how it looks. */
 export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps) {
   const { view, workshop, carryOut } = useBench();
-  const [buildId, setBuildId] = useState(first?.id ?? newestOf(view.builds)[0]?.id ?? null);
+  const [buildId, setBuildId] = useState(first?.id ?? newestByFamily(view.builds)[0]?.id ?? null);
   const [baits, setBaits] = useState(1);
   const [isFromBox, setFromBox] = useState(true);
   const [kept, setKept] = useState<Readonly<Record<string, Kept>>>({});
@@ -83,7 +86,7 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
         <ChoiceField
           label="Which bait"
           value={buildId}
-          options={newestOf(view.builds).map((each) => ({ value: each.id, label: buildText(each) }))}
+          options={newestByFamily(view.builds).map((each) => ({ value: each.id, label: versionText(each) }))}
           onChange={(next) => {
             setBuildId(next);
             setKept({});

@@ -4,12 +4,17 @@ import { Button, InputNumber, Select } from 'antd';
 import { checkPattern, scalePattern, type HolePattern, type PlateHole } from '@/core/builds/hole-pattern';
 import { platePdf } from '@/data/exchange/plate/plate-pdf';
 import { bladePath } from '@/drawing/build/blade-path';
-import { patternSentence } from '@/messages/build-sentence';
-import { lengthText, slug, useBench, usePreferences, usePrint, type Sheet } from '../shared';
+import { patternSentence } from '@/text/build-sentence';
+import { lengthText } from '@/station-kit/words';
+import { slug } from '@/station-kit/slug';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { usePrint, type Sheet } from '@/station-kit/use-print';
 import { composeTemplate, HOLE_WORDS } from './compose-template';
 import type { BuildDraft } from './draft';
-import { pieceOf } from './facts';
+import { pieceOf } from '@/model/baits/bait-facts';
 import styles from './template.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface TemplatePanelProps {
   readonly draft: BuildDraft;
@@ -102,7 +107,11 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
           >
             Add a hole
           </Button>
-          <Button type="primary" disabled={pattern.holes.length === 0} onClick={() => void print(template)}>
+          <Button
+            type="primary"
+            disabled={pattern.holes.length === 0}
+            onClick={() => inBackground(print(template))}
+          >
             Print the template
           </Button>
         </div>

@@ -7,13 +7,16 @@ import { useState, type ReactNode } from 'react';
 import { findKind } from '@/core/builds/kinds';
 import { findRole, isOnWire, type PartRoleId } from '@/core/parts/part-roles';
 import type { PartBin } from '@/records/bin';
-import { looseSkirt, layersOf, materialOf, skirtText, useBench } from '../shared';
+import { looseSkirt } from '@/model/bills/build-uses';
+import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
+import { useBench } from '@/station-kit/BenchProvider';
 import type { Skirt } from '@/records/skirt';
 import { measuredParts, type BuildDraft } from './draft';
 
 import { partHex } from './look-of-build';
 import { PartOutline, sizeOf } from './PartOutline';
 import styles from './build.module.css';
+import { versionText } from '@/model/versions/version-text';
 
 interface TrayProps {
   readonly draft: BuildDraft;
@@ -96,7 +99,7 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
                 <TrayThing
                   key={skirt.id}
                   id={skirt.id}
-                  name={`Skirt, ${skirtText(skirt)}`}
+                  name={`Skirt, ${versionText(skirt)}`}
                   note={`${view.levels.get(looseSkirt(skirt.id)) ?? 0} loose`}
                   isOut={(view.levels.get(looseSkirt(skirt.id)) ?? 0) < 1}
                   drawing={<Strands skirt={skirt} />}

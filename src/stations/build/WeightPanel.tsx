@@ -5,9 +5,12 @@ import { headsForFinished } from '@/core/builds/heads-for-finished';
 import { depthTendency } from '@/core/builds/depth-tendency';
 import type { BladeRun } from '@/core/builds/run-blades';
 import { Figure } from '@/ui/figure/Figure';
-import { numberText } from '@/messages/number-text';
-import { lengthText, MassField, markText, massText, offText, useBench, usePreferences } from '../shared';
-import { finishedOf, type WeightLine } from './facts';
+import { numberText } from '@/text/number-text';
+import { lengthText, markText, massText, offText } from '@/station-kit/words';
+import { MassField } from '@/station-kit/MassField';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { finishedOf, type WeightLine } from '@/model/baits/bait-facts';
 import styles from './build.module.css';
 
 interface WeightPanelProps {

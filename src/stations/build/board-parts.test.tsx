@@ -2,7 +2,7 @@
 import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { renderBench } from '../../../tests/support/render-bench';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { BeginBuilding } from './BeginBuilding';
 import { BoardPart } from './BoardPart';
 import { CompareBuilds } from './CompareBuilds';

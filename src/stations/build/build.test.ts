@@ -11,7 +11,6 @@ import { composeTemplate } from './compose-template';
 import {
   buildOfDraft,
   draftOf,
-  isDraft,
   measuredParts,
   moveOn,
   newBuild,
@@ -25,17 +24,15 @@ import { dropIndex } from './drop-index';
 import {
   buildableOf,
   buildOf,
-  buildText,
   costOf,
   finishedOf,
   headsFor,
-  newestOf,
   runOf,
   stepsOf,
   weightLines,
-} from './facts';
+} from '@/model/baits/bait-facts';
 import { lookOfBuild } from './look-of-build';
-import { countsOf, mixQuestion, PACKET, scarceItems, withPacket } from './mix';
+import { countsOf, mixQuestion, PACKET, scarceItems, withPacket } from '@/model/baits/mix';
 import {
   additivesOf,
   cupColor,
@@ -46,10 +43,15 @@ import {
   withTwoColors,
 } from './plastic-draft';
 import { buildCode, labelsOf } from './print-labels';
-import { putBackOf } from '../shared/run/EndRun';
-import { slug } from '../shared/slug';
-import { buildPace, kitOf, usualHead } from './run-plan';
-import { hasWiredHead, usesOf } from '../shared';
+import { putBackOf } from '@/station-kit/craft/EndRun';
+import { slug } from '@/station-kit/slug';
+import { kitOf, usualHead } from '@/model/baits/run-plan';
+import { hasWiredHead, usesOf } from '@/model/bills/build-uses';
+import { versionText } from '@/model/versions/version-text';
+import { newestByFamily } from '@/model/versions/newest-by-family';
+import { paceOf } from '@/model/pace/pace-of';
+import type { BaitKindId } from '@/core/builds/kinds/definition';
+import { readBuildDraft } from '@/records/drafts';
 
 const NOW = Date.UTC(2026, 10, 23, 12);
 const view = viewOf(demoBench(NOW));
@@ -146,12 +148,8 @@ describe('a bait on the bench', () => {
     expect(buzz).toMatchObject({ kind: 'buzzbait', name: 'Quay tandem', arm: [], skirtId: draft.skirtId });
     expect(buzz.slots.map(({ slot }) => slot).sort()).toEqual(['keeper', 'trailer-hook']);
     expect(withKind(draft, 'stinger-grub', view).skirtId).toBeNull();
-    expect(isDraft(JSON.parse(JSON.stringify(draft)))).toBe(true);
-    expect([isDraft(null), isDraft({ name: 'x' }), isDraft({ ...draft, arm: 3 })]).toEqual([
-      false,
-      false,
-      false,
-    ]);
+    expect(readBuildDraft(JSON.parse(JSON.stringify(draft)))).toEqual(draft);
+    for (const other of [null, { name: 'x' }, { ...draft, arm: 3 }]) expect(readBuildDraft(other)).toBeNull();
     expect(buildOfDraft({ ...draft, name: '  Quay  ' })).not.toHaveProperty('from');
     expect(buildOfDraft({ ...draft, name: '  Quay  ' }).name).toBe('Quay');
   });
@@ -273,15 +271,10 @@ describe('the kit', () => {
   });
 
   it('takes as long as the maker’s own runs took, else as is usual', () => {
-    expect(buildPace(tandem, 240, view)).toEqual({ secondsEach: 262, isOwn: true });
-    expect(buildPace({ family: 'new', kind: 'spinnerbait' }, 240, view)).toMatchObject({
-      secondsEach: 238,
-      isOwn: true,
-    });
-    expect(buildPace({ family: 'new', kind: 'in-line' }, 150, view)).toEqual({
-      secondsEach: 150,
-      isOwn: false,
-    });
+    const pace = (family: string, kind: BaitKindId) => paceOf({ stage: 'build', family, kind }, view);
+    expect(pace(tandem.family, tandem.kind)).toEqual({ secondsEach: 262, isOwn: true });
+    expect(pace('new', 'spinnerbait')).toMatchObject({ secondsEach: 238, isOwn: true });
+    expect(pace('new', 'in-line')).toEqual({ secondsEach: 150, isOwn: false });
   });
 
   it('says how many the shelf gives and what runs out', () => {
@@ -413,7 +406,7 @@ describe('paper', () => {
     ]);
     expect(labels[1]!.lines[1]).toBe('Run 3, bag 2 of 2');
     expect(labels[0]).toMatchObject({
-      title: buildText(crawler),
+      title: versionText(crawler),
       code: buildCode(crawler),
       caution: expect.stringContaining('keep from stretchy'),
     });
@@ -433,7 +426,7 @@ describe('the board', () => {
   it('shows the newest version of each, and none that was put away', () => {
     const [first] = view.builds;
     const second: BuildRecord = { ...first!, id: 'second', version: 2 };
-    expect(newestOf([first!, second]).map(({ id }) => id)).toEqual(['second']);
-    expect(newestOf([{ ...first!, retired: true }])).toEqual([]);
+    expect(newestByFamily([first!, second]).map(({ id }) => id)).toEqual(['second']);
+    expect(newestByFamily([{ ...first!, retired: true }])).toEqual([]);
   });
 });

@@ -1,7 +1,7 @@
 import type { HolePattern, PlateHole } from '@/core/builds/hole-pattern';
 import type { Plate } from '@/data/exchange/plate/plate';
 import { bladePath } from '@/drawing/build/blade-path';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 
 export const HOLE_WORDS: Record<PlateHole['is'], string> = {
   punched: 'hole it came with',

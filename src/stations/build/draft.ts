@@ -7,7 +7,7 @@ import { isOnWire } from '@/core/parts/part-roles';
 import type { NewBuild } from '@/data/repositories/builds';
 import type { Bin, PartBin } from '@/records/bin';
 import { MOST_ON_ARM, type BuildRecord } from '@/records/build';
-import type { BenchView } from '../shared';
+import type { BenchView } from '@/model/bench/bench-view';
 
 /** A build on the bench, before it is kept. */
 export type BuildDraft = NewBuild & {
@@ -214,20 +214,4 @@ export function withKind(draft: BuildDraft, kind: BaitKindId, view: Pick<BenchVi
     skirtId: takesSkirt ? draft.skirtId : null,
     slots: draft.slots.filter(({ slot }) => known.has(slot)),
   };
-}
-
-/** Whether what was kept on this screen is a build this page can go on with. */
-export function isDraft(kept: unknown): kept is BuildDraft {
-  const draft = kept as BuildDraft | null;
-  return (
-    typeof draft === 'object' &&
-    draft !== null &&
-    typeof draft.name === 'string' &&
-    typeof draft.kind === 'string' &&
-    Array.isArray(draft.arm) &&
-    Array.isArray(draft.slots) &&
-    typeof draft.end === 'object' &&
-    typeof draft.minFreeMm === 'number' &&
-    typeof draft.worth === 'number'
-  );
 }

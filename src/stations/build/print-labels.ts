@@ -2,8 +2,12 @@ import { bagsOf } from '@/core/builds/bag-baits';
 import type { BagLabel } from '@/data/exchange/sheet/bag-labels';
 import { bagLabelsPdf } from '@/data/exchange/sheet/bag-labels';
 import type { BuildRecord, Building } from '@/records/build';
-import { massText, type Sheet, slug, type BenchView } from '../shared';
-import { buildText, finishedOf, pieceOf, weightLines } from './facts';
+import { massText } from '@/station-kit/words';
+import type { Sheet } from '@/station-kit/use-print';
+import { slug } from '@/station-kit/slug';
+import type { BenchView } from '@/model/bench/bench-view';
+import { finishedOf, pieceOf, weightLines } from '@/model/baits/bait-facts';
+import { versionText } from '@/model/versions/version-text';
 
 /** What a bag's code says: which version of which build is in it. */
 export function buildCode({ id }: Pick<BuildRecord, 'id'>): string {
@@ -22,7 +26,7 @@ export function labelsOf(
   const trailer = pieceOf(build.slots.find(({ slot }) => slot === 'trailer')?.binId ?? null, view);
   const bags = bagsOf(run.passed);
   return bags.map((count, index) => ({
-    title: buildText(build),
+    title: versionText(build),
     lines: [
       `${count} pieces, ${massText(finishedG, mass)} each`,
       `Run ${run.no}, bag ${index + 1} of ${bags.length}`,
@@ -46,6 +50,6 @@ export const labelsSheet = (
   mass: Parameters<typeof massText>[1],
   now: number,
 ): Sheet => ({
-  file: `labels-${slug(buildText(build))}-run-${run.no}`,
+  file: `labels-${slug(versionText(build))}-run-${run.no}`,
   make: (fonts) => bagLabelsPdf(labelsOf(build, run, view, mass, run.endedAt ?? now), fonts),
 });

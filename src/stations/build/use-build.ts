@@ -1,11 +1,12 @@
 'use client';
 
-import { useDraftBench } from '../shared';
-import { isDraft, type BuildDraft } from './draft';
+import { readBuildDraft } from '@/records/drafts';
+import { useDraftBench } from '@/station-kit/use-draft-bench';
+import type { BuildDraft } from './draft';
 
 /** The bait on the bench; `fallback` lies there while nobody has begun one. */
 export function useBuild(fallback: BuildDraft | null) {
-  return useDraftBench<BuildDraft>('build', isDraft, fallback);
+  return useDraftBench<BuildDraft>('build', readBuildDraft, fallback);
 }
 
 export type BuildBench = ReturnType<typeof useBuild>;

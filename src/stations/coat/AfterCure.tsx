@@ -13,9 +13,10 @@ import { likelyCauses } from '@/core/coats/learn-faults';
 import { adhesionTrials, TRAY_CHECKS } from '@/core/coats/tray-checks';
 import type { Rack } from '@/records/rack';
 import { CountField } from '@/ui/unit-field/CountField';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { Checks } from './Checks';
 import styles from './rack.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const AFTER = TRAY_CHECKS.filter(({ when }) => when === 'after');
 const SHOWN = 3;
@@ -109,7 +110,11 @@ export function AfterCure({ rack }: { rack: Rack }) {
               ]}
               onChange={setFate}
             />
-            <Button type="primary" disabled={problem !== null || count === null} onClick={() => void note()}>
+            <Button
+              type="primary"
+              disabled={problem !== null || count === null}
+              onClick={() => inBackground(note())}
+            >
               Note {findCoatFault(fault).name.toLowerCase()}
             </Button>
           </span>
@@ -131,7 +136,7 @@ export function AfterCure({ rack }: { rack: Rack }) {
                 popupMatchSelectWidth={false}
                 value={each.cause}
                 options={COAT_CAUSES.map(({ id, name }) => ({ value: id, label: name }))}
-                onChange={(cause) => void workshop.racks.setCause(each, cause ?? null)}
+                onChange={(cause) => inBackground(workshop.racks.setCause(each, cause ?? null))}
               />
             </li>
           ))}

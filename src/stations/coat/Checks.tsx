@@ -3,8 +3,9 @@
 import { Button } from 'antd';
 import type { TrayCheck } from '@/core/coats/tray-checks';
 import type { Rack } from '@/records/rack';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import styles from './rack.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface ChecksProps {
   readonly rack: Rack;
@@ -29,7 +30,7 @@ export function Checks({ rack, checks, rods }: ChecksProps) {
               type="button"
               aria-pressed={has(id, rod)}
               aria-label={`${name}, rod ${rod + 1}`}
-              onClick={() => void carryOut(workshop.racks.check(rack.id, id, [rod]))}
+              onClick={() => inBackground(carryOut(workshop.racks.check(rack.id, id, [rod])))}
             >
               {has(id, rod) ? '✓' : rod + 1}
             </button>
@@ -39,11 +40,13 @@ export function Checks({ rack, checks, rods }: ChecksProps) {
             disabled={rods.every((rod) => has(id, rod))}
             aria-label={`${name}, all rods`}
             onClick={() =>
-              void carryOut(
-                workshop.racks.check(
-                  rack.id,
-                  id,
-                  rods.filter((rod) => !has(id, rod)),
+              inBackground(
+                carryOut(
+                  workshop.racks.check(
+                    rack.id,
+                    id,
+                    rods.filter((rod) => !has(id, rod)),
+                  ),
                 ),
               )
             }

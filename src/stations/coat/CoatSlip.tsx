@@ -2,8 +2,10 @@
 
 import { sum } from '@/core/numeric/sum';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { massText, temperatureText, useBench, usePreferences } from '../shared';
-import { usedBy } from './rack-facts';
+import { massText, temperatureText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { usedBy } from '@/model/coats/rack-facts';
 import { waitingOf } from './waiting';
 
 /** What waits for a color on paper: how many of each, what holds them up, which jars run low, what to mind. */

@@ -3,13 +3,15 @@
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { Station } from '@/ui/frame/Station';
-import { setPreferences, useBench, usePreferences } from '../shared';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { useBench } from '@/station-kit/BenchProvider';
 import { CoatSlip } from './CoatSlip';
 import { ColorsPart } from './ColorsPart';
 import { HeatersForm } from './HeatersForm';
 import { HeatPart } from './HeatPart';
 import { PowdersPart } from './PowdersPart';
 import { RackPart } from './RackPart';
+import { useInAddress } from '@/station-kit/use-in-address';
 
 type Part = 'heat' | 'rack' | 'colors' | 'powders';
 
@@ -20,11 +22,19 @@ const TITLES: Record<Part, readonly [title: string, sub: string]> = {
   powders: ['Powders', 'what the jars hold, and what is used of them'],
 };
 
+const PARTS: { value: Part; label: string }[] = [
+  { value: 'heat', label: 'Heat' },
+  { value: 'rack', label: 'Rack' },
+  { value: 'colors', label: 'Colors' },
+  { value: 'powders', label: 'Powders' },
+];
+const PART_NAMES = PARTS.map(({ value }) => value);
+
 /** Powder on hot metal: heat, rack, cure, colors and jars. */
 export function CoatStation() {
   const { view } = useBench();
   const preferences = usePreferences();
-  const [part, setPart] = useState<Part>('rack');
+  const [part, setPart] = useInAddress<Part>('part', PART_NAMES, 'rack');
   const [isSetting, setSetting] = useState(false);
   const [title, sub] = TITLES[part];
   return (
@@ -35,17 +45,7 @@ export function CoatStation() {
       onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
       actions={
         <>
-          <Segmented<Part>
-            aria-label="What to do"
-            value={part}
-            options={[
-              { value: 'heat', label: 'Heat' },
-              { value: 'rack', label: 'Rack' },
-              { value: 'colors', label: 'Colors' },
-              { value: 'powders', label: 'Powders' },
-            ]}
-            onChange={setPart}
-          />
+          <Segmented<Part> aria-label="What to do" value={part} options={PARTS} onChange={setPart} />
           <Button onClick={() => setSetting(true)}>Ovens and heat</Button>
         </>
       }

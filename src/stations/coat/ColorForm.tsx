@@ -6,10 +6,13 @@ import type { PowderBin } from '@/records/bin';
 import { TONE_PLACES } from '@/records/coat';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { CoatSwatch, lookOf, useBench } from '../shared';
+import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
+import { lookOf } from '@/station-kit/looks/coat-look';
+import { useBench } from '@/station-kit/BenchProvider';
 import { ColorVerdicts } from './ColorVerdicts';
 import { SWATCH_HEAD, type DraftCoat } from './draft-coat';
 import styles from './colors.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface ColorFormProps {
   readonly coat: DraftCoat;
@@ -65,7 +68,7 @@ export function ColorForm({ coat, onSaved, onLeave }: ColorFormProps) {
       aria-label={draft.id === null ? 'New color' : draft.name}
       onSubmit={(event) => {
         event.preventDefault();
-        void save();
+        inBackground(save());
       }}
     >
       <div className={styles.big}>

@@ -1,14 +1,10 @@
 'use client';
 
-import {
-  curesFor,
-  lotText,
-  powdersOf,
-  refusalsOf,
-  temperatureText,
-  useBench,
-  usePreferences,
-} from '../shared';
+import { refusalsOf } from '@/station-kit/coats/refusals';
+import { curesFor, powdersOf } from '@/model/coats/coat-facts';
+import { lotText, temperatureText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import type { DraftCoat } from './draft-coat';
 import styles from './colors.module.css';
 

@@ -1,11 +1,15 @@
 'use client';
 
-import { cureSentences } from '@/messages/cure-sentence';
+import { cureSentences } from '@/text/cure-sentence';
 import type { Rack } from '@/records/rack';
-import { nameIn, temperatureText, useBench, usePreferences } from '../shared';
-import { curesOn, type CureChoice } from './cure-choices';
-import { powdersOn, schoolOf } from './rack-facts';
+import { nameIn } from '@/station-kit/coats/refusals';
+import { temperatureText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { curesOn, type CureChoice } from '@/model/coats/cure-choices';
+import { powdersOn, schoolOf } from '@/model/coats/rack-facts';
 import styles from './rack.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** The cures of the schools for what hangs on a rack: those that suit, and folded away those that do not, with why. */
 export function CureChoices({ rack }: { rack: Rack }) {
@@ -26,12 +30,14 @@ export function CureChoices({ rack }: { rack: Rack }) {
         aria-checked={isChosen(choice)}
         data-good={judgment.isGood}
         onClick={() =>
-          void carryOut(
-            workshop.racks.setCure(rack.id, {
-              ...cure,
-              school: schoolOf(cure, powdersOn(rack.hung, view)[0]),
-              startC: rack.startC,
-            }),
+          inBackground(
+            carryOut(
+              workshop.racks.setCure(rack.id, {
+                ...cure,
+                school: schoolOf(cure, powdersOn(rack.hung, view)[0]),
+                startC: rack.startC,
+              }),
+            ),
           )
         }
       >

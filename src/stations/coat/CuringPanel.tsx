@@ -5,10 +5,14 @@ import type { DeviceFault } from '@/devices/device';
 import { tracePath, traceY, type TraceBox } from '@/drawing/temperature-trace';
 import type { Heater } from '@/records/heater';
 import type { Rack } from '@/records/rack';
-import { temperatureText, useBench, useNow, usePreferences } from '../shared';
+import { temperatureText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { useNow } from '@/station-kit/use-now';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { ovenDeeds, stopOvenWatch, watchTheOven } from './oven-watch';
 import { useFollowedCure } from './use-followed-cure';
 import styles from './rack.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const FAULTS: Record<DeviceFault['code'], string> = {
   'not-supported': 'This browser cannot talk to a thermometer. Use one that has serial ports.',
@@ -48,7 +52,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
   };
   const askOut = () =>
     isDue
-      ? void out()
+      ? inBackground(out())
       : modal.confirm({
           title: `Take rack ${rack.no} out early?`,
           content: `It wants ${clockText(toGoS)} more. What comes out too soon is not cured and chips.`,

@@ -2,11 +2,15 @@
 
 import { Button } from 'antd';
 import { jobSheetPdf } from '@/data/exchange/sheet/job-sheet';
-import { minutesText, useBench, usePreferences, usePrint } from '../shared';
+import { minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { usePrint } from '@/station-kit/use-print';
 import { composeCoatSheet } from './compose-coat-sheet';
-import { eveningOf } from './evening';
+import { eveningOf } from '@/model/coats/evening';
 import type { Waiting } from './waiting';
 import styles from './rack.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface EveningStripProps {
   readonly chosen: string | null;
@@ -30,7 +34,7 @@ export function EveningStrip({ chosen, ovenId, waiting, onChoose }: EveningStrip
   const nameOf = (id: string) => `Rack ${view.racks.find((rack) => rack.id === id)?.no ?? ''}`;
   const save = () => {
     const sheet = composeCoatSheet(racks, waiting, evening, view, preferences);
-    void print({ file: 'ruvek-coat-sheet', make: (fonts) => jobSheetPdf(sheet, fonts) });
+    inBackground(print({ file: 'ruvek-coat-sheet', make: (fonts) => jobSheetPdf(sheet, fonts) }));
   };
   const lane = (isOven: boolean) =>
     evening.legs
@@ -71,7 +75,7 @@ export function EveningStrip({ chosen, ovenId, waiting, onChoose }: EveningStrip
             ? `From lighting the oven: ${minutesText(evening.totalS)}${evening.idleS > 60 ? `, of which hands wait ${minutesText(evening.idleS)} for the oven` : ''}.`
             : 'Nothing hangs yet.'}
         </span>
-        <Button size="small" onClick={() => void save()}>
+        <Button size="small" onClick={save}>
           Job sheet
         </Button>
       </p>

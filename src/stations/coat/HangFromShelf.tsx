@@ -6,7 +6,11 @@ import type { WaitingHeads } from '@/core/coats/heads-to-coat';
 import type { HeadBin } from '@/records/bin';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { freeHeads, refusalsOf, temperatureText, useBench, usePreferences } from '../shared';
+import { freeHeads } from '@/model/heads/free-heads';
+import { refusalsOf } from '@/station-kit/coats/refusals';
+import { temperatureText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './coat.module.css';
 
 interface HangFromShelfProps {

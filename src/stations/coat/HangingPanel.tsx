@@ -2,16 +2,20 @@
 
 import { App, Button, Checkbox } from 'antd';
 import { TRAY_CHECKS } from '@/core/coats/tray-checks';
-import { cureSentences } from '@/messages/cure-sentence';
+import { cureSentences } from '@/text/cure-sentence';
 import type { Heater } from '@/records/heater';
 import type { Rack } from '@/records/rack';
 import { Figure } from '@/ui/figure/Figure';
-import { minutesText, nameIn, temperatureText, useBench, usePreferences } from '../shared';
+import { minutesText, temperatureText } from '@/station-kit/words';
+import { nameIn } from '@/station-kit/coats/refusals';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { Checks } from './Checks';
 import { CureChoices } from './CureChoices';
 import { ovenDeeds } from './oven-watch';
-import { hungKinds, judgeRack, powdersOn, schoolOf, usedBy, warmingOf } from './rack-facts';
+import { hungKinds, judgeRack, powdersOn, schoolOf, usedBy, warmingOf } from '@/model/coats/rack-facts';
 import styles from './rack.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const BEFORE = TRAY_CHECKS.filter(({ when }) => when === 'before');
 
@@ -78,13 +82,15 @@ export function HangingPanel({ rack, oven }: { rack: Rack; oven: Heater }) {
       <Checkbox
         checked={rack.startC > shedC}
         onChange={({ target }) =>
-          void carryOut(
-            workshop.racks.setCure(rack.id, {
-              partC: rack.partC,
-              minutes: rack.minutes,
-              school: target.checked ? 'hot-spray' : schoolOf(rack, powders[0]),
-              startC: target.checked ? Math.min(fuseC, rack.partC - 5) : shedC,
-            }),
+          inBackground(
+            carryOut(
+              workshop.racks.setCure(rack.id, {
+                partC: rack.partC,
+                minutes: rack.minutes,
+                school: target.checked ? 'hot-spray' : schoolOf(rack, powders[0]),
+                startC: target.checked ? Math.min(fuseC, rack.partC - 5) : shedC,
+              }),
+            ),
           )
         }
       >
@@ -132,7 +138,7 @@ export function HangingPanel({ rack, oven }: { rack: Rack; oven: Heater }) {
         className={styles.press}
         disabled={why !== null}
         aria-describedby={`why-${rack.id}`}
-        onClick={() => void goIn()}
+        onClick={() => inBackground(goIn())}
       >
         <strong>Into the oven</strong>
         <small>at {text(rack.partC)}</small>

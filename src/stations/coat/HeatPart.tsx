@@ -3,23 +3,18 @@
 import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { COAT_WAYS } from '@/core/coats/ways';
-import { sentence } from '@/messages/sentence';
+import { sentence } from '@/text/sentence';
 import type { HeadBin, PowderBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import {
-  CoatSwatch,
-  headText,
-  lotText,
-  pieceOf,
-  setPreferences,
-  solidusOf,
-  temperatureText,
-  useBench,
-  usePreferences,
-} from '../shared';
-import { heaterFor } from './evening';
+import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
+import { headText, lotText, temperatureText } from '@/station-kit/words';
+import { pieceOf } from '@/model/heads/head-facts';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { solidusOf } from '@/model/coats/coat-facts';
+import { useBench } from '@/station-kit/BenchProvider';
+import { heaterFor } from '@/model/coats/evening';
 import { HeatChart } from './HeatChart';
 import { handText, heatPlanOf, heatWorking, type HeatQuestion } from './heat-facts';
 import { HeatTrial } from './HeatTrial';

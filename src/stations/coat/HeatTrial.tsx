@@ -3,11 +3,15 @@
 import { App, Modal } from 'antd';
 import { useState } from 'react';
 import { calibrateHeat } from '@/core/heat/calibrate-heat';
-import { sentence } from '@/messages/sentence';
+import { sentence } from '@/text/sentence';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { temperatureText, useBench, useNow, usePreferences } from '../shared';
+import { temperatureText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { useNow } from '@/station-kit/use-now';
+import { usePreferences } from '@/station-kit/preferences-store';
 import type { HeatQuestion } from './heat-facts';
 import styles from './heat.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface HeatTrialProps {
   readonly question: HeatQuestion;
@@ -58,7 +62,7 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
       cancelText="Leave it"
       okButtonProps={{ disabled: !found?.ok }}
       onCancel={onClose}
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
     >
       <p>
         Hold <b>{what}</b>, cold, in the heat. Touch it with a little powder now and then; stop when the

@@ -7,9 +7,13 @@ import type { Heater } from '@/records/heater';
 import { CountField } from '@/ui/unit-field/CountField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { lengthText, MassField, minutesText, temperatureText, useBench, usePreferences } from '../shared';
+import { lengthText, minutesText, temperatureText } from '@/station-kit/words';
+import { MassField } from '@/station-kit/MassField';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { NEW_HEATERS, type DraftHeater } from './new-heaters';
 import styles from './coat.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface HeatersFormProps {
   readonly heaters: readonly Heater[];
@@ -52,7 +56,7 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
       cancelText="Leave it"
       okButtonProps={{ disabled: !isReady }}
       onCancel={onClose}
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
     >
       <div className={styles.pickRow}>
         {heaters.map((heater) => (

@@ -7,8 +7,12 @@ import type { PowderBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { MassField, temperatureText, useBench, usePreferences } from '../shared';
+import { MassField } from '@/station-kit/MassField';
+import { temperatureText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './coat.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 type NewPowder = Extract<NewBin, { kind: 'powder' }>;
 
@@ -75,7 +79,7 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
       cancelText="Leave it"
       okButtonProps={{ disabled: !isReady }}
       onCancel={onClose}
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
     >
       <div className={styles.formGrid}>
         <TextField

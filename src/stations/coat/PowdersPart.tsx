@@ -3,13 +3,17 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { HeadBin, PowderBin } from '@/records/bin';
-import { massText, pieceOf, temperatureText, useBench, usePreferences } from '../shared';
-import { gramsEach } from './powder-facts';
+import { massText, temperatureText } from '@/station-kit/words';
+import { pieceOf } from '@/model/heads/head-facts';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { gramsEach } from '@/model/coats/powder-facts';
 import { Jar } from './Jar';
 import { PowderForm } from './PowderForm';
-import { usedBy } from './rack-facts';
+import { usedBy } from '@/model/coats/rack-facts';
 import { WeighJar } from './WeighJar';
 import styles from './powders.module.css';
+import { stockStatus } from '@/model/stock/stock-status';
 
 /** The jars: color, card, what is left, and how many heads that makes. */
 export function PowdersPart() {
@@ -53,13 +57,11 @@ export function PowdersPart() {
             >
               <Jar powder={bin} leftG={level(bin.id)} />
               <strong>{bin.name.replace(/^Powder, /, '')}</strong>
-              <small
-                data-low={level(bin.id) < (wanted.get(bin.id) ?? 0) || (bin.lowAt ?? -1) >= level(bin.id)}
-              >
+              <small data-low={level(bin.id) < (wanted.get(bin.id) ?? 0) || stockStatus(bin, view).isLow}>
                 {massText(level(bin.id), mass)}
                 {level(bin.id) < (wanted.get(bin.id) ?? 0)
                   ? ', short'
-                  : (bin.lowAt ?? -1) >= level(bin.id)
+                  : stockStatus(bin, view).isLow
                     ? ', low'
                     : ''}
               </small>

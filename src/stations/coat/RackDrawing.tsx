@@ -6,8 +6,14 @@ import type { Place } from '@/core/coats/rack/find-slot';
 import type { OvenFacts } from '@/records/heater';
 import type { Hung, Rack } from '@/records/rack';
 import { CoatedHead } from '@/ui/head-drawing/CoatedHead';
-import { lengthText, lookOf, useBench, usePreferences, viewOf } from '../shared';
+import { lengthText } from '@/station-kit/words';
+import { lookOf } from '@/station-kit/looks/coat-look';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { viewOf } from '@/station-kit/looks/head-view-of';
 import { WIRE_MM } from './waiting';
+import { actOf } from '@/station-kit/key-map';
+import { RACK_KEYS } from './keys';
 import styles from './rack.module.css';
 
 const SIDE_MM = 7;
@@ -38,15 +44,15 @@ export function RackDrawing({ rack, oven, onMove, onTakeDown }: RackDrawingProps
   const rods = Array.from({ length: oven.rods }, (_, rod) => TOP_MM + rod * oven.dropMm);
   const canMove = rack?.state === 'hanging';
   const keys = (index: number) => (event: KeyboardEvent) => {
-    const step = STEPS[event.key];
     if (!canMove) return;
-    if (step) {
-      event.preventDefault();
-      onMove(index, step);
-    } else if (event.key === 'Delete' || event.key === 'Backspace') {
-      event.preventDefault();
-      onTakeDown(index);
-    }
+    const move = (press: string) => {
+      const step = STEPS[press];
+      if (step) onMove(index, step);
+    };
+    const act = actOf(RACK_KEYS, { move, down: () => onTakeDown(index) }, event.nativeEvent);
+    if (!act) return;
+    event.preventDefault();
+    act();
   };
   return (
     <figure className={styles.drawing} aria-label={rack ? `Rack ${rack.no}` : 'An empty rack'}>

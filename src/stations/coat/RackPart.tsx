@@ -6,7 +6,10 @@ import { useState } from 'react';
 import { firstFree, isFree, nextFree, type Place } from '@/core/coats/rack/find-slot';
 import type { WaitingHeads } from '@/core/coats/heads-to-coat';
 import type { Rack } from '@/records/rack';
-import { temperatureText, useBench, usePreferences, useDragSensors } from '../shared';
+import { temperatureText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { useDragSensors } from '@/station-kit/use-drag-sensors';
 import { AfterCure } from './AfterCure';
 import { CuringPanel } from './CuringPanel';
 import { EveningStrip } from './EveningStrip';
@@ -14,13 +17,14 @@ import { HangingPanel } from './HangingPanel';
 import { HangFromShelf } from './HangFromShelf';
 import { RackDrawing } from './RackDrawing';
 import { RackRail } from './RackRail';
-import { curesOn } from './cure-choices';
-import { schoolOf, powdersOn } from './rack-facts';
+import { curesOn } from '@/model/coats/cure-choices';
+import { schoolOf, powdersOn } from '@/model/coats/rack-facts';
 import { usePicks } from './use-picks';
 import { useRackAll } from './use-rack-all';
 import { slotsOf, waitingOf, type Waiting } from './waiting';
 import { WaitingList } from './WaitingList';
 import styles from './rack.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** The rack drawn to scale, what waits for it, its cure, and the evening on one line. */
 export function RackPart({ onSetUp }: { onSetUp: () => void }) {
@@ -107,14 +111,19 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
     return id;
   };
   const move = (target: Rack, index: number, place: Place) =>
-    void carryOut(
-      workshop.racks.rehang([
-        { id: target.id, hung: target.hung.map((head, at) => (at === index ? { ...head, ...place } : head)) },
-      ]),
+    inBackground(
+      carryOut(
+        workshop.racks.rehang([
+          {
+            id: target.id,
+            hung: target.hung.map((head, at) => (at === index ? { ...head, ...place } : head)),
+          },
+        ]),
+      ),
     );
   const takeDown = (target: Rack, index: number) =>
-    void carryOut(
-      workshop.racks.rehang([{ id: target.id, hung: target.hung.filter((_, at) => at !== index) }]),
+    inBackground(
+      carryOut(workshop.racks.rehang([{ id: target.id, hung: target.hung.filter((_, at) => at !== index) }])),
     );
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over) return;
@@ -126,7 +135,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
         void message.info('Something hangs there, or it would stick out. Let it go over a free slot.', 4);
         return;
       }
-      void hang(from.waiting, place);
+      inBackground(hang(from.waiting, place));
     } else if (rack && isHanging && from?.index !== undefined) {
       if (over.id === 'waiting') takeDown(rack, from.index);
       else if (place) {
@@ -157,7 +166,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
               type="primary"
               disabled={cureable.length === 0 || rackAll.isPlanning}
               loading={rackAll.isPlanning}
-              onClick={() => void rackAll.plan(cureable)}
+              onClick={() => inBackground(rackAll.plan(cureable))}
             >
               {cureable.length > 0
                 ? `Rack all ${cureable.reduce((so, { count }) => so + count, 0)} in the fewest loads`
@@ -192,19 +201,21 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
           {isHanging ? <HangingPanel key={rack.id} rack={rack} oven={oven} /> : null}
           <WaitingList
             waiting={waiting}
-            onHang={(from) => void hang(from, null)}
+            onHang={(from) => inBackground(hang(from, null))}
             onPaint={(from) =>
-              void carryOut(
-                workshop.racks.paint(
-                  {
-                    headBinId: from.headBinId,
-                    coatId: from.coatId,
-                    ticketId: from.ticketId,
-                    lineId: from.lineId,
-                  },
-                  from.count,
-                ),
-              ).then((done) => done && setPicks(picks.filter((pick) => !isSame(from, pick))))
+              inBackground(
+                carryOut(
+                  workshop.racks.paint(
+                    {
+                      headBinId: from.headBinId,
+                      coatId: from.coatId,
+                      ticketId: from.ticketId,
+                      lineId: from.lineId,
+                    },
+                    from.count,
+                  ),
+                ).then((done) => done && setPicks(picks.filter((pick) => !isSame(from, pick)))),
+              )
             }
             onPick={() => setPicking(true)}
           />

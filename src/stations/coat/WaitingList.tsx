@@ -2,7 +2,9 @@
 
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { Button } from 'antd';
-import { CoatSwatch, lookOf, useBench } from '../shared';
+import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
+import { lookOf } from '@/station-kit/looks/coat-look';
+import { useBench } from '@/station-kit/BenchProvider';
 import type { Waiting } from './waiting';
 import styles from './rack.module.css';
 

@@ -5,8 +5,12 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { findCoatWay } from '@/core/coats/ways';
 import type { PowderBin } from '@/records/bin';
-import { massText, ScalePanel, useBench, usePreferences } from '../shared';
-import { learnUtilization, reckonedSince } from './powder-facts';
+import { massText } from '@/station-kit/words';
+import { ScalePanel } from '@/station-kit/scale/ScalePanel';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { learnUtilization, reckonedSince } from '@/model/coats/powder-facts';
+import { inBackground } from '@/station-kit/in-background';
 
 /** What the empty jar weighs is taken off on the scale itself: put an empty one on and zero it. */
 export function WeighJar({ powder, onClose }: { powder: PowderBin; onClose: () => void }) {
@@ -34,7 +38,7 @@ export function WeighJar({ powder, onClose }: { powder: PowderBin; onClose: () =
       cancelText="Leave it"
       okButtonProps={{ disabled: leftG === null }}
       onCancel={onClose}
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
     >
       <p>Zero the scale with an empty jar like it, then lay this one on: only the powder counts.</p>
       <ScalePanel

@@ -4,8 +4,8 @@ import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { renderBench } from '../../../tests/support/render-bench';
 import type { PowderBin } from '@/records/bin';
 import type { Rack } from '@/records/rack';
-import { useBench } from '../shared';
-import { CoatNotes } from '../shared/coats/CoatNotes';
+import { useBench } from '@/station-kit/BenchProvider';
+import { CoatNotes } from '@/station-kit/coats/CoatNotes';
 import { CoatSlip } from './CoatSlip';
 import { CuringPanel } from './CuringPanel';
 import { EveningStrip } from './EveningStrip';

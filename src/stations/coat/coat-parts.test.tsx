@@ -9,7 +9,7 @@ import { HangingPanel } from './HangingPanel';
 import { HeatersForm } from './HeatersForm';
 import { PowderForm } from './PowderForm';
 import { RackDrawing } from './RackDrawing';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 
 const OVEN = 'shed-oven';
 

@@ -2,11 +2,13 @@ import type { CureEvening } from '@/core/coats/lay-out-cures';
 import { findCoatWay } from '@/core/coats/ways';
 import { TRAY_CHECKS } from '@/core/coats/tray-checks';
 import type { JobSheet } from '@/data/exchange/sheet/job-sheet';
-import { cureSentences } from '@/messages/cure-sentence';
+import { cureSentences } from '@/text/cure-sentence';
 import type { Rack } from '@/records/rack';
-import { massText, minutesText, nameIn, temperatureText, type BenchView } from '../shared';
-import type { usePreferences } from '../shared';
-import { hungKinds, judgeRack, usedBy } from './rack-facts';
+import { massText, minutesText, temperatureText } from '@/station-kit/words';
+import { nameIn } from '@/station-kit/coats/refusals';
+import type { BenchView } from '@/model/bench/bench-view';
+import type { usePreferences } from '@/station-kit/preferences-store';
+import { hungKinds, judgeRack, usedBy } from '@/model/coats/rack-facts';
 import type { Waiting } from './waiting';
 
 type Units = Pick<ReturnType<typeof usePreferences>, 'mass' | 'temperature' | 'coatWay'>;

@@ -1,6 +1,7 @@
 import type { PowderBin } from '@/records/bin';
 import type { Coat } from '@/records/coat';
-import type { BenchView, HeadOf } from '../shared';
+import type { BenchView } from '@/model/bench/bench-view';
+import type { HeadOf } from '@/model/heads/head-facts';
 
 /** A recipe before it has an id. */
 export type DraftCoat = Omit<Coat, 'id'> & { readonly id: string | null };

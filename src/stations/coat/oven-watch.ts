@@ -9,6 +9,7 @@ import { serialOven } from '@/devices/oven/serial-oven';
 import { standInOven, type StandInOven } from '@/devices/oven/stand-in-oven';
 import type { SerialLike } from '@/devices/serial-lines';
 import type { TracePoint } from '@/drawing/temperature-trace';
+import { inBackground } from '@/station-kit/in-background';
 
 export type OvenSource = 'stand-in' | 'serial';
 
@@ -80,7 +81,7 @@ function read(at: number, ovenC: number): void {
 
 /** Puts a thermometer in. A stand-in oven stands at its heat already, or nearly. */
 export function watchTheOven(source: OvenSource, now: () => number, dialC: number): void {
-  void device?.stop();
+  inBackground(device?.stop());
   standIn = null;
   if (source === 'stand-in') {
     standIn = standInOven(
@@ -99,10 +100,12 @@ export function watchTheOven(source: OvenSource, now: () => number, dialC: numbe
     device = serialOven(serial ?? null);
   }
   set({ ...state, source, fault: null });
-  void device.start({
-    onReading: ({ ovenC }) => read(now(), ovenC),
-    onFault: (fault) => set({ ...state, fault }),
-  });
+  inBackground(
+    device.start({
+      onReading: ({ ovenC }) => read(now(), ovenC),
+      onFault: (fault) => set({ ...state, fault }),
+    }),
+  );
 }
 
 /** Follows a rack to the readings, from where it is; null follows none. */
@@ -112,7 +115,7 @@ export function followRack(rack: FollowedRack | null): void {
 }
 
 export function stopOvenWatch(): void {
-  void device?.stop();
+  inBackground(device?.stop());
   device = null;
   standIn = null;
   set({ ...OFF, rack: state.rack, followed: state.followed });

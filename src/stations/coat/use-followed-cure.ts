@@ -3,8 +3,9 @@
 import { useEffect, useRef } from 'react';
 import { cureLeftS } from '@/core/coats/follow-cure';
 import type { Rack } from '@/records/rack';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { followRack, useOvenWatch } from './oven-watch';
+import { inBackground } from '@/station-kit/in-background';
 
 /** The books follow the thermometer only where it moves the end by so much, and not more often than this, ms. */
 const WORTH_MS = 20_000;
@@ -31,7 +32,7 @@ export function useFollowedCure(rack: Rack) {
     if (!followed || outNow === null || outAt === null) return;
     if (Math.abs(outNow - outAt) < WORTH_MS || followed.at - wroteAt.current < OFTEN_MS) return;
     wroteAt.current = followed.at;
-    void workshop.racks.follow(id, followed, outNow);
+    inBackground(workshop.racks.follow(id, followed, outNow));
   }, [followed, outNow, outAt, id, workshop]);
   return { watch, followed, ovenC, leftS };
 }

@@ -3,8 +3,10 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Heater } from '@/records/heater';
 import { CalledOff, WorkLane } from '@/workers/client';
-import { powdersOf, useBench, usePreferences } from '../shared';
-import { schoolOf } from './rack-facts';
+import { powdersOf } from '@/model/coats/coat-facts';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { schoolOf } from '@/model/coats/rack-facts';
 import { rackRequest, slotsOf, type Waiting } from './waiting';
 
 /** The planner shows what it has after so long, s. */

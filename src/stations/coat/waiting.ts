@@ -7,7 +7,12 @@ import type { WaitingHeads } from '@/core/coats/heads-to-coat';
 import type { HeadBin, PowderBin } from '@/records/bin';
 import type { Coat } from '@/records/coat';
 import type { OvenFacts } from '@/records/heater';
-import { judgeFor, lookOf, powdersOf, refusalsOf, viewOf, type BenchView, type HeadOf } from '../shared';
+import { refusalsOf } from '@/station-kit/coats/refusals';
+import { judgeFor, powdersOf } from '@/model/coats/coat-facts';
+import { lookOf } from '@/station-kit/looks/coat-look';
+import { viewOf } from '@/station-kit/looks/head-view-of';
+import type { HeadOf } from '@/model/heads/head-facts';
+import type { BenchView } from '@/model/bench/bench-view';
 
 /** Heads that wait for a color, with what the rack must know of them. */
 export interface Waiting extends WaitingHeads {

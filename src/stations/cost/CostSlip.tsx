@@ -1,10 +1,12 @@
 'use client';
 
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { STAGES } from '@/records/outlay';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { minutesText, stageFacts, useBench } from '../shared';
-import { moneyText, STAGE_WORDS } from './cost-facts';
+import { minutesText } from '@/station-kit/words';
+import { stageFacts } from '@/model/pace/stage-facts';
+import { useBench } from '@/station-kit/BenchProvider';
+import { moneyText, STAGE_WORDS } from './cost-slices';
 
 /** On paper: what hands, power and failures are reckoned with. */
 export function CostSlip() {
@@ -34,9 +36,9 @@ export function CostSlip() {
         </SlipRow>
       </SlipPart>
       <SlipNote tone="care">
-        Hours and failures are from your own log: of that very bait, skirt or rig where it holds ten or more,
-        else of all of its stage, else what is usual. Prices are those at which parts came in; what nobody
-        priced counts nothing and is said.
+        Hours and failures are from your own log: of that very bait, skirt or rig where it holds five or more,
+        else of its kind, else what is usual. Prices are those at which parts came in; what nobody priced
+        counts nothing and is said.
       </SlipNote>
     </>
   );

@@ -4,7 +4,9 @@ import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { PartsStation, useBench, usePreferences } from '../shared';
+import { PartsStation } from '@/station-kit/PartsStation';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { CostSlip } from './CostSlip';
 import { LossPart } from './LossPart';
 import { MoneyForm } from './MoneyForm';
@@ -14,6 +16,7 @@ import { PiecePart } from './PiecePart';
 import { costablePieces, type CostablePiece } from './pieces';
 import { RoutePart } from './RoutePart';
 import styles from './cost.module.css';
+import { useInAddress } from '@/station-kit/use-in-address';
 
 type Part = 'piece' | 'route' | 'outlay' | 'offer' | 'lost';
 
@@ -24,6 +27,7 @@ const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
   { value: 'offer', label: 'Offer' },
   { value: 'lost', label: 'Lost' },
 ];
+const PART_NAMES = PARTS.map(({ value }) => value);
 const GROUPS: readonly CostablePiece['group'][] = ['Baits', 'Rigs', 'Skirts', 'Heads'];
 const TWENTY = 20;
 
@@ -32,7 +36,7 @@ export function CostStation() {
   const { view } = useBench();
   const { mass } = usePreferences();
   const pieces = useMemo(() => costablePieces(view, mass), [view, mass]);
-  const [part, setPart] = useState<Part>('piece');
+  const [part, setPart] = useInAddress<Part>('part', PART_NAMES, 'piece');
   const [pieceId, setPieceId] = useState<string | null>(null);
   const [count, setCount] = useState<number | null>(TWENTY);
   const [open, setOpen] = useState<readonly string[] | null>(null);

@@ -2,10 +2,10 @@
 
 import dayjs from 'dayjs';
 import { useMemo } from 'react';
-import { numberText } from '@/messages/number-text';
-import { useBench } from '../shared';
-import { moneyText } from './cost-facts';
-import { seasonLosses } from './losses';
+import { numberText } from '@/text/number-text';
+import { useBench } from '@/station-kit/BenchProvider';
+import { moneyText } from './cost-slices';
+import { seasonLosses } from '@/model/cost/losses';
 import styles from './cost.module.css';
 
 /** What the water took this year, and what that cost. */

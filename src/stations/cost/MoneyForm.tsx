@@ -5,8 +5,9 @@ import { useId, useState } from 'react';
 import type { Money } from '@/records/outlay';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import styles from './cost.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const FIELDS: readonly (readonly [
   key: Exclude<keyof Money, 'sign' | 'marginShare'>,
@@ -32,7 +33,7 @@ export function MoneyForm({ onClose }: { readonly onClose: () => void }) {
     onClose();
   };
   return (
-    <Modal open title="Hours and power" okText="Keep" onOk={() => void save()} onCancel={onClose}>
+    <Modal open title="Hours and power" okText="Keep" onOk={() => inBackground(save())} onCancel={onClose}>
       <div className={styles.form}>
         <TextField
           label="Money is written"

@@ -4,14 +4,17 @@ import { Button, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useMemo, useState } from 'react';
 import { offerPdf } from '@/data/exchange/sheet/offer-sheet';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { slug, useBench, usePrint, type Sheet } from '../shared';
-import { moneyText } from './cost-facts';
+import { slug } from '@/station-kit/slug';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePrint, type Sheet } from '@/station-kit/use-print';
+import { moneyText } from './cost-slices';
 import { offerLines } from './offer';
 import type { CostablePiece } from './pieces';
 import styles from './cost.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const PIECE = 'piece';
 const STANDS_DAYS = 30;
@@ -83,7 +86,9 @@ export function OfferPart({
           most={10}
           onChange={(share) => {
             if (share === null || share === marginShare) return;
-            void workshop.bench.save({ ...view.bench, money: { ...view.bench.money, marginShare: share } });
+            inBackground(
+              workshop.bench.save({ ...view.bench, money: { ...view.bench.money, marginShare: share } }),
+            );
           }}
         />
       </div>
@@ -114,7 +119,7 @@ export function OfferPart({
         <strong>{moneyText(total, sign)}</strong> for all of it; {moneyText(total - cost, sign)} over what it
         costs.
       </p>
-      <Button type="primary" disabled={lines.length === 0} onClick={() => void print(offer())}>
+      <Button type="primary" disabled={lines.length === 0} onClick={() => inBackground(print(offer()))}>
         Print the offer
       </Button>
     </>

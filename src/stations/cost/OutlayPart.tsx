@@ -3,16 +3,17 @@
 import { Button, InputNumber, Modal, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useMemo, useState } from 'react';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { STAGES, type Outlay, type Stage } from '@/records/outlay';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { useBench } from '../shared';
-import { moneyText, STAGE_WORDS } from './cost-facts';
+import { useBench } from '@/station-kit/BenchProvider';
+import { moneyText, STAGE_WORDS } from './cost-slices';
 import { stagePays, type StagePay } from './outlays';
 import type { CostablePiece } from './pieces';
 import styles from './cost.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** When the outlay pays: stage by stage as a gauge that fills with the pieces made. */
 export function OutlayPart({ pieces }: { readonly pieces: readonly CostablePiece[] }) {
@@ -128,7 +129,7 @@ function OutlayForm({ outlay, onClose }: { readonly outlay: Outlay | null; reado
       open
       title={outlay ? outlay.name : 'An outlay'}
       okText="Keep"
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
       onCancel={onClose}
     >
       <div className={styles.form}>

@@ -3,8 +3,9 @@
 import { useMemo } from 'react';
 import { CostBar, levelsOf } from '@/ui/cost-bar/CostBar';
 import { Figure } from '@/ui/figure/Figure';
-import { useBench } from '../shared';
-import { costOf, moneyText, sliceOf, unpricedOf } from './cost-facts';
+import { useBench } from '@/station-kit/BenchProvider';
+import { moneyText, sliceOf } from './cost-slices';
+import { costOf, unpricedOf } from '@/model/cost/cost-facts';
 import type { CostablePiece } from './pieces';
 import styles from './cost.module.css';
 

@@ -4,14 +4,17 @@ import { Button, DatePicker, InputNumber } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useMemo, useState } from 'react';
 import { cheapestRoutes } from '@/core/cost/cheapest-route';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { BuyIn } from '@/records/buying';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { minutesText, useBench } from '../shared';
-import { buyInOf, costOf, moneyText, routeNode } from './cost-facts';
+import { minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { moneyText } from './cost-slices';
+import { buyInOf, costOf, routeNode } from '@/model/cost/cost-facts';
 import type { CostablePiece } from './pieces';
 import styles from './cost.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const DAY_MS = 86_400_000;
 const MOST_ROUTES = 6;
@@ -116,7 +119,7 @@ function BuyInForm({ piece, known }: { readonly piece: CostablePiece; readonly k
       aria-label="Price to buy in"
       onSubmit={(event) => {
         event.preventDefault();
-        void save();
+        inBackground(save());
       }}
     >
       <h3>Bought in</h3>

@@ -2,14 +2,11 @@
 import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { renderBench } from '../../../tests/support/render-bench';
-import type { Sheet } from '../shared';
+import type { Sheet } from '@/station-kit/use-print';
 import { CostStation } from './CostStation';
 import { OutlayPart } from './OutlayPart';
 
-jest.mock('../shared', () => ({
-  ...jest.requireActual<object>('../shared'),
-  usePrint: () => mockPrint,
-}));
+jest.mock('@/station-kit/use-print', () => ({ usePrint: () => mockPrint }));
 jest.mock('@/data/exchange/sheet/offer-sheet', () => ({
   offerPdf: (...call: unknown[]) => mockPdf(...call),
 }));

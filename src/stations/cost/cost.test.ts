@@ -1,8 +1,11 @@
 import { demoBench } from '@/demo/demo-bench';
+import { LEAST_PIECES } from '@/core/pace/learn-pace';
 import { NEW_MONEY } from '@/records/outlay';
+import { paceOf } from '@/model/pace/pace-of';
 import { viewOf } from '../../../tests/support/view-of';
-import { costOf, moneyText, piecesThrough, routeNode, sliceOf, unpricedOf } from './cost-facts';
-import { seasonLosses } from './losses';
+import { moneyText, sliceOf } from './cost-slices';
+import { costOf, piecesThrough, routeNode, unpricedOf } from '@/model/cost/cost-facts';
+import { seasonLosses } from '@/model/cost/losses';
 import { offerLines } from './offer';
 import { stagePays } from './outlays';
 import { costablePieces } from './pieces';
@@ -50,7 +53,7 @@ describe('costOf', () => {
     expect(total).toBeCloseTo(cost.each, 9);
   });
 
-  it('reckons hands and failures of a bait by its own log, and of one without by that of all', () => {
+  it('reckons hands and failures of a bait by its own log, and of one without as its station says', () => {
     const [tandem, other] = ['Quay tandem', 'Dawn buzzer'].map((name) => pieceOf(name).piece);
     if (tandem?.kind !== 'build' || other?.kind !== 'build') throw new Error('both are builds');
     const [like] = demo.buildings;
@@ -61,12 +64,15 @@ describe('costOf', () => {
     const known = viewOf({
       ...demo,
       outlays: [],
-      buildings: [logged(tandem.build.id, 20, 5, 6000), logged(other.build.id, 8, 0, 480)],
+      buildings: [logged(tandem.build.id, 20, 5, 6000), logged(other.build.id, LEAST_PIECES - 1, 0, 480)],
     });
     const rate = known.bench.money.ratePerHour / 60;
-    // 100 minutes for 20 good ones, the five that failed among them; the other made too few to say.
+    const { family, kind } = other.build;
+    const usual = paceOf({ stage: 'build', family, kind }, known);
+    expect(usual.isOwn).toBe(false);
+    // 100 minutes for 20 good ones, the five that failed among them; the other made too few to say, and so did its kind.
     expect(costOf(tandem, 20, known).own.labour).toBeCloseTo(5 * rate, 9);
-    expect(costOf(other, 20, known).own.labour).toBeCloseTo((6480 / 60 / 28) * rate, 9);
+    expect(costOf(other, 20, known).own.labour).toBeCloseTo((usual.secondsEach / 60) * rate, 9);
     // Of twenty-five begun one in five fails: a quarter more parts than go into the good ones.
     const bead = (cost: ReturnType<typeof costOf>) => cost.parts.filter(({ item }) => item !== null)[0]!;
     const kept = viewOf({ ...demo, outlays: [], buildings: [logged(tandem.build.id, 20, 0, 6000)] });

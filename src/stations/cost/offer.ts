@@ -1,6 +1,8 @@
 import type { Ticket } from '@/records/ticket';
-import { headText, wareName, wareRecord, type BenchView } from '../shared';
-import { costOf } from './cost-facts';
+import { headText } from '@/station-kit/words';
+import { wareName, wareRecord } from '@/model/bills/promises';
+import type { BenchView } from '@/model/bench/bench-view';
+import { costOf } from '@/model/cost/cost-facts';
 import type { CostablePiece } from './pieces';
 
 export interface PricedLine {

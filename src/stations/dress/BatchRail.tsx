@@ -6,9 +6,13 @@ import type { Batch } from '@/records/batch';
 import type { HeadBin } from '@/records/bin';
 import { findStyle } from '@/core/cavities/styles';
 import { HeadDrawing } from '@/ui/head-drawing/HeadDrawing';
-import { headText, useBench, usePreferences, useNow } from '../shared';
-import { draftBatch } from './batch-facts';
+import { headText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { useNow } from '@/station-kit/use-now';
+import { draftBatch } from '@/model/quality/batch-facts';
 import styles from './dress.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** Steel and lead of a head, about, where its cavity is not known: g/cm3. */
 const ABOUT_GCM3 = 11;
@@ -85,7 +89,7 @@ export function BatchRail({ chosen, onChoose }: BatchRailProps) {
               type="button"
               className={styles.chip}
               data-waits="true"
-              onClick={() => void begin(bin, cast)}
+              onClick={() => inBackground(begin(bin, cast))}
               aria-label={`Begin ${cast.count} ${headText(bin, view.binById, mass)} of run ${cast.runNo}`}
             >
               {picture(bin)}

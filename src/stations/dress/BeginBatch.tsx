@@ -6,8 +6,10 @@ import { DRESS_STEPS, type DressStepId } from '@/core/dress/dress-steps';
 import type { HeadBin } from '@/records/bin';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { headText, useBench, usePreferences } from '../shared';
-import { draftBatch } from './batch-facts';
+import { headText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { draftBatch } from '@/model/quality/batch-facts';
 import styles from './dress.module.css';
 
 interface BeginBatchProps {

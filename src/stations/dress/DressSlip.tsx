@@ -4,9 +4,10 @@ import { dressLeft } from '@/core/dress/dress-pace';
 import { sum } from '@/core/numeric/sum';
 import type { Batch } from '@/records/batch';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { driftSentence } from '@/messages/drift-sentence';
-import { minutesText, useBench } from '../shared';
-import { judgeBatch, weighedOf } from './batch-facts';
+import { driftSentence } from '@/text/drift-sentence';
+import { minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { judgeBatch, weighedOf } from '@/model/quality/batch-facts';
 
 /** The batch in hand on paper: what is done, what holds it up, what to mind. */
 export function DressSlip({ batch }: { batch: Batch | null }) {

@@ -4,9 +4,10 @@ import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { Batch } from '@/records/batch';
 import { Station } from '@/ui/frame/Station';
-import { setPreferences, useBench, usePreferences } from '../shared';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { useBench } from '@/station-kit/BenchProvider';
 import { BatchRail } from './BatchRail';
-import { batchCavities } from './batch-facts';
+import { batchCavities } from '@/model/quality/batch-facts';
 import { BeginBatch } from './BeginBatch';
 import { DressSlip } from './DressSlip';
 import { FlawsPart } from './FlawsPart';
@@ -16,8 +17,16 @@ import { StepsPart } from './StepsPart';
 import { useLearned } from './use-learned';
 import { WeighPart } from './WeighPart';
 import styles from './dress.module.css';
+import { useInAddress } from '@/station-kit/use-in-address';
 
 type Part = 'steps' | 'weigh' | 'flaws';
+
+const PARTS: { value: Part; label: string }[] = [
+  { value: 'steps', label: 'Steps' },
+  { value: 'weigh', label: 'Weigh' },
+  { value: 'flaws', label: 'Flaws' },
+];
+const PART_NAMES = PARTS.map(({ value }) => value);
 
 /** A head's volume where its cavity is not known, from its weight: lead, about. */
 const ABOUT_GCM3 = 11;
@@ -28,7 +37,7 @@ export function DressStation() {
   const preferences = usePreferences();
   const learned = useLearned();
   const [chosen, setChosen] = useState<string | null>(null);
-  const [part, setPart] = useState<Part>('steps');
+  const [part, setPart] = useInAddress<Part>('part', PART_NAMES, 'steps');
   const [isBeginning, setBeginning] = useState(false);
   const [practiceSeed, setPracticeSeed] = useState<number | null>(null);
   const batch = pick(view.batches, chosen);
@@ -54,16 +63,7 @@ export function DressStation() {
         ) : (
           <>
             {batch ? (
-              <Segmented<Part>
-                aria-label="What to do"
-                value={part}
-                options={[
-                  { value: 'steps', label: 'Steps' },
-                  { value: 'weigh', label: 'Weigh' },
-                  { value: 'flaws', label: 'Flaws' },
-                ]}
-                onChange={setPart}
-              />
+              <Segmented<Part> aria-label="What to do" value={part} options={PARTS} onChange={setPart} />
             ) : null}
             <Button onClick={() => setPracticeSeed(Math.floor(workshop.now() / 1000))}>Practice</Button>
             <Button onClick={() => setBeginning(true)}>Heads from the shelf</Button>

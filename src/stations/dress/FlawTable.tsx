@@ -5,7 +5,9 @@ import { useState } from 'react';
 import { FIRST_POURS } from '@/core/quality/causes/clues';
 import { countFlaws, type CountedCasting, type FlawCount } from '@/core/quality/count-flaws';
 import { findFlaw } from '@/core/quality/flaws';
-import { temperatureText, useBench, usePreferences } from '../shared';
+import { temperatureText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './flaws.module.css';
 
 type By = 'mold' | 'cavity' | 'pot' | 'pour';

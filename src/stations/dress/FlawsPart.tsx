@@ -7,12 +7,13 @@ import { findCause } from '@/core/quality/causes/causes';
 import { FLAWS, findFlaw, type FlawKind } from '@/core/quality/flaws';
 import type { Batch } from '@/records/batch';
 import { CountField } from '@/ui/unit-field/CountField';
-import { useBench } from '../shared';
-import { batchCavities } from './batch-facts';
+import { useBench } from '@/station-kit/BenchProvider';
+import { batchCavities } from '@/model/quality/batch-facts';
 import { CauseTable, symptomName } from './CauseTable';
 import { FlawTable } from './FlawTable';
 import type { Learned } from './use-learned';
 import styles from './flaws.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const UNKNOWN = 'unknown';
 type Fate = 'kept' | 'scrapped';
@@ -111,7 +112,7 @@ export function FlawsPart({ batch, learned }: FlawsPartProps) {
           <Button
             type="primary"
             disabled={kind === null || count === null || problem !== null}
-            onClick={() => void note()}
+            onClick={() => inBackground(note())}
           >
             {kind === null ? 'Note it' : `Note ${findFlaw(kind).name.toLowerCase()}`}
           </Button>
@@ -133,7 +134,7 @@ export function FlawsPart({ batch, learned }: FlawsPartProps) {
                   value={flaw.cause}
                   popupMatchSelectWidth={false}
                   options={CAUSE_IDS.map((id) => ({ value: id, label: findCause(id).name }))}
-                  onChange={(cause) => void workshop.batches.setCause(flaw, cause ?? null)}
+                  onChange={(cause) => inBackground(workshop.batches.setCause(flaw, cause ?? null))}
                 />
               </li>
             ))}

@@ -8,9 +8,11 @@ import { findFlaw } from '@/core/quality/flaws';
 import { changePour, posePour } from '@/core/quality/practice/pose-casting';
 import { CHANGES, type ChangeId } from '@/core/quality/practice/trouble';
 import type { HookBin } from '@/records/bin';
-import { markText, temperatureText, useBench, usePreferences } from '../shared';
+import { markText, temperatureText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { CastingPicture } from './CastingPicture';
-import { practiceCavities, practiceMetal } from './practice-bench';
+import { practiceCavities, practiceMetal } from '@/model/quality/practice-bench';
 import styles from './practice.module.css';
 
 interface Score {

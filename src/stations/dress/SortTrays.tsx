@@ -7,8 +7,11 @@ import type { NameHead } from '@/data/repositories/head-bin';
 import type { Batch } from '@/records/batch';
 import type { Weighing } from '@/records/weighing';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { headText, lotText, markText, massText, useBench, usePreferences } from '../shared';
+import { headText, lotText, markText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './dress.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const MOST_TOLERANCE = 0.5;
 
@@ -44,7 +47,7 @@ export function SortTrays({ batch, weighings }: { batch: Batch; weighings: reado
             most={MOST_TOLERANCE}
             onChange={(toleranceShare) => {
               if (toleranceShare !== null && toleranceShare > 0 && toleranceShare !== batch.toleranceShare) {
-                void carryOut(workshop.batches.set(batch.id, { toleranceShare }));
+                inBackground(carryOut(workshop.batches.set(batch.id, { toleranceShare })));
               }
             }}
           />
@@ -71,11 +74,13 @@ export function SortTrays({ batch, weighings }: { batch: Batch; weighings: reado
       {toMove.length > 0 && batch.headBinId !== null ? (
         <Button
           onClick={() =>
-            void carryOut(
-              workshop.batches.sortOut(
-                batch.id,
-                toMove.map(({ nominalG, left }) => ({ nominalG, count: left })),
-                nameHead,
+            inBackground(
+              carryOut(
+                workshop.batches.sortOut(
+                  batch.id,
+                  toMove.map(({ nominalG, left }) => ({ nominalG, count: left })),
+                  nameHead,
+                ),
               ),
             )
           }

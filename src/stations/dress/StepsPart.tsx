@@ -6,9 +6,13 @@ import { dressPace } from '@/core/dress/dress-pace';
 import { findDressStep, type DressStepId } from '@/core/dress/dress-steps';
 import type { Batch } from '@/records/batch';
 import { CountField } from '@/ui/unit-field/CountField';
-import { minutesText, useBench, useKeys } from '../shared';
+import { minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
 import { StepDrawing } from './StepDrawing';
 import styles from './dress.module.css';
+import { useKeyMap } from '@/station-kit/key-map';
+import { STEP_KEYS } from './keys';
+import { inBackground } from '@/station-kit/in-background';
 
 interface StepsPartProps {
   readonly batch: Batch;
@@ -25,18 +29,16 @@ export function StepsPart({ batch, volumeCm3 }: StepsPartProps) {
   const isOver = batch.endedAt !== null;
   const tray = next ? Math.min(batch.tray, batch.count - next.done) : 0;
 
-  const take = (step: DressStepId | null) => void carryOut(workshop.batches.take(batch.id, step));
-  const count = (pieces: number) => void carryOut(workshop.batches.count(batch.id, pieces));
+  const take = (step: DressStepId | null) => inBackground(carryOut(workshop.batches.take(batch.id, step)));
+  const count = (pieces: number) => inBackground(carryOut(workshop.batches.count(batch.id, pieces)));
   const press = () => {
     if (held) count(tray);
     else if (next) take(next.step);
   };
-  useKeys((event) => {
-    if (isOver || event.ctrlKey || event.metaKey) return;
-    if (event.key === ' ') {
-      event.preventDefault();
-      press();
-    } else if (held && (event.key === '+' || event.key === '-')) count(event.key === '+' ? 1 : -1);
+  useKeyMap(STEP_KEYS, {
+    tray: isOver ? null : press,
+    more: isOver || !held ? null : () => count(1),
+    less: isOver || !held ? null : () => count(-1),
   });
 
   return (
@@ -117,7 +119,7 @@ export function StepsPart({ batch, volumeCm3 }: StepsPartProps) {
               min={1}
               onChange={(pieces) => {
                 if (pieces !== null && pieces !== batch.tray) {
-                  void carryOut(workshop.batches.set(batch.id, { tray: pieces }));
+                  inBackground(carryOut(workshop.batches.set(batch.id, { tray: pieces })));
                 }
               }}
             />
@@ -139,7 +141,7 @@ export function StepsPart({ batch, volumeCm3 }: StepsPartProps) {
         )}
         <Button
           type={!next ? 'primary' : 'default'}
-          onClick={() => void carryOut(workshop.batches.end(batch.id, !isOver))}
+          onClick={() => inBackground(carryOut(workshop.batches.end(batch.id, !isOver)))}
         >
           {isOver ? 'Take it up again' : 'Off the dressing bench'}
         </Button>

@@ -5,24 +5,21 @@ import { useState } from 'react';
 import { mean } from '@/core/numeric/mean';
 import { NO_CLUES, type Clues } from '@/core/quality/causes/clues';
 import type { CauseTable } from '@/core/quality/causes/trade-table';
-import { driftSentence } from '@/messages/drift-sentence';
+import { driftSentence } from '@/text/drift-sentence';
 import type { Batch } from '@/records/batch';
 import type { CavityMark } from '@/ui/mold-block/cavity-mark';
 import { MoldBlock } from '@/ui/mold-block/MoldBlock';
-import {
-  drawMold,
-  markText,
-  massText,
-  ScalePanel,
-  useBench,
-  usePreferences,
-  type WeightSource,
-} from '../shared';
-import { judgeBatch, weighedOf, type JudgedCavity } from './batch-facts';
+import { drawMold } from '@/station-kit/draw-mold';
+import { markText, massText } from '@/station-kit/words';
+import { ScalePanel, type WeightSource } from '@/station-kit/scale/ScalePanel';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { judgeBatch, weighedOf, type JudgedCavity } from '@/model/quality/batch-facts';
 import { CausesPart } from './CausesPart';
 import { ControlChart } from './ControlChart';
 import { SortTrays } from './SortTrays';
 import styles from './dress.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const MIXED = 'mixed';
 
@@ -102,11 +99,11 @@ export function WeighPart({ batch, table }: WeighPartProps) {
         <ScalePanel
           count={1}
           label="One casting"
-          onWeighed={(massG, scale) => void take(massG, scale)}
+          onWeighed={(massG, scale) => inBackground(take(massG, scale))}
           said={said}
         />
         {lastWeighing ? (
-          <Button onClick={() => void workshop.weighings.remove(lastWeighing)}>
+          <Button onClick={() => inBackground(workshop.weighings.remove(lastWeighing))}>
             Strike the last, {massText(lastWeighing.weighedG, mass)}
           </Button>
         ) : null}
@@ -142,16 +139,18 @@ export function WeighPart({ batch, table }: WeighPartProps) {
               clues={clues}
               table={table}
               onFound={(cause) =>
-                void carryOut(
-                  workshop.batches.note(batch.id, {
-                    moldId: cavity.mold.id,
-                    cavity: cavity.index,
-                    kind: drift.offShare < 0 ? 'light' : 'heavy',
-                    count: drift.pattern === 'single' ? 1 : cavity.weighedG.length - drift.from,
-                    fate: 'kept',
-                    cause,
-                  }),
-                ).then((done) => done && setSaid('Noted. The cause table learns from it.'))
+                inBackground(
+                  carryOut(
+                    workshop.batches.note(batch.id, {
+                      moldId: cavity.mold.id,
+                      cavity: cavity.index,
+                      kind: drift.offShare < 0 ? 'light' : 'heavy',
+                      count: drift.pattern === 'single' ? 1 : cavity.weighedG.length - drift.from,
+                      fate: 'kept',
+                      cause,
+                    }),
+                  ).then((done) => done && setSaid('Noted. The cause table learns from it.')),
+                )
               }
             />
           </section>

@@ -4,8 +4,8 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import { learnCauses, type LearnedCauses } from '@/core/quality/causes/learn-causes';
 import type { CountedCasting } from '@/core/quality/count-flaws';
-import { useBench } from '../shared';
-import { countedCastings, findingsOf } from './findings';
+import { useBench } from '@/station-kit/BenchProvider';
+import { countedCastings, findingsOf } from '@/model/quality/findings';
 
 export interface Learned extends LearnedCauses {
   readonly castings: readonly CountedCasting[];

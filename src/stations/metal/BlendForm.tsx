@@ -2,15 +2,18 @@
 
 import { Button, Modal, Segmented, Select } from 'antd';
 import { useState } from 'react';
-import { numberText as n } from '@/messages/number-text';
+import { numberText as n } from '@/text/number-text';
 import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { rangeOf } from '@/reference/range-of';
-import { MassField, lotText, massText, useBench, usePreferences } from '../shared';
-import { compositionText, ELEMENT_NAMES, hardnessOf } from './alloys';
-import { blendInput, lotsFor, whyOutOfReach, type Family } from './blend-request';
-import type { Charge } from './charge';
+import { MassField } from '@/station-kit/MassField';
+import { lotText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { compositionText, ELEMENT_NAMES, hardnessOf } from '@/model/metals/alloys';
+import { blendInput, lotsFor, whyOutOfReach, type Family } from '@/model/metals/blend-request';
+import type { Charge } from '@/model/metals/charge';
 import { useBlend } from './use-blend';
 import styles from './metal.module.css';
 

@@ -2,8 +2,11 @@
 
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { MassField, lotText, massText, useBench, usePreferences } from '../shared';
-import type { Charge } from './charge';
+import { MassField } from '@/station-kit/MassField';
+import { lotText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import type { Charge } from '@/model/metals/charge';
 import styles from './metal.module.css';
 
 /** What goes into the pot, each amount to be set. */

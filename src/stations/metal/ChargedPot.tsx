@@ -2,8 +2,9 @@
 
 import { useDroppable } from '@dnd-kit/core';
 import { potLayer, potWall, type PotBox } from '@/drawing/pot-shape';
-import { lotText, massText, usePreferences } from '../shared';
-import type { ReadCharge } from './charge';
+import { lotText, massText } from '@/station-kit/words';
+import { usePreferences } from '@/station-kit/preferences-store';
+import type { ReadCharge } from '@/model/metals/charge';
 import styles from './metal.module.css';
 
 const POT: PotBox = { width: 300, height: 190, slope: 26 };

@@ -1,7 +1,7 @@
 'use client';
 
 import type { AlloyFit } from '@/core/metals/rank-alloys';
-import { numberText as n } from '@/messages/number-text';
+import { numberText as n } from '@/text/number-text';
 import styles from './metal.module.css';
 
 const WIDTH = 520;

@@ -2,16 +2,20 @@
 
 import { Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
-import { numberText as n } from '@/messages/number-text';
-import { sentence } from '@/messages/sentence';
+import { numberText as n } from '@/text/number-text';
+import { sentence } from '@/text/sentence';
 import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { MassField, markText, useBench, usePreferences, weighedText } from '../shared';
+import { MassField } from '@/station-kit/MassField';
+import { markText, weighedText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { DensityLine } from './DensityLine';
-import { identifyByCasting, identifyInWater } from './identify-scrap';
+import { identifyByCasting, identifyInWater } from '@/model/metals/identify-scrap';
 import styles from './metal.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 type Way = 'water' | 'casting';
 const UNDECIDED = 'undecided';
@@ -71,7 +75,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
       title="What is this metal?"
       width={600}
       onCancel={onClose}
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
       okText="Set it down"
       okButtonProps={{ disabled: !found || !lot }}
       cancelText="Leave"

@@ -4,8 +4,10 @@ import { useDraggable } from '@dnd-kit/core';
 import { Button } from 'antd';
 import { pileIngots } from '@/drawing/ingot-pile';
 import type { MetalBin } from '@/records/bin';
-import { lotText, massText, useBench, usePreferences } from '../shared';
-import { compositionText, ELEMENT_DYES } from './alloys';
+import { lotText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { compositionText, ELEMENT_DYES } from '@/model/metals/alloys';
 import styles from './metal.module.css';
 
 const INGOT_G = 500;

@@ -3,14 +3,18 @@
 import { nearestMetal } from '@/reference/nearest-metal';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
-import { numberText as n } from '@/messages/number-text';
+import { numberText as n } from '@/text/number-text';
 import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { rangeOf } from '@/reference/range-of';
-import { DoubtNote, massText, useBench, usePreferences } from '../shared';
-import { compositionText } from './alloys';
+import { DoubtNote } from '@/station-kit/DoubtNote';
+import { massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { compositionText } from '@/model/metals/alloys';
 import styles from './metal.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** The lot in hand: what it is, how it melts, what it does, what to mind. */
 export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => void }) {
@@ -91,7 +95,7 @@ function PriceRow({ lot }: { lot: MetalBin }) {
   const isWrong = text.trim() !== '' && !(value >= 0);
   const save = () => {
     const costPerKg = text.trim() === '' ? null : value;
-    if (!isWrong && costPerKg !== lot.costPerKg) void workshop.shelf.edit({ ...lot, costPerKg });
+    if (!isWrong && costPerKg !== lot.costPerKg) inBackground(workshop.shelf.edit({ ...lot, costPerKg }));
   };
   return (
     <SlipRow name="Cost a kg">

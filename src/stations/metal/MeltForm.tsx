@@ -5,10 +5,13 @@ import { Modal } from 'antd';
 import { useState } from 'react';
 import { TextField } from '@/ui/unit-field/TextField';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { massText, useBench, usePreferences } from '../shared';
-import { compositionText } from './alloys';
-import type { ReadCharge } from './charge';
+import { massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { compositionText } from '@/model/metals/alloys';
+import type { ReadCharge } from '@/model/metals/charge';
 import styles from './metal.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface MeltFormProps {
   readonly charge: ReadCharge;
@@ -44,7 +47,7 @@ export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFor
       okText="It is melted and cast"
       cancelText="Leave"
       onCancel={onClose}
-      onOk={() => void melt()}
+      onOk={() => inBackground(melt())}
     >
       <div className={styles.identify}>
         <p>

@@ -1,12 +1,13 @@
 'use client';
 
-import { numberText as n } from '@/messages/number-text';
+import { numberText as n } from '@/text/number-text';
 import type { FigureBasis, Working } from '@/ui/figure/Figure';
 import { Figure } from '@/ui/figure/Figure';
 import { rangeOf } from '@/reference/range-of';
-import { lotText, massText, usePreferences } from '../shared';
-import { compositionText, hardnessOf } from './alloys';
-import type { ReadCharge } from './charge';
+import { lotText, massText } from '@/station-kit/words';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { compositionText, hardnessOf } from '@/model/metals/alloys';
+import type { ReadCharge } from '@/model/metals/charge';
 import styles from './metal.module.css';
 
 /** What the charge comes to: mass, composition, cost, melting range, hardness. */

@@ -2,9 +2,10 @@
 
 import { Select } from 'antd';
 import { guidePot } from '@/core/metals/guide-pot';
-import { numberText as n } from '@/messages/number-text';
+import { numberText as n } from '@/text/number-text';
 import type { ReferenceMetal } from '@/reference/metals';
-import { temperatureText, usePreferences } from '../shared';
+import { temperatureText } from '@/station-kit/words';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './metal.module.css';
 
 /** How far the tube runs past the zones, C. */

@@ -3,8 +3,10 @@
 import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { massText, useBench, usePreferences } from '../shared';
-import { potLedger, type PotEntry } from './pot-ledger';
+import { massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { potLedger, type PotEntry } from '@/model/metals/pot-ledger';
 import styles from './metal.module.css';
 
 const FIRST = 6;

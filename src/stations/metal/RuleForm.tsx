@@ -8,9 +8,13 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { MassField, lengthText, useBench, usePreferences } from '../shared';
-import { ELEMENT_NAMES } from './alloys';
+import { MassField } from '@/station-kit/MassField';
+import { lengthText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { ELEMENT_NAMES } from '@/model/metals/alloys';
 import styles from './metal.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const BLANK: Omit<Rule, 'id'> = {
   name: '',
@@ -54,12 +58,12 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
       footer={
         <Space>
           {rule ? (
-            <Button danger onClick={() => void strike()}>
+            <Button danger onClick={() => inBackground(strike())}>
               Strike it
             </Button>
           ) : null}
           <Button onClick={onClose}>Leave</Button>
-          <Button type="primary" onClick={() => void save()}>
+          <Button type="primary" onClick={() => inBackground(save())}>
             Save rule
           </Button>
         </Space>

@@ -4,9 +4,12 @@ import { Button, Switch } from 'antd';
 import { useState } from 'react';
 import type { Rule } from '@/records/rule';
 import { SlipNote, SlipPart } from '@/ui/frame/Slip';
-import { ruleText, useBench, usePreferences } from '../shared';
+import { ruleText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { RuleForm } from './RuleForm';
 import styles from './metal.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** The maker's own rules, each switched on or off; tickets are held against those that are on. */
 export function RulesPart() {
@@ -33,7 +36,7 @@ export function RulesPart() {
               size="small"
               checked={rule.isOn}
               aria-label={`Hold tickets against: ${rule.name}`}
-              onChange={(isOn) => void workshop.rules.save({ ...rule, isOn })}
+              onChange={(isOn) => inBackground(workshop.rules.save({ ...rule, isOn }))}
             />
             <button type="button" className={styles.ruleName} onClick={() => setForm(rule)}>
               <strong>{rule.name}</strong>

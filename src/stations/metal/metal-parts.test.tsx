@@ -16,7 +16,7 @@ import { PotGauge } from './PotGauge';
 import { PotLedger } from './PotLedger';
 import { RuleForm } from './RuleForm';
 import { RulesPart } from './RulesPart';
-import { readCharge } from './charge';
+import { readCharge } from '@/model/metals/charge';
 
 function type(name: string | RegExp, text: string): void {
   const field = screen.getByRole('textbox', { name });

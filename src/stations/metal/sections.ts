@@ -1,7 +1,7 @@
 import { cavityModulus } from '@/core/cavities/cavity-modulus';
 import type { MassUnit } from '@/core/units/write-mass';
 import type { Mold } from '@/records/mold';
-import { markText } from '../shared';
+import { markText } from '@/station-kit/words';
 import type { Section } from './PotGauge';
 
 /** Each block as a section to guide the pot by: its thinnest casting. */

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { Blend } from '@/core/metals/blend-lots';
-import { wireError } from '@/messages/wire-error';
+import { wireError } from '@/text/wire-error';
 import { CalledOff, WorkLane } from '@/workers/client';
 
 export interface BlendFinding {

@@ -4,16 +4,10 @@ import type { BlockLayout } from '@/drawing/block-layout';
 import type { MetalBin } from '@/records/bin';
 import { writeMass } from '@/core/units/write-mass';
 import { Figure } from '@/ui/figure/Figure';
-import {
-  castingWorking,
-  insertsText,
-  lengthText,
-  markText,
-  massText,
-  offText,
-  usePreferences,
-} from '../shared';
-import type { CavityRow } from './cavity-facts';
+import { castingWorking } from '@/station-kit/workings';
+import { insertsText, lengthText, markText, massText, offText } from '@/station-kit/words';
+import { usePreferences } from '@/station-kit/preferences-store';
+import type { CavityRow } from '@/model/molds/cavity-facts';
 import styles from './molds.module.css';
 
 /** What each cavity truly gives, under its place in the block where the block has one row. */

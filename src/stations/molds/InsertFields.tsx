@@ -4,11 +4,11 @@ import { Select } from 'antd';
 import { useId } from 'react';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
 import type { Insert } from '@/records/mold';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { MassField } from '../shared';
+import { MassField } from '@/station-kit/MassField';
 import type { DraftCavity } from './mold-draft';
 import styles from './molds.module.css';
 

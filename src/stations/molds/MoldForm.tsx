@@ -11,8 +11,11 @@ import { SpinFields, USUAL_SPIN } from './SpinFields';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { numberText } from '@/messages/number-text';
-import { MassField, markText, minutesText, useBench, usePreferences } from '../shared';
+import { numberText } from '@/text/number-text';
+import { MassField } from '@/station-kit/MassField';
+import { markText, minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import {
   blankMold,
   nextCavity,
@@ -24,6 +27,7 @@ import {
   type DraftMold,
 } from './mold-draft';
 import styles from './molds.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** A block's own facts, and a row a cavity. */
 export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSaved: (id: string) => void }) {
@@ -50,7 +54,7 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
       title={props.mold ? `Change ${props.mold.name}` : 'New block'}
       width={820}
       onCancel={props.onClose}
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
       okText="Save block"
       cancelText="Leave"
     >

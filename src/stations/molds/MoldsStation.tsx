@@ -6,27 +6,25 @@ import type { Mold } from '@/records/mold';
 import type { CavityMark } from '@/ui/mold-block/cavity-mark';
 import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { Station } from '@/ui/frame/Station';
-import {
-  DoubtNote,
-  drawMold,
-  markText,
-  sessionOf,
-  setPreferences,
-  TicketInHandSlip,
-  useBench,
-  usePlan,
-  usePreferences,
-  useTicketInHand,
-  wantsOf,
-} from '../shared';
+import { DoubtNote } from '@/station-kit/DoubtNote';
+import { drawMold } from '@/station-kit/draw-mold';
+import { markText } from '@/station-kit/words';
+import { sessionOf } from '@/model/tickets/session-takes';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { TicketInHandSlip } from '@/station-kit/TicketInHandSlip';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePlan } from '@/station-kit/use-plan';
+import { useTicketInHand } from '@/station-kit/use-ticket-in-hand';
+import { wantsOf } from '@/model/tickets/wants-of';
 import { CavityFigures } from './CavityFigures';
-import { cavityRows } from './cavity-facts';
+import { cavityRows } from '@/model/molds/cavity-facts';
 import { DesignBoard } from './design/DesignBoard';
 import { MoldForm } from './MoldForm';
 import { WeighIn } from './WeighIn';
 import { WeightStrip } from './WeightStrip';
 import { WhatMakes } from './WhatMakes';
 import styles from './molds.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** The blocks, drawn to scale, with what each cavity truly gives in the metal chosen. */
 export function MoldsStation() {
@@ -78,7 +76,7 @@ export function MoldsStation() {
     if (!mold || !placed) return;
     const spot = { xMm: placed.spot.xMm + byMm.x, yMm: placed.spot.yMm + byMm.y };
     const cavities = mold.cavities.map((each, at) => (at === index ? { ...each, spot } : each));
-    void workshop.molds.save({ ...mold, cavities });
+    inBackground(workshop.molds.save({ ...mold, cavities }));
   };
   const remove = (gone: Mold) =>
     modal.confirm({

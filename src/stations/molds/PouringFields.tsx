@@ -1,6 +1,6 @@
 'use client';
 
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { CountField } from '@/ui/unit-field/CountField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';

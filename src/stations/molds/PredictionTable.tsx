@@ -1,8 +1,10 @@
 'use client';
 
 import type { Cavity } from '@/records/mold';
-import { lotText, massText, useBench, usePreferences } from '../shared';
-import { predictWithBand, weighingsOf } from './cavity-weighings';
+import { lotText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { predictWithBand, weighingsOf } from '@/model/molds/cavity-weighings';
 import styles from './weigh-in.module.css';
 
 /** What a cavity gives in every metal on the shelf, on every hook that fits, each with its band. */

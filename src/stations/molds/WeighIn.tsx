@@ -2,16 +2,20 @@
 
 import { Button, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
-import { numberText as n } from '@/messages/number-text';
+import { numberText as n } from '@/text/number-text';
 import type { Mold } from '@/records/mold';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { markText, massText, offText, ScalePanel, useBench, usePreferences } from '../shared';
-import { hookFor } from './cavity-facts';
+import { markText, massText, offText } from '@/station-kit/words';
+import { ScalePanel } from '@/station-kit/scale/ScalePanel';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { hookFor } from '@/model/molds/cavity-facts';
 import { PredictionTable } from './PredictionTable';
-import { predictWithBand, weighingsOf } from './cavity-weighings';
+import { predictWithBand, weighingsOf } from '@/model/molds/cavity-weighings';
 import { WeighingList } from './WeighingList';
 import styles from './weigh-in.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const BARE = 'bare';
 
@@ -116,7 +120,11 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
               problem={count === 0 ? 'At least one.' : null}
             />
           </div>
-          <ScalePanel count={count ?? 1} onWeighed={(massG, scale) => void take(massG, scale)} said={said} />
+          <ScalePanel
+            count={count ?? 1}
+            onWeighed={(massG, scale) => inBackground(take(massG, scale))}
+            said={said}
+          />
           <Segmented
             aria-label="What the weighing is for"
             block

@@ -4,9 +4,12 @@ import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import dayjs from 'dayjs';
 import type { Cavity } from '@/records/mold';
-import { lotText, massText, useBench, usePreferences } from '../shared';
-import { chartCavity, judgeWeighings } from './cavity-weighings';
+import { lotText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { chartCavity, judgeWeighings } from '@/model/molds/cavity-weighings';
 import styles from './weigh-in.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const HALF = 110;
 
@@ -77,7 +80,7 @@ export function WeighingList({ cavity }: { cavity: Cavity }) {
                 size="small"
                 icon={<DeleteOutlined />}
                 aria-label={`Strike the weighing of ${massText(eachG, mass)}`}
-                onClick={() => void workshop.weighings.remove(weighing)}
+                onClick={() => inBackground(workshop.weighings.remove(weighing))}
               />
             </li>
           );

@@ -5,8 +5,10 @@ import { castFromCavity } from '@/core/tickets/cast-from-cavity';
 import type { MetalBin } from '@/records/bin';
 import type { Mold } from '@/records/mold';
 import { useWidth } from '@/ui/use-width';
-import { lotText, useBench, usePreferences, massText, markText } from '../shared';
-import { hookFor } from './cavity-facts';
+import { lotText, massText, markText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { hookFor } from '@/model/molds/cavity-facts';
 import styles from './molds.module.css';
 
 const HEIGHT = 96;

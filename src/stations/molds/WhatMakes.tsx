@@ -5,11 +5,14 @@ import { useId, useMemo, useState } from 'react';
 import { findSubstitutes } from '@/core/cavities/find-substitutes';
 import { findStyle } from '@/core/cavities/styles';
 import { embeddedIn } from '@/core/tickets/cast-from-cavity';
-import { sentence } from '@/messages/sentence';
+import { sentence } from '@/text/sentence';
 import { HeadDrawing } from '@/ui/head-drawing/HeadDrawing';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { MassField, lotText, markText, massText, useBench, usePreferences } from '../shared';
+import { MassField } from '@/station-kit/MassField';
+import { lotText, markText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './what-makes.module.css';
 
 const ANY = 'any';

@@ -1,7 +1,7 @@
 'use client';
 
 import { Segmented } from 'antd';
-import { setPreferences, usePreferences } from '../shared';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';
 
 /** How many blocks are worked at once: while one freezes the next is opened. */

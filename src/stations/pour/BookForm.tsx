@@ -9,10 +9,15 @@ import type { NameHead } from '@/data/repositories/head-bin';
 import { findStyle } from '@/core/cavities/styles';
 import type { Run } from '@/records/run';
 import { SlipRow } from '@/ui/frame/Slip';
-import { MassField, headText, lotText, massText, useBench, usePreferences, type BenchView } from '../shared';
+import { MassField } from '@/station-kit/MassField';
+import { headText, lotText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import type { BenchView } from '@/model/bench/bench-view';
 import { EndWeights, metalOf, NOTHING_ON_SCALE } from './EndWeights';
 import { GapNote } from './GapNote';
 import styles from './pour.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** Books a run: what goes where is shown first, then all of it is written at once. */
 export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; onClose: () => void }) {
@@ -62,7 +67,7 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
       okText="Book it"
       cancelText="Go on pouring"
       onCancel={onClose}
-      onOk={() => void book()}
+      onOk={() => inBackground(book())}
       okButtonProps={{ disabled: drossG === null || check(drossG) !== null }}
     >
       {count.ahead > 0 ? (

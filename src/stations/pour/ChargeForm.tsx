@@ -6,21 +6,18 @@ import type { PourPlan } from '@/core/pours/pour-plan';
 import type { Session } from '@/core/tickets/lay-out-session';
 import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
-import {
-  MassField,
-  amountText,
-  chargeWorking,
-  lotText,
-  massText,
-  useBench,
-  usePreferences,
-  type Takes,
-} from '../shared';
+import { MassField } from '@/station-kit/MassField';
+import { amountText, lotText, massText } from '@/station-kit/words';
+import { chargeWorking } from '@/station-kit/workings';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import type { Takes } from '@/model/tickets/session-takes';
 import { isSafetyKept } from '@/core/pours/safety';
 import { composeRun } from './compose-run';
 import { Pot } from './Pot';
 import { SafetyCheck } from './SafetyCheck';
 import styles from './pour.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface ChargeFormProps {
   readonly metal: MetalBin;
@@ -52,14 +49,16 @@ export function ChargeForm({ metal, session, plan, takes }: ChargeFormProps) {
   };
   const begin = () => {
     if (chargedG === null || check(chargedG)) return;
-    void carryOut(
-      workshop.runs.start(
-        composeRun(session, plan, view.moldById, {
-          metalBinId: metal.id,
-          chargedG,
-          drossShare: view.pot.drossShare,
-        }),
-        blocksInHand,
+    inBackground(
+      carryOut(
+        workshop.runs.start(
+          composeRun(session, plan, view.moldById, {
+            metalBinId: metal.id,
+            chargedG,
+            drossShare: view.pot.drossShare,
+          }),
+          blocksInHand,
+        ),
       ),
     );
   };

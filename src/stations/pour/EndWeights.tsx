@@ -4,7 +4,10 @@ import { Select } from 'antd';
 import { useId, useState } from 'react';
 import type { WeighedEnd } from '@/core/pours/settle-run';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { MassField, massText, ScalePanel, usePreferences } from '../shared';
+import { MassField } from '@/station-kit/MassField';
+import { massText } from '@/station-kit/words';
+import { ScalePanel } from '@/station-kit/scale/ScalePanel';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';
 
 /** What the maker weighed at the end, as it lay on the scale, g; null where the tally is believed. */

@@ -3,8 +3,12 @@
 import { Button } from 'antd';
 import { allotFreeHeads } from '@/core/tickets/allot-free-heads';
 import type { LineWant } from '@/core/tickets/facts';
-import { freeHeads, headText, useBench, usePreferences } from '../shared';
+import { freeHeads } from '@/model/heads/free-heads';
+import { headText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** What need not be poured: like heads that lie free on the shelf, to be put to the tickets at a tap. */
 export function FreeHeadsNote({ wants }: { wants: readonly LineWant[] }) {
@@ -21,7 +25,7 @@ export function FreeHeadsNote({ wants }: { wants: readonly LineWant[] }) {
   return (
     <p className={styles.unproven}>
       {words.join(', ')} lie free on the shelf and need no pouring.{' '}
-      <Button size="small" onClick={() => void carryOut(workshop.tickets.giveFromShelf(allotted))}>
+      <Button size="small" onClick={() => inBackground(carryOut(workshop.tickets.giveFromShelf(allotted)))}>
         Put them to{' '}
         {new Set(allotted.map(({ ticketId }) => ticketId)).size > 1 ? 'their tickets' : 'the ticket'}
       </Button>

@@ -1,8 +1,9 @@
 'use client';
 
 import { explainGap, type GapFacts } from '@/core/pours/explain-gap';
-import { gapSentence } from '@/messages/gap-sentence';
-import { massText, usePreferences } from '../shared';
+import { gapSentence } from '@/text/gap-sentence';
+import { massText } from '@/station-kit/words';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';
 
 /** So many of the usual reasons are worth reading. */

@@ -8,25 +8,20 @@ import type { Evening } from '@/core/pours/lay-out-evening';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import { calendarFile } from '@/data/exchange/calendar';
 import { jobSheetPdf } from '@/data/exchange/sheet/job-sheet';
-import { sentence } from '@/messages/sentence';
+import { sentence } from '@/text/sentence';
 import { Station } from '@/ui/frame/Station';
 import { SlipTitle } from '@/ui/frame/Slip';
-import {
-  lotText,
-  minutesText,
-  PourCautions,
-  promiseOf,
-  saveFile,
-  usePrint,
-  sessionOf,
-  setPreferences,
-  takesOf,
-  TicketInHandSlip,
-  useBench,
-  usePlan,
-  usePreferences,
-  useTicketInHand,
-} from '../shared';
+import { lotText, minutesText } from '@/station-kit/words';
+import { PourCautions } from '@/station-kit/TicketSlip';
+import { promiseOf } from '@/model/bills/cast-promises';
+import { saveFile } from '@/station-kit/save-file';
+import { usePrint } from '@/station-kit/use-print';
+import { sessionOf, takesOf } from '@/model/tickets/session-takes';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { TicketInHandSlip } from '@/station-kit/TicketInHandSlip';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePlan } from '@/station-kit/use-plan';
+import { useTicketInHand } from '@/station-kit/use-ticket-in-hand';
 import { BlocksInHand } from './BlocksInHand';
 import { ChargeForm } from './ChargeForm';
 import { composeSheet } from './compose-sheet';
@@ -34,12 +29,13 @@ import { FreeHeadsNote } from './FreeHeadsNote';
 import { MetalOrder } from './MetalOrder';
 import { PlannedBlock } from './PlannedBlock';
 import { PlanSearch } from './PlanSearch';
-import { eveningOf, inOrder, learnBeats, pullFor } from './plan-evening';
+import { eveningOf, inOrder, learnBeats, pullFor } from '@/model/schedule/plan-evening';
 import { PotForm } from './PotForm';
 import { PullList } from './PullList';
 import { RunsBook } from './RunsBook';
 import { SessionStrip } from './SessionStrip';
 import styles from './pour.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 type Scope = 'ticket' | 'all';
 
@@ -91,7 +87,7 @@ export function PlanView() {
   const saveSheet = () => {
     if (!metal || !session || !ready || !takes || !evening) return;
     const sheet = composeSheet({ metal, session, plan: ready, takes, evening, pull }, view, preferences);
-    void print({ file: 'ruvek-job-sheet', make: (fonts) => jobSheetPdf(sheet, fonts) });
+    inBackground(print({ file: 'ruvek-job-sheet', make: (fonts) => jobSheetPdf(sheet, fonts) }));
   };
   const shownRun = ready?.runs.find((run) => run.moldId === chosen) ?? ready?.runs[0];
 
@@ -183,7 +179,7 @@ export function PlanView() {
           <PullList
             items={pull}
             onCalendar={() => evening && saveCalendar(workshop.now(), metal.name, ready.runs, evening)}
-            onSheet={() => void saveSheet()}
+            onSheet={saveSheet}
           />
         </>
       ) : null}

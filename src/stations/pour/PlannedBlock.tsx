@@ -6,9 +6,12 @@ import type { PourPlan } from '@/core/pours/pour-plan';
 import type { Session } from '@/core/tickets/lay-out-session';
 import type { CavityMark } from '@/ui/mold-block/cavity-mark';
 import { MoldBlock } from '@/ui/mold-block/MoldBlock';
-import { drawMold, markText, useBench, usePreferences } from '../shared';
+import { drawMold } from '@/station-kit/draw-mold';
+import { markText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { cavityWords } from './cavity-words';
-import { stretches } from './run-lengths';
+import { stretches } from '@/model/schedule/run-lengths';
 import styles from './pour.module.css';
 
 interface PlannedBlockProps {

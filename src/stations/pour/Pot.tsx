@@ -2,7 +2,7 @@
 
 import { writeMass } from '@/core/units/write-mass';
 import { potLayer, potWall, type PotBox } from '@/drawing/pot-shape';
-import { usePreferences } from '../shared';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';
 
 interface PotProps {

@@ -5,7 +5,11 @@ import { useState } from 'react';
 import { bench as benchSchema } from '@/records/bench';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { MassField, massText, minutesText, useBench, usePreferences } from '../shared';
+import { MassField } from '@/station-kit/MassField';
+import { massText, minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { inBackground } from '@/station-kit/in-background';
 
 /** The pot's own figures. */
 export function PotForm({ onClose }: { onClose: () => void }) {
@@ -48,7 +52,7 @@ export function PotForm({ onClose }: { onClose: () => void }) {
       okText="Save"
       cancelText="Leave"
       onCancel={onClose}
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
       okButtonProps={{ disabled: !next.success }}
     >
       <div style={{ display: 'grid', gap: 10 }}>

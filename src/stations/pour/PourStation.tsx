@@ -1,6 +1,6 @@
 'use client';
 
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { PlanView } from './PlanView';
 import { RunView } from './RunView';
 

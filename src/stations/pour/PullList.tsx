@@ -2,7 +2,7 @@
 
 import { Button } from 'antd';
 import type { PullItem } from '@/core/pours/pull-list';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import styles from './pull-list.module.css';
 
 interface PullListProps {

@@ -4,12 +4,17 @@ import { Checkbox, Modal, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { countRun, type RunCount } from '@/core/pours/count-run';
 import { sessionLeft } from '@/core/pours/session-left';
-import { sentence } from '@/messages/sentence';
+import { sentence } from '@/text/sentence';
 import type { Run } from '@/records/run';
-import { headText, massText, minutesText, sessionOf, useBench, usePlan, usePreferences } from '../shared';
+import { headText, massText, minutesText } from '@/station-kit/words';
+import { sessionOf } from '@/model/tickets/session-takes';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePlan } from '@/station-kit/use-plan';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { PlanSearch } from './PlanSearch';
-import { metalAhead, NOTHING_LEFT, replanned, wantsFor } from './replan-run';
+import { metalAhead, NOTHING_LEFT, replanned, wantsFor } from '@/model/schedule/replan-run';
 import styles from './pour.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface ReplanProps {
   readonly run: Run;
@@ -68,7 +73,7 @@ export function Replan({ run, count, onClose }: ReplanProps) {
       cancelText="Leave it as it is"
       okButtonProps={{ disabled: next === null || next.blocks.length === 0 }}
       onCancel={onClose}
-      onOk={() => void take()}
+      onOk={() => inBackground(take())}
     >
       <p className="quiet">
         What is cast stays cast: {count.good} good in {count.poured} pours. Only what is left is planned.

@@ -6,7 +6,10 @@ import type { Mold } from '@/records/mold';
 import type { Pour, Run } from '@/records/run';
 import type { CavityMark } from '@/ui/mold-block/cavity-mark';
 import { MoldBlock } from '@/ui/mold-block/MoldBlock';
-import { drawMold, markText, useBench, usePreferences } from '../shared';
+import { drawMold } from '@/station-kit/draw-mold';
+import { markText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 
 interface RunBlockProps {
   readonly run: Run;

@@ -4,7 +4,10 @@ import dayjs from 'dayjs';
 import type { RunCount } from '@/core/pours/count-run';
 import type { Run } from '@/records/run';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { headText, lotText, massText, PourCautions, useBench, usePreferences } from '../shared';
+import { headText, lotText, massText } from '@/station-kit/words';
+import { PourCautions } from '@/station-kit/TicketSlip';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 
 /** The slip of a run: what is cast of what was asked, and the pot's books. */
 export function RunSlip({ run, count }: { run: Run; count: RunCount }) {

@@ -5,7 +5,9 @@ import { useEffect, useMemo, useState } from 'react';
 import { countRun, type RunCount } from '@/core/pours/count-run';
 import type { Run } from '@/records/run';
 import { Station } from '@/ui/frame/Station';
-import { lotText, markText, minutesText, setPreferences, useBench, useKeys, usePreferences } from '../shared';
+import { lotText, markText, minutesText } from '@/station-kit/words';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { useBench } from '@/station-kit/BenchProvider';
 import { BeatControl } from './BeatControl';
 import { BookForm } from './BookForm';
 import { FlawPicker } from './FlawPicker';
@@ -15,17 +17,20 @@ import { Pot } from './Pot';
 import { PotTemperature } from './PotTemperature';
 import { PourMarks } from './PourMarks';
 import { Replan } from './Replan';
-import { wantsSince } from './replan-run';
+import { wantsSince } from '@/model/schedule/replan-run';
 import { RunBlock } from './RunBlock';
 import { RunSlip } from './RunSlip';
 import { TopUp } from './TopUp';
 import { isPotLow, useLowPot } from './use-low-pot';
-import { isOnControl, useFreeSpace } from './use-free-space';
+import { useFreeSpace } from './use-free-space';
 import { useRunHands, type HandBlock, type RunHands } from './use-run-hands';
 import { useRunPresses } from './use-run-presses';
 import { useSteadyNow } from './use-steady-now';
 import { useWakeLock } from './use-wake-lock';
 import styles from './pour.module.css';
+import { useKeyMap } from '@/station-kit/key-map';
+import { RUN_KEYS } from './keys';
+import { inBackground } from '@/station-kit/in-background';
 
 /** A run on the bench: the block in hand, its beat, misfills tapped on it. All of it lives in the database. */
 export function RunView({ run }: { run: Run }) {
@@ -60,20 +65,11 @@ export function RunView({ run }: { run: Run }) {
     if (shown?.castings.some((casting) => casting.cavity === cavity)) presses.toggle(shown.id, cavity);
   };
 
-  useKeys((event) => {
-    if (isBooking || isReplanning || event.ctrlKey || event.metaKey || event.altKey) return;
-    const digit = /^Digit([1-9])$/.exec(event.code)?.[1];
-    if (event.key === ' ') {
-      if (isOnControl(event.target)) return;
-      event.preventDefault();
-      presses.moveOn();
-    } else if (event.key === 'Backspace') {
-      event.preventDefault();
-      presses.back();
-    } else if (digit !== undefined) {
-      event.preventDefault();
-      toggle(Number(digit) - 1);
-    }
+  const mayPress = !isBooking && !isReplanning;
+  useKeyMap(RUN_KEYS, {
+    next: mayPress ? () => presses.moveOn() : null,
+    misfill: mayPress ? (press) => toggle(Number(press.slice(-1)) - 1) : null,
+    back: mayPress ? () => presses.back() : null,
   });
 
   const folding = {
@@ -215,7 +211,7 @@ function useFutureSteps(run: Run, now: number): void {
   const { workshop, view } = useBench();
   const isAhead = view.beat?.blocks.some(({ since }) => since > now + 1000) ?? false;
   useEffect(() => {
-    if (isAhead) void workshop.runs.mendClock(run.id, 0);
+    if (isAhead) inBackground(workshop.runs.mendClock(run.id, 0));
   }, [isAhead, workshop, run.id]);
 }
 

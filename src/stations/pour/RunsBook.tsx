@@ -2,7 +2,9 @@
 
 import dayjs from 'dayjs';
 import dynamic from 'next/dynamic';
-import { useBench, lotText, massText, usePreferences } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
+import { lotText, massText } from '@/station-kit/words';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';
 
 const RunsChart = dynamic(() => import('./RunsChart').then((module) => module.RunsChart), { ssr: false });

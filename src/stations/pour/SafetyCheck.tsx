@@ -3,8 +3,9 @@
 import { Checkbox, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import { SAFETY_ITEMS, safetyUntil, type SafetyKeep } from '@/core/pours/safety';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import styles from './safety-check.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** The checklist before the pot goes on. No run begins until every line of it is answered. */
 export function SafetyCheck({ onAnswered, onClose }: { onAnswered: () => void; onClose: () => void }) {
@@ -33,7 +34,7 @@ export function SafetyCheck({ onAnswered, onClose }: { onAnswered: () => void; o
       okText="All of it is so"
       cancelText="Not yet"
       okButtonProps={{ disabled: ticked.size < SAFETY_ITEMS.length }}
-      onOk={() => void answer()}
+      onOk={() => inBackground(answer())}
       onCancel={onClose}
     >
       <ul className={styles.items}>

@@ -1,7 +1,8 @@
 'use client';
 
 import type { Evening, Leg } from '@/core/pours/lay-out-evening';
-import { minutesText, useBench } from '../shared';
+import { minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
 import styles from './session-strip.module.css';
 
 interface SessionStripProps {

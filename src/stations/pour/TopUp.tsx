@@ -3,9 +3,13 @@
 import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import type { Run } from '@/records/run';
-import { lotText, MassField, massText, useBench, usePreferences } from '../shared';
+import { lotText, massText } from '@/station-kit/words';
+import { MassField } from '@/station-kit/MassField';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { potDeeds } from './pot-watch';
 import styles from './pour.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** More metal of the same lot into the pot. */
 export function TopUp({ run, potG }: { run: Run; potG: number }) {
@@ -40,7 +44,7 @@ export function TopUp({ run, potG }: { run: Run; potG: number }) {
         okText="It is in"
         cancelText="Leave"
         okButtonProps={{ disabled: grams === null || grams <= 0 || check(grams) !== null }}
-        onOk={() => void add()}
+        onOk={() => inBackground(add())}
         onCancel={() => setIsOpen(false)}
       >
         <p>Dry and warmed at the rim first. Wait until the pot stands at its heat again.</p>

@@ -1,8 +1,8 @@
 import { demoBench } from '@/demo/demo-bench';
 import { viewOf } from '../../../tests/support/view-of';
-import { sessionOf, type Takes } from '../shared';
+import { sessionOf, type Takes } from '@/model/tickets/session-takes';
 import { composeSheet } from './compose-sheet';
-import { NOTHING_LEFT } from './replan-run';
+import { NOTHING_LEFT } from '@/model/schedule/replan-run';
 
 const demo = demoBench(Date.UTC(2026, 10, 23, 12));
 const UNITS = { mass: 'g', temperature: 'C' } as const;

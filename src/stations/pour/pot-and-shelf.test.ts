@@ -1,8 +1,8 @@
 import { demoBench } from '@/demo/demo-bench';
 import { viewOf } from '../../../tests/support/view-of';
-import { freeHeads } from '../shared';
+import { freeHeads } from '@/model/heads/free-heads';
 import { isPotLow } from './use-low-pot';
-import { wantsSince } from './replan-run';
+import { wantsSince } from '@/model/schedule/replan-run';
 
 const demo = demoBench(Date.UTC(2026, 10, 23, 12));
 const view = viewOf(demo);

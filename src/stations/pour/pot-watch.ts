@@ -7,6 +7,7 @@ import type { SerialLike } from '@/devices/serial-lines';
 import { serialThermocouple } from '@/devices/thermocouple/serial-thermocouple';
 import { standInThermocouple, type StandInThermocouple } from '@/devices/thermocouple/stand-in-thermocouple';
 import type { Thermocouple } from '@/devices/thermocouple/thermocouple';
+import { inBackground } from '@/station-kit/in-background';
 
 export type PotSource = 'stand-in' | 'serial';
 
@@ -66,7 +67,7 @@ export function keepWithin(next: PotLimits): void {
 
 /** Puts a thermocouple in. What an earlier one told is kept. */
 export function watchThePot(source: PotSource, now: () => number, start: StandInStart): void {
-  void device?.stop();
+  inBackground(device?.stop());
   standIn = null;
   if (source === 'stand-in') {
     standIn = standInThermocouple(
@@ -85,14 +86,16 @@ export function watchThePot(source: PotSource, now: () => number, start: StandIn
     device = serialThermocouple(serial ?? null);
   }
   set({ ...state, source, fault: null });
-  void device.start({
-    onReading: ({ tempC }) => set({ ...state, watch: watchPot(state.watch, { at: now(), tempC }, limits) }),
-    onFault: (fault) => set({ ...state, fault }),
-  });
+  inBackground(
+    device.start({
+      onReading: ({ tempC }) => set({ ...state, watch: watchPot(state.watch, { at: now(), tempC }, limits) }),
+      onFault: (fault) => set({ ...state, fault }),
+    }),
+  );
 }
 
 export function stopWatching(): void {
-  void device?.stop();
+  inBackground(device?.stop());
   device = null;
   standIn = null;
   set({ ...OFF, watch: { ...state.watch, sounding: null } });

@@ -3,7 +3,7 @@ import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { CLOSED_BOOKS } from '../../../tests/support/gap-facts';
 import { renderBench } from '../../../tests/support/render-bench';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { GapNote } from './GapNote';
 import { metalOf, NOTHING_ON_SCALE } from './EndWeights';
 import { RunView } from './RunView';

@@ -1,14 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
-
-/** Controls that Space belongs to while they have the focus. */
-const CONTROLS = 'a, button, [role="button"], [role="radio"]';
-
-/** Whether a key press falls on a control that uses Space itself. */
-export function isOnControl(target: EventTarget | null): boolean {
-  return target instanceof Element && target.closest(CONTROLS) !== null;
-}
+import { isOnControl } from '@/station-kit/key-map';
 
 /**
  * Leaves Space to the pour: a control that was tapped or clicked lets go of the focus, so that the next Space

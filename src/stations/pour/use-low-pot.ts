@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import type { RunCount } from '@/core/pours/count-run';
 import { sum } from '@/core/numeric/sum';
 import type { Run } from '@/records/run';
-import { ring } from '../shared';
+import { ring } from '@/station-kit/ring';
 
 const RING_EVERY_MS = 4000;
 

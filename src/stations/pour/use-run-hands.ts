@@ -9,7 +9,8 @@ import { standOf, type BeatStand } from '@/core/pours/beat/stand-of';
 import type { BlockCount, RunCount } from '@/core/pours/count-run';
 import type { Mold } from '@/records/mold';
 import type { Run } from '@/records/run';
-import { useBench, usePreferences } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 
 export interface HandBlock {
   readonly index: number;

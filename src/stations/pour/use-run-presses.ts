@@ -5,9 +5,11 @@ import type { FlawKind } from '@/core/quality/flaws';
 import { isTally } from '@/data/repositories/runs';
 import { sum } from '@/core/numeric/sum';
 import type { Pour, Run } from '@/records/run';
-import { useBench, usePreferences } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { potDeeds, potNowC } from './pot-watch';
 import type { RunHands } from './use-run-hands';
+import { inBackground } from '@/station-kit/in-background';
 
 interface PressTold {
   /** Another pour than the latest is looked at, or the latest again. */
@@ -20,15 +22,18 @@ export function useRunPresses(run: Run, hands: RunHands, { chose, book }: PressT
   const { workshop, carryOut } = useBench();
   const { beat: liked } = usePreferences();
   const { message, modal } = App.useApp();
-  const takeIn = (index: number, isIn: boolean) => void carryOut(workshop.runs.takeIn(run.id, index, isIn));
+  const takeIn = (index: number, isIn: boolean) =>
+    inBackground(carryOut(workshop.runs.takeIn(run.id, index, isIn)));
   const press = (early: boolean) => {
     const { now } = hands;
     if (!now) return;
     chose(null);
     const move = workshop.runs.moveOn(run.id, now.index, { liked, early, potC: potNowC() });
-    void carryOut(move).then((done) => {
-      if (done?.value.pour) potDeeds.ladle(metalOf(run, done.value.pour));
-    });
+    inBackground(
+      carryOut(move).then((done) => {
+        if (done?.value.pour) potDeeds.ladle(metalOf(run, done.value.pour));
+      }),
+    );
   };
   return {
     takeIn,
@@ -45,11 +50,11 @@ export function useRunPresses(run: Run, hands: RunHands, { chose, book }: PressT
       const done = await carryOut(workshop.history.undo(isTally));
       if (done) void message.info(`Taken back: ${done.value}.`, 1.5);
     },
-    toggle: (pourId: string, cavity: number) => void carryOut(workshop.runs.toggle(pourId, cavity)),
+    toggle: (pourId: string, cavity: number) => inBackground(carryOut(workshop.runs.toggle(pourId, cavity))),
     setFlaw: (pourId: string, cavity: number, flaw: FlawKind | null) =>
-      void carryOut(workshop.runs.setFlaw(pourId, cavity, flaw)),
+      inBackground(carryOut(workshop.runs.setFlaw(pourId, cavity, flaw))),
     setWarmUp: (pourId: string, isWarmUp: boolean) =>
-      void carryOut(workshop.runs.setWarmUp(pourId, isWarmUp)),
+      inBackground(carryOut(workshop.runs.setWarmUp(pourId, isWarmUp))),
     drop: (good: number) =>
       modal.confirm({
         title: `Drop run ${run.no}?`,

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import { inBackground } from '@/station-kit/in-background';
 
 /** As often as a beat is redrawn. */
 const TICK_MS = 250;
@@ -27,9 +28,11 @@ export function useSteadyNow(now: () => number, onJump: (jumpMs: number) => Prom
       [wall, ran] = [wallNow, ranNow];
       if (Math.abs(jumpMs) > JUMP_MS) {
         isMending = true;
-        void jump.current(Math.round(jumpMs)).finally(() => {
-          isMending = false;
-        });
+        inBackground(
+          jump.current(Math.round(jumpMs)).finally(() => {
+            isMending = false;
+          }),
+        );
       }
       if (!isMending) setTime(wallNow);
     };

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
+import { inBackground } from '@/station-kit/in-background';
 
 /** Keeps the screen awake while `isOn`, where the browser offers it; asks anew when the page comes back. */
 export function useWakeLock(isOn: boolean): void {
@@ -14,7 +15,7 @@ export function useWakeLock(isOn: boolean): void {
         .request('screen')
         .then((taken) => {
           lock = taken;
-          if (!isLive) void taken.release();
+          if (!isLive) inBackground(taken.release());
         })
         // A browser may refuse, to spare its battery; the run goes on all the same.
         .catch(() => undefined);
@@ -24,7 +25,7 @@ export function useWakeLock(isOn: boolean): void {
     return () => {
       isLive = false;
       document.removeEventListener('visibilitychange', take);
-      void lock?.release();
+      inBackground(lock?.release());
     };
   }, [isOn]);
 }

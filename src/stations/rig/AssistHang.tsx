@@ -6,7 +6,8 @@ import { fitGape } from '@/core/rigs/fit-gape';
 import { assistReach } from '@/core/rigs/kinds/assist';
 import { hooksOf, type Rig } from '@/core/rigs/rig';
 import { hookShapes } from '@/drawing/rig/rig-shapes';
-import { lengthText, usePreferences } from '../shared';
+import { lengthText } from '@/station-kit/words';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './rig.module.css';
 
 type Pose = 'hanging' | 'pulled';

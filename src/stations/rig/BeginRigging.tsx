@@ -3,27 +3,24 @@
 import { Modal } from 'antd';
 import { useMemo, useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
-import { findRigKind } from '@/core/rigs/kinds';
-import { rigSentence } from '@/messages/rig-sentence';
+import { rigSentence } from '@/text/rig-sentence';
 import type { Rigging, RigRecord } from '@/records/rig';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import {
-  HowMany,
-  KitTable,
-  lengthText,
-  matchLines,
-  PaceNote,
-  rigOf,
-  setPreferences,
-  useBench,
-  usePreferences,
-  WhichWay,
-} from '../shared';
+import { HowMany, PaceNote, WhichWay } from '@/station-kit/craft/RunFields';
+import { KitTable } from '@/station-kit/craft/KitTable';
+import { lengthText } from '@/station-kit/words';
+import { matchLines } from '@/model/rigs/match-lines';
+import { rigOf } from '@/model/bills/rig-uses';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { useBench } from '@/station-kit/BenchProvider';
 import { CutBars } from './CutBars';
-import { rigShelf, rigText } from './facts';
-import { cutLengths, cutQuestions, rigKit, rigPace } from './run-plan';
+import { rigShelf } from '@/model/rigs/rig-facts';
+import { cutLengths, cutQuestions, rigKit } from '@/model/rigs/run-plan';
+import { paceOf } from '@/model/pace/pace-of';
 import { useCuts } from './use-cuts';
 import styles from './run.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { JobFailure } from '@/station-kit/JobFailure';
 
 interface BeginRiggingProps {
   readonly rig: RigRecord;
@@ -39,7 +36,7 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
   const [count, setCount] = useState(first);
   const [way, setWay] = useState<Rigging['way']>('by-station');
   const questions = useMemo(() => cutQuestions(rig, count, view), [rig, count, view]);
-  const { isPlanning, planned } = useCuts(questions);
+  const { isPlanning, planned, job } = useCuts(questions);
   const nameOf = (binId: string) => view.binById.get(binId)?.name ?? 'a bin gone';
   const kit = rigKit(rig, count, view);
   const stops = judgeRig(rigOf(rig, view), rigShelf(view), matchLines(view)).findings.filter(
@@ -54,12 +51,12 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
   );
   const canBegin = !isPlanning && problems.length === 0 && stops.length === 0 && !isShort;
   const isProven = planned.every(({ plan }) => plan?.optimal);
-  const pace = rigPace(rig, findRigKind(rig.kind).usualSeconds, view);
+  const pace = paceOf({ stage: 'rig', family: rig.family, kind: rig.kind }, view);
   return (
     <Modal
       open
       width={760}
-      title={`Make ${count} × ${rigText(rig)}`}
+      title={`Make ${count} × ${versionText(rig)}`}
       okText="Cut and begin"
       cancelText="Leave it"
       okButtonProps={{ disabled: !canBegin }}
@@ -97,14 +94,17 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
         <section aria-label="Cut list" className={styles.cutList}>
           <h3>Cut list</h3>
           <p className="quiet" role="status">
-            {isPlanning
-              ? 'Looking for the cuts that waste least.'
-              : problems.length > 0
-                ? 'Not all of it can be cut from what lies there.'
-                : isProven
-                  ? 'Proven: no other way opens less.'
-                  : 'The best found in the time; not proven.'}
+            {job.failure !== null
+              ? 'No cuts are planned.'
+              : isPlanning
+                ? 'Looking for the cuts that waste least.'
+                : problems.length > 0
+                  ? 'Not all of it can be cut from what lies there.'
+                  : isProven
+                    ? 'Proven: no other way opens less.'
+                    : 'The best found in the time; not proven.'}
           </p>
+          <JobFailure job={job} />
           <CutBars cut={cut} nameOf={nameOf} unit={length} />
         </section>
       ) : null}

@@ -4,16 +4,21 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { findRigKind } from '@/core/rigs/kinds';
-import { numberText } from '@/messages/number-text';
-import { rigSentence } from '@/messages/rig-sentence';
+import { numberText } from '@/text/number-text';
+import { rigSentence } from '@/text/rig-sentence';
 import type { RigRecord } from '@/records/rig';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
 import { useWidth } from '@/ui/use-width';
-import { matchLines, minutesText, rigOf, useBench } from '../shared';
-import { newestRigs, riggable, rigShelf, rigText, stepsOfRig } from './facts';
+import { matchLines } from '@/model/rigs/match-lines';
+import { minutesText } from '@/station-kit/words';
+import { rigOf } from '@/model/bills/rig-uses';
+import { useBench } from '@/station-kit/BenchProvider';
+import { newestRigs, riggable, rigShelf, stepsOfRig } from '@/model/rigs/rig-facts';
 import { ItemList } from './ItemList';
-import { rigPace } from './run-plan';
+import { paceOf } from '@/model/pace/pace-of';
 import styles from './rig.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { inBackground } from '@/station-kit/in-background';
 
 interface BoardPartProps {
   readonly chosenId: string | null;
@@ -64,7 +69,7 @@ export function BoardPart({ chosenId, onChoose, onChange, onMake }: BoardPartPro
                     isBroken
                   />
                 </span>
-                <strong>{rigText(rig)}</strong>
+                <strong>{versionText(rig)}</strong>
                 <small>
                   {findRigKind(rig.kind).name}, {riggable(rig, view).count} from the shelf
                 </small>
@@ -99,14 +104,14 @@ function RigDetail({
   const rig = rigOf(record, view);
   const kind = findRigKind(record.kind);
   const { findings, strength } = judgeRig(rig, rigShelf(view), matchLines(view));
-  const pace = rigPace(record, kind.usualSeconds, view);
+  const pace = paceOf({ stage: 'rig', family: record.family, kind: record.kind }, view);
   return (
-    <section className={styles.detail} aria-label={rigText(record)}>
-      <h2>{rigText(record)}</h2>
+    <section className={styles.detail} aria-label={versionText(record)}>
+      <h2>{versionText(record)}</h2>
       <p className="quiet">{kind.how}</p>
       <div ref={ref}>
         <RigDrawing
-          name={`${rigText(record)}, drawn`}
+          name={`${versionText(record)}, drawn`}
           rig={rig}
           maxWidthPx={width}
           maxHeightPx={220}
@@ -132,7 +137,7 @@ function RigDetail({
           Make some
         </Button>
         <Button onClick={onChange}>Change it</Button>
-        <Button onClick={() => void workshop.rigs.putAway(record.family, true)}>Put it away</Button>
+        <Button onClick={() => inBackground(workshop.rigs.putAway(record.family, true))}>Put it away</Button>
       </div>
       <ItemList rig={rig} marked={[]} chosen={null} />
       <section className={styles.list} aria-label="How it is made">

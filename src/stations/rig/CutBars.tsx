@@ -1,5 +1,5 @@
 import type { CutLength } from '@/records/rig';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { rollText } from './roll-text';
 import styles from './run.module.css';
 

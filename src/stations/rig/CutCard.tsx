@@ -3,10 +3,15 @@
 import { LeftOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { Rigging } from '@/records/rig';
-import { lengthText, useBench, useKeys, usePreferences } from '../shared';
+import { lengthText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { CutBars } from './CutBars';
-import { cutOrder } from './run-plan';
+import { cutOrder } from '@/model/rigs/run-plan';
 import styles from './run.module.css';
+import { useKeyMap } from '@/station-kit/key-map';
+import { CUT_KEYS } from './keys';
+import { inBackground } from '@/station-kit/in-background';
 
 /** The cuts of a run in their order, one large at a time, counted by key or knuckle. */
 export function CutCard({ rigging }: { readonly rigging: Rigging }) {
@@ -16,19 +21,12 @@ export function CutCard({ rigging }: { readonly rigging: Rigging }) {
   const { cutDone } = rigging;
   const now = order[cutDone];
   const go = () => {
-    if (now) void carryOut(workshop.riggings.cutOne(rigging.id, 1));
+    if (now) inBackground(carryOut(workshop.riggings.cutOne(rigging.id, 1)));
   };
   const back = () => {
-    if (cutDone > 0) void carryOut(workshop.riggings.cutOne(rigging.id, -1));
+    if (cutDone > 0) inBackground(carryOut(workshop.riggings.cutOne(rigging.id, -1)));
   };
-  useKeys((event) => {
-    if (event.altKey || event.ctrlKey || event.metaKey) return;
-    const isButton = event.target instanceof HTMLElement && event.target.closest('button') !== null;
-    const act = { ...(isButton ? {} : { ' ': go }), Backspace: back }[event.key];
-    if (!act) return;
-    event.preventDefault();
-    act();
-  });
+  useKeyMap(CUT_KEYS, { go, back });
   const roll = now ? rigging.cut[now.roll] : undefined;
   return (
     <section className={styles.cutCard} aria-label="Cut card">
@@ -55,7 +53,7 @@ export function CutCard({ rigging }: { readonly rigging: Rigging }) {
       </div>
       <div className={styles.hands}>
         <Button
-          onClick={() => void carryOut(workshop.riggings.cutAll(rigging.id, order.length))}
+          onClick={() => inBackground(carryOut(workshop.riggings.cutAll(rigging.id, order.length)))}
           title="Where you cut without counting"
         >
           All of it is cut

@@ -6,15 +6,20 @@ import { useState } from 'react';
 import { castPlate, rivetSpots } from '@/core/rigs/cast-plate';
 import type { Rig } from '@/core/rigs/rig';
 import { outlineOf } from '@/core/solids/solid-outline';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { Mold } from '@/records/mold';
 import { Figure } from '@/ui/figure/Figure';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChoiceField, lengthText, lotText, massText, useBench, usePreferences, usePrint } from '../shared';
-import type { RigDraft } from './facts';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { lengthText, lotText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { usePrint } from '@/station-kit/use-print';
+import type { RigDraft } from './draft';
 import { boardSheet } from './print-board';
 import { drillPattern } from './templates';
 import styles from './rig.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface FeederPlateProps {
   readonly draft: RigDraft;
@@ -168,13 +173,14 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
         </p>
       )}
       <div className={styles.hands}>
-        <Button type="primary" disabled={!plate} onClick={() => void send()}>
+        <Button type="primary" disabled={!plate} onClick={() => inBackground(send())}>
           Send it to Molds
         </Button>
         <Button
           disabled={!question || !plate}
           onClick={() =>
-            question && void print(boardSheet(drillPattern(draft.name.trim() || 'Feeder', question), paper))
+            question &&
+            inBackground(print(boardSheet(drillPattern(draft.name.trim() || 'Feeder', question), paper)))
           }
         >
           Print the drill pattern

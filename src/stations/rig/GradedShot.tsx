@@ -4,13 +4,18 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { gradedWeights, usualWater, type GradedQuestion } from '@/core/rigs/graded-weights';
 import type { Rig } from '@/core/rigs/rig';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { TextField } from '@/ui/unit-field/TextField';
-import { lengthText, massText, useBench, usePreferences, usePrint } from '../shared';
-import { laidAnew, newestRigs, rigOfDraft, type RigDraft } from './facts';
+import { lengthText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { usePrint } from '@/station-kit/use-print';
+import { laidAnew, rigOfDraft, type RigDraft } from './draft';
+import { newestRigs } from '@/model/rigs/rig-facts';
 import { boardSheet } from './print-board';
 import { beadGauge } from './templates';
 import styles from './rig.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface GradedShotProps {
   readonly draft: RigDraft;
@@ -106,10 +111,13 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
       </ol>
       <p className="quiet">Typical: try them, and go by your own notes.</p>
       <div className={styles.hands}>
-        <Button disabled={!targetsG} onClick={() => void keep()}>
+        <Button disabled={!targetsG} onClick={() => inBackground(keep())}>
           Keep the set
         </Button>
-        <Button disabled={!targetsG} onClick={() => void print(boardSheet(beadGauge(name, question), paper))}>
+        <Button
+          disabled={!targetsG}
+          onClick={() => inBackground(print(boardSheet(beadGauge(name, question), paper)))}
+        >
           Print the gauge
         </Button>
       </div>

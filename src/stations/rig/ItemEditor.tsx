@@ -11,8 +11,11 @@ import { isThreaded, type RigItem } from '@/core/rigs/rig';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import type { RigItemRecord } from '@/records/rig';
-import { lengthText, useBench, usePreferences } from '../shared';
-import { movedItem, rigShelf, withAdded, withItem, withoutItem, withPart, type RigDraft } from './facts';
+import { lengthText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { movedItem, withAdded, withItem, withoutItem, withPart, type RigDraft } from './draft';
+import { rigShelf } from '@/model/rigs/rig-facts';
 import styles from './rig.module.css';
 
 interface ItemEditorProps {

@@ -1,7 +1,10 @@
 'use client';
 
-import { KeepDraft, useBench } from '../shared';
-import { newestRigs, rigOfDraft, type RigDraft } from './facts';
+import { KeepDraft } from '@/station-kit/KeepDraft';
+import { useBench } from '@/station-kit/BenchProvider';
+import { rigOfDraft, type RigDraft } from './draft';
+import { newestRigs } from '@/model/rigs/rig-facts';
+import { inBackground } from '@/station-kit/in-background';
 
 interface KeepRigProps {
   readonly draft: RigDraft;
@@ -27,10 +30,12 @@ export function KeepRig({ draft, stops, onChange, onLetGo, onKept }: KeepRigProp
       onChange={(to) => onChange({ ...draft, ...to })}
       onLetGo={onLetGo}
       onKeep={() =>
-        void workshop.rigs.keep(rigOfDraft(draft)).then(({ id }) => {
-          onLetGo();
-          onKept(id);
-        })
+        inBackground(
+          workshop.rigs.keep(rigOfDraft(draft)).then(({ id }) => {
+            onLetGo();
+            onKept(id);
+          }),
+        )
       }
     />
   );

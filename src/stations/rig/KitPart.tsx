@@ -7,9 +7,15 @@ import type { Bin } from '@/records/bin';
 import type { Kit } from '@/records/rig';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { amountText, freeOf, useBench, usePreferences, type BenchView, usePrint } from '../shared';
+import { amountText } from '@/station-kit/words';
+import type { BenchView } from '@/model/bench/bench-view';
+import { freeOf } from '@/model/stock/free-of';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { usePrint } from '@/station-kit/use-print';
 import { kitSheet } from './print-wallet';
 import styles from './matches.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 type Lines = Readonly<Record<string, number>>;
 
@@ -89,7 +95,7 @@ function PackForm() {
       className={styles.pack}
       onSubmit={(event) => {
         event.preventDefault();
-        void pack();
+        inBackground(pack());
       }}
     >
       <h3>Pack a kit</h3>
@@ -172,17 +178,19 @@ function KitOut({ kit }: { readonly kit: Kit }) {
         <Button
           type="primary"
           onClick={() =>
-            void carryOut(
-              workshop.kits.bringBack(
-                kit.id,
-                kit.lines.map(({ binId }) => ({ binId, qty: back[binId] ?? 0 })),
+            inBackground(
+              carryOut(
+                workshop.kits.bringBack(
+                  kit.id,
+                  kit.lines.map(({ binId }) => ({ binId, qty: back[binId] ?? 0 })),
+                ),
               ),
             )
           }
         >
           Book it back
         </Button>
-        <Button onClick={() => void print(kitSheet(kit, view))}>Print its labels</Button>
+        <Button onClick={() => inBackground(print(kitSheet(kit, view)))}>Print its labels</Button>
       </div>
     </section>
   );

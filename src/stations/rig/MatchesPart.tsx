@@ -5,12 +5,16 @@ import { useState } from 'react';
 import { findEnd, RIG_ENDS, type RigEndId } from '@/core/rigs/ends';
 import { learnAllowance } from '@/core/rigs/learn-allowance';
 import { MATCH_TABLE_IDS, type MatchLine, type MatchTableId } from '@/core/rigs/match-table';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { TYPICAL_MATCHES } from '@/reference/matches';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChoiceField, learnedEnds, matchLines, useBench } from '../shared';
-import { rigShelf } from './facts';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { learnedEnds } from '@/model/bills/rig-uses';
+import { matchLines } from '@/model/rigs/match-lines';
+import { useBench } from '@/station-kit/BenchProvider';
+import { rigShelf } from '@/model/rigs/rig-facts';
 import styles from './matches.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const WORDS: Record<MatchTableId, { title: string; from: string; takes: string; unit: string }> = {
   'crimp-by-cable': {
@@ -114,14 +118,19 @@ function MatchRow({
           onChange={setTakes}
         />
         {takes !== null ? (
-          <Button size="small" type="primary" aria-label={`${name}: keep it`} onClick={() => void keep()}>
+          <Button
+            size="small"
+            type="primary"
+            aria-label={`${name}: keep it`}
+            onClick={() => inBackground(keep())}
+          >
             Keep
           </Button>
         ) : record ? (
           <Button
             size="small"
             aria-label={`${name}: back to typical`}
-            onClick={() => void workshop.rigs.untried(record.id)}
+            onClick={() => inBackground(workshop.rigs.untried(record.id))}
           >
             Typical
           </Button>
@@ -202,7 +211,7 @@ function Allowances() {
         <FieldShell id="learn-made" label="Came out, mm">
           <InputNumber id="learn-made" min={1} max={50_000} value={madeMm} onChange={setMade} />
         </FieldShell>
-        <Button type="primary" disabled={mm === null} onClick={() => void keep()}>
+        <Button type="primary" disabled={mm === null} onClick={() => inBackground(keep())}>
           {mm === null ? 'Learn it' : `Learn ${numberText(mm, 3)} mm`}
         </Button>
       </div>
@@ -220,7 +229,7 @@ function Allowances() {
             <small>
               from a piece cut to {numberText(cut, 5)} that came out {numberText(made, 5)} mm
             </small>
-            <Button size="small" onClick={() => void workshop.rigs.forget(id)}>
+            <Button size="small" onClick={() => inBackground(workshop.rigs.forget(id))}>
               Forget
             </Button>
           </li>

@@ -2,7 +2,7 @@
 
 import { Button } from 'antd';
 import type { RigFinding, Suited } from '@/core/rigs/rig-finding';
-import { rigSentence } from '@/messages/rig-sentence';
+import { rigSentence } from '@/text/rig-sentence';
 import styles from './rig.module.css';
 
 interface RigFindingsProps {

@@ -7,20 +7,25 @@ import { RIG_KINDS } from '@/core/rigs/kinds';
 import type { RigKindId } from '@/core/rigs/kinds/definition';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
 import { useWidth } from '@/ui/use-width';
-import { matchLines, rigOf, useBench, useKeys } from '../shared';
+import { matchLines } from '@/model/rigs/match-lines';
+import { rigOf } from '@/model/bills/rig-uses';
+import { useBench } from '@/station-kit/BenchProvider';
 import { AssistHang } from './AssistHang';
 import { FeederPlate } from './FeederPlate';
 import { GradedShot } from './GradedShot';
 import { AddPart, ItemEditor } from './ItemEditor';
 import { ItemList } from './ItemList';
 import { KeepRig } from './KeepRig';
-import { laidAnew, newRig, rigShelf, withItem, withoutItem, withPart, type RigDraft } from './facts';
+import { laidAnew, newRig, withItem, withoutItem, withPart, type RigDraft } from './draft';
+import { rigShelf } from '@/model/rigs/rig-facts';
 import { RigFindings } from './RigFindings';
 import { SumsPanel } from './SumsPanel';
 import { TemplateBar } from './TemplateBar';
 import type { RigBench } from './use-rig';
 import { WantsBar } from './WantsBar';
 import styles from './rig.module.css';
+import { useKeyMap } from '@/station-kit/key-map';
+import { RIG_KEYS } from './keys';
 
 interface RigPartProps {
   readonly bench: RigBench;
@@ -71,13 +76,14 @@ function RigOnBench({ bench, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
   const marked = findings.filter(({ weight }) => weight === 'stop').flatMap(({ at }) => at);
   const item = rig.items.find(({ id }) => id === chosen) ?? null;
   const { change } = bench;
-  useKeys((event) => {
-    if (chosen === null || event.altKey || event.ctrlKey || event.metaKey) return;
-    if (event.key === 'Delete' || event.key === 'Backspace') {
-      event.preventDefault();
-      change(withoutItem(kept, chosen));
-      setChosen(null);
-    }
+  useKeyMap(RIG_KEYS, {
+    takeOff:
+      chosen === null
+        ? null
+        : () => {
+            change(withoutItem(kept, chosen));
+            setChosen(null);
+          },
   });
   return (
     <div className={styles.bench}>

@@ -2,9 +2,11 @@
 
 import { findRigKind } from '@/core/rigs/kinds';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { minutesText, useBench } from '../shared';
-import { newestRigs, riggable, type RigDraft } from './facts';
-import { rigPace } from './run-plan';
+import { minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import type { RigDraft } from './draft';
+import { newestRigs, riggable } from '@/model/rigs/rig-facts';
+import { paceOf } from '@/model/pace/pace-of';
 
 const MOST_ROWS = 8;
 
@@ -17,8 +19,7 @@ export function RigSlip({ draft }: { readonly draft: RigDraft | null }) {
     .filter(({ count }) => count > 0);
   const out = view.kits.filter(({ state }) => state === 'packed').length;
   const gives = draft ? riggable(draft, view) : null;
-  const pace =
-    draft && kind ? rigPace({ family: draft.family ?? '', kind: draft.kind }, kind.usualSeconds, view) : null;
+  const pace = draft && kind ? paceOf({ stage: 'rig', family: draft.family, kind: draft.kind }, view) : null;
   return (
     <>
       <SlipTitle over="Rigs">

@@ -3,10 +3,12 @@
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { RigRecord } from '@/records/rig';
-import { PartsStation, useBench } from '../shared';
+import { PartsStation } from '@/station-kit/PartsStation';
+import { useBench } from '@/station-kit/BenchProvider';
 import { BeginRigging } from './BeginRigging';
 import { BoardPart } from './BoardPart';
-import { newestRigs, rigDraftOf, type RigDraft } from './facts';
+import { rigDraftOf, type RigDraft } from './draft';
+import { newestRigs } from '@/model/rigs/rig-facts';
 import { KitPart } from './KitPart';
 import { MatchesPart } from './MatchesPart';
 import { RigPart } from './RigPart';
@@ -14,6 +16,7 @@ import { RigSlip } from './RigSlip';
 import { RollsPart } from './RollsPart';
 import { RunPart } from './RunPart';
 import { useRig } from './use-rig';
+import { useInAddress } from '@/station-kit/use-in-address';
 
 type Part = 'rig' | 'board' | 'run' | 'rolls' | 'matches' | 'kit';
 
@@ -25,6 +28,7 @@ const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
   { value: 'matches', label: 'Matches' },
   { value: 'kit', label: 'Trip kit' },
 ];
+const PART_NAMES = PARTS.map(({ value }) => value);
 
 const TWENTY = 20;
 
@@ -36,7 +40,8 @@ export function RigStation() {
     return latest ? rigDraftOf(latest) : null;
   }, [view.rigs]);
   const bench = useRig(fallback);
-  const [part, setPart] = useState<Part>(view.rigging ? 'run' : 'rig');
+  const [opensAt] = useState<Part>(view.rigging ? 'run' : 'rig');
+  const [part, setPart] = useInAddress('part', PART_NAMES, opensAt);
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [wish, setWish] = useState<{ readonly rig: RigRecord; readonly count: number } | null>(null);
   const [said, setSaid] = useState<string | null>(null);

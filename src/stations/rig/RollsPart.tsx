@@ -6,10 +6,16 @@ import { compareNames } from '@/core/numeric/compare-names';
 import type { PartBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { cutsOf, ChoiceField, lengthText, useBench, usePreferences } from '../shared';
-import { lengthsOf, newestRigs, rigText } from './facts';
+import { cutsOf } from '@/model/bills/rig-uses';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { lengthText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { lengthsOf, newestRigs } from '@/model/rigs/rig-facts';
 import { rollText } from './roll-text';
 import styles from './matches.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { inBackground } from '@/station-kit/in-background';
 
 /** Everything kept by its length: each roll, stick and offcut drawn, received, measured again; what a roll gives. */
 export function RollsPart() {
@@ -51,7 +57,7 @@ function ReceiveForm({ bins }: { readonly bins: readonly PartBin[] }) {
       aria-label="Receive lengths"
       onSubmit={(event) => {
         event.preventDefault();
-        void receive();
+        inBackground(receive());
       }}
     >
       <ChoiceField
@@ -99,7 +105,7 @@ function Roll({ bin }: { readonly bin: PartBin }) {
     const each = cutsOf(rig, view)
       .filter(({ binId }) => binId === bin.id)
       .reduce((sum, { cutMm }) => sum + cutMm, 0);
-    return each > 0 ? [`${Math.floor(total / each)} × ${rigText(rig)}`] : [];
+    return each > 0 ? [`${Math.floor(total / each)} × ${versionText(rig)}`] : [];
   });
   return (
     <li aria-label={bin.name}>

@@ -7,22 +7,21 @@ import { findRigKind } from '@/core/rigs/kinds';
 import { weighRig } from '@/core/rigs/weigh-rig';
 import type { Rigging, RigRecord } from '@/records/rig';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
-import {
-  rigOf,
-  EndRun,
-  RunSide,
-  RunsSoFar,
-  ShelfGives,
-  StepCard,
-  useBench,
-  usePreferences,
-  usePrint,
-} from '../shared';
+import { rigOf } from '@/model/bills/rig-uses';
+import { EndRun } from '@/station-kit/craft/EndRun';
+import { RunSide } from '@/station-kit/craft/RunSide';
+import { RunsSoFar, ShelfGives } from '@/station-kit/craft/RunLists';
+import { StepCard } from '@/station-kit/craft/StepCard';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { usePrint } from '@/station-kit/use-print';
 import { CutCard } from './CutCard';
-import { newestRigs, riggable, rigText, stepsOfRig } from './facts';
+import { newestRigs, riggable, stepsOfRig } from '@/model/rigs/rig-facts';
 import { walletSheet } from './print-wallet';
-import { cutOrder } from './run-plan';
+import { cutOrder } from '@/model/rigs/run-plan';
 import styles from './run.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { inBackground } from '@/station-kit/in-background';
 
 interface RunPartProps {
   readonly onMake: (rig: RigRecord, count: number) => void;
@@ -57,7 +56,7 @@ export function RunPart({ onMake }: RunPartProps) {
           return {
             ...gives,
             id: each.id,
-            name: rigText(each),
+            name: versionText(each),
             onMake: () => onMake(each, Math.max(1, Math.min(TWENTY, gives.count))),
             picture: (
               <RigDrawing
@@ -100,13 +99,13 @@ function RunUnderWay({
   return (
     <>
       <RunSide
-        name={rigText(record)}
+        name={versionText(record)}
         word="made"
         run={rigging}
         done={done}
         tools={kind.tools}
         onEnd={() => setEnding(true)}
-        onRest={(isResting) => void carryOut(workshop.riggings.rest(rigging.id, isResting))}
+        onRest={(isResting) => inBackground(carryOut(workshop.riggings.rest(rigging.id, isResting)))}
       >
         {isCut ? (
           <StepCard
@@ -114,8 +113,8 @@ function RunUnderWay({
             run={rigging}
             steps={steps}
             through={THROUGH}
-            onGo={() => void carryOut(workshop.riggings.press(rigging.id, times, drying))}
-            onBack={() => void carryOut(workshop.riggings.pressBack(rigging.id, steps.length))}
+            onGo={() => inBackground(carryOut(workshop.riggings.press(rigging.id, times, drying)))}
+            onBack={() => inBackground(carryOut(workshop.riggings.pressBack(rigging.id, steps.length)))}
             picture={(step, at, width) => (
               <RigDrawing
                 name={`Step ${at + 1}: ${step.title}`}
@@ -168,12 +167,12 @@ function PastRuns() {
       runs={view.riggings.filter(({ state }) => state === 'made')}
       nameOf={({ rigId }) => {
         const rig = view.rigById.get(rigId);
-        return rig ? rigText(rig) : 'a rig gone';
+        return rig ? versionText(rig) : 'a rig gone';
       }}
       actionsOf={(run) => {
         const rig = view.rigById.get(run.rigId);
         return rig ? (
-          <Button size="small" onClick={() => void print(walletSheet(rig, run, view))}>
+          <Button size="small" onClick={() => inBackground(print(walletSheet(rig, run, view)))}>
             Print wallet labels
           </Button>
         ) : null;

@@ -5,10 +5,14 @@ import type { RigCut } from '@/core/rigs/cuts-of-rig';
 import { linksOfRig } from '@/core/rigs/links-of-rig';
 import type { RigStrength } from '@/core/rigs/rate-strength';
 import type { Rig } from '@/core/rigs/rig';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { Figure } from '@/ui/figure/Figure';
-import { cutsOf, lengthText, massText, useBench, usePreferences } from '../shared';
-import { riggable, type RigDraft } from './facts';
+import { cutsOf } from '@/model/bills/rig-uses';
+import { lengthText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import type { RigDraft } from './draft';
+import { riggable } from '@/model/rigs/rig-facts';
 import styles from './rig.module.css';
 
 interface SumsPanelProps {

@@ -4,11 +4,17 @@ import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { Rig } from '@/core/rigs/rig';
 import { PAPERS, type PaperId } from '@/data/exchange/board/board';
-import { cutsOf, ChoiceField, setPreferences, useBench, usePreferences, usePrint } from '../shared';
-import { rigShelf, type RigDraft } from './facts';
+import { cutsOf } from '@/model/bills/rig-uses';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePrint } from '@/station-kit/use-print';
+import type { RigDraft } from './draft';
+import { rigShelf } from '@/model/rigs/rig-facts';
 import { boardSheet, saveBoardSvg } from './print-board';
 import { bendPattern, markBoard } from './templates';
 import styles from './rig.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface TemplateBarProps {
   readonly draft: RigDraft;
@@ -37,7 +43,7 @@ export function TemplateBar({ draft, rig }: TemplateBarProps) {
         />
       </header>
       <div className={styles.hands}>
-        <Button onClick={() => void print(boardSheet(board(), paper))}>Print the mark board</Button>
+        <Button onClick={() => inBackground(print(boardSheet(board(), paper)))}>Print the mark board</Button>
         <Button onClick={() => saveBoardSvg(board())}>Mark board as SVG</Button>
       </div>
       <div className={styles.bend}>
@@ -48,7 +54,10 @@ export function TemplateBar({ draft, rig }: TemplateBarProps) {
           options={wires.map(({ binId, name }) => ({ value: binId, label: name }))}
           onChange={setWireId}
         />
-        <Button disabled={!wire} onClick={() => wire && void print(boardSheet(bendPattern(wire), paper))}>
+        <Button
+          disabled={!wire}
+          onClick={() => wire && inBackground(print(boardSheet(bendPattern(wire), paper)))}
+        >
           Print it
         </Button>
       </div>

@@ -6,8 +6,10 @@ import { findRigKind } from '@/core/rigs/kinds';
 import type { RigWant } from '@/core/rigs/kinds/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { lengthText, MassField, usePreferences } from '../shared';
-import type { RigDraft } from './facts';
+import { lengthText } from '@/station-kit/words';
+import { MassField } from '@/station-kit/MassField';
+import { usePreferences } from '@/station-kit/preferences-store';
+import type { RigDraft } from './draft';
 import styles from './rig.module.css';
 
 interface WantsBarProps {

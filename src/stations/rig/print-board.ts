@@ -1,7 +1,9 @@
 import type { Board, PaperId } from '@/data/exchange/board/board';
 import { boardPdf } from '@/data/exchange/board/board-pdf';
 import { boardSvg } from '@/data/exchange/board/board-svg';
-import { saveFile, slug, type Sheet } from '../shared';
+import { saveFile } from '@/station-kit/save-file';
+import { slug } from '@/station-kit/slug';
+import type { Sheet } from '@/station-kit/use-print';
 
 const nameOf = ({ title, subtitle }: Board) => `${slug(subtitle)}-${slug(title)}`;
 

@@ -1,10 +1,15 @@
 import { bagsOf } from '@/core/builds/bag-baits';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { bagLabelsPdf, type BagLabel } from '@/data/exchange/sheet/bag-labels';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { Kit, Rigging, RigRecord } from '@/records/rig';
-import { type BenchView, matchLines, rigOf, type Sheet, slug } from '../shared';
-import { rigShelf, rigText } from './facts';
+import type { BenchView } from '@/model/bench/bench-view';
+import { matchLines } from '@/model/rigs/match-lines';
+import { rigOf } from '@/model/bills/rig-uses';
+import type { Sheet } from '@/station-kit/use-print';
+import { slug } from '@/station-kit/slug';
+import { rigShelf } from '@/model/rigs/rig-facts';
+import { versionText } from '@/model/versions/version-text';
 
 /** Labels for the wallets of a run: what is in them, what it holds, when it was made. */
 export function walletLabels(
@@ -15,7 +20,7 @@ export function walletLabels(
   const { strength } = judgeRig(rigOf(rig, view), rigShelf(view), matchLines(view));
   const bags = bagsOf(run.passed);
   return bags.map((count, index) => ({
-    title: rigText(rig),
+    title: versionText(rig),
     lines: [
       strength ? `${count} pieces, hold ${numberText(strength.kgf, 3)} kg` : `${count} pieces`,
       `Run ${run.no}, wallet ${index + 1} of ${bags.length}`,
@@ -41,7 +46,7 @@ const dayText = (at: number) =>
 
 /** The labels of a run's wallets, to print. */
 export const walletSheet = (rig: RigRecord, run: Rigging, view: BenchView): Sheet => ({
-  file: `labels-${slug(rigText(rig))}-run-${run.no}`,
+  file: `labels-${slug(versionText(rig))}-run-${run.no}`,
   make: (fonts) => bagLabelsPdf(walletLabels(rig, run, view), fonts),
 });
 

@@ -4,8 +4,6 @@ import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { renderBench } from '../../../tests/support/render-bench';
 import { RigStation } from './RigStation';
 
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
-
 /** Cuts are planned in a worker, of which there is none here: every piece from the first length that is there. */
 jest.mock('@/workers/client', () => ({
   CalledOff: class CalledOff extends Error {},

@@ -4,27 +4,25 @@ import { findRigKind, RIG_KINDS } from '@/core/rigs/kinds';
 import type { RigRecord } from '@/records/rig';
 import { viewOf } from '../../../tests/support/view-of';
 import {
-  isRigDraft,
   laidAnew,
-  lengthsOf,
   movedItem,
-  newestRigs,
   newRig,
   rigDraftOf,
-  riggable,
   rigOfDraft,
-  rigShelf,
-  stepsOfRig,
   withAdded,
   withItem,
   withoutItem,
   withPart,
   type RigDraft,
-} from './facts';
+} from './draft';
+import { lengthsOf, newestRigs, riggable, rigShelf, stepsOfRig } from '@/model/rigs/rig-facts';
 import { kitLabels, walletLabels } from './print-wallet';
-import { cutLengths, cutOrder, cutQuestions, rigKit, rigPace } from './run-plan';
+import { cutLengths, cutOrder, cutQuestions, rigKit } from '@/model/rigs/run-plan';
 import { beadGauge, bendPattern, drillPattern, markBoard } from './templates';
-import { cutsOf, rigPieces, rigOf } from '../shared';
+import { cutsOf, rigPieces, rigOf } from '@/model/bills/rig-uses';
+import { paceOf } from '@/model/pace/pace-of';
+import type { RigKindId } from '@/core/rigs/kinds/definition';
+import { readRigDraft } from '@/records/drafts';
 
 const contents = demoBench(Date.UTC(2026, 10, 23, 12));
 const view = viewOf(contents);
@@ -35,8 +33,8 @@ const named = (name: string) => rigShelf(view).find((piece) => piece.name === na
 
 describe('a rig on the bench', () => {
   it('is told from what else was kept on the screen', () => {
-    expect(isRigDraft(draft())).toBe(true);
-    for (const other of [null, 7, {}, { items: [] }]) expect(isRigDraft(other)).toBe(false);
+    expect(readRigDraft(draft())).toEqual(draft());
+    for (const other of [null, 7, {}, { items: [] }]) expect(readRigDraft(other)).toBeNull();
   });
 
   it.each(RIG_KINDS.map(({ id }) => id))('%s begins from the shelf and is written as it lies', (kind) => {
@@ -140,9 +138,10 @@ describe('what a run takes', () => {
   });
 
   it('knows its pace from the maker’s own runs', () => {
-    expect(rigPace(pike, 999, view)).toEqual({ secondsEach: 310, isOwn: true });
-    expect(rigPace({ family: 'new', kind: 'cable-set' }, 999, view).isOwn).toBe(true);
-    expect(rigPace({ family: 'new', kind: 'feeder' }, 420, view)).toEqual({ secondsEach: 420, isOwn: false });
+    const pace = (family: string, kind: RigKindId) => paceOf({ stage: 'rig', family, kind }, view);
+    expect(pace(pike.family, pike.kind)).toEqual({ secondsEach: 310, isOwn: true });
+    expect(pace('new', 'cable-set').isOwn).toBe(true);
+    expect(pace('new', 'feeder')).toEqual({ secondsEach: 420, isOwn: false });
   });
 });
 

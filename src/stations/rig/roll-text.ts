@@ -1,5 +1,5 @@
-import { numberText } from '@/messages/number-text';
-import { lengthText } from '../shared';
+import { numberText } from '@/text/number-text';
+import { lengthText } from '@/station-kit/words';
 
 /** From here on a length is said in meters or feet. */
 const LONG_MM = 2000;

@@ -4,16 +4,15 @@ import { fireEvent, screen, within } from '@testing-library/react';
 import { useState } from 'react';
 import type { CutLength } from '@/records/rig';
 import { renderBench } from '../../../tests/support/render-bench';
-import { rigOf, useBench } from '../shared';
+import { rigOf } from '@/model/bills/rig-uses';
+import { useBench } from '@/station-kit/BenchProvider';
 import { CutBars } from './CutBars';
-import { rigDraftOf } from './facts';
+import { rigDraftOf } from './draft';
 import { FeederPlate } from './FeederPlate';
 import { RigSlip } from './RigSlip';
 import { rollText } from './roll-text';
 import { TemplateBar } from './TemplateBar';
 import { WantsBar } from './WantsBar';
-
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
 
 function useRigNamed(name: string) {
   const { view } = useBench();

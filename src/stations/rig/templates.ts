@@ -6,7 +6,7 @@ import { layRig } from '@/core/rigs/lay-rig';
 import { isLine, type Rig, type RigPiece } from '@/core/rigs/rig';
 import type { RigCut } from '@/core/rigs/cuts-of-rig';
 import type { Board, BoardMark, BoardStrip } from '@/data/exchange/board/board';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 
 const STRIP_MM = 26;
 const mm = (value: number) => Number(value.toFixed(3));

@@ -1,10 +1,10 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import type { CutPlan } from '@/core/rigs/cuts/cut-facts';
-import { sentence } from '@/messages/sentence';
-import { CalledOff, WorkLane } from '@/workers/client';
-import type { CutQuestion } from './run-plan';
+import type { CutQuestion } from '@/model/rigs/run-plan';
+import { useJob, type Job } from '@/station-kit/use-job';
+import { sentence } from '@/text/sentence';
 
 export interface PlannedCut {
   readonly question: CutQuestion;
@@ -13,9 +13,15 @@ export interface PlannedCut {
   readonly problem: string | null;
 }
 
+interface PlannedCuts {
+  readonly of: string;
+  readonly planned: readonly PlannedCut[];
+}
+
 export interface CutsState {
   readonly isPlanning: boolean;
   readonly planned: readonly PlannedCut[];
+  readonly job: Job<PlannedCuts>;
 }
 
 /** How long one material is searched for, s: past it the best in hand is taken. */
@@ -24,37 +30,28 @@ const TIME_LIMIT_S = 20;
 /** The least-waste plans of all materials, planned in a worker one after the other and anew when the question changes. */
 export function useCuts(questions: readonly CutQuestion[]): CutsState {
   const key = JSON.stringify(questions);
-  const [state, setState] = useState<CutsState & { readonly of: string }>({
-    ...{ isPlanning: true, planned: [], of: '' },
-  });
+  const job = useJob<PlannedCuts>();
+  const { run } = job;
   const latest = useRef(questions);
   useEffect(() => {
     latest.current = questions;
   });
   useEffect(() => {
-    const lane = new WorkLane();
-    const call = new AbortController();
-    const plan = async () => {
+    const asked = latest.current;
+    run(async ({ ask }) => {
       const planned: PlannedCut[] = [];
-      for (const question of latest.current) {
+      for (const question of asked) {
         const { stock, pieces } = question;
-        const input = { stock, pieces, kerfMm: 0, timeLimitS: TIME_LIMIT_S };
-        const outcome = await lane.ask('planCuts', input, { signal: call.signal });
+        const outcome = await ask('planCuts', { stock, pieces, kerfMm: 0, timeLimitS: TIME_LIMIT_S });
         planned.push({
           question,
           plan: outcome.ok ? outcome.value : null,
           problem: outcome.ok ? null : sentence(outcome.problem),
         });
       }
-      setState({ isPlanning: false, planned, of: key });
-    };
-    plan().catch((error: unknown) => {
-      if (!(error instanceof CalledOff)) throw error;
+      return { of: key, planned };
     });
-    return () => {
-      call.abort();
-      lane.close();
-    };
-  }, [key]);
-  return state.of === key ? state : { isPlanning: true, planned: [] };
+  }, [key, run]);
+  const isPlanned = job.is === 'done' && job.answer?.of === key;
+  return { isPlanning: !isPlanned, planned: isPlanned ? (job.answer?.planned ?? []) : [], job };
 }

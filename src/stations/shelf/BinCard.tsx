@@ -9,16 +9,22 @@ import { useId, useState } from 'react';
 import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import { Figure } from '@/ui/figure/Figure';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { MassField, amountText, massText, piecesOf, piecesText, useBench, usePreferences } from '../shared';
+import { MassField } from '@/station-kit/MassField';
+import { amountText, massText } from '@/station-kit/words';
+import { piecesOf } from '@/model/skirts/skirt-facts';
+import { piecesText } from '@/station-kit/skirts/skirt-words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { BinForm } from './BinForm';
 import { BinNeighbors } from './BinNeighbors';
-import { onOrder } from './buying';
-import { shelfBin } from './shelf-rows';
+import { onOrder } from '@/model/stock/buying';
+import { shelfBin } from '@/model/stock/shelf-rows';
 import styles from './shelf.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const LevelChart = dynamic(() => import('./LevelChart').then((module) => module.LevelChart), { ssr: false });
 
@@ -165,7 +171,7 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
       aria-label={`Move ${bin.name}`}
       onSubmit={(event) => {
         event.preventDefault();
-        void go();
+        inBackground(go());
       }}
     >
       <Segmented<Move> aria-label="What to do" value={move} options={[...MOVES]} onChange={setMove} />

@@ -5,9 +5,12 @@ import { useId, useRef, useState } from 'react';
 import type { Bin, PartBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { ChoiceField, keepsakeOf, useBench } from '../shared';
-import { measuredStuff } from './cabinet';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { keepsakeOf } from '@/station-kit/photo/pictures';
+import { useBench } from '@/station-kit/BenchProvider';
+import { measuredStuff } from '@/model/stock/cabinet';
 import styles from './shelf.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 type KeepApart = NonNullable<PartBin['keepApart']>;
 
@@ -84,7 +87,7 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
       okText="Save"
       cancelText="Leave"
       onCancel={onClose}
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
     >
       <div className={styles.form}>
         <TextField label="Name" value={name} onChange={setName} problem={nameProblem} />
@@ -116,7 +119,9 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
               {hasPhoto ? 'Another picture' : 'Take a picture'}
             </Button>
             {hasPhoto ? (
-              <Button onClick={() => void workshop.cabinet.photograph(bin.id, null)}>Take it away</Button>
+              <Button onClick={() => inBackground(workshop.cabinet.photograph(bin.id, null))}>
+                Take it away
+              </Button>
             ) : null}
           </div>
           <input
@@ -131,7 +136,7 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
             onChange={(event) => {
               const [file] = event.target.files ?? [];
               event.target.value = '';
-              if (file) void photograph(file);
+              if (file) inBackground(photograph(file));
             }}
           />
         </FieldShell>

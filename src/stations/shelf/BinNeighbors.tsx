@@ -3,11 +3,13 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { Going } from '@/core/rigs/goes-with';
-import { clashSentence } from '@/messages/clash-sentence';
-import { numberText } from '@/messages/number-text';
+import { clashSentence } from '@/text/clash-sentence';
+import { numberText } from '@/text/number-text';
 import type { Bin } from '@/records/bin';
-import { StandInList, standInsOf, useBench } from '../shared';
-import { clashesAt, companionsOf } from './neighbors';
+import { StandInList } from '@/station-kit/stand-ins/StandInRows';
+import { standInsOf } from '@/model/stock/stand-ins-of';
+import { useBench } from '@/station-kit/BenchProvider';
+import { clashesAt, companionsOf } from '@/model/stock/neighbors';
 import styles from './neighbors.module.css';
 
 const MOST = 6;

@@ -1,8 +1,10 @@
 'use client';
 
 import { memo } from 'react';
-import { amountText, usePreferences } from '../shared';
-import { contentStyle, type ShelfBin, type ShelfGroup } from './shelf-rows';
+import { amountText } from '@/station-kit/words';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { contentStyle } from './content-style';
+import type { ShelfBin, ShelfGroup } from '@/model/stock/shelf-rows';
 import styles from './shelf.module.css';
 
 /** More drawers than this are no help to the eye, and slow the page: of a large shelf each group shows some. */

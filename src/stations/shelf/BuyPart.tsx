@@ -6,11 +6,16 @@ import { useMemo, useState } from 'react';
 import type { OrderPlan } from '@/core/stock/plan-orders';
 import { tableCsv } from '@/data/exchange/table-csv';
 import type { Seller } from '@/records/buying';
-import { amountText, saveFile, useBench, usePreferences } from '../shared';
-import { buyNeeds, buyQuestion } from './buying';
+import { amountText } from '@/station-kit/words';
+import { saveFile } from '@/station-kit/save-file';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { buyNeeds, buyQuestion } from '@/model/stock/buying';
 import { PackForm } from './PackForm';
 import { useOrders } from './use-orders';
 import styles from './buy.module.css';
+import { JobFailure } from '@/station-kit/JobFailure';
+import { inBackground } from '@/station-kit/in-background';
 
 const money = (value: number, sign: string) => `${sign} ${value.toFixed(2)}`;
 
@@ -21,10 +26,10 @@ export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => v
   const { sign } = view.bench.money;
   const [mayFill, setMayFill] = useState(true);
   const [pricing, setPricing] = useState<string | null>(null);
-  const { state, ask, rest } = useOrders();
+  const { job, ask } = useOrders();
   const needs = useMemo(() => buyNeeds(view, mayFill), [view, mayFill]);
   const question = useMemo(() => buyQuestion(needs, view), [needs, view]);
-  const plan = state.plan;
+  const plan = job.answer?.plan ?? null;
   const order = async () => {
     if (!plan) return;
     const day = (seller: Seller | undefined) =>
@@ -42,7 +47,7 @@ export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => v
         }),
       })),
     );
-    rest();
+    job.cancel();
     onOrdered(`${kept.length === 1 ? 'One order is' : `${kept.length} orders are`} written down.`);
   };
   if (needs.length === 0) {
@@ -59,15 +64,15 @@ export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => v
         mayFill={mayFill}
         onChange={(next) => {
           setMayFill(next);
-          rest();
+          job.cancel();
         }}
       />
       <div className={styles.bar}>
         <Button
           type="primary"
-          loading={state.is === 'searching'}
+          loading={job.is === 'working'}
           disabled={question.short.length === 0}
-          onClick={() => void ask({ ...question, timeLimitS: 20 })}
+          onClick={() => ask({ ...question, timeLimitS: 20 })}
         >
           Find the cheapest packs
         </Button>
@@ -76,8 +81,9 @@ export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => v
           {question.unsold.length > 0 ? `; of ${question.unsold.length} nobody noted a pack` : ''}.
         </p>
       </div>
-      {state.problem ? <p role="alert">{state.problem}</p> : null}
-      {plan ? <Orders plan={plan} onOrder={() => void order()} /> : null}
+      <JobFailure job={job} />
+      {job.answer?.problem ? <p role="alert">{job.answer.problem}</p> : null}
+      {plan ? <Orders plan={plan} onOrder={() => inBackground(order())} /> : null}
       <table className={styles.needs}>
         <caption className="unseen">What is wanted</caption>
         <thead>

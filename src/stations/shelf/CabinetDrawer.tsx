@@ -3,10 +3,11 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { CSS } from '@dnd-kit/utilities';
 import type { KeyboardEvent } from 'react';
-import type { FilledDrawer } from './cabinet';
-import { contentStyle, shelfBin } from './shelf-rows';
+import type { FilledDrawer } from '@/model/stock/cabinet';
+import { contentStyle } from './content-style';
+import { shelfBin } from '@/model/stock/shelf-rows';
 import type { Dragged } from './use-cabinet-drag';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import styles from './cabinet.module.css';
 
 /** More compartments than this are drawn as many. */

@@ -5,14 +5,16 @@ import { App, Button } from 'antd';
 import { useMemo, useState, type KeyboardEvent } from 'react';
 import { firstRoom, sizeTo, stepTo, type Cell, type Direction } from '@/core/stock/cabinet/lay-cabinet';
 import { CABINET_COLUMNS, DRAWER_MOST_ROWS, type Drawer } from '@/records/cabinet';
-import { useBench, useDragSensors } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
+import { useDragSensors } from '@/station-kit/use-drag-sensors';
 import { CabinetDrawer } from './CabinetDrawer';
-import { cabinetOf } from './cabinet';
+import { cabinetOf } from '@/model/stock/cabinet';
 import { DrawerForm } from './DrawerForm';
 import { DrawerInside } from './DrawerInside';
 import { useCabinetDrag } from './use-cabinet-drag';
 import styles from './cabinet.module.css';
 import shelf from './shelf.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const ARROWS: Readonly<Record<string, Direction>> = {
   ArrowLeft: 'left',
@@ -45,11 +47,11 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
   const inside = open?.bins ?? loose;
   const shown = found ? inside.filter(({ id }) => found.has(id)) : inside;
   const place = (drawer: Drawer, { column, row, columns, rows }: Cell) =>
-    void workshop.cabinet.save({ ...drawer, column, row, columns, rows });
+    inBackground(workshop.cabinet.save({ ...drawer, column, row, columns, rows }));
   const sayNoRoom = ({ name }: Drawer) =>
     void message.warning(`No room for ${name} there: another drawer stands in its way, or the side does.`);
   const file = (binIds: readonly string[], drawerId: string | null) =>
-    void workshop.cabinet.file(binIds, drawerId);
+    inBackground(workshop.cabinet.file(binIds, drawerId));
   const { grid, ghost, carriedId, ...handlers } = useCabinetDrag({
     drawers: laid,
     onPlace: place,
@@ -86,7 +88,7 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
         <Button aria-pressed={isLaying} onClick={() => setLaying(!isLaying)} disabled={laid.length === 0}>
           {isLaying ? 'Done laying out' : 'Lay out'}
         </Button>
-        <Button onClick={() => void addDrawer()}>New drawer</Button>
+        <Button onClick={() => inBackground(addDrawer())}>New drawer</Button>
         <span className="quiet">
           {isLaying
             ? 'Drag a drawer to its place. Arrow keys move the one in hand, with Shift they size it.'
@@ -98,7 +100,7 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
       {laid.length === 0 ? (
         <div className={shelf.empty}>
           <p>No cabinet yet. Put in a drawer for each one you have, and drag your bins into them.</p>
-          <Button type="primary" onClick={() => void addDrawer()}>
+          <Button type="primary" onClick={() => inBackground(addDrawer())}>
             New drawer
           </Button>
         </div>
@@ -133,9 +135,9 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
         <DrawerForm
           key={open.drawer.id}
           drawer={open.drawer}
-          onSave={(drawer) => void workshop.cabinet.save(drawer)}
+          onSave={(drawer) => inBackground(workshop.cabinet.save(drawer))}
           onRemove={() => {
-            void workshop.cabinet.remove(open.drawer.id);
+            inBackground(workshop.cabinet.remove(open.drawer.id));
             onOpen(null);
           }}
         />

@@ -3,17 +3,23 @@
 import { Button, Checkbox, InputNumber, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Bin } from '@/records/bin';
-import { amountText, useBench, useDraftBench, usePreferences } from '../shared';
-import { drawersToCount, type CountDrawer } from './count-day';
+import { amountText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { useDraftBench } from '@/station-kit/use-draft-bench';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { drawersToCount, type CountDrawer } from '@/model/stock/count-day';
 import styles from './count.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** What was found so far, by bin; kept on this screen until it is posted. */
 type CountDraft = Readonly<Record<string, { readonly counted: number; readonly reason: string }>>;
 
-const isCount = (kept: unknown): kept is CountDraft =>
+const readCount = (kept: unknown): CountDraft | null =>
   typeof kept === 'object' &&
   kept !== null &&
-  Object.values(kept).every((each) => typeof (each as { counted?: unknown } | null)?.counted === 'number');
+  Object.values(kept).every((each) => typeof (each as { counted?: unknown } | null)?.counted === 'number')
+    ? (kept as CountDraft)
+    : null;
 
 const REASONS = ['miscounted before', 'used and not noted', 'found again', 'lost', 'spoiled'] as const;
 const EMPTY: CountDraft = {};
@@ -21,7 +27,7 @@ const EMPTY: CountDraft = {};
 /** A count day: drawer by drawer, what is found beside what the books say; differences are posted with their reasons. */
 export function CountPart({ onPosted }: { readonly onPosted: (said: string) => void }) {
   const { view, workshop } = useBench();
-  const bench = useDraftBench<CountDraft>('count-day', isCount, EMPTY);
+  const bench = useDraftBench<CountDraft>('count-day', readCount, EMPTY);
   const draft = bench.draft ?? EMPTY;
   const drawers = useMemo(() => drawersToCount(view), [view]);
   const [at, setAt] = useState(0);
@@ -81,7 +87,11 @@ export function CountPart({ onPosted }: { readonly onPosted: (said: string) => v
           {at < drawers.length - 1 ? (
             <Button onClick={() => setAt(at + 1)}>Next drawer: {drawers[at + 1]?.name}</Button>
           ) : null}
-          <Button type="primary" disabled={found.length === 0 || unexplained > 0} onClick={() => void post()}>
+          <Button
+            type="primary"
+            disabled={found.length === 0 || unexplained > 0}
+            onClick={() => inBackground(post())}
+          >
             Post the count
           </Button>
           <p className="quiet" role="status">

@@ -4,16 +4,21 @@ import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { Button, Select } from 'antd';
 import { useId } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
-import { clashSentence } from '@/messages/clash-sentence';
+import { clashSentence } from '@/text/clash-sentence';
 import type { Bin } from '@/records/bin';
 import type { Drawer } from '@/records/cabinet';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { amountText, useBench, usePreferences, usePrint } from '../shared';
-import { clashesOf } from './cabinet';
+import { amountText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { usePrint } from '@/station-kit/use-print';
+import { clashesOf } from '@/model/stock/cabinet';
 import { drawerSheet } from './print-drawer';
-import { contentStyle, shelfBin } from './shelf-rows';
+import { contentStyle } from './content-style';
+import { shelfBin } from '@/model/stock/shelf-rows';
 import { LOOSE, type Dragged } from './use-cabinet-drag';
 import styles from './cabinet.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const MOST_SHOWN = 60;
 
@@ -46,7 +51,7 @@ export function DrawerInside({ drawer, bins, onChoose, onFile }: DrawerInsidePro
       <h3>
         {drawer ? drawer.name : 'In no drawer'} <small>{bins.length}</small>
         {drawer && bins.length > 0 ? (
-          <Button size="small" onClick={() => void print(drawerSheet(sorted, drawer.name, mass))}>
+          <Button size="small" onClick={() => inBackground(print(drawerSheet(sorted, drawer.name, mass)))}>
             Print labels
           </Button>
         ) : null}

@@ -4,10 +4,11 @@ import { Button, Progress, Segmented, Select } from 'antd';
 import { useRef, useState } from 'react';
 import { LIST_FIELDS, type ListField } from '@/core/stock/list/stock-row';
 import { tableCsv } from '@/data/exchange/table-csv';
-import { rowSentence } from '@/messages/row-sentence';
-import { saveFile } from '../shared';
+import { rowSentence } from '@/text/row-sentence';
+import { saveFile } from '@/station-kit/save-file';
 import { useList } from './use-list';
 import styles from './list.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const FIELD_WORDS: Readonly<Record<ListField, string>> = {
   name: 'Name',
@@ -72,7 +73,7 @@ export function ListPart() {
           onChange={(event) => {
             const [file] = event.target.files ?? [];
             event.target.value = '';
-            if (file) void open(file);
+            if (file) inBackground(open(file));
           }}
         />
       </div>
@@ -129,7 +130,7 @@ export function ListPart() {
               <Button
                 type="primary"
                 disabled={columns.name === null || columns.amount === null}
-                onClick={() => void read()}
+                onClick={() => inBackground(read())}
               >
                 Read {list.rows.length} rows
               </Button>
@@ -173,7 +174,7 @@ export function ListPart() {
               type="primary"
               loading={state.is === 'writing'}
               disabled={reading.good.length === 0}
-              onClick={() => void accept(how)}
+              onClick={() => inBackground(accept(how))}
             >
               Accept {reading.good.length} rows
             </Button>

@@ -6,7 +6,7 @@ import { guessHookMass } from '@/core/cavities/guess-hook-mass';
 import { mixMetal } from '@/core/metals/mix-metal';
 import { hookRank } from '@/core/units/hook-rank';
 import type { NewBin as NewBinRecord } from '@/data/repositories/shelf';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { PLAIN_PART } from '@/records/plain-part';
 import { ELEMENTS } from '@/reference/elements';
 import { TYPICAL_JIG_HOOKS } from '@/reference/hooks';
@@ -14,8 +14,10 @@ import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { MassField, useBench } from '../shared';
+import { MassField } from '@/station-kit/MassField';
+import { useBench } from '@/station-kit/BenchProvider';
 import styles from './shelf.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 type Kind = 'metal' | 'hook' | 'part';
 
@@ -88,7 +90,7 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
       okText="Put on the shelf"
       cancelText="Leave"
       onCancel={onClose}
-      onOk={() => void add()}
+      onOk={() => inBackground(add())}
     >
       <div className={styles.form}>
         <Segmented<Kind>

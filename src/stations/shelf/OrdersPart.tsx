@@ -5,8 +5,13 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { deliveriesFile } from '@/data/exchange/calendar';
 import type { Purchase } from '@/records/buying';
-import { amountText, dayText, saveFile, useBench, usePreferences, type BenchView } from '../shared';
+import { amountText, dayText } from '@/station-kit/words';
+import { saveFile } from '@/station-kit/save-file';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import type { BenchView } from '@/model/bench/bench-view';
 import styles from './buy.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const STATE_WORDS = { ordered: 'on its way', received: 'all here', 'given-up': 'given up' } as const;
 
@@ -131,12 +136,12 @@ function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly
         })}
       </ul>
       <div className={styles.bar}>
-        <Button type="primary" disabled={isNothing} onClick={() => void receive()}>
+        <Button type="primary" disabled={isNothing} onClick={() => inBackground(receive())}>
           Receive
         </Button>
         <Popconfirm
           title="What has not come is not waited for any more."
-          onConfirm={() => void carryOut(workshop.buying.giveUp(purchase.id))}
+          onConfirm={() => inBackground(carryOut(workshop.buying.giveUp(purchase.id)))}
         >
           <Button>Give up on the rest</Button>
         </Popconfirm>

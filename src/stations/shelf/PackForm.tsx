@@ -6,8 +6,12 @@ import { useId, useState } from 'react';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { amountText, ChoiceField, useBench, usePreferences } from '../shared';
+import { amountText } from '@/station-kit/words';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './buy.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const NEW = 'new';
 const UNIT_WORDS = { pieces: 'pieces', g: 'g', mm: 'mm' } as const;
@@ -74,7 +78,7 @@ export function PackForm({ binId, onClose }: { readonly binId: string; readonly 
             <Button
               size="small"
               type="text"
-              onClick={() => void workshop.buying.savePack({ ...pack, retired: true })}
+              onClick={() => inBackground(workshop.buying.savePack({ ...pack, retired: true }))}
             >
               Not sold any more
             </Button>
@@ -86,7 +90,7 @@ export function PackForm({ binId, onClose }: { readonly binId: string; readonly 
         aria-label="A pack"
         onSubmit={(event) => {
           event.preventDefault();
-          void save();
+          inBackground(save());
         }}
       >
         <ChoiceField

@@ -1,11 +1,13 @@
 'use client';
 
 import { useMemo } from 'react';
-import { clashSentence } from '@/messages/clash-sentence';
+import { clashSentence } from '@/text/clash-sentence';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { amountText, useBench, usePreferences } from '../shared';
-import { cabinetOf } from './cabinet';
-import type { ShelfBin } from './shelf-rows';
+import { amountText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { cabinetOf } from '@/model/stock/cabinet';
+import type { ShelfBin } from '@/model/stock/shelf-rows';
 
 const MOST_LOW = 9;
 const MOST_CLASHES = 3;

@@ -3,7 +3,8 @@
 import { SearchOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, type InputRef } from 'antd';
 import { useMemo, useRef, useState } from 'react';
-import { PartsStation, useBench, useKeys } from '../shared';
+import { PartsStation } from '@/station-kit/PartsStation';
+import { useBench } from '@/station-kit/BenchProvider';
 import { BinCard } from './BinCard';
 import { BinWall } from './BinWall';
 import { BuyPart } from './BuyPart';
@@ -13,9 +14,12 @@ import { ListPart } from './ListPart';
 import { NewBin } from './NewBin';
 import { OrdersPart } from './OrdersPart';
 import { UsePart } from './UsePart';
-import { inShelfOrder, isCalling, shelfBin, shelfGroups, type ShelfFilter } from './shelf-rows';
+import { inShelfOrder, isCalling, shelfBin, shelfGroups, type ShelfFilter } from '@/model/stock/shelf-rows';
 import { ShelfSlip } from './ShelfSlip';
 import styles from './shelf.module.css';
+import { useKeyMap } from '@/station-kit/key-map';
+import { SHELF_KEYS } from './keys';
+import { useInAddress } from '@/station-kit/use-in-address';
 
 type Part = 'bins' | 'cabinet' | 'buy' | 'orders' | 'count' | 'use' | 'list';
 
@@ -28,6 +32,7 @@ const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
   { value: 'use', label: 'Use' },
   { value: 'list', label: 'A list in' },
 ];
+const PART_NAMES = PARTS.map(({ value }) => value);
 const HEADINGS: Readonly<Record<Exclude<Part, 'bins'>, readonly [title: string, sub: string]>> = {
   cabinet: ['Cabinet', 'where everything lies'],
   buy: ['Buy', 'what tickets lack and what is low, in the cheapest packs'],
@@ -56,7 +61,7 @@ export function ShelfStation() {
   const [chosen, setChosen] = useState<string | null>(null);
   const [isAdding, setIsAdding] = useState(false);
   const [drawerId, setDrawerId] = useState<string | null>(null);
-  const [part, setPart] = useState<Part>('bins');
+  const [part, setPart] = useInAddress<Part>('part', PART_NAMES, 'bins');
   const [said, setSaid] = useState<string | null>(null);
   const turn = (to: Part) => {
     setPart(to);
@@ -74,11 +79,7 @@ export function ShelfStation() {
   const found = groups.flatMap((group) => group.bins);
   const bin = view.binById.get(chosen ?? '') ?? found[0]?.bin ?? null;
 
-  useKeys((event) => {
-    if (event.key !== '/') return;
-    event.preventDefault();
-    field.current?.focus();
-  });
+  useKeyMap(SHELF_KEYS, { search: () => field.current?.focus() });
 
   return (
     <PartsStation<Part>

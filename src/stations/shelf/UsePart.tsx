@@ -3,10 +3,13 @@
 import dayjs from 'dayjs';
 import { useEffect, useMemo, useState } from 'react';
 import type { RunOut } from '@/core/stock/forecast-use';
-import { CalledOff, WorkLane } from '@/workers/client';
-import { amountText, useBench, usePreferences } from '../shared';
-import { dayOfYear, seasonOf, usedBins, usedByMonth } from './past-use';
+import { amountText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { dayOfYear, seasonOf, usedBins, usedByMonth } from '@/model/stock/past-use';
 import styles from './use.module.css';
+import { JobFailure } from '@/station-kit/JobFailure';
+import { useJob } from '@/station-kit/use-job';
 
 const MONTHS = 6;
 const MOST_ROWS = 60;
@@ -20,23 +23,22 @@ export function UsePart() {
   const { mass } = usePreferences();
   const [now] = useState(() => workshop.now());
   const used = useMemo(() => usedBins(view, now), [view, now]);
-  const [runOuts, setRunOuts] = useState<ReadonlyMap<string, RunOut | null> | null>(null);
+  const job = useJob<ReadonlyMap<string, RunOut | null>>();
+  const { run } = job;
   useEffect(() => {
-    const lane = new WorkLane();
     const season = seasonOf(used, now);
-    lane
-      .ask('forecastUse', { bins: used, season, startOfYearDay: dayOfYear(now), seed: SEED })
-      .then((answers) => setRunOuts(new Map(answers.map(({ id, runOut }) => [id, runOut]))))
-      .catch((error: unknown) => {
-        if (!(error instanceof CalledOff)) throw error;
-      });
-    return () => lane.close();
-  }, [used, now]);
+    run(async ({ ask }) => {
+      const asked = { bins: used, season, startOfYearDay: dayOfYear(now), seed: SEED };
+      return new Map((await ask('forecastUse', asked)).map(({ id, runOut }) => [id, runOut]));
+    });
+  }, [used, now, run]);
+  const runOuts = job.answer;
   if (used.length === 0) {
     return (
       <p className={styles.empty}>Nothing was used yet. What runs and hands take is learned from here.</p>
     );
   }
+  if (job.failure !== null) return <JobFailure job={job} />;
   if (!runOuts) return <p role="status">Drawing what may come.</p>;
   const told = used
     .flatMap((bin) => {

@@ -1,9 +1,11 @@
 import { bagLabelsPdf, type BagLabel } from '@/data/exchange/sheet/bag-labels';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { Bin } from '@/records/bin';
 import type { Preferences } from '@/data/device/preferences';
-import { amountText, slug, type Sheet } from '../shared';
-import { stuffOf } from './cabinet';
+import { amountText } from '@/station-kit/words';
+import { slug } from '@/station-kit/slug';
+import type { Sheet } from '@/station-kit/use-print';
+import { stuffOf } from '@/model/stock/cabinet';
 
 const BESIDE: Readonly<Record<string, string>> = {
   'soft-plastic': 'Soft plastic: keep from stretchy and hard plastic and from paint.',

@@ -3,8 +3,8 @@
 import { useCallback, useRef, useState } from 'react';
 import { guessColumns, type ListColumns } from '@/core/stock/list/stock-row';
 import { parseList, readList, type ListReading, type RawList } from '@/data/exchange/stock-list/read-list';
-import { listSentence } from '@/messages/row-sentence';
-import { useBench } from '../shared';
+import { listSentence } from '@/text/row-sentence';
+import { useBench } from '@/station-kit/BenchProvider';
 
 interface ListState {
   readonly is: 'rest' | 'mapping' | 'reading' | 'read' | 'writing' | 'done';

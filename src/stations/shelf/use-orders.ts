@@ -1,43 +1,33 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback } from 'react';
 import type { OrderPlan } from '@/core/stock/plan-orders';
-import { sentence } from '@/messages/sentence';
-import { CalledOff, WorkLane } from '@/workers/client';
+import { useJob, type Job } from '@/station-kit/use-job';
+import { sentence } from '@/text/sentence';
 import type { Jobs } from '@/workers/protocol';
 
-interface OrdersState {
-  readonly is: 'rest' | 'searching' | 'done' | 'failed';
+interface FoundOrders {
   readonly plan: OrderPlan | null;
+  /** Why there is no plan. */
   readonly problem: string | null;
 }
 
-const REST: OrdersState = { is: 'rest', plan: null, problem: null };
-
 /** The cheapest orders, searched for in a worker. */
-export function useOrders() {
-  const lane = useRef<WorkLane | null>(null);
-  const [state, setState] = useState<OrdersState>(REST);
-  useEffect(
-    () => () => {
-      lane.current?.close();
-      lane.current = null;
-    },
-    [],
+export function useOrders(): {
+  readonly job: Job<FoundOrders>;
+  readonly ask: (question: Jobs['planOrders']['takes']) => void;
+} {
+  const job = useJob<FoundOrders>();
+  const { run } = job;
+  const ask = useCallback(
+    (question: Jobs['planOrders']['takes']) =>
+      run(async (hands) => {
+        const outcome = await hands.ask('planOrders', question);
+        return outcome.ok
+          ? { plan: outcome.value, problem: null }
+          : { plan: null, problem: sentence(outcome.problem) };
+      }),
+    [run],
   );
-  const ask = useCallback(async (question: Jobs['planOrders']['takes']) => {
-    setState({ ...REST, is: 'searching' });
-    try {
-      const outcome = await (lane.current ??= new WorkLane()).ask('planOrders', question);
-      setState(
-        outcome.ok
-          ? { is: 'done', plan: outcome.value, problem: null }
-          : { is: 'failed', plan: null, problem: sentence(outcome.problem) },
-      );
-    } catch (error) {
-      if (!(error instanceof CalledOff)) throw error;
-    }
-  }, []);
-  const rest = useCallback(() => setState(REST), []);
-  return { state, ask, rest };
+  return { job, ask };
 }

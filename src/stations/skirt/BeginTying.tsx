@@ -2,17 +2,17 @@
 
 import { Modal, Select } from 'antd';
 import { useId, useState } from 'react';
-import { findHold } from '@/core/skirts/holds';
-import { tiePace } from '@/core/skirts/tie-pace';
 import type { HeadBin } from '@/records/bin';
 import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { HowMany, PaceNote, skirtText, useBench } from '../shared';
-import { planRun, takenOf, withSwaps } from './run-plan';
+import { HowMany, PaceNote } from '@/station-kit/craft/RunFields';
+import { useBench } from '@/station-kit/BenchProvider';
+import { planRun, takenOf, withSwaps } from '@/model/skirts/run-plan';
 import { SwapRows } from './SwapRows';
-import { timedRuns } from './timed-runs';
+import { paceOf } from '@/model/pace/pace-of';
 import styles from './skirt.module.css';
+import { versionText } from '@/model/versions/version-text';
 
 export interface TyingWish {
   readonly skirt: Skirt;
@@ -38,7 +38,6 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
   const [headBinId, setHeadBinId] = useState(wish.headBinId);
   const [swaps, setSwaps] = useState<Tying['swaps']>([]);
   const { skirt } = wish;
-  const hold = findHold(skirt.hold);
   const line = view.tickets.flatMap(({ lines }) => lines).find((each) => each.id === wish.lineId);
   const recipe = withSwaps(skirt, swaps);
   const guard = line?.guardBinId ?? (headBinId === null ? null : skirt.shownOn.guardBinId);
@@ -46,7 +45,7 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
     each === null ? [] : [each],
   );
   const plan = planRun(recipe, count, view, line?.collarBinId ?? skirt.collar.binId, others);
-  const pace = tiePace({ ...skirt, usualSeconds: hold.usualSeconds }, timedRuns(view));
+  const pace = paceOf({ stage: 'skirt', family: skirt.family, kind: skirt.hold }, view);
   const heads = view.bins.filter(
     (bin): bin is HeadBin =>
       bin.kind === 'head' &&
@@ -60,7 +59,7 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
     <Modal
       open
       width={620}
-      title={`Tie ${count} × ${skirtText(skirt)}`}
+      title={`Tie ${count} × ${versionText(skirt)}`}
       okText="Pull them and begin"
       cancelText="Leave it"
       okButtonProps={{ disabled: !isReady }}

@@ -9,10 +9,16 @@ import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { useWidth } from '@/ui/use-width';
-import { HandSwitch, jigOf, useBench, useKeys, usePreferences } from '../shared';
+import { HandSwitch } from '@/station-kit/craft/HandSwitch';
+import { jigOf } from '@/station-kit/looks/jig-look';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { COUNT_WORDS } from './HoldFields';
 import { stepsOf } from './tying-card';
 import styles from './card.module.css';
+import { useKeyMap } from '@/station-kit/key-map';
+import { TYING_KEYS } from './keys';
+import { inBackground } from '@/station-kit/in-background';
 
 interface BenchCardProps {
   readonly tying: Tying;
@@ -44,26 +50,18 @@ export function BenchCard({ tying, recipe }: BenchCardProps) {
   const go = () => {
     if (isAllTied) return;
     const times = steps.map(({ count }) => count?.times ?? 0);
-    void carryOut(workshop.tyings.press(tying.id, times, findHold(recipe.hold).drying));
+    inBackground(carryOut(workshop.tyings.press(tying.id, times, findHold(recipe.hold).drying)));
   };
   const turn = (to: number) => {
     if (!isAllTied && to >= 0 && to < steps.length)
-      void carryOut(workshop.tyings.turnCard(tying.id, { step: to, counted: 0 }));
+      inBackground(carryOut(workshop.tyings.turnCard(tying.id, { step: to, counted: 0 })));
   };
-  const back = () => void carryOut(workshop.tyings.pressBack(tying.id));
-  useKeys((event) => {
-    if (event.altKey || event.ctrlKey || event.metaKey) return;
-    const isButton = event.target instanceof HTMLElement && event.target.closest('button') !== null;
-    const does: Readonly<Record<string, () => void>> = {
-      ...(isButton ? {} : { ' ': go }),
-      ArrowRight: () => turn(at + 1),
-      ArrowLeft: () => turn(at - 1),
-      Backspace: back,
-    };
-    const act = does[event.key];
-    if (!act) return;
-    event.preventDefault();
-    act();
+  const back = () => inBackground(carryOut(workshop.tyings.pressBack(tying.id)));
+  useKeyMap(TYING_KEYS, {
+    count: go,
+    on: () => turn(at + 1),
+    turnBack: () => turn(at - 1),
+    back,
   });
   if (!step || !jig) return null;
   const times = step.count?.times ?? 0;

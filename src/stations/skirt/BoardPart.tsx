@@ -2,17 +2,19 @@
 
 import { Button, ColorPicker, Input, Upload } from 'antd';
 import { useState } from 'react';
-import { fileSentence } from '@/messages/bench-sentence';
+import { fileSentence } from '@/text/bench-sentence';
 import type { Skirt } from '@/records/skirt';
 import { LARGEST_SKIRT_BYTES, readSkirtFile } from '@/records/skirt-file';
-import { useBench } from '../shared';
-import { newestOf, searchBoard } from './board';
+import { useBench } from '@/station-kit/BenchProvider';
+import { searchBoard } from '@/model/skirts/board';
 import { CompareSkirts } from './CompareSkirts';
 import { ImportSkirt } from './ImportSkirt';
 import { planImport, type SkirtImport } from './skirt-exchange';
 import { SkirtCardTile } from './SkirtCardTile';
 import { SkirtDetail } from './SkirtDetail';
 import styles from './board.module.css';
+import { newestByFamily } from '@/model/versions/newest-by-family';
+import { inBackground } from '@/station-kit/in-background';
 
 interface BoardPartProps {
   readonly chosenId: string | null;
@@ -33,7 +35,7 @@ export function BoardPart(props: BoardPartProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const [incoming, setIncoming] = useState<SkirtImport | null>(null);
   const [isPicking, setPicking] = useState(false);
-  const board = newestOf(view.skirts);
+  const board = newestByFamily(view.skirts);
   const found = searchBoard(board, search, hex, view);
   const chosen = view.skirtById.get(chosenId ?? '') ?? found[0] ?? board[0] ?? null;
   const beside = view.skirtById.get(besideId ?? '') ?? null;
@@ -72,7 +74,7 @@ export function BoardPart(props: BoardPartProps) {
             accept=".json,application/json"
             showUploadList={false}
             beforeUpload={(file) => {
-              void read(file);
+              inBackground(read(file));
               return false;
             }}
           >

@@ -4,25 +4,21 @@ import { Button } from 'antd';
 import { useEffect, useMemo, useRef } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { flaredShares, restShares } from '@/core/skirts/seen-shares';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { Skirt } from '@/records/skirt';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { useWidth } from '@/ui/use-width';
-import {
-  jigOf,
-  layersOf,
-  massText,
-  skirtMassOf,
-  skirtText,
-  tabsOf,
-  tabsText,
-  useBench,
-  usePreferences,
-} from '../shared';
-import { waterSays } from './board';
-import { tieable } from './run-plan';
+import { jigOf } from '@/station-kit/looks/jig-look';
+import { layersOf, skirtMassOf, tabsOf } from '@/model/skirts/skirt-facts';
+import { massText } from '@/station-kit/words';
+import { tabsText } from '@/station-kit/skirts/skirt-words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { waterSays } from '@/model/skirts/board';
+import { tieable } from '@/model/skirts/run-plan';
 import { ShareBar } from './ShareBar';
 import styles from './board.module.css';
+import { versionText } from '@/model/versions/version-text';
 
 interface CompareSkirtsProps {
   readonly left: Skirt;
@@ -79,14 +75,14 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
           const rest = restShares(layers, skirt.collar.diameterMm, 'side');
           const flared = flaredShares(layers);
           return (
-            <article key={`${index} ${skirt.id}`} aria-label={skirtText(skirt)}>
-              <h3>{skirtText(skirt)}</h3>
+            <article key={`${index} ${skirt.id}`} aria-label={versionText(skirt)}>
+              <h3>{versionText(skirt)}</h3>
               <p className="quiet">{skirt.prey}</p>
               {jig ? (
                 <>
                   <div className={styles.compareRest}>
                     <SkirtDrawing
-                      name={`${skirtText(skirt)} at rest`}
+                      name={`${versionText(skirt)} at rest`}
                       jig={jig}
                       state={{ is: 'rest' }}
                       view="side"
@@ -96,7 +92,7 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
                   {rest.ok ? <ShareBar label="shows at rest" shares={rest.value} /> : null}
                   <div className={styles.compareOpen}>
                     <SkirtDrawing
-                      name={`${skirtText(skirt)} on a stop`}
+                      name={`${versionText(skirt)} on a stop`}
                       jig={jig}
                       state={{ is: 'open', open: 1, pulse: 0 }}
                       view="side"
@@ -118,7 +114,7 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
             </th>
             {both.map((skirt, index) => (
               <th key={index} scope="col">
-                {skirtText(skirt)}
+                {versionText(skirt)}
               </th>
             ))}
           </tr>

@@ -2,9 +2,10 @@
 
 import { Modal } from 'antd';
 import { useState } from 'react';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { binFor, importedRecipe, type SkirtImport } from './skirt-exchange';
 import styles from './board.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface ImportSkirtProps {
   readonly incoming: SkirtImport;
@@ -33,7 +34,7 @@ export function ImportSkirt({ incoming, onKept, onClose }: ImportSkirtProps) {
       okText="Keep it"
       cancelText="Leave it"
       confirmLoading={isBusy}
-      onOk={() => void keep()}
+      onOk={() => inBackground(keep())}
       onCancel={onClose}
     >
       <p>

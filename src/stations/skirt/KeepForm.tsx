@@ -3,9 +3,10 @@
 import { Button } from 'antd';
 import { memo } from 'react';
 import { TextField } from '@/ui/unit-field/TextField';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { findProblems, recipeOf, type SkirtDraft } from './draft';
 import styles from './skirt.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface KeepFormProps {
   readonly draft: SkirtDraft;
@@ -39,7 +40,7 @@ export const KeepForm = memo(function KeepForm({ draft, onChange, onBegin, onKep
         aria-label="Keep the recipe"
         onSubmit={(event) => {
           event.preventDefault();
-          void keep();
+          inBackground(keep());
         }}
       >
         <TextField

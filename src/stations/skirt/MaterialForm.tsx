@@ -6,9 +6,10 @@ import type { StrandBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { PLAIN_BIN } from '@/records/plain-bin';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './materials.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface MaterialFormProps {
   /** To change; null for a new one. */
@@ -100,7 +101,7 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
       cancelText="Leave it"
       okButtonProps={{ disabled: !isReady }}
       onCancel={onClose}
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
     >
       <div className={styles.formHead}>
         <StrandSwatch material={{ ...bin, id: '', retired: false }} size={72} />

@@ -3,7 +3,10 @@
 import { Select } from 'antd';
 import { memo } from 'react';
 import type { StrandBin } from '@/records/bin';
-import { amountText, tabsText, useBench, usePreferences } from '../shared';
+import { amountText } from '@/station-kit/words';
+import { tabsText } from '@/station-kit/skirts/skirt-words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { strandsOnShelf } from './draft';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './skirt.module.css';

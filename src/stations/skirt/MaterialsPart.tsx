@@ -2,23 +2,20 @@
 
 import { Button } from 'antd';
 import { useState } from 'react';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { StrandBin } from '@/records/bin';
-import {
-  amountText,
-  lengthText,
-  piecesOf,
-  piecesText,
-  skirtText,
-  tabsText,
-  useBench,
-  usePreferences,
-} from '../shared';
-import { newestOf } from './board';
+import { amountText, lengthText } from '@/station-kit/words';
+import { piecesOf } from '@/model/skirts/skirt-facts';
+import { piecesText, tabsText } from '@/station-kit/skirts/skirt-words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { strandsOnShelf } from './draft';
 import { MaterialForm } from './MaterialForm';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './materials.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { newestByFamily } from '@/model/versions/newest-by-family';
+import { stockStatus } from '@/model/stock/stock-status';
 
 const FORMS = [
   ['tab', 'Tabs'],
@@ -55,7 +52,7 @@ export function MaterialsPart() {
       </div>
     );
   }
-  const uses = newestOf(view.skirts).filter(({ layers }) =>
+  const uses = newestByFamily(view.skirts).filter(({ layers }) =>
     layers.some(({ binId }) => binId === material.id),
   );
   return (
@@ -80,10 +77,10 @@ export function MaterialsPart() {
                     >
                       <StrandSwatch material={bin} size={56} />
                       <strong>{bin.name.replace(/^[^,]*, /, '')}</strong>
-                      <small data-low={bin.lowAt !== null && level(bin) <= bin.lowAt}>
+                      <small data-low={stockStatus(bin, view).isLow}>
                         {bin.name.startsWith('Fine') ? 'fine, ' : ''}
                         {bin.form === 'tab' ? tabsText(level(bin)) : amountText(level(bin), bin, mass)}
-                        {bin.lowAt !== null && level(bin) <= bin.lowAt ? ', low' : ''}
+                        {stockStatus(bin, view).isLow ? ', low' : ''}
                       </small>
                     </button>
                   </li>
@@ -138,7 +135,7 @@ export function MaterialsPart() {
           </div>
           <div>
             <dt>in recipes</dt>
-            <dd>{uses.length === 0 ? 'none' : uses.map(skirtText).join(', ')}</dd>
+            <dd>{uses.length === 0 ? 'none' : uses.map(versionText).join(', ')}</dd>
           </div>
         </dl>
         <Button onClick={() => setEditing(material)}>Change it</Button>

@@ -6,21 +6,18 @@ import { HEAD_STYLES } from '@/core/cavities/styles';
 import { hookRank } from '@/core/units/hook-rank';
 import { CountField } from '@/ui/unit-field/CountField';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
-import {
-  ChoiceField,
-  jigOf,
-  MassField,
-  markText,
-  partsOf,
-  refusalsOf,
-  skirtText,
-  temperatureText,
-  useBench,
-  usePreferences,
-} from '../shared';
-import { newestOf } from './board';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { jigOf } from '@/station-kit/looks/jig-look';
+import { MassField } from '@/station-kit/MassField';
+import { markText, temperatureText } from '@/station-kit/words';
+import { partsOf } from '@/station-kit/parts-of';
+import { refusalsOf } from '@/station-kit/coats/refusals';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import type { OrderLine } from './order';
 import styles from './order.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { newestByFamily } from '@/model/versions/newest-by-family';
 
 interface OrderLineFieldsProps {
   readonly line: OrderLine;
@@ -67,7 +64,7 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
           label="Skirt"
           value={line.skirtId}
           none="none"
-          options={newestOf(view.skirts).map((each) => ({ value: each.id, label: skirtText(each) }))}
+          options={newestByFamily(view.skirts).map((each) => ({ value: each.id, label: versionText(each) }))}
           onChange={(skirtId) =>
             set({ skirtId, collarBinId: view.skirtById.get(skirtId ?? '')?.collar.binId ?? null })
           }

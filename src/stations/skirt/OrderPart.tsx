@@ -6,11 +6,17 @@ import { useId, useState } from 'react';
 import { dropDraft, keepDraft, readDraft } from '@/data/device/drafts';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { CoatSwatch, headText, lookOf, setPreferences, skirtText, useBench, usePreferences } from '../shared';
+import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
+import { headText } from '@/station-kit/words';
+import { lookOf } from '@/station-kit/looks/coat-look';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { useBench } from '@/station-kit/BenchProvider';
 import { isOrder, newLine, NO_ORDER, orderProblem, ticketOf, type Order, type OrderLine } from './order';
 import { OrderLineFields } from './OrderLineFields';
 import { SkirtThumb } from './SkirtThumb';
 import styles from './order.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { inBackground } from '@/station-kit/in-background';
 
 const FORM = 'skirt-order';
 
@@ -56,7 +62,7 @@ export function OrderPart() {
           aria-label="The order"
           onSubmit={(event) => {
             event.preventDefault();
-            void make();
+            inBackground(make());
           }}
         >
           <TextField
@@ -156,7 +162,7 @@ function Piece({ line, no, isOpen, onOpen }: PieceProps) {
           )}
         </span>
         <strong>
-          {no}. {line.count} × {skirt ? skirtText(skirt) : 'no skirt'}
+          {no}. {line.count} × {skirt ? versionText(skirt) : 'no skirt'}
         </strong>
         <small>
           {headText(line, view.binById, mass)}, {coat?.name ?? 'bare'}

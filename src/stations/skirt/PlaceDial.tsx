@@ -1,7 +1,9 @@
 import { memo } from 'react';
 import { placeArc } from '@/core/skirts/place-arc';
 import { placeRing } from '@/drawing/skirt/place-ring';
-import { materialOf, placeText, shortName, useBench } from '../shared';
+import { materialOf } from '@/model/skirts/skirt-facts';
+import { placeText, shortName } from '@/station-kit/skirts/skirt-words';
+import { useBench } from '@/station-kit/BenchProvider';
 import type { SkirtDraft } from './draft';
 import styles from './skirt.module.css';
 

@@ -2,7 +2,7 @@
 
 import { Button } from 'antd';
 import { useCallback, useDeferredValue, useState, type ReactNode } from 'react';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { newSkirt, type SkirtDraft } from './draft';
 import { FullnessScale } from './FullnessScale';
 import { KeepForm } from './KeepForm';

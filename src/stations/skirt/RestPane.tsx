@@ -7,7 +7,7 @@ import type { SkirtLayer } from '@/core/skirts/skirt-layer';
 import type { SkirtView } from '@/core/skirts/skirt-view';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import type { JigLook } from '@/ui/skirt-drawing/skirt-look';
-import { setPreferences } from '../shared';
+import { setPreferences } from '@/station-kit/preferences-store';
 import { paneScale } from './pane-scale';
 import { ScaleBar } from './ScaleBar';
 import { ShareBar } from './ShareBar';

@@ -5,10 +5,15 @@ import { useState } from 'react';
 import { findHold } from '@/core/skirts/holds';
 import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
-import { minutesText, piecesText, skirtText, useBench, useNow } from '../shared';
+import { minutesText } from '@/station-kit/words';
+import { piecesText } from '@/station-kit/skirts/skirt-words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { useNow } from '@/station-kit/use-now';
 import { BenchCard } from './BenchCard';
-import { putBackOf, withSwaps } from './run-plan';
+import { putBackOf, withSwaps } from '@/model/skirts/run-plan';
 import styles from './skirt.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { inBackground } from '@/station-kit/in-background';
 
 interface RunPanelProps {
   readonly tying: Tying;
@@ -36,7 +41,7 @@ export function RunPanel({ tying, skirt, onEnded }: RunPanelProps) {
       <BenchCard tying={tying} recipe={recipe} />
       <aside className={styles.runSide} aria-label="This run">
         <h3>
-          {tying.count} × {skirtText(skirt)}
+          {tying.count} × {versionText(skirt)}
         </h3>
         <p>
           <strong>
@@ -49,7 +54,9 @@ export function RunPanel({ tying, skirt, onEnded }: RunPanelProps) {
           <Button type="primary" onClick={() => setEnding(tying.done)}>
             End the run
           </Button>
-          <Button onClick={() => void carryOut(workshop.tyings.rest(tying.id, tying.inHand !== null))}>
+          <Button
+            onClick={() => inBackground(carryOut(workshop.tyings.rest(tying.id, tying.inHand !== null)))}
+          >
             {tying.inHand === null ? 'Take it in hand' : 'Lay it aside'}
           </Button>
         </div>

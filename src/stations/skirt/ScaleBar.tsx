@@ -1,6 +1,7 @@
 'use client';
 
-import { lengthText, usePreferences } from '../shared';
+import { lengthText } from '@/station-kit/words';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './skirt.module.css';
 
 const BAR_MM = 20;

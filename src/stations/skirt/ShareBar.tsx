@@ -1,5 +1,6 @@
 import type { MaterialShare } from '@/core/skirts/skirt-appearance';
-import { shortName, useBench } from '../shared';
+import { shortName } from '@/station-kit/skirts/skirt-words';
+import { useBench } from '@/station-kit/BenchProvider';
 import styles from './skirt.module.css';
 
 interface ShareBarProps {

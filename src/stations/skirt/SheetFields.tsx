@@ -4,7 +4,7 @@ import { Button, InputNumber } from 'antd';
 import { useId } from 'react';
 import { tailBalance } from '@/core/skirts/tail-balance';
 import { wrapSheet } from '@/core/skirts/wrap-sheet';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { Skirt } from '@/records/skirt';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import type { SkirtDraft } from './draft';

@@ -5,7 +5,12 @@ import { useId } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import type { Skirt } from '@/records/skirt';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChoiceField, MassField, markText, partsOf, useBench, usePreferences } from '../shared';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { MassField } from '@/station-kit/MassField';
+import { markText } from '@/station-kit/words';
+import { partsOf } from '@/station-kit/parts-of';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './skirt.module.css';
 
 type On = Skirt['shownOn'];

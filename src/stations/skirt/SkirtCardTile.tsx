@@ -2,10 +2,11 @@
 
 import { useMemo } from 'react';
 import type { Skirt } from '@/records/skirt';
-import { skirtText, useBench } from '../shared';
-import { tieable } from './run-plan';
+import { useBench } from '@/station-kit/BenchProvider';
+import { tieable } from '@/model/skirts/run-plan';
 import { SkirtThumb } from './SkirtThumb';
 import styles from './board.module.css';
+import { versionText } from '@/model/versions/version-text';
 
 interface SkirtCardTileProps {
   readonly skirt: Skirt;
@@ -23,7 +24,7 @@ export function SkirtCardTile({ skirt, isChosen, onChoose }: SkirtCardTileProps)
         <span className={styles.small}>
           <SkirtThumb skirt={skirt} pxPerMm={2} maxWidthPx={168} maxHeightPx={64} />
         </span>
-        <strong>{skirtText(skirt)}</strong>
+        <strong>{versionText(skirt)}</strong>
         <small>{skirt.prey || ' '}</small>
         <small data-none={count === 0}>
           {count === 0 ? 'none from the shelf' : `${count} from the shelf`}

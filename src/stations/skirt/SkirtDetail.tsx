@@ -5,29 +5,25 @@ import { useMemo, useState } from 'react';
 import { findHold } from '@/core/skirts/holds';
 import { flaredShares, restShares } from '@/core/skirts/seen-shares';
 import { skirtCardPdf } from '@/data/exchange/sheet/skirt-card';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { Skirt } from '@/records/skirt';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { TextField } from '@/ui/unit-field/TextField';
-import {
-  amountOfText,
-  jigOf,
-  layersOf,
-  materialOf,
-  placeText,
-  saveFile,
-  shortName,
-  skirtText,
-  useBench,
-  usePreferences,
-  usePrint,
-} from '../shared';
-import { versionsOf, waterSays } from './board';
+import { amountOfText, placeText, shortName } from '@/station-kit/skirts/skirt-words';
+import { jigOf } from '@/station-kit/looks/jig-look';
+import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
+import { saveFile } from '@/station-kit/save-file';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { usePrint } from '@/station-kit/use-print';
+import { versionsOf, waterSays } from '@/model/skirts/board';
 import { composeCard } from './compose-card';
 import { ShareBar } from './ShareBar';
 import { exportSkirt } from './skirt-exchange';
 import { WaterForm } from './WaterForm';
 import styles from './board.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { inBackground } from '@/station-kit/in-background';
 
 interface SkirtDetailProps {
   readonly skirt: Skirt;
@@ -53,11 +49,11 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
   const before = versions.find(({ version }) => version === skirt.version - 1);
   const says = waterSays(new Set([skirt.id]), view);
   const all = waterSays(new Set(versions.map(({ id }) => id)), view);
-  const fileName = `ruvek-skirt-${skirtText(skirt)
+  const fileName = `ruvek-skirt-${versionText(skirt)
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')}`;
   return (
-    <section className={styles.detail} aria-label={skirtText(skirt)}>
+    <section className={styles.detail} aria-label={versionText(skirt)}>
       <header>
         <h2>{skirt.name}</h2>
         <p className="quiet">{[skirt.prey, findHold(skirt.hold).name].filter(Boolean).join(' · ')}</p>
@@ -76,7 +72,7 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
       {jig ? (
         <div className={styles.drawn}>
           <SkirtDrawing
-            name={`${skirtText(skirt)} at rest`}
+            name={`${versionText(skirt)} at rest`}
             jig={jig}
             state={{ is: 'rest' }}
             view="side"
@@ -84,7 +80,7 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
             maxWidthPx={300}
           />
           <SkirtDrawing
-            name={`${skirtText(skirt)} on a stop`}
+            name={`${versionText(skirt)} on a stop`}
             jig={jig}
             state={{ is: 'open', open: 1, pulse: 0 }}
             view="side"
@@ -120,15 +116,17 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
         </Button>
         <Button
           onClick={() =>
-            void print({
-              file: fileName,
-              make: (fonts) => skirtCardPdf(composeCard(skirt, view, length), fonts),
-            })
+            inBackground(
+              print({
+                file: fileName,
+                make: (fonts) => skirtCardPdf(composeCard(skirt, view, length), fonts),
+              }),
+            )
           }
         >
           Print its card
         </Button>
-        <Button onClick={() => void workshop.skirts.putAway(skirt.family, true)}>Put away</Button>
+        <Button onClick={() => inBackground(workshop.skirts.putAway(skirt.family, true))}>Put away</Button>
       </div>
       <section aria-label="What the water said" className={styles.water}>
         <h3>What the water said</h3>
@@ -164,7 +162,7 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          void carryOut(workshop.skirts.note(skirt.id, note.trim()));
+          inBackground(carryOut(workshop.skirts.note(skirt.id, note.trim())));
         }}
       >
         <TextField label="Note on this version" value={note} most={500} onChange={setNote} />

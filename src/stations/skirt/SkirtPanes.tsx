@@ -2,7 +2,10 @@
 
 import { useMemo } from 'react';
 import { useWidth } from '@/ui/use-width';
-import { jigOf, layersOf, useBench, usePreferences } from '../shared';
+import { jigOf } from '@/station-kit/looks/jig-look';
+import { layersOf } from '@/model/skirts/skirt-facts';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import type { SkirtDraft } from './draft';
 import { OpenPane } from './OpenPane';
 import { RestPane } from './RestPane';

@@ -1,12 +1,16 @@
 'use client';
 
 import { findHold } from '@/core/skirts/holds';
-import { tiePace } from '@/core/skirts/tie-pace';
 import { outsideIn } from '@/core/skirts/outside-in';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { headText, materialOf, minutesText, shortName, skirtText, useBench, usePreferences } from '../shared';
+import { headText, minutesText } from '@/station-kit/words';
+import { materialOf } from '@/model/skirts/skirt-facts';
+import { shortName } from '@/station-kit/skirts/skirt-words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import type { SkirtDraft } from './draft';
-import { timedRuns } from './timed-runs';
+import { paceOf } from '@/model/pace/pace-of';
+import { versionText } from '@/model/versions/version-text';
 
 /** On paper: what waits for a skirt, how long the recipe takes, what lies outside, what to mind. */
 export function SkirtSlip({ draft, count }: { readonly draft: SkirtDraft | null; readonly count: number }) {
@@ -15,9 +19,7 @@ export function SkirtSlip({ draft, count }: { readonly draft: SkirtDraft | null;
   const waiting = view.toTie.reduce((so, each) => so + each.count, 0);
   const hold = draft ? findHold(draft.hold) : null;
   const pace =
-    draft && hold
-      ? tiePace({ ...draft, family: draft.family ?? '', usualSeconds: hold.usualSeconds }, timedRuns(view))
-      : null;
+    draft && hold ? paceOf({ stage: 'skirt', family: draft.family, kind: draft.hold }, view) : null;
   const outer = draft ? outsideIn(draft.layers)[0] : undefined;
   const outerMaterial = outer ? materialOf(outer, view) : null;
   const accents = draft?.layers.filter(({ isShort }) => isShort) ?? [];
@@ -38,7 +40,7 @@ export function SkirtSlip({ draft, count }: { readonly draft: SkirtDraft | null;
             return (
               <SlipRow
                 key={`${lineId} ${headBinId}`}
-                name={`${bin?.kind === 'head' ? headText(bin, view.binById, mass) : 'heads'}, ${skirt ? skirtText(skirt) : 'a skirt gone'}`}
+                name={`${bin?.kind === 'head' ? headText(bin, view.binById, mass) : 'heads'}, ${skirt ? versionText(skirt) : 'a skirt gone'}`}
               >
                 {heads}
               </SlipRow>

@@ -5,10 +5,11 @@ import { useMemo, useState } from 'react';
 import type { MainColor } from '@/core/coats/color/main-colors';
 import { proposeLayers } from '@/core/skirts/propose-layers';
 import type { Skirt } from '@/records/skirt';
-import { PartsStation, PhotoColors, useBench } from '../shared';
+import { PartsStation } from '@/station-kit/PartsStation';
+import { PhotoColors } from '@/station-kit/photo/PhotoColors';
+import { useBench } from '@/station-kit/BenchProvider';
 import { BeginTying, type TyingWish } from './BeginTying';
 import { BoardPart } from './BoardPart';
-import { newestOf } from './board';
 import { draftOf, newLayer, newSkirt, strandsOnShelf, withShort } from './draft';
 import { MaterialsPart } from './MaterialsPart';
 import { OrderPart } from './OrderPart';
@@ -16,6 +17,8 @@ import { RecipePart } from './RecipePart';
 import { SkirtSlip } from './SkirtSlip';
 import { TiePart } from './TiePart';
 import { useRecipe } from './use-recipe';
+import { newestByFamily } from '@/model/versions/newest-by-family';
+import { useInAddress } from '@/station-kit/use-in-address';
 
 type Part = 'recipe' | 'board' | 'tie' | 'order' | 'materials';
 
@@ -26,6 +29,7 @@ const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
   { value: 'order', label: 'Order' },
   { value: 'materials', label: 'Materials' },
 ];
+const PART_NAMES = PARTS.map(({ value }) => value);
 
 const TEN = 10;
 /** A proposed skirt is as full as the common school has it. */
@@ -38,7 +42,8 @@ export function SkirtStation() {
   const first = tied ?? view.skirtById.get(view.toTie[0]?.skirtId ?? '') ?? latestOf(view.skirts);
   const fallback = useMemo(() => (first ? draftOf(first) : null), [first]);
   const recipe = useRecipe(fallback);
-  const [part, setPart] = useState<Part>(view.tying ? 'tie' : 'recipe');
+  const [opensAt] = useState<Part>(view.tying ? 'tie' : 'recipe');
+  const [part, setPart] = useInAddress('part', PART_NAMES, opensAt);
   const [count, setCount] = useState(TEN);
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [besideId, setBesideId] = useState<string | null>(null);
@@ -88,7 +93,7 @@ export function SkirtStation() {
             {begun ? (
               <Button
                 onClick={() => {
-                  const others = newestOf(view.skirts).filter(({ family }) => family !== begun.family);
+                  const others = newestByFamily(view.skirts).filter(({ family }) => family !== begun.family);
                   setChosenId(begun.id);
                   setBesideId(others[0]?.id ?? null);
                   setPart('board');
@@ -175,7 +180,7 @@ export function SkirtStation() {
 
 /** The recipe kept last of those on the board. */
 function latestOf(skirts: readonly Skirt[]): Skirt | null {
-  return [...newestOf(skirts)].sort((a, b) => b.createdAt - a.createdAt)[0] ?? null;
+  return [...newestByFamily(skirts)].sort((a, b) => b.createdAt - a.createdAt)[0] ?? null;
 }
 
 function headingOf(

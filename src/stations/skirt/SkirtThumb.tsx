@@ -3,7 +3,8 @@
 import { useMemo } from 'react';
 import type { Skirt } from '@/records/skirt';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
-import { jigOf, useBench, type JigChoice } from '../shared';
+import { jigOf, type JigChoice } from '@/station-kit/looks/jig-look';
+import { useBench } from '@/station-kit/BenchProvider';
 
 interface SkirtThumbProps {
   readonly skirt: Skirt;

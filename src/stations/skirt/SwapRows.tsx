@@ -2,12 +2,16 @@
 
 import { Button } from 'antd';
 import { useMemo } from 'react';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
-import { jigOf, massText, piecesText, tabsText, useBench, usePreferences } from '../shared';
-import { substitutesFor, withSwaps, type RunPlan } from './run-plan';
+import { jigOf } from '@/station-kit/looks/jig-look';
+import { massText } from '@/station-kit/words';
+import { piecesText, tabsText } from '@/station-kit/skirts/skirt-words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { substitutesFor, withSwaps, type RunPlan } from '@/model/skirts/run-plan';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './skirt.module.css';
 

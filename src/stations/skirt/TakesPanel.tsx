@@ -4,11 +4,15 @@ import { Button, InputNumber } from 'antd';
 import { memo } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { rollUpCost } from '@/core/cost/roll-up-cost';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { Figure } from '@/ui/figure/Figure';
-import { massText, piecesText, skirtMassOf, tabsText, useBench, usePreferences } from '../shared';
+import { massText } from '@/station-kit/words';
+import { piecesText, tabsText } from '@/station-kit/skirts/skirt-words';
+import { skirtMassOf } from '@/model/skirts/skirt-facts';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import type { SkirtDraft } from './draft';
-import { planRun, substitutesFor, tieable, type RunTake } from './run-plan';
+import { planRun, substitutesFor, tieable, type RunTake } from '@/model/skirts/run-plan';
 import styles from './skirt.module.css';
 
 interface TakesPanelProps {

@@ -4,13 +4,18 @@ import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { HeadsToTie } from '@/core/skirts/heads-to-tie';
 import type { Skirt } from '@/records/skirt';
-import { headText, minutesText, skirtText, useBench, usePreferences, type JigChoice } from '../shared';
-import { newestOf } from './board';
-import { tieable } from './run-plan';
+import { headText, minutesText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
+import type { JigChoice } from '@/station-kit/looks/jig-look';
+import { tieable } from '@/model/skirts/run-plan';
 import { RunPanel } from './RunPanel';
 import type { TyingWish } from './BeginTying';
 import { SkirtThumb } from './SkirtThumb';
 import styles from './skirt.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { newestByFamily } from '@/model/versions/newest-by-family';
+import { inBackground } from '@/station-kit/in-background';
 
 const MOST_AT_ONCE = 10;
 
@@ -26,7 +31,7 @@ export function TiePart({ onTie }: TiePartProps) {
   if (view.tying && skirt) {
     return <RunPanel tying={view.tying} skirt={skirt} onEnded={() => setSaid('Booked.')} />;
   }
-  const board = newestOf(view.skirts)
+  const board = newestByFamily(view.skirts)
     .map((each) => ({ skirt: each, ...tieable(each, view) }))
     .sort((a, b) => b.count - a.count);
   const past = view.tyings.filter(({ state }) => state === 'tied').sort((a, b) => b.no - a.no);
@@ -80,7 +85,7 @@ export function TiePart({ onTie }: TiePartProps) {
               return (
                 <li key={run.id}>
                   <strong>
-                    Run {run.no}: {run.done} × {tied ? skirtText(tied) : 'a skirt gone'}
+                    Run {run.no}: {run.done} × {tied ? versionText(tied) : 'a skirt gone'}
                   </strong>
                   <span>
                     {new Date(run.startedAt).toLocaleDateString('en-US', { day: 'numeric', month: 'short' })}
@@ -112,14 +117,14 @@ function GivesRow({ skirt, count, limiting, onTie }: GivesRowProps) {
       <SkirtThumb skirt={skirt} pxPerMm={1.3} maxWidthPx={108} />
       <span>
         <strong>
-          {count} × {skirtText(skirt)}
+          {count} × {versionText(skirt)}
         </strong>
         <small>
           {limiting.join(', ')} {limiting.length > 1 ? 'end' : 'ends'} it
         </small>
         {loose > 0 ? <small>{loose} loose ones lie there</small> : null}
       </span>
-      <Button size="small" aria-label={`Tie ${skirtText(skirt)}`} onClick={onTie}>
+      <Button size="small" aria-label={`Tie ${versionText(skirt)}`} onClick={onTie}>
         Tie
       </Button>
     </li>
@@ -158,7 +163,7 @@ function WaitingRow({
       <SkirtThumb skirt={skirt} choice={choice} pxPerMm={1.8} maxWidthPx={170} />
       <span>
         <strong>
-          {count} × {skirtText(skirt)}
+          {count} × {versionText(skirt)}
         </strong>
         <small>
           {headText(bin, view.binById, mass)}, ticket {ticket?.no} {ticket?.title}
@@ -167,7 +172,7 @@ function WaitingRow({
       <span className={styles.buttons}>
         <Button
           type="primary"
-          aria-label={`Tie ${count} ${skirtText(skirt)}`}
+          aria-label={`Tie ${count} ${versionText(skirt)}`}
           onClick={() => onTie({ skirt, count, headBinId, ticketId, lineId })}
         >
           Tie {count}
@@ -175,7 +180,9 @@ function WaitingRow({
         {loose > 0 ? (
           <Button
             onClick={() =>
-              void carryOut(workshop.tyings.dress({ skirtId, headBinId, count: loose, ticketId, lineId }))
+              inBackground(
+                carryOut(workshop.tyings.dress({ skirtId, headBinId, count: loose, ticketId, lineId })),
+              )
             }
           >
             Pull {loose} loose ones over

@@ -6,8 +6,9 @@ import { PLAIN_NOTE } from '@/records/water-note';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import styles from './board.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** What the water said, in a few words and figures. */
 export function WaterForm({ skirtId, onDone }: { readonly skirtId: string; readonly onDone: () => void }) {
@@ -27,7 +28,9 @@ export function WaterForm({ skirtId, onDone }: { readonly skirtId: string; reado
         event.preventDefault();
         if (!isReady) return;
         const said = { hours, fish, lost, place: place.trim(), note: note.trim() };
-        void workshop.water.note({ ...PLAIN_NOTE, ...said, of: { kind: 'skirt', id: skirtId } }).then(onDone);
+        inBackground(
+          workshop.water.note({ ...PLAIN_NOTE, ...said, of: { kind: 'skirt', id: skirtId } }).then(onDone),
+        );
       }}
     >
       <FieldShell id={`${id}hours`} label="Hours fished">

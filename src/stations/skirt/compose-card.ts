@@ -10,18 +10,13 @@ import type { Skirt } from '@/records/skirt';
 import type { JigLook, SkirtState } from '@/ui/skirt-drawing/skirt-look';
 import { skirtBox } from '@/ui/skirt-drawing/skirt-box';
 import { strandPaths } from '@/ui/skirt-drawing/strand-paths';
-import {
-  amountOfText,
-  jigOf,
-  layersOf,
-  lengthText,
-  materialOf,
-  placeText,
-  shortName,
-  skirtText,
-  type BenchView,
-} from '../shared';
+import { amountOfText, placeText, shortName } from '@/station-kit/skirts/skirt-words';
+import { jigOf } from '@/station-kit/looks/jig-look';
+import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
+import { lengthText } from '@/station-kit/words';
+import type { BenchView } from '@/model/bench/bench-view';
 import { stepsOf } from './tying-card';
+import { versionText } from '@/model/versions/version-text';
 
 const LEAD_HEX = '#5c6873';
 
@@ -33,7 +28,7 @@ export function composeCard(skirt: Skirt, view: BenchView, length: 'mm' | 'in'):
   const rest = restShares(layers, skirt.collar.diameterMm, 'side');
   const flared = flaredShares(layers);
   return {
-    title: skirtText(skirt),
+    title: versionText(skirt),
     subtitle: [view.bench.name, skirt.prey].filter(Boolean).join(', '),
     drawings: jig
       ? [

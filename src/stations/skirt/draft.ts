@@ -4,7 +4,7 @@ import { findHold } from '@/core/skirts/holds';
 import type { NewSkirt } from '@/data/repositories/skirts';
 import type { StrandBin } from '@/records/bin';
 import { MOST_LAYERS, type Skirt, type SkirtLayerRecord } from '@/records/skirt';
-import type { BenchView } from '../shared';
+import type { BenchView } from '@/model/bench/bench-view';
 
 /** A recipe being made or changed. */
 export type SkirtDraft = NewSkirt & {
@@ -170,20 +170,6 @@ export function withHold(draft: SkirtDraft, id: HoldId): SkirtDraft {
     wrap: needsWrap ? (draft.wrap ?? { headDiameterMm: 20, legWidthMm: 3, maxStretch: 0.1 }) : null,
     tails: needsWrap ? draft.tails : [],
   };
-}
-
-/** Whether what was kept on this screen is a recipe this page can go on with. */
-export function isDraft(kept: unknown): kept is SkirtDraft {
-  const draft = kept as SkirtDraft | null;
-  return (
-    typeof draft === 'object' &&
-    draft !== null &&
-    typeof draft.name === 'string' &&
-    Array.isArray(draft.layers) &&
-    draft.layers.every((layer) => typeof layer.binId === 'string' && typeof layer.lengthMm === 'number') &&
-    typeof draft.collar?.diameterMm === 'number' &&
-    typeof draft.shownOn?.style === 'string'
-  );
 }
 
 /** The recipe as it is written. */

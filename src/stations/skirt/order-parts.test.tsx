@@ -4,7 +4,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import { readSkirtFile } from '@/records/skirt-file';
 import { renderBench } from '../../../tests/support/render-bench';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { BeginTying } from './BeginTying';
 import { CompareSkirts } from './CompareSkirts';
 import { draftOf, type SkirtDraft } from './draft';

@@ -1,8 +1,8 @@
 import { findStyle } from '@/core/cavities/styles';
-import type { NewTicket } from '@/data/repositories/tickets';
+import type { NewTicket } from '@/records/ticket';
 import type { TicketLine } from '@/records/ticket';
-import type { BenchView } from '../shared';
-import { newestOf } from './board';
+import type { BenchView } from '@/model/bench/bench-view';
+import { newestByFamily } from '@/model/versions/newest-by-family';
 
 /** One piece, or several alike, as a customer chose it. */
 export type OrderLine = Omit<TicketLine, 'dueOn'>;
@@ -21,7 +21,7 @@ const TOLERANCE = 0.05;
 /** A line to begin with: like the one before it, else the first skirt on its own head. */
 export function newLine(view: BenchView, id: string, before: OrderLine | undefined): OrderLine | null {
   if (before) return { ...before, id, count: 1 };
-  const [skirt] = newestOf(view.skirts);
+  const [skirt] = newestByFamily(view.skirts);
   const [metal] = view.metals;
   if (!metal) return null;
   return {

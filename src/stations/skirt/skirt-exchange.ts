@@ -3,7 +3,8 @@ import type { NewSkirt } from '@/data/repositories/skirts';
 import type { StrandBin } from '@/records/bin';
 import type { Skirt } from '@/records/skirt';
 import { writeSkirtFile, type SkirtFile } from '@/records/skirt-file';
-import { materialOf, type BenchView } from '../shared';
+import { materialOf } from '@/model/skirts/skirt-facts';
+import type { BenchView } from '@/model/bench/bench-view';
 
 type FileMaterial = SkirtFile['materials'][number];
 

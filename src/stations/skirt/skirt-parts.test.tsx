@@ -3,7 +3,7 @@ import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import { renderBench } from '../../../tests/support/render-bench';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { draftOf, withHold, type SkirtDraft } from './draft';
 import { HoldFields } from './HoldFields';
 import { LayerList } from './LayerList';

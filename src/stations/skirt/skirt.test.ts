@@ -2,14 +2,17 @@ import { demoBench } from '@/demo/demo-bench';
 import { readSkirtFile } from '@/records/skirt-file';
 import { tabPieces } from '@/core/skirts/tab-pieces';
 import { viewOf } from '../../../tests/support/view-of';
-import { layersOf, piecesText, skirtMassOf, tabsText, takeOf } from '../shared';
-import { newestOf, searchBoard, versionsOf, waterSays } from './board';
+import { layersOf, skirtMassOf, takeOf } from '@/model/skirts/skirt-facts';
+import { piecesText, tabsText } from '@/station-kit/skirts/skirt-words';
+import { searchBoard, versionsOf, waterSays } from '@/model/skirts/board';
 import { composeCard } from './compose-card';
-import { draftOf, findProblems, isDraft, newSkirt, withHold, withMaterial, withShort } from './draft';
+import { draftOf, findProblems, newSkirt, withHold, withMaterial, withShort } from './draft';
 import { newLine, NO_ORDER, orderProblem, ticketOf } from './order';
-import { planRun, putBackOf, substitutesFor, takenOf, tieable, withSwaps } from './run-plan';
+import { planRun, putBackOf, substitutesFor, takenOf, tieable, withSwaps } from '@/model/skirts/run-plan';
 import { binFor, exportSkirt, importedRecipe, planImport } from './skirt-exchange';
 import { stepsOf } from './tying-card';
+import { newestByFamily } from '@/model/versions/newest-by-family';
+import { readSkirtDraft } from '@/records/drafts';
 
 const contents = demoBench(Date.UTC(2026, 10, 23, 12));
 const view = viewOf(contents);
@@ -19,16 +22,16 @@ const shelf = (binId: string) => view.binById.get(binId)!;
 
 describe('the board', () => {
   it('shows the newest version of each recipe, and all of them by family', () => {
-    const board = newestOf(view.skirts);
+    const board = newestByFamily(view.skirts);
     expect(board.map(({ name }) => name)).toEqual([...board.map(({ name }) => name)].sort());
     expect(board.find(({ name }) => name === 'Reed perch')!.version).toBe(3);
     expect(versionsOf('reed-perch', view.skirts).map(({ version }) => version)).toEqual([3, 2, 1]);
-    expect(newestOf(view.skirts.map((skirt) => ({ ...skirt, retired: true })))).toEqual([]);
+    expect(newestByFamily(view.skirts.map((skirt) => ({ ...skirt, retired: true })))).toEqual([]);
   });
 
   it('finds by name, prey and material, and by a color near one of the layers', () => {
     const names = (search: string, hex: string | null = null) =>
-      searchBoard(newestOf(view.skirts), search, hex, view).map(({ name }) => name);
+      searchBoard(newestByFamily(view.skirts), search, hex, view).map(({ name }) => name);
     expect(names('shrimp')).toEqual(['Ember shrimp']);
     expect(names('tab pale')).toEqual(['Ember shrimp', 'Reed perch', 'Pale roach'].sort());
     expect(names('', '#8f7fa8')[0]).toBe('Night eel');
@@ -112,8 +115,8 @@ describe('a recipe being made', () => {
   it('begins from the shelf, and is known again after a reload', () => {
     const fresh = newSkirt(view, 'l1')!;
     expect(fresh.layers).toHaveLength(1);
-    expect(isDraft(JSON.parse(JSON.stringify(fresh)))).toBe(true);
-    expect(isDraft({ name: 'x', layers: [{}] })).toBe(false);
+    expect(readSkirtDraft(JSON.parse(JSON.stringify(fresh)))).toEqual(fresh);
+    expect(readSkirtDraft({ name: 'x', layers: [{}] })).toBeNull();
     expect(newSkirt({ bins: [] }, 'l1')).toBeNull();
   });
 

@@ -1,7 +1,10 @@
 'use client';
 
-import { ChoiceField, partsOf, skirtText, useBench } from '../shared';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { partsOf } from '@/station-kit/parts-of';
+import { useBench } from '@/station-kit/BenchProvider';
 import type { DraftLine } from './draft';
+import { versionText } from '@/model/versions/version-text';
 
 interface DressFieldsProps {
   readonly line: DraftLine;
@@ -24,7 +27,7 @@ export function DressFields({ line, onChange }: DressFieldsProps) {
         value={line.skirtId ?? null}
         none="none"
         options={newest
-          .map((skirt) => ({ value: skirt.id, label: skirtText(skirt) }))
+          .map((skirt) => ({ value: skirt.id, label: versionText(skirt) }))
           .sort((a, b) => a.label.localeCompare(b.label))}
         onChange={(skirtId) => onChange({ skirtId, guardBinId: null, collarBinId: null })}
       />

@@ -4,7 +4,10 @@ import { findStyle } from '@/core/cavities/styles';
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { headView } from '@/drawing/head-view';
 import { CoatedHead } from '@/ui/head-drawing/CoatedHead';
-import { useBench, headText, lookOf, usePreferences } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
+import { headText } from '@/station-kit/words';
+import { lookOf } from '@/station-kit/looks/coat-look';
+import { usePreferences } from '@/station-kit/preferences-store';
 
 interface HeadPictureProps {
   readonly style: string;

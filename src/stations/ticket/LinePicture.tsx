@@ -2,9 +2,13 @@
 
 import { useMemo } from 'react';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
-import { headText, jigOf, skirtText, useBench, usePreferences } from '../shared';
+import { headText } from '@/station-kit/words';
+import { jigOf } from '@/station-kit/looks/jig-look';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import type { DraftLine } from './draft';
 import { HeadPicture } from './HeadPicture';
+import { versionText } from '@/model/versions/version-text';
 
 type LinePictureProps = Pick<
   DraftLine,
@@ -33,7 +37,7 @@ export function LinePicture(line: LinePictureProps) {
   if (!skirt || !jig || nominalG === null) return <HeadPicture {...line} />;
   return (
     <SkirtDrawing
-      name={`${headText({ style, nominalG, hookBinId }, view.binById, mass)} in ${skirtText(skirt)}, drawn to scale`}
+      name={`${headText({ style, nominalG, hookBinId }, view.binById, mass)} in ${versionText(skirt)}, drawn to scale`}
       jig={jig}
       state={{ is: 'rest' }}
       view="side"

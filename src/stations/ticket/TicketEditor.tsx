@@ -5,7 +5,7 @@ import { useId, useState } from 'react';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { findProblems, newLine, type DraftLine, type TicketDraft } from './draft';
 import { LineFields } from './LineFields';
 import { WareFields } from './WareFields';

@@ -2,7 +2,10 @@
 
 import { useEffect, useRef } from 'react';
 import type { Ticket } from '@/records/ticket';
-import { dayText, dueOn, useBench, type BenchView } from '../shared';
+import { dayText } from '@/station-kit/words';
+import { dueOn } from '@/model/tickets/due-on';
+import { useBench } from '@/station-kit/BenchProvider';
+import type { BenchView } from '@/model/bench/bench-view';
 import styles from './ticket.module.css';
 
 interface TicketRailProps {

@@ -3,11 +3,15 @@
 import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import type { Ticket } from '@/records/ticket';
-import { dayText, headText, lotText, skirtText, useBench, usePreferences } from '../shared';
+import { dayText, headText, lotText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { LinePicture } from './LinePicture';
 import { standing } from './TicketRail';
 import { WareRows } from './WareRows';
 import styles from './ticket.module.css';
+import { versionText } from '@/model/versions/version-text';
+import { inBackground } from '@/station-kit/in-background';
 
 /** A written ticket: its heads drawn to scale, and how many of each are cast. */
 export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: () => void }) {
@@ -40,7 +44,9 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
           {ticket.state === 'open' ? (
             <>
               <Button onClick={onChange}>Change</Button>
-              <Button onClick={() => void workshop.tickets.setState(ticket, 'set-aside')}>Set aside</Button>
+              <Button onClick={() => inBackground(workshop.tickets.setState(ticket, 'set-aside'))}>
+                Set aside
+              </Button>
               {isCast && toCoat > 0 ? (
                 <Button type="primary" onClick={() => router.push('/coat')}>
                   Coat
@@ -54,7 +60,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
               {isCast ? (
                 <Button
                   type={toCoat + toTie > 0 ? 'default' : 'primary'}
-                  onClick={() => void carryOut(workshop.tickets.close(ticket.id))}
+                  onClick={() => inBackground(carryOut(workshop.tickets.close(ticket.id)))}
                 >
                   {ticket.buyer === null ? 'Close' : 'Hand over'}
                 </Button>
@@ -65,7 +71,9 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
               )}
             </>
           ) : (
-            <Button onClick={() => void workshop.tickets.setState(ticket, 'open')}>Take up again</Button>
+            <Button onClick={() => inBackground(workshop.tickets.setState(ticket, 'open'))}>
+              Take up again
+            </Button>
           )}
         </div>
       </div>
@@ -86,7 +94,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
                 <span className="quiet">
                   in {metal ? lotText(metal.name) : 'a lot no longer here'}
                   {coat ? `, ${coat.name}` : ''}
-                  {skirt ? `, ${skirtText(skirt)}` : ''}
+                  {skirt ? `, ${versionText(skirt)}` : ''}
                   {line.dueOn ? `, due ${dayText(line.dueOn)}` : ''}
                 </span>
               </div>

@@ -4,22 +4,21 @@ import { Button, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
 import { Station } from '@/ui/frame/Station';
-import {
-  dueOn,
-  setPreferences,
-  TicketInHandSlip,
-  useBench,
-  useKeys,
-  usePreferences,
-  useTicketInHand,
-  wantsOf,
-} from '../shared';
+import { dueOn } from '@/model/tickets/due-on';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { TicketInHandSlip } from '@/station-kit/TicketInHandSlip';
+import { useBench } from '@/station-kit/BenchProvider';
+import { useTicketInHand } from '@/station-kit/use-ticket-in-hand';
+import { wantsOf } from '@/model/tickets/wants-of';
 import { completeLines, completeWares, draftOf, newDraft } from './draft';
 import { TicketEditor } from './TicketEditor';
 import { TicketRail } from './TicketRail';
 import { TicketSheet } from './TicketSheet';
 import { useDraft } from './use-draft';
 import styles from './ticket.module.css';
+import { useKeyMap } from '@/station-kit/key-map';
+import { TICKET_KEYS } from './keys';
+import { inBackground } from '@/station-kit/in-background';
 
 type Shown = 'open' | 'set-aside' | 'closed';
 
@@ -53,12 +52,7 @@ export function TicketStation() {
     );
   };
 
-  useKeys((event) => {
-    if (event.key === 'n' && !draft) {
-      event.preventDefault();
-      begin();
-    }
-  });
+  useKeyMap(TICKET_KEYS, { add: draft ? null : begin });
 
   const write = async () => {
     if (!draft || draft.toleranceShare === null) return;
@@ -126,7 +120,7 @@ export function TicketStation() {
         <TicketEditor
           draft={draft}
           onChange={setDraft}
-          onWrite={() => void write()}
+          onWrite={() => inBackground(write())}
           onLeave={() => setDraft(null)}
         />
       ) : ticket ? (
@@ -152,7 +146,9 @@ export function TicketStation() {
             </Button>
           ) : null}
           {view.isBare ? (
-            <Button onClick={() => void workshop.backup.restore(demo())}>Look round the demo bench</Button>
+            <Button onClick={() => inBackground(workshop.backup.restore(demo()))}>
+              Look round the demo bench
+            </Button>
           ) : null}
         </div>
       )}

@@ -5,7 +5,9 @@ import dayjs from 'dayjs';
 import { useId } from 'react';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChoiceField, newestByFamily, useBench } from '../shared';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { newestByFamily } from '@/model/versions/newest-by-family';
+import { useBench } from '@/station-kit/BenchProvider';
 import type { DraftWare } from './draft';
 import styles from './ticket.module.css';
 

@@ -4,8 +4,11 @@ import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import { sum } from '@/core/numeric/sum';
 import type { Ticket, TicketWare } from '@/records/ticket';
-import { dayText, finishedBins, useBench, wareName } from '../shared';
+import { dayText } from '@/station-kit/words';
+import { finishedBins, wareName } from '@/model/bills/promises';
+import { useBench } from '@/station-kit/BenchProvider';
 import styles from './ticket.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 /** The baits and rigs of a ticket: how many are put to it, how many lie ready, where they are made. */
 export function WareRows({ ticket }: { readonly ticket: Ticket }) {
@@ -40,7 +43,7 @@ function WareRow({ ticket, ware }: { readonly ticket: Ticket; readonly ware: Tic
       open -= count;
       return count > 0 ? [{ headBinId, ticketId: ticket.id, lineId: ware.id, count }] : [];
     });
-    void carryOut(workshop.tickets.giveFromShelf(allotments));
+    inBackground(carryOut(workshop.tickets.giveFromShelf(allotments)));
   };
   return (
     <li className={styles.headRow}>

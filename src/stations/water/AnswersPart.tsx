@@ -3,10 +3,12 @@
 import { Segmented, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { RateGroup } from '@/core/water/compare-rates';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { RateChart } from '@/ui/water-drawing/RateChart';
-import { massText, useBench, usePreferences } from '../shared';
+import { massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { catchBy, lossBy, nextSets, type Aspect } from './answers';
 import { placesOf } from './things';
 import styles from './water.module.css';

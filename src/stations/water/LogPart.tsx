@@ -4,12 +4,15 @@ import { Button, Popconfirm } from 'antd';
 import dayjs from 'dayjs';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import type { WaterNote } from '@/records/water-note';
 import { TextField } from '@/ui/unit-field/TextField';
-import { massText, useBench, usePreferences } from '../shared';
+import { massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { colorOf, fishedName } from './things';
 import styles from './water.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const PAGE = 40;
 
@@ -83,7 +86,7 @@ function LogLine({ note }: { readonly note: WaterNote }) {
       </p>
       <Popconfirm
         title="Take this note away? Undo brings it back."
-        onConfirm={() => void workshop.water.remove(note.id)}
+        onConfirm={() => inBackground(workshop.water.remove(note.id))}
       >
         <Button
           size="small"

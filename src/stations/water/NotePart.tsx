@@ -5,15 +5,21 @@ import { useId, useMemo, useRef, useState } from 'react';
 import { BOTTOMS, CLARITIES, FEELS, LOSSES, SKIES, WATER_LEVELS } from '@/records/water-note';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { codeIn, keepsakeOf, MassField, useBench, useDraftBench } from '../shared';
+import { codeIn, keepsakeOf } from '@/station-kit/photo/pictures';
+import { MassField } from '@/station-kit/MassField';
+import { useBench } from '@/station-kit/BenchProvider';
+import { useDraftBench } from '@/station-kit/use-draft-bench';
 import { ChipRow } from './ChipRow';
 import { groundOf, newNote, noteProblem, readLengths, type NoteDraft } from './draft-note';
 import { Tally } from './Tally';
 import { fishableThings, keyOf, placesOf, readCode } from './things';
 import styles from './water.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
-const isNote = (kept: unknown): kept is NoteDraft =>
-  typeof kept === 'object' && kept !== null && 'hours' in kept && 'lostTo' in kept && 'place' in kept;
+const readNote = (kept: unknown): NoteDraft | null =>
+  typeof kept === 'object' && kept !== null && 'hours' in kept && 'lostTo' in kept && 'place' in kept
+    ? (kept as NoteDraft)
+    : null;
 
 const MEASURES = [
   ['depthM', 'Depth, m', 0, 500, 0.5],
@@ -30,7 +36,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
   const { message } = App.useApp();
   const id = useId();
   const fallback = useMemo(() => newNote(view), [view]);
-  const bench = useDraftBench<NoteDraft>('water-note', isNote, fallback);
+  const bench = useDraftBench<NoteDraft>('water-note', readNote, fallback);
   const draft = bench.draft ?? fallback;
   const set = (change: Partial<NoteDraft>) => bench.change({ ...draft, ...change });
   const [lengths, setLengths] = useState('');
@@ -79,7 +85,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
       aria-label="Note from the water"
       onSubmit={(event) => {
         event.preventDefault();
-        void write();
+        inBackground(write());
       }}
     >
       <div className={styles.what}>
@@ -111,7 +117,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
           aria-label="Picture of a bag label"
           tabIndex={-1}
           onChange={(event) => {
-            void scan(event.target.files?.[0]);
+            inBackground(scan(event.target.files?.[0]));
             event.target.value = '';
           }}
         />
@@ -243,7 +249,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
           aria-label="Picture from the water"
           tabIndex={-1}
           onChange={(event) => {
-            void addPicture(event.target.files?.[0]);
+            inBackground(addPicture(event.target.files?.[0]));
             event.target.value = '';
           }}
         />

@@ -3,11 +3,13 @@
 import { Button, InputNumber, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
-import { numberText } from '@/messages/number-text';
-import { setPreferences, useBench } from '../shared';
+import { numberText } from '@/text/number-text';
+import { setPreferences } from '@/station-kit/preferences-store';
+import { useBench } from '@/station-kit/BenchProvider';
 import { replacements, replacementTicket } from './replace';
 import { keyOf } from './things';
 import styles from './water.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 const SPANS = [
   { value: 30, label: 'last month' },
@@ -65,7 +67,7 @@ export function ReplacePart({ onTicket }: { readonly onTicket: (said: string) =>
               </li>
             ))}
           </ul>
-          <Button type="primary" size="large" disabled={!ticket} onClick={() => void make()}>
+          <Button type="primary" size="large" disabled={!ticket} onClick={() => inBackground(make())}>
             Write the ticket
           </Button>
         </>

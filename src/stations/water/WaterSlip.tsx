@@ -1,9 +1,9 @@
 'use client';
 
 import dayjs from 'dayjs';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { useBench } from '../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import { fishedName } from './things';
 
 const LATEST = 4;

@@ -1,13 +1,14 @@
 'use client';
 
 import { useState } from 'react';
-import { PartsStation } from '../shared';
+import { PartsStation } from '@/station-kit/PartsStation';
 import { AnswersPart } from './AnswersPart';
 import { LogPart } from './LogPart';
 import { NotePart } from './NotePart';
 import { ReplacePart } from './ReplacePart';
 import { WaterSlip } from './WaterSlip';
 import { WeightPart } from './WeightPart';
+import { useInAddress } from '@/station-kit/use-in-address';
 
 type Part = 'note' | 'log' | 'answers' | 'weight' | 'replace';
 
@@ -18,6 +19,7 @@ const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
   { value: 'replace', label: 'Replace' },
   { value: 'log', label: 'Log' },
 ];
+const PART_NAMES = PARTS.map(({ value }) => value);
 
 const HEADINGS: Readonly<Record<Part, readonly [title: string, sub: string]>> = {
   note: ['Water', 'what the water said, in seconds'],
@@ -29,7 +31,7 @@ const HEADINGS: Readonly<Record<Part, readonly [title: string, sub: string]>> = 
 
 /** Notes made at the water, what they say, the weight it takes, what to make anew. */
 export function WaterStation() {
-  const [part, setPart] = useState<Part>('note');
+  const [part, setPart] = useInAddress<Part>('part', PART_NAMES, 'note');
   const [said, setSaid] = useState<string | null>(null);
   const turn = (to: Part) => {
     setPart(to);

@@ -3,14 +3,16 @@
 import { InputNumber, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { USUAL_GRIP } from '@/core/water/grip';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { BOTTOMS } from '@/records/water-note';
 import { Figure } from '@/ui/figure/Figure';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { CastSketch } from '@/ui/water-drawing/CastSketch';
-import { lotText, massText, useBench, usePreferences } from '../shared';
+import { lotText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import { ChipRow } from './ChipRow';
-import { FIRST_QUESTION, weightFor, type HoldQuestion } from './hold';
+import { FIRST_QUESTION, weightFor, type HoldQuestion } from '@/model/water/hold';
 import { lastAt, placesOf } from './things';
 import styles from './water.module.css';
 

@@ -1,5 +1,5 @@
 import { PLAIN_NOTE, type WaterNote } from '@/records/water-note';
-import type { BenchView } from '../shared';
+import type { BenchView } from '@/model/bench/bench-view';
 import { lastAt, placesOf } from './things';
 
 /** A note that is being written, its pictures still beside it. */

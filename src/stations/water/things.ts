@@ -1,5 +1,7 @@
 import type { WaterNote } from '@/records/water-note';
-import { fishedName, fishedPiece, headText, type BenchView } from '../shared';
+import { fishedName, fishedPiece } from '@/model/water/fished';
+import { headText } from '@/station-kit/words';
+import type { BenchView } from '@/model/bench/bench-view';
 
 export type Fished = NonNullable<WaterNote['of']>;
 

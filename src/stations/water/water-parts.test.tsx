@@ -11,7 +11,7 @@ import { WeightPart } from './WeightPart';
 
 const mockCode = jest.fn<Promise<string | null>, [Blob]>();
 const mockKeep = jest.fn<Promise<string | null>, [Blob]>();
-jest.mock('../shared/photo/pictures', () => ({
+jest.mock('@/station-kit/photo/pictures', () => ({
   codeIn: (file: Blob) => mockCode(file),
   keepsakeOf: (file: Blob) => mockKeep(file),
 }));

@@ -3,7 +3,7 @@ import { PLAIN_NOTE, type WaterNote } from '@/records/water-note';
 import { viewOf } from '../../../tests/support/view-of';
 import { catchBy, lossBy, nextSets } from './answers';
 import { newNote, noteProblem, readLengths } from './draft-note';
-import { FIRST_QUESTION, weightFor } from './hold';
+import { FIRST_QUESTION, weightFor } from '@/model/water/hold';
 import { replacements, replacementTicket } from './replace';
 import { colorOf, fishableThings, lastAt, readCode } from './things';
 

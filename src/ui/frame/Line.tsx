@@ -2,11 +2,13 @@
 
 import Link from 'next/link';
 import { useEffect, useRef } from 'react';
-import { StationGlyph, type GlyphName } from '../glyphs/StationGlyph';
+import { StationGlyph } from '../glyphs/StationGlyph';
 import styles from './frame.module.css';
 
 export interface Stop {
-  readonly key: GlyphName;
+  readonly key: string;
+  /** Its picture, as a path on a 16 by 16 grid. */
+  readonly glyph: string;
   readonly name: string;
   readonly href: string;
   /** What waits there, in a few words. */
@@ -15,7 +17,7 @@ export interface Stop {
 }
 
 /** The line: stations as stops along a runner, the open one a gate into the work below. */
-export function Line({ stops, here }: { stops: readonly Stop[]; here: GlyphName | null }) {
+export function Line({ stops, here }: { stops: readonly Stop[]; here: string | null }) {
   const at = stops.findIndex((stop) => stop.key === here);
   const open = useRef<HTMLLIElement>(null);
   useEffect(() => {
@@ -52,7 +54,7 @@ export function Line({ stops, here }: { stops: readonly Stop[]; here: GlyphName 
               title={`Key ${index + 1}`}
             >
               <span className={styles.bead}>
-                <StationGlyph name={stop.key} />
+                <StationGlyph path={stop.glyph} />
               </span>
               {stop.name}
               <small className={stop.tone === 'calm' ? undefined : styles[stop.tone]}>{stop.waits}</small>

@@ -5,7 +5,7 @@ import { layRig } from '@/core/rigs/lay-rig';
 import type { Rig, RigItem } from '@/core/rigs/rig';
 import { drawRig, type DrawnRun } from '@/drawing/rig/rig-sheet';
 import { rigShapes, type RigShape } from '@/drawing/rig/rig-shapes';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import styles from './rig-drawing.module.css';
 
 interface RigDrawingProps {

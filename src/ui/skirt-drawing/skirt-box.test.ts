@@ -1,5 +1,5 @@
 import { demoBench } from '@/demo/demo-bench';
-import { jigOf } from '@/stations/shared/skirts/jig-look';
+import { jigOf } from '@/station-kit/looks/jig-look';
 import { viewOf } from '../../../tests/support/view-of';
 import { skirtBox } from './skirt-box';
 import type { JigLook } from './skirt-look';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { numberText } from '@/messages/number-text';
+import { numberText } from '@/text/number-text';
 import { FieldInput } from './FieldInput';
 
 interface PercentFieldProps {

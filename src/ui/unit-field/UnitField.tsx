@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { parseQuantity } from '@/core/units/parse-quantity';
 import type { Quantity } from '@/core/units/quantities';
-import { sentence } from '@/messages/sentence';
+import { sentence } from '@/text/sentence';
 import { FieldInput } from './FieldInput';
 
 interface UnitFieldProps {

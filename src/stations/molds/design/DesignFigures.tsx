@@ -3,10 +3,12 @@
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { freezeTime } from '@/core/heat/freeze-time';
 import { sinkSpeed } from '@/core/water/sink-speed';
-import { numberText as n } from '@/messages/number-text';
+import { numberText as n } from '@/text/number-text';
 import type { MetalBin } from '@/records/bin';
 import { Figure, type WorkingInput } from '@/ui/figure/Figure';
-import { lengthText, massText, useBench, usePreferences } from '../../shared';
+import { lengthText, massText } from '@/station-kit/words';
+import { useBench } from '@/station-kit/BenchProvider';
+import { usePreferences } from '@/station-kit/preferences-store';
 import type { Design } from './design';
 import type { Study } from './use-study';
 import styles from './design.module.css';

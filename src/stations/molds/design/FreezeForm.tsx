@@ -2,9 +2,10 @@
 
 import { Modal } from 'antd';
 import { useState } from 'react';
-import { numberText as n } from '@/messages/number-text';
+import { numberText as n } from '@/text/number-text';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { useBench } from '../../shared';
+import { useBench } from '@/station-kit/BenchProvider';
+import { inBackground } from '@/station-kit/in-background';
 
 /** The one head the maker timed from pour to frozen; every other follows from it. */
 export function FreezeForm({ modulusMm: first, onClose }: { modulusMm: number | null; onClose: () => void }) {
@@ -27,7 +28,7 @@ export function FreezeForm({ modulusMm: first, onClose }: { modulusMm: number | 
       okText="Keep it"
       cancelText="Leave"
       onCancel={onClose}
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
     >
       <div style={{ display: 'grid', gap: 10 }}>
         <p>Pour this head in a warm metal mold and time it until the sprue breaks dry.</p>

@@ -3,7 +3,7 @@
 import { Button, Input } from 'antd';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { readOutline } from '@/core/solids/read-outline';
-import { sentence } from '@/messages/sentence';
+import { sentence } from '@/text/sentence';
 import styles from './design.module.css';
 
 type Points = readonly (readonly [number, number])[];

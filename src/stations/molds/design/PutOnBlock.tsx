@@ -9,8 +9,9 @@ import type { HookBin } from '@/records/bin';
 import type { Cavity, Mold } from '@/records/mold';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { useBench } from '../../shared';
+import { useBench } from '@/station-kit/BenchProvider';
 import type { Design } from './design';
+import { inBackground } from '@/station-kit/in-background';
 
 const NEW = 'new';
 
@@ -85,7 +86,7 @@ export function PutOnBlock({ design, title, way, cavity, onClose, onSaved }: Put
       okText="Put it on"
       cancelText="Leave"
       onCancel={onClose}
-      onOk={() => void save()}
+      onOk={() => inBackground(save())}
     >
       <div style={{ display: 'grid', gap: 10 }}>
         <FieldShell id={`${id}block`} label="Block">

@@ -6,7 +6,7 @@ import { hookLine } from '@/core/molds/hook-line';
 import type { SittingPose } from '@/core/molds/sit-on-bottom';
 import type { StudiedBody } from '@/core/molds/study-body';
 import { poseView, type PoseView } from '@/drawing/pose-view';
-import { sentence } from '@/messages/sentence';
+import { sentence } from '@/text/sentence';
 import type { Study } from './use-study';
 import styles from './design.module.css';
 

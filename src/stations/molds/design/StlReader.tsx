@@ -2,11 +2,12 @@
 
 import { Button, Progress, Upload } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import { numberText as n } from '@/messages/number-text';
-import { sentence } from '@/messages/sentence';
+import { numberText as n } from '@/text/number-text';
+import { sentence } from '@/text/sentence';
 import { CalledOff, WorkLane } from '@/workers/client';
 import type { ReadMesh } from '@/workers/protocol';
 import styles from './design.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 type State =
   | { readonly is: 'idle' }
@@ -53,7 +54,7 @@ export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => 
         maxCount={1}
         showUploadList={false}
         beforeUpload={(file) => {
-          void read(file);
+          inBackground(read(file));
           return false;
         }}
       >

@@ -7,10 +7,12 @@ import type { Solid } from '@/core/solids/solid';
 import { platePdf } from '@/data/exchange/plate/plate-pdf';
 import { plateSvg } from '@/data/exchange/plate/plate-svg';
 import type { Plate } from '@/data/exchange/plate/plate';
-import { sentence } from '@/messages/sentence';
+import { sentence } from '@/text/sentence';
 import { CalledOff, WorkLane } from '@/workers/client';
-import { saveFile, usePrint } from '../../shared';
+import { saveFile } from '@/station-kit/save-file';
+import { usePrint } from '@/station-kit/use-print';
 import styles from './design.module.css';
+import { inBackground } from '@/station-kit/in-background';
 
 interface TakeAwayProps {
   readonly name: string;
@@ -70,7 +72,9 @@ export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }
       <h2>Take it away</h2>
       {sheet ? (
         <>
-          <Button onClick={() => void print({ file, make: (fonts) => platePdf(sheet.compose(), fonts) })}>
+          <Button
+            onClick={() => inBackground(print({ file, make: (fonts) => platePdf(sheet.compose(), fonts) }))}
+          >
             {sheet.isDrilling ? 'Drilling sheet, PDF' : 'True-size sheet, PDF'}
           </Button>
           <Button onClick={() => saveFile(`${file}.svg`, plateSvg(sheet.compose()), 'image/svg+xml')}>
@@ -81,9 +85,11 @@ export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }
       <Button
         loading={busy === 'head'}
         onClick={() =>
-          void carry('head', async () => {
-            saveFile(`${file}-head.stl`, (await cut()).head, STL);
-          })
+          inBackground(
+            carry('head', async () => {
+              saveFile(`${file}-head.stl`, (await cut()).head, STL);
+            }),
+          )
         }
       >
         Head, STL
@@ -91,11 +97,13 @@ export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }
       <Button
         loading={busy === 'halves'}
         onClick={() =>
-          void carry('halves', async () => {
-            const { front, back } = await cut();
-            saveFile(`${file}-front.stl`, front, STL);
-            saveFile(`${file}-back.stl`, back, STL);
-          })
+          inBackground(
+            carry('halves', async () => {
+              const { front, back } = await cut();
+              saveFile(`${file}-front.stl`, front, STL);
+              saveFile(`${file}-back.stl`, back, STL);
+            }),
+          )
         }
       >
         Mold halves, STL

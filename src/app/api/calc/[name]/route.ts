@@ -1,5 +1,5 @@
 import { answer } from '@/calculations/answer';
-import { wireError, type WireError } from '@/messages/wire-error';
+import { wireError, type WireError } from '@/text/wire-error';
 
 /** Larger bodies are refused before they are parsed: 4 MiB is some hundred times the largest real plan. */
 const LARGEST_BODY_BYTES = 4 * 1024 * 1024;

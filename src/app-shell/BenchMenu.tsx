@@ -1,0 +1,184 @@
+'use client';
+
+import { App, Button, Modal, Segmented } from 'antd';
+import dayjs from 'dayjs';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useRef, useState } from 'react';
+import { runsCsv, shelfCsv } from '@/data/exchange/csv';
+import type { Preferences } from '@/data/device/preferences';
+import { fileSentence } from '@/text/bench-sentence';
+import { EMPTY_CONTENTS, type BenchContents } from '@/records/bench-file';
+import { LARGEST_FILE_BYTES, readBenchFile } from '@/records/read-bench-file';
+import { useBench } from '@/station-kit/BenchProvider';
+import { freeOf } from '@/model/stock/free-of';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { AppPart } from './AppPart';
+import { JoinPreview } from './JoinPreview';
+import { ReplacePreview, type Pending } from './ReplacePreview';
+import { saveFile } from '@/station-kit/save-file';
+import { StoragePart } from './StoragePart';
+import { TablesPart } from './TablesPart';
+import { useBackUp } from './use-back-up';
+import styles from './bench-menu.module.css';
+import { inBackground } from '@/station-kit/in-background';
+
+/** Units, backups and whole benches. */
+export function BenchMenu({ onClose }: { onClose: () => void }) {
+  const { workshop, view, demo, carryOut } = useBench();
+  const { message } = App.useApp();
+  const preferences = usePreferences();
+  const backUp = useBackUp();
+  const earlier = useLiveQuery(() => workshop.backup.earlierBench(), [workshop]);
+  const chooser = useRef<HTMLInputElement>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const joiner = useRef<HTMLInputElement>(null);
+  const [pending, setPending] = useState<Pending | null>(null);
+  const [joining, setJoining] = useState<{ readonly name: string; readonly contents: BenchContents } | null>(
+    null,
+  );
+
+  const propose = async (title: string, contents: BenchContents) => {
+    setProblem(null);
+    setPending({ title, contents, differences: await workshop.backup.preview(contents) });
+  };
+  const read = async (file: File, use: 'replace' | 'join') => {
+    setPending(null);
+    setJoining(null);
+    setProblem(null);
+    if (file.size > LARGEST_FILE_BYTES) {
+      setProblem(fileSentence({ code: 'file.too-large', bytes: file.size, most: LARGEST_FILE_BYTES }));
+      return;
+    }
+    const reading = readBenchFile(await file.text());
+    if (!reading.ok) setProblem(fileSentence(reading.problem));
+    else if (use === 'join') setJoining({ name: file.name, contents: reading.file.contents });
+    else await propose(`Restore ${file.name}?`, reading.file.contents);
+  };
+  const replace = async ({ contents }: Pending) => {
+    await workshop.backup.restore(contents);
+    setPreferences({ ticketInHand: null, metalInHand: null });
+    setPending(null);
+    void message.success('Done. The bench before is kept; Go back brings it again.');
+  };
+  const shelf = () =>
+    shelfCsv(
+      view.bins.map((bin) => ({
+        bin,
+        onHand: view.levels.get(bin.id) ?? 0,
+        promised: view.promised.get(bin.id) ?? 0,
+        free: freeOf(view, bin.id),
+      })),
+    );
+
+  return (
+    <Modal open title="The bench" onCancel={onClose} footer={null} width={560}>
+      <section className={styles.part}>
+        <h3>Units on this screen</h3>
+        <div className={styles.row}>
+          <Segmented<Preferences['mass']>
+            aria-label="Mass"
+            value={preferences.mass}
+            onChange={(mass) => setPreferences({ mass })}
+            options={[
+              { value: 'g', label: 'g' },
+              { value: 'oz-fraction', label: '3/8 oz' },
+              { value: 'oz', label: '0.38 oz' },
+            ]}
+          />
+          <Segmented<Preferences['length']>
+            aria-label="Length"
+            value={preferences.length}
+            onChange={(length) => setPreferences({ length })}
+            options={['mm', 'in']}
+          />
+          <Segmented<Preferences['temperature']>
+            aria-label="Temperature"
+            value={preferences.temperature}
+            onChange={(temperature) => setPreferences({ temperature })}
+            options={[
+              { value: 'C', label: '°C' },
+              { value: 'F', label: '°F' },
+            ]}
+          />
+        </div>
+      </section>
+      <section className={styles.part}>
+        <h3>Files</h3>
+        <div className={styles.row}>
+          <Button type="primary" onClick={() => inBackground(backUp())}>
+            Back up
+          </Button>
+          <Button onClick={() => chooser.current?.click()}>Restore</Button>
+          <Button onClick={() => joiner.current?.click()}>Join another device</Button>
+          <Button onClick={() => saveFile('ruvek-shelf.csv', shelf(), 'text/csv')}>Shelf as CSV</Button>
+          <Button
+            onClick={() => saveFile('ruvek-runs.csv', runsCsv(view.runs, view.bins, view.molds), 'text/csv')}
+          >
+            Runs as CSV
+          </Button>
+        </div>
+        <input
+          ref={chooser}
+          type="file"
+          accept=".json,application/json"
+          className="unseen"
+          tabIndex={-1}
+          aria-label="Saved bench to restore"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            event.target.value = '';
+            if (file) inBackground(read(file, 'replace'));
+          }}
+        />
+        <input
+          ref={joiner}
+          type="file"
+          accept=".json,application/json"
+          className="unseen"
+          tabIndex={-1}
+          aria-label="Saved bench to join"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            event.target.value = '';
+            if (file) inBackground(read(file, 'join'));
+          }}
+        />
+        {problem ? (
+          <p role="alert" className={styles.problem}>
+            {problem}
+          </p>
+        ) : null}
+        <p className={styles.quiet}>
+          {preferences.backedUpAt === null
+            ? 'Never backed up from this screen. The bench lives in this browser alone until you do.'
+            : `Last backed up ${dayjs(preferences.backedUpAt).format('ddd D MMM, HH:mm')}.`}
+        </p>
+      </section>
+      <section className={styles.part}>
+        <h3>Another bench</h3>
+        <div className={styles.row}>
+          <Button onClick={() => inBackground(propose('Open the demo bench?', demo()))}>Demo bench</Button>
+          <Button onClick={() => inBackground(propose('Clear the bench?', EMPTY_CONTENTS))}>
+            Empty bench
+          </Button>
+          {earlier ? (
+            <Button onClick={() => inBackground(carryOut(workshop.backup.goBack()))}>
+              Go back to the bench of {dayjs(earlier).format('D MMM, HH:mm')}
+            </Button>
+          ) : null}
+        </div>
+      </section>
+      <TablesPart />
+      <StoragePart />
+      <AppPart />
+      {joining ? <JoinPreview {...joining} onDone={() => setJoining(null)} /> : null}
+      {pending ? (
+        <ReplacePreview
+          pending={pending}
+          onGo={() => inBackground(replace(pending))}
+          onLeave={() => setPending(null)}
+        />
+      ) : null}
+    </Modal>
+  );
+}

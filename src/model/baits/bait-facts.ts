@@ -1,0 +1,230 @@
+import { baitVolume } from '@/core/builds/bait-volume';
+import { armLength, bladesOf, frameSizes, type Build, type BuildPiece } from '@/core/builds/build';
+import { findKind } from '@/core/builds/kinds/index';
+import type { BaitFacts } from '@/core/builds/kinds/definition';
+import { runBlades, type BladeRun } from '@/core/builds/run-blades';
+import { weighBuild } from '@/core/builds/weigh-build';
+import { rollUpCost } from '@/core/cost/roll-up-cost';
+import { sum } from '@/core/numeric/sum';
+import { countBuildable } from '@/core/stock/count-buildable';
+import type { HeadBin } from '@/records/bin';
+import type { BuildRecord } from '@/records/build';
+import { hasWiredHead, looseSkirt, usesOf } from '../bills/build-uses';
+import type { BenchFacts } from '../bench/bench-facts';
+import type { BenchView } from '../bench/bench-view';
+import { freeOf } from '../stock/free-of';
+import { bodyRadiusMm } from '../heads/head-facts';
+import { skirtMassOf } from '../skirts/skirt-facts';
+import { versionText } from '../versions/version-text';
+
+/** A build as it is kept, or as it lies half made on the bench. */
+export type BuildLike = Pick<
+  BuildRecord,
+  'kind' | 'head' | 'skirtId' | 'frameBinId' | 'armMm' | 'arm' | 'end' | 'slots' | 'minFreeMm' | 'pattern'
+>;
+
+/** A measured part of the shelf as the sums take it; null where it is gone or nobody measured it. */
+export function pieceOf(binId: string | null, { binById }: Pick<BenchFacts, 'binById'>): BuildPiece | null {
+  const bin = binId === null ? undefined : binById.get(binId);
+  if (bin?.kind !== 'part' || !bin.gauge) return null;
+  return { binId: bin.id, name: bin.name, gauge: bin.gauge, massG: bin.massG };
+}
+
+/** A build as the core takes it. Parts that are gone are left out. */
+export function buildOf(record: BuildLike, view: BenchFacts): Build {
+  const frame = pieceOf(record.frameBinId, view);
+  return {
+    kind: record.kind,
+    frame,
+    armMm: record.armMm,
+    arm: record.arm.flatMap(({ id, binId, bladeBinId }) => {
+      const part = pieceOf(binId, view);
+      return part ? [{ id, part, blade: pieceOf(bladeBinId, view) }] : [];
+    }),
+    end: { hanger: pieceOf(record.end.binId, view), blade: pieceOf(record.end.bladeBinId, view) },
+    slots: record.slots.flatMap(({ slot, binId }) => {
+      const part = pieceOf(binId, view);
+      return part ? [{ slot, part }] : [];
+    }),
+    head: headOf(record, frame, view),
+    minFreeMm: record.minFreeMm,
+  };
+}
+
+function headOf({ head }: BuildLike, frame: BuildPiece | null, view: BenchFacts): Build['head'] {
+  const { headG, bodyMm, gapeMm } = frame?.gauge.sizes ?? {};
+  if (headG !== undefined) {
+    return { massG: headG, radiusMm: (bodyMm ?? 12) / 2, gapeMm: gapeMm ?? null };
+  }
+  if (!head) return null;
+  const hook = head.hookBinId === null ? null : (view.hooks.get(head.hookBinId) ?? null);
+  return {
+    massG: head.nominalG,
+    radiusMm: bodyRadiusMm({ ...head, metalBinId: null }, view) ?? 6,
+    gapeMm: hook?.gapeMm ?? null,
+  };
+}
+
+export interface WeightLine {
+  readonly name: string;
+  /** Null where nobody weighed it. */
+  readonly massG: number | null;
+  readonly count: number;
+  readonly is: 'head' | 'part' | 'soft';
+}
+
+/** What a finished bait weighs, part by part. A wire with its head counts as the marked head, and wire and hook. */
+export function weightLines(record: BuildLike, view: BenchFacts): WeightLine[] {
+  const build = buildOf(record, view);
+  const skirt = record.skirtId === null ? null : (view.skirtById.get(record.skirtId) ?? null);
+  const headG = build.frame?.gauge.sizes.headG;
+  const pieces = [
+    ...build.arm.flatMap(({ part, blade }) => [part, blade]),
+    build.end.hanger,
+    build.end.blade,
+    ...build.slots.map(({ part }) => part),
+  ].filter((piece): piece is BuildPiece => piece !== null);
+  const unlike = [...new Map(pieces.map((piece) => [piece.binId, piece])).values()];
+  return [
+    ...(build.head ? [{ name: 'Head, marked', massG: build.head.massG, count: 1, is: 'head' as const }] : []),
+    ...(build.frame
+      ? [
+          {
+            name: headG === undefined ? 'Wire' : 'Its wire and hook',
+            massG: build.frame.massG === null ? null : build.frame.massG - (headG ?? 0),
+            count: 1,
+            is: 'part' as const,
+          },
+        ]
+      : []),
+    ...unlike.map(({ binId, name, massG, gauge }) => ({
+      name,
+      massG,
+      count: pieces.filter((piece) => piece.binId === binId).length,
+      is: gauge.as === 'trailer' ? ('soft' as const) : ('part' as const),
+    })),
+    ...(skirt
+      ? [
+          {
+            name: `Skirt, ${versionText(skirt)}`,
+            massG: skirtMassOf(skirt, view),
+            count: 1,
+            is: 'soft' as const,
+          },
+        ]
+      : []),
+  ];
+}
+
+/** What it weighs in all; parts nobody weighed count nothing and are named. */
+export function finishedOf(lines: readonly WeightLine[], targetG?: number, toleranceShare?: number) {
+  const parts = lines.map(({ name, massG, count }) => ({ name, massG: massG ?? 0, count }));
+  return {
+    ...(parts.length === 0
+      ? { finishedG: 0, offShare: null, within: null }
+      : weighBuild(parts, targetG, toleranceShare)),
+    unweighed: lines.filter(({ massG }) => massG === null).map(({ name }) => name),
+  };
+}
+
+/** How the blades run, as an estimate; null without a blade. */
+export function runOf(
+  record: BuildLike & Pick<BuildRecord, 'seenMs'>,
+  view: BenchFacts,
+): (BladeRun & { readonly isSeen: boolean }) | null {
+  const lines = weightLines(record, view);
+  const of = (is: WeightLine['is']) =>
+    sum(lines.filter((line) => line.is === is).map(({ massG, count }) => (massG ?? 0) * count));
+  const massG = sum([of('head'), of('part'), of('soft')]);
+  const blades = bladesOf(buildOf(record, view)).flatMap(({ gauge: { form, sizes } }) =>
+    form && sizes.lengthMm && sizes.widthMm
+      ? [{ form, lengthMm: sizes.lengthMm, widthMm: sizes.widthMm }]
+      : [],
+  );
+  if (blades.length === 0) return null;
+  const bait = { blades, massG, volumeCm3: baitVolume(of('head'), of('part'), of('soft')) };
+  const plain = runBlades(bait);
+  if (!plain.ok) return null;
+  if (record.seenMs === null) return { ...plain.value, isSeen: false };
+  const seen = runBlades({ ...bait, seenFactor: record.seenMs / plain.value.slowestMs });
+  return seen.ok ? { ...seen.value, isSeen: true } : null;
+}
+
+/** Heads on the rack that a build could take: of its style, weight and hook. Those in its skirt, then bare ones. */
+export function headsFor(record: BuildLike, view: BenchFacts): HeadBin[] {
+  const { head } = record;
+  if (!head || hasWiredHead(record, view)) return [];
+  return view.bins
+    .filter(
+      (bin): bin is HeadBin =>
+        bin.kind === 'head' &&
+        bin.style === head.style &&
+        bin.nominalG === head.nominalG &&
+        (head.hookBinId === null || bin.hookBinId === head.hookBinId) &&
+        (bin.skirtId === null || bin.skirtId === record.skirtId) &&
+        (view.levels.get(bin.id) ?? 0) > 0,
+    )
+    .sort(
+      (a, b) =>
+        Number(b.coatId === head.coatId) - Number(a.coatId === head.coatId) ||
+        (view.levels.get(b.id) ?? 0) - (view.levels.get(a.id) ?? 0),
+    );
+}
+
+/** The free shelf as the sums take it, with what all its bins are worth of one another. */
+export function shelfOf(view: BenchView): { item: string; onHand: number; reserved: number }[] {
+  return view.bins.map(({ id }) => ({ item: id, onHand: freeOf(view, id), reserved: 0 }));
+}
+
+/** How many of a build the free shelf gives now, and what runs out first. Heads of any color count. */
+export function buildableOf(record: BuildLike, view: BenchView): { count: number; limiting: string[] } {
+  const recipe = usesOf(record);
+  const heads = record.head && !hasWiredHead(record, view) ? headsFor(record, view) : null;
+  const headCount = heads ? sum(heads.map(({ id }) => freeOf(view, id))) : Infinity;
+  if (recipe.length === 0) return { count: heads ? headCount : 0, limiting: [] };
+  const { count, limiting } = countBuildable(recipe, shelfOf(view));
+  const name = (id: string) => view.binById.get(id)?.name ?? skirtName(id, view);
+  if (headCount < count) return { count: headCount, limiting: ['the head'] };
+  return { count, limiting: limiting.map(name) };
+}
+
+function skirtName(binId: string, view: BenchFacts): string {
+  const skirt = view.skirts.find(({ id }) => looseSkirt(id) === binId);
+  return skirt ? `loose skirts, ${versionText(skirt)}` : 'a part gone';
+}
+
+/** What a bait costs in parts: each priced part, with what nobody priced named. */
+export function costOf(record: BuildLike, view: BenchFacts): { each: number; unpriced: string[] } {
+  const priced = usesOf(record).map(({ item, qty }) => {
+    const bin = view.binById.get(item);
+    const cost = bin?.kind === 'part' || bin?.kind === 'strand' ? bin.costEach : null;
+    return { name: bin?.name ?? skirtName(item, view), qty, unitCost: cost };
+  });
+  const parts = priced.flatMap(({ unitCost, ...part }) => (unitCost === null ? [] : [{ ...part, unitCost }]));
+  const each =
+    parts.length === 0 ? 0 : rollUpCost({ parts, labour: [], tooling: [], energy: [], batch: 1 }).perPiece;
+  return { each, unpriced: priced.filter(({ unitCost }) => unitCost === null).map(({ name }) => name) };
+}
+
+/** What the steps of its kind speak of. */
+function stepFacts(record: BuildLike, view: BenchFacts): BaitFacts {
+  const build = buildOf(record, view);
+  const skirt = record.skirtId === null ? null : (view.skirtById.get(record.skirtId) ?? null);
+  const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
+  const { hanger, blade } = build.end;
+  return {
+    arm: build.arm.map(({ part, blade: hung }) =>
+      hung ? `${lower(part.name)} with ${lower(hung.name)}` : lower(part.name),
+    ),
+    end: hanger ? `${lower(hanger.name)}${blade ? ` with ${lower(blade.name)}` : ''}` : null,
+    slots: Object.fromEntries(build.slots.map(({ slot, part }) => [slot, lower(part.name)])),
+    skirt: skirt ? versionText(skirt) : null,
+    head: record.head ? 'the head' : null,
+    isShortened: build.armMm !== null && armLength(build) < frameSizes(build).upperMm,
+  };
+}
+
+/** The steps of a build's card. */
+export function stepsOf(record: BuildLike, view: BenchFacts) {
+  return findKind(record.kind).steps(stepFacts(record, view));
+}

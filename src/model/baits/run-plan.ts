@@ -1,0 +1,56 @@
+import { compareNames } from '@/core/numeric/compare-names';
+import type { BuildRecord } from '@/records/build';
+import { tallyByItem } from '@/core/stock/tally-by-item';
+import { hasWiredHead, looseSkirt, usesOf } from '../bills/build-uses';
+import type { BenchFacts } from '../bench/bench-facts';
+import type { KitLine } from '../kits/kit-line';
+import { headsFor } from './bait-facts';
+
+export interface Kit {
+  readonly lines: readonly KitLine[];
+  readonly canBegin: boolean;
+  /** A head is needed and none was chosen. */
+  readonly wantsHead: boolean;
+}
+
+/** What a run of so many takes of each bin, in the order in which the bins lie; heads from the bin chosen. */
+export function kitOf(build: BuildRecord, count: number, headBinId: string | null, view: BenchFacts): Kit {
+  const head = headBinId === null ? null : view.binById.get(headBinId);
+  const wears = head?.kind === 'head' && head.skirtId !== null && head.skirtId === build.skirtId;
+  const uses = usesOf(build).filter(
+    ({ item }) => !(wears && build.skirtId !== null && item === looseSkirt(build.skirtId)),
+  );
+  const all = headBinId === null ? uses : [...uses, { item: headBinId, qty: 1 }];
+  const lines = [...tallyByItem(all)]
+    .flatMap(([binId, each]): KitLine[] => {
+      const bin = view.binById.get(binId);
+      const needed = each * count;
+      const onHand = view.levels.get(binId) ?? 0;
+      const used = view.binById.get(`used-${binId}`);
+      const salvaged = used ? (view.levels.get(used.id) ?? 0) : 0;
+      // New parts first; what they lack comes from the salvage box where used ones lie there.
+      const fromUsed = Math.min(salvaged, Math.max(0, needed - onHand));
+      const name = bin?.name ?? 'Loose skirts, none tied yet';
+      const place = bin?.place ?? 'tie them at Skirt';
+      return [
+        ...(needed - fromUsed > 0 ? [{ binId, name, place, needed: needed - fromUsed, onHand }] : []),
+        ...(used && fromUsed > 0
+          ? [{ binId: used.id, name: used.name, place: used.place, needed: fromUsed, onHand: salvaged }]
+          : []),
+      ];
+    })
+    .sort((a, b) => compareNames(a.place, b.place));
+  const wantsHead = build.head !== null && !hasWiredHead(build, view) && headBinId === null;
+  return {
+    lines,
+    wantsHead,
+    canBegin: !wantsHead && lines.length > 0 && lines.every(({ needed, onHand }) => onHand >= needed - 1e-9),
+  };
+}
+
+/** The head's bin to begin with: the one that gives most of a run. */
+export function usualHead(build: BuildRecord, count: number, view: BenchFacts): string | null {
+  const heads = headsFor(build, view);
+  const enough = heads.find(({ id }) => (view.levels.get(id) ?? 0) >= count);
+  return (enough ?? heads[0])?.id ?? null;
+}

@@ -1,0 +1,32 @@
+import { tallyByItem } from '@/core/stock/tally-by-item';
+import type { BuildRecord } from '@/records/build';
+import type { BenchFacts } from '../bench/bench-facts';
+
+/** What one bait takes of each bin; loose skirts where its heads do not wear one. Heads are chosen when a run begins. */
+export function usesOf(
+  record: Pick<BuildRecord, 'frameBinId' | 'arm' | 'end' | 'slots' | 'skirtId'>,
+): { item: string; qty: number }[] {
+  const bins = [
+    record.frameBinId,
+    ...record.arm.flatMap(({ binId, bladeBinId }) => [binId, bladeBinId]),
+    record.end.binId,
+    record.end.bladeBinId,
+    ...record.slots.map(({ binId }) => binId),
+    record.skirtId === null ? null : looseSkirt(record.skirtId),
+  ].filter((binId): binId is string => binId !== null);
+  return [...tallyByItem(bins.map((item) => ({ item, qty: 1 })))].map(([item, qty]) => ({ item, qty }));
+}
+
+/** The bin of loose skirts of a recipe's version. */
+export function looseSkirt(skirtId: string): string {
+  return `loose-${skirtId}`;
+}
+
+/** Whether the wire brings its own head. */
+export function hasWiredHead(
+  record: Pick<BuildRecord, 'frameBinId'>,
+  { binById }: Pick<BenchFacts, 'binById'>,
+): boolean {
+  const frame = record.frameBinId === null ? undefined : binById.get(record.frameBinId);
+  return frame?.kind === 'part' && frame.gauge?.sizes.headG !== undefined;
+}

@@ -1,0 +1,99 @@
+import type { Promised } from '@/core/stock/allot-promises';
+import type { TicketLine, TicketWare } from '@/records/ticket';
+import type { BenchFacts } from '../bench/bench-facts';
+import { billOf, takenByBill, type PieceKind } from './bill-of';
+import { inOrderOfDue } from '../tickets/in-order-of-due';
+import { newestOfFamily } from '../versions/newest-by-family';
+
+/** The newest version of a ware's family; null where it is gone. */
+export function wareRecord(
+  { kind, family }: Pick<TicketWare, 'kind' | 'family'>,
+  { builds, rigs }: Pick<BenchFacts, 'builds' | 'rigs'>,
+): Extract<PieceKind, { kind: 'build' | 'rig' }> | null {
+  if (kind === 'build') {
+    const build = newestOfFamily(family, builds);
+    return build ? { kind, build } : null;
+  }
+  const rig = newestOfFamily(family, rigs);
+  return rig ? { kind, rig } : null;
+}
+
+/** What a ware is called. */
+export function wareName(
+  ware: Pick<TicketWare, 'kind' | 'family'>,
+  view: Pick<BenchFacts, 'builds' | 'rigs'>,
+): string {
+  const record = wareRecord(ware, view);
+  if (!record) return 'something gone';
+  return record.kind === 'build' ? record.build.name : record.rig.name;
+}
+
+/** Bins of finished pieces of a ware's family, whatever version, as good as new. */
+export function finishedBins(
+  { kind, family }: Pick<TicketWare, 'kind' | 'family'>,
+  { bins, buildById, rigById }: Pick<BenchFacts, 'bins' | 'buildById' | 'rigById'>,
+): string[] {
+  return bins.flatMap((bin) => {
+    if (bin.kind !== 'part' || bin.condition !== 'new') return [];
+    const of = kind === 'build' ? buildById.get(bin.buildId ?? '') : rigById.get(bin.rigId ?? '');
+    return of?.family === family ? [bin.id] : [];
+  });
+}
+
+/** What a line still takes for its color, its skirt, its guard. Metal and hooks are promised by what is cast. */
+function dressingOf(line: TicketLine, ticketId: string, view: BenchFacts): Promised[] {
+  const parts = new Map<string, number>();
+  const add = (taken: ReadonlyMap<string, number>) => {
+    for (const [item, qty] of taken) parts.set(item, (parts.get(item) ?? 0) + qty);
+  };
+  const uncoated = Math.max(0, line.count - (view.coated.get(line.id) ?? 0));
+  const untied = Math.max(0, line.count - (view.tied.get(line.id) ?? 0));
+  const bare = billOf({ kind: 'head', head: { ...line, coatId: null, skirtId: null } }, view);
+  if (line.coatId !== null && uncoated > 0) {
+    const coated = takenByBill(billOf({ kind: 'head', head: { ...line, skirtId: null } }, view), uncoated);
+    for (const item of takenByBill(bare).keys()) coated.delete(item);
+    add(coated);
+  }
+  const skirt = line.skirtId === null ? undefined : view.skirtById.get(line.skirtId);
+  if (skirt && untied > 0) {
+    const tied = takenByBill(billOf({ kind: 'skirt', skirt }, view), untied);
+    if (line.collarBinId !== null && skirt.collar.binId !== null) {
+      tied.delete(skirt.collar.binId);
+      tied.set(line.collarBinId, untied);
+    }
+    if (line.guardBinId !== null) tied.set(line.guardBinId, untied);
+    add(tied);
+  }
+  return [...parts].map(([item, qty]) => ({ forWhom: ticketId, item, qty }));
+}
+
+/** What a ware still takes: finished ones that lie there first, then the parts of those to be made. */
+function wareNeeds(
+  ware: TicketWare,
+  ticketId: string,
+  view: BenchFacts,
+  free: Map<string, number>,
+): Promised[] {
+  let left = Math.max(0, ware.count - (view.made.get(ware.id) ?? 0));
+  const promised: Promised[] = [];
+  for (const item of finishedBins(ware, view)) {
+    const there = free.get(item) ?? Math.max(0, view.levels.get(item) ?? 0);
+    const some = Math.min(there, left);
+    free.set(item, there - some);
+    left -= some;
+    if (some > 0) promised.push({ forWhom: ticketId, item, qty: some });
+  }
+  const piece = left > 0 ? wareRecord(ware, view) : null;
+  if (!piece) return promised;
+  const taken = [...takenByBill(billOf(piece, view), left)];
+  return [...promised, ...taken.map(([item, qty]) => ({ forWhom: ticketId, item, qty }))];
+}
+
+/** What colors, skirts, guards, baits and rigs of open tickets still take, in the order in which they are due. */
+export function promiseDressing(view: BenchFacts): Promised[] {
+  const free = new Map<string, number>();
+  return inOrderOfDue(view.tickets.filter(({ state }) => state === 'open')).flatMap((ticket) => [
+    ...ticket.lines.flatMap((line) => dressingOf(line, ticket.id, view)),
+    ...ticket.wares.flatMap((ware) => wareNeeds(ware, ticket.id, view, free)),
+  ]);
+}

@@ -1,0 +1,65 @@
+import { findStyle } from '@/core/cavities/styles/index';
+import { shapeCavity } from '@/core/cavities/shape-cavity';
+import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
+import { headPiece, type HeadPiece } from '@/core/coats/head-piece';
+import { mixMetal } from '@/core/metals/mix-metal';
+import { castFromCavity } from '@/core/tickets/cast-from-cavity';
+import type { Cavity } from '@/records/mold';
+import { ELEMENTS } from '@/reference/elements';
+import type { BenchFacts } from '../bench/bench-facts';
+
+/** A head as the shelf or a ticket knows it. */
+export interface HeadOf {
+  readonly style: string;
+  readonly nominalG: number;
+  readonly hookBinId: string | null;
+  readonly metalBinId: string | null;
+}
+
+export type Facts = Pick<BenchFacts, 'molds' | 'hooks' | 'metals'>;
+
+/** Where nobody knows the metal: lead, about. */
+const ABOUT = { densityGcm3: 11.1, shrinkLinear: 0.008, specificHeatJkgK: 132 };
+
+/** The cavity that a head most likely came from: of its style and mark, taking its hook before others. */
+function cavityOf({ style, nominalG, hookBinId }: HeadOf, { molds, hooks }: Facts): Cavity | null {
+  const size = hookBinId === null ? undefined : hooks.get(hookBinId)?.size;
+  const like = molds
+    .flatMap(({ cavities }) => cavities)
+    .filter((cavity) => cavity.style === style && cavity.nominalG === nominalG);
+  return like.find(({ hookSizes }) => size !== undefined && hookSizes.includes(size)) ?? like[0] ?? null;
+}
+
+/** What of a head is heated: its metal, the steel in it, its skin; null where its style is not known. */
+export function pieceOf(head: HeadOf, facts: Facts): HeadPiece | null {
+  const metal = facts.metals.find(({ id }) => id === head.metalBinId);
+  const mixed = metal?.composition ? mixMetal(metal.composition, ELEMENTS) : null;
+  const hook = head.hookBinId === null ? null : (facts.hooks.get(head.hookBinId) ?? null);
+  const cavity = cavityOf(head, facts);
+  const hookShare = cavity?.hookShare ?? findStyle(head.style)?.hookShare ?? 0;
+  const cast = cavity && metal ? castFromCavity(cavity, metal, hook) : null;
+  const metalG = cast?.ok ? cast.value.metalG : Math.max(0.1, head.nominalG - (hook?.massG ?? 0));
+  return headPiece({
+    metalG,
+    metalJkgK: mixed?.ok ? mixed.value.specificHeatJkgK : ABOUT.specificHeatJkgK,
+    steelInG: (hook?.massG ?? 0) * hookShare,
+    cavity,
+    style: head.style,
+    bodyCm3: metalG / castGramsPerCm3(metal ?? ABOUT),
+  });
+}
+
+/** What the body of a head fills: of its cavity, else of its weight less its hook, cm³. */
+export function bodyCm3(head: HeadOf, facts: Facts): number {
+  const known = cavityOf(head, facts);
+  if (known) return known.volumeCm3;
+  const hook = head.hookBinId === null ? null : (facts.hooks.get(head.hookBinId) ?? null);
+  const metal = facts.metals.find(({ id }) => id === head.metalBinId) ?? ABOUT;
+  return Math.max(head.nominalG * 0.3, head.nominalG - (hook?.massG ?? 0)) / castGramsPerCm3(metal);
+}
+
+/** How far the body of a head reaches from its axis, mm; null where its style is not known. */
+export function bodyRadiusMm(head: HeadOf, facts: Facts): number | null {
+  const style = findStyle(head.style);
+  return style ? shapeCavity(style, bodyCm3(head, facts)).radiusMm : null;
+}

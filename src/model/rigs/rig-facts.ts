@@ -1,0 +1,69 @@
+import { oncePer } from '@/core/numeric/once-per';
+import { compareNames } from '@/core/numeric/compare-names';
+import { chosenOf } from '@/core/rigs/judge-rig';
+import { findRigKind } from '@/core/rigs/kinds/index';
+import type { RigFacts } from '@/core/rigs/kinds/definition';
+import type { RigPiece } from '@/core/rigs/rig';
+import { lengthsOnShelf, type ShelfLength } from '@/core/stock/lengths-on-shelf';
+import { tallyByItem } from '@/core/stock/tally-by-item';
+import type { Bin } from '@/records/bin';
+import { rigPieceOf } from '@/records/rig-piece';
+import type { RigRecord } from '@/records/rig';
+import { cutsOf, rigOf, rigPieces, type RigLike } from '../bills/rig-uses';
+import type { BenchFacts } from '../bench/bench-facts';
+import { newestByFamily } from '../versions/newest-by-family';
+import type { BenchView } from '../bench/bench-view';
+import { freeOf } from '../stock/free-of';
+
+/** Everything of the shelf that a rig can use, by its drawer. */
+export function rigShelf({ bins }: Pick<BenchFacts, 'bins'>): readonly RigPiece[] {
+  return piecesOf(bins);
+}
+
+const piecesOf = oncePer((bins: readonly Bin[]): readonly RigPiece[] =>
+  bins.flatMap((bin) => rigPieceOf(bin) ?? []).sort((a, b) => compareNames(a.name, b.name)),
+);
+
+/** The lengths of a bin that is kept by length, longest first. */
+export function lengthsOf(binId: string, view: Pick<BenchFacts, 'lengthEntries' | 'levels'>): ShelfLength[] {
+  const own = view.lengthEntries.filter((entry) => entry.binId === binId);
+  return lengthsOnShelf(own, view.levels.get(binId) ?? 0);
+}
+
+/** What a kind makes its steps of. */
+function rigFacts(record: RigLike, view: Pick<BenchFacts, 'binById' | 'allowances'>): RigFacts {
+  const rig = rigOf(record, view);
+  const names = Object.fromEntries(
+    Object.entries(chosenOf(rig.items)).map(([place, { name }]) => [place, name]),
+  );
+  const placeOf = new Map(rig.items.map(({ id, place }) => [id, place]));
+  const cuts = cutsOf(record, view).map(({ itemId, name, cutMm }) => {
+    return { place: placeOf.get(itemId) ?? null, name, cutMm };
+  });
+  return { picks: rig.picks, wants: rig.wants, names, cuts };
+}
+
+export function stepsOfRig(record: RigLike, view: Pick<BenchFacts, 'binById' | 'allowances'>) {
+  return findRigKind(record.kind).steps(rigFacts(record, view));
+}
+
+/** The newest version of every rig that was not put away, the latest first. */
+export function newestRigs(rigs: readonly RigRecord[]): RigRecord[] {
+  return newestByFamily(rigs).sort((a, b) => b.createdAt - a.createdAt || compareNames(a.name, b.name));
+}
+
+/** How many rigs the free shelf gives, and what runs out first: counted parts by their count, lengths by the millimeter. */
+export function riggable(
+  record: RigLike,
+  view: Pick<BenchView, 'binById' | 'allowances' | 'levels' | 'promised'>,
+): { readonly count: number; readonly limiting: readonly string[] } {
+  const cuts = cutsOf(record, view).map(({ binId, cutMm }) => ({ item: binId, qty: cutMm }));
+  const uses = [...tallyByItem([...rigPieces(record, view), ...cuts])].filter(([, qty]) => qty > 0);
+  if (uses.length === 0) return { count: 0, limiting: [] };
+  const counts = uses.map(([binId, qty]) => Math.floor(freeOf(view, binId) / qty + 1e-9));
+  const count = Math.min(...counts);
+  const limiting = uses.flatMap(([binId], at) =>
+    counts[at] === count ? [view.binById.get(binId)?.name ?? 'a bin gone'] : [],
+  );
+  return { count, limiting };
+}

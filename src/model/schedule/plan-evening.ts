@@ -1,0 +1,116 @@
+import { learnBeat, type LearnedBeat } from '@/core/pours/learn-beat';
+import { layOutEvening, type Evening } from '@/core/pours/lay-out-evening';
+import { orderBlocks } from '@/core/pours/order-blocks';
+import type { PourPlan } from '@/core/pours/pour-plan';
+import { pullList, type PullItem } from '@/core/pours/pull-list';
+import type { Session } from '@/core/tickets/lay-out-session';
+import type { Pour } from '@/records/run';
+import type { BenchView } from '../bench/bench-view';
+import type { Takes } from '../tickets/session-takes';
+
+/**
+ * A plan with its blocks in the order in which they are worked: small castings first, large ones after.
+ *
+ * @example inOrder(plan, session).runs[0].moldId // the block of the smallest castings
+ */
+export function inOrder(plan: PourPlan, session: Session): PourPlan {
+  const heaviest = (moldId: string) =>
+    Math.max(0, ...session.cells.filter((cell) => cell.moldId === moldId).map(({ metalG }) => metalG));
+  const placed = plan.runs.map((run) => ({ moldId: run.moldId, heaviestG: heaviest(run.moldId), run }));
+  return { ...plan, runs: orderBlocks(placed).map(({ run }) => run) };
+}
+
+/**
+ * The beat of every mold from the maker's own runs, where there are enough.
+ *
+ * @example learnBeats(pours).get('block-f')?.secondsPerPour // 46.2
+ */
+export function learnBeats(pours: readonly Pour[]): ReadonlyMap<string, LearnedBeat> {
+  const evenings = new Map<string, Map<string, number[]>>();
+  for (const { moldId, runId, at } of [...pours].sort((a, b) => a.at - b.at)) {
+    const byRun = evenings.get(moldId) ?? new Map<string, number[]>();
+    byRun.set(runId, [...(byRun.get(runId) ?? []), at]);
+    evenings.set(moldId, byRun);
+  }
+  return new Map(
+    [...evenings].flatMap(([moldId, byRun]) => {
+      const learned = learnBeat([...byRun.values()]);
+      return learned ? [[moldId, learned] as const] : [];
+    }),
+  );
+}
+
+/**
+ * The evening that a plan makes, from lighting the pot.
+ *
+ * @example eveningOf(view, plan, takes, beats).totalS // 4980
+ */
+export function eveningOf(
+  view: BenchView,
+  plan: PourPlan,
+  takes: Takes,
+  beats: ReadonlyMap<string, LearnedBeat>,
+): Evening {
+  const { capacityG, heelG } = view.pot;
+  return layOutEvening({
+    blocks: plan.runs.flatMap(({ moldId, pours }) => {
+      const mold = view.moldById.get(moldId);
+      const own = beats.get(moldId);
+      return mold
+        ? [
+            {
+              moldId,
+              pours,
+              secondsPerPour: own?.secondsPerPour ?? mold.secondsPerPour,
+              setupSeconds: mold.setupSeconds,
+              metalPerPourG: (takes.budget.castG + takes.budget.sprueG) / Math.max(1, plan.pours),
+              spreadS: own?.spreadS ?? null,
+              eveningSpreadS: own?.eveningSpreadS ?? null,
+            },
+          ]
+        : [];
+    }),
+    chargeG: takes.budget.chargeG,
+    capacityG,
+    heelG,
+    meltMinutes: view.bench.pot.meltMinutes,
+    pace: view.bench.pace,
+  });
+}
+
+/**
+ * What to lay out for a plan, by where it lies.
+ *
+ * @example pullFor(view, plan, takes, own)[0].place // 'Drawer 1'
+ */
+export function pullFor(
+  view: BenchView,
+  plan: PourPlan,
+  takes: Takes,
+  own: ReadonlyMap<string, number>,
+): PullItem[] {
+  const blocks = plan.runs.flatMap(({ moldId, pours, fills }) => {
+    const mold = view.moldById.get(moldId);
+    if (!mold) return [];
+    const used = new Set(fills.flatMap(({ cavities }) => cavities));
+    const inserts = new Map<string, { name: string; count: number; removed: boolean }>();
+    for (const [index, cavity] of mold.cavities.entries()) {
+      for (const { name, count, removed } of used.has(index) ? cavity.inserts : []) {
+        const known = inserts.get(name);
+        inserts.set(name, { name, removed, count: (known?.count ?? 0) + count * mold.copies });
+      }
+    }
+    return [{ name: mold.name, place: mold.place, inserts: [...inserts.values()], pours }];
+  });
+  const hooks = [...view.hooks.values()].map(({ id, name, place, size }) => ({
+    id,
+    name,
+    place,
+    size,
+    free: Math.max(
+      0,
+      (view.levels.get(id) ?? 0) - Math.max(0, (view.promised.get(id) ?? 0) - (own.get(id) ?? 0)),
+    ),
+  }));
+  return pullList(blocks, hooks, takes.budget.hooks);
+}

@@ -1,0 +1,65 @@
+import { learnHold, USUAL_GRIP, type HeldNote } from '@/core/water/grip';
+import { holdInCurrent, type LineAnswer } from '@/core/water/hold-in-current';
+import type { WaterNote } from '@/records/water-note';
+import type { BenchFacts } from '../bench/bench-facts';
+
+/** What the weight is asked for. */
+export interface HoldQuestion {
+  readonly depthM: number;
+  readonly castM: number;
+  readonly currentMs: number;
+  readonly lineMm: number;
+  readonly driftMs: number;
+  readonly bottom: NonNullable<WaterNote['bottom']>;
+  readonly metalGcm3: number;
+}
+
+export const FIRST_QUESTION: HoldQuestion = {
+  ...{ depthM: 4, castM: 20, currentMs: 0.3, lineMm: 0.2, driftMs: 0, bottom: 'sand', metalGcm3: 11.1 },
+};
+
+export interface HoldAnswer {
+  readonly line: LineAnswer;
+  /** By the sums alone, and as the maker's notes set it right, g. */
+  readonly reckonedG: number;
+  readonly massG: number;
+  readonly factor: number;
+  readonly notes: number;
+  /** The lightest mark of the molds that is enough; null where none is. */
+  readonly markG: number | null;
+}
+
+const holdOf = ({ bottom, ...rest }: HoldQuestion) => holdInCurrent({ ...rest, grip: USUAL_GRIP[bottom] });
+
+/** Notes that say how a weight felt where depth, cast, line, current and bottom are known. */
+function heldNotes(notes: readonly WaterNote[], metalGcm3: number): HeldNote[] {
+  return notes.flatMap(({ weightG, feel, depthM, castM, currentMs, lineMm, bottom }): HeldNote[] => {
+    if (weightG === null || feel === null || !depthM || !castM || !currentMs || !lineMm || bottom === null) {
+      return [];
+    }
+    const reckonedG = holdOf({ depthM, castM, currentMs, lineMm, bottom, driftMs: 0, metalGcm3 }).massG;
+    return [{ weightG, feel, reckonedG }];
+  });
+}
+
+/** The weight for a water: the sums, set right by what the maker noted at that place, else anywhere. */
+export function weightFor(
+  question: HoldQuestion,
+  place: string | null,
+  { waterNotes, molds }: Pick<BenchFacts, 'waterNotes' | 'molds'>,
+): HoldAnswer {
+  const line = holdOf(question);
+  const there = heldNotes(
+    waterNotes.filter((note) => place !== null && note.place === place),
+    question.metalGcm3,
+  );
+  const notes = there.length > 0 ? there : heldNotes(waterNotes, question.metalGcm3);
+  const factor = learnHold(notes);
+  const massG = line.massG * factor;
+  const marks = molds.flatMap(({ cavities }) => cavities.map(({ nominalG }) => nominalG));
+  const enough = marks.filter((mark) => mark >= massG);
+  return {
+    ...{ line, reckonedG: line.massG, massG, factor, notes: notes.length },
+    markG: enough.length > 0 ? Math.min(...enough) : null,
+  };
+}

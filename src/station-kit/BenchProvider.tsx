@@ -1,0 +1,110 @@
+'use client';
+
+import { App } from 'antd';
+import {
+  createContext,
+  startTransition,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+  type ReactNode,
+} from 'react';
+import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { Workshop } from '@/data/workshop';
+import { benchSentence } from '@/text/bench-sentence';
+import type { BenchContents } from '@/records/bench-file';
+import { benchModel } from '@/model/bench/bench-model';
+import type { BenchView } from '@/model/bench/bench-view';
+import { benchStore, type BenchStore } from './bench-store';
+import { onFailure } from './in-background';
+
+interface BenchSource {
+  readonly workshop: Workshop;
+  /** The made-up bench, for those who want to look round. */
+  readonly demo: () => BenchContents;
+}
+
+interface BenchHands extends BenchSource {
+  readonly view: BenchView;
+  /** Carries out a repository call and says why where it is refused or fails. Null then. */
+  readonly carryOut: <T>(call: Promise<BenchOutcome<T>>) => Promise<{ value: T } | null>;
+}
+
+/** What stays the same while the bench is open: the view goes past it, to those who ask for it. */
+interface BenchContextValue extends Omit<BenchHands, 'view'> {
+  readonly store: BenchStore;
+}
+
+const BenchContext = createContext<BenchContextValue | null>(null);
+
+/** Gives the stations the bench: what of it changes is read anew, in this tab or another. */
+export function BenchProvider({ source, children }: { source: BenchSource; children: ReactNode }) {
+  const { message } = App.useApp();
+  const [store] = useState(benchStore);
+  const [isOpen, setIsOpen] = useState(false);
+  const [failure, setFailure] = useState<unknown>(null);
+  useEffect(() => {
+    const model = benchModel();
+    let isFirst = true;
+    return source.workshop.follow((reading) => {
+      store.set(model(reading));
+      // All of a station at once would hold up the page: the first time it is drawn in stretches.
+      if (isFirst) startTransition(() => setIsOpen(true));
+      isFirst = false;
+    }, setFailure);
+  }, [source.workshop, store]);
+  // To the page's error boundary, which says what to do.
+  if (failure !== null) throw failure instanceof Error ? failure : new Error('The bench cannot be read');
+  const tellFailure = useCallback(
+    (error: unknown) => {
+      // A write is carried out as a whole or not at all.
+      const why = error instanceof Error ? error.message : String(error);
+      void message.error(`This failed, and nothing of it was written down: ${why}. Try again.`, 8);
+    },
+    [message],
+  );
+  useEffect(() => onFailure(tellFailure), [tellFailure]);
+  const carryOut = useCallback<BenchHands['carryOut']>(
+    async (call) => {
+      try {
+        const outcome = await call;
+        if (outcome.ok) return { value: outcome.value };
+        void message.error(benchSentence(outcome.problem), 6);
+      } catch (error) {
+        tellFailure(error);
+      }
+      return null;
+    },
+    [message, tellFailure],
+  );
+  const value = useMemo(() => ({ ...source, store, carryOut }), [source, store, carryOut]);
+  if (!isOpen) return <p style={{ padding: 24 }}>Opening the bench.</p>;
+  return <BenchContext.Provider value={value}>{children}</BenchContext.Provider>;
+}
+
+function useBenchContext(): BenchContextValue {
+  const value = useContext(BenchContext);
+  if (!value) throw new Error('useBench requires a BenchProvider above it');
+  return value;
+}
+
+/** The bench, inside a BenchProvider: drawn anew with every change of anything. */
+export function useBench(): BenchHands {
+  const { store, ...hands } = useBenchContext();
+  return { ...hands, view: useSyncExternalStore(store.subscribe, store.get, store.get) };
+}
+
+/**
+ * What a component shows of the bench: it is drawn anew when that is another. `select` gives a slice of the view or a
+ * plain value, which is the very same while nothing in it has changed.
+ *
+ * @example const blocks = useBenchSelect(({ molds }) => molds.length);
+ */
+export function useBenchSelect<Slice>(select: (view: BenchView) => Slice): Slice {
+  const { store } = useBenchContext();
+  const get = () => select(store.get());
+  return useSyncExternalStore(store.subscribe, get, get);
+}

@@ -1,0 +1,47 @@
+import { candidateCures } from '@/core/coats/candidate-cures';
+import { SOLIDUS_MARGIN_C } from '@/core/coats/check-cure';
+import { cureSentences } from '@/text/cure-sentence';
+import { numberText } from '@/text/number-text';
+import { sentence } from '@/text/sentence';
+import { fail } from '@/core/problems/problem';
+import type { PowderBin } from '@/records/bin';
+import type { Coat } from '@/records/coat';
+import { solidusOf, powdersOf, judgeFor, type Bins } from '@/model/coats/coat-facts';
+
+/** What a refusal calls things. */
+export function nameIn({ binById }: Bins): (id: string) => string {
+  return (id) => binById.get(id)?.name ?? 'a metal that nobody noted';
+}
+
+/** How a temperature is written. */
+export type WriteC = (celsius: number) => string;
+
+const inC: WriteC = (celsius) => `${numberText(celsius)} C`;
+
+/**
+ * Why heads of a metal cannot get a color, worst first; empty where they can. A paint that dries in the air suits any.
+ *
+ * @example refusalsOf(coat, 'lot-19', view)[0] // 'Oven at 177 C would melt Lot 19, bismuth-tin (138.5 C). ...'
+ */
+export function refusalsOf(
+  coat: Pick<Coat, 'base' | 'second' | 'clearBinId'>,
+  metalBinId: string | null,
+  view: Bins,
+  writeC: WriteC = inC,
+): string[] {
+  const powders = powdersOf(coat, view);
+  if (powders.length === 0) return [];
+  const judged = candidateCures(powders).map((cure) => judgeFor(cure, powders, [metalBinId], view));
+  if (judged.some(({ isGood }) => isGood)) return softensFirst(powders, metalBinId, view);
+  const [nearest] = judged.sort((a, b) => a.reasons.length - b.reasons.length);
+  return nearest ? cureSentences(nearest, nameIn(view), writeC) : [];
+}
+
+/** The metal may go soft before the powder even sticks to it. */
+function softensFirst(powders: readonly PowderBin[], metalBinId: string | null, { binById }: Bins): string[] {
+  const solidusC = solidusOf(binById.get(metalBinId ?? ''));
+  const fuseC = Math.max(...powders.map((powder) => powder.fuseC));
+  if (solidusC === null) return [];
+  const softenC = solidusC - SOLIDUS_MARGIN_C;
+  return softenC <= fuseC ? [sentence(fail('coat.softens-first', { softenC, fuseC, solidusC }).problem)] : [];
+}

@@ -1,0 +1,31 @@
+import styles from './run.module.css';
+import type { KitLine } from '@/model/kits/kit-line';
+
+/** What a run takes of each bin, by where it lies; what is short is told. `text` is how an amount is written. */
+export function KitTable({
+  lines,
+  text = String,
+}: {
+  readonly lines: readonly KitLine[];
+  readonly text?: (qty: number, binId: string) => string;
+}) {
+  return (
+    <table className={styles.kit}>
+      <caption>The kit, by where it lies</caption>
+      <tbody>
+        {lines.map(({ binId, name, place, needed, onHand }) => (
+          <tr key={binId} data-short={onHand < needed - 1e-9}>
+            <th scope="row">{name}</th>
+            <td>{place}</td>
+            <td>{text(needed, binId)}</td>
+            <td>
+              {onHand < needed - 1e-9
+                ? `${text(needed - onHand, binId)} short: ${text(onHand, binId)} there`
+                : `of ${text(onHand, binId)}`}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

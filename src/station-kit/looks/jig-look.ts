@@ -1,0 +1,72 @@
+import { findStyle } from '@/core/cavities/styles';
+import { findHold } from '@/core/skirts/holds';
+import type { SkirtLayer } from '@/core/skirts/skirt-layer';
+import { strandTones } from '@/core/skirts/strand-tones';
+import type { StrandBin } from '@/records/bin';
+import type { Skirt } from '@/records/skirt';
+import type { JigLook, StrandLook } from '@/ui/skirt-drawing/skirt-look';
+import type { BenchView } from '@/model/bench/bench-view';
+import { lookOf } from './coat-look';
+import { viewOf } from './head-view-of';
+import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
+
+type SkirtRecipe = Pick<Skirt, 'layers' | 'collar' | 'shownOn' | 'hold'>;
+
+/** What may be other than the recipe has it: a head of a ticket, its color, its guard and collar. */
+export type JigChoice = Partial<Skirt['shownOn']> & { readonly collarBinId?: string | null };
+
+/** So many strands of a layer are drawn one by one; of hair, locks of several. */
+const MOST_DRAWN = 60;
+/** From the head's end to where the collar begins, and how long it is, mm. */
+const GAP_MM = 1;
+const COLLAR_MM = 4;
+const GONE_HEX = '#8a8a8a';
+
+/** How a recipe looks on a head; null where the style is not known. */
+export function jigOf(recipe: SkirtRecipe, view: BenchView, choice: JigChoice = {}): JigLook | null {
+  const { collarBinId, ...other } = choice;
+  const on = { ...recipe.shownOn, ...other };
+  const head = viewOf({ ...on, metalBinId: null }, view);
+  if (!head) return null;
+  const coat = on.coatId === null ? null : view.coatById.get(on.coatId);
+  const hexOf = (binId: string | null) => {
+    const bin = binId === null ? undefined : view.binById.get(binId);
+    return bin?.kind === 'part' ? (bin.hex ?? GONE_HEX) : null;
+  };
+  const { diameterMm, headSideMm } = recipe.collar;
+  const takesCollar = findHold(recipe.hold).takesCollar;
+  return {
+    head,
+    coat: coat ? lookOf(coat, view) : null,
+    depth: findStyle(on.style)?.depth ?? 1,
+    layers: layersOf(recipe, view).map(inLocks),
+    looks: recipe.layers.flatMap((layer) => {
+      const material = materialOf(layer, view);
+      return material ? [strandLook(material)] : [];
+    }),
+    collar: {
+      xMm: head.bodyBox.width + GAP_MM + COLLAR_MM,
+      lengthMm: COLLAR_MM,
+      diameterMm,
+      headSideMm,
+    },
+    collarHex: takesCollar ? (hexOf(collarBinId ?? recipe.collar.binId) ?? GONE_HEX) : null,
+    guardHex: hexOf(on.guardBinId),
+    hasRattle: on.rattleBinId !== null,
+    trailerHex: hexOf(on.trailerBinId),
+  };
+}
+
+/** How a material is drawn. */
+export function strandLook({ hex, flakes, translucency }: StrandBin): StrandLook {
+  return { tones: strandTones(hex), flakes, opacity: 1 - 0.5 * translucency };
+}
+
+function inLocks(layer: SkirtLayer): SkirtLayer {
+  if (layer.strands <= MOST_DRAWN) return layer;
+  return {
+    ...layer,
+    strands: MOST_DRAWN,
+    strandWidthMm: (layer.strandWidthMm * layer.strands) / MOST_DRAWN,
+  };
+}

@@ -1,0 +1,68 @@
+'use client';
+
+import { App } from 'antd';
+import { useCallback, useEffect, useState } from 'react';
+import { dropDraft, keepDraft, readDraft } from '@/data/device/drafts';
+
+const MOST_STEPS = 60;
+
+interface DraftBench<T> {
+  readonly draft: T | null;
+  /** What it was before each change, the latest last. */
+  readonly before: readonly T[];
+}
+
+/**
+ * A draft on the bench: changed, stepped back, kept on this screen under `form` until it is kept for good or let go.
+ * `fallback` lies there while nobody has begun one; `read` gives what was kept, null where it is no such draft (any more): that is
+ * let go, with a word.
+ */
+export function useDraftBench<T>(form: string, read: (kept: unknown) => T | null, fallback: T | null) {
+  const { message } = App.useApp();
+  const [found] = useState(() => {
+    const kept = typeof window === 'undefined' ? null : readDraft(window.localStorage, form);
+    const draft = read(kept);
+    return { draft, isUnread: kept !== null && draft === null };
+  });
+  const [{ draft, before }, setBench] = useState<DraftBench<T>>({ draft: found.draft, before: [] });
+  const { isUnread } = found;
+  useEffect(() => {
+    if (!isUnread) return;
+    dropDraft(window.localStorage, form);
+    void message.info('What was half made here was kept by another Ruvek and cannot be gone on with.', 8);
+  }, [isUnread, form, message]);
+  const write = useCallback(
+    (next: T | null) => {
+      if (next) keepDraft(window.localStorage, form, next);
+      else dropDraft(window.localStorage, form);
+    },
+    [form],
+  );
+  /** Begins with a draft, or lets it go. */
+  const begin = useCallback(
+    (next: T | null) => {
+      write(next);
+      setBench({ draft: next, before: [] });
+    },
+    [write],
+  );
+  const change = useCallback(
+    (next: T) => {
+      setBench((bench) => {
+        const was = bench.draft ?? fallback;
+        return { draft: next, before: was ? [...bench.before, was].slice(-MOST_STEPS) : bench.before };
+      });
+      write(next);
+    },
+    [fallback, write],
+  );
+  const stepBack = useCallback(() => {
+    setBench((bench) => {
+      const last = bench.before.at(-1);
+      if (!last) return bench;
+      write(last);
+      return { draft: last, before: bench.before.slice(0, -1) };
+    });
+  }, [write]);
+  return { draft: draft ?? fallback, canStepBack: before.length > 0, begin, change, stepBack };
+}

@@ -1,0 +1,88 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { CalledOff, WorkLane, type AskOptions } from '@/workers/client';
+import type { JobName, Jobs } from '@/workers/protocol';
+
+/** What work has at hand: a worker to ask, and a way to say what it has so far. */
+export interface WorkHands<Answer> {
+  readonly ask: <Name extends JobName>(
+    name: Name,
+    input: Jobs[Name]['takes'],
+    onProgress?: AskOptions<Jobs[Name]['tells']>['onProgress'],
+  ) => Promise<Jobs[Name]['gives']>;
+  readonly say: (soFar: Answer) => void;
+}
+
+type Work<Answer> = (hands: WorkHands<Answer>) => Promise<Answer>;
+
+interface JobState<Answer> {
+  readonly is: 'rest' | 'working' | 'done' | 'failed';
+  /** What was found, or was found so far; null before anything was. */
+  readonly answer: Answer | null;
+  /** Why there is no answer: the worker itself failed. What is asked wrongly is an answer. */
+  readonly failure: string | null;
+}
+
+export interface Job<Answer> extends JobState<Answer> {
+  /** Begins some work; what was under way is called off. */
+  readonly run: (work: Work<Answer>) => void;
+  /** Calls off what is under way: nothing was asked then. */
+  readonly cancel: () => void;
+  /** Begins the last work once more. */
+  readonly again: () => void;
+}
+
+const REST = { is: 'rest', answer: null, failure: null } as const;
+
+/** Heavy work of a component, done in a worker of its own: it ends with the component, and a worker that dies is said. */
+export function useJob<Answer>(): Job<Answer> {
+  const lane = useRef<WorkLane | null>(null);
+  const call = useRef<AbortController | null>(null);
+  const last = useRef<Work<Answer> | null>(null);
+  const [state, setState] = useState<JobState<Answer>>(REST);
+  useEffect(
+    () => () => {
+      call.current?.abort();
+      lane.current?.close();
+      lane.current = null;
+    },
+    [],
+  );
+  const run = useCallback((work: Work<Answer>) => {
+    call.current?.abort();
+    const mine = new AbortController();
+    const { signal } = mine;
+    call.current = mine;
+    last.current = work;
+    const tell = (next: JobState<Answer>) => {
+      if (!signal.aborted) setState(next);
+    };
+    const hands: WorkHands<Answer> = {
+      ask: (name, input, onProgress) =>
+        (lane.current ??= new WorkLane()).ask(name, input, { signal, onProgress }),
+      say: (soFar) => tell({ is: 'working', answer: soFar, failure: null }),
+    };
+    tell({ is: 'working', answer: null, failure: null });
+    work(hands).then(
+      (answer) => tell({ is: 'done', answer, failure: null }),
+      (error: unknown) => {
+        if (error instanceof CalledOff) tell(REST);
+        else
+          tell({
+            is: 'failed',
+            answer: null,
+            failure: error instanceof Error ? error.message : String(error),
+          });
+      },
+    );
+  }, []);
+  const cancel = useCallback(() => {
+    call.current?.abort();
+    setState(REST);
+  }, []);
+  const again = useCallback(() => {
+    if (last.current) run(last.current);
+  }, [run]);
+  return { ...state, run, cancel, again };
+}

@@ -1,0 +1,127 @@
+import dayjs from 'dayjs';
+import { findStyle } from '@/core/cavities/styles';
+import type { CavityVerdict } from '@/core/tickets/judge-cavity';
+import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
+import { writeMass, type MassUnit } from '@/core/units/write-mass';
+import { numberText } from '@/text/number-text';
+import type { Bin } from '@/records/bin';
+import type { Insert } from '@/records/mold';
+import type { Rule } from '@/records/rule';
+
+/** What is cast in besides the hook: `pin, pulled`. */
+export function insertsText(inserts: readonly Insert[]): string {
+  return inserts
+    .map(({ name, count, removed }) => `${count > 1 ? `${count} ` : ''}${name}${removed ? ', pulled' : ''}`)
+    .join('; ');
+}
+
+/** A mass in the maker's unit, `9.52 g`. */
+export function massText(massG: number, unit: MassUnit): string {
+  const written = writeMass(massG, unit);
+  return `${written.number} ${written.unit}`;
+}
+
+/** A weight as the scale showed it, every digit kept: `364.2 g`. */
+export function weighedText(massG: number, unit: MassUnit): string {
+  return unit === 'g' ? `${numberText(massG, 7)} g` : `${numberText(massG / GRAMS_PER_OUNCE, 6)} oz`;
+}
+
+/** A marked weight as it stands on a block or a ticket: no false digits, `10 g`, `3/8 oz`. */
+export function markText(massG: number, unit: MassUnit): string {
+  return unit === 'g' ? `${numberText(massG, 4)} g` : massText(massG, unit);
+}
+
+/** How far off, in words: `light of 10 g, 5 %`. */
+export function offText(offShare: number, mark: string): string {
+  const percent = Math.abs(offShare) * 100;
+  if (percent < 0.5) return `on ${mark}`;
+  return `${offShare < 0 ? 'light' : 'heavy'} of ${mark}, ${percent < 10 ? percent.toFixed(1) : percent.toFixed(0)} %`;
+}
+
+/** An amount in a bin's unit: pieces bare, metal as a mass, line by its length. */
+export function amountText(qty: number, bin: Pick<Bin, 'unit'>, unit: MassUnit): string {
+  if (bin.unit === 'mm') return `${numberText(qty, 8)} mm`;
+  return bin.unit === 'g' ? massText(qty, unit) : numberText(qty, 6);
+}
+
+/** A head as a ticket names it: `Round 10 g, 2/0`. */
+export function headText(
+  head: { style: string; nominalG: number; hookBinId: string | null },
+  binById: ReadonlyMap<string, Bin>,
+  unit: MassUnit,
+): string {
+  const hook = head.hookBinId === null ? undefined : binById.get(head.hookBinId);
+  const style = findStyle(head.style)?.name ?? head.style;
+  const size = hook?.kind === 'hook' ? `, ${hook.size}` : '';
+  return `${style} ${markText(head.nominalG, unit)}${size}`;
+}
+
+/** The short name of a metal lot: what stands before the comma. */
+export function lotText(name: string): string {
+  return name.split(',')[0] ?? name;
+}
+
+/** A length in the maker's unit, `24 mm`, `0.94 in`. */
+export function lengthText(mm: number, unit: 'mm' | 'in'): string {
+  return unit === 'mm' ? `${numberText(mm, 3)} mm` : `${(mm / 25.4).toFixed(2)} in`;
+}
+
+/** A temperature in the maker's unit, `391 °C`. */
+export function temperatureText(celsius: number, unit: 'C' | 'F'): string {
+  return unit === 'F' ? `${Math.round(celsius * 1.8 + 32)} °F` : `${Math.round(celsius)} °C`;
+}
+
+/** What a rule bars, where and when: `lead under 4 g, the club waters, from 1 Apr`. */
+export function ruleText(
+  rule: Rule,
+  units: { readonly mass: MassUnit; readonly length: 'mm' | 'in' },
+): string {
+  const limits = [
+    ...(rule.underG === null ? [] : [`under ${massText(rule.underG, units.mass)}`]),
+    ...(rule.underMm === null ? [] : [`shorter than ${lengthText(rule.underMm, units.length)}`]),
+  ];
+  const element = RULED_ELEMENTS[rule.element] ?? rule.element;
+  const days = [
+    ...(rule.from === null ? [] : [`from ${dayText(rule.from)}`]),
+    ...(rule.until === null ? [] : [`until ${dayText(rule.until)}`]),
+  ].join(' ');
+  return [
+    `${element} ${limits.length > 0 ? limits.join(' or ') : 'of any size'}`,
+    rule.place || 'everywhere',
+    ...(days === '' ? [] : [days]),
+  ].join(', ');
+}
+
+const RULED_ELEMENTS: Readonly<Record<string, string>> = {
+  Pb: 'lead',
+  Zn: 'zinc',
+  Sb: 'antimony',
+  Bi: 'bismuth',
+  Cu: 'copper',
+};
+
+/** Seconds as a maker says them: `52 min`, `1 h 20 min`. */
+export function minutesText(seconds: number): string {
+  const minutes = Math.max(seconds > 0 ? 1 : 0, Math.round(seconds / 60));
+  return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+}
+
+/** `Sat 28 Nov`. */
+export function dayText(day: string): string {
+  return dayjs(day).format('ddd D MMM');
+}
+
+/** Why a cavity does not make a line. */
+export function verdictText(verdict: CavityVerdict, mark: string, unit: MassUnit): string {
+  if (verdict.fits) return 'fits';
+  switch (verdict.why) {
+    case 'weight':
+      return `gives ${massText(verdict.finishedG, unit)}, ${offText(verdict.offShare, mark)}`;
+    case 'hook':
+      return verdict.hookSizes.length > 0 ? `takes hooks ${verdict.hookSizes.join(', ')}` : 'takes no hook';
+    case 'no-room':
+      return 'has no room for metal round that hook';
+    case 'style':
+      return 'is of another style';
+  }
+}

@@ -1,0 +1,97 @@
+import type { PourPlan } from '@/core/pours/pour-plan';
+import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
+import { STEEL_GCM3 } from '@/core/cavities/steel-density';
+import type { CastingPrediction } from '@/core/cavities/predict-casting';
+import type { SessionBudget } from '@/core/tickets/budget-session';
+import type { MassUnit } from '@/core/units/write-mass';
+import { numberText as n } from '@/text/number-text';
+import type { HookBin, MetalBin } from '@/records/bin';
+import type { Cavity } from '@/records/mold';
+import type { Working } from '@/ui/figure/Figure';
+import type { BenchView } from '@/model/bench/bench-view';
+import { massText, minutesText } from './words';
+
+/** How the metal to charge comes about. */
+export function chargeWorking(
+  view: BenchView,
+  metal: MetalBin,
+  budget: SessionBudget,
+  unit: MassUnit,
+): Working {
+  const m = (massG: number) => massText(massG, unit);
+  const pieces = budget.castPieces.reduce((total, count) => total + count, 0);
+  return {
+    title: 'Metal to charge',
+    steps: [
+      `castings ${m(budget.castG)} (${pieces} with misfills) + sprues ${m(budget.sprueG)} + skimmings ${m(budget.drossG)} + heel ${m(view.pot.heelG)} = ${m(budget.chargeG)}`,
+      `${m(budget.consumedG)} of it does not come back; ${budget.potFills === 1 ? 'one fill' : `${budget.potFills} fills`} of the pot`,
+    ],
+    inputs: [
+      { name: metal.name, value: `${n(metal.densityGcm3, 4)} g/cm³`, basis: metal.densityBasis },
+      {
+        name: 'misfills',
+        value: `${(view.pot.scrapShare * 100).toFixed(1)} %`,
+        basis: view.isScrapMeasured ? 'counted' : 'guess',
+      },
+      { name: 'skimmings', value: `${(view.pot.drossShare * 100).toFixed(1)} %`, basis: 'given' },
+      { name: 'heel', value: m(view.pot.heelG), basis: 'given' },
+    ],
+  };
+}
+
+/** How the minutes of a plan come about. */
+export function minutesWorking(view: BenchView, plan: PourPlan): Working {
+  return {
+    title: 'Minutes',
+    steps: plan.runs.flatMap((run) => {
+      const mold = view.moldById.get(run.moldId);
+      return mold
+        ? [
+            `${mold.name}: ${run.pours} pours of ${mold.secondsPerPour} s + ${minutesText(mold.setupSeconds)} to set up`,
+          ]
+        : [];
+    }),
+    inputs: [
+      { name: 'seconds a pour', value: 'as set for each block', basis: 'guess' },
+      { name: 'shortest', value: plan.optimal ? 'proven' : 'not proven', basis: 'computed' },
+    ],
+  };
+}
+
+/** How a cavity's true weight comes about. */
+export function castingWorking(
+  cavity: Cavity,
+  metal: MetalBin,
+  hook: HookBin | null,
+  cast: CastingPrediction,
+  unit: MassUnit,
+): Working {
+  const m = (massG: number) => massText(massG, unit);
+  return {
+    title: 'True weight',
+    steps: [
+      `${n(metal.densityGcm3, 4)} g/cm³ × (1 − ${n(metal.shrinkLinear, 2)})³ = ${n(castGramsPerCm3(metal), 4)} g a cm³ of cavity`,
+      `cavity ${n(cavity.volumeCm3, 4)} − hook and pin ${n(cast.displacedCm3, 3)} = ${n(cavity.volumeCm3 - cast.displacedCm3, 4)} cm³, so ${m(cast.metalG)} of metal`,
+      ...(hook ? [`with the hook of ${m(hook.massG)}: ${m(cast.finishedG)}`] : []),
+    ],
+    inputs: [
+      {
+        name: 'cavity',
+        value: `${n(cavity.volumeCm3, 4)} cm³${cavity.standardErrorCm3 === null ? '' : ` ± ${n(cavity.standardErrorCm3, 1)}`}`,
+        basis: cavity.volumeBasis,
+      },
+      { name: metal.name, value: `${n(metal.densityGcm3, 4)} g/cm³`, basis: metal.densityBasis },
+      { name: 'shrink', value: `${n(metal.shrinkLinear * 100, 2)} %`, basis: metal.shrinkBasis },
+      ...(hook
+        ? [
+            { name: hook.name, value: m(hook.massG), basis: hook.massBasis } as const,
+            {
+              name: 'of it in the metal',
+              value: `${n(cavity.hookShare * 100, 2)} % at ${STEEL_GCM3} g/cm³`,
+              basis: 'given',
+            } as const,
+          ]
+        : []),
+    ],
+  };
+}

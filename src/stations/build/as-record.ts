@@ -1,0 +1,8 @@
+import type { BuildRecord } from '@/records/build';
+import type { BuildDraft } from './draft';
+import type { BuildLike } from '@/model/baits/bait-facts';
+
+/** A draft as the sums take it. */
+export function asRecord(draft: BuildDraft): BuildLike & Pick<BuildRecord, 'seenMs'> {
+  return { ...draft, seenMs: null };
+}

@@ -1,0 +1,58 @@
+import { type CostedPart } from '@/core/cost/bill';
+import { numberText } from '@/text/number-text';
+import { type Stage } from '@/records/outlay';
+import type { CostSlice } from '@/ui/cost-bar/CostBar';
+import type { BenchView } from '@/model/bench/bench-view';
+import { workOn, isStage } from '@/model/cost/cost-facts';
+
+/** What a stage is called where its work is paid. */
+export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
+  pour: 'Pouring',
+  coat: 'Coating',
+  skirt: 'Tying',
+  build: 'Building',
+  rig: 'Rigging',
+};
+
+/** Money as the maker writes it: to the cent, small sums to a tenth of it. */
+export function moneyText(value: number, sign: string): string {
+  const digits = Math.abs(value) < 0.1 && value !== 0 ? 3 : 2;
+  return `${sign} ${value.toFixed(digits)}`;
+}
+
+const OWN = [
+  ['labour', 'hands', 'hands'],
+  ['tooling', 'tools', 'tools'],
+  ['energy', 'power', 'power'],
+] as const;
+
+/** A costed piece as the bar draws it: its own work beside its parts. */
+export function sliceOf(part: CostedPart, view: BenchView, sign: string): CostSlice {
+  const stage = part.stage !== null && isStage(part.stage) ? STAGE_WORDS[part.stage] : '';
+  const work = OWN.flatMap(([kind, what, tone]): CostSlice[] => {
+    const each = part.own[kind];
+    if (each <= 0) return [];
+    return [
+      {
+        ...{ id: `${part.id}:${kind}`, name: `${stage}, ${what}`, amount: '', each, tone, slices: [] },
+        ...{
+          money: moneyText(each, sign),
+          isGuess: kind === 'labour' && workOn(part, view)?.isOwn === false,
+        },
+      },
+    ];
+  });
+  const under = part.parts.map((each) => sliceOf(each, view, sign));
+  const bin = part.item === null ? undefined : view.binById.get(part.item);
+  const unit = bin?.unit === 'g' ? ' g' : bin?.unit === 'mm' ? ' mm' : '';
+  return {
+    id: part.id,
+    name: part.name,
+    amount: part.item === null ? '' : `${numberText(part.qty, 3)}${unit}`,
+    each: part.each,
+    money: moneyText(part.each, sign),
+    tone: part.item === null ? 'made' : 'part',
+    isGuess: part.isGuess,
+    slices: [...under, ...work],
+  };
+}

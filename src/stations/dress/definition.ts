@@ -1,0 +1,20 @@
+import { headsToDress } from '@/core/dress/heads-to-dress';
+import type { StationDefinition } from '@/station-kit/station-definition';
+import { STEP_KEYS } from './keys';
+
+export const dress: StationDefinition = {
+  key: 'dress',
+  name: 'Dress',
+  href: '/dress',
+  glyph: 'M4.2 14L8 7.6 11.8 14M8 7.6L6.1 5C5.2 3.8 5.9 2.4 7.3 2M8 7.6L9.9 5c.9-1.2.2-2.6-1.2-3M6.7 9.8h2.6',
+  waits: ({ runs, madeEntries, levels, batches }, { now }) => {
+    const waiting = headsToDress(runs, madeEntries, levels, batches, now);
+    const onBench = batches.filter(({ endedAt }) => endedAt === null);
+    const toDress = [...waiting, ...onBench].reduce((total, { count }) => total + count, 0);
+    return {
+      waits: toDress > 0 ? `${toDress} to dress` : 'all dressed',
+      tone: onBench.some(({ inHand }) => inHand !== null) ? 'act' : 'calm',
+    };
+  },
+  keys: Object.values(STEP_KEYS),
+};
