@@ -1,6 +1,6 @@
 /**
  * The facts each problem code carries: bare values in the units their names say, never sentences.
- * A new problem is one line here, one in `kinds.ts` and one sentence in `messages/sentences.ts`.
+ * A new problem is one line here, one in `kinds.ts` and one sentence in `text/sentences.ts`.
  */
 export interface ProblemFacts {
   'units.empty': { quantity: string };

@@ -6,7 +6,7 @@ export type ProblemCode = keyof ProblemFacts;
 /** A step into an input: a key or an index. */
 export type ProblemPath = readonly (string | number)[];
 
-/** A foreseeable problem as data. The sentence is made in `messages/`. */
+/** A foreseeable problem as data. The sentence is made in `text/`. */
 export type Problem = {
   [Code in ProblemCode]: {
     readonly code: Code;
