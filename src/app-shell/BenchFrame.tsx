@@ -50,7 +50,7 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
   };
   const redo = async () => {
     const done = await carryOut(workshop.history.redo());
-    if (done) void message.info(`Done again: ${done.value.replace(/^Undo: /, '')}`);
+    if (done) void message.info(`Done again: ${done.value}`);
   };
 
   useKeys((event) => {

@@ -89,7 +89,7 @@ describe('runs of builds', () => {
     expect([await level(wire), await level(bead)]).toEqual([12, 40]);
     expect(await begun(6)).toMatchObject({ no: 1, state: 'building', isThrough: false });
     expect([await level(wire), await level(bead)]).toEqual([6, 22]);
-    expect(await begin(1)).toMatchObject({ problem: { code: 'bench.building-on' } });
+    expect(await begin(1)).toMatchObject({ problem: { code: 'bench.card-run-on', of: 'baits' } });
   });
 
   it('go through the card press by press, and one back; the time is added up while hands are on', async () => {
@@ -101,11 +101,11 @@ describe('runs of builds', () => {
         ? { ...outcome.value.card, isThrough: outcome.value.isThrough }
         : outcome.problem.code;
     };
-    expect(await press()).toEqual({ step: 1, bait: 0, counted: 0, isThrough: false });
-    expect(await press()).toEqual({ step: 1, bait: 0, counted: 1, isThrough: false });
+    expect(await press()).toEqual({ step: 1, piece: 0, counted: 0, isThrough: false });
+    expect(await press()).toEqual({ step: 1, piece: 0, counted: 1, isThrough: false });
     await workshop.buildings.pressBack(id, 2);
-    expect(await press()).toEqual({ step: 1, bait: 0, counted: 1, isThrough: false });
-    expect(await press()).toEqual({ step: 0, bait: 1, counted: 0, isThrough: false });
+    expect(await press()).toEqual({ step: 1, piece: 0, counted: 1, isThrough: false });
+    expect(await press()).toEqual({ step: 0, piece: 1, counted: 0, isThrough: false });
     for (let nth = 0; nth < 3; nth += 1) await press();
     const [run] = await workshop.buildings.all();
     expect(run).toMatchObject({ isThrough: true });
@@ -155,7 +155,7 @@ describe('runs of builds', () => {
       buildId: build.id,
     });
     expect(await workshop.buildings.rest(id, true)).toMatchObject({
-      problem: { code: 'bench.building-ended', no: 1 },
+      problem: { code: 'bench.card-run-ended', of: 'baits', no: 1 },
     });
     await workshop.history.undo();
     expect([await level(wire), await level(bead), await level(bait)]).toEqual([6, 22, 0]);

@@ -51,7 +51,7 @@ describe('riggings', () => {
       taken: [],
       cut: [],
     });
-    expect(again).toMatchObject({ ok: false, problem: { code: 'bench.rigging-on' } });
+    expect(again).toMatchObject({ ok: false, problem: { code: 'bench.card-run-on', of: 'rigs' } });
     expect(await workshop.history.undo()).toMatchObject({ ok: true });
     expect([await level(SWIVEL), await level(CABLE)]).toEqual([swivels, cable]);
     expect((await lengths()).get(ROLL)).toBeCloseTo(mm, 9);
@@ -105,7 +105,7 @@ describe('riggings', () => {
     expect((await of()).cutDone).toBe(0);
     await workshop.riggings.cutAll(id, 15);
     await workshop.riggings.press(id, [1, 1], [null, { what: 'Glue', minutes: 5 }]);
-    expect((await of()).card).toEqual({ step: 1, bait: 0, counted: 0 });
+    expect((await of()).card).toEqual({ step: 1, piece: 0, counted: 0 });
     await workshop.riggings.pressBack(id, 2);
     expect((await of()).card.step).toBe(0);
     await workshop.riggings.rest(id, true);
@@ -127,7 +127,7 @@ describe('riggings', () => {
     expect(await level(`rig-${rig.id}`)).toBe(wallet + 3);
     expect(await workshop.riggings.press(id, [1], [null])).toMatchObject({
       ok: false,
-      problem: { code: 'bench.rigging-ended' },
+      problem: { code: 'bench.card-run-ended', of: 'rigs' },
     });
     expect(await workshop.riggings.cutOne('gone', 1)).toMatchObject({
       ok: false,

@@ -6,7 +6,7 @@ const act = (no: number, undoes: string | null = null): Act => ({
   id: `act-${no}`,
   no,
   at: no,
-  label: undoes ? `Undo: ${undoes}` : `act ${no}`,
+  label: `act ${no}`,
   changes: [],
   undoes,
 });

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { PLAIN_NOTE } from '@/records/water-note';
 import { testWorkshop } from '../../tests/support/test-bench';
+import type { Tying } from '@/records/tying';
 import type { NewBin } from './repositories/shelf';
 import type { NewSkirt } from './repositories/skirts';
 
@@ -52,10 +53,13 @@ async function bench() {
   const level = async (binId: string) => (await workshop.shelf.ledger()).levels.get(binId) ?? 0;
   const begin = (count: number, headBinId: string | null, pieces: { share: number; count: number }[]) =>
     workshop.tyings.begin({
-      ...{ skirtId: skirt.id, count, headBinId, ticketId: null, lineId: null, swaps: [] },
+      ...{ skirtId: skirt.id, count, way: 'one-by-one', headBinId },
+      ...{ ticketId: null, lineId: null, swaps: [] },
       taken: [{ binId: straw, pieces, qty: 0 }],
     });
-  return { db, workshop, straw, heads, recipe, skirt, level, begin };
+  const end = (id: string, passed: number, putBack: Tying['putBack'] = [], failed: Tying['failed'] = []) =>
+    workshop.tyings.end(id, { passed, failed, putBack, massG: null });
+  return { db, workshop, straw, heads, recipe, skirt, level, begin, end };
 }
 
 describe('runs of skirts', () => {
@@ -72,18 +76,21 @@ describe('runs of skirts', () => {
   });
 
   it('take exactly the pieces named, piece by piece, and put back what is over as what it is', async () => {
-    const { workshop, straw, skirt, level, begin } = await bench();
+    const { workshop, straw, skirt, level, begin, end } = await bench();
     const begun = await begin(2, null, [
       { share: 1, count: 1 },
       { share: 0.5, count: 1 },
     ]);
     if (!begun.ok) throw new Error('it may begin');
-    expect(begun.value).toMatchObject({ no: 1, state: 'tying', done: 0, card: { step: 0, counted: 0 } });
+    expect(begun.value).toMatchObject({
+      ...{ no: 1, state: 'tying', passed: 0, isThrough: false },
+      card: { step: 0, piece: 0, counted: 0 },
+    });
     expect(await level(straw)).toBeCloseTo(9.5, 9);
 
     const back = [{ binId: straw, pieces: [{ share: 0.25, count: 1 }], qty: 0 }];
-    const ended = await workshop.tyings.end(begun.value.id, 2, back);
-    expect(ended).toMatchObject({ ok: true, value: { state: 'tied', done: 2, inHand: null } });
+    const ended = await end(begun.value.id, 2, back);
+    expect(ended).toMatchObject({ ok: true, value: { state: 'tied', passed: 2, inHand: null } });
     expect(await level(straw)).toBeCloseTo(9.75, 9);
     expect(await level(`loose-${skirt.id}`)).toBe(2);
     const cut = (await workshop.shelf.ledger()).cutEntries.map(({ qty, pieceShare }) => [pieceShare, qty]);
@@ -93,9 +100,9 @@ describe('runs of skirts', () => {
       [0.5, -0.5],
       [0.5, 0.5],
     ]);
-    expect(await workshop.tyings.end(begun.value.id, 2, back)).toMatchObject({
+    expect(await end(begun.value.id, 2, back)).toMatchObject({
       ok: false,
-      problem: { code: 'bench.tying-ended', no: 1 },
+      problem: { code: 'bench.card-run-ended', of: 'skirts', no: 1 },
     });
   });
 
@@ -116,16 +123,16 @@ describe('runs of skirts', () => {
     expect(await begin(1, null, [{ share: 1, count: 1 }])).toMatchObject({ ok: true });
     expect(await begin(1, null, [{ share: 1, count: 1 }])).toMatchObject({
       ok: false,
-      problem: { code: 'bench.tying-on' },
+      problem: { code: 'bench.card-run-on', of: 'skirts' },
     });
     expect(await workshop.tyings.all()).toHaveLength(1);
   });
 
   it('dress heads: they lie in a bin of their own with the skirt, and undo brings all back', async () => {
-    const { workshop, heads, skirt, level, begin } = await bench();
+    const { workshop, heads, skirt, level, begin, end } = await bench();
     const begun = await begin(3, heads, [{ share: 1, count: 3 }]);
     if (!begun.ok) throw new Error('it may begin');
-    await workshop.tyings.end(begun.value.id, 3, []);
+    await end(begun.value.id, 3);
     const dressed = (await workshop.shelf.bins()).find(
       (bin) => bin.kind === 'head' && bin.skirtId === skirt.id,
     );
@@ -133,7 +140,33 @@ describe('runs of skirts', () => {
     expect([await level(heads), await level(dressed!.id)]).toEqual([2, 3]);
     await workshop.history.undo();
     expect([await level(heads), await level(dressed!.id)]).toEqual([5, 0]);
-    expect((await workshop.tyings.all())[0]).toMatchObject({ state: 'tying', done: 0 });
+    expect((await workshop.tyings.all())[0]).toMatchObject({ state: 'tying', passed: 0 });
+  });
+
+  it('book what passed, keep why the others failed, and leave the heads of those bare', async () => {
+    const { workshop, heads, skirt, level, begin, end } = await bench();
+    const begun = await begin(3, heads, [{ share: 1, count: 3 }]);
+    if (!begun.ok) throw new Error('it may begin');
+    const failed = [{ reason: 'bald spot', count: 1 }];
+    expect(await end(begun.value.id, 2, [], failed)).toMatchObject({
+      ok: true,
+      value: { state: 'tied', passed: 2, failed },
+    });
+    const dressed = (await workshop.shelf.bins()).find(
+      (bin) => bin.kind === 'head' && bin.skirtId === skirt.id,
+    );
+    expect([await level(heads), await level(dressed!.id)]).toEqual([3, 2]);
+  });
+
+  it('refuse to put back more than was taken, whole tabs and pieces together', async () => {
+    const { straw, level, begin, end } = await bench();
+    const begun = await begin(2, null, [{ share: 1, count: 1 }]);
+    if (!begun.ok) throw new Error('it may begin');
+    const back = [{ binId: straw, pieces: [{ share: 0.75, count: 1 }], qty: 0.5 }];
+    expect(await end(begun.value.id, 1, back)).toMatchObject({
+      problem: { code: 'bench.more-back-than-taken', taken: 1, back: 1.25 },
+    });
+    expect(await level(straw)).toBe(10);
   });
 
   it('count every press of the card, however fast they come, and stand while they rest', async () => {
@@ -142,12 +175,21 @@ describe('runs of skirts', () => {
     if (!begun.ok) throw new Error('it may begin');
     const { id } = begun.value;
     const times = [0, 3];
-    await Promise.all(Array.from({ length: 3 }, () => workshop.tyings.press(id, times, DRYING)));
-    expect((await workshop.tyings.all())[0]).toMatchObject({ card: { step: 1, counted: 2 }, done: 0 });
-    await workshop.tyings.pressBack(id);
+    const drying = [null, DRYING];
+    const press = () => workshop.tyings.press(id, times, drying);
+    await Promise.all(Array.from({ length: 3 }, press));
+    expect((await workshop.tyings.all())[0]).toMatchObject({
+      card: { step: 1, piece: 0, counted: 2 },
+    });
+    await workshop.tyings.pressBack(id, times.length);
     expect((await workshop.tyings.all())[0]).toMatchObject({ card: { step: 1, counted: 1 } });
-    for (let press = 0; press < 20; press += 1) await workshop.tyings.press(id, times, DRYING);
-    expect((await workshop.tyings.all())[0]).toMatchObject({ done: 2, card: { step: 0, counted: 0 } });
+    await workshop.tyings.turnTo(id, 0);
+    expect((await workshop.tyings.all())[0]).toMatchObject({ card: { step: 0, piece: 0, counted: 0 } });
+    for (let time = 0; time < 20; time += 1) await press();
+    expect((await workshop.tyings.all())[0]).toMatchObject({ isThrough: true, card: { step: 1, piece: 1 } });
+    // What is through is not turned any more.
+    await workshop.tyings.turnTo(id, 0);
+    expect((await workshop.tyings.all())[0]).toMatchObject({ isThrough: true, card: { step: 1 } });
     // However often it is pressed on, the cement dries once, from the last one on.
     expect(await workshop.clocks.all()).toMatchObject([{ name: 'Cement, tying run 1' }]);
 
@@ -160,10 +202,10 @@ describe('runs of skirts', () => {
   });
 
   it('pull loose skirts over heads, as many as both lie there', async () => {
-    const { workshop, heads, skirt, level, begin } = await bench();
+    const { workshop, heads, skirt, level, begin, end } = await bench();
     const begun = await begin(2, null, [{ share: 1, count: 2 }]);
     if (!begun.ok) throw new Error('it may begin');
-    await workshop.tyings.end(begun.value.id, 2, []);
+    await end(begun.value.id, 2);
     const dressing = { skirtId: skirt.id, headBinId: heads, ticketId: null, lineId: null };
     expect(await workshop.tyings.dress({ ...dressing, count: 3 })).toMatchObject({ ok: false });
     expect(await level(heads)).toBe(5);

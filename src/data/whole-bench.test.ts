@@ -139,14 +139,16 @@ const DOINGS: Readonly<Record<string, (at: Device, asked: Asked) => Promise<unkn
     const { workshop } = at;
     const running = (await workshop.tyings.all()).find(({ state }) => state === 'tying');
     if (running) {
-      const done = Math.min(many, running.count);
-      return workshop.tyings.end(running.id, done, done < running.count ? running.taken.slice(0, 1) : []);
+      const passed = Math.min(many, running.count);
+      const putBack = passed < running.count ? running.taken.slice(0, 1) : [];
+      return workshop.tyings.end(running.id, { passed, failed: [], putBack, massG: null });
     }
     const skirt = pick(await workshop.skirts.all(), a);
     const tab = pick(await binsOf(at, (bin) => bin.kind === 'strand' && bin.form === 'tab'), a);
     if (!skirt || !tab) return null;
     return workshop.tyings.begin({
-      ...{ skirtId: skirt.id, count: many, headBinId: null, ticketId: null, lineId: null, swaps: [] },
+      ...{ skirtId: skirt.id, count: many, way: 'one-by-one', swaps: [] },
+      ...{ headBinId: null, ticketId: null, lineId: null },
       taken: [{ binId: tab.id, pieces: [{ share: 1, count: many }], qty: 0 }],
     });
   },

@@ -66,7 +66,7 @@ export function buildingHistory(
       way: 'one-by-one',
       taken,
       putBack: [],
-      card: { step: 0, bait: 0, counted: 0 },
+      card: { step: 0, piece: 0, counted: 0 },
       isThrough: true,
       passed,
       failed: failed > 0 ? [{ reason: 'does not run true', count: failed }] : [],

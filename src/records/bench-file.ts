@@ -4,7 +4,7 @@ import { TABLES } from './tables';
 
 export const BENCH_FILE_FORMAT = 'ruvek-bench';
 /** Counts up with every change of form; `upgrades/` brings older files up. */
-export const BENCH_FILE_VERSION = 9;
+export const BENCH_FILE_VERSION = 10;
 
 /** Every table of the bench, the history among them. */
 export const ALL_TABLES = { ...TABLES, acts: { schema: act, one: 'act', all: 'acts to undo' } } as const;

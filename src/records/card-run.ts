@@ -14,7 +14,7 @@ export const cardRun = {
   putBack: z.array(amount).max(80),
   card: z.strictObject({
     step: z.int().min(0).max(200),
-    bait: z.int().min(0).max(100_000),
+    piece: z.int().min(0).max(100_000),
     counted: z.int().min(0).max(999),
   }),
   /** All steps of all pieces done. */

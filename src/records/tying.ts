@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { id, instant, pieces, ref } from './fields';
+import { cardRun } from './card-run';
+import { id, ref } from './fields';
 
 const tabPieces = z.strictObject({
   /** Of a whole tab; 1 for a whole one. */
@@ -16,14 +17,11 @@ const takenOf = z.strictObject({
   qty: z.number().min(0).max(1e6),
 });
 
-/** A run of skirts of one recipe: what was pulled for it, how far it is, how long it took. */
+/** A run of skirts of one recipe: what was pulled for it, where the card stands, what came of it. */
 export const tying = z.strictObject({
-  id,
-  no: z.int().min(1),
+  ...cardRun,
   state: z.enum(['tying', 'tied', 'dropped']),
   skirtId: ref('skirts'),
-  count: pieces.min(1),
-  done: pieces,
   /** On these heads; null for loose skirts that go on the shelf. */
   headBinId: ref('bins').nullable(),
   ticketId: id.nullable(),
@@ -32,13 +30,6 @@ export const tying = z.strictObject({
   swaps: z.array(z.strictObject({ layerId: id, binId: ref('bins') })).max(40),
   taken: z.array(takenOf).max(80),
   putBack: z.array(takenOf).max(80),
-  /** Where the bench card stands: which step, and how far its count is. */
-  card: z.strictObject({ step: z.int().min(0).max(200), counted: z.int().min(0).max(99) }),
-  startedAt: instant,
-  /** Hands on it since; null while it rests. */
-  inHand: instant.nullable(),
-  seconds: z.number().min(0),
-  endedAt: instant.nullable(),
 });
 
 export type TakenOf = z.infer<typeof takenOf>;

@@ -1,4 +1,4 @@
-import type { BenchProblem, FileProblem } from '@/core/problems/bench-problem';
+import type { BenchProblem, CardRunSort, FileProblem } from '@/core/problems/bench-problem';
 import { numberText as n } from './number-text';
 
 const RACK_WORDS: Readonly<Record<string, string>> = {
@@ -6,6 +6,12 @@ const RACK_WORDS: Readonly<Record<string, string>> = {
   curing: 'in the oven',
   out: 'out and booked',
   dropped: 'taken down',
+};
+
+const CARD_RUN_WORDS: Readonly<Record<CardRunSort, { readonly on: string; readonly run: string }>> = {
+  skirts: { on: 'Skirts are being tied', run: 'Tying run' },
+  baits: { on: 'Baits are being built', run: 'Building run' },
+  rigs: { on: 'Rigs are being made', run: 'Rig run' },
 };
 
 /**
@@ -53,18 +59,10 @@ export function benchSentence(problem: BenchProblem): string {
       return `Food is made in ${problem.oven}: no head goes in. Use an oven that is never used for food again.`;
     case 'bench.oven-taken':
       return `Rack ${problem.no} is still in ${problem.oven}. Take it out before the next goes in.`;
-    case 'bench.tying-on':
-      return 'Skirts are being tied already. End that run, or put it back, before the next.';
-    case 'bench.tying-ended':
-      return `Tying run ${problem.no} has ended; it may have been ended in another tab.`;
-    case 'bench.building-on':
-      return 'Baits are being built already. End that run, or put it back, before the next.';
-    case 'bench.building-ended':
-      return `Building run ${problem.no} has ended; it may have been ended in another tab.`;
-    case 'bench.rigging-on':
-      return 'Rigs are being made already. End that run, or put it back, before the next.';
-    case 'bench.rigging-ended':
-      return `Rig run ${problem.no} has ended; it may have been ended in another tab.`;
+    case 'bench.card-run-on':
+      return `${CARD_RUN_WORDS[problem.of].on} already. End that run, or put it back, before the next.`;
+    case 'bench.card-run-ended':
+      return `${CARD_RUN_WORDS[problem.of].run} ${problem.no} has ended; it may have been ended in another tab.`;
     case 'bench.length-changed':
       return `The length of ${problem.bin} was ${n(problem.toldMm, 7)} mm when the cuts were planned and is ${n(problem.thereMm, 7)} mm now. Plan the cuts again.`;
     case 'bench.kept-by-length':

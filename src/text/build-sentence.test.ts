@@ -83,8 +83,10 @@ describe('patternSentence', () => {
 
 describe('what the build station refuses', () => {
   it('is said in words that tell what to do', () => {
-    expect(benchSentence({ code: 'bench.building-on' })).toContain('End that run');
-    expect(benchSentence({ code: 'bench.building-ended', no: 4 })).toContain('Building run 4 has ended');
+    expect(benchSentence({ code: 'bench.card-run-on', of: 'baits' })).toContain('End that run');
+    expect(benchSentence({ code: 'bench.card-run-ended', of: 'baits', no: 4 })).toContain(
+      'Building run 4 has ended',
+    );
     expect(benchSentence({ code: 'bench.more-back-than-taken', taken: 6, back: 7 })).toContain(
       'only 6 were taken',
     );

@@ -7,8 +7,8 @@ const PROBLEMS: readonly (readonly [BenchProblem, RegExp])[] = [
     /Cable has 465 mm; 600 mm cannot come out/,
   ],
   [{ code: 'bench.too-little', bin: 'Hook', onHand: 2, asked: 6, unit: 'pieces' }, /Hook has 2; 6 cannot/],
-  [{ code: 'bench.rigging-on' }, /Rigs are being made already/],
-  [{ code: 'bench.rigging-ended', no: 7 }, /Rig run 7 has ended/],
+  [{ code: 'bench.card-run-on', of: 'rigs' }, /Rigs are being made already/],
+  [{ code: 'bench.card-run-ended', of: 'rigs', no: 7 }, /Rig run 7 has ended/],
   [
     { code: 'bench.length-changed', bin: 'Cable', thereMm: 8500.5, toldMm: 10_000 },
     /was 10000 mm when the cuts were planned and is 8500\.5 mm now\. Plan the cuts again/,

@@ -75,8 +75,12 @@ describe('benchSentence and fileSentence', () => {
   });
 
   it('speak of a run of skirts that is on, and of a file that is no skirt', () => {
-    expect(benchSentence({ code: 'bench.tying-on' })).toMatch(/End that run, or put it back/);
-    expect(benchSentence({ code: 'bench.tying-ended', no: 4 })).toMatch(/^Tying run 4 has ended/);
+    expect(benchSentence({ code: 'bench.card-run-on', of: 'skirts' })).toMatch(
+      /End that run, or put it back/,
+    );
+    expect(benchSentence({ code: 'bench.card-run-ended', of: 'skirts', no: 4 })).toMatch(
+      /^Tying run 4 has ended/,
+    );
     expect(fileSentence({ code: 'file.foreign' }, 'skirt')).toBe(
       'This file is not a saved Ruvek skirt. Choose a file that Save as a file wrote. The bench is as it was.',
     );

@@ -82,7 +82,7 @@ test('a recipe made by dragging shows at rest and on a stop; ten of it take exac
   await expect(run).toContainText('0 of 10 tied');
   await run.getByRole('button', { name: 'End the run' }).click();
   await setNumber(page, 'Tied', 10);
-  const end = page.getByRole('dialog', { name: 'End the run' });
+  const end = page.getByRole('dialog', { name: 'Look them over' });
   await expect(end).toContainText('Back on the shelf: a half of Tab, night eel.');
   await end.getByRole('button', { name: 'Book 10 tied' }).click();
   await expect(page.getByText('What was over is back on the shelf.')).toBeVisible();
@@ -136,7 +136,7 @@ test('the card is stepped through by keyboard alone, counts every wrap, and dres
   await page.getByRole('button', { name: 'Tie 6 Reed perch 3' }).click();
   await setNumber(page, 'How many', 1);
   const before = await readBenchBehind(page);
-  const card = page.getByRole('region', { name: 'Bench card' });
+  const card = page.getByRole('region', { name: 'Step card' });
   await page.getByRole('heading', { level: 1 }).click();
 
   const seen: string[] = [];
@@ -178,7 +178,7 @@ async function readBenchBehind(page: Page) {
   await page.getByRole('button', { name: 'Tie 6 Reed perch 3' }).click();
   await setNumber(page, 'How many', 1);
   await page.getByRole('button', { name: 'Pull them and begin' }).click();
-  await expect(page.getByRole('region', { name: 'Bench card' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Step card' })).toBeVisible();
   return before;
 }
 
@@ -208,12 +208,12 @@ test('a color that is short is named with the nearest that is there, drawn besid
   expect(before).toContain('straw');
   await dialog.getByRole('button', { name: 'Pull them and begin' }).click();
   const run = page.getByRole('complementary', { name: 'This run' });
-  await expect(run).toContainText('straw: 2 whole');
+  await expect(run).toContainText('2 whole of Tab, straw');
   await run.getByRole('button', { name: 'End the run' }).click();
   await page.getByRole('button', { name: 'Put all back' }).click();
-  await expect(page.getByText('What was over is back on the shelf.')).toBeVisible();
+  await expect(page.getByText('All of it is back on the shelf.')).toBeVisible();
   const after = await readBench(page);
-  expect(after.contents.tyings.find(({ no }) => no === 5)).toMatchObject({ state: 'dropped', done: 0 });
+  expect(after.contents.tyings.find(({ no }) => no === 5)).toMatchObject({ state: 'dropped', passed: 0 });
   const used = after.contents.entries.filter(({ note }) => note === 'tying run 5');
   expect(used.reduce((so, { qty }) => so + qty, 0)).toBeCloseTo(0, 9);
 });

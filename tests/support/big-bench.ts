@@ -1,6 +1,11 @@
 import { PLAIN_BIN } from '../../src/records/plain-bin';
 import { repeatableRandom } from '../../src/core/numeric/repeatable-random';
-import { EMPTY_CONTENTS, type BenchFile } from '../../src/records/bench-file';
+import {
+  BENCH_FILE_FORMAT,
+  BENCH_FILE_VERSION,
+  EMPTY_CONTENTS,
+  type BenchFile,
+} from '../../src/records/bench-file';
 
 export interface BigSession {
   readonly weights: readonly number[];
@@ -32,8 +37,8 @@ export function bigSession(start = 7, lines = 40, blocksInAll = 25): BigSession 
 /** The same as a bench: one lot of a metal of 10 g/cm3 that does not shrink, egg sinkers, no hooks. */
 export function bigBench(session: BigSession): BenchFile {
   return {
-    format: 'ruvek-bench',
-    version: 9,
+    format: BENCH_FILE_FORMAT,
+    version: BENCH_FILE_VERSION,
     savedAt: 0,
     contents: {
       ...EMPTY_CONTENTS,

@@ -16,7 +16,6 @@ import { bladeArea, runBlades } from './run-blades';
 import { sizeInChart } from './size-in-chart';
 import { stingerLengths } from './stinger-lengths';
 import { swapsThatFit } from './swaps-that-fit';
-import { backBuild, builtSoFar, pressBuild, type BuildPlace, type BuildWay } from './turn-build-card';
 
 const gauge = (as: PartGauge['as'], sizes: PartGauge['sizes'], more: Partial<PartGauge> = {}): PartGauge => ({
   ...{ as, sizes, form: null, plastic: null, bend: null, line: null, basis: 'measured' },
@@ -400,44 +399,5 @@ describe('hole patterns', () => {
     expect(scalePattern(sheet(hole(4, 2)), 36, 30).holes).toEqual([
       { is: 'line', alongMm: 4.8, asideMm: 3, diameterMm: 2 },
     ]);
-  });
-});
-
-describe('the run’s card', () => {
-  const walk = (times: readonly number[], count: number, way: BuildWay) => {
-    const places: BuildPlace[] = [];
-    let place: BuildPlace | null = { step: 0, bait: 0, counted: 0 };
-    while (place) {
-      places.push(place);
-      place = pressBuild(place, times, count, way);
-    }
-    return places;
-  };
-
-  it('goes through every step of every bait once, counting off what counts', () => {
-    for (const way of ['one-by-one', 'by-station'] as const) {
-      const places = walk([0, 3, 0], 4, way);
-      expect(places).toHaveLength(4 * (1 + 3 + 1));
-      const steps = new Set(places.map(({ step, bait }) => `${step} ${bait}`));
-      expect(steps.size).toBe(12);
-      // Back from anywhere is where it came from, by whole steps.
-      for (const [at, place] of places.entries()) {
-        if (at === 0) continue;
-        const back = backBuild(place, 3, 4, way);
-        const before = places[at - 1]!;
-        expect([back.step, back.bait]).toEqual([before.step, before.bait]);
-      }
-    }
-    expect(backBuild({ step: 0, bait: 0, counted: 0 }, 3, 4, 'by-station')).toEqual({
-      step: 0,
-      bait: 0,
-      counted: 0,
-    });
-  });
-
-  it('knows how many are through', () => {
-    expect(builtSoFar({ step: 1, bait: 2, counted: 0 }, 3, 'one-by-one')).toBe(2);
-    expect(builtSoFar({ step: 1, bait: 2, counted: 0 }, 3, 'by-station')).toBe(0);
-    expect(builtSoFar({ step: 2, bait: 2, counted: 0 }, 3, 'by-station')).toBe(2);
   });
 });

@@ -6,6 +6,9 @@ export type FileProblem =
   | { readonly code: 'file.newer'; readonly version: number; readonly known: number }
   | { readonly code: 'file.damaged'; readonly where: string; readonly why: string };
 
+/** What is made in runs with a step card. */
+export type CardRunSort = 'skirts' | 'baits' | 'rigs';
+
 /** Why something the maker asked of the bench was not done. Nothing was written. */
 export type BenchProblem =
   | { readonly code: 'bench.gone'; readonly what: string }
@@ -37,12 +40,8 @@ export type BenchProblem =
   | { readonly code: 'bench.rack-empty'; readonly no: number }
   | { readonly code: 'bench.food-oven'; readonly oven: string }
   | { readonly code: 'bench.oven-taken'; readonly oven: string; readonly no: number }
-  | { readonly code: 'bench.tying-on' }
-  | { readonly code: 'bench.tying-ended'; readonly no: number }
-  | { readonly code: 'bench.building-on' }
-  | { readonly code: 'bench.building-ended'; readonly no: number }
-  | { readonly code: 'bench.rigging-on' }
-  | { readonly code: 'bench.rigging-ended'; readonly no: number }
+  | { readonly code: 'bench.card-run-on'; readonly of: CardRunSort }
+  | { readonly code: 'bench.card-run-ended'; readonly of: CardRunSort; readonly no: number }
   | {
       readonly code: 'bench.length-changed';
       readonly bin: string;

@@ -9,7 +9,6 @@ import { skirtMaterials } from './skirt-materials';
 import { strandTones } from './strand-tones';
 import { tabPieces } from './tab-pieces';
 import { tailBalance } from './tail-balance';
-import { backCard, pressCard } from './turn-card';
 import { wrapSheet } from './wrap-sheet';
 
 const mass = (pieces: readonly TabPieces[]) => pieces.reduce((so, { share, count }) => so + share * count, 0);
@@ -224,28 +223,6 @@ describe('holds', () => {
         .steps(facts)
         .some(({ id }) => id === 'fold'),
     ).toBe(true);
-  });
-});
-
-describe('the bench card', () => {
-  it('counts, goes on, and ends; each press back undoes one', () => {
-    const times = [0, 3, 0];
-    const places = [{ step: 0, counted: 0 }];
-    for (;;) {
-      const next = pressCard(places.at(-1)!, times);
-      if (!next) break;
-      places.push(next);
-    }
-    expect(places).toEqual([
-      { step: 0, counted: 0 },
-      { step: 1, counted: 0 },
-      { step: 1, counted: 1 },
-      { step: 1, counted: 2 },
-      { step: 2, counted: 0 },
-    ]);
-    expect(backCard({ step: 1, counted: 2 })).toEqual({ step: 1, counted: 1 });
-    expect(backCard({ step: 1, counted: 0 })).toEqual({ step: 0, counted: 0 });
-    expect(backCard({ step: 0, counted: 0 })).toEqual({ step: 0, counted: 0 });
   });
 });
 

@@ -8,6 +8,7 @@ import { buildStation } from './007-build-station';
 import { rigStation } from './008-rig-station';
 import { books } from './009-books';
 import { packedLedger } from './010-packed-ledger';
+import { cardRuns } from './011-card-runs';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -22,4 +23,5 @@ export const MIGRATIONS: readonly Migration[] = [
   rigStation,
   books,
   packedLedger,
+  cardRuns,
 ];

@@ -351,6 +351,74 @@ describe('migrations', () => {
     expect(await workshop.water.all()).toEqual([{ ...PLAIN_NOTE, ...note, of }]);
   });
 
+  it('bring what version 10 kept of runs of skirts onto cards, and name the pieces of the others', async () => {
+    const old = new Dexie('tenth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 10)) old.version(version).stores(stores);
+    await old.open();
+    const common = { startedAt: 1, inHand: null, seconds: 300, endedAt: null, putBack: [] };
+    const tying = {
+      ...{ ...common, id: 't', no: 3, state: 'tying', skirtId: 's', count: 5, headBinId: null },
+      ...{ ticketId: null, lineId: null, swaps: [], taken: [{ binId: 'p', pieces: [], qty: 5 }] },
+    };
+    const onCard = { ...tying, way: 'one-by-one', passed: 0, failed: [], isThrough: false };
+    const ended = {
+      ...tying,
+      id: 'u',
+      no: 2,
+      state: 'tied',
+      done: 4,
+      endedAt: 9,
+      card: { step: 0, counted: 0 },
+    };
+    const all = { ...tying, id: 'v', no: 1, done: 5, card: { step: 0, counted: 0 } };
+    await old.table('tyings').bulkAdd([{ ...tying, done: 2, card: { step: 1, counted: 4 } }, ended, all]);
+    const building = {
+      ...{ ...common, id: 'b', no: 1, state: 'building', buildId: 'x', count: 3, way: 'by-station' },
+      ...{ taken: [], isThrough: false, passed: 0, failed: [] },
+    };
+    await old.table('buildings').add({ ...building, card: { step: 1, bait: 2, counted: 0 } });
+    const [before, after] = [1, 2].map((done) => ({ ...tying, done, card: { step: 1, counted: 4 } }));
+    const change = { table: 'tyings', key: 't', before, after };
+    await old.table('acts').bulkAdd([
+      { id: 'a', no: 1, at: 1, label: 'Press', changes: [change], undoes: null },
+      {
+        id: 'c',
+        no: 2,
+        at: 1,
+        label: 'Undo: Press',
+        changes: [{ ...change, before: after, after: before }],
+        undoes: 'a',
+      },
+      { id: 'd', no: 3, at: 1, label: 'Redo: Press', changes: [change], undoes: 'c' },
+    ]);
+    old.close();
+
+    const db = new BenchDatabase('tenth-bench');
+    let names = 0;
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
+    const { done: _, ...wasEnded } = ended;
+    expect(await workshop.tyings.all()).toEqual([
+      { ...onCard, id: 'v', no: 1, isThrough: true, card: { step: 0, piece: 4, counted: 0 } },
+      { ...onCard, ...wasEnded, passed: 4, card: { step: 0, piece: 4, counted: 0 } },
+      { ...onCard, card: { step: 1, piece: 2, counted: 4 } },
+    ]);
+    expect(await workshop.buildings.all()).toEqual([
+      { ...building, card: { step: 1, piece: 2, counted: 0 } },
+    ]);
+    expect((await db.acts.orderBy('no').toArray()).map(({ label }) => label)).toEqual([
+      'Press',
+      'Press',
+      'Press',
+    ]);
+    // A run that was under way goes on at its card, and what was done under the old version can still be taken back.
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect((await db.tyings.get('t'))!.card).toEqual({ step: 1, piece: 1, counted: 4 });
+    expect(await workshop.tyings.press('t', [0, 0, 0], [null, null, null])).toMatchObject({
+      ok: true,
+      value: { card: { step: 2, piece: 1, counted: 0 } },
+    });
+  });
+
   it('bring an older database up, step by step, with what was in it', async () => {
     // Version 1 as it shipped, written by hand: what browsers out there hold.
     const old = new Dexie('old-bench');

@@ -19,10 +19,7 @@ async function readRun(runs: Repositories['runs']): Promise<RunReading> {
 
 async function readHistory(history: Repositories['history']): Promise<HistoryReading> {
   const offers = await history.offers();
-  return {
-    undo: offers.undo?.label ?? null,
-    redo: offers.redo?.label.replace(/^Undo: /, '') ?? null,
-  };
+  return { undo: offers.undo?.label ?? null, redo: offers.redo?.label ?? null };
 }
 
 function slicesOf(db: BenchDatabase, its: Repositories): Slices<Sliced> {

@@ -28,10 +28,11 @@ export function historyRepository(store: Store) {
     }
   }
 
-  async function takeBack(act: Act, label: string): Promise<BenchOutcome<string>> {
+  /** The act's opposite, under its own label: what it undoes says that it is one. */
+  async function takeBack(act: Act): Promise<BenchOutcome<string>> {
     return attempt(
       store,
-      label,
+      act.label,
       async (pen) => {
         for (const change of act.changes) {
           if (!(await stands(change)))
@@ -88,14 +89,14 @@ export function historyRepository(store: Store) {
     async undo(only: (act: Act) => boolean = () => true): Promise<BenchOutcome<string>> {
       const { undo } = await offers();
       if (!undo || !only(undo)) return refuse({ code: 'bench.nothing-to-undo' });
-      return takeBack(undo, `Undo: ${undo.label}`.slice(0, 200));
+      return takeBack(undo);
     },
 
     /** Does again what was taken back last, if nothing was written since. */
     async redo(): Promise<BenchOutcome<string>> {
       const { redo } = await offers();
       if (!redo) return refuse({ code: 'bench.nothing-to-undo' });
-      return takeBack(redo, `Redo: ${redo.label.replace(/^Undo: /, '')}`.slice(0, 200));
+      return takeBack(redo);
     },
   };
 }

@@ -81,7 +81,7 @@ export function piecesThrough(stage: Stage, view: BenchFacts): number {
     case 'coat':
       return view.racks.reduce((so, { state, hung }) => so + (state === 'out' ? hung.length : 0), 0);
     case 'skirt':
-      return view.tyings.reduce((so, { endedAt, done }) => so + (endedAt === null ? 0 : done), 0);
+      return view.tyings.reduce((so, { endedAt, passed }) => so + (endedAt === null ? 0 : passed), 0);
     case 'build':
       return view.buildings.reduce((so, { endedAt, passed }) => so + (endedAt === null ? 0 : passed), 0);
     case 'rig':

@@ -34,11 +34,9 @@ function carded(
 export function cardRuns(stage: Handmade['stage'], logs: Logs): CardRun[] {
   switch (stage) {
     case 'skirt':
-      return logs.tyings.flatMap(({ state, skirtId, done, seconds }): CardRun[] => {
-        const skirt = logs.skirtById.get(skirtId);
-        return skirt && state === 'tied'
-          ? [{ family: skirt.family, kind: skirt.hold, begun: done, failed: 0, seconds }]
-          : [];
+      return logs.tyings.flatMap((run) => {
+        const skirt = logs.skirtById.get(run.skirtId);
+        return run.state === 'tied' && skirt ? carded(run, { family: skirt.family, kind: skirt.hold }) : [];
       });
     case 'build':
       return logs.buildings.flatMap((run) =>

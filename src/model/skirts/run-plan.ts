@@ -96,19 +96,24 @@ export function takenOf(plan: RunPlan): TakenOf[] {
   );
 }
 
-/** What goes back of a run that ended with so many tied: pieces as they are after cutting, the rest by amount. */
-export function putBackOf(tying: Tying, recipe: Parts, done: number, view: BenchFacts): TakenOf[] {
+/** What goes back of a run with so many used up, tied or spoiled: pieces as they are after cutting, the rest by amount. */
+export function putBackOf(
+  tying: Pick<Tying, 'taken' | 'count'>,
+  recipe: Parts,
+  used: number,
+  view: BenchFacts,
+): TakenOf[] {
   return tying.taken.flatMap((taken): TakenOf[] => {
     if (taken.pieces.length === 0) {
       const each = taken.qty / tying.count;
-      const qty = each * (tying.count - done);
+      const qty = each * (tying.count - used);
       return qty > 1e-9 ? [{ binId: taken.binId, pieces: [], qty }] : [];
     }
     const cuts = recipe.layers.flatMap((layer) => {
       const material = layer.binId === taken.binId ? materialOf(layer, view) : null;
       return material ? [takeOf(layer, material)] : [];
     });
-    const { pulled, left } = pullTabs(cuts, done, taken.pieces);
+    const { pulled, left } = pullTabs(cuts, used, taken.pieces);
     const pieces = merge([...unused(taken.pieces, pulled), ...left]);
     return pieces.length > 0 ? [{ binId: taken.binId, pieces, qty: 0 }] : [];
   });

@@ -6,6 +6,7 @@ import { fifthToSixth } from './005-to-006';
 import { sixthToSeventh } from './006-to-007';
 import { seventhToEighth } from './007-to-008';
 import { eighthToNinth } from './008-to-009';
+import { ninthToTenth } from './009-to-010';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first. */
@@ -18,6 +19,7 @@ const UPGRADES: readonly BenchUpgrade[] = [
   sixthToSeventh,
   seventhToEighth,
   eighthToNinth,
+  ninthToTenth,
 ];
 
 /**
@@ -34,7 +36,7 @@ export function upgradeAct(step: BenchUpgrade, act: OldRecord): OldRecord {
     const up = (record: unknown) => (isRecord(record) ? step.record(table, record) : record);
     return { ...change, before: up(change.before), after: up(change.after) };
   });
-  return { ...act, changes };
+  return { ...(step.act?.(act) ?? act), changes };
 }
 
 /**

@@ -8,6 +8,8 @@ export interface BenchUpgrade {
   readonly newTables: readonly string[];
   /** One record of a table, in the new form. */
   readonly record: (table: string, old: OldRecord) => OldRecord;
+  /** What an entry of the history itself says anew, beside the records it keeps. */
+  readonly act?: (old: OldRecord) => OldRecord;
 }
 
 /** Whether a value is a record at all; files come from anywhere. */

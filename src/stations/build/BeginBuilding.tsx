@@ -1,20 +1,18 @@
 'use client';
 
-import { Modal } from 'antd';
 import { useState } from 'react';
 import { judgeBuild } from '@/core/builds/judge-build';
-import { findingSentence } from '@/text/build-sentence';
-import type { Building, BuildRecord } from '@/records/build';
-import { hasWiredHead } from '@/model/bills/build-uses';
-import { ChoiceField } from '@/station-kit/ChoiceField';
-import { HowMany, PaceNote, WhichWay } from '@/station-kit/craft/RunFields';
-import { KitTable } from '@/station-kit/craft/KitTable';
-import { useBench } from '@/station-kit/BenchProvider';
 import { buildOf, headsFor } from '@/model/baits/bait-facts';
 import { kitOf, usualHead } from '@/model/baits/run-plan';
+import { hasWiredHead } from '@/model/bills/build-uses';
 import { paceOf } from '@/model/pace/pace-of';
-import styles from './run.module.css';
 import { versionText } from '@/model/versions/version-text';
+import type { Building, BuildRecord } from '@/records/build';
+import { useBench } from '@/station-kit/BenchProvider';
+import { BeginRun } from '@/station-kit/card-runs/BeginRun';
+import { KitTable } from '@/station-kit/card-runs/KitTable';
+import { ChoiceField } from '@/station-kit/ChoiceField';
+import { findingSentence } from '@/text/build-sentence';
 
 interface BeginBuildingProps {
   readonly build: BuildRecord;
@@ -32,26 +30,18 @@ export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBu
   const [headBinId, setHeadBinId] = useState(() => usualHead(build, first, view));
   const kit = kitOf(build, count, headBinId, view);
   const stops = judgeBuild(buildOf(build, view)).findings.filter(({ weight }) => weight === 'stop');
-  const pace = paceOf({ stage: 'build', family: build.family, kind: build.kind }, view);
+  const noHead =
+    heads.length > 0
+      ? 'Choose which heads they are built on.'
+      : 'No such head lies on the rack. Pour some, or change the bait’s head.';
   return (
-    <Modal
-      open
-      width={620}
+    <BeginRun
       title={`Build ${count} × ${versionText(build)}`}
       okText="Take the kit and begin"
-      cancelText="Leave it"
-      okButtonProps={{ disabled: !kit.canBegin || stops.length > 0 }}
-      onCancel={onClose}
-      onOk={async () => {
-        const taken = kit.lines.map(({ binId, needed }) => ({ binId, qty: needed }));
-        const begun = await carryOut(workshop.buildings.begin({ buildId: build.id, count, way, taken }));
-        if (begun) onBegun();
-      }}
-    >
-      <div className={styles.beginFields}>
-        <HowMany count={count} onChange={setCount} />
-        <WhichWay way={way} one="One bait at a time" onChange={setWay} />
-        {build.head && !hasWiredHead(build, view) ? (
+      widthPx={620}
+      {...{ count, onCount: setCount, way, onWay: setWay, one: 'One bait at a time', onClose, onBegun }}
+      fields={
+        build.head && !hasWiredHead(build, view) ? (
           <ChoiceField
             label="Heads from"
             value={headBinId}
@@ -62,22 +52,17 @@ export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBu
             }))}
             onChange={setHeadBinId}
           />
-        ) : null}
-      </div>
-      {stops.map((finding, index) => (
-        <p key={index} role="alert" className={styles.problem}>
-          {findingSentence(finding)}
-        </p>
-      ))}
-      {kit.wantsHead ? (
-        <p role="alert" className={styles.problem}>
-          {heads.length > 0
-            ? 'Choose which heads they are built on.'
-            : 'No such head lies on the rack. Pour some, or change the bait’s head.'}
-        </p>
-      ) : null}
+        ) : null
+      }
+      problems={[...stops.map(findingSentence), ...(kit.wantsHead ? [noHead] : [])]}
+      canBegin={kit.canBegin && stops.length === 0}
+      pace={paceOf({ stage: 'build', family: build.family, kind: build.kind }, view)}
+      onBegin={() => {
+        const taken = kit.lines.map(({ binId, needed }) => ({ binId, qty: needed }));
+        return carryOut(workshop.buildings.begin({ buildId: build.id, count, way, taken }));
+      }}
+    >
       <KitTable lines={kit.lines} />
-      <PaceNote pace={pace} count={count} />
-    </Modal>
+    </BeginRun>
   );
 }

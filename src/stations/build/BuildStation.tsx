@@ -8,12 +8,12 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { BaitPart } from './BaitPart';
 import { BeginBuilding } from './BeginBuilding';
 import { BoardPart } from './BoardPart';
+import { BuildRuns } from './BuildRuns';
 import { BuildSlip } from './BuildSlip';
 import { draftOf } from './draft';
 import { MeasurePart } from './MeasurePart';
 import { MixPart } from './MixPart';
 import { PlasticPart } from './PlasticPart';
-import { RunPart } from './RunPart';
 import { SalvageForm } from './SalvageForm';
 import { useBuild, type BuildBench } from './use-build';
 import { newestByFamily } from '@/model/versions/newest-by-family';
@@ -103,7 +103,7 @@ export function BuildStation() {
           onStrip={(record) => setStripping({ build: record })}
         />
       ) : null}
-      {part === 'run' ? <RunPart onBuild={build} /> : null}
+      {part === 'run' ? <BuildRuns onBuild={build} /> : null}
       {part === 'mix' ? <MixPart onBuild={build} /> : null}
       {part === 'parts' ? <MeasurePart /> : null}
       {part === 'plastic' ? <PlasticPart /> : null}

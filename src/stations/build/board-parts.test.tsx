@@ -9,7 +9,7 @@ import { CompareBuilds } from './CompareBuilds';
 import { CupBench } from './CupBench';
 import { MeasurePart } from './MeasurePart';
 import { newPlastic, type PlasticDraft } from './plastic-draft';
-import { RunPart } from './RunPart';
+import { BuildRuns } from './BuildRuns';
 import { useState } from 'react';
 
 beforeAll(() => {
@@ -146,7 +146,7 @@ describe('the kit of a run', () => {
 describe('the runs', () => {
   it('list what the shelf gives, what was built, and plastics to keep apart', async () => {
     const build = jest.fn();
-    await renderBench(<RunPart onBuild={build} />);
+    await renderBench(<BuildRuns onBuild={build} />);
     fireEvent.click(screen.getByLabelText('Build Lock thumper 1'));
     expect(build).toHaveBeenCalledWith(expect.objectContaining({ name: 'Lock thumper' }), 6);
     const past = screen.getByLabelText('Runs so far');

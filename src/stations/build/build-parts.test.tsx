@@ -3,13 +3,15 @@ import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import { judgeBuild } from '@/core/builds/judge-build';
-import { renderBench } from '../../../tests/support/render-bench';
+import { demoBench } from '@/demo/demo-bench';
+import type { BenchContents } from '@/records/bench-file';
+import { renderBench, TODAY } from '../../../tests/support/render-bench';
 import { useBench } from '@/station-kit/BenchProvider';
 import { ArmList } from './ArmList';
 import { BaitFields } from './BaitFields';
 import { BatchForm } from './BatchForm';
 import { draftOf, moveOn, swapAt, takeOff, type BuildDraft } from './draft';
-import { EndBuilding } from './EndBuilding';
+import { BuildRuns } from './BuildRuns';
 import { asRecord } from './as-record';
 import { buildOf, weightLines, runOf } from '@/model/baits/bait-facts';
 import { Findings } from './Findings';
@@ -216,24 +218,20 @@ describe('stripping', () => {
   });
 });
 
-function Ending() {
-  const { view } = useBench();
-  const build = view.buildById.get(TANDEM)!;
-  const past = view.buildings[0]!;
-  return (
-    <EndBuilding
-      building={{ ...past, state: 'building' }}
-      build={build}
-      done={6}
-      onClose={jest.fn()}
-      onEnded={jest.fn()}
-    />
-  );
+/** The made-up bench with its first run of baits all built and not ended yet. */
+function allBuilt(): BenchContents {
+  const demo = demoBench(TODAY);
+  const [first, ...rest] = demo.buildings;
+  return {
+    ...demo,
+    buildings: [{ ...first!, state: 'building', failed: [], passed: 0, endedAt: null }, ...rest],
+  };
 }
 
 describe('looking them over', () => {
   it('counts what failed by its reason, and puts the parts of stripped ones back', async () => {
-    await renderBench(<Ending />);
+    await renderBench(<BuildRuns onBuild={jest.fn()} />, undefined, allBuilt());
+    fireEvent.click(screen.getByText('End the run'));
     expect(await screen.findByText('Nothing is left over.')).toBeInTheDocument();
     fireEvent.change(screen.getByLabelText('Failed: crooked'), { target: { value: '2' } });
     expect(screen.getByText('Book 4 built')).toBeInTheDocument();

@@ -43,7 +43,7 @@ import {
   withTwoColors,
 } from './plastic-draft';
 import { buildCode, labelsOf } from './print-labels';
-import { putBackOf } from '@/station-kit/craft/EndRun';
+import { plainBack } from '@/station-kit/card-runs/card-run-kind';
 import { slug } from '@/station-kit/slug';
 import { kitOf, usualHead } from '@/model/baits/run-plan';
 import { hasWiredHead, usesOf } from '@/model/bills/build-uses';
@@ -263,8 +263,8 @@ describe('the kit', () => {
       { binId: 'a', qty: 6 },
       { binId: 'b', qty: 18 },
     ];
-    expect(putBackOf({ taken, count: 6 }, 6)).toEqual([]);
-    expect(putBackOf({ taken, count: 6 }, 4)).toEqual([
+    expect(plainBack({ taken, count: 6 }, 6)).toEqual([]);
+    expect(plainBack({ taken, count: 6 }, 4)).toEqual([
       { binId: 'a', qty: 2 },
       { binId: 'b', qty: 6 },
     ]);

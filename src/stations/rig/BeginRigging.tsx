@@ -1,13 +1,12 @@
 'use client';
 
-import { Modal } from 'antd';
 import { useMemo, useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { rigSentence } from '@/text/rig-sentence';
 import type { Rigging, RigRecord } from '@/records/rig';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { HowMany, PaceNote, WhichWay } from '@/station-kit/craft/RunFields';
-import { KitTable } from '@/station-kit/craft/KitTable';
+import { BeginRun } from '@/station-kit/card-runs/BeginRun';
+import { KitTable } from '@/station-kit/card-runs/KitTable';
 import { lengthText } from '@/station-kit/words';
 import { matchLines } from '@/model/rigs/match-lines';
 import { rigOf } from '@/model/bills/rig-uses';
@@ -51,25 +50,13 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
   );
   const canBegin = !isPlanning && problems.length === 0 && stops.length === 0 && !isShort;
   const isProven = planned.every(({ plan }) => plan?.optimal);
-  const pace = paceOf({ stage: 'rig', family: rig.family, kind: rig.kind }, view);
   return (
-    <Modal
-      open
-      width={760}
+    <BeginRun
       title={`Make ${count} × ${versionText(rig)}`}
       okText="Cut and begin"
-      cancelText="Leave it"
-      okButtonProps={{ disabled: !canBegin }}
-      onCancel={onClose}
-      onOk={async () => {
-        const taken = kit.map(({ binId, needed }) => ({ binId, qty: needed }));
-        const begun = await carryOut(workshop.riggings.begin({ rigId: rig.id, count, way, taken, cut }));
-        if (begun) onBegun();
-      }}
-    >
-      <div className={styles.beginFields}>
-        <HowMany count={count} onChange={setCount} />
-        <WhichWay way={way} one="One at a time" onChange={setWay} />
+      widthPx={760}
+      {...{ count, onCount: setCount, way, onWay: setWay, one: 'One at a time', onClose, onBegun }}
+      fields={
         <UnitField
           label="Keep offcuts from"
           quantity="length"
@@ -79,17 +66,15 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
           check={(mm) => (mm > 5000 ? 'No more than 5 m.' : null)}
           onChange={(mm) => mm !== null && setPreferences({ leastOffcutMm: mm })}
         />
-      </div>
-      {stops.map((finding, index) => (
-        <p key={index} role="alert" className={styles.problem}>
-          {rigSentence(finding)}
-        </p>
-      ))}
-      {problems.map((problem) => (
-        <p key={problem} role="alert" className={styles.problem}>
-          {problem}
-        </p>
-      ))}
+      }
+      problems={[...stops.map(rigSentence), ...problems]}
+      canBegin={canBegin}
+      pace={paceOf({ stage: 'rig', family: rig.family, kind: rig.kind }, view)}
+      onBegin={() => {
+        const taken = kit.map(({ binId, needed }) => ({ binId, qty: needed }));
+        return carryOut(workshop.riggings.begin({ rigId: rig.id, count, way, taken, cut }));
+      }}
+    >
       {questions.length > 0 ? (
         <section aria-label="Cut list" className={styles.cutList}>
           <h3>Cut list</h3>
@@ -109,7 +94,6 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
         </section>
       ) : null}
       <KitTable lines={kit} />
-      <PaceNote pace={pace} count={count} />
-    </Modal>
+    </BeginRun>
   );
 }

@@ -14,8 +14,9 @@ import { MatchesPart } from './MatchesPart';
 import { RigPart } from './RigPart';
 import { RigSlip } from './RigSlip';
 import { RollsPart } from './RollsPart';
-import { RunPart } from './RunPart';
+import { RIG_RUNS } from './RigRuns';
 import { useRig } from './use-rig';
+import { CardRunPart } from '@/station-kit/card-runs/CardRunPart';
 import { useInAddress } from '@/station-kit/use-in-address';
 
 type Part = 'rig' | 'board' | 'run' | 'rolls' | 'matches' | 'kit';
@@ -97,7 +98,9 @@ export function RigStation() {
           onMake={(rig) => setWish({ rig, count: TWENTY })}
         />
       ) : null}
-      {part === 'run' ? <RunPart onMake={(rig, count) => setWish({ rig, count })} /> : null}
+      {part === 'run' ? (
+        <CardRunPart kind={RIG_RUNS} onMake={(rig, count) => setWish({ rig, count })} />
+      ) : null}
       {part === 'rolls' ? <RollsPart /> : null}
       {part === 'matches' ? <MatchesPart /> : null}
       {part === 'kit' ? <KitPart /> : null}

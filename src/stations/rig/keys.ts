@@ -7,6 +7,6 @@ export const RIG_KEYS: KeyMap<'takeOff'> = {
 
 /** The keys of a cut card. */
 export const CUT_KEYS: KeyMap<'go' | 'back'> = {
-  go: { press: [' '], shows: 'Space', does: 'cutting or rigging: the next', notOnControls: true },
-  back: { press: ['Backspace'], shows: 'Backspace', does: 'cutting or rigging: one back' },
+  go: { press: [' '], shows: 'Space', does: 'cutting: the next', notOnControls: true },
+  back: { press: ['Backspace'], shows: 'Backspace', does: 'cutting: one back' },
 };

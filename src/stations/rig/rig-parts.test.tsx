@@ -20,7 +20,8 @@ import { KitPart } from './KitPart';
 import { MatchesPart } from './MatchesPart';
 import { RigFindings } from './RigFindings';
 import { RollsPart } from './RollsPart';
-import { RunPart } from './RunPart';
+import { CardRunPart } from '@/station-kit/card-runs/CardRunPart';
+import { RIG_RUNS } from './RigRuns';
 import { SumsPanel } from './SumsPanel';
 
 /** A rig of the made-up bench in hand, with everything round it that has no drawing to measure. */
@@ -139,7 +140,7 @@ describe('the board and the runs', () => {
 
   it('counts cuts, then turns the card, then books what is made', async () => {
     function Run() {
-      return <RunPart onMake={() => undefined} />;
+      return <CardRunPart kind={RIG_RUNS} onMake={() => undefined} />;
     }
     const { workshop } = await renderBench(<Run />);
     expect(screen.getByText('Run 1: 5 × Pike set, 180 shad 1')).toBeInTheDocument();

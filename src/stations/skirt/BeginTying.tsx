@@ -1,17 +1,16 @@
 'use client';
 
-import { Modal, Select } from 'antd';
+import { Select } from 'antd';
 import { useId, useState } from 'react';
 import type { HeadBin } from '@/records/bin';
 import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { HowMany, PaceNote } from '@/station-kit/craft/RunFields';
+import { BeginRun } from '@/station-kit/card-runs/BeginRun';
 import { useBench } from '@/station-kit/BenchProvider';
 import { planRun, takenOf, withSwaps } from '@/model/skirts/run-plan';
 import { SwapRows } from './SwapRows';
 import { paceOf } from '@/model/pace/pace-of';
-import styles from './skirt.module.css';
 import { versionText } from '@/model/versions/version-text';
 
 export interface TyingWish {
@@ -36,6 +35,7 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
   const id = useId();
   const [count, setCount] = useState(wish.count);
   const [headBinId, setHeadBinId] = useState(wish.headBinId);
+  const [way, setWay] = useState<Tying['way']>('one-by-one');
   const [swaps, setSwaps] = useState<Tying['swaps']>([]);
   const { skirt } = wish;
   const line = view.tickets.flatMap(({ lines }) => lines).find((each) => each.id === wish.lineId);
@@ -45,7 +45,6 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
     each === null ? [] : [each],
   );
   const plan = planRun(recipe, count, view, line?.collarBinId ?? skirt.collar.binId, others);
-  const pace = paceOf({ stage: 'skirt', family: skirt.family, kind: skirt.hold }, view);
   const heads = view.bins.filter(
     (bin): bin is HeadBin =>
       bin.kind === 'head' &&
@@ -56,28 +55,12 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
   const headsThere = headBinId === null ? Infinity : (view.levels.get(headBinId) ?? 0);
   const isReady = plan.canBegin && count <= headsThere;
   return (
-    <Modal
-      open
-      width={620}
+    <BeginRun
       title={`Tie ${count} × ${versionText(skirt)}`}
       okText="Pull them and begin"
-      cancelText="Leave it"
-      okButtonProps={{ disabled: !isReady }}
-      onCancel={onClose}
-      onOk={async () => {
-        const { ticketId, lineId } = wish;
-        const begun = await carryOut(
-          workshop.tyings.begin({
-            skirtId: skirt.id,
-            ...{ count, headBinId, ticketId, lineId, swaps },
-            taken: takenOf(plan),
-          }),
-        );
-        if (begun) onBegun();
-      }}
-    >
-      <div className={styles.fieldGrid}>
-        <HowMany count={count} onChange={setCount} />
+      widthPx={620}
+      {...{ count, onCount: setCount, way, onWay: setWay, one: 'One skirt at a time', onClose, onBegun }}
+      fields={
         <FieldShell
           id={`${id}on`}
           label="On"
@@ -99,7 +82,17 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
             onChange={(next) => setHeadBinId(next === LOOSE ? null : next)}
           />
         </FieldShell>
-      </div>
+      }
+      problems={[]}
+      canBegin={isReady}
+      pace={paceOf({ stage: 'skirt', family: skirt.family, kind: skirt.hold }, view)}
+      onBegin={() => {
+        const { ticketId, lineId } = wish;
+        const taken = takenOf(plan);
+        const run = { skirtId: skirt.id, count, way, headBinId, ticketId, lineId, swaps, taken };
+        return carryOut(workshop.tyings.begin(run));
+      }}
+    >
       <SwapRows
         plan={plan}
         swaps={swaps}
@@ -116,7 +109,6 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
         }
         onReset={() => setSwaps([])}
       />
-      <PaceNote pace={pace} count={count} />
-    </Modal>
+    </BeginRun>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { piecesDone } from '@/core/card-runs/turn-card';
 import { findHold } from '@/core/skirts/holds';
 import { outsideIn } from '@/core/skirts/outside-in';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
@@ -27,7 +28,7 @@ export function SkirtSlip({ draft, count }: { readonly draft: SkirtDraft | null;
     <>
       <SlipTitle over="To tie">
         {view.tying
-          ? `${view.tying.done} of ${view.tying.count} tied`
+          ? `${piecesDone(view.tying)} of ${view.tying.count} tied`
           : waiting > 0
             ? `${waiting} heads wait`
             : 'No head waits'}

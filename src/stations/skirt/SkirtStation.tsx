@@ -6,16 +6,18 @@ import type { MainColor } from '@/core/coats/color/main-colors';
 import { proposeLayers } from '@/core/skirts/propose-layers';
 import type { Skirt } from '@/records/skirt';
 import { PartsStation } from '@/station-kit/PartsStation';
+import { CardRunPart } from '@/station-kit/card-runs/CardRunPart';
 import { PhotoColors } from '@/station-kit/photo/PhotoColors';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BeginTying, type TyingWish } from './BeginTying';
 import { BoardPart } from './BoardPart';
+import { HeadsToTie } from './HeadsToTie';
 import { draftOf, newLayer, newSkirt, strandsOnShelf, withShort } from './draft';
 import { MaterialsPart } from './MaterialsPart';
 import { OrderPart } from './OrderPart';
 import { RecipePart } from './RecipePart';
+import { SKIRT_RUNS } from './SkirtRuns';
 import { SkirtSlip } from './SkirtSlip';
-import { TiePart } from './TiePart';
 import { useRecipe } from './use-recipe';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import { useInAddress } from '@/station-kit/use-in-address';
@@ -144,7 +146,9 @@ export function SkirtStation() {
           onBeside={setBesideId}
         />
       ) : null}
-      {part === 'tie' ? <TiePart onTie={setWish} /> : null}
+      {part === 'tie' ? (
+        <CardRunPart kind={SKIRT_RUNS} onMake={tie} waiting={<HeadsToTie onTie={setWish} />} />
+      ) : null}
       {part === 'order' ? <OrderPart /> : null}
       {part === 'materials' ? <MaterialsPart /> : null}
       {wish ? (

@@ -1,3 +1,4 @@
+import type { CardStep } from '../../card-runs/card-step';
 import type { Bend, PartRoleId } from '../../parts/part-roles';
 
 export const BAIT_KIND_IDS = [
@@ -45,17 +46,6 @@ export interface BaitFacts {
   readonly isShortened: boolean;
 }
 
-export interface BuildStep {
-  readonly id: string;
-  readonly title: string;
-  readonly how: string;
-  /** So often, counted off; null where there is nothing to count. */
-  readonly count: { readonly of: string; readonly times: number } | null;
-  /** Glue that dries after it, min. */
-  readonly dries: { readonly what: string; readonly minutes: number } | null;
-  readonly mistakes: readonly string[];
-}
-
 /** The contract each kind of bait fills. A new kind is a new file and a line in `index.ts`. */
 export interface BaitKind {
   readonly id: BaitKindId;
@@ -72,5 +62,5 @@ export interface BaitKind {
   /** Before one has built a few: how long one takes, s. */
   readonly usualSeconds: number;
   readonly cautions: readonly string[];
-  readonly steps: (facts: BaitFacts) => readonly BuildStep[];
+  readonly steps: (facts: BaitFacts) => readonly CardStep[];
 }

@@ -1,4 +1,5 @@
-import type { BaitFacts, BaitSlot, BuildStep } from './definition';
+import type { CardStep } from '../../card-runs/card-step';
+import type { BaitFacts, BaitSlot } from './definition';
 
 export const TRAILER: BaitSlot = { id: 'trailer', name: 'Trailer', takes: ['trailer'], isNeeded: false };
 export const TRAILER_HOOK: BaitSlot = {
@@ -12,12 +13,12 @@ export const RATTLE: BaitSlot = { id: 'rattle', name: 'Rattle', takes: ['rattle'
 export const GUARD: BaitSlot = { id: 'guard', name: 'Weed guard', takes: ['guard'], isNeeded: false };
 
 /** A step that only says what to do. */
-export function step(id: string, title: string, how: string, mistakes: readonly string[] = []): BuildStep {
+export function step(id: string, title: string, how: string, mistakes: readonly string[] = []): CardStep {
   return { id, title, how, count: null, dries: null, mistakes };
 }
 
 /** One thing after another onto the wire. */
-export function threadSteps({ arm }: BaitFacts): BuildStep[] {
+export function threadSteps({ arm }: BaitFacts): CardStep[] {
   return arm.map((name, index) =>
     step(
       `thread-${index + 1}`,
@@ -29,7 +30,7 @@ export function threadSteps({ arm }: BaitFacts): BuildStep[] {
 }
 
 /** A skirt over the collar, a trailer, a hook with its keeper: whatever the bait has of them. */
-export function dressSteps({ skirt, slots }: BaitFacts): BuildStep[] {
+export function dressSteps({ skirt, slots }: BaitFacts): CardStep[] {
   const { trailer, keeper, rattle } = slots;
   const hook = slots['trailer-hook'];
   return [
@@ -71,7 +72,7 @@ export function dressSteps({ skirt, slots }: BaitFacts): BuildStep[] {
 }
 
 /** A guard glued into its hole. */
-export function guardSteps({ slots }: BaitFacts): BuildStep[] {
+export function guardSteps({ slots }: BaitFacts): CardStep[] {
   const { guard } = slots;
   if (!guard) return [];
   return [
@@ -87,7 +88,7 @@ export function guardSteps({ slots }: BaitFacts): BuildStep[] {
 }
 
 /** The arm cut, where it is to be shorter than it comes. */
-export function cutSteps({ isShortened }: BaitFacts): BuildStep[] {
+export function cutSteps({ isShortened }: BaitFacts): CardStep[] {
   return isShortened
     ? [
         step(

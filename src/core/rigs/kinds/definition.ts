@@ -1,4 +1,4 @@
-import type { BuildStep } from '../../builds/kinds/definition';
+import type { CardStep } from '../../card-runs/card-step';
 import type { LineForm, PartRoleId, SizeId } from '../../parts/part-roles';
 import type { MatchLine } from '../match-table';
 import type { RigFinding } from '../rig-finding';
@@ -96,5 +96,5 @@ export interface RigKind {
   readonly cautions: readonly string[];
   /** Before one has made a few: how long one takes, s. */
   readonly usualSeconds: number;
-  readonly steps: (facts: RigFacts) => readonly BuildStep[];
+  readonly steps: (facts: RigFacts) => readonly CardStep[];
 }

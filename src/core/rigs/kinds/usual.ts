@@ -1,4 +1,4 @@
-import type { BuildStep } from '../../builds/kinds/definition';
+import type { CardStep } from '../../card-runs/card-step';
 import type { RigEndId } from '../ends';
 import type { RigItem, RigPiece } from '../rig';
 import { findMatch } from '../match-table';
@@ -126,13 +126,13 @@ export function step(
   title: string,
   how: string,
   mistakes: readonly string[] = [],
-  count: BuildStep['count'] = null,
-): BuildStep {
+  count: CardStep['count'] = null,
+): CardStep {
   return { id, title, how, count, dries: null, mistakes };
 }
 
 /** Every cut of one rig, laid ready. */
-export function layOutSteps({ cuts }: RigFacts): BuildStep[] {
+export function layOutSteps({ cuts }: RigFacts): CardStep[] {
   if (cuts.length === 0) return [];
   const lengths = cuts.map(({ name, cutMm }) => `${name} ${cutMm} mm`);
   return [

@@ -2,7 +2,7 @@
 
 import { InputNumber, Segmented } from 'antd';
 import { useId } from 'react';
-import type { BuildWay } from '@/core/builds/turn-build-card';
+import type { CardWay } from '@/core/card-runs/turn-card';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { minutesText } from '../words';
 
@@ -35,14 +35,14 @@ export function WhichWay({
   one,
   onChange,
 }: {
-  readonly way: BuildWay;
+  readonly way: CardWay;
   readonly one: string;
-  readonly onChange: (way: BuildWay) => void;
+  readonly onChange: (way: CardWay) => void;
 }) {
   const id = useId();
   return (
     <FieldShell id={id} label="How">
-      <Segmented<BuildWay>
+      <Segmented<CardWay>
         id={id}
         value={way}
         options={[

@@ -5,9 +5,10 @@ import type { ReactNode } from 'react';
 import { useBench } from '../BenchProvider';
 import { useNow } from '../use-now';
 import { minutesText } from '../words';
+import type { Taken } from './card-run-kind';
 import styles from './runs.module.css';
 
-interface RunSideProps {
+interface RunSideProps<Amount extends Taken> {
   readonly name: string;
   /** `built`, `made`. */
   readonly word: string;
@@ -15,9 +16,11 @@ interface RunSideProps {
     readonly count: number;
     readonly seconds: number;
     readonly inHand: number | null;
-    readonly taken: readonly { readonly binId: string; readonly qty: number }[];
+    readonly taken: readonly Amount[];
   };
   readonly done: number;
+  readonly amountText: (amount: Amount, name: string) => string;
+  readonly checks: readonly string[];
   readonly tools: readonly string[];
   readonly onEnd: () => void;
   readonly onRest: (isResting: boolean) => void;
@@ -28,7 +31,8 @@ interface RunSideProps {
 const TICK_MS = 10_000;
 
 /** A run under way: its card, and beside it how far it is, what was taken for it, what to have by hand. */
-export function RunSide({ name, word, run, done, tools, onEnd, onRest, children }: RunSideProps) {
+export function RunSide<Amount extends Taken>(props: RunSideProps<Amount>) {
+  const { name, word, run, done, amountText, checks, tools, onEnd, onRest, children } = props;
   const { view, workshop } = useBench();
   const now = useNow(workshop.now, TICK_MS);
   const seconds = run.seconds + (run.inHand === null ? 0 : Math.max(0, (now - run.inHand) / 1000));
@@ -44,6 +48,7 @@ export function RunSide({ name, word, run, done, tools, onEnd, onRest, children 
             {done} of {run.count}
           </strong>{' '}
           {word}, {minutesText(seconds)} at it
+          {done > 0 ? `, ${minutesText(seconds / done)} each` : ''}
         </p>
         <div className={styles.hands}>
           <Button type="primary" onClick={onEnd}>
@@ -55,10 +60,16 @@ export function RunSide({ name, word, run, done, tools, onEnd, onRest, children 
         </div>
         <h4>Taken for it</h4>
         <ul>
-          {run.taken.map(({ binId, qty }) => (
-            <li key={binId}>
-              {qty} × {view.binById.get(binId)?.name ?? 'a bin gone'}
+          {run.taken.map((amount) => (
+            <li key={amount.binId}>
+              {amountText(amount, view.binById.get(amount.binId)?.name ?? 'of a bin gone')}
             </li>
+          ))}
+        </ul>
+        <h4>Look at before it counts</h4>
+        <ul>
+          {checks.map((check) => (
+            <li key={check}>{check}</li>
           ))}
         </ul>
         <h4>By hand</h4>

@@ -13,6 +13,8 @@ export interface Given {
   readonly picture: ReactNode;
   readonly count: number;
   readonly limiting: readonly string[];
+  /** How many lie there made already, in words. */
+  readonly lies?: string | null;
   readonly onMake: () => void;
 }
 
@@ -33,7 +35,7 @@ export function ShelfGives({ rows, verb, none }: ShelfGivesProps) {
       <ul className={styles.gives}>
         {[...rows]
           .sort((a, b) => b.count - a.count)
-          .map(({ id, name, picture, count, limiting, onMake }) => (
+          .map(({ id, name, picture, count, limiting, lies, onMake }) => (
             <li key={id}>
               {picture}
               <span>
@@ -42,6 +44,7 @@ export function ShelfGives({ rows, verb, none }: ShelfGivesProps) {
                   {count > 0 ? `${count} from the shelf` : 'none from the shelf'}
                   {limiting.length > 0 ? `, then ${limiting.slice(0, 2).join(' and ')} runs out` : ''}
                 </small>
+                {lies ? <small>{lies}</small> : null}
               </span>
               <Button aria-label={`${verb} ${name}`} onClick={onMake}>
                 {verb}

@@ -2,19 +2,20 @@
 import '@testing-library/jest-dom';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
-import type { BuildStep } from '@/core/builds/kinds/definition';
-import { backBuild, pressBuild, type BuildWay } from '@/core/builds/turn-build-card';
+import type { CardStep } from '@/core/card-runs/card-step';
+import { backCard, pressCard, type CardWay } from '@/core/card-runs/turn-card';
 import { renderBench } from '../../../tests/support/render-bench';
 import { KeepDraft } from '../KeepDraft';
 import { PartsStation } from '../PartsStation';
-import { EndRun, putBackOf } from './EndRun';
+import { plainAmount, plainBack } from './card-run-kind';
+import { EndRun } from './EndRun';
 import { KitTable } from './KitTable';
 import { HowMany, PaceNote, WhichWay } from './RunFields';
 import { RunsSoFar, ShelfGives } from './RunLists';
 import { RunSide } from './RunSide';
 import { StepCard } from './StepCard';
 
-const step = (id: string, more: Partial<BuildStep> = {}): BuildStep => ({
+const step = (id: string, more: Partial<CardStep> = {}): CardStep => ({
   ...{ id, title: `Do ${id}`, how: `How ${id} is done.`, count: null, dries: null, mistakes: [] },
   ...more,
 });
@@ -24,22 +25,24 @@ const STEPS = [
 ];
 
 /** A card over steps that turns as the bench would turn it. */
-function Card({ way, count }: { readonly way: BuildWay; readonly count: number }) {
-  const [card, setCard] = useState({ step: 0, bait: 0, counted: 0 });
+function Card({ way, count }: { readonly way: CardWay; readonly count: number }) {
+  const [card, setCard] = useState({ step: 0, piece: 0, counted: 0 });
   const [isThrough, setThrough] = useState(false);
   return (
     <StepCard
       piece="Rig"
+      last="Made"
       run={{ card, count, way, isThrough }}
       steps={STEPS}
-      through={{ title: 'All made', how: 'Look them over.', press: 'Made' }}
+      through={{ title: 'All made', how: 'Look them over.' }}
       picture={({ id }, at) => <p>{`picture of ${id}, ${at}`}</p>}
       onGo={() => {
-        const next = pressBuild(card, [2, 0], count, way);
+        const next = pressCard(card, [2, 0], count, way);
         if (next) setCard(next);
         else setThrough(true);
       }}
-      onBack={() => setCard(backBuild(card, STEPS.length, count, way))}
+      onBack={() => setCard(backCard(card, STEPS.length, count, way))}
+      onTurn={(to) => setCard({ ...card, step: to, counted: 0 })}
     />
   );
 }
@@ -60,6 +63,10 @@ describe('the step card', () => {
     fireEvent.keyDown(window, { key: ' ' });
     expect(at()).toHaveTextContent('Rig 1 of 2, step 2 of 2');
     expect(screen.getByText(/Glue: 20 min\. A clock starts/)).toBeInTheDocument();
+    fireEvent.keyDown(window, { key: 'ArrowLeft' });
+    expect(at()).toHaveTextContent('Rig 1 of 2, step 1 of 2');
+    fireEvent.click(screen.getByLabelText('Step 2: Do glue'));
+    expect(at()).toHaveTextContent('Rig 1 of 2, step 2 of 2');
     fireEvent.keyDown(window, { key: ' ', altKey: true });
     expect(at()).toHaveTextContent('Rig 1 of 2, step 2 of 2');
   });
@@ -88,8 +95,8 @@ describe('the end of a run', () => {
   };
 
   it('reckons what goes back by what was used', () => {
-    expect(putBackOf(run, 4)).toEqual([]);
-    expect(putBackOf(run, 3)).toEqual([
+    expect(plainBack(run, 4)).toEqual([]);
+    expect(plainBack(run, 3)).toEqual([
       { binId: 'part-swivels-1', qty: 2 },
       { binId: 'gone', qty: 1 },
     ]);
@@ -101,8 +108,11 @@ describe('the end of a run', () => {
       <EndRun
         made="Made"
         goOn="Go on"
-        run={run}
+        count={run.count}
         done={3}
+        canStrip
+        backOf={(used) => plainBack(run, used)}
+        amountText={plainAmount}
         checks={['Nothing slips']}
         reasons={['knot slipped', 'crooked']}
         note="What is cut stays cut."
@@ -135,7 +145,7 @@ describe('the end of a run', () => {
 describe('what a run is told', () => {
   function Fields() {
     const [count, setCount] = useState(6);
-    const [way, setWay] = useState<BuildWay>('one-by-one');
+    const [way, setWay] = useState<CardWay>('one-by-one');
     return (
       <>
         <HowMany count={count} onChange={setCount} />
@@ -220,6 +230,8 @@ describe('lists of runs', () => {
         word="made"
         run={{ count: 20, seconds: 600, inHand: null, taken: [{ binId: 'gone', qty: 3 }] }}
         done={4}
+        amountText={plainAmount}
+        checks={['Nothing slips']}
         tools={['pliers', 'cutter']}
         onEnd={() => told.push('end')}
         onRest={(isResting) => told.push(isResting)}
@@ -228,8 +240,10 @@ describe('lists of runs', () => {
       </RunSide>,
     );
     expect(screen.getByText('20 × Pike set 1')).toBeInTheDocument();
-    expect(screen.getByText('4 of 20').parentElement).toHaveTextContent('4 of 20 made, 10 min at it');
-    expect(screen.getByText('3 × a bin gone')).toBeInTheDocument();
+    expect(screen.getByText('4 of 20').parentElement).toHaveTextContent(
+      '4 of 20 made, 10 min at it, 3 min each',
+    );
+    expect(screen.getByText('3 of a bin gone')).toBeInTheDocument();
     fireEvent.click(screen.getByText('Take it in hand'));
     fireEvent.click(screen.getByText('End the run'));
     expect(told).toEqual([false, 'end']);

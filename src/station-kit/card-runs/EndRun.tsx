@@ -4,41 +4,46 @@ import { Checkbox, InputNumber, Modal } from 'antd';
 import { useState } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { useBench } from '../BenchProvider';
+import type { Taken } from './card-run-kind';
 import styles from './run.module.css';
 
-interface RunEnd {
+interface RunEnd<Back> {
   readonly passed: number;
   readonly failed: { reason: string; count: number }[];
-  readonly putBack: { binId: string; qty: number }[];
+  readonly putBack: Back;
 }
 
-interface EndRunProps {
+interface EndRunProps<Back extends readonly Taken[]> {
   /** `Built`, `Made`: what those that are done are. */
   readonly made: string;
   readonly goOn: string;
-  readonly run: {
-    readonly taken: readonly { readonly binId: string; readonly qty: number }[];
-    readonly count: number;
-  };
+  readonly count: number;
   readonly done: number;
   readonly checks: readonly string[];
   readonly reasons: readonly string[];
+  /** Parts of failed ones can go back. */
+  readonly canStrip: boolean;
+  /** What goes back where so many are used up. */
+  readonly backOf: (used: number) => Back;
+  readonly amountText: (amount: Back[number], name: string) => string;
   /** What cannot go back, if anything. */
   readonly note?: string;
   readonly onClose: () => void;
-  readonly onEnd: (end: RunEnd) => void;
+  readonly onEnd: (end: RunEnd<Back>) => void;
 }
 
 /** The inspection: what passed, what failed and why; what is over goes back, failed ones too where they are stripped. */
-export function EndRun({ made, goOn, run, done, checks, reasons, note, onClose, onEnd }: EndRunProps) {
+export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) {
+  const { made, goOn, count, done, checks, reasons, canStrip, note } = props;
+  const { backOf, amountText, onClose, onEnd } = props;
   const { view } = useBench();
   const [built, setBuilt] = useState(done);
   const [failed, setFailed] = useState<Readonly<Record<string, number>>>({});
-  const [isStripped, setStripped] = useState(true);
+  const [isStripped, setStripped] = useState(canStrip);
   const bad = sum(Object.values(failed));
   const passed = Math.max(0, built - bad);
   const tooMany = bad > built;
-  const back = putBackOf(run, isStripped ? passed : built);
+  const back = backOf(isStripped ? passed : built);
   const word = made.toLowerCase();
   return (
     <Modal
@@ -51,7 +56,9 @@ export function EndRun({ made, goOn, run, done, checks, reasons, note, onClose, 
       onOk={() =>
         onEnd({
           passed,
-          failed: Object.entries(failed).flatMap(([reason, count]) => (count > 0 ? [{ reason, count }] : [])),
+          failed: Object.entries(failed).flatMap(([reason, many]) =>
+            many > 0 ? [{ reason, count: many }] : [],
+          ),
           putBack: back,
         })
       }
@@ -61,12 +68,12 @@ export function EndRun({ made, goOn, run, done, checks, reasons, note, onClose, 
         <InputNumber
           aria-label={made}
           min={0}
-          max={run.count}
+          max={count}
           precision={0}
           value={built}
           onChange={(next) => next !== null && setBuilt(next)}
         />{' '}
-        of {run.count}
+        of {count}
       </div>
       <ul className={styles.checks}>
         {checks.map((check) => (
@@ -79,7 +86,7 @@ export function EndRun({ made, goOn, run, done, checks, reasons, note, onClose, 
             <InputNumber
               aria-label={`Failed: ${reason}`}
               min={0}
-              max={run.count}
+              max={count}
               precision={0}
               value={failed[reason] ?? 0}
               onChange={(next) => setFailed({ ...failed, [reason]: next ?? 0 })}
@@ -93,32 +100,17 @@ export function EndRun({ made, goOn, run, done, checks, reasons, note, onClose, 
           {bad} failed of {built} {word}: no more can fail than were {word}.
         </p>
       ) : null}
-      {bad > 0 ? (
+      {bad > 0 && canStrip ? (
         <Checkbox checked={isStripped} onChange={({ target }) => setStripped(target.checked)}>
           Strip the failed ones: their parts go back to their bins
         </Checkbox>
       ) : null}
       <p>
         {back.length > 0
-          ? `Back on the shelf: ${back
-              .map(
-                ({ binId, qty }) =>
-                  `${Number(qty.toFixed(3))} ${view.binById.get(binId)?.name ?? 'of a bin gone'}`,
-              )
-              .join('; ')}.`
+          ? `Back on the shelf: ${back.map((each) => amountText(each, view.binById.get(each.binId)?.name ?? 'of a bin gone')).join('; ')}.`
           : 'Nothing is left over.'}
         {note ? ` ${note}` : ''}
       </p>
     </Modal>
   );
-}
-
-/** What goes back when a run ends with so many used up, passed and failed together; failed ones that are stripped go too. */
-export function putBackOf(
-  { taken, count }: EndRunProps['run'],
-  used: number,
-): { binId: string; qty: number }[] {
-  return taken
-    .map(({ binId, qty }) => ({ binId, qty: (qty / count) * (count - used) }))
-    .filter(({ qty }) => qty > 1e-9);
 }

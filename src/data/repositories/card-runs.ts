@@ -1,0 +1,230 @@
+import type { EntityTable } from 'dexie';
+import { backCard, pressCard, type CardPlace, type CardProgress } from '@/core/card-runs/turn-card';
+import { sum } from '@/core/numeric/sum';
+import type { BenchOutcome, CardRunSort } from '@/core/problems/bench-problem';
+import type { Store } from '../store';
+import { attempt, granted, type Pen, refuse, RefusedInside } from '../write';
+import { mustHold } from './must-hold';
+
+/** What is glued or sealed in a step, and how long it dries. */
+export interface Drying {
+  readonly what: string;
+  readonly minutes: number;
+}
+
+/** How much of a bin: an amount, and of tabs the pieces. */
+interface Amount {
+  readonly binId: string;
+  readonly qty: number;
+  readonly pieces?: readonly { readonly share: number; readonly count: number }[];
+}
+
+/** What all runs with a step card keep. */
+interface CardRun extends CardProgress {
+  readonly id: string;
+  readonly no: number;
+  readonly state: string;
+  readonly taken: readonly Amount[];
+  readonly putBack: readonly Amount[];
+  readonly inHand: number | null;
+  readonly seconds: number;
+  readonly passed: number;
+  readonly failed: readonly { readonly reason: string; readonly count: number }[];
+  readonly startedAt: number;
+  readonly endedAt: number | null;
+}
+
+/** What is new about every run as it begins. */
+type Fresh = Pick<
+  CardRun,
+  'id' | 'no' | 'card' | 'isThrough' | 'passed' | 'startedAt' | 'inHand' | 'seconds' | 'endedAt'
+>;
+
+/** How a run ends: how many passed, what failed and why, and what goes back. */
+export interface CardRunEnd<Run extends CardRun> {
+  readonly passed: number;
+  readonly failed: Run['failed'];
+  readonly putBack: Run['putBack'];
+  /** What a finished one weighs, g; null where something was never weighed. */
+  readonly massG: number | null;
+}
+
+/** What is asked of a table of runs. */
+type Rows<Run extends CardRun> = Pick<EntityTable<Run, 'id'>, 'orderBy' | 'where'> & {
+  readonly get: (id: string) => PromiseLike<Run | undefined>;
+};
+
+/** What runs of skirts, baits and rigs have each of their own. */
+interface CardRunKind<Run extends CardRun, New> {
+  readonly of: CardRunSort;
+  readonly table: Rows<Run>;
+  readonly put: (pen: Pen, run: Run) => Promise<void>;
+  readonly states: { readonly underWay: Run['state']; readonly made: Run['state'] };
+  /** What the ledger calls one: `tying run`. */
+  readonly noun: string;
+  /** What the history calls what is done with one. */
+  readonly labels: {
+    readonly begin: (count: number) => string;
+    readonly rest: string;
+    readonly resume: string;
+    readonly end: (passed: number) => string;
+  };
+  readonly begun: (run: New, fresh: Fresh) => Run;
+  /** What has to be there, or is used up, besides what is taken. */
+  readonly prepare?: (pen: Pen, run: New, note: string) => Promise<void>;
+  /** What passed goes where it lies from now on. */
+  readonly book: (pen: Pen, run: Run, end: CardRunEnd<Run>, note: string) => Promise<void>;
+}
+
+/** Carries one change of a run out, as long as the run is under way. */
+type Change<Run> = (
+  id: string,
+  label: string,
+  to: (run: Run, pen: Pen) => Run | Promise<Run>,
+) => Promise<BenchOutcome<Run>>;
+
+const SAME = 1e-6;
+const START: CardPlace = { step: 0, piece: 0, counted: 0 };
+
+/** How much there is of it in the bin's own unit. */
+const amountOf = ({ qty, pieces = [] }: Amount): number =>
+  qty + sum(pieces.map(({ share, count }) => share * count));
+
+async function enter(
+  pen: Pen,
+  { binId, qty, pieces = [] }: Amount,
+  sign: 1 | -1,
+  note: string,
+): Promise<void> {
+  const kind = sign < 0 ? 'taken' : 'returned';
+  for (const { share, count } of pieces) {
+    const pieceShare = share < 1 - SAME ? share : null;
+    await pen.enter({ binId, kind, qty: sign * share * count, note, pieceShare });
+  }
+  await pen.enter({ binId, kind, qty: sign * qty, note });
+}
+
+/** Hands off: what was spent since they were on it is added up. */
+function rested<Run extends CardRun>(run: Run, now: number): Run {
+  const since = run.inHand === null ? 0 : Math.max(0, (now - run.inHand) / 1000);
+  return { ...run, seconds: run.seconds + since, inHand: null };
+}
+
+/** One press of the card, with the clock of what is glued in a step once the last piece of it is done. */
+async function pressed<Run extends CardRun>(
+  store: Store,
+  pen: Pen,
+  run: Run,
+  times: readonly number[],
+  drying: readonly (Drying | null)[],
+  name: string,
+): Promise<Run> {
+  if (run.isThrough) return run;
+  const { card, count, way } = run;
+  const next = pressCard(card, times, count, way);
+  const glued = drying[card.step] ?? null;
+  const isStepOver = next === null || next.step !== card.step;
+  if (glued && isStepOver && card.piece === count - 1) {
+    const startedAt = store.now();
+    await pen.put('clocks', {
+      id: store.newId(),
+      name: `${glued.what}, ${name}`,
+      startedAt,
+      endsAt: startedAt + glued.minutes * 60_000,
+      silencedAt: null,
+    });
+  }
+  return { ...run, card: next ?? card, isThrough: next === null, inHand: run.inHand ?? store.now() };
+}
+
+/** Runs with a step card, of one kind: what is pulled for them, where the card stands, what comes of them and what goes back. */
+export function cardRunRepository<
+  Run extends CardRun,
+  New extends { readonly count: number; readonly taken: readonly Amount[] },
+>(store: Store, kind: CardRunKind<Run, New>) {
+  const { of, table, put, states, labels } = kind;
+  const noteOf = ({ no }: Pick<CardRun, 'no'>) => `${kind.noun} ${no}`;
+
+  const change: Change<Run> = (id, label, to) =>
+    attempt(store, label, async (pen) => {
+      const run = await table.get(id);
+      if (!run) return refuse<Run>({ code: 'bench.gone', what: kind.noun });
+      if (run.state !== states.underWay) {
+        return refuse<Run>({ code: 'bench.card-run-ended', of, no: run.no });
+      }
+      const next = await to(run, pen);
+      await put(pen, next);
+      return granted(next);
+    });
+
+  const runs = {
+    all: (): Promise<Run[]> => table.orderBy('no').toArray(),
+
+    /** Begins a run: pulls what it takes off the shelf, or refuses and touches nothing. */
+    begin: (run: New): Promise<BenchOutcome<Run>> =>
+      attempt(store, labels.begin(run.count), async (pen) => {
+        if ((await table.where('state').equals(states.underWay).count()) > 0) {
+          return refuse<Run>({ code: 'bench.card-run-on', of });
+        }
+        const last = await table.orderBy('no').last();
+        const fresh: Fresh = {
+          ...{ id: store.newId(), no: (last?.no ?? 0) + 1, card: START, isThrough: false, passed: 0 },
+          ...{ startedAt: store.now(), inHand: store.now(), seconds: 0, endedAt: null },
+        };
+        for (const each of run.taken) await mustHold(store, each.binId, amountOf(each), each.pieces);
+        for (const each of run.taken) await enter(pen, each, -1, noteOf(fresh));
+        await kind.prepare?.(pen, run, noteOf(fresh));
+        const begun = kind.begun(run, fresh);
+        await put(pen, begun);
+        return granted(begun);
+      }),
+
+    /**
+     * One press of the card. `times` is how often each step counts; `drying`, by step, what is glued in it: its clock starts
+     * with the last piece of the step.
+     */
+    press: (id: string, times: readonly number[], drying: readonly (Drying | null)[]) =>
+      change(id, 'A press of the card', (run, pen) => pressed(store, pen, run, times, drying, noteOf(run))),
+
+    /** Takes one press back; `steps` is how many the card has. */
+    pressBack: (id: string, steps: number) =>
+      change(id, 'The card one back', (run) =>
+        run.isThrough
+          ? { ...run, isThrough: false }
+          : { ...run, card: backCard(run.card, steps, run.count, run.way) },
+      ),
+
+    /** Turns the card to another step of the piece in hand; its count begins anew. */
+    turnTo: (id: string, step: number) =>
+      change(id, 'A step of the card', (run) =>
+        run.isThrough
+          ? run
+          : { ...run, card: { ...run.card, step, counted: 0 }, inHand: run.inHand ?? store.now() },
+      ),
+
+    /** Lays the run aside, or takes it in hand again: its clock stands while it rests. */
+    rest: (id: string, isResting: boolean) =>
+      change(id, isResting ? labels.rest : labels.resume, (run) =>
+        isResting ? rested(run, store.now()) : { ...run, inHand: run.inHand ?? store.now() },
+      ),
+
+    /** Ends a run: what passed is booked, and what is over goes back to its bins. */
+    end: (id: string, end: CardRunEnd<Run>) =>
+      change(id, labels.end(end.passed), async (run, pen) => {
+        const { passed, failed, putBack } = end;
+        for (const each of putBack) {
+          const took = run.taken.find(({ binId }) => binId === each.binId);
+          const [taken, back] = [took ? amountOf(took) : 0, amountOf(each)];
+          if (back > taken + SAME)
+            throw new RefusedInside({ code: 'bench.more-back-than-taken', taken, back });
+          await enter(pen, each, 1, noteOf(run));
+        }
+        if (passed > 0) await kind.book(pen, run, end, noteOf(run));
+        return {
+          ...rested(run, store.now()),
+          ...{ state: passed > 0 ? states.made : 'dropped', passed, failed, putBack, endedAt: store.now() },
+        };
+      }),
+  };
+  return { runs, change };
+}

@@ -1,0 +1,149 @@
+'use client';
+
+import { useState, type ReactNode } from 'react';
+import { piecesDone } from '@/core/card-runs/turn-card';
+import { versionText } from '@/model/versions/version-text';
+import { useBench } from '../BenchProvider';
+import { inBackground } from '../in-background';
+import type { CardRunKind, CardRunRecord, MadeRecord } from './card-run-kind';
+import { EndRun } from './EndRun';
+import { RunsSoFar, ShelfGives } from './RunLists';
+import { RunSide } from './RunSide';
+import { StepCard } from './StepCard';
+import styles from './runs.module.css';
+
+interface CardRunPartProps<Item extends MadeRecord, Run extends CardRunRecord> {
+  readonly kind: CardRunKind<Item, Run>;
+  readonly onMake: (item: Item, count: number) => void;
+  /** Above what the shelf gives: what waits to be made. */
+  readonly waiting?: ReactNode;
+  /** Above the runs so far: what to mind with what was made. */
+  readonly mind?: ReactNode;
+}
+
+/** The run under way with its card; else what the shelf gives now, and the runs so far. */
+export function CardRunPart<Item extends MadeRecord, Run extends CardRunRecord>({
+  kind,
+  onMake,
+  waiting,
+  mind,
+}: CardRunPartProps<Item, Run>) {
+  const { view } = useBench();
+  const [said, setSaid] = useState<string | null>(null);
+  const run = kind.underWay(view);
+  const item = run ? kind.itemOf(run, view) : undefined;
+  if (run && item) return <RunUnderWay kind={kind} run={run} item={item} onEnded={setSaid} />;
+  return (
+    <div className={styles.still}>
+      {said ? (
+        <p role="status" className={styles.said}>
+          {said}
+        </p>
+      ) : null}
+      {waiting}
+      <ShelfGives
+        verb={kind.words.verb}
+        none={kind.words.none}
+        rows={kind.items(view).map((each) => {
+          const gives = kind.gives(each, view);
+          return {
+            ...gives,
+            id: each.id,
+            name: versionText(each),
+            lies: kind.lies?.(each, view) ?? null,
+            picture: kind.thumb(each, view),
+            onMake: () => onMake(each, Math.max(1, Math.min(kind.mostAtOnce, gives.count))),
+          };
+        })}
+      />
+      <RunsSoFar
+        runs={kind.past(view)}
+        nameOf={(each) => {
+          const made = kind.itemOf(each, view);
+          return made ? versionText(made) : kind.words.gone;
+        }}
+        actionsOf={(each) => {
+          const made = kind.itemOf(each, view);
+          return kind.Actions && made ? <kind.Actions run={each} item={made} /> : null;
+        }}
+      >
+        {mind}
+      </RunsSoFar>
+    </div>
+  );
+}
+
+interface RunUnderWayProps<Item extends MadeRecord, Run extends CardRunRecord> {
+  readonly kind: CardRunKind<Item, Run>;
+  readonly run: Run;
+  readonly item: Item;
+  readonly onEnded: (said: string) => void;
+}
+
+function RunUnderWay<Item extends MadeRecord, Run extends CardRunRecord>({
+  kind,
+  run,
+  item,
+  onEnded,
+}: RunUnderWayProps<Item, Run>) {
+  const { view, workshop, carryOut } = useBench();
+  const [isEnding, setEnding] = useState(false);
+  const doing = kind.doing(workshop);
+  const steps = kind.steps(item, run, view);
+  const done = piecesDone(run, steps.length);
+  const { piece, made, through, goOn } = kind.words;
+  const capital = `${made.slice(0, 1).toUpperCase()}${made.slice(1)}`;
+  const go = () => {
+    const times = steps.map(({ count }) => count?.times ?? 0);
+    const drying = steps.map(({ dries }) => dries);
+    inBackground(carryOut(doing.press(run.id, times, drying)));
+  };
+  return (
+    <>
+      <RunSide
+        name={versionText(item)}
+        word={made}
+        run={run}
+        done={done}
+        amountText={kind.amountText}
+        checks={kind.checks(item)}
+        tools={kind.tools(item)}
+        onEnd={() => setEnding(true)}
+        onRest={(isResting) => inBackground(carryOut(doing.rest(run.id, isResting)))}
+      >
+        {kind.before?.(run) ?? (
+          <StepCard
+            piece={piece}
+            last={capital}
+            run={run}
+            steps={steps}
+            through={through}
+            onGo={go}
+            onBack={() => inBackground(carryOut(doing.pressBack(run.id, steps.length)))}
+            onTurn={(to) => inBackground(carryOut(doing.turnTo(run.id, to)))}
+            picture={(step, at, widthPx) => kind.picture({ item, run, step, at, widthPx })}
+          />
+        )}
+      </RunSide>
+      {isEnding ? (
+        <EndRun
+          made={capital}
+          goOn={goOn}
+          count={run.count}
+          done={done}
+          checks={kind.checks(item)}
+          reasons={kind.reasons}
+          canStrip={kind.canStrip}
+          {...(kind.neverBack ? { note: kind.neverBack } : {})}
+          backOf={(used) => kind.backOf(run, item, used, view)}
+          amountText={kind.amountText}
+          onClose={() => setEnding(false)}
+          onEnd={async (end) => {
+            const ended = await carryOut(doing.end(run.id, { ...end, massG: kind.massOf(item, view) }));
+            if (ended) onEnded(kind.saysEnded(end.passed, run));
+          }}
+        />
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,132 @@
+'use client';
+
+import { LeftOutlined, RightOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import type { CardStep } from '@/core/card-runs/card-step';
+import type { CardProgress } from '@/core/card-runs/turn-card';
+import { useWidth } from '@/ui/use-width';
+import { useKeyMap } from '../key-map';
+import { HandSwitch } from './HandSwitch';
+import { CARD_KEYS } from './keys';
+import styles from './run.module.css';
+
+interface StepCardProps {
+  /** What one of them is called: `Bait`. */
+  readonly piece: string;
+  /** On the press that ends a piece: `Built`. */
+  readonly last: string;
+  readonly run: CardProgress;
+  readonly steps: readonly CardStep[];
+  /** The piece as far as it is, drawn so wide. */
+  readonly picture: (step: CardStep, at: number, widthPx: number) => ReactNode;
+  readonly through: { readonly title: string; readonly how: string };
+  readonly onGo: () => void;
+  readonly onBack: () => void;
+  readonly onTurn: (step: number) => void;
+}
+
+/** One step at a time, large, with the piece as far as it is; one key or a knuckle goes on. */
+export function StepCard(props: StepCardProps) {
+  const { piece, last, run, steps, picture, through, onGo, onBack, onTurn } = props;
+  const [ref, width] = useWidth<HTMLDivElement>(420);
+  const { card, count, way, isThrough } = run;
+  const at = Math.min(card.step, Math.max(0, steps.length - 1));
+  const step = steps[at];
+  const go = () => {
+    if (!isThrough) onGo();
+  };
+  const turn = (to: number) => {
+    if (!isThrough && to >= 0 && to < steps.length) onTurn(to);
+  };
+  useKeyMap(CARD_KEYS, { go, on: () => turn(at + 1), turnBack: () => turn(at - 1), back: onBack });
+  if (!step) return null;
+  const counts = step.count?.times ?? 0;
+  const nth = `${Math.min(card.piece + 1, count)} of ${count}`;
+  return (
+    <section className={styles.card} aria-label="Step card">
+      <header>
+        <p>
+          {way === 'one-by-one'
+            ? `${piece} ${nth}, step ${at + 1} of ${steps.length}`
+            : `Step ${at + 1} of ${steps.length}, ${piece.toLowerCase()} ${nth}`}
+        </p>
+        <HandSwitch />
+      </header>
+      <ol className={styles.track} aria-label="Steps">
+        {steps.map((each, index) => (
+          <li key={each.id} data-now={!isThrough && index === at} data-done={isThrough || index < at}>
+            <button
+              type="button"
+              onClick={() => turn(index)}
+              aria-label={`Step ${index + 1}: ${each.title}`}
+            />
+          </li>
+        ))}
+      </ol>
+      <div className={styles.body}>
+        <div ref={ref} className={styles.picture}>
+          {picture(step, at, width)}
+        </div>
+        <div className={styles.words}>
+          <h2 aria-live="polite">{isThrough ? through.title : step.title}</h2>
+          <p>{isThrough ? through.how : step.how}</p>
+          {isThrough ? null : <StepNotes step={step} counted={card.counted} />}
+        </div>
+      </div>
+      <div className={styles.pressRow}>
+        <Button
+          icon={<LeftOutlined />}
+          onClick={onBack}
+          disabled={at === 0 && card.piece === 0 && card.counted === 0}
+          aria-label="One back"
+        />
+        <button type="button" className={styles.go} onClick={go} disabled={isThrough}>
+          {counts > 0
+            ? `Count ${Math.min(counts, card.counted + 1)}`
+            : way === 'one-by-one' && at + 1 === steps.length
+              ? last
+              : 'Done, next'}
+        </button>
+        <Button
+          icon={<RightOutlined />}
+          onClick={() => turn(at + 1)}
+          disabled={isThrough || at + 1 >= steps.length}
+          aria-label="Next step"
+        />
+      </div>
+      <p className="quiet">Space counts and goes on · arrows turn the card · Backspace takes one back</p>
+    </section>
+  );
+}
+
+/** What is counted off in a step, what dries after it, what goes wrong in it. */
+function StepNotes({ step, counted }: { readonly step: CardStep; readonly counted: number }) {
+  const times = step.count?.times ?? 0;
+  return (
+    <>
+      {times > 0 && step.count ? (
+        <p className={styles.count} aria-live="polite">
+          <strong>{counted}</strong> of {times} <span>{step.count.of}</span>
+          <i aria-hidden="true">
+            {Array.from({ length: times }, (_, nth) => (
+              <b key={nth} data-done={nth < counted} />
+            ))}
+          </i>
+        </p>
+      ) : null}
+      {step.dries ? (
+        <p className={styles.dries}>
+          {step.dries.what}: {step.dries.minutes} min. A clock starts with the last one.
+        </p>
+      ) : null}
+      {step.mistakes.length > 0 ? (
+        <ul className={styles.mistakes} aria-label="What goes wrong here">
+          {step.mistakes.map((mistake) => (
+            <li key={mistake}>{mistake}</li>
+          ))}
+        </ul>
+      ) : null}
+    </>
+  );
+}
