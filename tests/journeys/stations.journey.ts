@@ -253,7 +253,8 @@ test('an empty bench says in a sentence what to do, and offers it', async ({ pag
   await page.keyboard.press('9');
   await expect(page.getByText('No rig is on the bench.')).toBeVisible();
   await parts.getByText('Run', { exact: true }).click();
-  await expect(page.getByText('No rig is kept yet. Make one under Rig.')).toBeVisible();
+  await page.getByRole('button', { name: 'Make a rig' }).click();
+  await expect(page.getByText('No rig is on the bench.')).toBeVisible();
   await parts.getByText('Rolls', { exact: true }).click();
   await expect(page.getByText('Nothing is kept by its length yet.')).toBeVisible();
   await parts.getByText('Trip kit', { exact: true }).click();

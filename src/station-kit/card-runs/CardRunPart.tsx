@@ -1,5 +1,6 @@
 'use client';
 
+import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { piecesDone } from '@/core/card-runs/turn-card';
 import { versionText } from '@/model/versions/version-text';
@@ -15,6 +16,8 @@ import styles from './runs.module.css';
 interface CardRunPartProps<Item extends MadeRecord, Run extends CardRunRecord> {
   readonly kind: CardRunKind<Item, Run>;
   readonly onMake: (item: Item, count: number) => void;
+  /** Where nothing is kept yet: to where the first is made. */
+  readonly onFirst: () => void;
   /** Above what the shelf gives: what waits to be made. */
   readonly waiting?: ReactNode;
   /** Above the runs so far: what to mind with what was made. */
@@ -25,6 +28,7 @@ interface CardRunPartProps<Item extends MadeRecord, Run extends CardRunRecord> {
 export function CardRunPart<Item extends MadeRecord, Run extends CardRunRecord>({
   kind,
   onMake,
+  onFirst,
   waiting,
   mind,
 }: CardRunPartProps<Item, Run>) {
@@ -43,7 +47,14 @@ export function CardRunPart<Item extends MadeRecord, Run extends CardRunRecord>(
       {waiting}
       <ShelfGives
         verb={kind.words.verb}
-        none={kind.words.none}
+        none={
+          <>
+            <p>{kind.words.none}</p>
+            <Button type="primary" onClick={onFirst}>
+              {kind.words.first}
+            </Button>
+          </>
+        }
         rows={kind.items(view).map((each) => {
           const gives = kind.gives(each, view);
           return {

@@ -23,7 +23,7 @@ interface ShelfGivesProps {
   /** `Build`, `Make`: what the button says. */
   readonly verb: string;
   /** Said where nothing is kept yet. */
-  readonly none: string;
+  readonly none: ReactNode;
 }
 
 /** What the shelf gives now, the most first. */
@@ -31,7 +31,7 @@ export function ShelfGives({ rows, verb, none }: ShelfGivesProps) {
   return (
     <section aria-label="From the shelf now">
       <h3>What the shelf gives now</h3>
-      {rows.length === 0 ? <p>{none}</p> : null}
+      {rows.length === 0 ? none : null}
       <ul className={styles.gives}>
         {[...rows]
           .sort((a, b) => b.count - a.count)

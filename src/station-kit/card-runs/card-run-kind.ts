@@ -80,8 +80,9 @@ export interface CardRunKind<Item extends MadeRecord, Run extends CardRunRecord>
     readonly through: { readonly title: string; readonly how: string };
     /** On the button that leaves the end of a run. */
     readonly goOn: string;
-    /** Said where nothing is kept yet. */
+    /** Said where nothing is kept yet, and the button that helps. */
     readonly none: string;
+    readonly first: string;
     /** Where the version is gone. */
     readonly gone: string;
   };

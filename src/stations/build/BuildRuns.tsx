@@ -34,7 +34,8 @@ const BUILD_RUNS: CardRunKind<BuildRecord, Building> = {
     made: 'built',
     through: { title: 'All built', how: 'Look them over, then end the run: they go in their bags.' },
     goOn: 'Go on building',
-    none: 'No bait is kept yet. Make one under Bait.',
+    none: 'No bait is kept yet.',
+    first: 'Make a bait',
     gone: 'a bait gone',
   },
   mostAtOnce: SIX,
@@ -105,8 +106,13 @@ function PrintLabels({ run, item }: { readonly run: Building; readonly item: Bui
   );
 }
 
+interface BuildRunsProps {
+  readonly onBuild: (build: BuildRecord, count: number) => void;
+  readonly onFirst: () => void;
+}
+
 /** Runs of baits, and which of those in the box must not lie together. */
-export function BuildRuns({ onBuild }: { readonly onBuild: (build: BuildRecord, count: number) => void }) {
+export function BuildRuns({ onBuild, onFirst }: BuildRunsProps) {
   const { view } = useBench();
   const inBox = newestByFamily(view.builds).filter(({ id }) => (view.levels.get(`bait-${id}`) ?? 0) > 0);
   const apart = keptApart(
@@ -121,6 +127,7 @@ export function BuildRuns({ onBuild }: { readonly onBuild: (build: BuildRecord, 
     <CardRunPart
       kind={BUILD_RUNS}
       onMake={onBuild}
+      onFirst={onFirst}
       mind={apart.map(([one, other]) => (
         <p key={`${one} ${other}`} className={styles.mind}>
           {one} and {other}: their plastics melt each other. Never in one bag or box.

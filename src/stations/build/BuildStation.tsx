@@ -103,7 +103,7 @@ export function BuildStation() {
           onStrip={(record) => setStripping({ build: record })}
         />
       ) : null}
-      {part === 'run' ? <BuildRuns onBuild={build} /> : null}
+      {part === 'run' ? <BuildRuns onBuild={build} onFirst={() => turn('bait')} /> : null}
       {part === 'mix' ? <MixPart onBuild={build} /> : null}
       {part === 'parts' ? <MeasurePart /> : null}
       {part === 'plastic' ? <PlasticPart /> : null}

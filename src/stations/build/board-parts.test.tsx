@@ -146,7 +146,7 @@ describe('the kit of a run', () => {
 describe('the runs', () => {
   it('list what the shelf gives, what was built, and plastics to keep apart', async () => {
     const build = jest.fn();
-    await renderBench(<BuildRuns onBuild={build} />);
+    await renderBench(<BuildRuns onBuild={build} onFirst={jest.fn()} />);
     fireEvent.click(screen.getByLabelText('Build Lock thumper 1'));
     expect(build).toHaveBeenCalledWith(expect.objectContaining({ name: 'Lock thumper' }), 6);
     const past = screen.getByLabelText('Runs so far');

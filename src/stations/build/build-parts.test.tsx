@@ -230,7 +230,7 @@ function allBuilt(): BenchContents {
 
 describe('looking them over', () => {
   it('counts what failed by its reason, and puts the parts of stripped ones back', async () => {
-    await renderBench(<BuildRuns onBuild={jest.fn()} />, undefined, allBuilt());
+    await renderBench(<BuildRuns onBuild={jest.fn()} onFirst={jest.fn()} />, undefined, allBuilt());
     fireEvent.click(screen.getByText('End the run'));
     expect(await screen.findByText('Nothing is left over.')).toBeInTheDocument();
     fireEvent.change(screen.getByLabelText('Failed: crooked'), { target: { value: '2' } });

@@ -99,7 +99,11 @@ export function RigStation() {
         />
       ) : null}
       {part === 'run' ? (
-        <CardRunPart kind={RIG_RUNS} onMake={(rig, count) => setWish({ rig, count })} />
+        <CardRunPart
+          kind={RIG_RUNS}
+          onMake={(rig, count) => setWish({ rig, count })}
+          onFirst={() => turn('rig')}
+        />
       ) : null}
       {part === 'rolls' ? <RollsPart /> : null}
       {part === 'matches' ? <MatchesPart /> : null}

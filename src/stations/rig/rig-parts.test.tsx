@@ -140,7 +140,7 @@ describe('the board and the runs', () => {
 
   it('counts cuts, then turns the card, then books what is made', async () => {
     function Run() {
-      return <CardRunPart kind={RIG_RUNS} onMake={() => undefined} />;
+      return <CardRunPart kind={RIG_RUNS} onMake={() => undefined} onFirst={() => undefined} />;
     }
     const { workshop } = await renderBench(<Run />);
     expect(screen.getByText('Run 1: 5 × Pike set, 180 shad 1')).toBeInTheDocument();

@@ -147,7 +147,12 @@ export function SkirtStation() {
         />
       ) : null}
       {part === 'tie' ? (
-        <CardRunPart kind={SKIRT_RUNS} onMake={tie} waiting={<HeadsToTie onTie={setWish} />} />
+        <CardRunPart
+          kind={SKIRT_RUNS}
+          onMake={tie}
+          onFirst={() => setPart('recipe')}
+          waiting={<HeadsToTie onTie={setWish} />}
+        />
       ) : null}
       {part === 'order' ? <OrderPart /> : null}
       {part === 'materials' ? <MaterialsPart /> : null}
