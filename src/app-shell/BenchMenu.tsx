@@ -1,7 +1,7 @@
 'use client';
 
+import { momentText } from '@/text/date-text';
 import { App, Button, Modal, Segmented } from 'antd';
-import dayjs from 'dayjs';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRef, useState } from 'react';
 import { runsCsv, shelfCsv } from '@/data/exchange/csv';
@@ -151,7 +151,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
         <p className={styles.quiet}>
           {preferences.backedUpAt === null
             ? 'Never backed up from this screen. The bench lives in this browser alone until you do.'
-            : `Last backed up ${dayjs(preferences.backedUpAt).format('ddd D MMM, HH:mm')}.`}
+            : `Last backed up ${momentText(preferences.backedUpAt)}.`}
         </p>
       </section>
       <section className={styles.part}>
@@ -163,7 +163,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
           </Button>
           {earlier ? (
             <Button onClick={() => inBackground(carryOut(workshop.backup.goBack()))}>
-              Go back to the bench of {dayjs(earlier).format('D MMM, HH:mm')}
+              Go back to the bench of {momentText(earlier)}
             </Button>
           ) : null}
         </div>

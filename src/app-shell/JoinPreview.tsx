@@ -1,7 +1,7 @@
 'use client';
 
+import { momentText } from '@/text/date-text';
 import { App, Button, Checkbox, Segmented } from 'antd';
-import dayjs from 'dayjs';
 import { useEffect, useState } from 'react';
 import { conflictKey, type MergeChoices, type MergePlan } from '@/data/exchange/merge/merge-benches';
 import { benchSentence } from '@/text/bench-sentence';
@@ -50,7 +50,7 @@ export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
     onDone();
     void message.success('Joined. The bench before is kept; Go back brings it again.');
   };
-  const when = (at: number | null) => (at === null ? 'not noted' : dayjs(at).format('D MMM, HH:mm'));
+  const when = (at: number | null) => (at === null ? 'not noted' : momentText(at));
   return (
     <section className={styles.preview} aria-label="What joining would do">
       <h3>Join {name}?</h3>

@@ -1,5 +1,6 @@
 'use client';
 
+import { weekdayText } from '@/text/date-text';
 import { Progress } from 'antd';
 import { Fragment, useMemo, type ReactNode } from 'react';
 import type { PourPlan } from '@/core/pours/pour-plan';
@@ -16,16 +17,7 @@ import { usePreferences } from './preferences-store';
 import { sessionOf, takesOf, type Takes } from '@/model/tickets/session-takes';
 import { StandInRows } from './stand-ins/StandInRows';
 import { usePlan } from './use-plan';
-import {
-  amountText,
-  dayText,
-  headText,
-  lotText,
-  markText,
-  massText,
-  minutesText,
-  verdictText,
-} from './words';
+import { amountText, headText, lotText, markText, massText, minutesText, verdictText } from './words';
 import { chargeWorking, minutesWorking } from './workings';
 
 export interface SlipLine {
@@ -61,7 +53,7 @@ export function TicketSlip({ over, title, lines, due, wants, isWritten, children
             {line.made > 0 ? `${line.made} of ${line.count}` : line.count}
           </SlipRow>
         ))}
-        <SlipRow name="Due">{due ? dayText(due) : 'no day set'}</SlipRow>
+        <SlipRow name="Due">{due ? weekdayText(due) : 'no day set'}</SlipRow>
       </SlipPart>
       <RuleNotes wants={wants} />
       {metals.map((metal) => (

@@ -1,4 +1,4 @@
-import dayjs from 'dayjs';
+import { dayText } from '@/text/date-text';
 import { findStyle } from '@/core/cavities/styles';
 import type { CavityVerdict } from '@/core/tickets/judge-cavity';
 import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
@@ -71,7 +71,7 @@ export function temperatureText(celsius: number, unit: 'C' | 'F'): string {
   return unit === 'F' ? `${Math.round(celsius * 1.8 + 32)} °F` : `${Math.round(celsius)} °C`;
 }
 
-/** What a rule bars, where and when: `lead under 4 g, the club waters, from 1 Apr`. */
+/** What a rule bars, where and when: `lead under 4 g, the club waters, from Apr 1`. */
 export function ruleText(
   rule: Rule,
   units: { readonly mass: MassUnit; readonly length: 'mm' | 'in' },
@@ -104,11 +104,6 @@ const RULED_ELEMENTS: Readonly<Record<string, string>> = {
 export function minutesText(seconds: number): string {
   const minutes = Math.max(seconds > 0 ? 1 : 0, Math.round(seconds / 60));
   return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
-}
-
-/** `Sat 28 Nov`. */
-export function dayText(day: string): string {
-  return dayjs(day).format('ddd D MMM');
 }
 
 /** Why a cavity does not make a line. */

@@ -25,7 +25,7 @@ describe('benchSchema', () => {
     const text = JSON.stringify(benchSchema());
     for (const table of ['entries', 'waterNotes', 'purchases', 'outlays'])
       expect(text).toContain(`"${table}"`);
-    expect(benchSchema().title).toBe('A saved bench, version 9');
+    expect(benchSchema().title).toBe(`A saved bench, version ${BENCH_FILE_VERSION}`);
   });
 });
 

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Act, Change } from '@/records/act';
 import type { Bin } from '@/records/bin';
@@ -48,7 +49,7 @@ export function historyRepository(store: Store) {
   async function stands({ table, key, after }: Change): Promise<boolean> {
     if (table === 'entries') return true;
     const current: unknown = (await db.table(table).get(key)) ?? null;
-    return JSON.stringify(current) === JSON.stringify(after);
+    return dequal(current, after);
   }
 
   async function reverse(pen: Pen, { table, key, before, after }: Change): Promise<void> {

@@ -80,6 +80,7 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
           <li key={check}>{check}</li>
         ))}
       </ul>
+      <h4 className={styles.failed}>Failed, by what is wrong</h4>
       <div className={styles.reasons}>
         {reasons.map((reason) => (
           <label key={reason}>

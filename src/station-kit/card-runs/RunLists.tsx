@@ -1,5 +1,6 @@
 'use client';
 
+import { dayText } from '@/text/date-text';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { sum } from '@/core/numeric/sum';
@@ -93,9 +94,7 @@ export function RunsSoFar<Run extends PastRun>({ runs, nameOf, actionsOf, childr
                 <strong>
                   Run {run.no}: {run.passed} × {nameOf(run)}
                 </strong>
-                <span>
-                  {new Date(run.startedAt).toLocaleDateString('en-US', { day: 'numeric', month: 'short' })}
-                </span>
+                <span>{dayText(run.startedAt)}</span>
                 <span>{minutesText(run.seconds / Math.max(1, run.passed + failed))} each</span>
                 {failed > 0 ? (
                   <span>

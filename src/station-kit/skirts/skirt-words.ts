@@ -8,7 +8,7 @@ const FRACTIONS: Readonly<Record<string, string>> = { '0.25': '¼', '0.5': '½',
 const PIECES: Readonly<Record<string, readonly [one: string, many: string]>> = {
   '0.25': ['a quarter', 'quarters'],
   '0.5': ['a half', 'halves'],
-  '0.75': ['a three-quarter', 'three-quarters'],
+  '0.75': ['three quarters', 'of three quarters'],
 };
 
 /** A number of tabs as it is said: `2 ¼`, `½`, `1.35`. */

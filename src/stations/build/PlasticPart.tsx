@@ -1,5 +1,6 @@
 'use client';
 
+import { dayText } from '@/text/date-text';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { sum } from '@/core/numeric/sum';
@@ -82,9 +83,7 @@ export function PlasticPart() {
                       Batch {no}: {good} of {sum(shots.map(({ count }) => count))},{' '}
                       {view.plastics.find((each) => each.id === plasticId)?.name ?? 'a color gone'}
                     </strong>
-                    <span>
-                      {new Date(at).toLocaleDateString('en-US', { day: 'numeric', month: 'short' })}
-                    </span>
+                    <span>{dayText(at)}</span>
                     <span>
                       {numberText(sum(mixed.map(({ plasticCm3 }) => plasticCm3)), 3)} cm³ of plastic
                     </span>

@@ -1,3 +1,4 @@
+import { dateText } from '@/text/date-text';
 import { bagsOf } from '@/core/builds/bag-baits';
 import type { BagLabel } from '@/data/exchange/sheet/bag-labels';
 import { bagLabelsPdf } from '@/data/exchange/sheet/bag-labels';
@@ -30,7 +31,7 @@ export function labelsOf(
     lines: [
       `${count} pieces, ${massText(finishedG, mass)} each`,
       `Run ${run.no}, bag ${index + 1} of ${bags.length}`,
-      new Date(at).toLocaleDateString('en-US', { day: 'numeric', month: 'short', year: 'numeric' }),
+      dateText(at),
     ],
     code: buildCode(build),
     caution:

@@ -1,5 +1,6 @@
 'use client';
 
+import { letterDateText } from '@/text/date-text';
 import { Button, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useMemo, useState } from 'react';
@@ -48,13 +49,13 @@ export function OfferPart({
         offerPdf(
           {
             title: ticket ? `Offer: ${ticket.title}` : `Offer: ${piece?.name ?? ''}`,
-            ...{ from: view.bench.name, to: ticket?.buyer ?? null, day: day.format('D MMMM YYYY') },
+            ...{ from: view.bench.name, to: ticket?.buyer ?? null, day: letterDateText(day.valueOf()) },
             lines: lines.map(({ name, count: many, each }) => ({
               ...{ name, count: many, each: moneyText(each, sign), all: moneyText(each * many, sign) },
             })),
             total: moneyText(total, sign),
             notes: [
-              `Stands until ${day.add(STANDS_DAYS, 'day').format('D MMMM YYYY')}. Postage is not in it.`,
+              `Stands until ${letterDateText(day.add(STANDS_DAYS, 'day').valueOf())}. Postage is not in it.`,
               'Local rules may bar lead, or lead under some weight: ask before you fish it.',
             ],
           },

@@ -1,5 +1,6 @@
 'use client';
 
+import { dateText } from '@/text/date-text';
 import { Button, DatePicker, InputNumber } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useMemo, useState } from 'react';
@@ -125,7 +126,7 @@ function BuyInForm({ piece, known }: { readonly piece: CostablePiece; readonly k
       <h3>Bought in</h3>
       <p className="quiet">
         {KIND_WORDS[piece.buyKey.kind]}
-        {known ? `, priced ${dayjs(known.pricedOn).format('D MMM YYYY')}` : ': nobody noted a price yet'}.
+        {known ? `, priced ${dateText(known.pricedOn)}` : ': nobody noted a price yet'}.
       </p>
       <FieldShell id={`${id}each`} label={`Each, ${view.bench.money.sign}`}>
         <InputNumber id={`${id}each`} min={0} max={100_000} step={0.1} value={each} onChange={setEach} />

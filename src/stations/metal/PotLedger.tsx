@@ -1,7 +1,7 @@
 'use client';
 
+import { dayText } from '@/text/date-text';
 import { Button } from 'antd';
-import dayjs from 'dayjs';
 import { useState } from 'react';
 import { massText } from '@/station-kit/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -65,7 +65,7 @@ function LedgerLine({ entry, most }: { entry: PotEntry; most: number }) {
       <span className={styles.ledgerName}>
         <strong>{entry.title}</strong>
         <small>
-          {dayjs(entry.at).format('D MMM')}, {entry.metal}
+          {dayText(entry.at)}, {entry.metal}
         </small>
       </span>
       <span className={styles.ledgerCharge}>{m(entry.chargedG)}</span>

@@ -1,8 +1,8 @@
 'use client';
 
+import { dayText } from '@/text/date-text';
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import dayjs from 'dayjs';
 import type { Cavity } from '@/records/mold';
 import { lotText, massText } from '@/station-kit/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -42,8 +42,7 @@ export function WeighingList({ cavity }: { cavity: Cavity }) {
                 <strong>{massText(eachG, mass)}</strong> each
                 <small>
                   {' '}
-                  {weighing.count} on {dayjs(weighing.at).format('D MMM')},{' '}
-                  {lot ? lotText(lot.name) : 'a lot cleared away'}
+                  {weighing.count} on {dayText(weighing.at)}, {lot ? lotText(lot.name) : 'a lot cleared away'}
                   {weighing.calibrates ? '' : ', a check'}
                 </small>
               </span>

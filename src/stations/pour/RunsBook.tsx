@@ -1,6 +1,6 @@
 'use client';
 
-import dayjs from 'dayjs';
+import { weekdayText } from '@/text/date-text';
 import dynamic from 'next/dynamic';
 import { useBench } from '@/station-kit/BenchProvider';
 import { lotText, massText } from '@/station-kit/words';
@@ -29,7 +29,7 @@ export function RunsBook() {
             .map((run) => (
               <li key={run.id}>
                 <strong>
-                  {run.no} · {dayjs(run.startedAt).format('ddd D MMM')}
+                  {run.no} · {weekdayText(run.startedAt)}
                 </strong>
                 <span>
                   {run.blocks

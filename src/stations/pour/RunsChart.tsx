@@ -1,7 +1,7 @@
 'use client';
 
+import { dayText } from '@/text/date-text';
 import { BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js';
-import dayjs from 'dayjs';
 import { Bar } from 'react-chartjs-2';
 import type { Run } from '@/records/run';
 import { useTokens } from '@/ui/theme/use-tokens';
@@ -16,7 +16,7 @@ export function RunsChart({ runs }: { runs: readonly Run[] }) {
     <div style={{ height: 170 }} role="img" aria-label={`Good castings and misfills of ${runs.length} runs`}>
       <Bar
         data={{
-          labels: runs.map((run) => dayjs(run.startedAt).format('D MMM')),
+          labels: runs.map((run) => dayText(run.startedAt)),
           datasets: [
             {
               label: 'good',

@@ -1,5 +1,6 @@
 'use client';
 
+import { dayText } from '@/text/date-text';
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
@@ -155,9 +156,7 @@ function KitOut({ kit }: { readonly kit: Kit }) {
         <strong>
           Kit {kit.no}: {kit.name}
         </strong>
-        <small>
-          packed {new Date(kit.packedAt).toLocaleDateString('en-US', { day: 'numeric', month: 'short' })}
-        </small>
+        <small>packed {dayText(kit.packedAt)}</small>
       </header>
       <ul>
         {kit.lines.map(({ binId, qty }) => (

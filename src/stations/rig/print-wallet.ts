@@ -1,3 +1,4 @@
+import { dateText } from '@/text/date-text';
 import { bagsOf } from '@/core/builds/bag-baits';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { bagLabelsPdf, type BagLabel } from '@/data/exchange/sheet/bag-labels';
@@ -24,7 +25,7 @@ export function walletLabels(
     lines: [
       strength ? `${count} pieces, hold ${numberText(strength.kgf, 3)} kg` : `${count} pieces`,
       `Run ${run.no}, wallet ${index + 1} of ${bags.length}`,
-      dayText(run.endedAt ?? run.startedAt),
+      dateText(run.endedAt ?? run.startedAt),
     ],
     code: `ruvek:rig/${rig.id}`,
     caution: 'Sharp hooks.',
@@ -35,14 +36,11 @@ export function walletLabels(
 export function kitLabels(kit: Kit, view: Pick<BenchView, 'binById'>): BagLabel[] {
   return kit.lines.map(({ binId, qty }) => ({
     title: view.binById.get(binId)?.name ?? 'a bin gone',
-    lines: [`${numberText(qty, 5)} for ${kit.name}`, `Kit ${kit.no}`, dayText(kit.packedAt)],
+    lines: [`${numberText(qty, 5)} for ${kit.name}`, `Kit ${kit.no}`, dateText(kit.packedAt)],
     code: `ruvek:kit/${kit.id}`,
     caution: '',
   }));
 }
-
-const dayText = (at: number) =>
-  new Date(at).toLocaleDateString('en-US', { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** The labels of a run's wallets, to print. */
 export const walletSheet = (rig: RigRecord, run: Rigging, view: BenchView): Sheet => ({

@@ -1,7 +1,7 @@
 'use client';
 
+import { dayText } from '@/text/date-text';
 import { Button, InputNumber, Segmented } from 'antd';
-import dayjs from 'dayjs';
 import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
@@ -214,7 +214,7 @@ function Ledger({ entries, bin }: { entries: readonly Entry[]; bin: Bin }) {
           .slice(0, LATEST)
           .map((entry) => (
             <tr key={entry.id}>
-              <td>{dayjs(entry.at).format('D MMM')}</td>
+              <td>{dayText(entry.at)}</td>
               <td>
                 {entry.reverses ? 'taken back: ' : ''}
                 {entry.kind}

@@ -1,7 +1,7 @@
 'use client';
 
+import { dayText } from '@/text/date-text';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
-import dayjs from 'dayjs';
 import { Line } from 'react-chartjs-2';
 import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
@@ -64,7 +64,7 @@ export function LevelChart({ entries, bin, now }: { entries: readonly Entry[]; b
                 font,
                 maxTicksLimit: 5,
                 maxRotation: 0,
-                callback: (value) => dayjs(Number(value)).format('D MMM'),
+                callback: (value) => dayText(Number(value)),
               },
             },
             y: {

@@ -1,11 +1,12 @@
 'use client';
 
+import { dayText, weekdayText } from '@/text/date-text';
 import { Button, InputNumber, Popconfirm } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { deliveriesFile } from '@/data/exchange/calendar';
 import type { Purchase } from '@/records/buying';
-import { amountText, dayText } from '@/station-kit/words';
+import { amountText } from '@/station-kit/words';
 import { saveFile } from '@/station-kit/save-file';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
@@ -74,8 +75,8 @@ export function OrdersPart() {
           <ul className={styles.past}>
             {past.map((purchase) => (
               <li key={purchase.id}>
-                <b>{purchase.no}</b> {sellerName(purchase, view)}, {dayjs(purchase.orderedAt).format('D MMM')}
-                , {purchase.lines.length} things, {STATE_WORDS[purchase.state]}
+                <b>{purchase.no}</b> {sellerName(purchase, view)}, {dayText(purchase.orderedAt)},{' '}
+                {purchase.lines.length} things, {STATE_WORDS[purchase.state]}
               </li>
             ))}
           </ul>
@@ -102,12 +103,12 @@ function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly
       <h3>
         {sellerName(purchase, view)}{' '}
         <small>
-          order {purchase.no}, {dayjs(purchase.orderedAt).format('D MMM')}
+          order {purchase.no}, {dayText(purchase.orderedAt)}
           {purchase.dueOn === null
             ? ''
             : isLate
-              ? `, late since ${dayText(purchase.dueOn)}`
-              : `, due ${dayText(purchase.dueOn)}`}
+              ? `, late since ${weekdayText(purchase.dueOn)}`
+              : `, due ${weekdayText(purchase.dueOn)}`}
         </small>
       </h3>
       <ul>

@@ -1,5 +1,6 @@
 'use client';
 
+import { dateText } from '@/text/date-text';
 import { Button, InputNumber, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useState } from 'react';
@@ -72,7 +73,7 @@ export function PackForm({ binId, onClose }: { readonly binId: string; readonly 
               {amountText(pack.qty, bin, mass)} for {sign} {pack.price.toFixed(2)}
               <small>
                 {pack.breaks.map((each) => `from ${each.from} on ${sign} ${each.price.toFixed(2)}, `)}
-                priced {dayjs(pack.pricedOn).format('D MMM YYYY')}
+                priced {dateText(pack.pricedOn)}
               </small>
             </span>
             <Button

@@ -1,5 +1,6 @@
 'use client';
 
+import { dayText } from '@/text/date-text';
 import dayjs from 'dayjs';
 import { useEffect, useMemo, useState } from 'react';
 import type { RunOut } from '@/core/stock/forecast-use';
@@ -48,7 +49,7 @@ export function UsePart() {
     .sort((a, b) => (a.runOut.middle ?? Infinity) - (b.runOut.middle ?? Infinity));
   const quiet = used.length - told.length;
   const day = (days: number | null) =>
-    days === null ? 'past two years' : dayjs(now).add(days, 'day').format('D MMM');
+    days === null ? 'past two years' : dayText(dayjs(now).add(days, 'day').valueOf());
   const share = (days: number | null) => 100 * Math.min(1, (days ?? DRAWN_DAYS) / DRAWN_DAYS);
   return (
     <>

@@ -1,5 +1,6 @@
 'use client';
 
+import { PICKED_DAY } from '@/text/date-text';
 import { Button, DatePicker } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useState } from 'react';
@@ -83,7 +84,7 @@ export function OrderPart() {
             <DatePicker
               id={`${id}due`}
               value={order.dueOn ? dayjs(order.dueOn) : null}
-              format="ddd D MMM"
+              format={PICKED_DAY}
               onChange={(day) => set({ ...order, dueOn: day ? day.format('YYYY-MM-DD') : null })}
             />
           </FieldShell>

@@ -1,5 +1,6 @@
 'use client';
 
+import { PICKED_DAY } from '@/text/date-text';
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button, DatePicker, Select } from 'antd';
 import dayjs from 'dayjs';
@@ -124,7 +125,7 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
           <DatePicker
             id={`${id}due`}
             value={line.dueOn ? dayjs(line.dueOn) : null}
-            format="ddd D MMM"
+            format={PICKED_DAY}
             style={{ width: '100%' }}
             onChange={(day) => set({ dueOn: day ? day.format('YYYY-MM-DD') : null })}
           />

@@ -1,8 +1,9 @@
 'use client';
 
+import { weekdayText } from '@/text/date-text';
 import { useEffect, useRef } from 'react';
 import type { Ticket } from '@/records/ticket';
-import { dayText } from '@/station-kit/words';
+import {} from '@/station-kit/words';
 import { dueOn } from '@/model/tickets/due-on';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { BenchView } from '@/model/bench/bench-view';
@@ -53,7 +54,7 @@ export function TicketRail({ tickets, chosen, today, onChoose }: TicketRailProps
                 <span className={isLate ? styles.late : undefined}>
                   {ticket.state === 'open'
                     ? due
-                      ? `${isLate ? 'late, ' : ''}${dayText(due)}`
+                      ? `${isLate ? 'late, ' : ''}${weekdayText(due)}`
                       : state
                     : state}
                 </span>

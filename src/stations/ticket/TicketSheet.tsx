@@ -1,9 +1,10 @@
 'use client';
 
+import { weekdayText } from '@/text/date-text';
 import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import type { Ticket } from '@/records/ticket';
-import { dayText, headText, lotText } from '@/station-kit/words';
+import { headText, lotText } from '@/station-kit/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { LinePicture } from './LinePicture';
@@ -95,7 +96,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
                   in {metal ? lotText(metal.name) : 'a lot no longer here'}
                   {coat ? `, ${coat.name}` : ''}
                   {skirt ? `, ${versionText(skirt)}` : ''}
-                  {line.dueOn ? `, due ${dayText(line.dueOn)}` : ''}
+                  {line.dueOn ? `, due ${weekdayText(line.dueOn)}` : ''}
                 </span>
               </div>
               <div className={styles.tally}>

@@ -1,10 +1,11 @@
 'use client';
 
+import { weekdayText } from '@/text/date-text';
 import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import { sum } from '@/core/numeric/sum';
 import type { Ticket, TicketWare } from '@/records/ticket';
-import { dayText } from '@/station-kit/words';
+import {} from '@/station-kit/words';
 import { finishedBins, wareName } from '@/model/bills/promises';
 import { useBench } from '@/station-kit/BenchProvider';
 import styles from './ticket.module.css';
@@ -51,7 +52,7 @@ function WareRow({ ticket, ware }: { readonly ticket: Ticket; readonly ware: Tic
         <strong>{name}</strong>
         <span className="quiet">
           {ware.kind === 'build' ? 'bait' : 'rig'}, {ready} ready on the shelf
-          {ware.dueOn ? `, due ${dayText(ware.dueOn)}` : ''}
+          {ware.dueOn ? `, due ${weekdayText(ware.dueOn)}` : ''}
         </span>
       </div>
       {ticket.state === 'open' && left > 0 ? (

@@ -1,7 +1,7 @@
 'use client';
 
+import { dateText, dayText } from '@/text/date-text';
 import { Button, Popconfirm } from 'antd';
-import dayjs from 'dayjs';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { numberText } from '@/text/number-text';
@@ -67,7 +67,7 @@ function LogLine({ note }: { readonly note: WaterNote }) {
   ].filter((fact) => fact !== null);
   return (
     <li>
-      <time dateTime={new Date(note.at).toISOString()}>{dayjs(note.at).format('D MMM')}</time>
+      <time dateTime={new Date(note.at).toISOString()}>{dayText(note.at)}</time>
       <div>
         <b>{note.of ? fishedName(note.of, view) : 'not said'}</b> {note.place ? `at ${note.place}` : ''}
         <small>{facts.join(', ')}</small>
@@ -88,11 +88,7 @@ function LogLine({ note }: { readonly note: WaterNote }) {
         title="Take this note away? Undo brings it back."
         onConfirm={() => inBackground(workshop.water.remove(note.id))}
       >
-        <Button
-          size="small"
-          type="text"
-          aria-label={`Take the note of ${dayjs(note.at).format('D MMM')} away`}
-        >
+        <Button size="small" type="text" aria-label={`Take the note of ${dayText(note.at)} away`}>
           Take away
         </Button>
       </Popconfirm>
@@ -103,5 +99,5 @@ function LogLine({ note }: { readonly note: WaterNote }) {
 function NotePicture({ id }: { readonly id: string }) {
   const { workshop } = useBench();
   const photo = useLiveQuery(() => workshop.water.photo(id), [workshop, id]);
-  return photo ? <img src={photo.dataUrl} alt={`Taken ${dayjs(photo.at).format('D MMM YYYY')}`} /> : null;
+  return photo ? <img src={photo.dataUrl} alt={`Taken ${dateText(photo.at)}`} /> : null;
 }
