@@ -116,6 +116,14 @@ function barredPatterns(room) {
           },
         ]
       : []),
+    ...(['app-shell', 'stations', 'app'].includes(room)
+      ? [
+          {
+            regex: '^@/workers/client$',
+            message: 'Work is asked of a worker by useJob alone: it says what failed, and how to try again.',
+          },
+        ]
+      : []),
     ...(room === 'app'
       ? [
           {

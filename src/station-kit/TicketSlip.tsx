@@ -16,6 +16,7 @@ import { RuleNotes } from './RuleNotes';
 import { usePreferences } from './preferences-store';
 import { sessionOf, takesOf, type Takes } from '@/model/tickets/session-takes';
 import { StandInRows } from './stand-ins/StandInRows';
+import { JobFailure } from './JobFailure';
 import { usePlan } from './use-plan';
 import { amountText, headText, lotText, markText, massText, minutesText, verdictText } from './words';
 import { chargeWorking, minutesWorking } from './workings';
@@ -131,6 +132,7 @@ function MetalTakes({ metal, wants, isWritten, isAlone }: MetalTakesProps) {
           </>
         ) : null}
       </SlipPart>
+      <JobFailure job={planned.job} />
       {planned.problem ? <SlipNote tone="stop">{sentence(planned.problem)}</SlipNote> : null}
       {planned.plan && planned.planned ? <Surplus session={planned.planned} plan={planned.plan} /> : null}
       <HoldUps session={session} takes={takes} />

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
 import { CalledOff, WorkLane, type AskOptions } from '@/workers/client';
 import type { JobName, Jobs } from '@/workers/protocol';
 
@@ -35,8 +35,13 @@ export interface Job<Answer> extends JobState<Answer> {
 
 const REST = { is: 'rest', answer: null, failure: null } as const;
 
+interface JobOptions {
+  /** The last answer stays in sight until the next is there. */
+  readonly keepsLast?: boolean;
+}
+
 /** Heavy work of a component, done in a worker of its own: it ends with the component, and a worker that dies is said. */
-export function useJob<Answer>(): Job<Answer> {
+export function useJob<Answer>({ keepsLast = false }: JobOptions = {}): Job<Answer> {
   const lane = useRef<WorkLane | null>(null);
   const call = useRef<AbortController | null>(null);
   const last = useRef<Work<Answer> | null>(null);
@@ -49,34 +54,43 @@ export function useJob<Answer>(): Job<Answer> {
     },
     [],
   );
-  const run = useCallback((work: Work<Answer>) => {
-    call.current?.abort();
-    const mine = new AbortController();
-    const { signal } = mine;
-    call.current = mine;
-    last.current = work;
-    const tell = (next: JobState<Answer>) => {
-      if (!signal.aborted) setState(next);
-    };
-    const hands: WorkHands<Answer> = {
-      ask: (name, input, onProgress) =>
-        (lane.current ??= new WorkLane()).ask(name, input, { signal, onProgress }),
-      say: (soFar) => tell({ is: 'working', answer: soFar, failure: null }),
-    };
-    tell({ is: 'working', answer: null, failure: null });
-    work(hands).then(
-      (answer) => tell({ is: 'done', answer, failure: null }),
-      (error: unknown) => {
-        if (error instanceof CalledOff) tell(REST);
-        else
-          tell({
-            is: 'failed',
-            answer: null,
-            failure: error instanceof Error ? error.message : String(error),
-          });
-      },
-    );
-  }, []);
+  const run = useCallback(
+    (work: Work<Answer>) => {
+      call.current?.abort();
+      const mine = new AbortController();
+      const { signal } = mine;
+      call.current = mine;
+      last.current = work;
+      const tell = (next: JobState<Answer>) => {
+        if (!signal.aborted) setState(next);
+      };
+      const hands: WorkHands<Answer> = {
+        ask: (name, input, onProgress) =>
+          (lane.current ??= new WorkLane()).ask(name, input, {
+            signal,
+            onProgress: (progress) => {
+              if (!signal.aborted) onProgress?.(progress);
+            },
+          }),
+        say: (soFar) => tell({ is: 'working', answer: soFar, failure: null }),
+      };
+      setState(({ answer }) => ({ is: 'working', answer: keepsLast ? answer : null, failure: null }));
+      work(hands).then(
+        // What was found may be a large drawing: it is made in slices, so that the page never stalls.
+        (answer) => startTransition(() => tell({ is: 'done', answer, failure: null })),
+        (error: unknown) => {
+          if (error instanceof CalledOff) tell(REST);
+          else
+            tell({
+              is: 'failed',
+              answer: null,
+              failure: error instanceof Error ? error.message : String(error),
+            });
+        },
+      );
+    },
+    [keepsLast],
+  );
   const cancel = useCallback(() => {
     call.current?.abort();
     setState(REST);

@@ -1,31 +1,20 @@
 'use client';
 
-import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { ProgramProgress } from '@/core/numeric/integer-program';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import type { Problem } from '@/core/problems/problem';
 import type { Session } from '@/core/tickets/lay-out-session';
-import { CalledOff, WorkLane } from '@/workers/client';
+import { useJob, type Job } from './use-job';
 
-export interface PlanState {
-  readonly state: 'idle' | 'planning' | 'done' | 'refused' | 'called-off' | 'failed';
+/** A search that ended: its plan, or why there can be none. */
+interface Planned {
   readonly plan: PourPlan | null;
-  /** The session that `plan` plans: the last one, while a new search is under way. */
-  readonly planned: Session | null;
   readonly problem: Problem | null;
-  readonly progress: ProgramProgress | null;
-  /** The session this state belongs to. */
-  readonly asked: string;
+  readonly session: Session | null;
 }
 
-const IDLE: PlanState = {
-  state: 'idle',
-  plan: null,
-  planned: null,
-  problem: null,
-  progress: null,
-  asked: '',
-};
+type PlanStage = 'idle' | 'planning' | 'done' | 'refused' | 'called-off' | 'failed';
 
 /** The first search stops here with the best it has; who wants the proof searches on, s. */
 const FIRST_LIMIT_S = 5;
@@ -34,73 +23,71 @@ const PROOF_LIMIT_S = 60;
 /** Typing settles before the search begins. */
 const SETTLE_MS = 200;
 
+/** Where the search for what is asked stands. Until it has begun, the last plan is shown as one being worked on. */
+function stageOf(asked: string, begun: string, job: Job<Planned>): PlanStage {
+  if (asked === '') return 'idle';
+  if (begun !== asked || job.is === 'working') return 'planning';
+  if (job.is === 'rest') return 'called-off';
+  if (job.is === 'failed') return 'failed';
+  return job.answer?.problem ? 'refused' : 'done';
+}
+
 /** Plans a session in a worker, anew whenever what is asked changes; with progress, cancel and again. */
 export function usePlan(session: Session | null) {
-  const lane = useRef<WorkLane | null>(null);
-  const [state, setState] = useState<PlanState>(IDLE);
+  const job = useJob<Planned>({ keepsLast: true });
+  const { run, cancel: callOff } = job;
+  const [begun, setBegun] = useState('');
+  const [progress, setProgress] = useState<ProgramProgress | null>(null);
   const [attempt, setAttempt] = useState({ no: 0, limitS: FIRST_LIMIT_S });
-  const stop = useRef<AbortController | null>(null);
   const asked = useMemo(
     () => (session && session.demand.length > 0 ? JSON.stringify([session.demand, session.molds]) : ''),
     [session],
   );
-
   const latest = useRef(session);
-
   useEffect(() => {
     latest.current = session;
   });
-  useEffect(() => () => lane.current?.close(), []);
 
   useEffect(() => {
-    if (asked === '') return undefined;
+    if (asked === '') {
+      callOff();
+      return undefined;
+    }
     const [demand, molds] = JSON.parse(asked) as [Session['demand'], Session['molds']];
-    const controller = new AbortController();
-    stop.current = controller;
     const timer = setTimeout(() => {
-      if (controller.signal.aborted) return;
-      setState((before) => ({ ...before, state: 'planning', problem: null, progress: null, asked }));
-      lane.current ??= new WorkLane();
-      const onProgress = (progress: ProgramProgress) => {
-        if (!controller.signal.aborted) setState((before) => ({ ...before, progress }));
-      };
-      lane.current
-        .ask(
-          'planPours',
-          { demand, molds, timeLimitS: attempt.limitS },
-          { signal: controller.signal, onProgress },
-        )
-        .then((outcome) => {
-          if (controller.signal.aborted) return;
-          const next: PlanState = outcome.ok
-            ? { ...IDLE, state: 'done', plan: outcome.value, planned: latest.current, asked }
-            : { ...IDLE, state: 'refused', problem: outcome.problem, asked };
-          // A large plan is a large drawing: it is drawn in slices, so that the page never stalls.
-          startTransition(() => setState(next));
-        })
-        .catch((error: unknown) => {
-          if (controller.signal.aborted) return;
-          const isCalledOff = error instanceof CalledOff;
-          setState({ ...IDLE, state: isCalledOff ? 'called-off' : 'failed', asked });
-        });
+      setBegun(asked);
+      setProgress(null);
+      run(async ({ ask }) => {
+        const outcome = await ask('planPours', { demand, molds, timeLimitS: attempt.limitS }, setProgress);
+        return outcome.ok
+          ? { plan: outcome.value, problem: null, session: latest.current }
+          : { plan: null, problem: outcome.problem, session: null };
+      });
     }, SETTLE_MS);
-    return () => {
-      clearTimeout(timer);
-      controller.abort();
-    };
-  }, [asked, attempt]);
+    return () => clearTimeout(timer);
+  }, [asked, attempt, run, callOff]);
 
   const cancel = useCallback(() => {
-    stop.current?.abort();
-    setState({ ...IDLE, state: 'called-off', asked });
-  }, [asked]);
+    setBegun(asked);
+    callOff();
+  }, [asked, callOff]);
   const search = useCallback((limitS: number) => setAttempt((before) => ({ no: before.no + 1, limitS })), []);
   const again = useCallback(() => search(FIRST_LIMIT_S), [search]);
   const searchOn = useCallback(() => search(PROOF_LIMIT_S), [search]);
-  // Until the search for what is asked now has begun, the last plan is shown as one being worked on.
-  const shown: PlanState =
-    asked === '' ? IDLE : state.asked === asked ? state : { ...state, state: 'planning', problem: null };
-  // The same question may come with other weights (a cavity was weighed): those of now hold.
-  const planned = shown.state === 'done' ? session : shown.planned;
-  return { ...shown, planned, cancel, again, searchOn };
+  const state = stageOf(asked, begun, job);
+  const answer = state === 'idle' ? null : job.answer;
+  return {
+    state,
+    plan: answer?.plan ?? null,
+    /** The session that `plan` plans: the last one, while a new search is under way. */
+    // The same question may come with other weights (a cavity was weighed): those of now hold.
+    planned: state === 'done' ? session : (answer?.session ?? null),
+    problem: state === 'refused' ? (answer?.problem ?? null) : null,
+    progress: state === 'planning' ? progress : null,
+    /** That the worker failed, and how to begin once more. */
+    job: { failure: state === 'failed' ? job.failure : null, again },
+    cancel,
+    again,
+    searchOn,
+  };
 }

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { BENCH_FILE_VERSION } from '@/records/bench-file';
 import { demoBench } from '@/demo/demo-bench';
 import { benchSchema } from './bench-schema';
 import { offerPdf } from './sheet/offer-sheet';

@@ -2,19 +2,20 @@
 
 import { Button, Upload } from 'antd';
 import Image from 'next/image';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect } from 'react';
 import type { MainColor } from '@/core/coats/color/main-colors';
 import { nearestColors } from '@/core/coats/color/nearest-colors';
 import { sentence } from '@/text/sentence';
-import { CalledOff, WorkLane } from '@/workers/client';
 import styles from './photo.module.css';
-import { inBackground } from '../in-background';
+import { JobFailure } from '../JobFailure';
+import { useJob } from '../use-job';
 
-type State =
-  | { readonly is: 'idle' }
-  | { readonly is: 'reading'; readonly url: string }
-  | { readonly is: 'read'; readonly url: string; readonly colors: readonly MainColor[] }
-  | { readonly is: 'refused'; readonly why: string };
+/** A photo with the colors that were found in it, or why none were. */
+interface Seen {
+  readonly url: string;
+  readonly colors: readonly MainColor[] | null;
+  readonly why: string | null;
+}
 
 const NEAREST = 3;
 /** CIEDE2000 under which two colors pass for one, and over which they do not. */
@@ -33,33 +34,23 @@ interface PhotoColorsProps {
 
 /** The main colors of a photo of prey, each with the things nearest to it. The photo never leaves this machine. */
 export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
-  const lane = useRef<WorkLane | null>(null);
-  const [state, setState] = useState<State>({ is: 'idle' });
-  const url = state.is === 'reading' || state.is === 'read' ? state.url : null;
-  useEffect(() => () => lane.current?.close(), []);
+  const job = useJob<Seen>();
+  const { url = null, colors = null, why = null } = job.answer ?? {};
   useEffect(
     () => () => {
       if (url) URL.revokeObjectURL(url);
     },
     [url],
   );
-  const read = async (file: File) => {
-    lane.current ??= new WorkLane();
-    const shown = URL.createObjectURL(file);
-    setState({ is: 'reading', url: shown });
-    try {
-      const outcome = await lane.current.ask('photoColors', { file });
-      setState(
-        outcome.ok
-          ? { is: 'read', url: shown, colors: outcome.value }
-          : { is: 'refused', why: sentence(outcome.problem) },
-      );
-    } catch (error) {
-      if (error instanceof CalledOff) return;
-      const why = error instanceof Error ? error.message : String(error);
-      setState({ is: 'refused', why: `The photo could not be worked on: ${why}. Choose it again.` });
-    }
-  };
+  const read = (file: File) =>
+    job.run(async ({ ask, say }) => {
+      const shown = URL.createObjectURL(file);
+      say({ url: shown, colors: null, why: null });
+      const outcome = await ask('photoColors', { file });
+      return outcome.ok
+        ? { url: shown, colors: outcome.value, why: null }
+        : { url: shown, colors: null, why: sentence(outcome.problem) };
+    });
 
   return (
     <section className={styles.photo} aria-label="Colors of a photo">
@@ -68,7 +59,7 @@ export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
         maxCount={1}
         showUploadList={false}
         beforeUpload={(file) => {
-          inBackground(read(file));
+          read(file);
           return false;
         }}
       >
@@ -77,19 +68,20 @@ export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
           nowhere.
         </p>
       </Upload.Dragger>
-      {state.is === 'refused' ? (
+      <JobFailure job={job} />
+      {why ? (
         <p role="alert" className={styles.refusal}>
-          {state.why}
+          {why}
         </p>
       ) : null}
-      {url ? (
+      {url && !why ? (
         <div className={styles.found}>
           <span className={styles.seen}>
             <Image src={url} alt="The photo" fill unoptimized />
           </span>
-          {state.is === 'read' ? (
+          {colors ? (
             <ol aria-label="Main colors">
-              {state.colors.map(({ hex, share }) => (
+              {colors.map(({ hex, share }) => (
                 <li key={hex}>
                   <i style={{ background: hex, flexGrow: share }} aria-hidden="true" />
                   <span>
@@ -122,12 +114,12 @@ export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
           )}
         </div>
       ) : null}
-      {state.is === 'read' && whole ? (
-        <Button type="primary" onClick={() => whole.onTake(state.colors)}>
+      {colors && whole ? (
+        <Button type="primary" onClick={() => whole.onTake(colors)}>
           {whole.label}
         </Button>
       ) : null}
-      {state.is === 'read' ? (
+      {colors ? (
         <p className="quiet">
           The figure is the difference (CIEDE2000): under 1 nobody sees it, over 10 it is another color.{' '}
           {hint}

@@ -20,6 +20,7 @@ import { RackRail } from './RackRail';
 import { curesOn } from '@/model/coats/cure-choices';
 import { schoolOf, powdersOn } from '@/model/coats/rack-facts';
 import { usePicks } from './use-picks';
+import { JobFailure } from '@/station-kit/JobFailure';
 import { useRackAll } from './use-rack-all';
 import { slotsOf, waitingOf, type Waiting } from './waiting';
 import { WaitingList } from './WaitingList';
@@ -164,9 +165,9 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
             ) : null}
             <Button
               type="primary"
-              disabled={cureable.length === 0 || rackAll.isPlanning}
-              loading={rackAll.isPlanning}
-              onClick={() => inBackground(rackAll.plan(cureable))}
+              disabled={cureable.length === 0 || rackAll.job.is === 'working'}
+              loading={rackAll.job.is === 'working'}
+              onClick={() => rackAll.plan(cureable)}
             >
               {cureable.length > 0
                 ? `Rack all ${cureable.reduce((so, { count }) => so + count, 0)} in the fewest loads`
@@ -175,9 +176,10 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
           </>
         }
       />
-      {rackAll.said ? (
+      <JobFailure job={{ failure: rackAll.job.failure, again: () => rackAll.plan(cureable) }} />
+      {rackAll.job.answer ? (
         <p role="status" className={styles.said}>
-          {rackAll.said}
+          {rackAll.job.answer}
         </p>
       ) : null}
       <div className={styles.bench}>

@@ -1,10 +1,9 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
 import type { Heater } from '@/records/heater';
-import { CalledOff, WorkLane } from '@/workers/client';
 import { powdersOf } from '@/model/coats/coat-facts';
 import { useBench } from '@/station-kit/BenchProvider';
+import { useJob } from '@/station-kit/use-job';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { schoolOf } from '@/model/coats/rack-facts';
 import { rackRequest, slotsOf, type Waiting } from './waiting';
@@ -19,21 +18,15 @@ export function useRackAll(
 ) {
   const { view, workshop } = useBench();
   const { shedC } = usePreferences();
-  const lane = useRef<WorkLane | null>(null);
-  const [isPlanning, setPlanning] = useState(false);
-  const [said, setSaid] = useState('');
-  useEffect(() => () => lane.current?.close(), []);
+  const job = useJob<string>();
 
-  const plan = async (waiting: readonly Waiting[]) => {
+  const plan = (waiting: readonly Waiting[]) => {
     if (!oven?.oven) return;
     const { rods, slots } = oven.oven;
     const facts = oven.oven;
     const { groups, cures } = rackRequest(waiting, facts, view);
-    lane.current ??= new WorkLane();
-    setPlanning(true);
-    setSaid('');
-    try {
-      const planned = await lane.current.ask('rackLoads', {
+    job.run(async ({ ask }) => {
+      const planned = await ask('rackLoads', {
         groups,
         cureMinutes: cures.map(({ minutes }) => minutes),
         rack: { rods, slots },
@@ -70,17 +63,10 @@ export function useRackAll(
         );
       }
       const left = planned.refused.map((key) => byKey.get(key)?.bin.name ?? 'a head');
-      setSaid(
-        `${loads.length} ${loads.length === 1 ? 'load' : 'loads'}, ${planned.optimal ? 'and nobody can do with fewer' : 'the best found in time'}, light before dark.${
-          left.length > 0 ? ` Not hung: ${left.join(', ')}; they do not hang free on this rack.` : ''
-        }`,
-      );
-    } catch (error) {
-      if (error instanceof CalledOff) return;
-      setSaid('The planner stopped. Nothing was hung; ask once more, or hang them by hand.');
-    } finally {
-      setPlanning(false);
-    }
+      return `${loads.length} ${loads.length === 1 ? 'load' : 'loads'}, ${planned.optimal ? 'and nobody can do with fewer' : 'the best found in time'}, light before dark.${
+        left.length > 0 ? ` Not hung: ${left.join(', ')}; they do not hang free on this rack.` : ''
+      }`;
+    });
   };
-  return { plan, isPlanning, said };
+  return { plan, job };
 }

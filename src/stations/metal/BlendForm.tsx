@@ -14,6 +14,7 @@ import { usePreferences } from '@/station-kit/preferences-store';
 import { compositionText, ELEMENT_NAMES, hardnessOf } from '@/model/metals/alloys';
 import { blendInput, lotsFor, whyOutOfReach, type Family } from '@/model/metals/blend-request';
 import type { Charge } from '@/model/metals/charge';
+import { JobFailure } from '@/station-kit/JobFailure';
 import { useBlend } from './use-blend';
 import styles from './metal.module.css';
 
@@ -49,7 +50,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
     mostPerKg,
   };
   const input = blendInput(request, lots, view.levels);
-  const { blend, problem } = useBlend(amountG !== null && amountG > 0 ? input : null);
+  const { blend, problem, job } = useBlend(amountG !== null && amountG > 0 ? input : null);
   const perKg = blend && amountG ? (blend.cost / amountG) * 1000 : null;
   const isDear = perKg !== null && mostPerKg !== null && perKg > mostPerKg;
   const m = (massG: number) => massText(massG, mass);
@@ -135,6 +136,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
         </div>
       </div>
       <section aria-label="The blend" aria-live="polite" className={styles.blendAnswer}>
+        <JobFailure job={job} />
         {problem ? <p className={styles.stop}>{problem}</p> : null}
         {blend ? (
           <>

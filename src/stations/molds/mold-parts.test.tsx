@@ -210,7 +210,7 @@ describe('the drawing board', () => {
     const body = { sketch: triangles, measure, modulusMm: 1, frontalCm2: 1 };
     const lay = (liftG: number) =>
       sitOnBottom({ triangles, densityGcm3: 11, hook: null, eyeMm: 0, trailer: { lengthMm: 60, liftG } });
-    const study = { body, failure: null, isStale: false };
+    const study = { body, isStale: false };
     const { unmount } = await renderBench(
       <Sitting
         study={{ ...study, sitting: lay(-1) }}

@@ -20,6 +20,7 @@ import { sessionOf, takesOf } from '@/model/tickets/session-takes';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { TicketInHandSlip } from '@/station-kit/TicketInHandSlip';
 import { useBench } from '@/station-kit/BenchProvider';
+import { JobFailure } from '@/station-kit/JobFailure';
 import { usePlan } from '@/station-kit/use-plan';
 import { useTicketInHand } from '@/station-kit/use-ticket-in-hand';
 import { BlocksInHand } from './BlocksInHand';
@@ -137,14 +138,7 @@ export function PlanView() {
           <Button onClick={planned.again}>Plan again</Button>
         </div>
       ) : null}
-      {planned.state === 'failed' ? (
-        <div className={styles.search}>
-          <p role="alert">
-            The planner stopped. Nothing was changed; plan again, or plan fewer tickets at once.
-          </p>
-          <Button onClick={planned.again}>Plan again</Button>
-        </div>
-      ) : null}
+      <JobFailure job={planned.job} />
       {planned.problem ? (
         <p role="alert" className={styles.refusal}>
           {sentence(planned.problem)}

@@ -9,6 +9,7 @@ import type { Run } from '@/records/run';
 import { headText, massText, minutesText } from '@/station-kit/words';
 import { sessionOf } from '@/model/tickets/session-takes';
 import { useBench } from '@/station-kit/BenchProvider';
+import { JobFailure } from '@/station-kit/JobFailure';
 import { usePlan } from '@/station-kit/use-plan';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { PlanSearch } from './PlanSearch';
@@ -126,6 +127,7 @@ export function Replan({ run, count, onClose }: ReplanProps) {
         {planned.state === 'planning' && !isNothing ? (
           <PlanSearch progress={planned.progress} onCancel={planned.cancel} />
         ) : null}
+        {isNothing ? null : <JobFailure job={planned.job} />}
         {planned.problem && !isNothing ? <p role="alert">{sentence(planned.problem)}</p> : null}
         {stranded.map(({ name, count: pieces }) => (
           <p key={name}>

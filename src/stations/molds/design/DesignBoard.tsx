@@ -22,6 +22,7 @@ import { SectionDrawing } from './SectionDrawing';
 import { Sitting } from './Sitting';
 import { StlReader } from './StlReader';
 import { TakeAway } from './TakeAway';
+import { JobFailure } from '@/station-kit/JobFailure';
 import { useStudy } from './use-study';
 import { WishFields, type WishDraft } from './WishFields';
 import styles from './design.module.css';
@@ -162,9 +163,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
               dragCoefficient={form?.dragCoefficient ?? 0.5}
             />
           ) : null}
-          {study.failure ? (
-            <p className={styles.stop}>The body could not be raised: {study.failure}.</p>
-          ) : null}
+          <JobFailure job={study.job} />
           {design ? (
             <section className={styles.bottom} aria-label="On the bottom">
               <div className={styles.bottomHead}>

@@ -1,51 +1,31 @@
 'use client';
 
 import { Button, Progress, Upload } from 'antd';
-import { useEffect, useRef, useState } from 'react';
 import { numberText as n } from '@/text/number-text';
 import { sentence } from '@/text/sentence';
-import { CalledOff, WorkLane } from '@/workers/client';
 import type { ReadMesh } from '@/workers/protocol';
 import styles from './design.module.css';
-import { inBackground } from '@/station-kit/in-background';
+import { JobFailure } from '@/station-kit/JobFailure';
+import { useJob } from '@/station-kit/use-job';
 
-type State =
-  | { readonly is: 'idle' }
+type Reading =
   | { readonly is: 'reading'; readonly share: number }
   | { readonly is: 'read'; readonly name: string; readonly mesh: ReadMesh }
   | { readonly is: 'refused'; readonly why: string };
 
 /** Reads an STL in a worker, with how far it has come and a way to stop. */
 export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => void }) {
-  const lane = useRef<WorkLane | null>(null);
-  const stop = useRef<AbortController | null>(null);
-  const [state, setState] = useState<State>({ is: 'idle' });
-  useEffect(() => () => lane.current?.close(), []);
+  const job = useJob<Reading>();
+  const state = job.answer;
 
-  const read = async (file: File) => {
-    stop.current?.abort();
-    const controller = new AbortController();
-    stop.current = controller;
-    lane.current ??= new WorkLane();
-    setState({ is: 'reading', share: 0 });
-    try {
-      const outcome = await lane.current.ask(
-        'readStl',
-        { file },
-        { signal: controller.signal, onProgress: ({ share }) => setState({ is: 'reading', share }) },
-      );
-      if (controller.signal.aborted) return;
-      if (!outcome.ok) return setState({ is: 'refused', why: sentence(outcome.problem) });
-      setState({ is: 'read', name: file.name, mesh: outcome.value });
+  const read = (file: File) =>
+    job.run(async ({ ask, say }) => {
+      say({ is: 'reading', share: 0 });
+      const outcome = await ask('readStl', { file }, ({ share }) => say({ is: 'reading', share }));
+      if (!outcome.ok) return { is: 'refused', why: sentence(outcome.problem) };
       onRead(file, outcome.value);
-    } catch (error) {
-      if (controller.signal.aborted || error instanceof CalledOff) return setState({ is: 'idle' });
-      setState({
-        is: 'refused',
-        why: `The file could not be read: ${error instanceof Error ? error.message : String(error)}.`,
-      });
-    }
-  };
+      return { is: 'read', name: file.name, mesh: outcome.value };
+    });
 
   return (
     <div className={styles.stl}>
@@ -54,7 +34,7 @@ export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => 
         maxCount={1}
         showUploadList={false}
         beforeUpload={(file) => {
-          inBackground(read(file));
+          read(file);
           return false;
         }}
       >
@@ -62,16 +42,17 @@ export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => 
           <strong>Drop an STL of the body here</strong>, or choose one. Millimeters; text or binary.
         </p>
       </Upload.Dragger>
-      {state.is === 'reading' ? (
+      {state?.is === 'reading' ? (
         <div className={styles.stlRow}>
           <Progress percent={Math.round(state.share * 100)} size="small" aria-label="Reading the STL" />
-          <Button size="small" onClick={() => stop.current?.abort()}>
+          <Button size="small" onClick={job.cancel}>
             Cancel
           </Button>
         </div>
       ) : null}
-      {state.is === 'refused' ? <p className={styles.stop}>{state.why}</p> : null}
-      {state.is === 'read' ? <MeshFacts name={state.name} mesh={state.mesh} /> : null}
+      <JobFailure job={job} />
+      {state?.is === 'refused' ? <p className={styles.stop}>{state.why}</p> : null}
+      {state?.is === 'read' ? <MeshFacts name={state.name} mesh={state.mesh} /> : null}
     </div>
   );
 }

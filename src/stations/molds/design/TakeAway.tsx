@@ -1,15 +1,16 @@
 'use client';
 
-import { App, Button } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { Button } from 'antd';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import type { Solid } from '@/core/solids/solid';
 import { platePdf } from '@/data/exchange/plate/plate-pdf';
 import { plateSvg } from '@/data/exchange/plate/plate-svg';
 import type { Plate } from '@/data/exchange/plate/plate';
 import { sentence } from '@/text/sentence';
-import { CalledOff, WorkLane } from '@/workers/client';
+import type { Jobs } from '@/workers/protocol';
+import { JobFailure } from '@/station-kit/JobFailure';
 import { saveFile } from '@/station-kit/save-file';
+import { useJob } from '@/station-kit/use-job';
 import { usePrint } from '@/station-kit/use-print';
 import styles from './design.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -25,48 +26,42 @@ interface TakeAwayProps {
   readonly shrinkLinear: number;
 }
 
+type Body = 'head' | 'halves';
+type MoldFiles = Extract<Jobs['cutMold']['gives'], { ok: true }>['value'];
+
+/** What is being cut, and why it could not be. */
+interface Cutting {
+  readonly busy: Body | null;
+  readonly refused: string | null;
+}
+
 const STL = 'model/stl';
 
 /** What goes out of the door: the true-size sheet, and the bodies to print. */
 export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }: TakeAwayProps) {
-  const { message } = App.useApp();
   const print = usePrint();
-  const lane = useRef<WorkLane | null>(null);
-  const [busy, setBusy] = useState<'head' | 'halves' | null>(null);
-  useEffect(() => () => lane.current?.close(), []);
+  const job = useJob<Cutting>();
   const file =
     name
       .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '') || 'cavity';
 
-  const carry = async (what: NonNullable<typeof busy>, work: () => Promise<void>) => {
-    setBusy(what);
-    try {
-      await work();
-    } catch (error) {
-      if (!(error instanceof CalledOff)) {
-        void message.error(
-          `That did not work: ${error instanceof Error ? error.message : String(error)}.`,
-          6,
-        );
-      }
-    } finally {
-      setBusy(null);
-    }
-  };
-  const cut = async () => {
-    if (!body) throw new Error('there is no body yet');
-    lane.current ??= new WorkLane();
-    const files = await lane.current.ask('cutMold', {
-      spec: { hook, eyeMm, pinMm },
-      body,
-      coldScale: 1 - shrinkLinear,
-      title: name,
+  const cut = (what: Body, save: (files: MoldFiles) => void) => {
+    if (!body) return;
+    job.run(async ({ ask, say }) => {
+      say({ busy: what, refused: null });
+      const files = await ask('cutMold', {
+        spec: { hook, eyeMm, pinMm },
+        body,
+        coldScale: 1 - shrinkLinear,
+        title: name,
+      });
+      if (files.ok) save(files.value);
+      return { busy: null, refused: files.ok ? null : sentence(files.problem) };
     });
-    if (!files.ok) throw new Error(sentence(files.problem).replace(/\.$/, ''));
-    return files.value;
   };
+  const busy = job.answer?.busy ?? null;
   return (
     <section className={styles.away} aria-label="Take it away">
       <h2>Take it away</h2>
@@ -84,35 +79,34 @@ export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }
       ) : null}
       <Button
         loading={busy === 'head'}
-        onClick={() =>
-          inBackground(
-            carry('head', async () => {
-              saveFile(`${file}-head.stl`, (await cut()).head, STL);
-            }),
-          )
-        }
+        disabled={!body}
+        onClick={() => cut('head', ({ head }) => saveFile(`${file}-head.stl`, head, STL))}
       >
         Head, STL
       </Button>
       <Button
         loading={busy === 'halves'}
+        disabled={!body}
         onClick={() =>
-          inBackground(
-            carry('halves', async () => {
-              const { front, back } = await cut();
-              saveFile(`${file}-front.stl`, front, STL);
-              saveFile(`${file}-back.stl`, back, STL);
-            }),
-          )
+          cut('halves', ({ front, back }) => {
+            saveFile(`${file}-front.stl`, front, STL);
+            saveFile(`${file}-back.stl`, back, STL);
+          })
         }
       >
         Mold halves, STL
       </Button>
-      {busy === 'halves' || busy === 'head' ? (
-        <Button type="text" onClick={() => lane.current?.close()}>
+      {busy ? (
+        <Button type="text" onClick={job.cancel}>
           Cancel
         </Button>
       ) : null}
+      {job.answer?.refused ? (
+        <p role="alert" className={styles.stop}>
+          {job.answer.refused}
+        </p>
+      ) : null}
+      <JobFailure job={job} />
     </section>
   );
 }

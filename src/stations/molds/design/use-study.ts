@@ -1,19 +1,25 @@
 'use client';
 
-import { startTransition, useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import type { Sitting, SittingBody } from '@/core/molds/sit-on-bottom';
 import { scaleStudied, type StudiedBody } from '@/core/molds/study-body';
 import type { Outcome } from '@/core/problems/problem';
-import { CalledOff, WorkLane } from '@/workers/client';
+import { useJob, type Job } from '@/station-kit/use-job';
 import type { Design, Shape } from './design';
 
 /** Drags settle before a body is raised anew. */
 const SETTLE_MS = 120;
 
+interface Studied {
+  readonly body: StudiedBody;
+  readonly sitting: Outcome<Sitting> | null;
+  /** Of which design. */
+  readonly key: string;
+}
+
 export interface Study {
   readonly body: StudiedBody | null;
   readonly sitting: Outcome<Sitting> | null;
-  readonly failure: string | null;
   /** What is shown belongs to an earlier shape. */
   readonly isStale: boolean;
 }
@@ -26,54 +32,40 @@ export function useStudy(
   design: Design | null,
   shrinkLinear: number,
   wish: SittingWish | null,
-): Study {
-  const [lane] = useState(() => (typeof Worker === 'undefined' ? null : new WorkLane()));
-  const [study, setStudy] = useState<Omit<Study, 'isStale'> & { key: string }>({
-    body: null,
-    sitting: null,
-    failure: null,
-    key: '',
-  });
+): Study & { readonly job: Job<Studied> } {
+  const job = useJob<Studied>({ keepsLast: true });
+  const { run } = job;
   const mesh = shape.kind === 'mesh' ? shape.mesh : null;
   const key = design
     ? JSON.stringify([design.solid, mesh ? design.scale : 1, shrinkLinear, wish, mesh !== null])
     : '';
 
-  useEffect(() => () => lane?.close(), [lane]);
   useEffect(() => {
-    if (!lane || key === '') return undefined;
-    let isLive = true;
+    if (key === '') return undefined;
     const [solid, scale, shrink, sitting] = JSON.parse(key) as [
       Design['solid'],
       number,
       number,
       SittingWish | null,
     ];
-    const work = async () => {
-      const body = mesh
-        ? scaleStudied(mesh, scale * (1 - shrink))
-        : await lane.ask('studyBody', { solid: solid ?? { parts: [] }, scale: 1 - shrink });
-      if (!isLive) return;
-      const laid = sitting ? await lane.ask('sitOnBottom', { ...sitting, triangles: body.sketch }) : null;
-      // Several poses are a large drawing: it is made in slices, so that the page never stalls.
-      if (isLive) startTransition(() => setStudy({ body, sitting: laid, failure: null, key }));
-    };
-    const timer = setTimeout(() => {
-      work().catch((error: unknown) => {
-        if (isLive && !(error instanceof CalledOff)) {
-          setStudy({
-            body: null,
-            sitting: null,
-            failure: error instanceof Error ? error.message : String(error),
-            key,
-          });
-        }
-      });
-    }, SETTLE_MS);
-    return () => {
-      isLive = false;
-      clearTimeout(timer);
-    };
-  }, [lane, key, mesh]);
-  return { ...study, isStale: study.key !== key };
+    const timer = setTimeout(
+      () =>
+        run(async ({ ask }) => {
+          const body = mesh
+            ? scaleStudied(mesh, scale * (1 - shrink))
+            : await ask('studyBody', { solid: solid ?? { parts: [] }, scale: 1 - shrink });
+          const laid = sitting ? await ask('sitOnBottom', { ...sitting, triangles: body.sketch }) : null;
+          return { body, sitting: laid, key };
+        }),
+      SETTLE_MS,
+    );
+    return () => clearTimeout(timer);
+  }, [key, mesh, run]);
+  const { answer } = job;
+  return {
+    body: answer?.body ?? null,
+    sitting: answer?.sitting ?? null,
+    isStale: answer?.key !== key,
+    job,
+  };
 }
