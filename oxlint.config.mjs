@@ -178,6 +178,8 @@ const config = {
   plugins: ['typescript', 'unicorn', 'oxc', 'react', 'nextjs', 'import', 'jsx-a11y'],
   categories: { correctness: 'error' },
   env: { builtin: true },
+  // Rules that ask for types: a promise that nobody waits for is the chief of them.
+  options: { typeAware: true },
   ignorePatterns: ['.next/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**'],
   rules: {
     'no-console': 'error',
@@ -217,6 +219,8 @@ const config = {
         'typescript/no-dynamic-delete': 'error',
         'typescript/no-empty-object-type': 'error',
         'typescript/no-explicit-any': 'error',
+        // What nobody waits for goes through inBackground, where its failure is told.
+        'typescript/no-floating-promises': ['error', { ignoreVoid: false }],
         'typescript/no-extraneous-class': 'error',
         'typescript/no-invalid-void-type': 'error',
         'typescript/no-namespace': 'error',
@@ -262,7 +266,13 @@ const config = {
     ...stationRules,
     {
       files: [...TESTS, 'tests/**'],
-      rules: { 'typescript/no-non-null-assertion': 'off' },
+      rules: {
+        'typescript/no-non-null-assertion': 'off',
+        // A test may set a stream going beside it.
+        'typescript/no-floating-promises': 'error',
+        // Results of a test are sorted only so that they can be told apart.
+        'typescript/require-array-sort-compare': 'off',
+      },
     },
   ],
 };

@@ -19,4 +19,7 @@ async function main(): Promise<void> {
     for await (const line of inBrowser(bench)) process.stdout.write(`${line}\n`);
 }
 
-void main();
+main().catch((error: unknown) => {
+  process.stderr.write(`${String(error)}\n`);
+  process.exitCode = 1;
+});

@@ -34,7 +34,9 @@ function count(name, exitCode, read) {
   try {
     counts = read();
   } catch (error) {
-    process.stderr.write(`${name} left no results: ${error instanceof Error ? error.message : error}\n`);
+    process.stderr.write(
+      `${name} left no results: ${error instanceof Error ? error.message : String(error)}\n`,
+    );
   }
   passed += counts.passed;
   failed += counts.failed;

@@ -1,6 +1,6 @@
 'use client';
 
-import { App } from 'antd';
+import { useNotice } from '@/station-kit/use-notice';
 import { MoonOutlined, RedoOutlined, SunOutlined, UndoOutlined } from '@ant-design/icons';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
@@ -30,7 +30,7 @@ interface BenchFrameProps {
 /** Header, line and clocks round every station; undo, looks and keys that hold everywhere. */
 export function BenchFrame({ stations, children }: BenchFrameProps) {
   const { workshop, view, carryOut } = useBench();
-  const { message } = App.useApp();
+  const notice = useNotice();
   const preferences = usePreferences();
   const router = useRouter();
   const path = usePathname();
@@ -46,18 +46,18 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
 
   const undo = async () => {
     const done = await carryOut(workshop.history.undo());
-    if (done) void message.info(`Taken back: ${done.value}`);
+    if (done) notice.info(`Taken back: ${done.value}`);
   };
   const redo = async () => {
     const done = await carryOut(workshop.history.redo());
-    if (done) void message.info(`Done again: ${done.value}`);
+    if (done) notice.info(`Done again: ${done.value}`);
   };
 
   useKeys((event) => {
     const isCommand = event.ctrlKey || event.metaKey;
     if (isCommand && event.key.toLowerCase() === 'z') {
       event.preventDefault();
-      void (event.shiftKey ? redo() : undo());
+      inBackground(event.shiftKey ? redo() : undo());
       return;
     }
     if (isCommand) return;

@@ -1,7 +1,8 @@
 'use client';
 
+import { useNotice } from '@/station-kit/use-notice';
 import { momentText } from '@/text/date-text';
-import { App, Button, Modal, Segmented } from 'antd';
+import { Button, Modal, Segmented } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRef, useState } from 'react';
 import { runsCsv, shelfCsv } from '@/data/exchange/csv';
@@ -25,7 +26,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** Units, backups and whole benches. */
 export function BenchMenu({ onClose }: { onClose: () => void }) {
   const { workshop, view, demo, carryOut } = useBench();
-  const { message } = App.useApp();
+  const notice = useNotice();
   const preferences = usePreferences();
   const backUp = useBackUp();
   const earlier = useLiveQuery(() => workshop.backup.earlierBench(), [workshop]);
@@ -58,7 +59,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
     await workshop.backup.restore(contents);
     setPreferences({ ticketInHand: null, metalInHand: null });
     setPending(null);
-    void message.success('Done. The bench before is kept; Go back brings it again.');
+    notice.success('Done. The bench before is kept; Go back brings it again.');
   };
   const shelf = () =>
     shelfCsv(

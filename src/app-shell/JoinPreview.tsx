@@ -1,7 +1,8 @@
 'use client';
 
+import { useNotice } from '@/station-kit/use-notice';
 import { momentText } from '@/text/date-text';
-import { App, Button, Checkbox, Segmented } from 'antd';
+import { Button, Checkbox, Segmented } from 'antd';
 import { useEffect, useState } from 'react';
 import { conflictKey, type MergeChoices, type MergePlan } from '@/data/exchange/merge/merge-benches';
 import { benchSentence } from '@/text/bench-sentence';
@@ -25,7 +26,7 @@ const MOST_ROWS = 12;
 /** What joining another device's bench would do: what comes, what both changed, what would lie below zero. */
 export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
   const { workshop, view, carryOut } = useBench();
-  const { message } = App.useApp();
+  const notice = useNotice();
   const { mass } = usePreferences();
   const [choices, setChoices] = useState<MergeChoices>({});
   const [plan, setPlan] = useState<MergePlan | null>(null);
@@ -48,7 +49,7 @@ export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
     const done = await carryOut(workshop.backup.join(contents, choices));
     if (!done) return;
     onDone();
-    void message.success('Joined. The bench before is kept; Go back brings it again.');
+    notice.success('Joined. The bench before is kept; Go back brings it again.');
   };
   const when = (at: number | null) => (at === null ? 'not noted' : momentText(at));
   return (

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { build } from './build';
-import { id } from './fields';
+import { day, id } from './fields';
 import { rig } from './rig';
 import { skirt } from './skirt';
+import { ticket } from './ticket';
 
 /** What a record half made has not got yet. */
 const UNKEPT = { id: true, version: true, createdAt: true, retired: true } as const;
@@ -20,6 +21,49 @@ const skirtDraft = skirt
   .omit(UNKEPT)
   .extend({ ...unkept, layers: z.array(skirt.shape.layers.element), prey: z.string().max(200) });
 
+const line = ticket.shape.lines.element;
+
+const ticketDraft = z.strictObject({
+  /** The ticket it changes; null for a new one. */
+  ticketId: id.nullable(),
+  title: z.string().max(200),
+  buyer: z.string().max(200).nullable(),
+  toleranceShare: z.number().nullable(),
+  note: z.string().max(4000),
+  lines: z
+    .array(
+      line.extend({
+        nominalG: z.number().nullable(),
+        count: z.number().nullable(),
+        metalBinId: line.shape.metalBinId.nullable(),
+      }),
+    )
+    .max(200),
+  wares: z
+    .array(
+      z.strictObject({ id, of: z.string().nullable(), count: z.number().nullable(), dueOn: day.nullable() }),
+    )
+    .max(60),
+});
+
+const orderDraft = z.strictObject({
+  title: z.string().max(200),
+  buyer: z.string().max(200),
+  dueOn: day.nullable(),
+  lines: z.array(line.omit({ dueOn: true })).max(200),
+});
+
+/** Heads taken up for the rack. */
+const picks = z.array(
+  z.strictObject({
+    headBinId: id,
+    coatId: id,
+    ticketId: id.nullable(),
+    lineId: id.nullable(),
+    count: z.number().min(0),
+  }),
+);
+
 const reader =
   <Draft>(form: z.ZodType<Draft>) =>
   (kept: unknown): Draft | null => {
@@ -28,10 +72,13 @@ const reader =
   };
 
 /**
- * What a screen kept of a build, a rig or a recipe half made; null where it is none that this page can go on with.
+ * What a screen kept of a build, a rig, a recipe, a ticket or an order half made, or of heads taken up for the rack; null where it is none that this page can go on with.
  *
  * @example readBuildDraft({ name: 'half' }) // null
  */
 export const readBuildDraft = reader(buildDraft);
 export const readRigDraft = reader(rigDraft);
 export const readSkirtDraft = reader(skirtDraft);
+export const readTicketDraft = reader(ticketDraft);
+export const readOrder = reader(orderDraft);
+export const readPicks = reader(picks);

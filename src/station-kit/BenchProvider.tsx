@@ -1,6 +1,6 @@
 'use client';
 
-import { App } from 'antd';
+import { useNotice } from './use-notice';
 import {
   createContext,
   startTransition,
@@ -20,6 +20,7 @@ import { benchModel } from '@/model/bench/bench-model';
 import type { BenchView } from '@/model/bench/bench-view';
 import { benchStore, type BenchStore } from './bench-store';
 import { onFailure } from './in-background';
+import { watchReads } from './watch-reads';
 
 interface BenchSource {
   readonly workshop: Workshop;
@@ -42,7 +43,7 @@ const BenchContext = createContext<BenchContextValue | null>(null);
 
 /** Gives the stations the bench: what of it changes is read anew, in this tab or another. */
 export function BenchProvider({ source, children }: { source: BenchSource; children: ReactNode }) {
-  const { message } = App.useApp();
+  const notice = useNotice();
   const [store] = useState(benchStore);
   const [isOpen, setIsOpen] = useState(false);
   const [failure, setFailure] = useState<unknown>(null);
@@ -62,9 +63,9 @@ export function BenchProvider({ source, children }: { source: BenchSource; child
     (error: unknown) => {
       // A write is carried out as a whole or not at all.
       const why = error instanceof Error ? error.message : String(error);
-      void message.error(`This failed, and nothing of it was written down: ${why}. Try again.`, 8);
+      notice.error(`This failed, and nothing of it was written down: ${why}. Try again.`, 8);
     },
-    [message],
+    [notice],
   );
   useEffect(() => onFailure(tellFailure), [tellFailure]);
   const carryOut = useCallback<BenchHands['carryOut']>(
@@ -72,13 +73,13 @@ export function BenchProvider({ source, children }: { source: BenchSource; child
       try {
         const outcome = await call;
         if (outcome.ok) return { value: outcome.value };
-        void message.error(benchSentence(outcome.problem), 6);
+        notice.error(benchSentence(outcome.problem), 6);
       } catch (error) {
         tellFailure(error);
       }
       return null;
     },
-    [message, tellFailure],
+    [notice, tellFailure],
   );
   const value = useMemo(() => ({ ...source, store, carryOut }), [source, store, carryOut]);
   if (!isOpen) return <p style={{ padding: 24 }}>Opening the bench.</p>;
@@ -91,10 +92,14 @@ function useBenchContext(): BenchContextValue {
   return value;
 }
 
-/** The bench, inside a BenchProvider: drawn anew with every change of anything. */
+/**
+ * The bench, inside a BenchProvider. A component is drawn anew when a part of the view that it read, or handed on to what
+ * read it, is another; the view is another object then.
+ */
 export function useBench(): BenchHands {
   const { store, ...hands } = useBenchContext();
-  return { ...hands, view: useSyncExternalStore(store.subscribe, store.get, store.get) };
+  const [read] = useState(() => watchReads(store.get));
+  return { ...hands, view: useSyncExternalStore(store.subscribe, read, read) };
 }
 
 /**

@@ -14,6 +14,10 @@ function Level() {
 }
 
 function All() {
+  return <p>{useBench().view.levels.size} levels</p>;
+}
+
+function Bins() {
   return <p>{useBench().view.bins.length} bins</p>;
 }
 
@@ -30,6 +34,7 @@ describe('useBenchSelect', () => {
         {counted('blocks', <Blocks />)}
         {counted('level', <Level />)}
         {counted('all', <All />)}
+        {counted('bins', <Bins />)}
       </>,
     );
     drawn.length = 0;
@@ -37,6 +42,7 @@ describe('useBenchSelect', () => {
     await until(() => screen.queryByText('207 hooks') !== null);
     expect(drawn.filter((id) => id === 'level')).toHaveLength(1);
     expect(drawn).not.toContain('blocks');
+    expect(drawn).not.toContain('bins');
     expect(drawn).toContain('all');
   });
 });

@@ -1,8 +1,7 @@
 'use client';
 
-import { App } from 'antd';
-import { useCallback, useEffect, useState } from 'react';
-import { dropDraft, keepDraft, readDraft } from '@/data/device/drafts';
+import { useCallback, useState } from 'react';
+import { useKept } from './use-kept';
 
 const MOST_STEPS = 60;
 
@@ -18,26 +17,8 @@ interface DraftBench<T> {
  * let go, with a word.
  */
 export function useDraftBench<T>(form: string, read: (kept: unknown) => T | null, fallback: T | null) {
-  const { message } = App.useApp();
-  const [found] = useState(() => {
-    const kept = typeof window === 'undefined' ? null : readDraft(window.localStorage, form);
-    const draft = read(kept);
-    return { draft, isUnread: kept !== null && draft === null };
-  });
-  const [{ draft, before }, setBench] = useState<DraftBench<T>>({ draft: found.draft, before: [] });
-  const { isUnread } = found;
-  useEffect(() => {
-    if (!isUnread) return;
-    dropDraft(window.localStorage, form);
-    void message.info('What was half made here was kept by another Ruvek and cannot be gone on with.', 8);
-  }, [isUnread, form, message]);
-  const write = useCallback(
-    (next: T | null) => {
-      if (next) keepDraft(window.localStorage, form, next);
-      else dropDraft(window.localStorage, form);
-    },
-    [form],
-  );
+  const [found, write] = useKept(form, read);
+  const [{ draft, before }, setBench] = useState<DraftBench<T>>({ draft: found, before: [] });
   /** Begins with a draft, or lets it go. */
   const begin = useCallback(
     (next: T | null) => {

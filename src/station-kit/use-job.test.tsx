@@ -32,7 +32,8 @@ function Asking() {
   const begin = () =>
     job.run(async ({ ask, say }) => {
       say('so far');
-      return String(await ask('calculate', { name: 'units.parse', input: {} }));
+      const answer: unknown = await ask('calculate', { name: 'units.parse', input: {} });
+      return String(answer);
     });
   return (
     <>

@@ -1,5 +1,6 @@
 'use client';
 
+import { useNotice } from './use-notice';
 import { App } from 'antd';
 import { useCallback } from 'react';
 import type { SheetFonts } from '@/data/exchange/sheet/sheet-pen';
@@ -18,6 +19,7 @@ const SAY_AFTER_MS = 400;
 /** A hand that sets a sheet and gives it out as a PDF; what hinders it is said, and nothing else is lost. */
 export function usePrint(): (sheet: Sheet) => Promise<void> {
   const { message } = App.useApp();
+  const notice = useNotice();
   return useCallback(
     async ({ file, make }: Sheet) => {
       let hide: (() => void) | undefined;
@@ -28,12 +30,12 @@ export function usePrint(): (sheet: Sheet) => Promise<void> {
         saveFile(`${file}.pdf`, await make(await loadFonts()), 'application/pdf');
       } catch (error) {
         const why = error instanceof Error ? error.message : String(error);
-        void message.error(`The sheet was not made: ${why}. Load the page again and ask once more.`, 6);
+        notice.error(`The sheet was not made: ${why}. Load the page again and ask once more.`, 6);
       } finally {
         clearTimeout(saying);
         hide?.();
       }
     },
-    [message],
+    [message, notice],
   );
 }

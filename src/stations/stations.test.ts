@@ -1,3 +1,4 @@
+import { readTicketDraft } from '@/records/drafts';
 import { demoBench } from '@/demo/demo-bench';
 import { planPours } from '@/core/pours/plan-pours';
 import { cavityRows, hookFor } from '@/model/molds/cavity-facts';
@@ -14,7 +15,7 @@ import { sessionOf, takesOf } from '@/model/tickets/session-takes';
 import { headText, massText, minutesText, offText, verdictText } from '@/station-kit/words';
 import { dueOn } from '@/model/tickets/due-on';
 import { inShelfOrder, shelfBin, shelfGroups } from '@/model/stock/shelf-rows';
-import { completeLines, draftOf, findProblems, isDraft, newDraft, newLine, sortHooks } from './ticket/draft';
+import { completeLines, draftOf, findProblems, newDraft, newLine, sortHooks } from './ticket/draft';
 
 const NOW = Date.UTC(2026, 10, 23, 12);
 const demo = demoBench(NOW);
@@ -162,9 +163,12 @@ describe('a ticket draft', () => {
   });
 
   it('is known again after a reload, and nothing else is', () => {
-    expect(isDraft(JSON.parse(JSON.stringify(draftOf(zander))))).toBe(true);
-    for (const other of [null, 5, {}, { title: 'x' }, { title: 'x', lines: [{}] }])
-      expect(isDraft(other)).toBe(false);
+    const draft = draftOf(zander);
+    expect(readTicketDraft(JSON.parse(JSON.stringify(draft)))).toEqual(draft);
+    const fresh = newDraft('l', view.metals);
+    expect(readTicketDraft(JSON.parse(JSON.stringify(fresh)))).toEqual(fresh);
+    for (const other of [null, 5, {}, { title: 'x' }, { ...draft, lines: [{}] }, { ...draft, strange: 1 }])
+      expect(readTicketDraft(other)).toBeNull();
   });
 
   it('offers hooks smallest first', () => {

@@ -68,6 +68,6 @@ function shown(value: unknown): string {
   if (value === null) return 'null';
   if (Array.isArray(value)) return value.length === 0 ? 'an empty list' : `a list of ${value.length}`;
   if (typeof value === 'object') return 'an object';
-  const text = JSON.stringify(value) ?? String(value);
+  const text = JSON.stringify(value) ?? typeof value;
   return text.length > 60 ? `${text.slice(0, 57)}...` : text;
 }

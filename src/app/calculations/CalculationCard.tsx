@@ -1,5 +1,6 @@
 'use client';
 
+import { inBackground } from '@/station-kit/in-background';
 import { useId, useState, useSyncExternalStore } from 'react';
 import styles from './calculations.module.css';
 
@@ -39,7 +40,7 @@ export function CalculationCard({ name, example }: { name: string; example: stri
       aria-label={`Example of ${name}`}
       onSubmit={(event) => {
         event.preventDefault();
-        void run();
+        inBackground(run());
       }}
     >
       <label htmlFor={id}>Example</label>

@@ -65,15 +65,20 @@ export function followBench<R extends object>(
     }
   }
 
+  // What fails while reading is told where it fails.
+  const keepUp = () => {
+    catchUp().catch(onFailure);
+  };
+
   const note = (parts: ObservabilitySet) => {
     for (const [table, more] of changedKeys(parts, db.name)) {
       if (!followed.has(table)) continue;
       changed.set(table, joined(changed.get(table), more));
     }
-    if (changed.size > 0) void catchUp();
+    if (changed.size > 0) keepUp();
   };
   Dexie.on('storagemutated', note);
-  void catchUp();
+  keepUp();
   return () => {
     isLive = false;
     Dexie.on.storagemutated.unsubscribe(note);

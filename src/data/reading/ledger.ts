@@ -100,7 +100,7 @@ async function readEntries(db: BenchDatabase): Promise<Entry[]> {
 
 /** Makes the copy anew beside all else. It saves time and no more: where it cannot be kept, nothing is lost. */
 function keepCopy(db: BenchDatabase, make: () => Promise<boolean>): void {
-  void make().catch(() => db.packedLedger.clear().catch(() => undefined));
+  make().catch(() => db.packedLedger.clear().catch(() => undefined));
 }
 
 async function repack(db: BenchDatabase): Promise<boolean> {

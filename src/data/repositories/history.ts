@@ -1,4 +1,4 @@
-import { dequal } from 'dequal';
+import { isEqual } from 'es-toolkit/predicate';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Act, Change } from '@/records/act';
 import type { Bin } from '@/records/bin';
@@ -49,7 +49,7 @@ export function historyRepository(store: Store) {
   async function stands({ table, key, after }: Change): Promise<boolean> {
     if (table === 'entries') return true;
     const current: unknown = (await db.table(table).get(key)) ?? null;
-    return dequal(current, after);
+    return isEqual(current, after);
   }
 
   async function reverse(pen: Pen, { table, key, before, after }: Change): Promise<void> {

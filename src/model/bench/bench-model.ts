@@ -10,6 +10,7 @@ import { promiseDressing } from '../bills/promises';
 import { wantsOf } from '../tickets/wants-of';
 import type { BenchFacts } from './bench-facts';
 import type { BenchView } from './bench-view';
+import { keepEqual } from './keep-equal';
 import { rememberReads } from './remember-reads';
 
 /** A share of misfills from fewer castings than this says little. */
@@ -143,10 +144,18 @@ function cut<In, Slices extends Readonly<Record<string, (from: In) => unknown>>>
  */
 export function benchModel(): (reading: BenchReading) => BenchView {
   const [plain, later, promising] = [plainSlices(), laterSlices(), promiseSlices()];
+  // Much is read to know what is promised, and seldom is it another for that.
+  const [keepPromised, keepPromises] = [
+    keepEqual<BenchView['promised']>(),
+    keepEqual<BenchView['promises']>(),
+  ];
   const add = rememberReads(({ casting, dressing }: Answers<typeof promising>) => {
     const promised = new Map(casting.promised);
     for (const { item, qty } of dressing) promised.set(item, (promised.get(item) ?? 0) + qty);
-    return { promised, promises: [...casting.promises, ...dressing] };
+    return {
+      promised: keepPromised(promised),
+      promises: keepPromises([...casting.promises, ...dressing]),
+    };
   });
   return (reading) => {
     const known: Plain = { ...reading, ...cut(plain, reading) };

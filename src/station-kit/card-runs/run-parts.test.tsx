@@ -1,6 +1,6 @@
 /** @jest-environment ./tests/support/browser-environment.ts */
 import '@testing-library/jest-dom';
-import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import type { CardStep } from '@/core/card-runs/card-step';
 import { backCard, pressCard, type CardWay } from '@/core/card-runs/turn-card';
@@ -325,7 +325,7 @@ describe('a station of parts', () => {
     expect(screen.getByText('inside b')).toBeInTheDocument();
     expect(screen.getByText('Done.')).toBeInTheDocument();
     const fold = screen.getByLabelText(/fold/i);
-    act(() => fireEvent.click(fold));
+    fireEvent.click(fold);
     await waitFor(() =>
       expect(JSON.parse(localStorage.getItem('ruvek-screen') ?? '{}')).toMatchObject({ isSlipFolded: true }),
     );

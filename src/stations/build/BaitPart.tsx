@@ -1,7 +1,8 @@
 'use client';
 
+import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent, DragOverlay, type DragStartEvent } from '@dnd-kit/core';
-import { App, Button, Dropdown } from 'antd';
+import { Button, Dropdown } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import { frameSizes } from '@/core/builds/build';
 import { judgeBuild } from '@/core/builds/judge-build';
@@ -71,7 +72,7 @@ interface BaitBenchProps extends BaitPartProps {
 
 function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
   const { view, workshop } = useBench();
-  const { message } = App.useApp();
+  const notice = useNotice();
   const sensors = useDragSensors();
   const [moving, setMoving] = useState<number | null>(null);
   const [pose, setPose] = useState<BaitPose>('pulled');
@@ -95,7 +96,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
   const put = (bin: PartBin, index: number) => {
     const placed = putOn(kept, bin, index, workshop.newId(), view);
     if (!placed.ok) {
-      void message.info(placed.why, 5);
+      notice.info(placed.why, 5);
       return;
     }
     change(placed.draft);

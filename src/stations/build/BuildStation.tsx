@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from 'antd';
-import { dequal } from 'dequal';
+import { isEqual } from 'es-toolkit/predicate';
 import { useMemo, useState } from 'react';
 import type { BuildRecord } from '@/records/build';
 import { PartsStation } from '@/station-kit/PartsStation';
@@ -49,7 +49,7 @@ export function BuildStation() {
   const { draft } = bench;
   const begun = view.builds.find(({ family, version }) => family === draft?.family && version === draft.from);
   // What is built is a version that was kept, never one half changed.
-  const isChanged = begun !== undefined && !dequal(draftOf(begun), draft);
+  const isChanged = begun !== undefined && !isEqual(draftOf(begun), draft);
   const turn = (to: Part) => {
     setPart(to);
     setSaid(null);

@@ -1,5 +1,6 @@
 'use client';
 
+import { useNotice } from '@/station-kit/use-notice';
 import { App, Button } from 'antd';
 import type { DeviceFault } from '@/devices/device';
 import { tracePath, traceY, type TraceBox } from '@/drawing/temperature-trace';
@@ -34,7 +35,8 @@ interface CuringPanelProps {
 /** A rack in the oven: how long still, how hot the heads are, and taking it out. */
 export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
   const { workshop, carryOut } = useBench();
-  const { modal, message } = App.useApp();
+  const { modal } = App.useApp();
+  const notice = useNotice();
   const { temperature } = usePreferences();
   const now = useNow(workshop.now, 500);
   const { watch, followed, ovenC, leftS } = useFollowedCure(rack);
@@ -48,7 +50,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
     const done = await carryOut(workshop.racks.comeOut(rack.id));
     if (!done) return;
     ovenDeeds.openDoor();
-    void message.success(`Rack ${rack.no} is out: ${rack.hung.length} heads in their color on the shelf.`, 4);
+    notice.success(`Rack ${rack.no} is out: ${rack.hung.length} heads in their color on the shelf.`, 4);
   };
   const askOut = () =>
     isDue

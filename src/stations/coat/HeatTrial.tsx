@@ -1,6 +1,7 @@
 'use client';
 
-import { App, Modal } from 'antd';
+import { useNotice } from '@/station-kit/use-notice';
+import { Modal } from 'antd';
 import { useState } from 'react';
 import { calibrateHeat } from '@/core/heat/calibrate-heat';
 import { sentence } from '@/text/sentence';
@@ -25,7 +26,7 @@ const LONGEST_S = 36_000;
 /** One head timed in a source, by the watch here or from memory: it fixes the source's heat transfer for all. */
 export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
   const { workshop } = useBench();
-  const { message } = App.useApp();
+  const notice = useNotice();
   const { temperature } = usePreferences();
   const { piece, heater, powder, ambientC } = question;
   const [startedAt, setStartedAt] = useState<number | null>(null);
@@ -52,7 +53,7 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
       },
     });
     onClose();
-    void message.success(`${heater.name} is known now. Every head follows.`, 4);
+    notice.success(`${heater.name} is known now. Every head follows.`, 4);
   };
   return (
     <Modal

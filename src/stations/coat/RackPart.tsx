@@ -1,7 +1,8 @@
 'use client';
 
+import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
-import { App, Button, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { firstFree, isFree, nextFree, type Place } from '@/core/coats/rack/find-slot';
 import type { WaitingHeads } from '@/core/coats/heads-to-coat';
@@ -30,7 +31,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** The rack drawn to scale, what waits for it, its cure, and the evening on one line. */
 export function RackPart({ onSetUp }: { onSetUp: () => void }) {
   const { view, workshop, carryOut } = useBench();
-  const { message } = App.useApp();
+  const notice = useNotice();
   const { temperature, shedC } = usePreferences();
   const [chosen, setChosen] = useState<string | null>(null);
   const [isPicking, setPicking] = useState(false);
@@ -70,7 +71,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
     const target = isHanging ? rack : null;
     const at = place ?? firstFree(target?.hung ?? [], ovenFacts, slotsEach);
     if (slotsEach < 1 || !at) {
-      void message.error(
+      notice.error(
         slotsEach < 1
           ? `${from.bin.name} is longer than the rods are apart, and would not hang free.`
           : 'The rack is full for this head. Hang another rack.',
@@ -133,7 +134,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
     if (from?.waiting && place) {
       const slotsEach = slotsOf(from.waiting.bin, ovenFacts, view);
       if (!isFree(isHanging ? rack.hung : [], ovenFacts, place, slotsEach)) {
-        void message.info('Something hangs there, or it would stick out. Let it go over a free slot.', 4);
+        notice.info('Something hangs there, or it would stick out. Let it go over a free slot.', 4);
         return;
       }
       inBackground(hang(from.waiting, place));

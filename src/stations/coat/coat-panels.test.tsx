@@ -1,6 +1,6 @@
 /** @jest-environment ./tests/support/browser-environment.ts */
 import '@testing-library/jest-dom';
-import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { renderBench } from '../../../tests/support/render-bench';
 import type { PowderBin } from '@/records/bin';
 import type { Rack } from '@/records/rack';
@@ -210,7 +210,7 @@ describe('a rack in the oven', () => {
     await waitFor(() =>
       expect(within(panel).getByRole('status')).toHaveTextContent(/^Oven 17\d °C, heads \d+ °C/),
     );
-    act(() => fireEvent.click(within(panel).getByRole('button', { name: 'Unplug' })));
+    fireEvent.click(within(panel).getByRole('button', { name: 'Unplug' }));
     expect(within(panel).getByRole('status')).toHaveTextContent('The thermometer went silent.');
     fireEvent.click(within(panel).getByRole('button', { name: 'Take it out of the oven' }));
     expect(within(panel).getByRole('button', { name: 'Stand-in thermometer' })).toBeInTheDocument();

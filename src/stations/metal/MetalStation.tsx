@@ -1,7 +1,8 @@
 'use client';
 
+import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { countRun } from '@/core/pours/count-run';
 import { SlipTitle } from '@/ui/frame/Slip';
@@ -30,7 +31,7 @@ import styles from './metal.module.css';
 /** The pot, the lots, and what becomes of them when they are melted together. */
 export function MetalStation() {
   const { view } = useBench();
-  const { message } = App.useApp();
+  const notice = useNotice();
   const preferences = usePreferences();
   const [charge, setCharge] = useState<Charge>([]);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -53,7 +54,7 @@ export function MetalStation() {
 
   const put = (binId: string) => {
     if (inRun) {
-      void message.info(`${inRun.name} is in the pot. Book it or drop it, then melt.`);
+      notice.info(`${inRun.name} is in the pot. Book it or drop it, then melt.`);
       return;
     }
     if (charge.some((each) => each.binId === binId)) return;
@@ -63,7 +64,7 @@ export function MetalStation() {
     const [stop] = readCharge(added, view.metals, view.levels, pot.capacityG).stops;
     if (stop?.why === 'zinc') {
       const { zinc, other } = stop;
-      void message.error(benchSentence({ code: 'bench.zinc-in-pot', zinc, other }), 6);
+      notice.error(benchSentence({ code: 'bench.zinc-in-pot', zinc, other }), 6);
     }
     setCharge(added);
   };

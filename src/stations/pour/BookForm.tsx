@@ -1,6 +1,7 @@
 'use client';
 
-import { App, Modal } from 'antd';
+import { useNotice } from '@/station-kit/use-notice';
+import { Modal } from 'antd';
 import { useMemo, useState } from 'react';
 import type { RunCount } from '@/core/pours/count-run';
 import type { GapFacts } from '@/core/pours/explain-gap';
@@ -22,7 +23,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** Books a run: what goes where is shown first, then all of it is written at once. */
 export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; onClose: () => void }) {
   const { workshop, view, carryOut } = useBench();
-  const { message } = App.useApp();
+  const notice = useNotice();
   const { mass } = usePreferences();
   const putInG = run.chargedG + run.topUps.reduce((total, { g }) => total + g, 0);
   const meltG = putInG - count.potG;
@@ -56,7 +57,7 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
     const booked = await carryOut(workshop.runs.book(run.id, drossG, nameHead, weighed));
     if (!booked) return;
     onClose();
-    void message.success(`Run ${run.no} is booked: ${booked.value.good} heads on the shelf.`, 4);
+    notice.success(`Run ${run.no} is booked: ${booked.value.good} heads on the shelf.`, 4);
   };
   const figures = settled?.figures;
   return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { useNotice } from '@/station-kit/use-notice';
 import { App } from 'antd';
 import type { FlawKind } from '@/core/quality/flaws';
 import { isTally } from '@/data/repositories/runs';
@@ -21,7 +22,8 @@ interface PressTold {
 export function useRunPresses(run: Run, hands: RunHands, { chose, book }: PressTold) {
   const { workshop, carryOut } = useBench();
   const { beat: liked } = usePreferences();
-  const { message, modal } = App.useApp();
+  const { modal } = App.useApp();
+  const notice = useNotice();
   const takeIn = (index: number, isIn: boolean) =>
     inBackground(carryOut(workshop.runs.takeIn(run.id, index, isIn)));
   const press = (early: boolean) => {
@@ -48,7 +50,7 @@ export function useRunPresses(run: Run, hands: RunHands, { chose, book }: PressT
     back: async () => {
       chose(null);
       const done = await carryOut(workshop.history.undo(isTally));
-      if (done) void message.info(`Taken back: ${done.value}.`, 1.5);
+      if (done) notice.info(`Taken back: ${done.value}.`, 1.5);
     },
     toggle: (pourId: string, cavity: number) => inBackground(carryOut(workshop.runs.toggle(pourId, cavity))),
     setFlaw: (pourId: string, cavity: number, flaw: FlawKind | null) =>

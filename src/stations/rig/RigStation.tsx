@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from 'antd';
-import { dequal } from 'dequal';
+import { isEqual } from 'es-toolkit/predicate';
 import { useMemo, useState } from 'react';
 import type { RigRecord } from '@/records/rig';
 import { PartsStation } from '@/station-kit/PartsStation';
@@ -50,7 +50,7 @@ export function RigStation() {
   const { draft } = bench;
   const begun = view.rigs.find(({ family, version }) => family === draft?.family && version === draft.from);
   // What is made is a version that was kept, never one half changed.
-  const isChanged = begun !== undefined && !dequal(rigDraftOf(begun), draft);
+  const isChanged = begun !== undefined && !isEqual(rigDraftOf(begun), draft);
   const turn = (to: Part) => {
     setPart(to);
     setSaid(null);

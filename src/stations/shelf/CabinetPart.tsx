@@ -1,7 +1,8 @@
 'use client';
 
+import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { useMemo, useState, type KeyboardEvent } from 'react';
 import { firstRoom, sizeTo, stepTo, type Cell, type Direction } from '@/core/stock/cabinet/lay-cabinet';
 import { CABINET_COLUMNS, DRAWER_MOST_ROWS, type Drawer } from '@/records/cabinet';
@@ -35,7 +36,7 @@ interface CabinetPartProps {
 /** The maker's own cabinet: drawers where they stand, what lies in each, laid out by dragging or with the arrow keys. */
 export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProps) {
   const { view, workshop } = useBench();
-  const { message } = App.useApp();
+  const notice = useNotice();
   const sensors = useDragSensors();
   const [isLaying, setLaying] = useState(false);
   const { drawers, loose } = useMemo(
@@ -49,7 +50,7 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
   const place = (drawer: Drawer, { column, row, columns, rows }: Cell) =>
     inBackground(workshop.cabinet.save({ ...drawer, column, row, columns, rows }));
   const sayNoRoom = ({ name }: Drawer) =>
-    void message.warning(`No room for ${name} there: another drawer stands in its way, or the side does.`);
+    notice.warning(`No room for ${name} there: another drawer stands in its way, or the side does.`);
   const file = (binIds: readonly string[], drawerId: string | null) =>
     inBackground(workshop.cabinet.file(binIds, drawerId));
   const { grid, ghost, carriedId, ...handlers } = useCabinetDrag({

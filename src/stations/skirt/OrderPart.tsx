@@ -4,7 +4,7 @@ import { PICKED_DAY } from '@/text/date-text';
 import { Button, DatePicker } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useState } from 'react';
-import { dropDraft, keepDraft, readDraft } from '@/data/device/drafts';
+import { readOrder } from '@/records/drafts';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
@@ -12,29 +12,22 @@ import { headText } from '@/station-kit/words';
 import { lookOf } from '@/station-kit/looks/coat-look';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { useBench } from '@/station-kit/BenchProvider';
-import { isOrder, newLine, NO_ORDER, orderProblem, ticketOf, type Order, type OrderLine } from './order';
+import { newLine, NO_ORDER, orderProblem, ticketOf, type Order, type OrderLine } from './order';
 import { OrderLineFields } from './OrderLineFields';
 import { SkirtThumb } from './SkirtThumb';
 import styles from './order.module.css';
 import { versionText } from '@/model/versions/version-text';
+import { useKeptState } from '@/station-kit/use-kept';
 import { inBackground } from '@/station-kit/in-background';
-
-const FORM = 'skirt-order';
 
 /** A customer's choices, piece by piece, each drawn as it will be; together they become a ticket. */
 export function OrderPart() {
   const { view, workshop } = useBench();
   const id = useId();
-  const [order, setOrder] = useState<Order>(() => {
-    const kept = typeof window === 'undefined' ? null : readDraft(window.localStorage, FORM);
-    return isOrder(kept) ? kept : NO_ORDER;
-  });
+  const [kept, set] = useKeptState<Order>('skirt-order', readOrder);
+  const order = kept ?? NO_ORDER;
   const [openId, setOpenId] = useState<string | null>(order.lines[0]?.id ?? null);
   const [said, setSaid] = useState<string | null>(null);
-  const set = (next: Order) => {
-    setOrder(next);
-    keepDraft(window.localStorage, FORM, next);
-  };
   const open = order.lines.find((line) => line.id === openId) ?? null;
   const change = (line: OrderLine) =>
     set({ ...order, lines: order.lines.map((each) => (each.id === line.id ? line : each)) });
@@ -50,8 +43,7 @@ export function OrderPart() {
     if (problem) return;
     const ticketInHand = await workshop.tickets.add(ticketOf(order));
     setPreferences({ ticketInHand });
-    dropDraft(window.localStorage, FORM);
-    setOrder(NO_ORDER);
+    set(null);
     setOpenId(null);
     setSaid(`The ticket is written: ${total} ${total === 1 ? 'piece' : 'pieces'}.`);
   };

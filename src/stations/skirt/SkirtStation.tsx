@@ -1,7 +1,7 @@
 'use client';
 
 import { Button, Modal } from 'antd';
-import { dequal } from 'dequal';
+import { isEqual } from 'es-toolkit/predicate';
 import { useMemo, useState } from 'react';
 import type { MainColor } from '@/core/coats/color/main-colors';
 import { proposeLayers } from '@/core/skirts/propose-layers';
@@ -55,7 +55,7 @@ export function SkirtStation() {
   const { draft, begin } = recipe;
   const begun = view.skirts.find(({ family, version }) => family === draft?.family && version === draft.from);
   // What is tied is a version that was kept, never one half changed.
-  const isChanged = begun !== undefined && !dequal(draftOf(begun), draft);
+  const isChanged = begun !== undefined && !isEqual(draftOf(begun), draft);
 
   const tabs = strandsOnShelf(view).filter(
     ({ id, form }) => form === 'tab' && (view.levels.get(id) ?? 0) > 0,

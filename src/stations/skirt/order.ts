@@ -57,15 +57,3 @@ export function ticketOf({ title, buyer, dueOn, lines }: Order): NewTicket {
     wares: [],
   };
 }
-
-/** Whether what was kept on this screen is an order this page can go on with. */
-export function isOrder(kept: unknown): kept is Order {
-  const order = kept as Order | null;
-  return (
-    typeof order === 'object' &&
-    order !== null &&
-    typeof order.buyer === 'string' &&
-    Array.isArray(order.lines) &&
-    order.lines.every((line) => typeof line.id === 'string' && typeof line.style === 'string')
-  );
-}

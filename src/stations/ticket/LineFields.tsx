@@ -102,7 +102,7 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
             popupMatchSelectWidth={false}
             status={problems.metalBinId ? 'error' : undefined}
             options={view.metals.map((metal) => ({ value: metal.id, label: metal.name }))}
-            labelRender={(chosen) => lotText(String(chosen.label ?? ''))}
+            labelRender={({ value }) => lotText(view.metals.find(({ id }) => id === value)?.name ?? '')}
             onChange={(metalBinId: string) => set({ metalBinId })}
           />
         </FieldShell>

@@ -25,7 +25,7 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
   const [isPressed, setIsPressed] = useState(false);
   const id = useId();
   const problems = findProblems(draft);
-  const wares = draft.wares ?? [];
+  const { wares } = draft;
   const told = <T,>(problem: T) => (isPressed ? problem : null);
   const set = (change: Partial<TicketDraft>) => onChange({ ...draft, ...change });
   const setLine = (line: DraftLine) =>

@@ -35,8 +35,7 @@ export interface TicketDraft {
   readonly toleranceShare: number | null;
   readonly note: string;
   readonly lines: readonly DraftLine[];
-  /** Left out by drafts that an earlier page kept. */
-  readonly wares?: readonly DraftWare[];
+  readonly wares: readonly DraftWare[];
 }
 
 export type LineField = 'nominalG' | 'count' | 'hookBinId' | 'metalBinId';
@@ -91,18 +90,6 @@ export function draftOf(ticket: Ticket): TicketDraft {
   };
 }
 
-/** Whether what was kept on this screen is a draft this page can go on with. */
-export function isDraft(kept: unknown): kept is TicketDraft {
-  const draft = kept as TicketDraft | null;
-  return (
-    typeof draft === 'object' &&
-    draft !== null &&
-    typeof draft.title === 'string' &&
-    Array.isArray(draft.lines) &&
-    draft.lines.every((line) => typeof line.id === 'string' && typeof line.style === 'string')
-  );
-}
-
 /** What keeps a draft from being written, field by field, in words. */
 export function findProblems(draft: TicketDraft): DraftProblems {
   const lines = new Map(
@@ -121,7 +108,7 @@ export function findProblems(draft: TicketDraft): DraftProblems {
     draft.buyer !== null && draft.buyer.trim() === '' ? 'Who ordered it? Or make it for stock.' : null;
   const tolerance = draft.toleranceShare === null ? 'Write a percentage from 0 to 50.' : null;
   const wares = new Map(
-    (draft.wares ?? []).map(({ id, of, count }) => [
+    draft.wares.map(({ id, of, count }) => [
       id,
       {
         of: of === null ? 'Choose a bait or a rig.' : null,
@@ -143,15 +130,13 @@ export function completeLines(draft: TicketDraft): TicketLine[] {
     const { nominalG, count, metalBinId } = line;
     const isHookMissing = findStyle(line.style)?.isHooked && line.hookBinId === null;
     if (!nominalG || !count || metalBinId === null || isHookMissing) return [];
-    // Drafts kept by an earlier page know no color and no skirt.
-    const { coatId = null, skirtId = null, guardBinId = null, collarBinId = null } = line;
-    return [{ ...line, nominalG, count, metalBinId, coatId, skirtId, guardBinId, collarBinId }];
+    return [{ ...line, nominalG, count, metalBinId }];
   });
 }
 
 /** The baits and rigs that are complete, as records. */
 export function completeWares(draft: TicketDraft): TicketWare[] {
-  return (draft.wares ?? []).flatMap(({ id, of, count, dueOn }): TicketWare[] => {
+  return draft.wares.flatMap(({ id, of, count, dueOn }): TicketWare[] => {
     const [kind, family] = of?.split(/:(.*)/s) ?? [];
     if ((kind !== 'build' && kind !== 'rig') || !family || !count) return [];
     return [{ id, kind, family, count, dueOn }];

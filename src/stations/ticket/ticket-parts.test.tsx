@@ -25,6 +25,7 @@ const BLANK: TicketDraft = {
       dueOn: null,
     },
   ],
+  wares: [],
 };
 
 function Editor({ onWrite, onDraft }: { onWrite: () => void; onDraft: (draft: TicketDraft) => void }) {

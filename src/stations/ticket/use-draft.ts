@@ -1,21 +1,10 @@
 'use client';
 
-import { useCallback, useState } from 'react';
-import { dropDraft, keepDraft, readDraft } from '@/data/device/drafts';
-import { isDraft, type TicketDraft } from './draft';
-
-const FORM = 'ticket';
+import { readTicketDraft } from '@/records/drafts';
+import { useKeptState } from '@/station-kit/use-kept';
+import type { TicketDraft } from './draft';
 
 /** The ticket being written, kept on this screen through reloads until it is written or left. */
 export function useDraft() {
-  const [draft, setDraft] = useState<TicketDraft | null>(() => {
-    const kept = typeof window === 'undefined' ? null : readDraft(window.localStorage, FORM);
-    return isDraft(kept) ? kept : null;
-  });
-  const keep = useCallback((next: TicketDraft | null) => {
-    setDraft(next);
-    if (next) keepDraft(window.localStorage, FORM, next);
-    else dropDraft(window.localStorage, FORM);
-  }, []);
-  return [draft, keep] as const;
+  return useKeptState<TicketDraft>('ticket', readTicketDraft);
 }

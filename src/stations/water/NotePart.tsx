@@ -1,6 +1,7 @@
 'use client';
 
-import { App, AutoComplete, Button, InputNumber, Select } from 'antd';
+import { useNotice } from '@/station-kit/use-notice';
+import { AutoComplete, Button, InputNumber, Select } from 'antd';
 import { useId, useMemo, useRef, useState } from 'react';
 import { BOTTOMS, CLARITIES, FEELS, LOSSES, SKIES, WATER_LEVELS } from '@/records/water-note';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
@@ -33,7 +34,7 @@ const MOST_PHOTOS = 6;
 /** A note in seconds: what, where, how long, fish, losses; the rest where there is time. Kept on this screen until written. */
 export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
   const { view, workshop } = useBench();
-  const { message } = App.useApp();
+  const notice = useNotice();
   const id = useId();
   const fallback = useMemo(() => newNote(view), [view]);
   const bench = useDraftBench<NoteDraft>('water-note', readNote, fallback);
@@ -59,14 +60,13 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
     const code = await codeIn(file);
     const of = code === null ? null : readCode(code, view);
     if (of) choose(keyOf(of));
-    else
-      void message.warning('No code of this bench in that picture. Hold the label flat and fill the frame.');
+    else notice.warning('No code of this bench in that picture. Hold the label flat and fill the frame.');
   };
   const addPicture = async (file: File | undefined) => {
     if (!file) return;
     const kept = await keepsakeOf(file);
     if (kept) setPictures([...pictures, kept]);
-    else void message.warning('That file is no picture this device can read.');
+    else notice.warning('That file is no picture this device can read.');
   };
   const write = async () => {
     setPressed(true);

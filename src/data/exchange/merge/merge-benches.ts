@@ -1,4 +1,4 @@
-import { dequal } from 'dequal';
+import { isEqual } from 'es-toolkit/predicate';
 import type { Act } from '@/records/act';
 import { CONTENTS_TABLES, type BenchContents, type ContentsTable } from '@/records/bench-file';
 import { findLooseEnd } from '@/records/find-loose-end';
@@ -140,7 +140,7 @@ export function mergeBenches(
         const isRemoved = mayRemove && !GROWS.has(table) && changedByThem.has(key) && !changedByUs.has(key);
         return isRemoved ? [] : [record];
       }
-      if (GROWS.has(table) || dequal(record, their)) return [record];
+      if (GROWS.has(table) || isEqual(record, their)) return [record];
       const [oursAt, theirsAt] = [changedByUs.get(key) ?? null, changedByThem.get(key) ?? null];
       if (theirsAt !== null && oursAt === null) return [their];
       if (oursAt !== null && theirsAt === null) return [record];
@@ -199,7 +199,7 @@ function countAll(ours: BenchContents, joined: BenchContents): MergeCounts[] {
     const added = after.filter(({ id }) => !before.has(id)).length;
     const changed = after.filter((record) => {
       const was = before.get(record.id);
-      return was !== undefined && !dequal(was, record);
+      return was !== undefined && !isEqual(was, record);
     }).length;
     const removed = before.size + added - after.length;
     return added + changed + removed > 0 ? [{ table, added, changed, removed }] : [];
