@@ -194,7 +194,6 @@ const config = {
     'no-control-regex': 'off',
     // Speaks for the React Compiler, which this build does not run.
     'react/preserve-manual-memoization': 'off',
-    'unicorn/no-useless-spread': 'off',
   },
   overrides: [
     { files: REACT_ROOMS.map((room) => `src/${room}/**/*.{ts,tsx}`), excludeFiles: TESTS, rules: COMPONENTS },

@@ -48,8 +48,10 @@ export async function* inBrowser(
 /** A page of a browser of its own, nothing open on it. */
 export async function freshPage(browser: Browser): Promise<Page> {
   const context = await browser.newContext({
-    ...{ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' },
-    ...{ reducedMotion: 'reduce', baseURL: HOME },
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+    reducedMotion: 'reduce',
+    baseURL: HOME,
   });
   // What runs these files keeps the names of functions by a helper that a page does not have.
   await context.addInitScript('globalThis.__name ??= (made) => made');

@@ -24,7 +24,12 @@ const TABS = ['reed-green', 'dusk', 'straw', 'silt-brown', 'kelp', 'frost'];
 
 /** A recipe of 12 layers and 180 strands, half made, as the page keeps it on this screen. */
 const RECIPE = {
-  ...{ family: null, from: null, name: 'Twelve layers', prey: '', hold: 'wire', counts: {} },
+  family: null,
+  from: null,
+  name: 'Twelve layers',
+  prey: '',
+  hold: 'wire',
+  counts: {},
   layers: Array.from({ length: 12 }, (_, index) => ({
     id: `layer-${index}`,
     binId: `tab-${TABS[index % TABS.length]}`,
@@ -35,10 +40,17 @@ const RECIPE = {
     isForward: true,
   })),
   collar: { binId: null, diameterMm: 6, atShare: 0.33, headSideMm: 7 },
-  ...{ wrap: null, tails: [], note: '' },
+  wrap: null,
+  tails: [],
+  note: '',
   shownOn: {
-    ...{ style: 'round', nominalG: 14, hookBinId: 'hook-3-0', coatId: null },
-    ...{ guardBinId: null, rattleBinId: null, trailerBinId: null },
+    style: 'round',
+    nominalG: 14,
+    hookBinId: 'hook-3-0',
+    coatId: null,
+    guardBinId: null,
+    rattleBinId: null,
+    trailerBinId: null,
   },
 };
 

@@ -79,10 +79,7 @@ export async function carryOut(
   const schema = (calculation: string) => {
     const known = findCalculation(calculation);
     if (!known) return run(calculation);
-    print({
-      input: z.toJSONSchema(known.input, { io: 'input' }),
-      output: z.toJSONSchema(known.output),
-    });
+    print({ input: z.toJSONSchema(known.input, { io: 'input' }), output: z.toJSONSchema(known.output) });
     return 0;
   };
   if (command === 'list') {

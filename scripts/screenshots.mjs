@@ -5,10 +5,7 @@ import { CHROMIUM } from './chromium.mjs';
 
 const [, , base = 'http://127.0.0.1:3000'] = process.argv;
 const folder = new URL('../docs/screenshots/', import.meta.url).pathname;
-const browser = await chromium.launch({
-  executablePath: CHROMIUM,
-  args: ['--no-sandbox', '--disable-gpu'],
-});
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] });
 
 /** The ticket of the demo bench that shows most. */
 const IN_HAND = { ticketInHand: 'ticket-16' };

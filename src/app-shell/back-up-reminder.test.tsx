@@ -14,7 +14,12 @@ jest.mock('@/station-kit/save-file', () => ({
 
 const DAY_MS = 86_400_000;
 const act = (no: number, daysAgo: number): Act => ({
-  ...{ id: `act-${no}`, no, at: TODAY - daysAgo * DAY_MS, label: 'Take', undoes: null, changes: [] },
+  id: `act-${no}`,
+  no,
+  at: TODAY - daysAgo * DAY_MS,
+  label: 'Take',
+  undoes: null,
+  changes: [],
 });
 const bench = (acts: Act[]) => ({ ...demoBench(TODAY), acts });
 

@@ -14,10 +14,19 @@ const level = (contents: BenchContents) =>
 
 const taken = (id: string, qty: number) => ({
   ...demo.entries[0]!,
-  ...{ id, binId: hooks.id, kind: 'taken' as const, qty: -qty, unitCost: null, at: 1 },
+  id,
+  binId: hooks.id,
+  kind: 'taken' as const,
+  qty: -qty,
+  unitCost: null,
+  at: 1,
 });
 const edit = (id: string, at: number, after: unknown): Act => ({
-  ...{ id, no: 1, at, label: 'Edit', undoes: null },
+  id,
+  no: 1,
+  at,
+  label: 'Edit',
+  undoes: null,
   changes: [{ table: 'bins', key: hooks.id, before: hooks, after }],
 });
 

@@ -102,7 +102,10 @@ const BALANCE = {
 };
 
 const WIRE = {
-  ...{ armMm: 60, loopReserveMm: 12, minFreeMm: 3, armGapMm: 20 },
+  armMm: 60,
+  loopReserveMm: 12,
+  minFreeMm: 3,
+  armGapMm: 20,
   parts: [{ name: 'bead', lengthMm: 4 }],
 };
 const TUBE = { suppliedMm: 3.2, shrinkRatio: 2, overMm: 2.6, gripMm: 1.8 };

@@ -6,7 +6,14 @@ import type { NewBin } from './repositories/shelf';
 
 const part = (name: string): NewBin => ({
   ...PLAIN_PART,
-  ...{ kind: 'part', unit: 'pieces', name, sort: 'parts', place: 'Tin', lowAt: null, note: '', massG: 1 },
+  kind: 'part',
+  unit: 'pieces',
+  name,
+  sort: 'parts',
+  place: 'Tin',
+  lowAt: null,
+  note: '',
+  massG: 1,
 });
 
 /** Twelve wires, forty beads; a bait of a wire and three beads. */
@@ -15,8 +22,18 @@ async function bench() {
   const wire = await workshop.shelf.add(part('Wire'), 12);
   const bead = await workshop.shelf.add(part('Bead'), 40);
   const recipe: NewBuild = {
-    ...{ family: null, name: 'Thumper', kind: 'spinnerbait', head: null, skirtId: null, frameBinId: wire },
-    ...{ armMm: null, slots: [], minFreeMm: 3, pattern: null, worth: 5, note: '' },
+    family: null,
+    name: 'Thumper',
+    kind: 'spinnerbait',
+    head: null,
+    skirtId: null,
+    frameBinId: wire,
+    armMm: null,
+    slots: [],
+    minFreeMm: 3,
+    pattern: null,
+    worth: 5,
+    note: '',
     arm: ['a', 'b', 'c'].map((id) => ({ id, binId: bead, bladeBinId: null })),
     end: { binId: null, bladeBinId: null },
   };
@@ -24,7 +41,9 @@ async function bench() {
   const level = async (binId: string) => (await workshop.shelf.ledger()).levels.get(binId) ?? 0;
   const begin = (count: number) =>
     workshop.buildings.begin({
-      ...{ buildId: build.id, count, way: 'one-by-one' },
+      buildId: build.id,
+      count,
+      way: 'one-by-one',
       taken: [
         { binId: wire, qty: count },
         { binId: bead, qty: 3 * count },
@@ -79,7 +98,9 @@ describe('runs of builds', () => {
     // Beads run out after the wires were looked at: still nothing is taken.
     expect(
       await workshop.buildings.begin({
-        ...{ buildId: 'x', count: 1, way: 'one-by-one' },
+        buildId: 'x',
+        count: 1,
+        way: 'one-by-one',
         taken: [
           { binId: wire, qty: 1 },
           { binId: bead, qty: 41 },
@@ -211,7 +232,12 @@ describe('soft plastics', () => {
     );
     expect([again.id, again.plastic, again.createdAt]).toEqual([kept.id, 'stretch', kept.createdAt]);
     const batch = {
-      ...{ plasticId: kept.id, lossShare: 0.1, good: 22, blockCm3: 8, binId: bin, note: '' },
+      plasticId: kept.id,
+      lossShare: 0.1,
+      good: 22,
+      blockCm3: 8,
+      binId: bin,
+      note: '',
       shots: [{ name: 'Grub', pieceCm3: 4, count: 24, cavities: 4, runnerCm3: 2 }],
       mixed: [{ plasticCm3: 120, additives: [{ name: 'Green', amount: 6, unit: 'drops' }] }],
     };

@@ -19,16 +19,32 @@ async function bench() {
     0,
   );
   const seller = await workshop.buying.saveSeller({
-    ...{ name: 'Quayside', postage: 4, freeFrom: 40, leadDays: 3, note: '', retired: false },
+    name: 'Quayside',
+    postage: 4,
+    freeFrom: 40,
+    leadDays: 3,
+    note: '',
+    retired: false,
   });
   const pack = (binId: string, qty: number, price: number) =>
     workshop.buying.savePack({
-      ...{ binId, sellerId: seller.id, qty, price, breaks: [], pricedOn: '2026-11-01', retired: false },
+      binId,
+      sellerId: seller.id,
+      qty,
+      price,
+      breaks: [],
+      pricedOn: '2026-11-01',
+      retired: false,
     });
   const hookPack = await pack(hooks, 25, 5);
   const linePack = await pack(line, 5000, 3);
   const lineOf = (each: typeof hookPack, packs: number) => ({
-    ...{ packId: each.id, binId: each.binId, packs, packQty: each.qty, packPrice: each.price, came: 0 },
+    packId: each.id,
+    binId: each.binId,
+    packs,
+    packQty: each.qty,
+    packPrice: each.price,
+    came: 0,
   });
   const [order] = await workshop.buying.order([
     {
@@ -104,17 +120,15 @@ describe('orders', () => {
 
 describe('a list that comes in', () => {
   const row = (name: string, qty: number, more: object = {}) => ({
-    ...{
-      binId: null,
-      name,
-      sort: '',
-      unit: 'pieces' as const,
-      qty,
-      unitCost: 0.1,
-      place: '',
-      lowAt: null,
-      note: '',
-    },
+    binId: null,
+    name,
+    sort: '',
+    unit: 'pieces' as const,
+    qty,
+    unitCost: 0.1,
+    place: '',
+    lowAt: null,
+    note: '',
     ...more,
   });
 

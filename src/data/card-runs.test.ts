@@ -12,9 +12,22 @@ async function onTheBench(run: Partial<Building> = {}, name = 'runs') {
   const db = new BenchDatabase(`card-${name}`);
   const workshop = openWorkshop({ db, now: () => now, newId: () => `id-${(names += 1)}` });
   await db.buildings.add({
-    ...{ id: 'run', no: 7, state: 'building', buildId: 'b', taken: [], putBack: [], passed: 0, failed: [] },
-    ...{ card: { step: 0, piece: 0, counted: 0 }, count: 2, way: 'by-station', isThrough: false },
-    ...{ startedAt: 1, inHand: 5000, seconds: 10, endedAt: null },
+    id: 'run',
+    no: 7,
+    state: 'building',
+    buildId: 'b',
+    taken: [],
+    putBack: [],
+    passed: 0,
+    failed: [],
+    card: { step: 0, piece: 0, counted: 0 },
+    count: 2,
+    way: 'by-station',
+    isThrough: false,
+    startedAt: 1,
+    inHand: 5e3,
+    seconds: 10,
+    endedAt: null,
     ...run,
   });
   const at = async () => (await db.buildings.get('run'))!;

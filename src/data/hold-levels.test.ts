@@ -52,8 +52,15 @@ describe('no bin below nothing without the maker’s word', () => {
     await db.entries.add({ ...any!, id: 'theirs', kind: 'taken', qty: -8 });
     expect(await workshop.shelf.count(hooks, 2)).toEqual({ ok: true, value: 5 });
     const rows = Array.from({ length: 400 }, (_, nth) => ({
-      ...{ binId: null, name: `Part ${nth}`, sort: 'bits', unit: 'pieces' as const, place: '', lowAt: null },
-      ...{ note: '', qty: 2, unitCost: null },
+      binId: null,
+      name: `Part ${nth}`,
+      sort: 'bits',
+      unit: 'pieces' as const,
+      place: '',
+      lowAt: null,
+      note: '',
+      qty: 2,
+      unitCost: null,
     }));
     await workshop.shelf.bringIn(rows, 'received');
     const last = (await workshop.shelf.bins()).find(({ name }) => name === 'Part 399')!;

@@ -30,8 +30,11 @@ const acts: fc.Arbitrary<Act> = fc.oneof(
   }),
   fc.record({ is: fc.constant('measure' as const), nth, mm: fc.integer({ min: 0, max: 5000 }) }),
   fc.record({
-    ...{ is: fc.constant('cut' as const), nth, mm: fc.integer({ min: 1, max: 700 }) },
-    ...{ count: fc.integer({ min: 1, max: 6 }), keep: fc.boolean() },
+    is: fc.constant('cut' as const),
+    nth,
+    mm: fc.integer({ min: 1, max: 700 }),
+    count: fc.integer({ min: 1, max: 6 }),
+    keep: fc.boolean(),
   }),
   fc.record({ is: fc.constant('end' as const), passed: fc.nat({ max: 3 }) }),
   fc.record({ is: fc.constant('kit' as const), qty: fc.integer({ min: 1, max: 4 }) }),
@@ -49,14 +52,25 @@ async function bench() {
   const { workshop, db } = testWorkshop();
   const line = await workshop.shelf.add(LINE, 0);
   const hook = await workshop.shelf.add(HOOK, 40);
-  const items: NewRig['items'] = [
-    ...[line, hook].map((binId, at) => ({
-      ...{ id: `item-${at}`, place: null, binId, on: null, atMm: null, count: 1, isTurned: false },
-      ...{ lengthMm: at === 0 ? 100 : null, ends: at === 0 ? (['knot', 'knot'] as ['knot', 'knot']) : null },
-    })),
-  ];
+  const items: NewRig['items'] = [line, hook].map((binId, at) => ({
+    id: `item-${at}`,
+    place: null,
+    binId,
+    on: null,
+    atMm: null,
+    count: 1,
+    isTurned: false,
+    lengthMm: at === 0 ? 100 : null,
+    ends: at === 0 ? (['knot', 'knot'] as ['knot', 'knot']) : null,
+  }));
   const rig = await workshop.rigs.keep({
-    ...{ family: null, name: 'Leader', kind: 'leader', wants: {}, picks: {}, note: '', items },
+    family: null,
+    name: 'Leader',
+    kind: 'leader',
+    wants: {},
+    picks: {},
+    note: '',
+    items,
   });
   const level = async (id: string) => (await workshop.shelf.ledger()).levels.get(id) ?? 0;
   const lengths = async () => {
@@ -82,7 +96,11 @@ async function carryOut({ workshop, line, hook, rig, lengths }: Bench, act: Act)
       if (!on) return null;
       const leftMm = on.mm - act.mm * act.count;
       const cut = {
-        ...{ binId: line, lengthId: on.id, fromMm: on.mm, leftMm: Math.max(0, leftMm), isKept: act.keep },
+        binId: line,
+        lengthId: on.id,
+        fromMm: on.mm,
+        leftMm: Math.max(0, leftMm),
+        isKept: act.keep,
         cuts: [{ name: 'piece', lengthMm: act.mm, count: act.count }],
       };
       if (leftMm < 0) return null;

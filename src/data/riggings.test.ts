@@ -22,7 +22,11 @@ async function bench() {
 }
 
 const cut = (fromMm: number, to: Partial<CutLength> = {}): CutLength => ({
-  ...{ binId: CABLE, lengthId: ROLL, fromMm, leftMm: fromMm - 1500, isKept: true },
+  binId: CABLE,
+  lengthId: ROLL,
+  fromMm,
+  leftMm: fromMm - 1500,
+  isKept: true,
   cuts: [{ name: 'Cable, 100 mm', lengthMm: 100, count: 15 }],
   ...to,
 });
@@ -62,7 +66,10 @@ describe('riggings', () => {
     const { workshop, lengths, rig } = await bench();
     const mm = (await lengths()).get(ROLL)!;
     const begun = await workshop.riggings.begin({
-      ...{ rigId: rig.id, count: 1, way: 'one-by-one', taken: [] },
+      rigId: rig.id,
+      count: 1,
+      way: 'one-by-one',
+      taken: [],
       cut: [cut(mm, { leftMm: mm - 1514, isKept: false })],
     });
     expect(begun.ok).toBe(true);
@@ -120,7 +127,9 @@ describe('riggings', () => {
     expect(wrong).toMatchObject({ ok: false, problem: { code: 'bench.more-back-than-taken' } });
     const wallet = await level(`rig-${rig.id}`);
     const ended = await workshop.riggings.end(id, {
-      ...{ passed: 3, failed: [{ reason: 'knot slipped', count: 1 }], putBack: [{ binId: SWIVEL, qty: 1 }] },
+      passed: 3,
+      failed: [{ reason: 'knot slipped', count: 1 }],
+      putBack: [{ binId: SWIVEL, qty: 1 }],
       massG: 2.5,
     });
     expect(ended).toMatchObject({ ok: true, value: { state: 'made', passed: 3 } });

@@ -11,8 +11,18 @@ const common = { place: 'Drawer', lowAt: null, note: '' };
 function tab(name: string): NewBin {
   return {
     ...common,
-    ...{ kind: 'strand', form: 'tab', unit: 'pieces', name, hex: '#5f6f35', flakes: [], translucency: 0 },
-    ...{ strandWidthMm: 1, strandsPerTab: 20, longMm: 130, massG: 0.6, costEach: null },
+    kind: 'strand',
+    form: 'tab',
+    unit: 'pieces',
+    name,
+    hex: '#5f6f35',
+    flakes: [],
+    translucency: 0,
+    strandWidthMm: 1,
+    strandsPerTab: 20,
+    longMm: 130,
+    massG: 0.6,
+    costEach: null,
   };
 }
 
@@ -22,39 +32,79 @@ async function bench() {
   const straw = await workshop.shelf.add(tab('Tab, straw'), 10);
   const enter = (qty: number, pieceShare: number) =>
     db.entries.add({
-      ...{ id: `cut-${pieceShare}`, at: 1, binId: straw, kind: 'returned', qty, note: '', pieceShare },
-      ...{ ticketId: null, lineId: null, runId: null, lengthId: null, unitCost: null, reverses: null },
+      id: `cut-${pieceShare}`,
+      at: 1,
+      binId: straw,
+      kind: 'returned',
+      qty,
+      note: '',
+      pieceShare,
+      ticketId: null,
+      lineId: null,
+      runId: null,
+      lengthId: null,
+      unitCost: null,
+      reverses: null,
     });
   await enter(0.5, 0.5);
   await enter(0.5, 0.25);
   const heads = await workshop.shelf.add(
     {
       ...common,
-      ...{ kind: 'head', unit: 'pieces', name: 'Rounds', style: 'round', nominalG: 10 },
-      ...{ hookBinId: null, metalBinId: null, coatId: null, skirtId: null },
+      kind: 'head',
+      unit: 'pieces',
+      name: 'Rounds',
+      style: 'round',
+      nominalG: 10,
+      hookBinId: null,
+      metalBinId: null,
+      coatId: null,
+      skirtId: null,
     },
     5,
   );
   const recipe: NewSkirt = {
-    ...{ family: null, name: 'Straw', prey: '', hold: 'wire', counts: {}, wrap: null, tails: [], note: '' },
+    family: null,
+    name: 'Straw',
+    prey: '',
+    hold: 'wire',
+    counts: {},
+    wrap: null,
+    tails: [],
+    note: '',
     layers: [
       {
-        ...{ id: 'l', binId: straw, amount: { by: 'tabs', tabs: 0.75 }, place: { at: 'round' } },
-        ...{ lengthMm: 60, isShort: false, isForward: true },
+        id: 'l',
+        binId: straw,
+        amount: { by: 'tabs', tabs: 0.75 },
+        place: { at: 'round' },
+        lengthMm: 60,
+        isShort: false,
+        isForward: true,
       },
     ],
     collar: { binId: null, diameterMm: 6, atShare: 0.33, headSideMm: 7 },
     shownOn: {
-      ...{ style: 'round', nominalG: 10, hookBinId: null, coatId: null },
-      ...{ guardBinId: null, rattleBinId: null, trailerBinId: null },
+      style: 'round',
+      nominalG: 10,
+      hookBinId: null,
+      coatId: null,
+      guardBinId: null,
+      rattleBinId: null,
+      trailerBinId: null,
     },
   };
   const skirt = await workshop.skirts.keep(recipe);
   const level = async (binId: string) => (await workshop.shelf.ledger()).levels.get(binId) ?? 0;
   const begin = (count: number, headBinId: string | null, pieces: { share: number; count: number }[]) =>
     workshop.tyings.begin({
-      ...{ skirtId: skirt.id, count, way: 'one-by-one', headBinId },
-      ...{ ticketId: null, lineId: null, swaps: [] },
+      skirtId: skirt.id,
+      count,
+      way: 'one-by-one',
+      headBinId,
+      ticketId: null,
+      lineId: null,
+      swaps: [],
       taken: [{ binId: straw, pieces, qty: 0 }],
     });
   const end = (id: string, passed: number, putBack: Tying['putBack'] = [], failed: Tying['failed'] = []) =>
@@ -83,7 +133,10 @@ describe('runs of skirts', () => {
     ]);
     if (!begun.ok) throw new Error('it may begin');
     expect(begun.value).toMatchObject({
-      ...{ no: 1, state: 'tying', passed: 0, isThrough: false },
+      no: 1,
+      state: 'tying',
+      passed: 0,
+      isThrough: false,
       card: { step: 0, piece: 0, counted: 0 },
     });
     expect(await level(straw)).toBeCloseTo(9.5, 9);
@@ -178,9 +231,7 @@ describe('runs of skirts', () => {
     const drying = [null, DRYING];
     const press = () => workshop.tyings.press(id, times, drying);
     await Promise.all(Array.from({ length: 3 }, press));
-    expect((await workshop.tyings.all())[0]).toMatchObject({
-      card: { step: 1, piece: 0, counted: 2 },
-    });
+    expect((await workshop.tyings.all())[0]).toMatchObject({ card: { step: 1, piece: 0, counted: 2 } });
     await workshop.tyings.pressBack(id, times.length);
     expect((await workshop.tyings.all())[0]).toMatchObject({ card: { step: 1, counted: 1 } });
     await workshop.tyings.turnTo(id, 0);
@@ -251,7 +302,10 @@ describe('recipes of skirts', () => {
     const { workshop, skirt } = await bench();
     await workshop.water.note({
       ...PLAIN_NOTE,
-      ...{ of: { kind: 'skirt', id: skirt.id }, hours: 2, fish: 3, place: 'Weir' },
+      of: { kind: 'skirt', id: skirt.id },
+      hours: 2,
+      fish: 3,
+      place: 'Weir',
     });
     expect(await workshop.water.all()).toMatchObject([{ of: { kind: 'skirt', id: skirt.id }, fish: 3 }]);
   });

@@ -28,7 +28,8 @@ function device(name: string): Device {
   let [names, at] = [0, TODAY + 1000 * (databases += 1)];
   const db = new BenchDatabase(`whole-${name}-${databases}`);
   const workshop = openWorkshop({
-    ...{ db, now: () => (at += 10) },
+    db,
+    now: () => (at += 10),
     newId: () => `${name}-${databases}-${(names += 1)}`,
   });
   return { db, workshop, agreed: new Set() };
@@ -125,7 +126,13 @@ const DOINGS: Readonly<Record<string, (at: Device, asked: Asked) => Promise<unkn
     const oven = (await workshop.coats.heaters()).find((each) => each.oven && !each.oven.isForFood);
     if (!powder || !head || !coat || !oven) return null;
     const hung = Array.from({ length: many }, (_, slot) => ({
-      ...{ rod: 0, slot, slotsEach: 1, headBinId: head.id, coatId: coat.id, ticketId: null, lineId: null },
+      rod: 0,
+      slot,
+      slotsEach: 1,
+      headBinId: head.id,
+      coatId: coat.id,
+      ticketId: null,
+      lineId: null,
     }));
     const rack = { ovenId: oven.id, school: 'card' as const, partC: 177, minutes: 15, startC: 20, hung };
     const [id = ''] = await workshop.racks.hang([rack]);
@@ -147,8 +154,13 @@ const DOINGS: Readonly<Record<string, (at: Device, asked: Asked) => Promise<unkn
     const tab = pick(await binsOf(at, (bin) => bin.kind === 'strand' && bin.form === 'tab'), a);
     if (!skirt || !tab) return null;
     return workshop.tyings.begin({
-      ...{ skirtId: skirt.id, count: many, way: 'one-by-one', swaps: [] },
-      ...{ headBinId: null, ticketId: null, lineId: null },
+      skirtId: skirt.id,
+      count: many,
+      way: 'one-by-one',
+      swaps: [],
+      headBinId: null,
+      ticketId: null,
+      lineId: null,
       taken: [{ binId: tab.id, pieces: [{ share: 1, count: many }], qty: 0 }],
     });
   },
@@ -185,7 +197,10 @@ const DOINGS: Readonly<Record<string, (at: Device, asked: Asked) => Promise<unkn
     );
     const cuts = [{ name: 'Trace', lengthMm: 50, count: many }];
     return workshop.riggings.begin({
-      ...{ rigId: rig.id, count: many, way: 'one-by-one', taken: [] },
+      rigId: rig.id,
+      count: many,
+      way: 'one-by-one',
+      taken: [],
       cut: [
         {
           binId: roll.binId,

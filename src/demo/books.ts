@@ -52,7 +52,11 @@ export function demoPacks(tools: DemoTools, bins: readonly Bin[]): Pack[] {
     const isMetal = bin.kind === 'metal';
     const small = isMetal ? 2500 : bin.kind === 'powder' ? 120 : bin.kind === 'strand' ? 10 : 20;
     const packs = (qty: number, sellerId: string, share: number, nth: number): Pack => ({
-      ...{ id: `pack-${bin.id}-${nth}`, binId: bin.id, sellerId, qty, retired: false },
+      id: `pack-${bin.id}-${nth}`,
+      binId: bin.id,
+      sellerId,
+      qty,
+      retired: false,
       price: Math.max(0.2, round(each * qty * share)),
       breaks:
         nth === 1 && !isMetal ? [{ from: 5, price: Math.max(0.2, round(each * qty * share * 0.9)) }] : [],
@@ -72,10 +76,20 @@ export function demoPurchases(tools: DemoTools, packs: readonly Pack[]): Purchas
   const mine = wanted.flatMap((binId) => packs.find((pack) => pack.binId === binId) ?? []);
   return [
     {
-      ...{ id: 'purchase-1', no: 1, sellerId: 'seller-quayside', state: 'ordered' },
-      ...{ orderedAt: tools.at(-5, 20), dueOn: tools.day(-1), postage: 4.5, note: '' },
+      id: 'purchase-1',
+      no: 1,
+      sellerId: 'seller-quayside',
+      state: 'ordered',
+      orderedAt: tools.at(-5, 20),
+      dueOn: tools.day(-1),
+      postage: 4.5,
+      note: '',
       lines: mine.map(({ id, binId, qty, price }, nth) => ({
-        ...{ packId: id, binId, packs: 2, packQty: qty, packPrice: price },
+        packId: id,
+        binId,
+        packs: 2,
+        packQty: qty,
+        packPrice: price,
         came: nth === 0 ? 1 : 0,
       })),
     },
@@ -101,7 +115,11 @@ export function demoDrawers(bins: readonly Bin[]): {
       id: `drawer-${drawers.length + 1}`,
       name: place,
       kind: /tin|box|case|wallet/i.test(place) ? 'box' : /shelf|rack|bench/i.test(place) ? 'shelf' : 'drawer',
-      ...{ column, row, columns, rows: 1, note: '' },
+      column,
+      row,
+      columns,
+      rows: 1,
+      note: '',
     });
     column += columns;
   }
@@ -124,8 +142,14 @@ export function demoOutlays(tools: DemoTools): Outlay[] {
     ['Pliers, punch and dies', 48, 12_000, ['build', 'rig']],
   ];
   return plan.map(([name, cost, lifePieces, serves], index) => ({
-    ...{ id: `outlay-${index + 1}`, name, cost, lifePieces, serves },
-    ...{ boughtOn: tools.day(-97 + index), retired: false, note: '' },
+    id: `outlay-${index + 1}`,
+    name,
+    cost,
+    lifePieces,
+    serves,
+    boughtOn: tools.day(-97 + index),
+    retired: false,
+    note: '',
   }));
 }
 
@@ -136,7 +160,13 @@ export function demoBuyIns(
   skirts: readonly Skirt[],
 ): BuyIn[] {
   const plan = (kind: BuyIn['kind'], key: string, each: number, leadDays: number): Omit<BuyIn, 'id'> => ({
-    ...{ kind, key, each, leadDays, postage: 4.5, pricedOn: tools.day(-20), note: '' },
+    kind,
+    key,
+    each,
+    leadDays,
+    postage: 4.5,
+    pricedOn: tools.day(-20),
+    note: '',
   });
   const families = (records: readonly { readonly family: string }[]) => [
     ...new Set(records.map(({ family }) => family)),

@@ -26,7 +26,12 @@ function wired(
   const across = 2 * 10 * Math.cbrt((3 * (headG / 10.9)) / (4 * Math.PI));
   const spreadDeg = bend === 'under' ? 30 : 42;
   const sizes = {
-    ...{ wireMm, upperMm, lowerMm: 40, spreadDeg, loopMm: 3, gapeMm },
+    wireMm,
+    upperMm,
+    lowerMm: 40,
+    spreadDeg,
+    loopMm: 3,
+    gapeMm,
     headG,
     bodyMm: Math.round(across * 10) / 10,
   };

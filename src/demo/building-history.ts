@@ -25,8 +25,18 @@ export function buildingHistory(
     const [startedAt, endedAt] = [tools.at(-daysAgo, 19), tools.at(-daysAgo, 20)];
     const enter = (binId: string, kind: Entry['kind'], qty: number, at: number) =>
       entries.push({
-        ...{ binId, kind, qty, at, note: `building run ${index + 1}`, pieceShare: null, lengthId: null },
-        ...{ ticketId: null, lineId: null, runId: null, unitCost: null, reverses: null },
+        binId,
+        kind,
+        qty,
+        at,
+        note: `building run ${index + 1}`,
+        pieceShare: null,
+        lengthId: null,
+        ticketId: null,
+        lineId: null,
+        runId: null,
+        unitCost: null,
+        reverses: null,
       });
     const uses = [
       build.frameBinId,

@@ -89,11 +89,7 @@ const PLANS: readonly Plan[] = [
     kind: 'dressed-jig',
     head: head('football', 14, 'hook-4-0', 'coat-silt-flounder'),
     skirtId: skirtId('night-eel', 1),
-    slots: {
-      guard: part('weed-guards', 2),
-      rattle: part('rattles', 2),
-      trailer: part('trailers', 2),
-    },
+    slots: { guard: part('weed-guards', 2), rattle: part('rattles', 2), trailer: part('trailers', 2) },
     worth: 6,
     daysAgo: 20,
   },

@@ -22,32 +22,46 @@ const LOW = { school: 'card', partC: 150, minutes: 20 } as const;
 /** What was coated for stock over the last months. */
 const COATED: readonly Coated[] = [
   {
-    ...{ head: 'head-dart-5-hook-n1-lot-14', coat: 'coat-mussel', count: 12, daysAgo: 48, eachG: 0.07 },
+    head: 'head-dart-5-hook-n1-lot-14',
+    coat: 'coat-mussel',
+    count: 12,
+    daysAgo: 48,
+    eachG: 0.07,
     cure: CARD,
     fault: { fault: 'bare', count: 3, cause: 'cold-spots' },
   },
   {
-    ...{ head: 'head-dart-7-hook-1-0-lot-14', coat: 'coat-night-eel', count: 10, daysAgo: 47, eachG: 0.08 },
+    head: 'head-dart-7-hook-1-0-lot-14',
+    coat: 'coat-night-eel',
+    count: 10,
+    daysAgo: 47,
+    eachG: 0.08,
     cure: CARD,
   },
   {
-    ...{ head: 'head-egg-15-bare-lot-9', coat: 'coat-straw', count: 8, daysAgo: 35, eachG: 0.09 },
+    head: 'head-egg-15-bare-lot-9',
+    coat: 'coat-straw',
+    count: 8,
+    daysAgo: 35,
+    eachG: 0.09,
     cure: LOW,
     fault: { fault: 'dull', count: 2, cause: 'short-cure' },
   },
   {
-    ...{
-      head: 'head-round-14-hook-3-0-lot-14',
-      coat: 'coat-ember-perch',
-      count: 9,
-      daysAgo: 22,
-      eachG: 0.11,
-    },
+    head: 'head-round-14-hook-3-0-lot-14',
+    coat: 'coat-ember-perch',
+    count: 9,
+    daysAgo: 22,
+    eachG: 0.11,
     cure: { school: 'cool-long', partC: 177, minutes: 20 },
     fault: { fault: 'runs', count: 2, cause: 'too-thick' },
   },
   {
-    ...{ head: 'head-egg-15-bare-lot-9', coat: 'coat-silt-flounder', count: 6, daysAgo: 9, eachG: 0.1 },
+    head: 'head-egg-15-bare-lot-9',
+    coat: 'coat-silt-flounder',
+    count: 6,
+    daysAgo: 9,
+    eachG: 0.1,
     cure: { school: 'cool-long', partC: 177, minutes: 20 },
   },
 ];
@@ -82,16 +96,18 @@ export function coatHistory(
     bins.set(coated.id, coated);
     const enter = (binId: string, kind: Entry['kind'], qty: number, at: number) =>
       entries.push({
-        ...{ binId, kind, qty, at, note: `rack ${index + 1}` },
-        ...{
-          ticketId: null,
-          lineId: null,
-          runId: null,
-          pieceShare: null,
-          lengthId: null,
-          unitCost: null,
-          reverses: null,
-        },
+        binId,
+        kind,
+        qty,
+        at,
+        note: `rack ${index + 1}`,
+        ticketId: null,
+        lineId: null,
+        runId: null,
+        pieceShare: null,
+        lengthId: null,
+        unitCost: null,
+        reverses: null,
       });
     const used = powdersOf(coat).map((powderBinId) => ({
       powderBinId,

@@ -61,15 +61,7 @@ export function demoCoats(): Coat[] {
 /** What heats heads at the made-up bench. Nobody has timed the gun yet; the oven was. */
 export function demoHeaters(at: number): Heater[] {
   return [
-    {
-      id: 'heat-gun',
-      name: 'Heat gun',
-      kind: 'gun',
-      sourceC: 420,
-      hWm2K: 70,
-      trial: null,
-      oven: null,
-    },
+    { id: 'heat-gun', name: 'Heat gun', kind: 'gun', sourceC: 420, hWm2K: 70, trial: null, oven: null },
     {
       id: 'spirit-flame',
       name: 'Spirit flame',

@@ -164,16 +164,20 @@ export function demoBench(now: number): BenchContents {
     stocked.map(({ bin }) => bin),
   );
   const season = demoSeason(new DemoTools(START + 9, now), [
-    ...builds.slice(0, 3).map(({ id, head }, nth) => ({
-      of: { kind: 'build' as const, id },
-      weightG: (head?.nominalG ?? 10) + 6,
-      perHour: 0.7 + 0.25 * nth,
-    })),
-    ...[...heads.values()].slice(0, 4).map(({ id, nominalG }, nth) => ({
-      of: { kind: 'head' as const, id },
-      weightG: nominalG,
-      perHour: 1 + 0.2 * (nth % 2),
-    })),
+    ...builds
+      .slice(0, 3)
+      .map(({ id, head }, nth) => ({
+        of: { kind: 'build' as const, id },
+        weightG: (head?.nominalG ?? 10) + 6,
+        perHour: 0.7 + 0.25 * nth,
+      })),
+    ...[...heads.values()]
+      .slice(0, 4)
+      .map(({ id, nominalG }, nth) => ({
+        of: { kind: 'head' as const, id },
+        weightG: nominalG,
+        perHour: 1 + 0.2 * (nth % 2),
+      })),
   ]);
 
   return {

@@ -71,7 +71,8 @@ const BY_SORT: Readonly<Record<string, readonly Measured[]>> = {
   beads: [2.4, 3.2, 4, 5].map((size) => bead(size, BRASS)).concat([4, 6, 8].map((size) => bead(size, GLASS))),
   swivels: [6, 8, 9, 11, 13, 16, 10, 12, 15].map((lengthMm, nth) => ({
     gauge: gaugeOf('swivel', {
-      ...{ lengthMm, ringMm: [0.6, 0.7, 0.8, 0.9, 1.1, 1.4, 0.8, 1, 1.9][nth] ?? 1 },
+      lengthMm,
+      ringMm: [0.6, 0.7, 0.8, 0.9, 1.1, 1.4, 0.8, 1, 1.9][nth] ?? 1,
       breakKgf: [9, 14, 19, 26, 38, 55, 22, 34, 60][nth] ?? 20,
     }),
     massG: round(0.02 * lengthMm + 0.05),
@@ -84,7 +85,8 @@ const BY_SORT: Readonly<Record<string, readonly Measured[]>> = {
   })),
   'split rings': [4, 5, 6, 7, 8, 10].map((diameterMm) => ({
     gauge: gaugeOf('ring', {
-      ...{ diameterMm, ringMm: round(diameterMm / 8 + 0.3) },
+      diameterMm,
+      ringMm: round(diameterMm / 8 + 0.3),
       breakKgf: Math.round(0.62 * diameterMm ** 2),
     }),
     massG: round((diameterMm / 10) ** 2 * 0.3),
@@ -104,7 +106,11 @@ const BY_SORT: Readonly<Record<string, readonly Measured[]>> = {
     [30, 14, 1.3, 3],
   ].map(([lengthMm = 20, gapeMm = 10, wireMm = 1, points = 1]) => ({
     gauge: gaugeOf('hook', {
-      ...{ lengthMm, gapeMm, wireMm, eyeMm: round(wireMm * 1.6), points },
+      lengthMm,
+      gapeMm,
+      wireMm,
+      eyeMm: round(wireMm * 1.6),
+      points,
       breakKgf: Math.round(22 * wireMm ** 2),
     }),
     massG: round((Math.PI / 4) * wireMm ** 2 * (lengthMm + gapeMm * 2) * (STEEL / 1000)),

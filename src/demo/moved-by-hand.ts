@@ -78,14 +78,12 @@ export function coatedForLeague(at: number): Omit<Entry, 'id'>[] {
   ] as const;
   return moves.map((move) => ({
     ...move,
-    ...{
-      at,
-      note: 'for the league',
-      runId: null,
-      pieceShare: null,
-      lengthId: null,
-      unitCost: null,
-      reverses: null,
-    },
+    at,
+    note: 'for the league',
+    runId: null,
+    pieceShare: null,
+    lengthId: null,
+    unitCost: null,
+    reverses: null,
   }));
 }

@@ -2,10 +2,22 @@ import type { PlasticAdded, PlasticBatchRecord, PlasticRecord } from '@/records/
 import type { DemoTools } from './tools';
 
 const drops = (id: string, name: string, amount: number, hex: string): PlasticAdded => ({
-  ...{ id, name, as: 'drops', amount, hex, sizeMm: null, tooMuch: false },
+  id,
+  name,
+  as: 'drops',
+  amount,
+  hex,
+  sizeMm: null,
+  tooMuch: false,
 });
 const flake = (id: string, name: string, amount: number, hex: string, sizeMm: number): PlasticAdded => ({
-  ...{ id, name, as: 'flake', amount, hex, sizeMm, tooMuch: false },
+  id,
+  name,
+  as: 'flake',
+  amount,
+  hex,
+  sizeMm,
+  tooMuch: false,
 });
 
 /** Colors of soft plastic as they were stirred, step by step. */

@@ -203,8 +203,18 @@ export function demoLengths(at: number, cutAt: number): Omit<Entry, 'id'>[] {
   return all.flatMap(([binId, lengthsMm]) =>
     lengthsMm.flatMap((mm, nth) => {
       const entry = (kind: Entry['kind'], qty: number, when: number, note: string): Omit<Entry, 'id'> => ({
-        ...{ at: when, binId, kind, qty, note, lengthId: `${binId}-${nth + 1}`.slice(5) },
-        ...{ ticketId: null, lineId: null, runId: null, pieceShare: null, unitCost: null, reverses: null },
+        at: when,
+        binId,
+        kind,
+        qty,
+        note,
+        lengthId: `${binId}-${nth + 1}`.slice(5),
+        ticketId: null,
+        lineId: null,
+        runId: null,
+        pieceShare: null,
+        unitCost: null,
+        reverses: null,
       });
       const whole = mm % 1000 === 0 ? mm : Math.ceil(mm / 1000) * 1000;
       return [
@@ -218,20 +228,18 @@ export function demoLengths(at: number, cutAt: number): Omit<Entry, 'id'>[] {
 function binOf([id, sort, name, place, gauge, massG, costEach]: Plan, unit: 'pieces' | 'mm'): PartBin {
   return {
     ...PLAIN_PART,
-    ...{
-      id: `part-${id}`,
-      kind: 'part',
-      unit,
-      name,
-      place,
-      retired: false,
-      ...PLAIN_BIN,
-      note: '',
-      sort,
-      gauge,
-      massG,
-      costEach,
-    },
-    lowAt: unit === 'mm' ? 1000 : 10,
+    id: `part-${id}`,
+    kind: 'part',
+    unit,
+    name,
+    place,
+    retired: false,
+    ...PLAIN_BIN,
+    note: '',
+    sort,
+    gauge,
+    massG,
+    costEach,
+    lowAt: unit === 'mm' ? 1e3 : 10,
   };
 }

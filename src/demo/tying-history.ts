@@ -34,8 +34,18 @@ export function tyingHistory(
     const [startedAt, endedAt] = [tools.at(-daysAgo, 19), tools.at(-daysAgo, 20)];
     const enter = (binId: string, kind: Entry['kind'], qty: number, at: number, pieceShare: number | null) =>
       entries.push({
-        ...{ binId, kind, qty, at, note: `tying run ${index + 1}`, pieceShare },
-        ...{ ticketId: null, lineId: null, runId: null, lengthId: null, unitCost: null, reverses: null },
+        binId,
+        kind,
+        qty,
+        at,
+        note: `tying run ${index + 1}`,
+        pieceShare,
+        ticketId: null,
+        lineId: null,
+        runId: null,
+        lengthId: null,
+        unitCost: null,
+        reverses: null,
       });
     const taken: Tying['taken'] = [];
     const putBack: Tying['putBack'] = [];

@@ -38,8 +38,14 @@ export function demoSeason(tools: DemoTools, fished: readonly Fished[]): WaterNo
     const needG = 6 + 30 * ground.currentMs;
     notes.push({
       ...PLAIN_NOTE,
-      ...{ id: `season-note-${notes.length + 1}`, at: tools.at(-daysAgo, 18), of: what.of },
-      ...{ weightG: what.weightG, ...ground, hours, fish, lost },
+      id: `season-note-${notes.length + 1}`,
+      at: tools.at(-daysAgo, 18),
+      of: what.of,
+      weightG: what.weightG,
+      ...ground,
+      hours,
+      fish,
+      lost,
       fishMm: Array.from({ length: fish }, () => tools.whole(180, 620)),
       lostTo: lost > 0 ? [{ how: isHard ? 'snag' : 'fish', count: lost }] : [],
       castM: tools.whole(12, 30),

@@ -26,7 +26,4 @@ export type BenchReading = LedgerReading &
   RunReading &
   HistoryReading & {
     readonly [Table in Exclude<ContentsTable, ReadOtherwise>]: readonly BenchContents[Table][number][];
-  } & {
-    readonly bench: Bench;
-    readonly isBare: boolean;
-  };
+  } & { readonly bench: Bench; readonly isBare: boolean };

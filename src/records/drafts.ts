@@ -9,11 +9,7 @@ import { ticket } from './ticket';
 const UNKEPT = { id: true, version: true, createdAt: true, retired: true } as const;
 
 /** What it may be without: a name, a family, the version it began from. */
-const unkept = {
-  name: z.string().max(200),
-  family: id.nullable(),
-  from: z.int().min(1).nullable(),
-};
+const unkept = { name: z.string().max(200), family: id.nullable(), from: z.int().min(1).nullable() };
 
 const buildDraft = build.omit({ ...UNKEPT, seenMs: true }).extend(unkept);
 const rigDraft = rig.omit(UNKEPT).extend({ ...unkept, items: z.array(rig.shape.items.element) });

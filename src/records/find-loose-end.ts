@@ -76,8 +76,5 @@ function looseCavities({ molds, weighings }: BenchContents): LooseEnd | null {
   const cavities = new Set(molds.flatMap((mold) => mold.cavities.map(({ id }) => id)));
   const index = weighings.findIndex(({ cavityId }) => cavityId !== null && !cavities.has(cavityId));
   if (index < 0) return null;
-  return {
-    where: `weighings.${index}.cavityId`,
-    why: `there is no cavity '${weighings[index]?.cavityId}'`,
-  };
+  return { where: `weighings.${index}.cavityId`, why: `there is no cavity '${weighings[index]?.cavityId}'` };
 }

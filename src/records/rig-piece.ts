@@ -30,7 +30,9 @@ export function rigPieceOf(bin: Bin): RigPiece | null {
     const across = 20 * Math.cbrt((3 * bin.nominalG) / SINKER.gramsPerCm3 / (4 * Math.PI));
     const diameterMm = Math.round(across * 10) / 10;
     const gauge: PartGauge = {
-      ...{ ...PLAIN, as: 'weight', basis: 'guess' },
+      ...PLAIN,
+      as: 'weight',
+      basis: 'guess',
       sizes: { diameterMm, lengthMm: diameterMm, holeMm: SINKER.holeMm },
     };
     return { binId: bin.id, name: bin.name, massG: bin.nominalG, gauge };

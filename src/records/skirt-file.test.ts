@@ -7,16 +7,29 @@ import {
 } from './skirt-file';
 
 const LAYER: SkirtFile['layers'][number] = {
-  ...{ material: 0, amount: { by: 'tabs', tabs: 0.5 }, place: { at: 'angles', fromDeg: 300, toDeg: 60 } },
-  ...{ lengthMm: 61.5, isShort: false, isForward: true },
+  material: 0,
+  amount: { by: 'tabs', tabs: 0.5 },
+  place: { at: 'angles', fromDeg: 300, toDeg: 60 },
+  lengthMm: 61.5,
+  isShort: false,
+  isForward: true,
 };
 
 const RECIPE: Omit<SkirtFile, 'format' | 'version'> = {
-  ...{ name: 'Reed perch', prey: 'young perch', note: 'Two lines\nof note.', hold: 'collar-tool' },
+  name: 'Reed perch',
+  prey: 'young perch',
+  note: 'Two lines\nof note.',
+  hold: 'collar-tool',
   materials: [
     {
-      ...{ name: 'Tab, reed green', form: 'tab', hex: '#5f6f35', flakes: [{ hex: '#e4c04a', sizeMm: 0.3 }] },
-      ...{ translucency: 0.25, strandWidthMm: 0.85, strandsPerTab: 22, longMm: 130 },
+      name: 'Tab, reed green',
+      form: 'tab',
+      hex: '#5f6f35',
+      flakes: [{ hex: '#e4c04a', sizeMm: 0.3 }],
+      translucency: 0.25,
+      strandWidthMm: 0.85,
+      strandsPerTab: 22,
+      longMm: 130,
     },
   ],
   layers: [LAYER],
@@ -25,8 +38,13 @@ const RECIPE: Omit<SkirtFile, 'format' | 'version'> = {
   wrap: { headDiameterMm: 20, legWidthMm: 3, maxStretch: 0.1 },
   tails: [{ angleDeg: 90, massG: 0.4 }],
   shownOn: {
-    ...{ style: 'round', nominalG: 10, hook: 'Jig hook 2/0', color: null },
-    ...{ guard: null, rattle: null, trailer: null },
+    style: 'round',
+    nominalG: 10,
+    hook: 'Jig hook 2/0',
+    color: null,
+    guard: null,
+    rattle: null,
+    trailer: null,
   },
 };
 

@@ -177,9 +177,7 @@ describe('designs', () => {
     const disc = CAVITY_FORMS[0]!;
     expect(
       workOut({ kind: 'form', form: disc, sizes: { prong: 200 } }, { ...wish, targetG: 3, vary: 'depth' }),
-    ).toMatchObject({
-      problem: { code: 'solid.out-of-reach' },
-    });
+    ).toMatchObject({ problem: { code: 'solid.out-of-reach' } });
   });
 
   it('write the drilling in steps with bits and depths, and draw the sheet to hold it', () => {

@@ -132,8 +132,6 @@ const DOERS: Doers = {
   },
 };
 
-const door: WorkerDoor = {
-  run: async (name, input, onProgress) => DOERS[name](input, onProgress),
-};
+const door: WorkerDoor = { run: async (name, input, onProgress) => DOERS[name](input, onProgress) };
 
 expose(door);

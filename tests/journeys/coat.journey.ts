@@ -32,16 +32,19 @@ function withBismuthTin(contents: BenchContents): Partial<BenchContents> {
     { ...like, id: 'bismuth-heads', metalBinId: 'lot-19', name: 'Bullet 10 g, 2/0, Lot 19' },
   ];
   const free = {
-    ...{ id: 'free-bismuth', at: 1, binId: 'bismuth-heads', kind: 'received' as const, qty: 6, note: '' },
-    ...{
-      ticketId: null,
-      lineId: null,
-      runId: null,
-      pieceShare: null,
-      lengthId: null,
-      unitCost: null,
-      reverses: null,
-    },
+    id: 'free-bismuth',
+    at: 1,
+    binId: 'bismuth-heads',
+    kind: 'received' as const,
+    qty: 6,
+    note: '',
+    ticketId: null,
+    lineId: null,
+    runId: null,
+    pieceShare: null,
+    lengthId: null,
+    unitCost: null,
+    reverses: null,
   };
   const rest = onlyTicket({ ...contents, bins }, [
     { coatId: 'coat-night-eel', count: 6, headBinId: 'bismuth-heads' },

@@ -115,7 +115,11 @@ async function joinTrip(bench: Page, parted: Pick<BenchFile, 'contents'>, trip: 
   const joined = (await readBench(bench)).contents;
   expect(joined.waterNotes).toHaveLength(parted.contents.waterNotes.length + 1);
   expect(joined.waterNotes.find(({ place }) => place === 'Far jetty')).toMatchObject({
-    ...{ hours: 2.5, fish: 2, fishMm: [420, 510], lost: 1, lostTo: [{ how: 'snag', count: 1 }] },
+    hours: 2.5,
+    fish: 2,
+    fishMm: [420, 510],
+    lost: 1,
+    lostTo: [{ how: 'snag', count: 1 }],
     next: 'Longer arm',
   });
   expect(joined.entries).toHaveLength(parted.contents.entries.length + 1);
@@ -127,8 +131,10 @@ test('from the first visit on a phone needs no network: every station opens, a t
 }) => {
   const server = await startServer();
   const phoneContext = await freshContext(browser, {
-    ...{ viewport: { width: 390, height: 844 }, hasTouch: true },
-    ...{ baseURL: HOME, serviceWorkers: 'allow' },
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    baseURL: HOME,
+    serviceWorkers: 'allow',
   });
   try {
     await openStation(bench, 'shelf');

@@ -12,7 +12,11 @@ async function openTwoBlocks(page: Page, freezeSeconds = 40): Promise<void> {
       if (!first) throw new Error('the ticket has no lines');
       const line = (id: string, style: string, nominalG: number, count: number, hookBinId: string) => ({
         ...first,
-        ...{ id, style, nominalG, count, hookBinId },
+        id,
+        style,
+        nominalG,
+        count,
+        hookBinId,
       });
       return {
         ...ticket,

@@ -42,11 +42,7 @@ async function keepAs(page: Page, name: string): Promise<void> {
 function uprights(pdf: Uint8Array): { x: number; tall: number; y: number }[] {
   return strokesOf(pdf)
     .filter(({ from, to }) => Math.abs(from[0] - to[0]) < 0.001)
-    .map(({ from, to }) => ({
-      x: from[0],
-      tall: Math.abs(from[1] - to[1]),
-      y: (from[1] + to[1]) / 2,
-    }));
+    .map(({ from, to }) => ({ x: from[0], tall: Math.abs(from[1] - to[1]), y: (from[1] + to[1]) / 2 }));
 }
 
 async function download(page: Page, button: string): Promise<Uint8Array> {

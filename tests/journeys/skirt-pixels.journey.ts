@@ -82,7 +82,9 @@ for (const { title, foldedBack, strands } of RECIPES) {
     const reply = await request.post('/api/calc/skirt.appearance', {
       data: {
         layers: MATERIALS.map(({ name }, index) => ({ material: name, strands: strands[index] })),
-        ...{ strandWidthMm: 1, collarDiameterMm: 6, foldedBack },
+        strandWidthMm: 1,
+        collarDiameterMm: 6,
+        foldedBack,
       },
     });
     const told = (await reply.json()) as Record<'rest' | 'flared', { material: string; share: number }[]>;

@@ -246,11 +246,9 @@ test('a drill depth is solved, put on a board, and its sheet and bodies go out a
 
   await page.getByRole('button', { name: 'New cavity' }).click();
   await page.getByRole('button', { name: 'From an STL' }).click();
-  await page.locator('input[type=file][accept=".stl"]').setInputFiles({
-    name: 'disc.stl',
-    mimeType: 'model/stl',
-    buffer: stl,
-  });
+  await page
+    .locator('input[type=file][accept=".stl"]')
+    .setInputFiles({ name: 'disc.stl', mimeType: 'model/stl', buffer: stl });
   await expect(page.getByText('Closed all round.')).toBeVisible();
   await expect(page.getByText(`${measured.triangles.toLocaleString('en')} triangles`)).toBeVisible();
 });

@@ -70,7 +70,8 @@ export async function layOutBench(page: Page, contents: BenchContents): Promise<
         return;
       }
       const shapes = stores.map((store) => ({
-        ...{ name: store.name, keyPath: store.keyPath },
+        name: store.name,
+        keyPath: store.keyPath,
         indexes: [...store.indexNames].map((at) => store.index(at)),
       }));
       db.close();

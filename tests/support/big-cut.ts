@@ -55,21 +55,44 @@ export function bigCutContents(start: number): Pick<BenchContents, 'bins' | 'ent
   const bin = (id: string, unit: PartBin['unit'], gauge: PartBin['gauge']): PartBin => ({
     ...PLAIN_BIN,
     ...PLAIN_PART,
-    ...{ id, kind: 'part', unit, name: id, place: 'Rack', lowAt: null, retired: false, note: '' },
-    ...{ sort: 'line and cord', gauge },
+    id,
+    kind: 'part',
+    unit,
+    name: id,
+    place: 'Rack',
+    lowAt: null,
+    retired: false,
+    note: '',
+    sort: 'line and cord',
+    gauge,
   });
   const measured = { form: null, plastic: null, bend: null, basis: 'measured' } as const;
   const line = bin('Line', 'mm', {
-    ...{ ...measured, as: 'line', line: 'strand' },
+    ...measured,
+    as: 'line',
+    line: 'strand',
     sizes: { diameterMm: 0.4, breakKgf: 10 },
   });
   const swivel = bin('Swivel', 'pieces', {
-    ...{ ...measured, as: 'swivel', line: null },
+    ...measured,
+    as: 'swivel',
+    line: null,
     sizes: { lengthMm: 8, breakKgf: 20 },
   });
   const entry = (id: string, binId: string, qty: number, lengthId: string | null): Entry => ({
-    ...{ id, at: 1, binId, kind: 'received', qty, note: '', lengthId, ticketId: null, lineId: null },
-    ...{ runId: null, pieceShare: null, unitCost: null, reverses: null },
+    id,
+    at: 1,
+    binId,
+    kind: 'received',
+    qty,
+    note: '',
+    lengthId,
+    ticketId: null,
+    lineId: null,
+    runId: null,
+    pieceShare: null,
+    unitCost: null,
+    reverses: null,
   });
   // As many rolls as twenty rigs can want, and the odd lengths besides.
   const rolls = stock.flatMap(({ id, lengthMm, count }) =>
@@ -77,16 +100,20 @@ export function bigCutContents(start: number): Pick<BenchContents, 'bins' | 'ent
   );
   const common = { on: null, atMm: null, count: 1, isTurned: false, place: null };
   const rig: RigRecord = {
-    ...{ id: 'big', family: 'big', version: 1, name: 'Twelve lengths', kind: 'dropper', note: '' },
-    ...{ wants: {}, picks: {}, createdAt: 1, retired: false },
+    id: 'big',
+    family: 'big',
+    version: 1,
+    name: 'Twelve lengths',
+    kind: 'dropper',
+    note: '',
+    wants: {},
+    picks: {},
+    createdAt: 1,
+    retired: false,
     items: pieces.flatMap(({ id, lengthMm }, nth) => [
       { ...common, id, binId: line.id, lengthMm, ends: PLAIN },
       { ...common, id: `swivel ${nth}`, binId: swivel.id, lengthMm: null, ends: null },
     ]),
   };
-  return {
-    bins: [line, swivel],
-    entries: [...rolls, entry('swivels', swivel.id, 500, null)],
-    rigs: [rig],
-  };
+  return { bins: [line, swivel], entries: [...rolls, entry('swivels', swivel.id, 500, null)], rigs: [rig] };
 }

@@ -46,7 +46,11 @@ export function largeBench(demo: BenchContents, now: number): BenchContents {
     entries.push({
       ...first!,
       ...plain,
-      ...{ id: `e-more-${nth}`, binId, qty, kind: isIn ? 'received' : 'taken', unitCost: isIn ? 0.1 : null },
+      id: `e-more-${nth}`,
+      binId,
+      qty,
+      kind: isIn ? 'received' : 'taken',
+      unitCost: isIn ? 0.1 : null,
       at: now - Math.floor(((ENTRIES - nth) / ENTRIES) * 730 * DAY_MS),
     });
   }

@@ -2,7 +2,18 @@ import type { Page } from '@playwright/test';
 import { countRecords } from './bench-database';
 
 export const STATIONS = [
-  ...['ticket', 'metal', 'molds', 'pour', 'dress', 'coat', 'skirt', 'build', 'rig', 'shelf', 'cost', 'water'],
+  'ticket',
+  'metal',
+  'molds',
+  'pour',
+  'dress',
+  'coat',
+  'skirt',
+  'build',
+  'rig',
+  'shelf',
+  'cost',
+  'water',
 ] as const;
 
 const LONG_MS = 120_000;

@@ -7,11 +7,7 @@ export const cavityPredict = defineCalculation({
   name: 'cavity.predict',
   summary: 'What a cavity gives in a metal around its hook and pins.',
   sources: ['metalG = density (1 - s)^3 (V - displaced); finishedG adds the mass of what stays'],
-  input: z.strictObject({
-    cavityVolumeCm3: positive,
-    metal: castMetal,
-    embedded: z.array(embeddedPart),
-  }),
+  input: z.strictObject({ cavityVolumeCm3: positive, metal: castMetal, embedded: z.array(embeddedPart) }),
   output: z.strictObject({ metalG: notNegative, finishedG: notNegative, displacedCm3: notNegative }),
   example: {
     cavityVolumeCm3: 0.91,

@@ -22,9 +22,7 @@ export const meshMeasure = defineCalculation({
     watertight: z.boolean(),
     openEdges: count.describe('edges not shared by exactly two triangles'),
   }),
-  example: {
-    triangles: CORNER_OF_A_CUBE,
-  },
+  example: { triangles: CORNER_OF_A_CUBE },
   run: (input) => {
     const read = readTriangles(input.triangles);
     if (!read.ok) return read;

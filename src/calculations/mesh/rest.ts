@@ -25,9 +25,7 @@ export const meshRest = defineCalculation({
       }),
     ),
   }),
-  example: {
-    triangles: CORNER_OF_A_CUBE,
-  },
+  example: { triangles: CORNER_OF_A_CUBE },
   run: (input) => {
     const read = readTriangles(input.triangles);
     if (!read.ok) return read;

@@ -20,10 +20,7 @@ export const pourBalance = defineCalculation({
     remeltedG: notNegative.describe('rejects and sprues thrown back in while it ran'),
     potEndG: notNegative,
   }),
-  output: z.strictObject({
-    unaccountedG: z.number(),
-    unaccountedShare: z.number().nullable(),
-  }),
+  output: z.strictObject({ unaccountedG: z.number(), unaccountedShare: z.number().nullable() }),
   example: {
     potStartG: 2900,
     addedG: 0,

@@ -12,9 +12,6 @@ export const stockShortages = defineCalculation({
   output: z.strictObject({
     short: z.array(z.strictObject({ item: text, needed: positive, free: notNegative, short: positive })),
   }),
-  example: {
-    needs: [{ item: 'hook 3/0', qty: 24 }],
-    shelf: [{ item: 'hook 3/0', onHand: 21, reserved: 2 }],
-  },
+  example: { needs: [{ item: 'hook 3/0', qty: 24 }], shelf: [{ item: 'hook 3/0', onHand: 21, reserved: 2 }] },
   run: ({ needs, shelf }) => done({ short: findShortages(needs, shelf) }),
 });

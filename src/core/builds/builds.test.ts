@@ -18,11 +18,20 @@ import { stingerLengths } from './stinger-lengths';
 import { swapsThatFit } from './swaps-that-fit';
 
 const gauge = (as: PartGauge['as'], sizes: PartGauge['sizes'], more: Partial<PartGauge> = {}): PartGauge => ({
-  ...{ as, sizes, form: null, plastic: null, bend: null, line: null, basis: 'measured' },
+  as,
+  sizes,
+  form: null,
+  plastic: null,
+  bend: null,
+  line: null,
+  basis: 'measured',
   ...more,
 });
 const piece = (name: string, of: PartGauge, massG: number | null = 1): BuildPiece => ({
-  ...{ binId: name, name, gauge: of, massG },
+  binId: name,
+  name,
+  gauge: of,
+  massG,
 });
 const leaf = (lengthMm: number, widthMm = 15) =>
   piece(`leaf ${lengthMm}`, gauge('blade', { lengthMm, widthMm }, { form: 'leaf' }));

@@ -47,7 +47,10 @@ describe('a run’s card', () => {
 
   it('knows how many are through', () => {
     const at = (step: number, way: CardWay, isThrough = false) => ({
-      ...{ card: { step, piece: 2, counted: 0 }, count: 5, way, isThrough },
+      card: { step, piece: 2, counted: 0 },
+      count: 5,
+      way,
+      isThrough,
     });
     expect(piecesDone(at(1, 'one-by-one'), 3)).toBe(2);
     expect(piecesDone(at(1, 'by-station'), 3)).toBe(0);

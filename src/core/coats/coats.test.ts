@@ -18,13 +18,7 @@ import { COAT_WAYS, findCoatWay } from './ways';
 const CARD = { id: 'reed', cures: [{ cureC: 177, cureMin: 15 }], maxC: 205 };
 const LEAD = { id: 'lead', solidusC: 252 };
 const BISMUTH_TIN = { id: 'bismuth-tin', solidusC: 138 };
-const PIECE = {
-  massG: 10,
-  specificHeatJkgK: 140,
-  areaCm2: 5,
-  thicknessMm: 8,
-  skin: 'cavity' as const,
-};
+const PIECE = { massG: 10, specificHeatJkgK: 140, areaCm2: 5, thicknessMm: 8, skin: 'cavity' as const };
 
 describe('checkCure', () => {
   it('says the worst first and never cured beside another', () => {

@@ -3,7 +3,10 @@ import { countCoated, headsToCoat } from './heads-to-coat';
 const LINE = { id: 'line', ticketId: 'ticket', coatId: 'straw' };
 const isBare = (binId: string) => binId === 'bare';
 const entry = (binId: string, qty: number, kind = 'made', lineId: string | null = 'line') => ({
-  ...{ binId, qty, kind, lineId },
+  binId,
+  qty,
+  kind,
+  lineId,
 });
 
 describe('headsToCoat', () => {

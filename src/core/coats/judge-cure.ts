@@ -47,11 +47,7 @@ export function judgeCure(
   metals: readonly CuredMetal[],
 ): CureJudgment {
   const inOven = (solidusC: number) =>
-    checkCure({
-      ...cure,
-      powder: { cureC: -Infinity, cureMin: 0, maxC: Infinity },
-      solidusC,
-    }).verdict;
+    checkCure({ ...cure, powder: { cureC: -Infinity, cureMin: 0, maxC: Infinity }, solidusC }).verdict;
   const ofMetal = metals.flatMap(({ id, solidusC }): CureReason[] => {
     if (solidusC === null) return [{ verdict: 'unknown', metalId: id }];
     const verdict = inOven(solidusC);

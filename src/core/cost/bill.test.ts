@@ -12,11 +12,21 @@ const leaf = (item: string, qty: number): BillPart => ({
   parts: [],
 });
 const made = (id: string, stage: string, parts: readonly BillPart[], qty = 1): BillPart => ({
-  ...{ id, name: id, item: null, qty, stage, parts },
+  id,
+  name: id,
+  item: null,
+  qty,
+  stage,
+  parts,
 });
 const STAGE: StageFacts = {
-  ...{ minutesEach: 2, ratePerHour: 12, kWhEach: 0.1, pricePerKWh: 0.3, scrapShare: 0, losesParts: true },
-  tooling: [{ name: 'vise', cost: 80, lifePieces: 8000 }],
+  minutesEach: 2,
+  ratePerHour: 12,
+  kWhEach: 0.1,
+  pricePerKWh: 0.3,
+  scrapShare: 0,
+  losesParts: true,
+  tooling: [{ name: 'vise', cost: 80, lifePieces: 8e3 }],
 };
 
 describe('openPurse', () => {
@@ -111,7 +121,12 @@ describe('costBill', () => {
 
 describe('cheapestRoutes', () => {
   const node = (id: string, change: Partial<RouteNode> = {}): RouteNode => ({
-    ...{ id, ownCost: 1, ownMinutes: 3, partsCost: 0.5, buy: null, under: [] },
+    id,
+    ownCost: 1,
+    ownMinutes: 3,
+    partsCost: 0.5,
+    buy: null,
+    under: [],
     ...change,
   });
 

@@ -50,9 +50,5 @@ export function heatTime(input: HeatTimeInput): Outcome<HeatTime> {
   const asked = targetC - startC;
   if (driven * asked < 0) return fail('heat.already-passed', facts, ['targetC']);
   if (Math.abs(driven) <= Math.abs(asked)) return fail('heat.never-reached', facts, ['sourceC']);
-  return done({
-    seconds: timeConstantS(input) * Math.log(driven / (sourceC - targetC)),
-    biot,
-    lumpedValid,
-  });
+  return done({ seconds: timeConstantS(input) * Math.log(driven / (sourceC - targetC)), biot, lumpedValid });
 }

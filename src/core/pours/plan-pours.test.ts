@@ -178,9 +178,7 @@ describe('planPours', () => {
         ],
         [shared],
       ),
-    ).toMatchObject({
-      problem: { code: 'plan.too-few-pours' },
-    });
+    ).toMatchObject({ problem: { code: 'plan.too-few-pours' } });
     expect(await planPours([{ key: 'a', count: 1 }], [])).toMatchObject({
       problem: { code: 'plan.no-molds' },
     });

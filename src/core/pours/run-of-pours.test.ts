@@ -128,11 +128,7 @@ describe('settleRun', () => {
     const castings = fc.array(
       fc
         .record({ place: fc.constantFrom(...RUN.cells), good: fc.boolean() })
-        .map(({ place, good: isGood }) => ({
-          cavity: place.cavity,
-          key: place.key,
-          good: isGood,
-        })),
+        .map(({ place, good: isGood }) => ({ cavity: place.cavity, key: place.key, good: isGood })),
       { minLength: 1, maxLength: 3 },
     );
     fc.assert(

@@ -36,8 +36,14 @@ export function gapeFindings(
   const { smaller, larger } = hooksThatClear(shelf, gapeMm, bodyMm);
   return [
     {
-      ...{ code: 'gape-fouls', weight: 'stop', at: [hook.id], name: hook.part.name },
-      ...{ gapeMm, bodyMm, smaller, larger },
+      code: 'gape-fouls',
+      weight: 'stop',
+      at: [hook.id],
+      name: hook.part.name,
+      gapeMm,
+      bodyMm,
+      smaller,
+      larger,
     },
   ];
 }

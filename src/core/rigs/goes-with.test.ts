@@ -2,7 +2,9 @@ import { goesWith, type Fitting } from './goes-with';
 import type { PartRoleId } from '../parts/part-roles';
 
 const fitting = (as: PartRoleId, sizes: Fitting['sizes'], line: Fitting['line'] = null): Fitting => ({
-  ...{ as, sizes, line },
+  as,
+  sizes,
+  line,
 });
 const wire = fitting('frame', { wireMm: 1 });
 const cable = fitting('line', { diameterMm: 0.45 }, 'cable');
@@ -29,7 +31,8 @@ describe('goesWith', () => {
   it('sleeves a hook with a tube that goes over its eye and shrinks to its shank', () => {
     const hook = fitting('hook', { wireMm: 1, eyeMm: 2 });
     expect(goesWith(hook, fitting('tube', { holeMm: 4.2, shrinkRatio: 5 }), [])).toMatchObject({
-      ...{ how: 'sleeved', overMm: 4 },
+      how: 'sleeved',
+      overMm: 4,
     });
     expect(goesWith(hook, fitting('tube', { holeMm: 3.5, shrinkRatio: 5 }), [])).toBeNull();
     expect(goesWith(hook, fitting('tube', { holeMm: 4.2, shrinkRatio: 2 }), [])).toBeNull();

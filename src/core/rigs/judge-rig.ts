@@ -91,7 +91,12 @@ function crimps(rig: Rig, shelf: readonly RigPiece[], matches: readonly MatchLin
     );
     return [
       {
-        ...{ code: 'crimp-wrong', weight: 'stop', at: [id], name: part.name, holeMm, wantMm },
+        code: 'crimp-wrong',
+        weight: 'stop',
+        at: [id],
+        name: part.name,
+        holeMm,
+        wantMm,
         cable: line.part.name,
         right: suited(right && isCrimpFor(right, wantMm) ? right : null),
       },
@@ -115,8 +120,15 @@ function tubes(rig: Rig, shelf: readonly RigPiece[], matches: readonly MatchLine
       const { holeMm, shrunkMm, overMm, gripMm } = seat;
       found.push({
         code: seat.verdict === 'too-small' ? 'tube-small' : 'tube-loose',
-        ...{ weight: 'stop', at: [id], name: part.name, hook: below.part.name },
-        ...{ holeMm, shrunkMm, overMm, gripMm, right: suited(right ?? null) },
+        weight: 'stop',
+        at: [id],
+        name: part.name,
+        hook: below.part.name,
+        holeMm,
+        shrunkMm,
+        overMm,
+        gripMm,
+        right: suited(right ?? null),
       });
     }
     const downMm = (lengthMm ?? 0) * (1 - TUBE_ABOVE);
@@ -137,8 +149,13 @@ function holes(rig: Rig): RigFinding[] {
     if (holeMm === undefined || holeMm >= lineMm * RUNS_FROM) return [];
     return [
       {
-        ...{ code: 'hole-small', weight: 'stop', at: [id], name: part.name, holeMm },
-        ...{ over: line.part.name, overMm: lineMm },
+        code: 'hole-small',
+        weight: 'stop',
+        at: [id],
+        name: part.name,
+        holeMm,
+        over: line.part.name,
+        overMm: lineMm,
       },
     ];
   });
@@ -189,8 +206,13 @@ function weakness(
       : null;
   return [
     {
-      ...{ code: 'too-weak', weight: 'stop', at: item ? [item.id] : [], weakest: strength.weakest },
-      ...{ kgf: strength.kgf, loadKgf, right },
+      code: 'too-weak',
+      weight: 'stop',
+      at: item ? [item.id] : [],
+      weakest: strength.weakest,
+      kgf: strength.kgf,
+      loadKgf,
+      right,
     },
   ];
 }

@@ -14,7 +14,12 @@ const gauge = (
   sizes: PartGauge['sizes'] = {},
   line: PartGauge['line'] = null,
 ): PartGauge => ({
-  ...{ as, sizes, form: null, plastic: null, bend: null, basis: 'measured' },
+  as,
+  sizes,
+  form: null,
+  plastic: null,
+  bend: null,
+  basis: 'measured',
   line: as === 'line' ? (line ?? 'strand') : null,
 });
 const piece = (name: string, of: PartGauge, massG: number | null = 1): RigPiece => ({
@@ -24,7 +29,15 @@ const piece = (name: string, of: PartGauge, massG: number | null = 1): RigPiece 
   massG,
 });
 const item = (id: string, part: RigPiece, to: Partial<RigItem> = {}): RigItem => ({
-  ...{ id, place: null, part, on: null, lengthMm: null, ends: null, atMm: null, count: 1, isTurned: false },
+  id,
+  place: null,
+  part,
+  on: null,
+  lengthMm: null,
+  ends: null,
+  atMm: null,
+  count: 1,
+  isTurned: false,
   ...to,
 });
 const LINE = piece('Line', gauge('line', { diameterMm: 0.5, breakKgf: 12 }), null);
@@ -39,7 +52,11 @@ const at = (breakKgf: number) => piece(`Swivel ${breakKgf}`, gauge('swivel', { l
 
 describe('choosing from the shelf', () => {
   const place = (to: Partial<RigPlace>): RigPlace => ({
-    ...{ id: 'p', name: 'P', takes: ['swivel'], isNeeded: true, wish: () => null },
+    id: 'p',
+    name: 'P',
+    takes: ['swivel'],
+    isNeeded: true,
+    wish: () => null,
     ...to,
   });
   const question = { wants: {}, picks: {}, chosen: {}, matches: [] };

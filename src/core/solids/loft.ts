@@ -16,11 +16,7 @@ export interface Loft {
 }
 
 /** Area of a section of unit profile radius and unit depth. */
-const SECTION_AREAS: Readonly<Record<LoftSection, number>> = {
-  round: Math.PI,
-  square: 4,
-  half: Math.PI / 2,
-};
+const SECTION_AREAS: Readonly<Record<LoftSection, number>> = { round: Math.PI, square: 4, half: Math.PI / 2 };
 
 /**
  * Volume in mm3 and first moment about z = 0 in mm4 of a loft. Between two profile points the radius runs straight,

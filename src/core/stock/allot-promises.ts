@@ -33,7 +33,8 @@ export function allotPromises(promised: readonly Promised[], onHand: ReadonlyMap
     const key = `${forWhom} ${item}`;
     const before = heldUp.get(key);
     heldUp.set(key, {
-      ...{ forWhom, item },
+      forWhom,
+      item,
       needed: (before?.needed ?? 0) + qty,
       got: (before?.got ?? 0) + got,
       short: (before?.short ?? 0) + qty - got,

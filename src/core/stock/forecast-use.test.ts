@@ -85,11 +85,9 @@ describe('forecastUse', () => {
 describe('learnSeason', () => {
   it('finds a busy month, and keeps near the usual where little was seen', () => {
     const watched = Array.from({ length: 12 }, () => 30);
-    const takings = [
-      ...Array.from({ length: 12 }, (_, month) =>
-        Array.from({ length: month === 3 ? 60 : 20 }, () => month),
-      ).flat(),
-    ];
+    const takings = Array.from({ length: 12 }, (_, month) =>
+      Array.from({ length: month === 3 ? 60 : 20 }, () => month),
+    ).flat();
     const season = learnSeason(takings, watched);
     expect(season[3]).toBeGreaterThan(2);
     expect(season[7]).toBeLessThan(1);

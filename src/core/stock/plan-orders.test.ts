@@ -49,18 +49,18 @@ describe('planOrders', () => {
       const random = repeatableRandom(start);
       const whole = (low: number, high: number) => low + Math.floor(random() * (high - low + 1));
       const posts: SellerPost[] = ['a', 'b'].map((sellerId) => ({
-        ...{ sellerId, postage: whole(0, 6) },
+        sellerId,
+        postage: whole(0, 6),
         freeFrom: random() < 0.5 ? whole(5, 20) : null,
       }));
       const packs: SellerPack[] = Array.from({ length: 4 }, (_, nth) => {
         const price = whole(2, 9);
         return {
-          ...{
-            item: nth % 2 === 0 ? 'hook' : 'bead',
-            packId: `p${nth}`,
-            sellerId: random() < 0.5 ? 'a' : 'b',
-          },
-          ...{ packQty: whole(2, 6), price },
+          item: nth % 2 === 0 ? 'hook' : 'bead',
+          packId: `p${nth}`,
+          sellerId: random() < 0.5 ? 'a' : 'b',
+          packQty: whole(2, 6),
+          price,
           breaks: random() < 0.5 ? [{ from: 2, price: price - 1 }] : [],
         };
       });

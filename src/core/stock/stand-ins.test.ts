@@ -3,27 +3,36 @@ import type { PartGauge } from '../parts/part-roles';
 import { standInDifferences, standInsFor, type Standing } from './stand-ins';
 
 const hook = (gapeMm: number, wireMm = 1, size = '2/0'): Standing => ({
-  ...{ kind: 'hook', unit: 'pieces', size, shankMm: 20 },
-  ...{ gapeMm, wireMm },
+  kind: 'hook',
+  unit: 'pieces',
+  size,
+  shankMm: 20,
+  gapeMm,
+  wireMm,
 });
 const GAUGE: PartGauge = {
-  ...{
-    as: 'swivel',
-    sizes: { lengthMm: 20, breakKgf: 30 },
-    form: null,
-    plastic: null,
-    bend: null,
-    line: null,
-  },
+  as: 'swivel',
+  sizes: { lengthMm: 20, breakKgf: 30 },
+  form: null,
+  plastic: null,
+  bend: null,
+  line: null,
   basis: 'measured',
 };
 const part = (change: Partial<PartGauge> = {}, condition: 'new' | 'used' | 'worn' = 'new'): Standing => ({
-  ...{ kind: 'part', unit: 'pieces', hex: null, condition },
+  kind: 'part',
+  unit: 'pieces',
+  hex: null,
+  condition,
   gauge: { ...GAUGE, ...change },
 });
 const strand = (hex: string, longMm = 120): Standing => ({
-  ...{ kind: 'strand', unit: 'pieces', form: 'tab', strandWidthMm: 1 },
-  ...{ hex, longMm },
+  kind: 'strand',
+  unit: 'pieces',
+  form: 'tab',
+  strandWidthMm: 1,
+  hex,
+  longMm,
 });
 
 describe('standInDifferences', () => {
@@ -64,8 +73,10 @@ describe('standInDifferences', () => {
 
   it('takes no metal that would weigh another mark, nor zinc for lead', () => {
     const metal = (densityGcm3: number, composition: Record<string, number> | null): Standing => ({
-      ...{ kind: 'metal', unit: 'g' },
-      ...{ densityGcm3, composition },
+      kind: 'metal',
+      unit: 'g',
+      densityGcm3,
+      composition,
     });
     expect(standInDifferences(metal(11.3, { Pb: 1 }), metal(11.25, { Pb: 0.99, Sb: 0.01 }))).toHaveLength(1);
     expect(standInDifferences(metal(11.3, { Pb: 1 }), metal(10.9, { Pb: 0.94, Sb: 0.06 }))).toBeNull();

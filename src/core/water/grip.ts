@@ -1,12 +1,5 @@
 /** How well a sinker sticks to a bottom before anybody fished there: pull over weight. Typical: try it. */
-export const USUAL_GRIP = {
-  mud: 0.7,
-  sand: 0.5,
-  gravel: 0.6,
-  rock: 0.8,
-  weed: 0.9,
-  wood: 0.8,
-} as const;
+export const USUAL_GRIP = { mud: 0.7, sand: 0.5, gravel: 0.6, rock: 0.8, weed: 0.9, wood: 0.8 } as const;
 
 /** What was fished, what would have held by the sums, and how it felt. */
 export interface HeldNote {

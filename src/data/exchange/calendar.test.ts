@@ -5,8 +5,12 @@ const START = Date.UTC(2026, 10, 27, 18);
 describe('calendarFile', () => {
   it('writes a session in UTC with an alarm, the same one when it is saved again', () => {
     const session = {
-      ...{ title: 'Pour', startsAt: START, endsAt: START + 3_600_000, uid: 'session-1@ruvek' },
-      ...{ notes: ['18:00 melt', '18:40 Block A'], savedAt: START - 1000 },
+      title: 'Pour',
+      startsAt: START,
+      endsAt: START + 36e5,
+      uid: 'session-1@ruvek',
+      notes: ['18:00 melt', '18:40 Block A'],
+      savedAt: START - 1e3,
     };
     const file = calendarFile(session);
     expect(file).toContain('DTSTART:20261127T180000Z');

@@ -54,8 +54,12 @@ export function deliveriesFile(deliveries: readonly CalendarDelivery[], savedAt:
   calendar.prodId({ company: 'Ruvek', product: 'Ruvek' });
   for (const { uid, title, day, notes } of deliveries) {
     calendar.createEvent({
-      ...{ id: uid, summary: title, description: notes.join('\n'), stamp: new Date(savedAt) },
-      ...{ start: new Date(`${day}T00:00:00Z`), allDay: true },
+      id: uid,
+      summary: title,
+      description: notes.join('\n'),
+      stamp: new Date(savedAt),
+      start: new Date(`${day}T00:00:00Z`),
+      allDay: true,
     });
   }
   return calendar.toString();

@@ -77,7 +77,11 @@ describe('offerPdf', () => {
     const fonts = { regular: font(400), bold: font(700) };
     const line = { name: 'Round 10 g, 2/0, in straw', count: 12, each: '€ 1.20', all: '€ 14.40' };
     const offer = (lines: number) => ({
-      ...{ title: 'Offer: League', from: 'Bench', to: 'Club', day: '26 November 2026', total: '€ 14.40' },
+      title: 'Offer: League',
+      from: 'Bench',
+      to: 'Club',
+      day: '26 November 2026',
+      total: '€ 14.40',
       lines: Array.from({ length: lines }, () => line),
       notes: ['Stands until then.'],
     });

@@ -114,12 +114,33 @@ describe('migrations', () => {
     for (const { version, stores } of MIGRATIONS.slice(0, 3)) old.version(version).stores(stores);
     await old.open();
     const weighing = {
-      ...{ id: 'w', at: 1, moldId: 'm', cavityId: 'c', metalBinId: 'lot', hookBinId: null, count: 3 },
-      ...{ weighedG: 30, scale: 'typed', runId: null, calibrates: true },
+      id: 'w',
+      at: 1,
+      moldId: 'm',
+      cavityId: 'c',
+      metalBinId: 'lot',
+      hookBinId: null,
+      count: 3,
+      weighedG: 30,
+      scale: 'typed',
+      runId: null,
+      calibrates: true,
     };
     const batch = {
-      ...{ id: 'b', title: 'Eggs', runId: null, moldId: null, style: 'egg', nominalG: 10, hookBinId: null },
-      ...{ metalBinId: 'lot', count: 20, tray: 5, steps: [], inHand: null, startedAt: 1, endedAt: null },
+      id: 'b',
+      title: 'Eggs',
+      runId: null,
+      moldId: null,
+      style: 'egg',
+      nominalG: 10,
+      hookBinId: null,
+      metalBinId: 'lot',
+      count: 20,
+      tray: 5,
+      steps: [],
+      inHand: null,
+      startedAt: 1,
+      endedAt: null,
     };
     await old.table('weighings').add(weighing);
     await old.table('batches').add(batch);
@@ -156,17 +177,18 @@ describe('migrations', () => {
     for (const { version, stores } of MIGRATIONS.slice(0, 4)) old.version(version).stores(stores);
     await old.open();
     const head = {
-      ...{
-        id: 'h',
-        name: 'Eggs',
-        place: '',
-        lowAt: null,
-        retired: false,
-        note: '',
-        kind: 'head',
-        unit: 'pieces',
-      },
-      ...{ style: 'egg', nominalG: 10, hookBinId: null, metalBinId: null },
+      id: 'h',
+      name: 'Eggs',
+      place: '',
+      lowAt: null,
+      retired: false,
+      note: '',
+      kind: 'head',
+      unit: 'pieces',
+      style: 'egg',
+      nominalG: 10,
+      hookBinId: null,
+      metalBinId: null,
     };
     const line = {
       id: 'l',
@@ -178,8 +200,15 @@ describe('migrations', () => {
       dueOn: null,
     };
     const ticket = {
-      ...{ id: 't', no: 1, title: 'Eggs', buyer: null, toleranceShare: 0.05, state: 'open', note: '' },
-      ...{ createdAt: 1, lines: [line] },
+      id: 't',
+      no: 1,
+      title: 'Eggs',
+      buyer: null,
+      toleranceShare: 0.05,
+      state: 'open',
+      note: '',
+      createdAt: 1,
+      lines: [line],
     };
     await old.table('bins').add(head);
     await old.table('tickets').add({ ...ticket, title: 'Egg sinkers' });
@@ -207,12 +236,28 @@ describe('migrations', () => {
     for (const { version, stores } of MIGRATIONS.slice(0, 5)) old.version(version).stores(stores);
     await old.open();
     const part = {
-      ...{ id: 'p', name: 'Tab, straw', place: '', lowAt: null, retired: false, note: '', kind: 'part' },
-      ...{ unit: 'pieces', sort: 'skirt tabs', massG: 0.6 },
+      id: 'p',
+      name: 'Tab, straw',
+      place: '',
+      lowAt: null,
+      retired: false,
+      note: '',
+      kind: 'part',
+      unit: 'pieces',
+      sort: 'skirt tabs',
+      massG: 0.6,
     };
     const entry = {
-      ...{ id: 'e', at: 1, binId: 'p', kind: 'received', qty: 4, note: '', ticketId: null, lineId: null },
-      ...{ runId: null, reverses: null },
+      id: 'e',
+      at: 1,
+      binId: 'p',
+      kind: 'received',
+      qty: 4,
+      note: '',
+      ticketId: null,
+      lineId: null,
+      runId: null,
+      reverses: null,
     };
     await old.table('bins').add(part);
     await old.table('entries').add(entry);
@@ -238,16 +283,17 @@ describe('migrations', () => {
     for (const { version, stores } of MIGRATIONS.slice(0, 6)) old.version(version).stores(stores);
     await old.open();
     const part = {
-      ...{
-        id: 'p',
-        name: 'Leaf blade 40 mm',
-        place: '',
-        lowAt: null,
-        retired: false,
-        note: '',
-        kind: 'part',
-      },
-      ...{ unit: 'pieces', sort: 'leaf blades', massG: 1.1, hex: null },
+      id: 'p',
+      name: 'Leaf blade 40 mm',
+      place: '',
+      lowAt: null,
+      retired: false,
+      note: '',
+      kind: 'part',
+      unit: 'pieces',
+      sort: 'leaf blades',
+      massG: 1.1,
+      hex: null,
     };
     const edited = { ...part, massG: 1.2 };
     await old.table('bins').add(edited);
@@ -278,21 +324,34 @@ describe('migrations', () => {
       basis: 'measured',
     };
     const part = {
-      ...{
-        id: 'p',
-        name: 'Bead 4 mm',
-        place: '',
-        lowAt: null,
-        retired: false,
-        note: '',
-        kind: 'part',
-        unit: 'pieces',
-      },
-      ...{ sort: 'beads', massG: 0.2, hex: null, costEach: null, condition: 'new', buildId: null, gauge },
+      id: 'p',
+      name: 'Bead 4 mm',
+      place: '',
+      lowAt: null,
+      retired: false,
+      note: '',
+      kind: 'part',
+      unit: 'pieces',
+      sort: 'beads',
+      massG: 0.2,
+      hex: null,
+      costEach: null,
+      condition: 'new',
+      buildId: null,
+      gauge,
     };
     const entry = {
-      ...{ id: 'e', at: 1, binId: 'p', kind: 'received', qty: 9, note: '', ticketId: null, lineId: null },
-      ...{ runId: null, pieceShare: null, reverses: null },
+      id: 'e',
+      at: 1,
+      binId: 'p',
+      kind: 'received',
+      qty: 9,
+      note: '',
+      ticketId: null,
+      lineId: null,
+      runId: null,
+      pieceShare: null,
+      reverses: null,
     };
     await old.table('bins').add(part);
     await old.table('bins').add({ ...part, id: 'q', gauge: null });
@@ -322,8 +381,18 @@ describe('migrations', () => {
     await old.open();
     const note = { id: 'w', at: 5, place: 'Weir', hours: 2, fish: 3, lost: 1, note: 'rain' };
     const entry = {
-      ...{ id: 'e', at: 1, binId: 'p', kind: 'received', qty: 9, note: '', ticketId: null, lineId: null },
-      ...{ runId: null, pieceShare: null, lengthId: null, reverses: null },
+      id: 'e',
+      at: 1,
+      binId: 'p',
+      kind: 'received',
+      qty: 9,
+      note: '',
+      ticketId: null,
+      lineId: null,
+      runId: null,
+      pieceShare: null,
+      lengthId: null,
+      reverses: null,
     };
     await old.table('waterNotes').add({ ...note, skirtId: 's', note: 'sun' });
     await old.table('entries').add(entry);
@@ -357,8 +426,17 @@ describe('migrations', () => {
     await old.open();
     const common = { startedAt: 1, inHand: null, seconds: 300, endedAt: null, putBack: [] };
     const tying = {
-      ...{ ...common, id: 't', no: 3, state: 'tying', skirtId: 's', count: 5, headBinId: null },
-      ...{ ticketId: null, lineId: null, swaps: [], taken: [{ binId: 'p', pieces: [], qty: 5 }] },
+      ...common,
+      id: 't',
+      no: 3,
+      state: 'tying',
+      skirtId: 's',
+      count: 5,
+      headBinId: null,
+      ticketId: null,
+      lineId: null,
+      swaps: [],
+      taken: [{ binId: 'p', pieces: [], qty: 5 }],
     };
     const onCard = { ...tying, way: 'one-by-one', passed: 0, failed: [], isThrough: false };
     const ended = {
@@ -373,8 +451,17 @@ describe('migrations', () => {
     const all = { ...tying, id: 'v', no: 1, done: 5, card: { step: 0, counted: 0 } };
     await old.table('tyings').bulkAdd([{ ...tying, done: 2, card: { step: 1, counted: 4 } }, ended, all]);
     const building = {
-      ...{ ...common, id: 'b', no: 1, state: 'building', buildId: 'x', count: 3, way: 'by-station' },
-      ...{ taken: [], isThrough: false, passed: 0, failed: [] },
+      ...common,
+      id: 'b',
+      no: 1,
+      state: 'building',
+      buildId: 'x',
+      count: 3,
+      way: 'by-station',
+      taken: [],
+      isThrough: false,
+      passed: 0,
+      failed: [],
     };
     await old.table('buildings').add({ ...building, card: { step: 1, bait: 2, counted: 0 } });
     const [before, after] = [1, 2].map((done) => ({ ...tying, done, card: { step: 1, counted: 4 } }));

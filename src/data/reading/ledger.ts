@@ -39,8 +39,10 @@ function growing(reading: LedgerReading) {
   const entriesByBin = new Map(reading.entriesByBin);
   const touched = new Map<string, Entry[]>();
   const picked: Record<Picked, Entry[]> = {
-    ...{ ticketEntries: [], madeEntries: [] },
-    ...{ cutEntries: [], lengthEntries: [] },
+    ticketEntries: [],
+    madeEntries: [],
+    cutEntries: [],
+    lengthEntries: [],
   };
   return {
     add(entries: readonly Entry[]): void {

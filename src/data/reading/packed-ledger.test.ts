@@ -14,10 +14,13 @@ const entry = fc.record({
   kind: fc.constantFrom('received' as const, 'taken' as const, 'counted' as const),
   qty: fc.double({ min: -1e6, max: 1e6, noNaN: true, noDefaultInfinity: true }),
   note: fc.string({ maxLength: 12 }),
-  ...{ ticketId: text, lineId: text, runId: text },
+  ticketId: text,
+  lineId: text,
+  runId: text,
   unitCost: fc.option(fc.double({ min: 0, max: 1e6, noNaN: true })),
   pieceShare: fc.option(fc.constantFrom(0.25, 0.5)),
-  ...{ lengthId: text, reverses: text },
+  lengthId: text,
+  reverses: text,
 });
 
 async function through(entries: readonly Entry[]): Promise<Entry[]> {
@@ -42,8 +45,19 @@ describe('a packed ledger', () => {
 
   it('gives more than a stretch of them back in their order', async () => {
     const base: Entry = {
-      ...{ id: '', at: 0, binId: 'a', kind: 'received', qty: 1, note: '', ticketId: null, lineId: null },
-      ...{ runId: null, unitCost: null, pieceShare: null, lengthId: null, reverses: null },
+      id: '',
+      at: 0,
+      binId: 'a',
+      kind: 'received',
+      qty: 1,
+      note: '',
+      ticketId: null,
+      lineId: null,
+      runId: null,
+      unitCost: null,
+      pieceShare: null,
+      lengthId: null,
+      reverses: null,
     };
     const many = Array.from({ length: 9001 }, (_, nth) => ({ ...base, id: `e${nth}`, at: nth }));
     const back = await through(many);
@@ -61,7 +75,9 @@ async function longBench() {
   const [first] = await db.entries.toArray();
   const more = Array.from({ length: LONG }, (_, nth): Entry => ({
     ...first!,
-    ...{ id: `more-${nth}`, at: nth, qty: nth % 7 === 0 ? -1 : 1 },
+    id: `more-${nth}`,
+    at: nth,
+    qty: nth % 7 === 0 ? -1 : 1,
   }));
   await db.entries.bulkAdd(more);
   return { db, workshop, binId };

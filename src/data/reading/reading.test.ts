@@ -16,7 +16,7 @@ function follow(workshop: ReturnType<typeof testWorkshop>['workshop']) {
   const end = workshop.follow(
     (reading) => {
       seen.push(reading);
-      for (const each of [...waiting]) if (each.is(reading)) each.tell(reading);
+      for (const each of waiting.slice()) if (each.is(reading)) each.tell(reading);
     },
     (error) => {
       throw error instanceof Error ? error : new Error(String(error));
@@ -111,8 +111,15 @@ describe('growLedger', () => {
     fc.assert(
       fc.property(fc.array(entry, { maxLength: 30 }), fc.nat(30), (plans, cut) => {
         const entries = plans.map((plan, nth): Entry => ({
-          ...{ id: `e${nth}`, at: nth, kind: 'counted', note: '', lineId: null, runId: null, unitCost: null },
-          ...{ pieceShare: null, reverses: null },
+          id: `e${nth}`,
+          at: nth,
+          kind: 'counted',
+          note: '',
+          lineId: null,
+          runId: null,
+          unitCost: null,
+          pieceShare: null,
+          reverses: null,
           ...plan,
         }));
         const whole = growLedger(EMPTY_LEDGER, entries);

@@ -16,12 +16,7 @@ export function beatOf(run: Run, kept: Beat | undefined, now: number, inHand = 1
       const known = kept?.blocks.find(({ moldId }) => moldId === block.moldId);
       if (known) return known;
       const [first] = schoolFor(block.fillAll ? 'spun' : 'bar', 'hand').steps;
-      return {
-        moldId: block.moldId,
-        isIn: !kept && index < inHand,
-        step: first?.id ?? 'load',
-        since: now,
-      };
+      return { moldId: block.moldId, isIn: !kept && index < inHand, step: first?.id ?? 'load', since: now };
     }),
   };
 }

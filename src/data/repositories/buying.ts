@@ -74,11 +74,7 @@ export function buyingRepository(store: Store) {
         for (const line of purchase.lines) {
           const came = arrived.find(({ packId }) => packId === line.packId)?.packs ?? 0;
           if (came + line.came > line.packs) {
-            throw new RefusedInside({
-              code: 'bench.more-came',
-              asked: line.packs,
-              came: came + line.came,
-            });
+            throw new RefusedInside({ code: 'bench.more-came', asked: line.packs, came: came + line.came });
           }
           lines.push({ ...line, came: line.came + came });
           if (came === 0) continue;
@@ -90,7 +86,10 @@ export function buyingRepository(store: Store) {
           const pieces = bin.unit === 'mm' ? came : 1;
           for (let nth = 0; nth < pieces; nth += 1) {
             await pen.enter({
-              ...{ binId: bin.id, kind: 'received', note, unitCost },
+              binId: bin.id,
+              kind: 'received',
+              note,
+              unitCost,
               qty: (line.packQty * came) / pieces,
               lengthId: bin.unit === 'mm' ? store.newId() : null,
             });

@@ -168,8 +168,15 @@ export function cardRunRepository<
         }
         const last = await table.orderBy('no').last();
         const fresh: Fresh = {
-          ...{ id: store.newId(), no: (last?.no ?? 0) + 1, card: START, isThrough: false, passed: 0 },
-          ...{ startedAt: store.now(), inHand: store.now(), seconds: 0, endedAt: null },
+          id: store.newId(),
+          no: (last?.no ?? 0) + 1,
+          card: START,
+          isThrough: false,
+          passed: 0,
+          startedAt: store.now(),
+          inHand: store.now(),
+          seconds: 0,
+          endedAt: null,
         };
         for (const each of run.taken) await mustHold(store, each.binId, amountOf(each), each.pieces);
         for (const each of run.taken) await enter(pen, each, -1, noteOf(fresh));
@@ -222,7 +229,11 @@ export function cardRunRepository<
         if (passed > 0) await kind.book(pen, run, end, noteOf(run));
         return {
           ...rested(run, store.now()),
-          ...{ state: passed > 0 ? states.made : 'dropped', passed, failed, putBack, endedAt: store.now() },
+          state: passed > 0 ? states.made : 'dropped',
+          passed,
+          failed,
+          putBack,
+          endedAt: store.now(),
         };
       }),
   };

@@ -37,7 +37,12 @@ export async function headBin(store: Store, pen: Pen, head: HeadKind, name: Name
     retired: false,
     ...PLAIN_BIN,
     note: '',
-    ...{ style, nominalG, hookBinId, metalBinId, coatId: null, skirtId: null },
+    style,
+    nominalG,
+    hookBinId,
+    metalBinId,
+    coatId: null,
+    skirtId: null,
     ...name({ style, nominalG, hookBinId }),
   };
   await pen.put('bins', made);

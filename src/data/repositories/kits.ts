@@ -21,9 +21,14 @@ export function kitRepository(store: Store) {
       attempt(store, `Pack ${name}`, async (pen) => {
         const last = await db.kits.orderBy('no').last();
         const kit: Kit = {
-          ...{ id: store.newId(), no: (last?.no ?? 0) + 1, name, note, state: 'packed' },
+          id: store.newId(),
+          no: (last?.no ?? 0) + 1,
+          name,
+          note,
+          state: 'packed',
           lines: lines.map((line) => ({ ...line, back: null })),
-          ...{ packedAt: store.now(), backAt: null },
+          packedAt: store.now(),
+          backAt: null,
         };
         for (const { binId, qty } of lines) {
           await mustHold(store, binId, qty);

@@ -100,15 +100,13 @@ export function rackRepository(store: Store) {
             state: 'hanging',
             checks: [],
             createdAt: store.now(),
-            ...{
-              inAt: null,
-              tauS: null,
-              warmS: null,
-              followed: null,
-              outAt: null,
-              clockId: null,
-              endedAt: null,
-            },
+            inAt: null,
+            tauS: null,
+            warmS: null,
+            followed: null,
+            outAt: null,
+            clockId: null,
+            endedAt: null,
             used: [],
           });
           ids.push(id);

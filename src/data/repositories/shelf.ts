@@ -43,7 +43,14 @@ function newBinOf({ name, sort, unit, place, lowAt, note }: StockRow, id: string
   return {
     ...PLAIN_BIN,
     ...PLAIN_PART,
-    ...{ id, kind: 'part', name, unit, place, lowAt, note, retired: false },
+    id,
+    kind: 'part',
+    name,
+    unit,
+    place,
+    lowAt,
+    note,
+    retired: false,
     sort: sort || 'other',
   };
 }
@@ -100,11 +107,17 @@ export function shelfRepository(store: Store) {
         const entries: NewEntry[] =
           how === 'counted'
             ? [...counted].map(([binId, qty]) => ({
-                ...{ binId, kind: 'counted', note: 'by a list' },
+                binId,
+                kind: 'counted',
+                note: 'by a list',
                 qty: sum([qty, -(levels.get(binId) ?? 0)]),
               }))
             : placed.map(({ binId, qty, unitCost, unit }) => ({
-                ...{ binId, kind: 'received', qty, unitCost, note: 'by a list' },
+                binId,
+                kind: 'received',
+                qty,
+                unitCost,
+                note: 'by a list',
                 lengthId: unit === 'mm' ? store.newId() : null,
               }));
         await pen.enterMany(entries);
@@ -118,7 +131,9 @@ export function shelfRepository(store: Store) {
         // Counted twice, the later count holds.
         const last = new Map(found.map((each) => [each.binId, each]));
         const entries = [...last.values()].map(({ binId, counted, reason }): NewEntry => ({
-          ...{ binId, kind: 'counted', note: reason },
+          binId,
+          kind: 'counted',
+          note: reason,
           qty: sum([counted, -(levels.get(binId) ?? 0)]),
         }));
         await pen.enterMany(entries);
@@ -182,7 +197,10 @@ export function shelfRepository(store: Store) {
         }
         await pen.enter({ binId, kind: 'taken', qty: -qty, note: `stands in for ${other.name}` });
         await pen.enter({
-          ...{ binId: standsForId, kind: 'received', qty, unitCost },
+          binId: standsForId,
+          kind: 'received',
+          qty,
+          unitCost,
           note: `${bin.name} stands in`,
         });
         const said = (await db.substitutes.toArray()).some(

@@ -52,7 +52,11 @@ export function skirtRepository(store: Store) {
         const id = store.newId();
         const kept: Skirt = {
           ...recipeOf(binIds),
-          ...{ id, family: id, version: 1, createdAt: store.now(), retired: false },
+          id,
+          family: id,
+          version: 1,
+          createdAt: store.now(),
+          retired: false,
         };
         await pen.put('skirts', kept);
         return kept;

@@ -15,21 +15,41 @@ function points(path: string): [number, number][] {
 }
 
 const frame: BuildPiece = {
-  ...{ binId: 'f', name: 'frame', massG: 17 },
+  binId: 'f',
+  name: 'frame',
+  massG: 17,
   gauge: {
-    ...{ as: 'frame', form: null, plastic: null, bend: 'bent', line: null, basis: 'measured' },
+    as: 'frame',
+    form: null,
+    plastic: null,
+    bend: 'bent',
+    line: null,
+    basis: 'measured',
     sizes: { wireMm: 1, upperMm: 70, lowerMm: 40, spreadDeg: 40, loopMm: 3 },
   },
 };
 const blade: BuildPiece = {
-  ...{ binId: 'b', name: 'leaf', massG: 2 },
+  binId: 'b',
+  name: 'leaf',
+  massG: 2,
   gauge: {
-    ...{ as: 'blade', form: 'leaf', plastic: null, bend: null, line: null, basis: 'measured' },
+    as: 'blade',
+    form: 'leaf',
+    plastic: null,
+    bend: null,
+    line: null,
+    basis: 'measured',
     sizes: { lengthMm: 46, widthMm: 17 },
   },
 };
 const bait: Build = {
-  ...{ kind: 'spinnerbait', frame, armMm: 60, arm: [], slots: [], head: null, minFreeMm: 3 },
+  kind: 'spinnerbait',
+  frame,
+  armMm: 60,
+  arm: [],
+  slots: [],
+  head: null,
+  minFreeMm: 3,
   end: { hanger: null, blade },
 };
 

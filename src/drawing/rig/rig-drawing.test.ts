@@ -6,12 +6,24 @@ import { drawRig } from './rig-sheet';
 import { acrossOf, hookShapes, rigShapes } from './rig-shapes';
 
 const gauge = (as: PartGauge['as'], sizes: PartGauge['sizes'] = {}): PartGauge => ({
-  ...{ as, sizes, form: null, plastic: null, bend: null, basis: 'measured' },
+  as,
+  sizes,
+  form: null,
+  plastic: null,
+  bend: null,
+  basis: 'measured',
   line: as === 'line' ? 'strand' : null,
 });
 const item = (id: string, of: PartGauge, to: Partial<RigItem> = {}): RigItem => ({
-  ...{ id, place: null, part: { binId: id, name: id, gauge: of, massG: 1 }, on: null, lengthMm: null },
-  ...{ ends: null, atMm: null, count: 1, isTurned: false },
+  id,
+  place: null,
+  part: { binId: id, name: id, gauge: of, massG: 1 },
+  on: null,
+  lengthMm: null,
+  ends: null,
+  atMm: null,
+  count: 1,
+  isTurned: false,
   ...to,
 });
 const line = (id: string, lengthMm: number, to: Partial<RigItem> = {}) =>

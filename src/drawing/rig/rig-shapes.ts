@@ -92,7 +92,8 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
       return [
         {
           d: `M0 0C${n(longMm * 0.1)} ${n(-longMm * 0.26)} ${n(longMm * 0.9)} ${n(-longMm * 0.3)} ${n(longMm)} 0C${n(longMm * 0.9)} ${n(longMm * 0.24)} ${n(longMm * 0.3)} ${n(longMm * 0.2)} 0 0Z`,
-          ...{ is: 'wire', strokeMm: longMm * 0.06 },
+          is: 'wire',
+          strokeMm: longMm * 0.06,
         },
       ];
     case 'crimp': {

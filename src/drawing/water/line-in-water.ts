@@ -52,7 +52,10 @@ export function sketchCast({ depthM, castM, curve }: WaterScene, width: number):
   const plan = curve.map(({ along, off }) => ({ x: sinker.x - overGround(along), y: aboveY + off * perM }));
   const lowest = plan.reduce((low, point) => (point.y > low.y ? point : low), plan[0] ?? sinker);
   return {
-    ...{ width, perM, tip, sinker },
+    width,
+    perM,
+    tip,
+    sinker,
     height: at(aboveY + Math.max(LEAST_SAG_ROOM, sagM * perM) + 24),
     side: { surfaceY: TOP, bottomY: at(bottomY), line: path([tip, sinker]) },
     above: {

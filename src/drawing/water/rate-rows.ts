@@ -40,7 +40,10 @@ export function layRates(bands: readonly RateBand[]): RateScale {
       (_, nth) => Math.round(nth * step * 100) / 100,
     ),
     bands: bands.map(({ under, perHour, low, high }) => ({
-      ...{ under, at: share(perHour), from: share(low), to: share(high) },
+      under,
+      at: share(perHour),
+      from: share(low),
+      to: share(high),
     })),
   };
 }

@@ -5,7 +5,8 @@ import { layRates } from './rate-rows';
 
 describe('sketchCast', () => {
   const scene = (depthM: number, castM: number) => ({
-    ...{ depthM, castM },
+    depthM,
+    castM,
     ...holdInCurrent({ depthM, castM, currentMs: 0.5, lineMm: 0.3, metalGcm3: 11.3, grip: 0.6 }),
   });
 

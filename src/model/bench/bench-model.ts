@@ -152,10 +152,7 @@ export function benchModel(): (reading: BenchReading) => BenchView {
   const add = rememberReads(({ casting, dressing }: Answers<typeof promising>) => {
     const promised = new Map(casting.promised);
     for (const { item, qty } of dressing) promised.set(item, (promised.get(item) ?? 0) + qty);
-    return {
-      promised: keepPromised(promised),
-      promises: keepPromises([...casting.promises, ...dressing]),
-    };
+    return { promised: keepPromised(promised), promises: keepPromises([...casting.promises, ...dressing]) };
   });
   return (reading) => {
     const known: Plain = { ...reading, ...cut(plain, reading) };

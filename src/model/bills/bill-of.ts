@@ -30,7 +30,12 @@ export type PieceKind =
 const USUAL_WAY = 'flame-dip';
 
 const leaf = (binId: string, qty: number, { binById }: Pick<BenchFacts, 'binById'>): BillPart => ({
-  ...{ id: binId, name: binById.get(binId)?.name ?? 'a part gone', item: binId, qty, stage: null, parts: [] },
+  id: binId,
+  name: binById.get(binId)?.name ?? 'a part gone',
+  item: binId,
+  qty,
+  stage: null,
+  parts: [],
 });
 
 /** What a piece is made of, down to the last bead, with the stages that make it. */
@@ -54,7 +59,11 @@ function castBill(head: HeadOf, view: BenchFacts): BillPart {
   // What goes off as dross was metal too.
   const metalG = castG / (1 - view.bench.pot.drossShare);
   return {
-    ...{ id: 'cast', name: `Head, ${head.style} ${head.nominalG} g`, item: null, qty: 1, stage: 'pour' },
+    id: 'cast',
+    name: `Head, ${head.style} ${head.nominalG} g`,
+    item: null,
+    qty: 1,
+    stage: 'pour',
     parts: [
       ...(metalBinId === null ? [] : [leaf(metalBinId, metalG, view)]),
       ...(hook ? [leaf(hook.id, 1, view)] : []),
@@ -75,14 +84,22 @@ function headBill(head: HeadPieceOf, view: BenchFacts): BillPart {
   if (coat && areaCm2 !== undefined) {
     const used = coatUse(powderLayers(coat, USUAL_WAY, view), areaCm2, 1);
     bill = {
-      ...{ id: 'coated', name: `Head in ${coat.name}`, item: null, qty: 1, stage: 'coat' },
+      id: 'coated',
+      name: `Head in ${coat.name}`,
+      item: null,
+      qty: 1,
+      stage: 'coat',
       parts: [bill, ...[...used].map(([binId, g]) => leaf(binId, g, view))],
     };
   }
   const skirt = head.skirtId === null ? undefined : view.skirtById.get(head.skirtId);
   if (!skirt) return bill;
   return {
-    ...{ id: 'dressed', name: `Head in ${skirt.name}`, item: null, qty: 1, stage: null },
+    id: 'dressed',
+    name: `Head in ${skirt.name}`,
+    item: null,
+    qty: 1,
+    stage: null,
     parts: [bill, skirtBill(skirt, view)],
   };
 }
@@ -95,7 +112,11 @@ function skirtBill(skirt: Skirt, view: BenchFacts): BillPart {
   const collar =
     findHold(skirt.hold).takesCollar && skirt.collar.binId ? [{ item: skirt.collar.binId, qty: 1 }] : [];
   return {
-    ...{ id: `skirt:${skirt.family}`, name: `Skirt, ${skirt.name}`, item: null, qty: 1, stage: 'skirt' },
+    id: `skirt:${skirt.family}`,
+    name: `Skirt, ${skirt.name}`,
+    item: null,
+    qty: 1,
+    stage: 'skirt',
     parts: [...tallyByItem([...layers, ...collar])].map(([item, qty]) => leaf(item, qty, view)),
   };
 }
@@ -106,7 +127,11 @@ function buildBill(build: BuildRecord, view: BenchFacts): BillPart {
   const parts = usesOf(build).filter(({ item }) => item !== loose);
   const head = build.head && !hasWiredHead(build, view) ? build.head : null;
   return {
-    ...{ id: `build:${build.family}`, name: build.name, item: null, qty: 1, stage: 'build' },
+    id: `build:${build.family}`,
+    name: build.name,
+    item: null,
+    qty: 1,
+    stage: 'build',
     parts: [
       ...(head ? [headBill({ ...head, metalBinId: null, skirtId: null }, view)] : []),
       ...(skirt ? [skirtBill(skirt, view)] : []),
@@ -118,7 +143,11 @@ function buildBill(build: BuildRecord, view: BenchFacts): BillPart {
 function rigBill(rig: RigRecord, view: BenchFacts): BillPart {
   const cuts = cutsOf(rig, view).map(({ binId, cutMm }) => ({ item: binId, qty: cutMm }));
   return {
-    ...{ id: `rig:${rig.family}`, name: rig.name, item: null, qty: 1, stage: 'rig' },
+    id: `rig:${rig.family}`,
+    name: rig.name,
+    item: null,
+    qty: 1,
+    stage: 'rig',
     parts: [...tallyByItem([...rigPieces(rig, view), ...cuts])].map(([item, qty]) => leaf(item, qty, view)),
   };
 }

@@ -21,7 +21,9 @@ export function learnedEnds({ allowances }: Pick<BenchFacts, 'allowances'>): Lea
 /** A rig as the core takes it. Parts that are gone are left out. */
 export function rigOf({ kind, wants, picks, items }: RigLike, view: Pick<BenchFacts, 'binById'>): Rig {
   return {
-    ...{ kind, wants, picks },
+    kind,
+    wants,
+    picks,
     items: items.flatMap(({ binId, ...item }): RigItem[] => {
       const bin = view.binById.get(binId);
       const part = bin ? rigPieceOf(bin) : null;

@@ -68,7 +68,11 @@ export function warmingOf(
   const { rackG, powerW } = heater.oven;
   const warm = warmLoad({
     groups,
-    ...{ rackG, powerW, hWm2K: heater.hWm2K, ovenC: rack.partC, startC: rack.startC },
+    rackG,
+    powerW,
+    hWm2K: heater.hWm2K,
+    ovenC: rack.partC,
+    startC: rack.startC,
     toC: rack.partC - AT_HEAT_C,
   });
   if (!warm.ok) return warm;

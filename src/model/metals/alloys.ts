@@ -29,10 +29,7 @@ export function hardnessOf(composition: Readonly<Record<string, number>> | null)
   const near = nearestMetal(composition);
   if (!near || !composition) return null;
   const leads = REFERENCE_METALS.filter((metal) => metal.isLead && metal.key !== 'type-metal').map(
-    (metal) => ({
-      sb: metal.composition.Sb ?? 0,
-      hb: metal.brinell.value,
-    }),
+    (metal) => ({ sb: metal.composition.Sb ?? 0, hb: metal.brinell.value }),
   );
   const antimony = composition.Sb ?? 0;
   const above = leads.findIndex(({ sb }) => sb >= antimony - 1e-9);

@@ -55,8 +55,12 @@ export function cutLengths(
     const isKept = leftMm >= leastOffcutMm;
     // Every roll is one of its kind: a pattern is cut from it once.
     return Array.from({ length: times }, () => ({
-      ...{ binId, lengthId: stockId === LOOSE ? null : stockId, fromMm, cuts: own },
-      ...{ leftMm, isKept },
+      binId,
+      lengthId: stockId === LOOSE ? null : stockId,
+      fromMm,
+      cuts: own,
+      leftMm,
+      isKept,
     }));
   });
 }

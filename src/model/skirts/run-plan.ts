@@ -79,8 +79,15 @@ export function planRun(
   const besides = parts.map((binId): RunTake => {
     const onHand = view.levels.get(binId) ?? 0;
     return {
-      ...{ binId, name: view.binById.get(binId)?.name ?? 'a part gone', material: null, onHand },
-      ...{ each: 1, qty: count, pulled: [], left: [], short: Math.max(0, count - onHand) },
+      binId,
+      name: view.binById.get(binId)?.name ?? 'a part gone',
+      material: null,
+      onHand,
+      each: 1,
+      qty: count,
+      pulled: [],
+      left: [],
+      short: Math.max(0, count - onHand),
     };
   });
   const all = [...takes, ...besides];

@@ -37,7 +37,10 @@ describe('promises across the stations', () => {
     const build = demo.builds.find(({ name }) => name === 'Quay tandem')!;
     const ticket = {
       ...demo.tickets[0]!,
-      ...{ id: 'wares', no: 99, state: 'open' as const, lines: [] },
+      id: 'wares',
+      no: 99,
+      state: 'open' as const,
+      lines: [],
       wares: [{ id: 'ware', kind: 'build' as const, family: build.family, count: 500, dueOn: '2026-11-24' }],
     };
     const asked = viewOf({ ...demo, tickets: [ticket] });
@@ -96,7 +99,12 @@ describe('what was used', () => {
   it('is what left for good, day by day; counts, returns and what was undone are no use', () => {
     const entry = (id: string, kind: 'taken' | 'counted' | 'received', qty: number, daysAgo: number) => ({
       ...demo.entries[0]!,
-      ...{ id, binId: 'hook-2-0', kind, qty, at: NOW - daysAgo * DAY, reverses: null as string | null },
+      id,
+      binId: 'hook-2-0',
+      kind,
+      qty,
+      at: NOW - daysAgo * DAY,
+      reverses: null as string | null,
     });
     const entries = [
       entry('a', 'received', 100, 60),

@@ -68,7 +68,12 @@ export function buyQuestion(needs: readonly BuyNeed[], view: BenchView) {
     packs: packs
       .filter(({ binId }) => wanted.has(binId))
       .map(({ id, binId, sellerId, qty, price, breaks }): SellerPack => ({
-        ...{ packId: id, item: binId, sellerId, packQty: qty, price, breaks },
+        packId: id,
+        item: binId,
+        sellerId,
+        packQty: qty,
+        price,
+        breaks,
       })),
     posts: view.sellers.map(({ id, postage, freeFrom }): SellerPost => ({ sellerId: id, postage, freeFrom })),
     unsold: needs.filter(({ binId }) => !sold.has(binId)),

@@ -9,8 +9,16 @@ import { drawerLabels } from '@/stations/shelf/print-drawer';
 const part = (id: string, change: Partial<PartBin> = {}): PartBin => ({
   ...PLAIN_BIN,
   ...PLAIN_PART,
-  ...{ id, kind: 'part', name: id, unit: 'pieces', place: '', lowAt: null, note: '', retired: false },
-  ...{ sort: 'things', drawerId: 'top' },
+  id,
+  kind: 'part',
+  name: id,
+  unit: 'pieces',
+  place: '',
+  lowAt: null,
+  note: '',
+  retired: false,
+  sort: 'things',
+  drawerId: 'top',
   ...change,
 });
 const gauge = (
@@ -18,11 +26,22 @@ const gauge = (
   sizes: object,
   plastic: 'soft' | 'stretch' | null = null,
 ) => ({
-  ...{ as, sizes, plastic, form: null, line: null, basis: 'measured' as const },
+  as,
+  sizes,
+  plastic,
+  form: null,
+  line: null,
+  basis: 'measured' as const,
   bend: as === 'frame' ? ('bent' as const) : null,
 });
 const drawer = (id: string, column: number): Drawer => ({
-  ...{ id, name: id, kind: 'drawer', row: 0, columns: 3, rows: 1, note: '' },
+  id,
+  name: id,
+  kind: 'drawer',
+  row: 0,
+  columns: 3,
+  rows: 1,
+  note: '',
   column,
 });
 
@@ -59,7 +78,9 @@ describe('labels of a drawer', () => {
     const bins = [part('worm', { gauge: gauge('trailer', {}, 'soft'), lowAt: 6 }), part('bead')];
     expect(drawerLabels(bins, 'Top left', 'g')).toEqual([
       {
-        ...{ title: 'worm', lines: ['things', 'Top left', 'low at 6'], code: 'ruvek:bin/worm' },
+        title: 'worm',
+        lines: ['things', 'Top left', 'low at 6'],
+        code: 'ruvek:bin/worm',
         caution: expect.stringMatching(/^Soft plastic: keep from stretchy/) as string,
       },
       { title: 'bead', lines: ['things', 'Top left'], code: 'ruvek:bin/bead', caution: '' },

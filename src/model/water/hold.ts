@@ -15,7 +15,13 @@ export interface HoldQuestion {
 }
 
 export const FIRST_QUESTION: HoldQuestion = {
-  ...{ depthM: 4, castM: 20, currentMs: 0.3, lineMm: 0.2, driftMs: 0, bottom: 'sand', metalGcm3: 11.1 },
+  depthM: 4,
+  castM: 20,
+  currentMs: 0.3,
+  lineMm: 0.2,
+  driftMs: 0,
+  bottom: 'sand',
+  metalGcm3: 11.1,
 };
 
 export interface HoldAnswer {
@@ -59,7 +65,11 @@ export function weightFor(
   const marks = molds.flatMap(({ cavities }) => cavities.map(({ nominalG }) => nominalG));
   const enough = marks.filter((mark) => mark >= massG);
   return {
-    ...{ line, reckonedG: line.massG, massG, factor, notes: notes.length },
+    line,
+    reckonedG: line.massG,
+    massG,
+    factor,
+    notes: notes.length,
     markG: enough.length > 0 ? Math.min(...enough) : null,
   };
 }

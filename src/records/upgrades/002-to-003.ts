@@ -30,12 +30,7 @@ const RECORDS: Readonly<Record<string, (old: OldRecord) => OldRecord>> = {
     blocks: eachWith(old.blocks, { copies: 1 }),
     booking: isRecord(old.booking) ? { ...old.booking, unaccountedG: 0 } : old.booking,
   }),
-  pours: (old) => ({
-    ...old,
-    isWarmUp: false,
-    potC: null,
-    castings: eachWith(old.castings, { flaw: null }),
-  }),
+  pours: (old) => ({ ...old, isWarmUp: false, potC: null, castings: eachWith(old.castings, { flaw: null }) }),
   weighings: (old) => ({ ...old, runId: null }),
 };
 

@@ -16,7 +16,12 @@ import { RunSide } from './RunSide';
 import { StepCard } from './StepCard';
 
 const step = (id: string, more: Partial<CardStep> = {}): CardStep => ({
-  ...{ id, title: `Do ${id}`, how: `How ${id} is done.`, count: null, dries: null, mistakes: [] },
+  id,
+  title: `Do ${id}`,
+  how: `How ${id} is done.`,
+  count: null,
+  dries: null,
+  mistakes: [],
   ...more,
 });
 const STEPS = [
@@ -182,7 +187,11 @@ describe('lists of runs', () => {
   it('put what the shelf gives most first, and make it', async () => {
     const made: string[] = [];
     const row = (id: string, count: number, limiting: string[]) => ({
-      ...{ id, name: id, picture: null, count, limiting },
+      id,
+      name: id,
+      picture: null,
+      count,
+      limiting,
       onMake: () => made.push(id),
     });
     await renderBench(
@@ -208,7 +217,11 @@ describe('lists of runs', () => {
 
   it('tell past runs, the latest first, eight at most', async () => {
     const runs = Array.from({ length: 10 }, (_, nth) => ({
-      ...{ id: `r${nth}`, no: nth + 1, passed: 3, startedAt: 0, seconds: 480 },
+      id: `r${nth}`,
+      no: nth + 1,
+      passed: 3,
+      startedAt: 0,
+      seconds: 480,
       failed: nth === 9 ? [{ reason: 'crooked', count: 1 }] : [],
     }));
     await renderBench(

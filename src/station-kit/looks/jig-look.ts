@@ -44,12 +44,7 @@ export function jigOf(recipe: SkirtRecipe, view: BenchView, choice: JigChoice = 
       const material = materialOf(layer, view);
       return material ? [strandLook(material)] : [];
     }),
-    collar: {
-      xMm: head.bodyBox.width + GAP_MM + COLLAR_MM,
-      lengthMm: COLLAR_MM,
-      diameterMm,
-      headSideMm,
-    },
+    collar: { xMm: head.bodyBox.width + GAP_MM + COLLAR_MM, lengthMm: COLLAR_MM, diameterMm, headSideMm },
     collarHex: takesCollar ? (hexOf(collarBinId ?? recipe.collar.binId) ?? GONE_HEX) : null,
     guardHex: hexOf(on.guardBinId),
     hasRattle: on.rattleBinId !== null,
@@ -64,9 +59,5 @@ export function strandLook({ hex, flakes, translucency }: StrandBin): StrandLook
 
 function inLocks(layer: SkirtLayer): SkirtLayer {
   if (layer.strands <= MOST_DRAWN) return layer;
-  return {
-    ...layer,
-    strands: MOST_DRAWN,
-    strandWidthMm: (layer.strandWidthMm * layer.strands) / MOST_DRAWN,
-  };
+  return { ...layer, strands: MOST_DRAWN, strandWidthMm: (layer.strandWidthMm * layer.strands) / MOST_DRAWN };
 }

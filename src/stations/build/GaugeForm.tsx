@@ -34,7 +34,12 @@ import styles from './measure.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
 const EMPTY: Gauge = {
-  ...{ as: 'bead', sizes: {}, form: null, plastic: null, bend: null, line: null },
+  as: 'bead',
+  sizes: {},
+  form: null,
+  plastic: null,
+  bend: null,
+  line: null,
   basis: 'measured',
 };
 

@@ -17,12 +17,7 @@ beforeAll(() => {
   window.scrollTo = () => undefined;
 });
 
-const spies = () => ({
-  onChoose: jest.fn(),
-  onChange: jest.fn(),
-  onBuild: jest.fn(),
-  onStrip: jest.fn(),
-});
+const spies = () => ({ onChoose: jest.fn(), onChange: jest.fn(), onBuild: jest.fn(), onStrip: jest.fn() });
 
 describe('the board', () => {
   it('finds baits by name and kind, and says where none is called that', async () => {

@@ -51,8 +51,21 @@ export function draftOf(build: BuildRecord): BuildDraft {
   const { family, version, name, kind, head, skirtId, frameBinId, armMm, arm, end, slots } = build;
   const { minFreeMm, pattern, worth, note } = build;
   return {
-    ...{ family, from: version, name, kind, head, skirtId, frameBinId, armMm, arm, end, slots },
-    ...{ minFreeMm, pattern, worth, note },
+    family,
+    from: version,
+    name,
+    kind,
+    head,
+    skirtId,
+    frameBinId,
+    armMm,
+    arm,
+    end,
+    slots,
+    minFreeMm,
+    pattern,
+    worth,
+    note,
   };
 }
 
@@ -61,7 +74,19 @@ export function buildOfDraft(draft: BuildDraft): NewBuild {
   const { family, name, kind, head, skirtId, frameBinId, armMm, arm, end, slots } = draft;
   const { minFreeMm, pattern, worth, note } = draft;
   return {
-    ...{ family, kind, head, skirtId, frameBinId, armMm, arm, end, slots, minFreeMm, pattern, worth, note },
+    family,
+    kind,
+    head,
+    skirtId,
+    frameBinId,
+    armMm,
+    arm,
+    end,
+    slots,
+    minFreeMm,
+    pattern,
+    worth,
+    note,
     name: name.trim(),
   };
 }
@@ -209,7 +234,11 @@ export function withKind(draft: BuildDraft, kind: BaitKindId, view: Pick<BenchVi
   const known = new Set(slots.map(({ id }) => id));
   return {
     ...fresh,
-    ...{ name: draft.name, family: draft.family, from: draft.from, worth: draft.worth, note: draft.note },
+    name: draft.name,
+    family: draft.family,
+    from: draft.from,
+    worth: draft.worth,
+    note: draft.note,
     head: fresh.head && draft.head ? { ...draft.head, nominalG: fresh.head.nominalG } : fresh.head,
     skirtId: takesSkirt ? draft.skirtId : null,
     slots: draft.slots.filter(({ slot }) => known.has(slot)),

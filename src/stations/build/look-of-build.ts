@@ -36,11 +36,7 @@ export function lookOfBuild(record: BuildLike, view: BenchView): BaitLook {
   const skirt = record.skirtId === null ? null : (view.skirtById.get(record.skirtId) ?? null);
   const points = massPoints(build, laid, skirt ? (skirtMassOf(skirt, view) ?? 1.4) : 0);
   const balance = points.length > 0 ? balanceBait(points) : { center: { x: 0, y: 0 }, hangsDeg: 0 };
-  const trailing = build.slots.map(({ slot, part }) => ({
-    slot,
-    piece: part,
-    hex: hexOf(part.binId, view),
-  }));
+  const trailing = build.slots.map(({ slot, part }) => ({ slot, piece: part, hex: hexOf(part.binId, view) }));
   return {
     laid,
     jig: jigLook(record, build, view),

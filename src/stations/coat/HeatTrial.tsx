@@ -48,8 +48,14 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
       sourceC: trial.sourceC,
       hWm2K: found.value.hWm2K,
       trial: {
-        ...{ at: workshop.now(), what, massG, specificHeatJkgK, areaCm2, startC },
-        ...{ targetC: trial.targetC, seconds: trial.seconds },
+        at: workshop.now(),
+        what,
+        massG,
+        specificHeatJkgK,
+        areaCm2,
+        startC,
+        targetC: trial.targetC,
+        seconds: trial.seconds,
       },
     });
     onClose();

@@ -18,10 +18,22 @@ type NewPowder = Extract<NewBin, { kind: 'powder' }>;
 
 /** What most cards state; a guess until the jar's own was read. */
 const USUAL: NewPowder = {
-  ...{ kind: 'powder', unit: 'g', name: '', place: '', lowAt: 40, note: '' },
-  ...{ hex: '#7d8f8c', finish: 'solid', secondHex: null },
+  kind: 'powder',
+  unit: 'g',
+  name: '',
+  place: '',
+  lowAt: 40,
+  note: '',
+  hex: '#7d8f8c',
+  finish: 'solid',
+  secondHex: null,
   cures: [{ cureC: 177, cureMin: 15 }],
-  ...{ maxC: 205, fuseC: 115, cardBasis: 'guess', densityGcm3: 1.5, utilization: null, jarG: 250 },
+  maxC: 205,
+  fuseC: 115,
+  cardBasis: 'guess',
+  densityGcm3: 1.5,
+  utilization: null,
+  jarG: 250,
 };
 
 const FINISHES: readonly { readonly value: PowderBin['finish']; readonly label: string }[] = [

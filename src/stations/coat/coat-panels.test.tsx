@@ -21,10 +21,19 @@ const OVEN = 'shed-oven';
 const rackOf = (
   count: number,
 ): Pick<Rack, 'ovenId' | 'school' | 'partC' | 'minutes' | 'startC' | 'hung'> => ({
-  ...{ ovenId: OVEN, school: 'card', partC: 177, minutes: 15, startC: 20 },
+  ovenId: OVEN,
+  school: 'card',
+  partC: 177,
+  minutes: 15,
+  startC: 20,
   hung: Array.from({ length: count }, (_, index) => ({
-    ...{ rod: 0, slot: 2 * index, slotsEach: 2, headBinId: BULLET, coatId: 'coat-night-eel' },
-    ...{ ticketId: null, lineId: null },
+    rod: 0,
+    slot: 2 * index,
+    slotsEach: 2,
+    headBinId: BULLET,
+    coatId: 'coat-night-eel',
+    ticketId: null,
+    lineId: null,
   })),
 });
 
@@ -42,18 +51,17 @@ describe('the slip', () => {
 describe('a ticket line in a color', () => {
   it('is refused in words where an oven would ruin it, and let be where none would', async () => {
     const line = {
-      ...{
-        id: 'line',
-        style: 'round',
-        nominalG: 10,
-        count: 5,
-        hookBinId: 'hook-2-0',
-        skirtId: null,
-        guardBinId: null,
-        collarBinId: null,
-        dueOn: null,
-      },
-      ...{ metalBinId: 'lot-19', coatId: 'coat-mussel' },
+      id: 'line',
+      style: 'round',
+      nominalG: 10,
+      count: 5,
+      hookBinId: 'hook-2-0',
+      skirtId: null,
+      guardBinId: null,
+      collarBinId: null,
+      dueOn: null,
+      metalBinId: 'lot-19',
+      coatId: 'coat-mussel',
     };
     const { rerender } = await renderBench(<CoatNotes lines={[line]} />);
     expect(
@@ -97,9 +105,7 @@ describe('heat', () => {
       const { view } = useBench();
       const heater = view.heaters.find(({ kind }) => kind === 'gun')!;
       const powder = view.binById.get('powder-night-eel') as PowderBin;
-      const piece = {
-        ...{ massG: 10, specificHeatJkgK: 140, areaCm2: 5, thicknessMm: 8, skin: 'cavity' as const },
-      };
+      const piece = { massG: 10, specificHeatJkgK: 140, areaCm2: 5, thicknessMm: 8, skin: 'cavity' as const };
       return (
         <HeatTrial
           question={{ piece, wayId: 'flame-dip', heater, powder, solidusC: 252, ambientC: 20 }}

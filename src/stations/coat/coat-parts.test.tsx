@@ -34,11 +34,20 @@ describe('a hanging rack', () => {
     const { workshop } = await renderBench(<Hanging />);
     await workshop.racks.hang([
       {
-        ...{ ovenId: OVEN, school: 'card', partC: 177, minutes: 15, startC: 20 },
+        ovenId: OVEN,
+        school: 'card',
+        partC: 177,
+        minutes: 15,
+        startC: 20,
         hung: [
           {
-            ...{ rod: 0, slot: 0, slotsEach: 2, headBinId: 'head-bullet-10-hook-2-0-lot-14' },
-            ...{ coatId: 'coat-night-eel', ticketId: null, lineId: null },
+            rod: 0,
+            slot: 0,
+            slotsEach: 2,
+            headBinId: 'head-bullet-10-hook-2-0-lot-14',
+            coatId: 'coat-night-eel',
+            ticketId: null,
+            lineId: null,
           },
         ],
       },

@@ -31,9 +31,17 @@ const rackOf = (
   id: 'rack',
   no: 9,
   state: 'hanging',
-  ...{ partC: 177, minutes: 15, startC: 20 },
+  partC: 177,
+  minutes: 15,
+  startC: 20,
   hung: heads.map(([headBinId, coatId], index) => ({
-    ...{ rod: 0, slot: 2 * index, slotsEach: 2, headBinId, coatId, ticketId: null, lineId: null },
+    rod: 0,
+    slot: 2 * index,
+    slotsEach: 2,
+    headBinId,
+    coatId,
+    ticketId: null,
+    lineId: null,
   })),
   ...more,
 });
@@ -200,7 +208,9 @@ describe('the evening', () => {
     );
     const evening = eveningOf([rack], 'flame-dip', 20, weak);
     const sheet = composeCoatSheet([rack], waiting, evening, weak, {
-      ...{ mass: 'g', temperature: 'C', coatWay: 'flame-dip' },
+      mass: 'g',
+      temperature: 'C',
+      coatWay: 'flame-dip',
     });
     expect(sheet.held).toEqual([
       expect.stringMatching(/^3 Bullet, Lot 19 in Straw: Oven at 150 C would melt/),
@@ -210,7 +220,9 @@ describe('the evening', () => {
     ]);
     expect(sheet.pull[0]!.what).toMatch(/ g of Powder, night eel$/);
     const hot = composeCoatSheet([{ ...rack, partC: 240 }], [], evening, weak, {
-      ...{ mass: 'g', temperature: 'F', coatWay: 'flame-dip' },
+      mass: 'g',
+      temperature: 'F',
+      coatWay: 'flame-dip',
     });
     expect(hot.held[0]).toBe(
       'Rack 9: Oven at 464 °F would soften Lot 14, hard lead: it begins to melt at 486 °F. Keep it under 441 °F with a powder that cures so low, air-dry a paint, or take another metal.',

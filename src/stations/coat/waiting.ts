@@ -38,10 +38,7 @@ function hangingSize(
   const drawn = viewOf(head, view);
   if (!drawn) return null;
   const [, , width, height] = drawn.viewBox;
-  return {
-    acrossMm: height - MARGIN_MM,
-    longMm: width - MARGIN_MM + (drawn.hook === null ? WIRE_MM : 0),
-  };
+  return { acrossMm: height - MARGIN_MM, longMm: width - MARGIN_MM + (drawn.hook === null ? WIRE_MM : 0) };
 }
 
 /** How many slots a head takes on an oven's rack; 0 where it does not hang free. */

@@ -49,9 +49,14 @@ export function OfferPart({
         offerPdf(
           {
             title: ticket ? `Offer: ${ticket.title}` : `Offer: ${piece?.name ?? ''}`,
-            ...{ from: view.bench.name, to: ticket?.buyer ?? null, day: letterDateText(day.valueOf()) },
+            from: view.bench.name,
+            to: ticket?.buyer ?? null,
+            day: letterDateText(day.valueOf()),
             lines: lines.map(({ name, count: many, each }) => ({
-              ...{ name, count: many, each: moneyText(each, sign), all: moneyText(each * many, sign) },
+              name,
+              count: many,
+              each: moneyText(each, sign),
+              all: moneyText(each * many, sign),
             })),
             total: moneyText(total, sign),
             notes: [

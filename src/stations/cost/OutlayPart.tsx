@@ -118,7 +118,12 @@ function OutlayForm({ outlay, onClose }: { readonly outlay: Outlay | null; reado
     setPressed(true);
     if (!isReady) return;
     await workshop.outlays.save({
-      ...{ id: outlay?.id, name: name.trim(), cost, lifePieces: life, serves, note: outlay?.note ?? '' },
+      id: outlay?.id,
+      name: name.trim(),
+      cost,
+      lifePieces: life,
+      serves,
+      note: outlay?.note ?? '',
       boughtOn: outlay?.boughtOn ?? dayjs(workshop.now()).format('YYYY-MM-DD'),
       retired: false,
     });

@@ -109,7 +109,10 @@ function BuyInForm({ piece, known }: { readonly piece: CostablePiece; readonly k
     if (each === null) return setSaid('What does one cost in the shop? Write that first.');
     await workshop.buying.saveBuyIn({
       ...piece.buyKey,
-      ...{ each, postage: postage ?? 0, leadDays: lead ?? 0, note: '' },
+      each,
+      postage: postage ?? 0,
+      leadDays: lead ?? 0,
+      note: '',
       pricedOn: dayjs(workshop.now()).format('YYYY-MM-DD'),
     });
     setSaid('Noted. The ways above reckon with it.');

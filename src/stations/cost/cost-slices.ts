@@ -34,11 +34,14 @@ export function sliceOf(part: CostedPart, view: BenchView, sign: string): CostSl
     if (each <= 0) return [];
     return [
       {
-        ...{ id: `${part.id}:${kind}`, name: `${stage}, ${what}`, amount: '', each, tone, slices: [] },
-        ...{
-          money: moneyText(each, sign),
-          isGuess: kind === 'labour' && workOn(part, view)?.isOwn === false,
-        },
+        id: `${part.id}:${kind}`,
+        name: `${stage}, ${what}`,
+        amount: '',
+        each,
+        tone,
+        slices: [],
+        money: moneyText(each, sign),
+        isGuess: kind === 'labour' && workOn(part, view)?.isOwn === false,
       },
     ];
   });

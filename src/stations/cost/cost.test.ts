@@ -30,8 +30,12 @@ describe('costOf', () => {
     const bench = { ...demo.bench[0]!, money: { ...NEW_MONEY, ratePerHour: 0, pricePerKWh: 0 } };
     const plain = viewOf({ ...demo, bench: [bench], outlays: [] });
     const head = {
-      ...{ style: 'round', nominalG: 10, hookBinId: 'hook-2-0', metalBinId: 'lot-14' },
-      ...{ coatId: null, skirtId: null },
+      style: 'round',
+      nominalG: 10,
+      hookBinId: 'hook-2-0',
+      metalBinId: 'lot-14',
+      coatId: null,
+      skirtId: null,
     };
     const cost = costOf({ kind: 'head', head }, 5, plain);
     const hook = plain.hooks.get('hook-2-0')!;
@@ -58,7 +62,11 @@ describe('costOf', () => {
     if (tandem?.kind !== 'build' || other?.kind !== 'build') throw new Error('both are builds');
     const [like] = demo.buildings;
     const logged = (buildId: string, passed: number, failed: number, seconds: number) => ({
-      ...{ ...like!, id: `${buildId}-run`, buildId, passed, seconds },
+      ...like!,
+      id: `${buildId}-run`,
+      buildId,
+      passed,
+      seconds,
       failed: failed === 0 ? [] : [{ reason: 'does not run true', count: failed }],
     });
     const known = viewOf({

@@ -27,7 +27,7 @@ export function offerLines(
 ): PricedLine[] {
   const line = (id: string, name: string, of: CostablePiece['piece'], many: number): PricedLine => {
     const cost = costOf(of, many, view).each;
-    return { ...{ id, name, count: many, cost }, each: cents(cost * times) };
+    return { id, name, count: many, cost, each: cents(cost * times) };
   };
   if (!ticket) return piece ? [line(piece.id, piece.name, piece.piece, count)] : [];
   const heads = ticket.lines.map((each) => {

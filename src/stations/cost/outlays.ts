@@ -46,7 +46,11 @@ export function stagePays(pieces: readonly CostablePiece[], view: BenchView): St
     const [makeEach, buyEach] = [mean('make'), mean('buy')];
     const outcome = makeEach === null || buyEach === null ? null : breakEven(laidOut, makeEach, buyEach);
     return {
-      ...{ stage, name: STAGE_WORDS[stage], laidOut, makeEach, buyEach },
+      stage,
+      name: STAGE_WORDS[stage],
+      laidOut,
+      makeEach,
+      buyEach,
       through: piecesThrough(stage, view),
       pieces: outcome?.ok ? outcome.value : null,
       never: outcome !== null && !outcome.ok,

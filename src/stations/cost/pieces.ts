@@ -25,15 +25,24 @@ function headKey(head: { readonly style: string; readonly nominalG: number }): s
 export function costablePieces(view: BenchView, massUnit: MassUnit): CostablePiece[] {
   const byName = (a: CostablePiece, b: CostablePiece) => compareNames(a.name, b.name);
   const builds = newestByFamily(view.builds).map((build): CostablePiece => ({
-    ...{ id: `build:${build.family}`, name: build.name, group: 'Baits', piece: { kind: 'build', build } },
+    id: `build:${build.family}`,
+    name: build.name,
+    group: 'Baits',
+    piece: { kind: 'build', build },
     buyKey: { kind: 'build', key: build.family },
   }));
   const rigs = newestByFamily(view.rigs).map((rig): CostablePiece => ({
-    ...{ id: `rig:${rig.family}`, name: rig.name, group: 'Rigs', piece: { kind: 'rig', rig } },
+    id: `rig:${rig.family}`,
+    name: rig.name,
+    group: 'Rigs',
+    piece: { kind: 'rig', rig },
     buyKey: { kind: 'rig', key: rig.family },
   }));
   const skirts = newestByFamily(view.skirts).map((skirt): CostablePiece => ({
-    ...{ id: `skirt:${skirt.family}`, name: skirt.name, group: 'Skirts', piece: { kind: 'skirt', skirt } },
+    id: `skirt:${skirt.family}`,
+    name: skirt.name,
+    group: 'Skirts',
+    piece: { kind: 'skirt', skirt },
     buyKey: { kind: 'skirt', key: skirt.family },
   }));
   const lines = view.tickets.filter(({ state }) => state === 'open').flatMap(({ lines }) => lines);
@@ -45,7 +54,9 @@ export function costablePieces(view: BenchView, massUnit: MassUnit): CostablePie
     const coat = coatId === null ? '' : `, ${view.coatById.get(coatId)?.name ?? 'a color gone'}`;
     const skirt = skirtId === null ? '' : `, ${view.skirtById.get(skirtId)?.name ?? 'a skirt gone'}`;
     heads.set(id, {
-      ...{ id, group: 'Heads', piece: { kind: 'head', head } },
+      id,
+      group: 'Heads',
+      piece: { kind: 'head', head },
       name: `${headText(head, view.binById, massUnit)}${coat}${skirt}`,
       buyKey: { kind: 'head', key: headKey(head) },
     });

@@ -66,13 +66,7 @@ export function ControlChart({ name, weighedG, targetG, toleranceG }: ControlCha
         min: 0.5,
         max: last + 0.5,
         grid: { display: false },
-        ticks: {
-          display: isFoot,
-          color: token('--lead'),
-          font,
-          maxRotation: 0,
-          autoSkipPadding: 8,
-        },
+        ticks: { display: isFoot, color: token('--lead'), font, maxRotation: 0, autoSkipPadding: 8 },
         afterBuildTicks: (axis) => {
           axis.ticks = weighedG.map((_, index) => ({ value: index + 1 }));
         },

@@ -83,11 +83,7 @@ export function InsertFields({ index, isFrame, cavity, onChange }: InsertFieldsP
           value={cavity.hookNotes[size] ?? ''}
           most={200}
           placeholder="goes in, sits low"
-          onChange={(text) =>
-            onChange({
-              hookNotes: Object.fromEntries(lesser.map((each) => [each, text])),
-            })
-          }
+          onChange={(text) => onChange({ hookNotes: Object.fromEntries(lesser.map((each) => [each, text])) })}
         />
       ) : null}
     </div>

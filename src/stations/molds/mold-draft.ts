@@ -12,10 +12,7 @@ export type DraftCavity = Open<Cavity, 'nominalG' | 'volumeCm3'>;
 export type DraftMold = Omit<
   Open<Mold, 'secondsPerPour' | 'setupSeconds' | 'spruePerPourG'>,
   'id' | 'cavities'
-> & {
-  readonly id?: string;
-  readonly cavities: readonly DraftCavity[];
-};
+> & { readonly id?: string; readonly cavities: readonly DraftCavity[] };
 
 export interface MoldProblems {
   readonly name: string | null;

@@ -50,27 +50,41 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
   const send = async () => {
     if (!plate) return;
     const mold: Omit<Mold, 'id'> = {
-      ...{ name: `Board, ${draft.name.trim() || 'feeder'} plate`, kind: 'board', spin: null, place: '' },
-      ...{ note: `For the feeder ${draft.name.trim()}.`.trim(), secondsPerPour: 45, setupSeconds: 600 },
-      ...{ spruePerPourG: 5, copies: 1, maxPours: null, warmUpPours: 1, warmWork: null },
+      name: `Board, ${draft.name.trim() || 'feeder'} plate`,
+      kind: 'board',
+      spin: null,
+      place: '',
+      note: `For the feeder ${draft.name.trim()}.`.trim(),
+      secondsPerPour: 45,
+      setupSeconds: 600,
+      spruePerPourG: 5,
+      copies: 1,
+      maxPours: null,
+      warmUpPours: 1,
+      warmWork: null,
       cavities: [
         {
-          // Named when it is saved.
-          ...{ id: '', style: 'plate', nominalG: massG, volumeCm3: plate.cavityCm3, volumeBasis: 'guess' },
-          ...{
-            standardErrorCm3: null,
-            weighedCount: 0,
-            hookSizes: [],
-            hookShare: 0,
-            hookNotes: {},
-            spot: null,
-          },
+          id: '',
+          style: 'plate',
+          nominalG: massG,
+          volumeCm3: plate.cavityCm3,
+          volumeBasis: 'guess',
+          standardErrorCm3: null,
+          weighedCount: 0,
+          hookSizes: [],
+          hookShare: 0,
+          hookNotes: {},
+          spot: null,
           inserts:
             holes > 0
               ? [
                   {
-                    ...{ name: 'rivet pin', count: holes, massG: 0, volumeCm3: plate.pinCm3 },
-                    ...{ embeddedShare: 1, removed: true },
+                    name: 'rivet pin',
+                    count: holes,
+                    massG: 0,
+                    volumeCm3: plate.pinCm3,
+                    embeddedShare: 1,
+                    removed: true,
                   },
                 ]
               : [],

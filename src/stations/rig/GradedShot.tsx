@@ -51,7 +51,10 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
   const shotMm = shot?.part.gauge.sizes.diameterMm;
   if (!shotG || !shotMm) return <p className="quiet">Weigh and measure the shot first, at Build, Parts.</p>;
   const question: GradedQuestion = {
-    ...{ targetsG: targetsG ?? [], shotG, shotMm, sealMm: rig.wants.sealMm ?? 8 },
+    targetsG: targetsG ?? [],
+    shotG,
+    shotMm,
+    sealMm: rig.wants.sealMm ?? 8,
     besideG: of('swivel')?.part.massG ?? 0,
   };
   const name = draft.name.trim() || 'Cord weight';

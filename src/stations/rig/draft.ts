@@ -30,8 +30,14 @@ function recordsOf(items: readonly RigItem[]): RigItemRecord[] {
 export function newRig(kind: RigKindId, view: Shelf, wants: Readonly<Record<string, number>> = {}): RigDraft {
   const begun = beginRig(kind, rigShelf(view), matchLines(view), { wants });
   return {
-    ...{ family: null, from: null, name: '', kind, note: '' },
-    ...{ wants: { ...begun.wants }, picks: { ...begun.picks }, items: recordsOf(begun.items) },
+    family: null,
+    from: null,
+    name: '',
+    kind,
+    note: '',
+    wants: { ...begun.wants },
+    picks: { ...begun.picks },
+    items: recordsOf(begun.items),
   };
 }
 
@@ -57,7 +63,8 @@ export function laidAnew(
   const wants = { ...draft.wants, ...wishes.wants };
   const picks = { ...draft.picks, ...wishes.picks };
   const begun = beginRig(draft.kind, rigShelf(view), matchLines(view), {
-    ...{ wants, picks },
+    wants,
+    picks,
     chosen: chosenOf(rigOf(draft, view).items),
   });
   const items = recordsOf(begun.items);
@@ -111,7 +118,12 @@ export function withAdded(
 ): RigDraft {
   const isLine = piece.gauge.as === 'line';
   const added: RigItemRecord = {
-    ...{ id, place: null, binId: piece.binId, atMm: null, count: 1, isTurned: false },
+    id,
+    place: null,
+    binId: piece.binId,
+    atMm: null,
+    count: 1,
+    isTurned: false,
     on: isBranch ? (behind?.id ?? null) : (behind?.on ?? null),
     lengthMm: isLine ? 200 : piece.gauge.as === 'tube' ? 15 : null,
     ends: isLine ? ['knot', 'knot'] : null,

@@ -150,10 +150,17 @@ describe('the board and the runs', () => {
       .reduce((sum, { qty }) => sum + qty, 0);
     const rig = (await workshop.rigs.all()).find(({ name }) => name === 'Bass runner')!;
     await workshop.riggings.begin({
-      ...{ rigId: rig.id, count: 1, way: 'one-by-one', taken: [] },
+      rigId: rig.id,
+      count: 1,
+      way: 'one-by-one',
+      taken: [],
       cut: [
         {
-          ...{ binId: 'part-line-and-cord-1', lengthId, fromMm, leftMm: fromMm - 800, isKept: true },
+          binId: 'part-line-and-cord-1',
+          lengthId,
+          fromMm,
+          leftMm: fromMm - 800,
+          isKept: true,
           cuts: [{ name: 'Leader, 400 mm', lengthMm: 400, count: 2 }],
         },
       ],

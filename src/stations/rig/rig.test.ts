@@ -147,7 +147,13 @@ describe('what a run takes', () => {
 
 describe('what the maker knows', () => {
   const learned = (end: 'knot' | 'crimp-loop', binId: string | null, mm: number) => ({
-    ...{ id: `${end}-${binId}`, end, binId, mm, cutMm: 200, madeMm: 100, at: 1 },
+    id: `${end}-${binId}`,
+    end,
+    binId,
+    mm,
+    cutMm: 200,
+    madeMm: 100,
+    at: 1,
   });
   const cable = named('Cable 18 kg').binId;
 

@@ -31,7 +31,11 @@ describe('rollText', () => {
 
 describe('CutBars', () => {
   const cut = (to: Partial<CutLength>): CutLength => ({
-    ...{ binId: 'b', lengthId: 'r', fromMm: 1000, leftMm: 100, isKept: false },
+    binId: 'b',
+    lengthId: 'r',
+    fromMm: 1e3,
+    leftMm: 100,
+    isKept: false,
     cuts: [
       { name: 'a', lengthMm: 300, count: 2 },
       { name: 'b', lengthMm: 150, count: 2 },

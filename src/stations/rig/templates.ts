@@ -29,17 +29,22 @@ export function markBoard(title: string, rig: Rig, cuts: readonly RigCut[]): Boa
   const zero: BoardMark = { atMm: 0, label: 'stop', isLong: true };
   const strips: BoardStrip[] = [
     {
-      ...{ caption: 'Where it lies: eyes on the long lines', heightMm: STRIP_MM, paths: [] },
+      caption: 'Where it lies: eyes on the long lines',
+      heightMm: STRIP_MM,
+      paths: [],
       lengthMm: mm(laid.lengthMm),
       marks: lies.map(({ item, fromMm }) => ({
-        ...{ atMm: mm(fromMm), label: `${numberText(fromMm, 4)} ${item.part.name}` },
+        atMm: mm(fromMm),
+        label: `${numberText(fromMm, 4)} ${item.part.name}`,
         isLong: item.part.gauge.as === 'hook',
       })),
     },
     ...(cutMarks.length > 0
       ? [
           {
-            ...{ caption: 'Cut to', heightMm: STRIP_MM, paths: [] },
+            caption: 'Cut to',
+            heightMm: STRIP_MM,
+            paths: [],
             lengthMm: Math.max(...cutMarks.map(({ atMm }) => atMm)),
             marks: [zero, ...cutMarks.sort((a, b) => a.atMm - b.atMm)],
           },
@@ -54,9 +59,13 @@ export function beadGauge(title: string, question: GradedQuestion): Board {
   const { sealMm } = question;
   const set = gradedWeights(question);
   return {
-    ...{ title, subtitle: 'Gauge for weights in cord', notes: NOTES },
+    title,
+    subtitle: 'Gauge for weights in cord',
+    notes: NOTES,
     strips: set.map(({ targetG, shots, cordMm, massG }) => ({
-      ...{ heightMm: 16, paths: [], lengthMm: mm(cordMm) },
+      heightMm: 16,
+      paths: [],
+      lengthMm: mm(cordMm),
       caption: `${numberText(targetG, 3)} g: ${shots} shot, comes to ${numberText(massG, 3)} g`,
       marks: [
         { atMm: 0, label: 'end', isLong: true },
@@ -74,11 +83,9 @@ export function drillPattern(title: string, plate: Parameters<typeof castPlate>[
   const [middle, half, r] = [longMm / 2, wideMm / 2, mm(holeMm / 2)];
   const spots = rivetSpots(longMm, holes).map((x) => mm(middle + x));
   return {
-    ...{
-      title,
-      subtitle: 'Drill pattern',
-      notes: ['Center-punch the crosses. Clamp it, never hold it by hand. Eye protection.'],
-    },
+    title,
+    subtitle: 'Drill pattern',
+    notes: ['Center-punch the crosses. Clamp it, never hold it by hand. Eye protection.'],
     strips: [
       {
         caption: `Plate ${numberText(longMm, 3)} × ${numberText(wideMm, 3)} mm, holes ${numberText(holeMm, 3)} mm`,
@@ -104,19 +111,15 @@ export function bendPattern(frame: RigPiece): Board {
   const rise = upperMm * Math.sin(turn);
   const reach = Math.max(lowerMm, upperMm * Math.cos(turn));
   return {
-    ...{
-      title: frame.name,
-      subtitle: 'Bend pattern',
-      notes: ['Lay the wire on the lines after every bend. Cut ends fly: eye protection.'],
-    },
+    title: frame.name,
+    subtitle: 'Bend pattern',
+    notes: ['Lay the wire on the lines after every bend. Cut ends fly: eye protection.'],
     strips: [
       {
-        ...{
-          caption: 'Straight: bend at the line',
-          lengthMm: mm(lowerMm + upperMm),
-          heightMm: 14,
-          paths: [],
-        },
+        caption: 'Straight: bend at the line',
+        lengthMm: mm(lowerMm + upperMm),
+        heightMm: 14,
+        paths: [],
         marks: [
           { atMm: 0, label: 'head', isLong: true },
           { atMm: mm(lowerMm), label: `bend ${numberText(spreadDeg, 3)}°`, isLong: true },
@@ -124,7 +127,10 @@ export function bendPattern(frame: RigPiece): Board {
         ],
       },
       {
-        ...{ caption: 'As it is to lie', lengthMm: mm(reach), heightMm: mm(rise + 12), marks: [] },
+        caption: 'As it is to lie',
+        lengthMm: mm(reach),
+        heightMm: mm(rise + 12),
+        marks: [],
         paths: [
           `M0 ${mm(rise / 2)}L${mm(lowerMm)} ${mm(rise / 2)}`,
           `M0 ${mm(rise / 2)}L${mm(upperMm * Math.cos(turn))} ${mm(-rise / 2)}`,

@@ -80,10 +80,7 @@ const Drawer = memo(function Drawer({ row, isChosen, onChoose }: DrawerProps) {
       <span
         className={styles.content}
         data-kind={bin.kind}
-        style={{
-          height: `${Math.round(fill * 100)}%`,
-          ...contentStyle(bin, state !== 'well'),
-        }}
+        style={{ height: `${Math.round(fill * 100)}%`, ...contentStyle(bin, state !== 'well') }}
         aria-hidden="true"
       />
       <span className={styles.front}>

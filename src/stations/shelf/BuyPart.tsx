@@ -38,7 +38,10 @@ export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => v
         : dayjs(workshop.now()).add(seller.leadDays, 'day').format('YYYY-MM-DD');
     const kept = await workshop.buying.order(
       plan.orders.map(({ sellerId, lines, postage }) => ({
-        ...{ sellerId, postage, note: '', dueOn: day(view.sellers.find(({ id }) => id === sellerId)) },
+        sellerId,
+        postage,
+        note: '',
+        dueOn: day(view.sellers.find(({ id }) => id === sellerId)),
         lines: lines.flatMap(({ packId, packs, priceEach }) => {
           const pack = view.packs.find(({ id }) => id === packId);
           return pack

@@ -43,18 +43,20 @@ export function PackForm({ binId, onClose }: { readonly binId: string; readonly 
     const seller =
       sellerId === NEW
         ? await workshop.buying.saveSeller({
-            ...{
-              name: sellerName.trim(),
-              postage: postage ?? 0,
-              freeFrom,
-              leadDays,
-              note: '',
-              retired: false,
-            },
+            name: sellerName.trim(),
+            postage: postage ?? 0,
+            freeFrom,
+            leadDays,
+            note: '',
+            retired: false,
           })
         : null;
     await workshop.buying.savePack({
-      ...{ binId, sellerId: seller?.id ?? sellerId, qty, price, retired: false },
+      binId,
+      sellerId: seller?.id ?? sellerId,
+      qty,
+      price,
+      retired: false,
       breaks: from !== null && from > 1 && breakPrice !== null ? [{ from, price: breakPrice }] : [],
       pricedOn: dayjs(workshop.now()).format('YYYY-MM-DD'),
     });

@@ -109,7 +109,9 @@ describe('what a bin says of itself', () => {
     await waitFor(() => expect(closed).toBe(1));
     expect((await workshop.shelf.bins()).find(({ id }) => id === bin.id)).toEqual({
       ...bin,
-      ...{ lowAt: 10, fillTo: 40, keepApart: 'painted' },
+      lowAt: 10,
+      fillTo: 40,
+      keepApart: 'painted',
     });
   });
 });

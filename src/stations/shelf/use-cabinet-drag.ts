@@ -41,7 +41,8 @@ export function useCabinetDrag({ drawers, onPlace, onNoRoom, onFile }: CabinetDr
     const rowHeight = Number.parseFloat(getComputedStyle(grid.current ?? document.body).gridAutoRows);
     if (!box || !(rowHeight > 0)) return null;
     const cell = {
-      ...{ columns: drawer.columns, rows: drawer.rows },
+      columns: drawer.columns,
+      rows: drawer.rows,
       column: Math.round(drawer.column + delta.x / (box.width / CABINET_COLUMNS)),
       row: Math.round(drawer.row + delta.y / rowHeight),
     };

@@ -18,7 +18,14 @@ interface ListState {
 }
 
 const REST: ListState = {
-  ...{ is: 'rest', name: '', list: null, columns: null, reading: null, share: 0, problem: null, said: null },
+  is: 'rest',
+  name: '',
+  list: null,
+  columns: null,
+  reading: null,
+  share: 0,
+  problem: null,
+  said: null,
 };
 
 /** A list on its way in: chosen, its columns named, read, looked over, accepted. Nothing is written before that. */

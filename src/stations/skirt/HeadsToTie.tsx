@@ -56,7 +56,10 @@ function WaitingRow({
     (): JigChoice =>
       bin?.kind === 'head'
         ? {
-            ...{ style: bin.style, nominalG: bin.nominalG, hookBinId: bin.hookBinId, coatId: bin.coatId },
+            style: bin.style,
+            nominalG: bin.nominalG,
+            hookBinId: bin.hookBinId,
+            coatId: bin.coatId,
             ...(line?.guardBinId ? { guardBinId: line.guardBinId } : {}),
             collarBinId: line?.collarBinId ?? null,
           }

@@ -186,9 +186,7 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
               value={flake.sizeMm}
               onChange={(sizeMm) =>
                 sizeMm !== null &&
-                set({
-                  flakes: bin.flakes.map((each, at) => (at === index ? { ...each, sizeMm } : each)),
-                })
+                set({ flakes: bin.flakes.map((each, at) => (at === index ? { ...each, sizeMm } : each)) })
               }
             />
             <Button size="small" onClick={() => set({ flakes: bin.flakes.filter((_, at) => at !== index) })}>

@@ -26,7 +26,10 @@ const TEN = 10;
 function cardStep(step: HoldStep, dries: CardStep['dries']): CardStep {
   const { id, title, how, count, mistakes } = step;
   return {
-    ...{ id, title, how, dries },
+    id,
+    title,
+    how,
+    dries,
     count: count && { of: COUNT_WORDS[count.of].toLowerCase(), times: count.times },
     mistakes: mistakes.map((each) => `${MISTAKES[each].name}. ${MISTAKES[each].mend}`),
   };

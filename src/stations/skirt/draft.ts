@@ -176,7 +176,15 @@ export function withHold(draft: SkirtDraft, id: HoldId): SkirtDraft {
 export function recipeOf(draft: SkirtDraft): NewSkirt {
   const { family, name, prey, layers, hold, counts, collar, wrap, tails, shownOn, note } = draft;
   return {
-    ...{ family, layers, hold, counts, collar, wrap, tails, shownOn, note },
+    family,
+    layers,
+    hold,
+    counts,
+    collar,
+    wrap,
+    tails,
+    shownOn,
+    note,
     name: name.trim(),
     prey: prey.trim(),
   };

@@ -30,14 +30,21 @@ export function exportSkirt(skirt: Skirt, view: BenchView): string {
   const nameOf = (binId: string | null) => (binId === null ? null : (view.binById.get(binId)?.name ?? null));
   const { name, prey, note, hold, counts, collar, wrap, tails, shownOn } = skirt;
   return writeSkirtFile({
-    ...{ name, prey, note, materials, layers, hold, counts },
+    name,
+    prey,
+    note,
+    materials,
+    layers,
+    hold,
+    counts,
     collar: {
       name: nameOf(collar.binId),
       diameterMm: collar.diameterMm,
       atShare: collar.atShare,
       headSideMm: collar.headSideMm,
     },
-    ...{ wrap, tails },
+    wrap,
+    tails,
     shownOn: {
       style: shownOn.style,
       nominalG: shownOn.nominalG,

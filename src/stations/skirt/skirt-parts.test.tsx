@@ -123,13 +123,14 @@ describe('the skirt station', () => {
   it('refuses to begin a second run, and shows the one under way', async () => {
     const { workshop } = await renderBench(<SkirtStation />);
     const begun = await workshop.tyings.begin({
-      ...{ skirtId: 'skirt-ember-shrimp-1', count: 2, way: 'one-by-one' as const, headBinId: null },
-      ...{
-        ticketId: null,
-        lineId: null,
-        swaps: [],
-        taken: [{ binId: 'tab-straw', pieces: [{ share: 1, count: 2 }], qty: 0 }],
-      },
+      skirtId: 'skirt-ember-shrimp-1',
+      count: 2,
+      way: 'one-by-one' as const,
+      headBinId: null,
+      ticketId: null,
+      lineId: null,
+      swaps: [],
+      taken: [{ binId: 'tab-straw', pieces: [{ share: 1, count: 2 }], qty: 0 }],
     });
     expect(begun.ok).toBe(true);
     fireEvent.click(screen.getByRole('radio', { name: 'Tie' }));

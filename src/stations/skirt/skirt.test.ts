@@ -23,7 +23,7 @@ const shelf = (binId: string) => view.binById.get(binId)!;
 describe('the board', () => {
   it('shows the newest version of each recipe, and all of them by family', () => {
     const board = newestByFamily(view.skirts);
-    expect(board.map(({ name }) => name)).toEqual([...board.map(({ name }) => name)].sort());
+    expect(board.map(({ name }) => name)).toEqual(board.map(({ name }) => name).sort());
     expect(board.find(({ name }) => name === 'Reed perch')!.version).toBe(3);
     expect(versionsOf('reed-perch', view.skirts).map(({ version }) => version)).toEqual([3, 2, 1]);
     expect(newestByFamily(view.skirts.map((skirt) => ({ ...skirt, retired: true })))).toEqual([]);
@@ -66,7 +66,11 @@ describe('what a run takes', () => {
     const plan = planRun(perch, 3, view);
     const tying = {
       ...view.tyings[0]!,
-      ...{ skirtId: perch.id, count: 3, taken: takenOf(plan), swaps: [], putBack: [] },
+      skirtId: perch.id,
+      count: 3,
+      taken: takenOf(plan),
+      swaps: [],
+      putBack: [],
     };
     expect(putBackOf(tying, perch, 0, view)).toEqual(tying.taken);
     const back = putBackOf(tying, perch, 3, view);
@@ -188,7 +192,10 @@ describe('a recipe as a file', () => {
       ['Collar, ember fleck', 'Guard, reed green', 'Jig hook 3/0', 'Reed shiner'].sort(),
     );
     expect(binFor(reading.file.materials[3]!)).toMatchObject({
-      ...{ kind: 'strand', name: 'Tab, ember fleck', unit: 'pieces', massG: null },
+      kind: 'strand',
+      name: 'Tab, ember fleck',
+      unit: 'pieces',
+      massG: null,
       flakes: [{ hex: '#f2c27a', sizeMm: 0.4 }],
     });
   });

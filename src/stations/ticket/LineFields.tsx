@@ -48,10 +48,7 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
             value={line.style}
             options={HEAD_STYLES.map((each) => ({ value: each.key, label: each.name }))}
             onChange={(key) =>
-              set({
-                style: key,
-                ...(findStyle(key)?.isHooked ? {} : { hookBinId: null, skirtId: null }),
-              })
+              set({ style: key, ...(findStyle(key)?.isHooked ? {} : { hookBinId: null, skirtId: null }) })
             }
           />
         </FieldShell>

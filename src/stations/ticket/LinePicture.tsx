@@ -28,7 +28,11 @@ export function LinePicture(line: LinePictureProps) {
     () =>
       skirt && nominalG !== null
         ? jigOf(skirt, view, {
-            ...{ style, nominalG, hookBinId, coatId, collarBinId },
+            style,
+            nominalG,
+            hookBinId,
+            coatId,
+            collarBinId,
             guardBinId: guardBinId ?? skirt.shownOn.guardBinId,
           })
         : null,

@@ -85,7 +85,12 @@ export function newDraft(lineId: string, metals: readonly MetalBin[]): TicketDra
 export function draftOf(ticket: Ticket): TicketDraft {
   const { id, title, buyer, toleranceShare, note, lines, wares } = ticket;
   return {
-    ...{ ticketId: id, title, buyer, toleranceShare, note, lines },
+    ticketId: id,
+    title,
+    buyer,
+    toleranceShare,
+    note,
+    lines,
     wares: wares.map(({ kind, family, ...ware }) => ({ ...ware, of: `${kind}:${family}` })),
   };
 }

@@ -1,6 +1,4 @@
 import type { KeyMap } from '@/station-kit/key-map';
 
 /** The keys among the tickets. */
-export const TICKET_KEYS: KeyMap<'add'> = {
-  add: { press: ['n'], shows: 'N', does: 'a new ticket' },
-};
+export const TICKET_KEYS: KeyMap<'add'> = { add: { press: ['n'], shows: 'N', does: 'a new ticket' } };

@@ -21,7 +21,10 @@ export function newNote(view: Pick<BenchView, 'waterNotes'>): NoteDraft {
   return {
     ...PLAIN_NOTE,
     ...groundOf(place, view),
-    ...{ hours: null, place, of: last?.of ?? null, weightG: last?.weightG ?? null },
+    hours: null,
+    place,
+    of: last?.of ?? null,
+    weightG: last?.weightG ?? null,
   };
 }
 

@@ -64,14 +64,27 @@ export function replacementTicket(
       const metal = metalBinId ?? anyMetal?.id;
       if (metal === undefined) continue;
       lines.push({
-        ...{ id: newId(), style, nominalG, count, hookBinId, coatId, skirtId, metalBinId: metal },
-        ...{ guardBinId: null, collarBinId: null, dueOn: null },
+        id: newId(),
+        style,
+        nominalG,
+        count,
+        hookBinId,
+        coatId,
+        skirtId,
+        metalBinId: metal,
+        guardBinId: null,
+        collarBinId: null,
+        dueOn: null,
       });
     }
   }
   if (lines.length + wares.length === 0) return null;
   return {
-    ...{ title: 'Replace what the water took', buyer: null, toleranceShare: 0.05, lines, wares },
+    title: 'Replace what the water took',
+    buyer: null,
+    toleranceShare: 0.05,
+    lines,
+    wares,
     note: skirts.length > 0 ? `Tie loose skirts too: ${skirts.join(', ')}.` : '',
   };
 }

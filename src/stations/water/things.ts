@@ -32,24 +32,42 @@ const newestFirst = (a: { version: number }, b: { version: number }) => b.versio
 export function fishableThings(view: BenchView): FishableThing[] {
   const lastFished = new Map<string, number>();
   for (const { of, at } of view.waterNotes) if (of) lastFished.set(keyOf(of), at);
-  const builds = [...view.builds].sort(newestFirst).map((build): FishableThing => ({
-    ...{ id: build.id, group: 'Baits', of: { kind: 'build', id: build.id } },
-    ...{ name: `${build.name} ${build.version}`, weightG: build.head?.nominalG ?? null },
-  }));
-  const rigs = [...view.rigs].sort(newestFirst).map((rig): FishableThing => ({
-    ...{ id: rig.id, group: 'Rigs', of: { kind: 'rig', id: rig.id }, name: `${rig.name} ${rig.version}` },
-    weightG: null,
-  }));
-  const skirts = [...view.skirts].sort(newestFirst).map((skirt): FishableThing => ({
-    ...{ id: skirt.id, group: 'Skirts', of: { kind: 'skirt', id: skirt.id } },
-    ...{ name: `${skirt.name} ${skirt.version}`, weightG: null },
-  }));
+  const builds = [...view.builds]
+    .sort(newestFirst)
+    .map((build): FishableThing => ({
+      id: build.id,
+      group: 'Baits',
+      of: { kind: 'build', id: build.id },
+      name: `${build.name} ${build.version}`,
+      weightG: build.head?.nominalG ?? null,
+    }));
+  const rigs = [...view.rigs]
+    .sort(newestFirst)
+    .map((rig): FishableThing => ({
+      id: rig.id,
+      group: 'Rigs',
+      of: { kind: 'rig', id: rig.id },
+      name: `${rig.name} ${rig.version}`,
+      weightG: null,
+    }));
+  const skirts = [...view.skirts]
+    .sort(newestFirst)
+    .map((skirt): FishableThing => ({
+      id: skirt.id,
+      group: 'Skirts',
+      of: { kind: 'skirt', id: skirt.id },
+      name: `${skirt.name} ${skirt.version}`,
+      weightG: null,
+    }));
   const heads = view.bins.flatMap((bin): FishableThing[] => {
     if (bin.kind !== 'head') return [];
     const coat = bin.coatId === null ? '' : `, ${view.coatById.get(bin.coatId)?.name ?? ''}`;
     return [
       {
-        ...{ id: bin.id, group: 'Heads', of: { kind: 'head', id: bin.id }, weightG: bin.nominalG },
+        id: bin.id,
+        group: 'Heads',
+        of: { kind: 'head', id: bin.id },
+        weightG: bin.nominalG,
         name: `${headText(bin, view.binById, 'g')}${coat}`,
       },
     ];

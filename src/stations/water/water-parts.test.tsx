@@ -54,7 +54,12 @@ describe('a note from the water', () => {
     const all = await workshop.water.all();
     expect(all).toHaveLength(before + 1);
     expect(all.find(({ note }) => note === 'Took on the drop')).toMatchObject({
-      ...{ hours: 1.5, fish: 1, lost: 1, fishMm: [420], feel: 'too-light', sky: 'rain' },
+      hours: 1.5,
+      fish: 1,
+      lost: 1,
+      fishMm: [420],
+      feel: 'too-light',
+      sky: 'rain',
       lostTo: [{ how: 'snag', count: 1 }],
     });
   });

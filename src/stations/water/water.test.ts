@@ -14,7 +14,9 @@ const build = demo.builds.find(({ name }) => name === 'Quay tandem')!;
 let names = 0;
 const note = (change: Partial<WaterNote>): WaterNote => ({
   ...PLAIN_NOTE,
-  ...{ id: `n${(names += 1)}`, at: names, place: 'Weir' },
+  id: `n${(names += 1)}`,
+  at: names,
+  place: 'Weir',
   ...change,
 });
 const withNotes = (...waterNotes: WaterNote[]) => viewOf({ ...demo, waterNotes });

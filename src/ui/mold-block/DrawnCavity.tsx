@@ -38,13 +38,7 @@ export function DrawnCavity({ cavity, mark, px, gradients, isChosen, isPressed, 
     onTap?.();
   };
   const tapping = onTap
-    ? {
-        role: 'button',
-        tabIndex: 0,
-        'aria-pressed': isPressed,
-        onClick: onTap,
-        onKeyDown: press,
-      }
+    ? { role: 'button', tabIndex: 0, 'aria-pressed': isPressed, onClick: onTap, onKeyDown: press }
     : { role: 'img' };
   const outside = inHead || mark.state === 'misfilled' ? null : mark.mark;
   const foot = [outside, mark.foot].filter(Boolean).join(', ');

@@ -9,18 +9,17 @@ const gauge = (
   as: PartGauge['as'],
   sizes: PartGauge['sizes'],
   line: PartGauge['line'] = null,
-): PartGauge => ({
-  ...{ as, sizes, form: null, plastic: null, bend: null, basis: 'measured', line },
-});
+): PartGauge => ({ as, sizes, form: null, plastic: null, bend: null, basis: 'measured', line });
 const item = (id: string, of: PartGauge, to: Partial<RigItem> = {}): RigItem => ({
-  ...{
-    id,
-    place: null,
-    part: { binId: id, name: `the ${id}`, gauge: of, massG: 1 },
-    on: null,
-    lengthMm: null,
-  },
-  ...{ ends: null, atMm: null, count: 1, isTurned: false },
+  id,
+  place: null,
+  part: { binId: id, name: `the ${id}`, gauge: of, massG: 1 },
+  on: null,
+  lengthMm: null,
+  ends: null,
+  atMm: null,
+  count: 1,
+  isTurned: false,
   ...to,
 });
 const RIG = {

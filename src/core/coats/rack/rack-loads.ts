@@ -46,9 +46,11 @@ export async function rackLoads(
   const cures = [...new Set(hangable.flatMap((group) => group.cures))].sort((a, b) => a - b);
   const { variables, unknowns } = listUnknowns(hangable, patterns, cures, cureMinutes);
   const rows = writeRows(hangable, sizes, patterns, cures, rack, unknowns);
-  const answer = await solveIntegerProgram(variables, rows, {
-    ...(options.timeLimitS === undefined ? {} : { timeLimitS: options.timeLimitS }),
-  });
+  const answer = await solveIntegerProgram(
+    variables,
+    rows,
+    options.timeLimitS === undefined ? {} : { timeLimitS: options.timeLimitS },
+  );
   if (answer.values.length === 0) return { loads: [], optimal: false, refused: groups.map(({ key }) => key) };
 
   const value = (index: number | undefined) => (index === undefined ? 0 : (answer.values[index] ?? 0));

@@ -41,12 +41,17 @@ const hasRear = (picks: RigQuestion['picks']) => picks.rear !== 'none';
 
 function tube(id: string, name: string, hookAt: string): RigPlace {
   return {
-    ...{ id, name, takes: ['tube'], isNeeded: false },
+    id,
+    name,
+    takes: ['tube'],
+    isNeeded: false,
     wish: ({ chosen, matches }) => {
       const on = chosen[hookAt];
       const over = on?.gauge.sizes;
       return {
-        ...{ size: 'holeMm', value: (over?.eyeMm ?? 1.5) + 2 * (over?.wireMm ?? 1), how: 'at-least' },
+        size: 'holeMm',
+        value: (over?.eyeMm ?? 1.5) + 2 * (over?.wireMm ?? 1),
+        how: 'at-least',
         fits: (piece) => !on || seatTube(piece, on, chosen.cable ?? null, matches)?.verdict === 'fits',
       };
     },
@@ -58,7 +63,10 @@ const places: readonly RigPlace[] = [
   bearing('top', 'Ring or swivel', ['solid', 'swivel', 'ring'], false),
   CABLE,
   {
-    ...{ id: 'crimp', name: 'Crimp', takes: ['crimp'], isNeeded: true },
+    id: 'crimp',
+    name: 'Crimp',
+    takes: ['crimp'],
+    isNeeded: true,
     wish: ({ chosen: { cable }, matches }) => {
       const value = (cable && crimpFor(cable, matches)) ?? 1;
       return { size: 'holeMm', value, how: 'nearest' };
@@ -143,8 +151,11 @@ export const cableSet: RigKind = {
     const [front, rear] = [of('front-tube'), of('rear-tube')];
     if (front?.lengthMm && rear?.lengthMm && front.lengthMm <= rear.lengthMm) {
       found.push({
-        ...{ code: 'tube-order', weight: 'stop', at: [front.id, rear.id] },
-        ...{ frontMm: front.lengthMm, rearMm: rear.lengthMm },
+        code: 'tube-order',
+        weight: 'stop',
+        at: [front.id, rear.id],
+        frontMm: front.lengthMm,
+        rearMm: rear.lengthMm,
       });
     }
     const between = items.find(({ id }) => id === 'between');
@@ -161,8 +172,12 @@ export const cableSet: RigKind = {
       const rearHook = of('rear');
       if (overMm >= 0 && rearHook) {
         found.push({
-          ...{ code: 'hooks-meet', weight: 'stop', at: [between.id] },
-          ...{ name: frontHook.part.name, next: rearHook.part.name, overMm },
+          code: 'hooks-meet',
+          weight: 'stop',
+          at: [between.id],
+          name: frontHook.part.name,
+          next: rearHook.part.name,
+          overMm,
         });
       }
     }

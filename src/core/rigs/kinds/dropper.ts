@@ -49,7 +49,8 @@ export const dropper: RigKind = {
         ...(joint && drop
           ? [
               itemOf('drop', drop, {
-                ...{ id: `drop-${nth}`, on: `${at}-${nth}` },
+                id: `drop-${nth}`,
+                on: `${at}-${nth}`,
                 ...line(wanted(question, DROP), 'knot', 'snell'),
               }),
             ]
@@ -81,8 +82,12 @@ export const dropper: RigKind = {
       return overMm > 0
         ? [
             {
-              ...{ code: 'hooks-meet' as const, weight: 'mind' as const, at: [before.id, joint.id], overMm },
-              ...{ name: 'one dropper', next: 'the next' },
+              code: 'hooks-meet' as const,
+              weight: 'mind' as const,
+              at: [before.id, joint.id],
+              overMm,
+              name: 'one dropper',
+              next: 'the next',
             },
           ]
         : [];

@@ -48,7 +48,10 @@ export const feeder: RigKind = {
   places: [
     knotted('main', 'Main line'),
     {
-      ...{ id: 'body', name: 'Feeder body', takes: ['feeder'], isNeeded: true },
+      id: 'body',
+      name: 'Feeder body',
+      takes: ['feeder'],
+      isNeeded: true,
       wish: ({ wants }) => ({
         size: 'diameterMm',
         value: 24 + (wants.castG ?? CAST.usual) / 6,
@@ -67,7 +70,10 @@ export const feeder: RigKind = {
       isNeeded: false,
     },
     {
-      ...{ id: 'stop', name: 'Stop', takes: ['stop', 'bead'], isNeeded: false },
+      id: 'stop',
+      name: 'Stop',
+      takes: ['stop', 'bead'],
+      isNeeded: false,
       when: ({ stop }) => stop !== 'loop',
       wish: () => ({ size: 'lengthMm', value: 6, how: 'nearest' }),
     },

@@ -32,13 +32,19 @@ export const floatRig: RigKind = {
   places: [
     knotted('main', 'Main line'),
     {
-      ...{ id: 'stop', name: 'Stop', takes: ['stop', 'bead'], isNeeded: true },
+      id: 'stop',
+      name: 'Stop',
+      takes: ['stop', 'bead'],
+      isNeeded: true,
       when: ({ float }) => float === 'slider',
       wish: () => null,
     },
-    { ...{ id: 'float', name: 'Float', takes: ['float'], isNeeded: true }, wish: () => null },
+    { id: 'float', name: 'Float', takes: ['float'], isNeeded: true, wish: () => null },
     {
-      ...{ id: 'shot', name: 'Shot', takes: ['shot'], isNeeded: true },
+      id: 'shot',
+      name: 'Shot',
+      takes: ['shot'],
+      isNeeded: true,
       wish: () => ({ size: 'massG', value: 0.3, how: 'nearest' }),
     },
     bearing('swivel', 'Swivel', ['swivel']),

@@ -25,7 +25,7 @@ export const hookChange: RigKind = {
     },
   ],
   places: [
-    { ...{ id: 'lure', name: 'Lure', takes: ['lure'], isNeeded: false }, wish: () => null },
+    { id: 'lure', name: 'Lure', takes: ['lure'], isNeeded: false, wish: () => null },
     { ...splitRing('belly-ring', 'Belly ring'), when: ({ hangers }) => hangers !== 'one' },
     {
       ...hook('belly', 'Belly hook', ({ wants }) => (wants.bodyMm ?? BODY.usual) * GAPE_SHARE, 3),
@@ -56,8 +56,12 @@ export const hookChange: RigKind = {
       reach('belly-ring', 'belly') + reach('tail-ring', 'tail') - (rig.wants.apartMm ?? APART.usual);
     if (belly && tail && overMm > 0) {
       found.push({
-        ...{ code: 'hooks-meet', weight: 'mind', at: [belly.id, tail.id] },
-        ...{ name: belly.part.name, next: tail.part.name, overMm },
+        code: 'hooks-meet',
+        weight: 'mind',
+        at: [belly.id, tail.id],
+        name: belly.part.name,
+        next: tail.part.name,
+        overMm,
       });
     }
     return found;

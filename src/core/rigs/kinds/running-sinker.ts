@@ -24,12 +24,18 @@ export const runningSinker: RigKind = {
   places: [
     knotted('main', 'Main line'),
     {
-      ...{ id: 'upper-stop', name: 'Upper stop', takes: ['stop', 'bead'], isNeeded: true },
+      id: 'upper-stop',
+      name: 'Upper stop',
+      takes: ['stop', 'bead'],
+      isNeeded: true,
       when: ({ way }) => way === 'fixed',
       wish: () => null,
     },
     {
-      ...{ id: 'sinker', name: 'Sinker', takes: ['weight'], isNeeded: true },
+      id: 'sinker',
+      name: 'Sinker',
+      takes: ['weight'],
+      isNeeded: true,
       wish: ({ wants }) => ({ size: 'massG', value: wants.sinkerG ?? SINKER.usual, how: 'nearest' }),
     },
     bead('main', true),

@@ -35,7 +35,10 @@ export const shotCord: RigKind = {
       wish: () => ({ size: 'lengthMm', value: 8, how: 'nearest' }),
     },
     {
-      ...{ id: 'shot', name: 'Shot', takes: ['shot'], isNeeded: true },
+      id: 'shot',
+      name: 'Shot',
+      takes: ['shot'],
+      isNeeded: true,
       wish: ({ wants }) => ({
         size: 'massG',
         value: Math.max(0.2, (wants.targetG ?? TARGET.usual) / 30),
@@ -43,9 +46,15 @@ export const shotCord: RigKind = {
       }),
     },
     {
-      ...{ id: 'cord', name: 'Hollow cord', takes: ['line'], line: ['hollow'], isNeeded: true },
+      id: 'cord',
+      name: 'Hollow cord',
+      takes: ['line'],
+      line: ['hollow'],
+      isNeeded: true,
       wish: ({ chosen: { shot } }) => ({
-        ...{ size: 'diameterMm', value: shot?.gauge.sizes.diameterMm ?? 4, how: 'at-least' },
+        size: 'diameterMm',
+        value: shot?.gauge.sizes.diameterMm ?? 4,
+        how: 'at-least',
       }),
     },
   ],
@@ -74,17 +83,26 @@ export const shotCord: RigKind = {
       ...(cord && shot && boreMm !== undefined && shotMm !== undefined && shotMm > boreMm
         ? [
             {
-              ...{ code: 'hole-small' as const, weight: 'stop' as const, at: [cord.id, shot.id] },
-              ...{ name: cord.part.name, holeMm: boreMm, over: shot.part.name, overMm: shotMm },
+              code: 'hole-small' as const,
+              weight: 'stop' as const,
+              at: [cord.id, shot.id],
+              name: cord.part.name,
+              holeMm: boreMm,
+              over: shot.part.name,
+              overMm: shotMm,
             },
           ]
         : []),
       ...(cord && shot && roomMm < -0.05
         ? [
             {
-              ...{ code: 'hole-small' as const, weight: 'stop' as const, at: [cord.id] },
-              ...{ name: `${cord.part.name} between its seals`, holeMm: (cord.lengthMm ?? 0) - 2 * sealMm },
-              ...{ over: `${shot.count} × ${shot.part.name}`, overMm: shot.count * (shotMm ?? 0) },
+              code: 'hole-small' as const,
+              weight: 'stop' as const,
+              at: [cord.id],
+              name: `${cord.part.name} between its seals`,
+              holeMm: (cord.lengthMm ?? 0) - 2 * sealMm,
+              over: `${shot.count} × ${shot.part.name}`,
+              overMm: shot.count * (shotMm ?? 0),
             },
           ]
         : []),

@@ -18,17 +18,15 @@ export function put(question: Pick<RigQuestion, 'chosen'>, place: string, lay: L
 
 export function itemOf(place: string, part: RigPiece, lay: Lay = {}): RigItem {
   return {
-    ...{
-      id: place,
-      place,
-      part,
-      on: null,
-      lengthMm: null,
-      ends: null,
-      atMm: null,
-      count: 1,
-      isTurned: false,
-    },
+    id: place,
+    place,
+    part,
+    on: null,
+    lengthMm: null,
+    ends: null,
+    atMm: null,
+    count: 1,
+    isTurned: false,
     ...lay,
   };
 }
@@ -64,13 +62,21 @@ export function bears({ wants }: RigQuestion, share: number): RigWish {
 /** A line tied by knots that holds the load. */
 export function knotted(id: string, name: string, isNeeded = true): RigPlace {
   return {
-    ...{ id, name, takes: ['line'], line: ['strand'], isNeeded },
+    id,
+    name,
+    takes: ['line'],
+    line: ['strand'],
+    isNeeded,
     wish: (question) => bears(question, KNOT_SHARE),
   };
 }
 
 export const CABLE: RigPlace = {
-  ...{ id: 'cable', name: 'Cable', takes: ['line'], line: ['cable'], isNeeded: true },
+  id: 'cable',
+  name: 'Cable',
+  takes: ['line'],
+  line: ['cable'],
+  isNeeded: true,
   wish: (question) => bears(question, CRIMP_SHARE),
 };
 
@@ -87,9 +93,14 @@ export function hook(
   points = 1,
 ): RigPlace {
   return {
-    ...{ id, name, takes: ['hook'], isNeeded: true },
+    id,
+    name,
+    takes: ['hook'],
+    isNeeded: true,
     wish: (question) => ({
-      ...{ size: 'gapeMm', value: gapeMm(question), how: 'nearest' },
+      size: 'gapeMm',
+      value: gapeMm(question),
+      how: 'nearest',
       fits: ({ gauge }) => (gauge.sizes.points ?? 1) === points,
     }),
   };
@@ -98,7 +109,10 @@ export function hook(
 /** A bead as the line wants it. */
 export function bead(lineAt: string, isNeeded = false): RigPlace {
   return {
-    ...{ id: 'bead', name: 'Bead', takes: ['bead'], isNeeded },
+    id: 'bead',
+    name: 'Bead',
+    takes: ['bead'],
+    isNeeded,
     wish: ({ chosen, matches }) => {
       const lineMm = chosen[lineAt]?.gauge.sizes.diameterMm ?? 0.5;
       const takes = findMatch(matches, 'bead-by-line', lineMm)?.takes ?? 4;
@@ -110,7 +124,10 @@ export function bead(lineAt: string, isNeeded = false): RigPlace {
 /** A ring as the load wants it. */
 export function splitRing(id: string, name: string, isNeeded = true): RigPlace {
   return {
-    ...{ id, name, takes: ['ring'], isNeeded },
+    id,
+    name,
+    takes: ['ring'],
+    isNeeded,
     wish: ({ wants, matches }) => {
       const takes = findMatch(matches, 'ring-by-load', wants.loadKgf ?? 0)?.takes ?? 6;
       return { size: 'diameterMm', value: takes, how: 'at-least' };

@@ -31,10 +31,7 @@ export const MISTAKES: Readonly<Record<MistakeId, Mistake>> = {
     name: 'Held off the line',
     mend: 'Turn the lure slowly and look along the shank: push the bundle over before the wraps are tight.',
   },
-  'legs-overlap': {
-    name: 'Legs overlap',
-    mend: 'Cut one leg off and stretch the rest to close the round.',
-  },
+  'legs-overlap': { name: 'Legs overlap', mend: 'Cut one leg off and stretch the rest to close the round.' },
   lopsided: {
     name: 'Heavier on one side',
     mend: 'A lure that is heavier on one side spins: set each tail opposite to one like it.',

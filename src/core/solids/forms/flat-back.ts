@@ -23,9 +23,7 @@ export const flatBack: CavityForm = {
       const round = step === 0 || step === STEPS ? 0 : Math.sqrt(Math.sin(Math.PI * along ** 0.8));
       return [(of('width') / 2) * round, along * of('length')];
     });
-    return {
-      parts: [{ shape: 'loft', section: 'half', depth: (2 * of('height')) / of('width'), profile }],
-    };
+    return { parts: [{ shape: 'loft', section: 'half', depth: (2 * of('height')) / of('width'), profile }] };
   },
   dragCoefficient: 0.6,
 };

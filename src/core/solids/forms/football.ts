@@ -15,9 +15,7 @@ export const football: CavityForm = {
   fields,
   solid: (sizes) => {
     const of = (key: string) => sizeOf(fields, sizes, key);
-    return {
-      parts: [{ shape: 'ellipsoid', xMm: of('height'), yMm: of('width'), zSizeMm: of('length') }],
-    };
+    return { parts: [{ shape: 'ellipsoid', xMm: of('height'), yMm: of('width'), zSizeMm: of('length') }] };
   },
   dragCoefficient: 0.5,
 };

@@ -62,8 +62,15 @@ describe('readStockRow', () => {
     expect(read('HOOK 2/0', '50', '€ 6.00', '25', '10')).toEqual({
       ok: true,
       row: {
-        ...{ binId: 'h', name: 'HOOK 2/0', unit: 'pieces', qty: 50, unitCost: 0.24, lowAt: 10 },
-        ...{ sort: '', place: '', note: '' },
+        binId: 'h',
+        name: 'HOOK 2/0',
+        unit: 'pieces',
+        qty: 50,
+        unitCost: 0.24,
+        lowAt: 10,
+        sort: '',
+        place: '',
+        note: '',
       },
     });
     expect(read('Lot 1', '2 lb')).toMatchObject({ ok: true, row: { binId: 'm', unit: 'g' } });
@@ -88,9 +95,7 @@ describe('readStockRow', () => {
 describe('guessColumns', () => {
   it('knows the usual heads, whole ones first', () => {
     expect(guessColumns(['Pack size', 'Article', 'Unit price', 'Quantity in stock', 'Drawer'])).toMatchObject(
-      {
-        ...{ name: 1, amount: 3, price: 2, per: 0, place: 4, low: null, sort: null },
-      },
+      { name: 1, amount: 3, price: 2, per: 0, place: 4, low: null, sort: null },
     );
     expect(guessColumns([]).name).toBeNull();
   });

@@ -142,11 +142,15 @@ export function readStockRow(
   return {
     ok: true,
     row: {
-      ...{ binId: known?.id ?? null, name, unit: amount.unit, qty: amount.qty },
-      ...{ sort: cell('sort').slice(0, 60), place: cell('place').slice(0, LONGEST_NAME) },
+      binId: known?.id ?? null,
+      name,
+      unit: amount.unit,
+      qty: amount.qty,
+      sort: cell('sort').slice(0, 60),
+      place: cell('place').slice(0, LONGEST_NAME),
       unitCost: price === null ? null : price / (per?.qty ?? 1),
       lowAt: low?.qty ?? null,
-      note: cell('note').slice(0, 2000),
+      note: cell('note').slice(0, 2e3),
     },
   };
 }

@@ -15,10 +15,15 @@ const FONTS = { regular: font(400), bold: font(700) };
 const PAPER_IDS = Object.keys(PAPERS) as PaperId[];
 
 const board = (lengthMm: number, marksMm: readonly number[]): Board => ({
-  ...{ title: 'Pike set', subtitle: 'Mark board', notes: ['Check the bar.'] },
+  title: 'Pike set',
+  subtitle: 'Mark board',
+  notes: ['Check the bar.'],
   strips: [
     {
-      ...{ caption: 'Cut to', lengthMm, heightMm: 26, paths: ['M10 -5L30 -5'] },
+      caption: 'Cut to',
+      lengthMm,
+      heightMm: 26,
+      paths: ['M10 -5L30 -5'],
       marks: marksMm.map((atMm) => ({ atMm, label: `${atMm}`, isLong: true })),
     },
   ],
@@ -75,7 +80,9 @@ describe('layBoard', () => {
         (strips, paper) => {
           const pieces = layBoard(
             {
-              ...{ title: '', subtitle: '', notes: [] },
+              title: '',
+              subtitle: '',
+              notes: [],
               strips: strips.map(([lengthMm, heightMm]) => {
                 return { caption: '', lengthMm, heightMm, marks: [], paths: [] };
               }),

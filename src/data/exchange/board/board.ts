@@ -71,11 +71,7 @@ export function layBoard({ strips }: Board, paper: PaperId): BoardPiece[] {
         ...(nth > 0 ? [fromMm + LAP_MM / 2] : []),
         ...(nth < steps - 1 ? [toMm - LAP_MM / 2] : []),
       ];
-      pieces.push({
-        ...{ strip, fromMm, toMm, page, joinsMm },
-        xMm: SIDE_MM,
-        yMm: y + CAPTION_MM + heightMm / 2,
-      });
+      pieces.push({ strip, fromMm, toMm, page, joinsMm, xMm: SIDE_MM, yMm: y + CAPTION_MM + heightMm / 2 });
       y += CAPTION_MM + heightMm + 6;
     }
   }

@@ -95,11 +95,25 @@ describe('mergeBenches', () => {
   it('gives what comes with a number that stands already the next', async () => {
     const { ours, theirs, lot } = await two();
     const line = (id: string) => ({
-      ...{ id, style: 'egg', nominalG: 10, count: 2, hookBinId: null, metalBinId: lot, coatId: null },
-      ...{ skirtId: null, guardBinId: null, collarBinId: null, dueOn: null },
+      id,
+      style: 'egg',
+      nominalG: 10,
+      count: 2,
+      hookBinId: null,
+      metalBinId: lot,
+      coatId: null,
+      skirtId: null,
+      guardBinId: null,
+      collarBinId: null,
+      dueOn: null,
     });
     const ticket = (title: string) => ({
-      ...{ title, buyer: null, toleranceShare: 0.05, note: '', lines: [line(title)], wares: [] },
+      title,
+      buyer: null,
+      toleranceShare: 0.05,
+      note: '',
+      lines: [line(title)],
+      wares: [],
     });
     await ours.tickets.add(ticket('here'));
     await theirs.tickets.add(ticket('there'));

@@ -62,10 +62,5 @@ export function useStudy(
     return () => clearTimeout(timer);
   }, [key, mesh, run]);
   const { answer } = job;
-  return {
-    body: answer?.body ?? null,
-    sitting: answer?.sitting ?? null,
-    isStale: answer?.key !== key,
-    job,
-  };
+  return { body: answer?.body ?? null, sitting: answer?.sitting ?? null, isStale: answer?.key !== key, job };
 }
