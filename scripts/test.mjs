@@ -67,7 +67,7 @@ mkdirSync(RESULTS, { recursive: true });
 async function checkAndBuild() {
   await check('Types of the routes', NEXT, ['typegen']);
   await check('Format', FORM, ['--check', '.']);
-  await check('Unused code and circles', 'knip/bin/knip.js', []);
+  await check('Unused code', 'knip/bin/knip.js', []);
   const isTyped = await check('Types', TYPES, ['--noEmit']);
   await check('Lint', LINT, [...LINT_RULES, '.']);
   const env = {

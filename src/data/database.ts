@@ -2,7 +2,7 @@ import Dexie, { type EntityTable } from 'dexie';
 import type { BenchContents, ContentsTable } from '@/records/bench-file';
 import { MIGRATIONS } from './migrations';
 import type { Migration } from './migrations/migration';
-import type { PackedLedger } from './reading/packed-ledger';
+import type { PackedLedger } from './packed-columns';
 
 /** A whole bench put by, to go back to. */
 export interface Keepsake {

@@ -2,7 +2,7 @@ import { sum } from '../numeric/sum';
 import { done, fail, type Outcome } from '../problems/problem';
 import { castGramsPerCm3, type CastMetal } from './cast-grams-per-cm3';
 import { embeddedTotals } from './embedded-totals';
-import type { EmbeddedPart } from './predict-casting';
+import type { EmbeddedPart } from './embedded-part';
 
 /** `count` finished castings of one cavity weighed together. */
 export interface CastingSample {

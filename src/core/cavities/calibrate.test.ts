@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { calibrateCavity, type CastingSample } from './calibrate-cavity';
 import { findSubstitutes } from './find-substitutes';
-import { predictCasting, type EmbeddedPart } from './predict-casting';
+import { predictCasting } from './predict-casting';
+import type { EmbeddedPart } from './embedded-part';
 
 const LEAD = { densityGcm3: 11.03, shrinkLinear: 0.0065 };
 const TIN = { densityGcm3: 7.29, shrinkLinear: 0.0046 };

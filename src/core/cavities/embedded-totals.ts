@@ -1,5 +1,5 @@
 import { sum } from '../numeric/sum';
-import type { EmbeddedPart } from './predict-casting';
+import type { EmbeddedPart } from './embedded-part';
 
 export interface EmbeddedTotals {
   /** Cavity volume that hooks, wires and pins take, cm3. */

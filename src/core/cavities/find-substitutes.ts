@@ -1,7 +1,8 @@
 import { RELATIVE_SLACK } from '../numeric/relative-slack';
 import { done, fail, type Outcome } from '../problems/problem';
 import type { CastMetal } from './cast-grams-per-cm3';
-import { predictCasting, type EmbeddedPart } from './predict-casting';
+import { predictCasting } from './predict-casting';
+import type { EmbeddedPart } from './embedded-part';
 
 export interface CavityChoice {
   readonly id: string;

@@ -1,17 +1,7 @@
 import { done, fail, type Outcome } from '../problems/problem';
 import { castGramsPerCm3, type CastMetal } from './cast-grams-per-cm3';
 import { embeddedTotals } from './embedded-totals';
-
-/** A hook, wire or eye cast in, or a pin that is pulled after casting (`removed`: a hole and no mass). */
-export interface EmbeddedPart {
-  readonly name: string;
-  readonly count?: number | undefined;
-  readonly massG: number;
-  readonly volumeCm3: number;
-  /** The share of its volume that lies in the cavity, 0..1. */
-  readonly embeddedShare?: number | undefined;
-  readonly removed?: boolean | undefined;
-}
+import type { EmbeddedPart } from './embedded-part';
 
 export interface CastingPrediction {
   /** Metal poured in, g. */

@@ -1,6 +1,6 @@
 import { done, fail, type Outcome } from '../problems/problem';
 import { NUMBERS_PER_TRIANGLE, type Triangles } from './mesh';
-import type { StlOptions } from './read-stl';
+import type { StlOptions } from './stl-options';
 
 const HEADER_BYTES = 84;
 const BYTES_PER_TRIANGLE = 50;

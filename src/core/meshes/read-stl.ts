@@ -2,8 +2,10 @@ import { fail, type Outcome } from '../problems/problem';
 import type { Triangles } from './mesh';
 import { readBinaryStl } from './read-binary-stl';
 import { readTextStl } from './read-text-stl';
+import type { StlOptions } from './stl-options';
 
 const HEADER_BYTES = 84;
+
 const BYTES_PER_TRIANGLE = 50;
 
 /** Bytes that some writers leave behind the last triangle. */
@@ -14,11 +16,6 @@ const MOST_TRIANGLES = 1e8;
 
 /** How much of the beginning must show the text form. */
 const SNIFF_BYTES = 2048;
-
-export interface StlOptions {
-  /** Told now and then how much is read, 0..1. */
-  readonly onProgress?: (share: number) => void;
-}
 
 /**
  * Reads an STL file, binary or text, into triangles in its own unit (mm by custom). The count of a binary file and

@@ -1,6 +1,6 @@
 import { done, fail, type Outcome, type Problem } from '../problems/problem';
 import type { Triangles } from './mesh';
-import type { StlOptions } from './read-stl';
+import type { StlOptions } from './stl-options';
 
 const NEWLINE = 10;
 const SPACE = 32;

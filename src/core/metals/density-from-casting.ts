@@ -1,5 +1,5 @@
 import { embeddedTotals } from '../cavities/embedded-totals';
-import type { EmbeddedPart } from '../cavities/predict-casting';
+import type { EmbeddedPart } from '../cavities/embedded-part';
 import { done, fail, type Outcome } from '../problems/problem';
 
 export interface KnownCavity {

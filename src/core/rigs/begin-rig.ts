@@ -1,6 +1,7 @@
 import { choosePiece } from './choose-piece';
 import { findRigKind } from './kinds';
-import type { RigKindId, RigQuestion } from './kinds/definition';
+import type { RigQuestion } from './kinds/definition';
+import type { RigKindId } from './kinds/kind-ids';
 import type { MatchLine } from './match-table';
 import type { Rig, RigPiece } from './rig';
 

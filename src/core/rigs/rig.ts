@@ -1,6 +1,6 @@
 import type { PartGauge } from '../parts/part-roles';
 import type { RigEndId } from './ends';
-import type { RigKindId } from './kinds/definition';
+import type { RigKindId } from './kinds/kind-ids';
 
 /** A part as a rig knows it: off the shelf, with what was measured of it. */
 export interface RigPiece {

@@ -1,6 +1,7 @@
 import { castGramsPerCm3, type CastMetal } from '../cavities/cast-grams-per-cm3';
 import { embeddedTotals } from '../cavities/embedded-totals';
-import { predictCasting, type EmbeddedPart } from '../cavities/predict-casting';
+import { predictCasting } from '../cavities/predict-casting';
+import type { EmbeddedPart } from '../cavities/embedded-part';
 import { findRoot } from '../numeric/find-root';
 import { done, fail, type Outcome } from '../problems/problem';
 import { measureSolid } from './measure-solid';

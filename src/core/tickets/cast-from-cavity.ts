@@ -1,4 +1,5 @@
-import { predictCasting, type CastingPrediction, type EmbeddedPart } from '../cavities/predict-casting';
+import { predictCasting, type CastingPrediction } from '../cavities/predict-casting';
+import type { EmbeddedPart } from '../cavities/embedded-part';
 import { STEEL_GCM3 } from '../cavities/steel-density';
 import type { Outcome } from '../problems/problem';
 import type { CavityFacts, HookFacts, MetalFacts } from './facts';

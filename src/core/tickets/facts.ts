@@ -1,4 +1,4 @@
-import type { EmbeddedPart } from '../cavities/predict-casting';
+import type { EmbeddedPart } from '../cavities/embedded-part';
 
 /** What the sums of a ticket need to know of the bench. The records of the bench fill these as they are. */
 

@@ -2,7 +2,7 @@ import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { findKind } from '@/core/builds/kinds';
 import { sum } from '@/core/numeric/sum';
 import { learnPace, type Pace, type TimedRun } from '@/core/pace/learn-pace';
-import type { RigKindId } from '@/core/rigs/kinds/definition';
+import type { RigKindId } from '@/core/rigs/kinds/kind-ids';
 import { findRigKind } from '@/core/rigs/kinds';
 import type { HoldId } from '@/core/skirts/holds/definition';
 import { findHold } from '@/core/skirts/holds';

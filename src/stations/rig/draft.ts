@@ -1,6 +1,6 @@
 import { beginRig } from '@/core/rigs/begin-rig';
 import { chosenOf } from '@/core/rigs/judge-rig';
-import type { RigKindId } from '@/core/rigs/kinds/definition';
+import type { RigKindId } from '@/core/rigs/kinds/kind-ids';
 import type { RigItem, RigPiece } from '@/core/rigs/rig';
 import type { NewRig } from '@/data/repositories/rigs';
 import type { RigItemRecord, RigRecord } from '@/records/rig';

@@ -3,20 +3,7 @@ import type { LineForm, PartRoleId, SizeId } from '../../parts/part-roles';
 import type { MatchLine } from '../match-table';
 import type { RigFinding } from '../rig-finding';
 import type { Rig, RigItem, RigPiece } from '../rig';
-
-export const RIG_KIND_IDS = [
-  'cable-set',
-  'assist',
-  'shot-cord',
-  'feeder',
-  'hair-lure',
-  'running-sinker',
-  'dropper',
-  'leader',
-  'float-rig',
-  'hook-change',
-] as const;
-export type RigKindId = (typeof RIG_KIND_IDS)[number];
+import type { RigKindId } from './kind-ids';
 
 /** A number that a kind is laid out by. */
 export interface RigWant {

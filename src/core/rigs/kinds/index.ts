@@ -1,6 +1,7 @@
 import { assist } from './assist';
 import { cableSet } from './cable-set';
-import type { RigKind, RigKindId } from './definition';
+import type { RigKind } from './definition';
+import type { RigKindId } from './kind-ids';
 import { dropper } from './dropper';
 import { feeder } from './feeder';
 import { floatRig } from './float-rig';

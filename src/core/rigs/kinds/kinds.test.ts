@@ -11,7 +11,7 @@ import { weighRig } from '../weigh-rig';
 import { findRigKind, RIG_KINDS } from '.';
 import { assistReach } from './assist';
 import { hookSpacing } from './cable-set';
-import { RIG_KIND_IDS, type RigKindId } from './definition';
+import { RIG_KIND_IDS, type RigKindId } from './kind-ids';
 import { bundleGrams, flossLength } from './hair-lure';
 import { cordLength, shotFor } from './shot-cord';
 

@@ -1,7 +1,7 @@
 import type { CastMetal } from '@/core/cavities/cast-grams-per-cm3';
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { embeddedTotals } from '@/core/cavities/embedded-totals';
-import type { EmbeddedPart } from '@/core/cavities/predict-casting';
+import type { EmbeddedPart } from '@/core/cavities/embedded-part';
 import { findStyle } from '@/core/cavities/styles';
 import { done, fail, type Outcome } from '@/core/problems/problem';
 import { CAVITY_FORMS } from '@/core/solids/forms';
