@@ -6,10 +6,11 @@ import { useCallback } from 'react';
 /** An entry of the browser's history was made in this turn: what changes besides belongs to it. */
 let isMade = false;
 
-function write(name: string, value: string): void {
+function write(name: string, value: string | null): void {
   const address = new URL(window.location.href);
   if (address.searchParams.get(name) === value) return;
-  address.searchParams.set(name, value);
+  if (value === null) address.searchParams.delete(name);
+  else address.searchParams.set(name, value);
   if (isMade) window.history.replaceState(null, '', address);
   else window.history.pushState(null, '', address);
   isMade = true;
@@ -33,4 +34,16 @@ export function useInAddress<Choice extends string>(
   const shown = choices.find((choice) => choice === said) ?? first;
   const turn = useCallback((choice: Choice) => write(name, choice), [name]);
   return [shown, turn];
+}
+
+/**
+ * What is in hand at a station, by its id, as the address says it; null where it says none. Whether there is such a thing
+ * is for who asks: it may be gone since.
+ *
+ * @example const [binId, choose] = useInHand('bin'); // `hook-2-0` at /shelf?bin=hook-2-0
+ */
+export function useInHand(name: string): readonly [string | null, (id: string | null) => void] {
+  const id = useSearchParams().get(name);
+  const choose = useCallback((next: string | null) => write(name, next), [name]);
+  return [id, choose];
 }

@@ -115,6 +115,29 @@ test('at the shelf things are taken, put back and counted, and the ledger says s
   expect(levelOf(await readBench(page), 'hook-4-0')).toBe(40);
 });
 
+test('what one sees is in the address: Back, a reload and a link come back to it', async ({ page }) => {
+  await openStation(page, 'shelf');
+  const chosen = page.getByRole('form', { name: 'Move Jig hook 4/0' });
+  await page.keyboard.press('/');
+  await page.keyboard.type('jig hook');
+  await page.getByRole('button', { name: /^Jig hook 4\/0/ }).click();
+  await expect(chosen).toBeVisible();
+  await page.getByRole('radiogroup', { name: 'What to do' }).getByText('Cabinet').click();
+  await expect(chosen).toBeHidden();
+  await page.goBack();
+  await expect(chosen).toBeVisible();
+  await page.reload();
+  await expect(chosen).toBeVisible();
+
+  // A link to a thing opens with it; one to a thing that is gone opens as any visit does.
+  await page.goto('/molds?view=design');
+  await expect(page.getByRole('button', { name: 'Back to the blocks' })).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the blocks' }).click();
+  await expect(page.getByRole('button', { name: 'New cavity' })).toBeVisible();
+  await page.goto('/shelf?bin=gone');
+  await expect(page.getByRole('button', { name: /^On hand: / })).toBeVisible();
+});
+
 test('a figure shows its working and where each input comes from', async ({ page }) => {
   await openStation(page, 'molds');
   await page.getByRole('button', { name: /^Block C/ }).click();

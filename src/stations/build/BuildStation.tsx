@@ -18,7 +18,7 @@ import { PlasticPart } from './PlasticPart';
 import { SalvageForm } from './SalvageForm';
 import { useBuild, type BuildBench } from './use-build';
 import { newestByFamily } from '@/model/versions/newest-by-family';
-import { useInAddress } from '@/station-kit/use-in-address';
+import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 
 type Part = 'bait' | 'board' | 'run' | 'mix' | 'parts' | 'plastic';
 
@@ -42,7 +42,7 @@ export function BuildStation() {
   const bench = useBuild(fallback);
   const [opensAt] = useState<Part>(view.building ? 'run' : 'bait');
   const [part, setPart] = useInAddress('part', PART_NAMES, opensAt);
-  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [chosenId, setChosenId] = useInHand('bait');
   const [wish, setWish] = useState<{ readonly build: BuildRecord; readonly count: number } | null>(null);
   const [stripping, setStripping] = useState<{ readonly build: BuildRecord | null } | null>(null);
   const [said, setSaid] = useState<string | null>(null);

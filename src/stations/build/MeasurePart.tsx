@@ -1,5 +1,6 @@
 'use client';
 
+import { useInHand } from '@/station-kit/use-in-address';
 import { Input } from 'antd';
 import { useState } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
@@ -14,7 +15,7 @@ import styles from './measure.module.css';
 /** Parts as they are, not as their packet says: measured by calipers or laid on the screen, and which size they really are. */
 export function MeasurePart() {
   const { view } = useBench();
-  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [chosenId, setChosenId] = useInHand('measured');
   const [search, setSearch] = useState('');
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   const parts = view.bins

@@ -1,5 +1,6 @@
 'use client';
 
+import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { Coat } from '@/records/coat';
@@ -25,7 +26,7 @@ export function ColorsPart() {
   const coats = view.coats
     .filter(({ retired }) => !retired)
     .sort((a, b) => wanted(b.id) - wanted(a.id) || a.name.localeCompare(b.name));
-  const [chosen, setChosen] = useState<string | null>(coats[0]?.id ?? null);
+  const [chosen, setChosen] = useInHand('color');
   const [draft, setDraft] = useState<DraftCoat | null>(null);
   const [isPhoto, setPhoto] = useState(false);
   const [round, setRound] = useState(0);

@@ -1,5 +1,6 @@
 'use client';
 
+import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { HeadBin, PowderBin } from '@/records/bin';
@@ -20,7 +21,7 @@ export function PowdersPart() {
   const { view } = useBench();
   const { mass, temperature, coatWay } = usePreferences();
   const powders = view.bins.filter((bin): bin is PowderBin => bin.kind === 'powder');
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [chosen, setChosen] = useInHand('powder');
   const [editing, setEditing] = useState<PowderBin | 'new' | null>(null);
   const [isWeighing, setWeighing] = useState(false);
   const hung = view.racks.filter(({ state }) => state === 'hanging').flatMap((rack) => rack.hung);

@@ -1,5 +1,6 @@
 'use client';
 
+import { useInHand } from '@/station-kit/use-in-address';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { Button, Select } from 'antd';
@@ -33,7 +34,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
   const { view, workshop, carryOut } = useBench();
   const notice = useNotice();
   const { temperature, shedC } = usePreferences();
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [chosen, setChosen] = useInHand('rack');
   const [isPicking, setPicking] = useState(false);
   const [ovenId, setOvenId] = useState<string | null>(null);
   const [picks, setPicks] = usePicks();

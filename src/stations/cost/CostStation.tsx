@@ -16,7 +16,7 @@ import { PiecePart } from './PiecePart';
 import { costablePieces, type CostablePiece } from './pieces';
 import { RoutePart } from './RoutePart';
 import styles from './cost.module.css';
-import { useInAddress } from '@/station-kit/use-in-address';
+import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 
 type Part = 'piece' | 'route' | 'outlay' | 'offer' | 'lost';
 
@@ -37,7 +37,7 @@ export function CostStation() {
   const { mass } = usePreferences();
   const pieces = useMemo(() => costablePieces(view, mass), [view, mass]);
   const [part, setPart] = useInAddress<Part>('part', PART_NAMES, 'piece');
-  const [pieceId, setPieceId] = useState<string | null>(null);
+  const [pieceId, setPieceId] = useInHand('piece');
   const [count, setCount] = useState<number | null>(TWENTY);
   const [open, setOpen] = useState<readonly string[] | null>(null);
   const [isAsking, setAsking] = useState(false);

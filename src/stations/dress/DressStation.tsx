@@ -17,7 +17,7 @@ import { StepsPart } from './StepsPart';
 import { useLearned } from './use-learned';
 import { WeighPart } from './WeighPart';
 import styles from './dress.module.css';
-import { useInAddress } from '@/station-kit/use-in-address';
+import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 
 type Part = 'steps' | 'weigh' | 'flaws';
 
@@ -36,7 +36,7 @@ export function DressStation() {
   const { view, workshop } = useBench();
   const preferences = usePreferences();
   const learned = useLearned();
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [chosen, setChosen] = useInHand('batch');
   const [part, setPart] = useInAddress<Part>('part', PART_NAMES, 'steps');
   const [isBeginning, setBeginning] = useState(false);
   const [practiceSeed, setPracticeSeed] = useState<number | null>(null);

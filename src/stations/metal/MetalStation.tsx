@@ -1,5 +1,6 @@
 'use client';
 
+import { useInHand } from '@/station-kit/use-in-address';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { Button } from 'antd';
@@ -34,7 +35,7 @@ export function MetalStation() {
   const notice = useNotice();
   const preferences = usePreferences();
   const [charge, setCharge] = useState<Charge>([]);
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [chosen, setChosen] = useInHand('lot');
   const [sectionId, setSectionId] = useState<string | null>(null);
   const [open, setOpen] = useState<'blend' | 'melt' | 'identify' | 'scrap' | null>(null);
   const sensors = useDragSensors();

@@ -1,5 +1,6 @@
 'use client';
 
+import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 import { App, Button, Dropdown, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Mold } from '@/records/mold';
@@ -26,19 +27,22 @@ import { WhatMakes } from './WhatMakes';
 import styles from './molds.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
+const VIEWS = ['blocks', 'design'] as const;
+
 /** The blocks, drawn to scale, with what each cavity truly gives in the metal chosen. */
 export function MoldsStation() {
   const { workshop, view } = useBench();
   const { modal } = App.useApp();
   const preferences = usePreferences();
   const ticket = useTicketInHand();
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [chosen, setChosen] = useInHand('mold');
   const [form, setForm] = useState<Mold | 'new' | null>(null);
   const [metalId, setMetalId] = useState<string | null>(null);
-  const [open, setOpen] = useState<'weigh' | 'makes' | 'design' | null>(null);
+  const [open, setOpen] = useState<'weigh' | 'makes' | null>(null);
+  const [shows, setShows] = useInAddress('view', VIEWS, 'blocks');
 
   const [isArranging, setIsArranging] = useState(false);
-  const isDesigning = open === 'design';
+  const isDesigning = shows === 'design';
   const wants = useMemo(() => (ticket ? wantsOf(ticket, view.made) : []), [ticket, view.made]);
   const metal =
     view.metals.find(({ id }) => id === (metalId ?? wants[0]?.metalBinId)) ?? view.metals[0] ?? null;
@@ -111,7 +115,7 @@ export function MoldsStation() {
       onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
       actions={
         isDesigning ? (
-          <Button onClick={() => setOpen(null)}>Back to the blocks</Button>
+          <Button onClick={() => setShows('blocks')}>Back to the blocks</Button>
         ) : (
           <>
             {mold ? (
@@ -140,7 +144,7 @@ export function MoldsStation() {
             <Button disabled={!metal} onClick={() => setOpen('makes')}>
               What makes {markText(wants[0]?.nominalG ?? 10, preferences.mass)}?
             </Button>
-            <Button onClick={() => setOpen('design')}>New cavity</Button>
+            <Button onClick={() => setShows('design')}>New cavity</Button>
             <Button type="primary" disabled={!mold || !metal} onClick={() => setOpen('weigh')}>
               Weigh castings in
             </Button>
@@ -165,7 +169,7 @@ export function MoldsStation() {
           metalId={metal.id}
           onSaved={(moldId) => {
             setChosen(moldId);
-            setOpen(null);
+            setShows('blocks');
           }}
         />
       ) : (

@@ -18,7 +18,7 @@ import { RollsPart } from './RollsPart';
 import { RIG_RUNS } from './RigRuns';
 import { useRig } from './use-rig';
 import { CardRunPart } from '@/station-kit/card-runs/CardRunPart';
-import { useInAddress } from '@/station-kit/use-in-address';
+import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 
 type Part = 'rig' | 'board' | 'run' | 'rolls' | 'matches' | 'kit';
 
@@ -44,7 +44,7 @@ export function RigStation() {
   const bench = useRig(fallback);
   const [opensAt] = useState<Part>(view.rigging ? 'run' : 'rig');
   const [part, setPart] = useInAddress('part', PART_NAMES, opensAt);
-  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [chosenId, setChosenId] = useInHand('rig');
   const [wish, setWish] = useState<{ readonly rig: RigRecord; readonly count: number } | null>(null);
   const [said, setSaid] = useState<string | null>(null);
   const { draft } = bench;

@@ -19,7 +19,7 @@ import { ShelfSlip } from './ShelfSlip';
 import styles from './shelf.module.css';
 import { useKeyMap } from '@/station-kit/key-map';
 import { SHELF_KEYS } from './keys';
-import { useInAddress } from '@/station-kit/use-in-address';
+import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 
 type Part = 'bins' | 'cabinet' | 'buy' | 'orders' | 'count' | 'use' | 'list';
 
@@ -58,9 +58,9 @@ export function ShelfStation() {
   const { view } = useBench();
   const [search, setSearch] = useState('');
   const [filter, setFilter] = useState<ShelfFilter>('all');
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [chosen, setChosen] = useInHand('bin');
   const [isAdding, setIsAdding] = useState(false);
-  const [drawerId, setDrawerId] = useState<string | null>(null);
+  const [drawerId, setDrawerId] = useInHand('drawer');
   const [part, setPart] = useInAddress<Part>('part', PART_NAMES, 'bins');
   const [said, setSaid] = useState<string | null>(null);
   const turn = (to: Part) => {

@@ -1,5 +1,6 @@
 'use client';
 
+import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { numberText } from '@/text/number-text';
@@ -29,7 +30,7 @@ export function MaterialsPart() {
   const { view } = useBench();
   const { mass, length } = usePreferences();
   const materials = strandsOnShelf(view);
-  const [chosen, setChosen] = useState<string | null>(materials[0]?.id ?? null);
+  const [chosen, setChosen] = useInHand('material');
   const [editing, setEditing] = useState<StrandBin | 'new' | null>(null);
   const material = materials.find(({ id }) => id === chosen) ?? materials[0] ?? null;
   const level = (bin: StrandBin) => Math.max(0, view.levels.get(bin.id) ?? 0);

@@ -21,7 +21,7 @@ import { SKIRT_RUNS } from './SkirtRuns';
 import { SkirtSlip } from './SkirtSlip';
 import { useRecipe } from './use-recipe';
 import { newestByFamily } from '@/model/versions/newest-by-family';
-import { useInAddress } from '@/station-kit/use-in-address';
+import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 
 type Part = 'recipe' | 'board' | 'tie' | 'order' | 'materials';
 
@@ -48,8 +48,8 @@ export function SkirtStation() {
   const [opensAt] = useState<Part>(view.tying ? 'tie' : 'recipe');
   const [part, setPart] = useInAddress('part', PART_NAMES, opensAt);
   const [count, setCount] = useState(TEN);
-  const [chosenId, setChosenId] = useState<string | null>(null);
-  const [besideId, setBesideId] = useState<string | null>(null);
+  const [chosenId, setChosenId] = useInHand('skirt');
+  const [besideId, setBesideId] = useInHand('beside');
   const [isPhoto, setPhoto] = useState(false);
   const [wish, setWish] = useState<TyingWish | null>(null);
   const { draft, begin } = recipe;
