@@ -1,7 +1,7 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
-import { useCallback } from 'react';
+import { useCallback, useState } from 'react';
 
 /** An entry of the browser's history was made in this turn: what changes besides belongs to it. */
 let isMade = false;
@@ -19,6 +19,22 @@ function write(name: string, value: string | null): void {
   }, 0);
 }
 
+/** What a name says in the address, and a way to let it say another; null where it says nothing. */
+function useSaid(name: string): readonly [string | null, (value: string | null) => void] {
+  const said = useSearchParams().get(name);
+  // The address follows a moment after a press; what was pressed shows at once.
+  const [ahead, setAhead] = useState<{ readonly of: string | null; readonly to: string | null } | null>(null);
+  if (ahead && ahead.of !== said) setAhead(null);
+  const say = useCallback(
+    (to: string | null) => {
+      setAhead({ of: said, to });
+      write(name, to);
+    },
+    [name, said],
+  );
+  return [ahead && ahead.of === said ? ahead.to : said, say];
+}
+
 /**
  * Which of some choices shows, as the address says it, so that a reload, Back and a link come back to it. What the
  * address does not say, or says wrongly, is the first.
@@ -30,10 +46,8 @@ export function useInAddress<Choice extends string>(
   choices: readonly Choice[],
   first: Choice,
 ): readonly [Choice, (choice: Choice) => void] {
-  const said = useSearchParams().get(name);
-  const shown = choices.find((choice) => choice === said) ?? first;
-  const turn = useCallback((choice: Choice) => write(name, choice), [name]);
-  return [shown, turn];
+  const [said, say] = useSaid(name);
+  return [choices.find((choice) => choice === said) ?? first, say];
 }
 
 /**
@@ -42,8 +56,4 @@ export function useInAddress<Choice extends string>(
  *
  * @example const [binId, choose] = useInHand('bin'); // `hook-2-0` at /shelf?bin=hook-2-0
  */
-export function useInHand(name: string): readonly [string | null, (id: string | null) => void] {
-  const id = useSearchParams().get(name);
-  const choose = useCallback((next: string | null) => write(name, next), [name]);
-  return [id, choose];
-}
+export const useInHand = useSaid;
