@@ -4,6 +4,7 @@ import { day, id } from './fields';
 import { rig } from './rig';
 import { skirt } from './skirt';
 import { ticket } from './ticket';
+import { waterNote } from './water-note';
 
 /** What a record half made has not got yet. */
 const UNKEPT = { id: true, version: true, createdAt: true, retired: true } as const;
@@ -49,6 +50,11 @@ const orderDraft = z.strictObject({
   lines: z.array(line.omit({ dueOn: true })).max(200),
 });
 
+/** A note half written; its weight may be on its way to being one. */
+const noteDraft = waterNote
+  .omit({ id: true, at: true })
+  .extend({ hours: z.number().nullable(), weightG: z.number().nullable() });
+
 /** Heads taken up for the rack. */
 const picks = z.array(
   z.strictObject({
@@ -68,7 +74,7 @@ const reader =
   };
 
 /**
- * What a screen kept of a build, a rig, a recipe, a ticket or an order half made, or of heads taken up for the rack; null where it is none that this page can go on with.
+ * What a screen kept of a build, a rig, a recipe, a ticket, an order or a note half made, or of heads taken up for the rack; null where it is none that this page can go on with.
  *
  * @example readBuildDraft({ name: 'half' }) // null
  */
@@ -77,4 +83,5 @@ export const readRigDraft = reader(rigDraft);
 export const readSkirtDraft = reader(skirtDraft);
 export const readTicketDraft = reader(ticketDraft);
 export const readOrder = reader(orderDraft);
+export const readNoteDraft = reader(noteDraft);
 export const readPicks = reader(picks);

@@ -1,14 +1,11 @@
 'use client';
 
 import { useInAddress, useInHand } from '@/station-kit/use-in-address';
-import { App, Button, Dropdown, Select } from 'antd';
+import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Mold } from '@/records/mold';
-import type { CavityMark } from '@/ui/mold-block/cavity-mark';
-import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { Station } from '@/ui/frame/Station';
 import { DoubtNote } from '@/station-kit/DoubtNote';
-import { drawMold } from '@/station-kit/draw-mold';
 import { markText } from '@/station-kit/words';
 import { sessionOf } from '@/model/tickets/session-takes';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
@@ -17,22 +14,21 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { usePlan } from '@/station-kit/use-plan';
 import { useTicketInHand } from '@/station-kit/use-ticket-in-hand';
 import { wantsOf } from '@/model/tickets/wants-of';
-import { CavityFigures } from './CavityFigures';
+import { BlockMenu } from './BlockMenu';
+import { BlockRail } from './BlockRail';
 import { cavityRows } from '@/model/molds/cavity-facts';
 import { DesignBoard } from './design/DesignBoard';
+import { OpenBlock } from './OpenBlock';
 import { MoldForm } from './MoldForm';
 import { WeighIn } from './WeighIn';
-import { WeightStrip } from './WeightStrip';
 import { WhatMakes } from './WhatMakes';
 import styles from './molds.module.css';
-import { inBackground } from '@/station-kit/in-background';
 
 const VIEWS = ['blocks', 'design'] as const;
 
 /** The blocks, drawn to scale, with what each cavity truly gives in the metal chosen. */
 export function MoldsStation() {
-  const { workshop, view } = useBench();
-  const { modal } = App.useApp();
+  const { view } = useBench();
   const preferences = usePreferences();
   const ticket = useTicketInHand();
   const [chosen, setChosen] = useInHand('mold');
@@ -64,43 +60,6 @@ export function MoldsStation() {
     () => (mold && metal ? cavityRows(mold, metal, view.hooks, session, plan) : []),
     [mold, metal, view.hooks, session, plan],
   );
-  const layout = useMemo(
-    () =>
-      mold
-        ? drawMold(
-            mold,
-            rows.map((row) => row.hook),
-          )
-        : null,
-    [mold, rows],
-  );
-
-  const move = (index: number, byMm: { readonly x: number; readonly y: number }) => {
-    const placed = layout?.cavities.find((each) => each.index === index);
-    if (!mold || !placed) return;
-    const spot = { xMm: placed.spot.xMm + byMm.x, yMm: placed.spot.yMm + byMm.y };
-    const cavities = mold.cavities.map((each, at) => (at === index ? { ...each, spot } : each));
-    inBackground(workshop.molds.save({ ...mold, cavities }));
-  };
-  const remove = (gone: Mold) =>
-    modal.confirm({
-      title: `Take ${gone.name} off the bench?`,
-      content: 'Runs that used it keep their figures. Undo brings it back.',
-      okText: 'Take it off',
-      cancelText: 'Keep it',
-      onOk: () => workshop.molds.remove(gone).then(() => setChosen(null)),
-    });
-
-  const marks = rows.map(({ cavity, hook, asked, fits, index }): CavityMark => ({
-    mark: markText(cavity.nominalG, preferences.mass),
-    state: asked > 0 ? 'lit' : 'idle',
-    foot: hook ? `hook ${hook.size}` : undefined,
-    flag: asked > 0 ? (mold?.kind === 'spun' ? `× ${asked}` : `${asked} asked`) : undefined,
-    name: `Cavity ${index + 1}, marked ${markText(cavity.nominalG, preferences.mass)}${hook ? `, hook ${hook.size}` : ''}${
-      asked > 0 ? `, ${asked} asked` : fits ? ', would fit the ticket' : ''
-    }`,
-  }));
-
   return (
     <Station
       title={isDesigning ? 'New cavity' : (mold?.name ?? 'Molds')}
@@ -119,27 +78,13 @@ export function MoldsStation() {
         ) : (
           <>
             {mold ? (
-              <Dropdown
-                trigger={['click']}
-                menu={{
-                  items: [
-                    { key: 'change', label: 'Change block', onClick: () => setForm(mold) },
-                    ...(mold.kind === 'spun'
-                      ? []
-                      : [
-                          {
-                            key: 'arrange',
-                            label: isArranging ? 'Done arranging' : 'Arrange cavities',
-                            onClick: () => setIsArranging(!isArranging),
-                          },
-                        ]),
-                    { key: 'new', label: 'New block', onClick: () => setForm('new') },
-                    { key: 'remove', label: 'Take off the bench', danger: true, onClick: () => remove(mold) },
-                  ],
-                }}
-              >
-                <Button>Block</Button>
-              </Dropdown>
+              <BlockMenu
+                mold={mold}
+                isArranging={isArranging}
+                onArrange={setIsArranging}
+                onForm={setForm}
+                onGone={() => setChosen(null)}
+              />
             ) : null}
             <Button disabled={!metal} onClick={() => setOpen('makes')}>
               What makes {markText(wants[0]?.nominalG ?? 10, preferences.mass)}?
@@ -174,66 +119,17 @@ export function MoldsStation() {
         />
       ) : (
         <>
-          <ul className={styles.drawers} aria-label="Blocks">
-            {view.molds.map((each) => {
-              const isPlanned = plan?.runs.some((run) => run.moldId === each.id);
-              return (
-                <li key={each.id}>
-                  <button
-                    type="button"
-                    className={styles.drawer}
-                    aria-pressed={each.id === mold?.id}
-                    data-planned={isPlanned}
-                    onClick={() => setChosen(each.id)}
-                  >
-                    <strong>{each.name}</strong>
-                    <small>{isPlanned ? 'in the plan' : sizes(each, preferences.mass)}</small>
-                  </button>
-                </li>
-              );
-            })}
-          </ul>
-          {mold && metal && layout ? (
-            <>
-              <MoldBlock
-                title={`${mold.name}, open half, to scale`}
-                layout={layout}
-                marks={marks}
-                maxHeightPx={mold.kind === 'spun' ? 400 : 262}
-                plate={mold.kind === 'board' ? 'wood' : 'metal'}
-                onMove={isArranging && mold.kind !== 'spun' ? move : undefined}
-              />
-              {isArranging && mold.kind !== 'spun' ? (
-                <p className={styles.arranging} role="status">
-                  Drag cavities to where they lie, or move them by arrow keys.{' '}
-                  <Button size="small" onClick={() => setIsArranging(false)}>
-                    Done arranging
-                  </Button>
-                </p>
-              ) : null}
-              {mold.spin ? <p className={styles.spin}>{spinText(mold.spin)}</p> : null}
-              <CavityFigures rows={rows} metal={metal} layout={layout} />
-              <p className={styles.inMetal}>
-                <label htmlFor="molds-metal">in</label>
-                <Select
-                  id="molds-metal"
-                  value={metal.id}
-                  popupMatchSelectWidth={false}
-                  options={view.metals.map((each) => ({ value: each.id, label: each.name }))}
-                  onChange={setMetalId}
-                />
-                <span className="quiet">
-                  {metal.densityGcm3.toFixed(2)} g/cm³, {metal.densityBasis}; castings{' '}
-                  {metal.shrinkLinear < 0 ? 'swell' : 'shrink'}{' '}
-                  {Math.abs(metal.shrinkLinear * 100).toFixed(2)} %
-                </span>
-              </p>
-              <WeightStrip
-                mold={mold}
-                metal={metal}
-                bands={wants.map((want) => ({ grams: want.nominalG, toleranceShare: want.toleranceShare }))}
-              />
-            </>
+          <BlockRail chosen={mold?.id ?? null} plan={plan} onChoose={setChosen} />
+          {mold && metal ? (
+            <OpenBlock
+              mold={mold}
+              metal={metal}
+              rows={rows}
+              bands={wants.map(({ nominalG, toleranceShare }) => ({ grams: nominalG, toleranceShare }))}
+              isArranging={isArranging}
+              onArranged={() => setIsArranging(false)}
+              onMetal={setMetalId}
+            />
           ) : (
             <div className={styles.empty}>
               <p>
@@ -267,17 +163,4 @@ export function MoldsStation() {
       ) : null}
     </Station>
   );
-}
-
-/** A disc's settings in the order in which they are set. */
-function spinText({ clampBar, rpm, holdSeconds, spinSeconds, mark }: NonNullable<Mold['spin']>): string {
-  return `${mark ? `${mark}; ` : ''}clamp at ${clampBar} bar, hold ${holdSeconds} s, ${rpm} rpm for ${spinSeconds} s`;
-}
-
-function sizes(mold: Mold, unit: Parameters<typeof markText>[1]): string {
-  const masses = mold.cavities.map((cavity) => cavity.nominalG);
-  const [least, most] = [Math.min(...masses), Math.max(...masses)];
-  return least === most
-    ? markText(least, unit)
-    : `${markText(least, unit).replace(/ .*$/, '')} to ${markText(most, unit)}`;
 }
