@@ -1,13 +1,10 @@
 'use client';
 
 import { useInHand } from '@/station-kit/use-in-address';
-import { useNotice } from '@/station-kit/use-notice';
-import { DndContext, type DragEndEvent } from '@dnd-kit/core';
+import { DndContext } from '@dnd-kit/core';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
-import { firstFree, isFree, nextFree, type Place } from '@/core/coats/rack/find-slot';
-import type { WaitingHeads } from '@/core/coats/heads-to-coat';
-import type { Rack } from '@/records/rack';
+import { nextFree } from '@/core/coats/rack/find-slot';
 import { temperatureText } from '@/station-kit/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
@@ -19,12 +16,11 @@ import { HangingPanel } from './HangingPanel';
 import { HangFromShelf } from './HangFromShelf';
 import { RackDrawing } from './RackDrawing';
 import { RackRail } from './RackRail';
-import { curesOn } from '@/model/coats/cure-choices';
-import { schoolOf, powdersOn } from '@/model/coats/rack-facts';
 import { usePicks } from './use-picks';
 import { JobFailure } from '@/station-kit/JobFailure';
 import { useRackAll } from './use-rack-all';
-import { slotsOf, waitingOf, type Waiting } from './waiting';
+import { isSame, useRackHands } from './use-rack-hands';
+import { waitingOf } from './waiting';
 import { WaitingList } from './WaitingList';
 import styles from './rack.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -32,8 +28,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** The rack drawn to scale, what waits for it, its cure, and the evening on one line. */
 export function RackPart({ onSetUp }: { onSetUp: () => void }) {
   const { view, workshop, carryOut } = useBench();
-  const notice = useNotice();
-  const { temperature, shedC } = usePreferences();
+  const { temperature } = usePreferences();
   const [chosen, setChosen] = useInHand('rack');
   const [isPicking, setPicking] = useState(false);
   const [ovenId, setOvenId] = useState<string | null>(null);
@@ -54,6 +49,13 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
     setPicks(picks.filter((pick) => !hung.some((each) => isSame(each, pick))));
     setChosen(ids[0] ?? null);
   });
+  const { hang, move, takeDown, drop } = useRackHands({
+    rack,
+    oven,
+    picks,
+    onPicks: setPicks,
+    onBegun: setChosen,
+  });
   if (!oven?.oven) {
     return (
       <div className={styles.empty}>
@@ -67,87 +69,6 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
   const ovenFacts = oven.oven;
   const isHanging = rack?.state === 'hanging';
 
-  const hang = async (from: Waiting, place: Place | null) => {
-    const slotsEach = slotsOf(from.bin, ovenFacts, view);
-    const target = isHanging ? rack : null;
-    const at = place ?? firstFree(target?.hung ?? [], ovenFacts, slotsEach);
-    if (slotsEach < 1 || !at) {
-      notice.error(
-        slotsEach < 1
-          ? `${from.bin.name} is longer than the rods are apart, and would not hang free.`
-          : 'The rack is full for this head. Hang another rack.',
-        5,
-      );
-      return;
-    }
-    const head = {
-      headBinId: from.headBinId,
-      coatId: from.coatId,
-      ticketId: from.ticketId,
-      lineId: from.lineId,
-    };
-    const hung = [...(target?.hung ?? []), { ...head, ...at, slotsEach }];
-    if (target) {
-      if (!(await carryOut(workshop.racks.rehang([{ id: target.id, hung }])))) return;
-    } else {
-      const begun = await beginRack(hung);
-      if (!begun) return;
-      setChosen(begun);
-    }
-    if (from.ticketId === null) {
-      setPicks(
-        picks.flatMap((pick) =>
-          isSame(from, pick) ? (pick.count > 1 ? [{ ...pick, count: pick.count - 1 }] : []) : [pick],
-        ),
-      );
-    }
-  };
-  /** A fresh rack begins with a cure that suits what hangs on it, or its card's where none does. */
-  const beginRack = async (hung: Rack['hung']) => {
-    const [best] = curesOn({ hung }, view);
-    if (!best) return null;
-    const { partC, minutes } = best.cure;
-    const school = schoolOf(best.cure, powdersOn(hung, view)[0]);
-    const [id] = await workshop.racks.hang([
-      { ovenId: oven.id, school, partC, minutes, startC: shedC, hung },
-    ]);
-    return id;
-  };
-  const move = (target: Rack, index: number, place: Place) =>
-    inBackground(
-      carryOut(
-        workshop.racks.rehang([
-          {
-            id: target.id,
-            hung: target.hung.map((head, at) => (at === index ? { ...head, ...place } : head)),
-          },
-        ]),
-      ),
-    );
-  const takeDown = (target: Rack, index: number) =>
-    inBackground(
-      carryOut(workshop.racks.rehang([{ id: target.id, hung: target.hung.filter((_, at) => at !== index) }])),
-    );
-  const drop = ({ active, over }: DragEndEvent) => {
-    if (!over) return;
-    const place = over.data.current as Place | undefined;
-    const from = active.data.current as { waiting?: Waiting; index?: number } | undefined;
-    if (from?.waiting && place) {
-      const slotsEach = slotsOf(from.waiting.bin, ovenFacts, view);
-      if (!isFree(isHanging ? rack.hung : [], ovenFacts, place, slotsEach)) {
-        notice.info('Something hangs there, or it would stick out. Let it go over a free slot.', 4);
-        return;
-      }
-      inBackground(hang(from.waiting, place));
-    } else if (rack && isHanging && from?.index !== undefined) {
-      if (over.id === 'waiting') takeDown(rack, from.index);
-      else if (place) {
-        const others = rack.hung.filter((_, at) => at !== from.index);
-        if (isFree(others, ovenFacts, place, rack.hung[from.index]?.slotsEach ?? 1))
-          move(rack, from.index, place);
-      }
-    }
-  };
   const cureable = waiting.filter((each) => each.refusals.length === 0 && !each.isAirDried);
   return (
     <DndContext id="rack" sensors={sensors} onDragEnd={drop}>
@@ -237,9 +158,4 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
       ) : null}
     </DndContext>
   );
-}
-
-/** Whether what waits is what was picked from the shelf, for no ticket. */
-function isSame(waiting: WaitingHeads, pick: WaitingHeads): boolean {
-  return waiting.ticketId === null && waiting.headBinId === pick.headBinId && waiting.coatId === pick.coatId;
 }
