@@ -3,9 +3,7 @@
 import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { COAT_WAYS } from '@/core/coats/ways';
-import { sentence } from '@/text/sentence';
 import type { HeadBin, PowderBin } from '@/records/bin';
-import { Figure } from '@/ui/figure/Figure';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
@@ -16,8 +14,9 @@ import { solidusOf } from '@/model/coats/coat-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { heaterFor } from '@/model/coats/evening';
 import { HeatChart } from './HeatChart';
-import { handText, heatPlanOf, heatWorking, type HeatQuestion } from './heat-facts';
+import { heatPlanOf, type HeatQuestion } from './heat-facts';
 import { HeatTrial } from './HeatTrial';
+import { WayCard } from './WayCard';
 import styles from './heat.module.css';
 
 /** The three ways side by side for one head: how long in the heat, how long to dip, what too short and too long do. */
@@ -122,78 +121,13 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
         </p>
       ) : null}
       <div className={styles.ways} role="radiogroup" aria-label="Ways to coat">
-        {ways.map(({ way, usable, heater, question, plan }) => (
-          <article key={way.id} className={styles.way} data-chosen={way.id === chosen?.way.id}>
-            <button
-              type="button"
-              role="radio"
-              aria-checked={way.id === chosen?.way.id}
-              className={styles.wayName}
-              onClick={() => setPreferences({ coatWay: way.id })}
-            >
-              {way.name}
-            </button>
-            <p className={styles.how}>{way.how}</p>
-            {heater ? (
-              <Select
-                aria-label={`Heat for ${way.name}`}
-                size="small"
-                value={heater.id}
-                options={usable.map((each) => ({
-                  value: each.id,
-                  label: `${each.name}, ${text(each.sourceC)}`,
-                }))}
-                onChange={(next) => setHeaterIds(new Map(heaterIds).set(way.id, next))}
-              />
-            ) : (
-              <p className="quiet">Wants {way.heaters.map((kind) => HEATER_WORDS[kind]).join(' or ')}.</p>
-            )}
-            {plan && question ? (
-              plan.ok ? (
-                <>
-                  <dl className={styles.figures}>
-                    <div>
-                      <dt>in the heat</dt>
-                      <dd>
-                        <Figure
-                          size="large"
-                          tone="ember"
-                          working={heatWorking(question, plan.value, temperature)}
-                        >
-                          {handText(plan.value.heatS)}
-                        </Figure>
-                      </dd>
-                    </div>
-                    <div>
-                      <dt>then dip within</dt>
-                      <dd className={styles.guess}>{handText(plan.value.windowS)}</dd>
-                    </div>
-                  </dl>
-                  <p className={styles.bounds}>
-                    <b>Under {handText(plan.value.stickS)}:</b> {way.tooShort}
-                  </p>
-                  <p className={styles.bounds}>
-                    <b>
-                      {plan.value.softenS === null
-                        ? 'Too long:'
-                        : `Over ${handText(plan.value.softenS)} the metal goes soft.`}
-                    </b>{' '}
-                    {way.tooLong}
-                  </p>
-                  {plan.value.isThick ? (
-                    <p className={styles.bounds}>
-                      So thick a head is hotter outside than in: give it half the time again, off the hottest
-                      spot.
-                    </p>
-                  ) : null}
-                </>
-              ) : (
-                <p role="alert" className={styles.refusal}>
-                  {sentence(plan.problem)}
-                </p>
-              )
-            ) : null}
-          </article>
+        {ways.map((each) => (
+          <WayCard
+            key={each.way.id}
+            {...each}
+            isChosen={each.way.id === chosen?.way.id}
+            onHeater={(next) => setHeaterIds(new Map(heaterIds).set(each.way.id, next))}
+          />
         ))}
       </div>
       {chosen?.plan?.ok && chosen.question ? (
@@ -226,5 +160,3 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
     </div>
   );
 }
-
-const HEATER_WORDS = { flame: 'a flame', gun: 'a heat gun', oven: 'an oven' } as const;

@@ -12,7 +12,7 @@ import { MassField } from '@/station-kit/MassField';
 import { markText, weighedText } from '@/station-kit/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { DensityLine } from './DensityLine';
+import { ScrapFits } from './ScrapFits';
 import { identifyByCasting, identifyInWater } from '@/model/metals/identify-scrap';
 import styles from './metal.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -52,7 +52,6 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
         : null;
   const found = read?.ok ? read.value : null;
   const fitting = found?.fits.filter(({ fits }) => fits) ?? [];
-  const [nearest] = found?.fits ?? [];
   const write = (massG: number) => weighedText(massG, mass);
 
   const save = async () => {
@@ -151,40 +150,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
       </div>
       {read && !read.ok ? <p className={styles.stop}>{sentence(read.problem)}</p> : null}
       {found ? (
-        <section aria-label="What fits" aria-live="polite" className={styles.finding}>
-          <DensityLine {...found} />
-          {fitting.length === 0 ? (
-            <p>
-              <strong>Nothing on the list fits {n(found.densityGcm3, 4)} g/cm³.</strong> Nearest is{' '}
-              {nearest?.name}, {n(Math.abs(nearest?.gapGcm3 ?? 0), 2)} g/cm³ off. A pore, a bubble on the
-              piece or an alloy of its own would do it: weigh again.
-            </p>
-          ) : (
-            <>
-              <p>
-                <strong>
-                  {fitting.length === 1
-                    ? 'One fits:'
-                    : `${fitting.length} fit, and density cannot tell them apart:`}
-                </strong>
-              </p>
-              <ul className={styles.fits}>
-                {fitting.map((fit) => (
-                  <li key={fit.key}>
-                    {fit.name}: {n(fit.densityGcm3, 4)} g/cm³, {n(Math.abs(fit.gapGcm3), 2)}{' '}
-                    {fit.gapGcm3 < 0 ? 'over' : 'under'} what was found, {fit.gapErrors.toFixed(1)} errors off
-                  </li>
-                ))}
-              </ul>
-              {fitting.length > 1 ? (
-                <p className="quiet">
-                  A larger piece or a finer scale narrows it. So does a scratch: hard lead rings and scratches
-                  less than soft; tin cries when bent.
-                </p>
-              ) : null}
-            </>
-          )}
-          <p className="quiet">Powder bound in resin is mixed to any density: it is told by its look.</p>
+        <ScrapFits found={found}>
           <FieldShell id={`${id}as`} label="Set it down as">
             <Select
               id={`${id}as`}
@@ -199,7 +165,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
               onChange={setChoice}
             />
           </FieldShell>
-        </section>
+        </ScrapFits>
       ) : null}
     </Modal>
   );

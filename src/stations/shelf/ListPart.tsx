@@ -1,28 +1,16 @@
 'use client';
 
-import { Button, Progress, Segmented, Select } from 'antd';
+import { Button, Progress, Segmented } from 'antd';
 import { useRef, useState } from 'react';
-import { LIST_FIELDS, type ListField } from '@/core/stock/list/stock-row';
 import { tableCsv } from '@/data/exchange/table-csv';
 import { rowSentence } from '@/text/row-sentence';
 import { saveFile } from '@/station-kit/save-file';
+import { BadRows } from './BadRows';
+import { ListColumns } from './ListColumns';
 import { useList } from './use-list';
 import styles from './list.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
-const FIELD_WORDS: Readonly<Record<ListField, string>> = {
-  name: 'Name',
-  sort: 'Sort',
-  amount: 'Amount',
-  price: 'Price',
-  per: 'Price is for',
-  place: 'Place',
-  low: 'Low at',
-  note: 'Note',
-};
-const NONE = -1;
-const SHOWN = 6;
-const BAD_SHOWN = 100;
 const HOWS = [
   { value: 'received', label: 'These came in' },
   { value: 'counted', label: 'This is what lies there' },
@@ -33,7 +21,6 @@ export function ListPart() {
   const { state, open, read, accept, setColumns, cancel, leave } = useList();
   const chooser = useRef<HTMLInputElement>(null);
   const [how, setHow] = useState<'received' | 'counted'>('received');
-  const [most, setMost] = useState(BAD_SHOWN);
   const { list, columns, reading } = state;
   const bad = reading?.bad ?? [];
   const saveBad = () =>
@@ -85,46 +72,12 @@ export function ListPart() {
       ) : null}
       {list && columns ? (
         <>
-          <h3>Which column is what</h3>
-          <div className={styles.map}>
-            {LIST_FIELDS.map((field) => (
-              <label key={field}>
-                {FIELD_WORDS[field]}
-                <Select
-                  aria-label={`Column for ${FIELD_WORDS[field].toLowerCase()}`}
-                  value={columns[field] ?? NONE}
-                  disabled={state.is === 'reading' || state.is === 'writing'}
-                  options={[
-                    { value: NONE, label: 'none' },
-                    ...list.heads.map((head, value) => ({ value, label: head || `column ${value + 1}` })),
-                  ]}
-                  onChange={(at) => setColumns({ ...columns, [field]: at === NONE ? null : at })}
-                />
-              </label>
-            ))}
-          </div>
-          <table className={styles.preview}>
-            <caption>The first rows of {list.rows.length}, as they would be read</caption>
-            <thead>
-              <tr>
-                {LIST_FIELDS.map((field) => (
-                  <th key={field} scope="col">
-                    {FIELD_WORDS[field]}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {list.rows.slice(0, SHOWN).map((cells, nth) => (
-                <tr key={nth}>
-                  {LIST_FIELDS.map((field) => {
-                    const at = columns[field];
-                    return <td key={field}>{at === null ? '' : cells[at]}</td>;
-                  })}
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <ListColumns
+            list={list}
+            columns={columns}
+            isBusy={state.is === 'reading' || state.is === 'writing'}
+            onColumns={setColumns}
+          />
           {state.is === 'mapping' ? (
             <div className={styles.row}>
               <Button
@@ -181,32 +134,7 @@ export function ListPart() {
             {bad.length > 0 ? <Button onClick={saveBad}>Save the rest to mend</Button> : null}
             <Button onClick={leave}>Leave it</Button>
           </div>
-          {bad.length > 0 ? (
-            <>
-              <table className={styles.preview}>
-                <caption>What cannot be taken, and why</caption>
-                <thead>
-                  <tr>
-                    <th scope="col">Line</th>
-                    <th scope="col">Row</th>
-                    <th scope="col">What is wrong</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {bad.slice(0, most).map(({ line, cells, problems }) => (
-                    <tr key={line}>
-                      <td>{line}</td>
-                      <td>{cells.filter(Boolean).join(' · ')}</td>
-                      <td>{problems.map(rowSentence).join(' ')}</td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-              {bad.length > most ? (
-                <Button onClick={() => setMost(most + BAD_SHOWN)}>Show more of {bad.length}</Button>
-              ) : null}
-            </>
-          ) : null}
+          {bad.length > 0 ? <BadRows bad={bad} /> : null}
         </>
       ) : null}
     </div>

@@ -1,0 +1,98 @@
+'use client';
+
+import { Select } from 'antd';
+import type { CoatWay } from '@/core/coats/ways/definition';
+import type { Heater } from '@/records/heater';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { temperatureText } from '@/station-kit/words';
+import { sentence } from '@/text/sentence';
+import { Figure } from '@/ui/figure/Figure';
+import { handText, heatWorking, type heatPlanOf, type HeatQuestion } from './heat-facts';
+import styles from './heat.module.css';
+
+/** A way to coat with what heats for it, and what it asks of a head. */
+export interface WayToCoat {
+  readonly way: CoatWay;
+  readonly usable: readonly Heater[];
+  readonly heater: Heater | null;
+  readonly question: HeatQuestion | null;
+  readonly plan: ReturnType<typeof heatPlanOf> | null;
+}
+
+interface WayCardProps extends WayToCoat {
+  readonly isChosen: boolean;
+  readonly onHeater: (heaterId: string) => void;
+}
+
+const HEATER_WORDS = { flame: 'a flame', gun: 'a heat gun', oven: 'an oven' } as const;
+
+/** One way: how long in the heat, how long to dip, what too short and too long do. */
+export function WayCard({ way, usable, heater, question, plan, isChosen, onHeater }: WayCardProps) {
+  const { temperature } = usePreferences();
+  const text = (celsius: number) => temperatureText(celsius, temperature);
+  return (
+    <article className={styles.way} data-chosen={isChosen}>
+      <button
+        type="button"
+        role="radio"
+        aria-checked={isChosen}
+        className={styles.wayName}
+        onClick={() => setPreferences({ coatWay: way.id })}
+      >
+        {way.name}
+      </button>
+      <p className={styles.how}>{way.how}</p>
+      {heater ? (
+        <Select
+          aria-label={`Heat for ${way.name}`}
+          size="small"
+          value={heater.id}
+          options={usable.map((each) => ({ value: each.id, label: `${each.name}, ${text(each.sourceC)}` }))}
+          onChange={onHeater}
+        />
+      ) : (
+        <p className="quiet">Wants {way.heaters.map((kind) => HEATER_WORDS[kind]).join(' or ')}.</p>
+      )}
+      {plan && question ? (
+        plan.ok ? (
+          <>
+            <dl className={styles.figures}>
+              <div>
+                <dt>in the heat</dt>
+                <dd>
+                  <Figure size="large" tone="ember" working={heatWorking(question, plan.value, temperature)}>
+                    {handText(plan.value.heatS)}
+                  </Figure>
+                </dd>
+              </div>
+              <div>
+                <dt>then dip within</dt>
+                <dd className={styles.guess}>{handText(plan.value.windowS)}</dd>
+              </div>
+            </dl>
+            <p className={styles.bounds}>
+              <b>Under {handText(plan.value.stickS)}:</b> {way.tooShort}
+            </p>
+            <p className={styles.bounds}>
+              <b>
+                {plan.value.softenS === null
+                  ? 'Too long:'
+                  : `Over ${handText(plan.value.softenS)} the metal goes soft.`}
+              </b>{' '}
+              {way.tooLong}
+            </p>
+            {plan.value.isThick ? (
+              <p className={styles.bounds}>
+                So thick a head is hotter outside than in: give it half the time again, off the hottest spot.
+              </p>
+            ) : null}
+          </>
+        ) : (
+          <p role="alert" className={styles.refusal}>
+            {sentence(plan.problem)}
+          </p>
+        )
+      ) : null}
+    </article>
+  );
+}
