@@ -3,12 +3,8 @@
 import { Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { guessHookMass } from '@/core/cavities/guess-hook-mass';
-import { mixMetal } from '@/core/metals/mix-metal';
 import { hookRank } from '@/core/units/hook-rank';
-import type { NewBin as NewBinRecord } from '@/data/repositories/shelf';
 import { numberText } from '@/text/number-text';
-import { PLAIN_PART } from '@/records/plain-part';
-import { ELEMENTS } from '@/reference/elements';
 import { TYPICAL_JIG_HOOKS } from '@/reference/hooks';
 import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';
@@ -16,15 +12,13 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { MassField } from '@/station-kit/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
+import { newBinOf } from './new-bin';
 import styles from './shelf.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
 type Kind = 'metal' | 'hook' | 'part';
 
 const UNKNOWN = 'unknown';
-/** Between soft and hard lead: what most scrap is. A guess, and shown as one. */
-const SCRAP = { densityGcm3: 11.1, shrinkLinear: 0.008 };
-
 /** A new place on the shelf: a metal lot, hooks, or another part. */
 export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id: string) => void }) {
   const { workshop } = useBench();
@@ -40,44 +34,9 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
   const [isPressed, setIsPressed] = useState(false);
   const id = useId();
 
-  const record = (): NewBinRecord | null => {
-    const common = { name: name.trim(), place: place.trim(), lowAt: null, note: '' };
-    if (common.name === '') return null;
-    if (kind === 'metal') {
-      const reference = REFERENCE_METALS.find((metal) => metal.key === metalKey);
-      const mixed = reference && mixMetal(reference.composition, ELEMENTS);
-      return {
-        ...common,
-        kind,
-        unit: 'g',
-        composition: reference ? { ...reference.composition } : null,
-        compositionBasis: reference ? 'known' : 'guess',
-        costPerKg: null,
-        densityGcm3: mixed?.ok ? mixed.value.densityGcm3 : SCRAP.densityGcm3,
-        densityBasis: reference ? 'reference' : 'guess',
-        shrinkLinear: reference?.shrinkLinear.value ?? SCRAP.shrinkLinear,
-        shrinkBasis: reference ? 'reference' : 'guess',
-      };
-    }
-    if (kind === 'hook') {
-      const dimensions = TYPICAL_JIG_HOOKS[size];
-      if (!dimensions) return null;
-      const massG = hookMassG ?? guessHookMass(dimensions);
-      return {
-        ...common,
-        kind,
-        unit: 'pieces',
-        size,
-        massG,
-        massBasis: hookMassG === null ? 'guess' : 'weighed',
-        ...dimensions,
-      };
-    }
-    return { ...PLAIN_PART, ...common, kind, unit: keptBy, sort: sort.trim() || 'other parts' };
-  };
   const add = async () => {
     setIsPressed(true);
-    const bin = record();
+    const bin = newBinOf({ kind, name, place, sort, keptBy, metalKey, size, hookMassG });
     if (!bin || qty === null) return;
     onAdded(await workshop.shelf.add(bin, qty));
     onClose();

@@ -1,12 +1,13 @@
 'use client';
 
-import { Button, ColorPicker, InputNumber, Modal, Segmented, Slider } from 'antd';
+import { ColorPicker, InputNumber, Modal, Segmented, Slider } from 'antd';
 import { useId, useState } from 'react';
 import type { StrandBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import { useBench } from '@/station-kit/BenchProvider';
+import { MaterialFlakes } from './MaterialFlakes';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './materials.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -33,7 +34,6 @@ const PER: Record<StrandBin['form'], string> = {
   fur: 'Strands a bunch',
   sheet: 'Legs a sheet',
 };
-const MOST_FLAKES = 3;
 
 /** A material put down with its color, its flakes, its strands and how much of it there is. */
 export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) {
@@ -163,46 +163,7 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
           ? number(bin.unit === 'g' ? 'How much, g' : 'How many', qty, [0, 1e6, 1], setQty)
           : null}
       </div>
-      <div className={styles.flakes}>
-        <strong>Flakes</strong>
-        {bin.flakes.map((flake, index) => (
-          <span key={index}>
-            <ColorPicker
-              value={flake.hex}
-              disabledAlpha
-              onChangeComplete={(color) =>
-                set({
-                  flakes: bin.flakes.map((each, at) =>
-                    at === index ? { ...each, hex: color.toHexString().slice(0, 7) } : each,
-                  ),
-                })
-              }
-            />
-            <InputNumber
-              aria-label={`Size of flake ${index + 1}, mm`}
-              min={0.05}
-              max={5}
-              step={0.1}
-              value={flake.sizeMm}
-              onChange={(sizeMm) =>
-                sizeMm !== null &&
-                set({ flakes: bin.flakes.map((each, at) => (at === index ? { ...each, sizeMm } : each)) })
-              }
-            />
-            <Button size="small" onClick={() => set({ flakes: bin.flakes.filter((_, at) => at !== index) })}>
-              Take out
-            </Button>
-          </span>
-        ))}
-        {bin.flakes.length < MOST_FLAKES ? (
-          <Button
-            size="small"
-            onClick={() => set({ flakes: [...bin.flakes, { hex: '#e4c04a', sizeMm: 0.3 }] })}
-          >
-            + flake
-          </Button>
-        ) : null}
-      </div>
+      <MaterialFlakes flakes={bin.flakes} onChange={(flakes) => set({ flakes })} />
     </Modal>
   );
 }
