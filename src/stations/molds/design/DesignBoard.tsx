@@ -6,7 +6,6 @@ import { findStyle } from '@/core/cavities/styles';
 import { numberText as n } from '@/text/number-text';
 import { sentence } from '@/text/sentence';
 import type { ReadMesh } from '@/workers/protocol';
-import { UnitField } from '@/ui/unit-field/UnitField';
 import { lengthText, lotText, markText, massText } from '@/station-kit/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
@@ -19,7 +18,7 @@ import { FreezeForm } from './FreezeForm';
 import { ProfileEditor } from './ProfileEditor';
 import { PutOnBlock } from './PutOnBlock';
 import { SectionDrawing } from './SectionDrawing';
-import { Sitting } from './Sitting';
+import { OnTheBottom, type TrailerWish } from './OnTheBottom';
 import { StlReader } from './StlReader';
 import { TakeAway } from './TakeAway';
 import { JobFailure } from '@/station-kit/JobFailure';
@@ -51,8 +50,8 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
   const [points, setPoints] = useState<readonly (readonly [number, number])[]>(FIRST_PROFILE);
   const [mesh, setMesh] = useState<{ file: File; name: string; mesh: ReadMesh } | null>(null);
   const [wish, setWish] = useState<WishDraft>({ targetG, metalId, hookId: null, pinMm: null, vary: 'depth' });
-  const [liftG, setLiftG] = useState<number | null>(null);
-  const [tailMm, setTailMm] = useState<number | null>(60);
+  const [behind, setBehind] = useState<TrailerWish>({ tailMm: 60, liftG: null });
+  const { tailMm, liftG } = behind;
   const [open, setOpen] = useState<'freeze' | 'block' | null>(null);
 
   const form = key === OWN_PROFILE || key === FROM_STL ? null : formOf(key);
@@ -165,31 +164,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
           ) : null}
           <JobFailure job={study.job} />
           {design ? (
-            <section className={styles.bottom} aria-label="On the bottom">
-              <div className={styles.bottomHead}>
-                <h2>On the bottom</h2>
-                <UnitField
-                  label="Trailer"
-                  quantity="length"
-                  assume={length}
-                  value={tailMm}
-                  write={(mm) => lengthText(mm, length)}
-                  onChange={setTailMm}
-                  width={110}
-                />
-                <UnitField
-                  label="lifts in water"
-                  quantity="mass"
-                  assume="g"
-                  value={liftG}
-                  write={(massG) => `${n(massG, 3)} g`}
-                  onChange={setLiftG}
-                  hint="empty: no trailer"
-                  width={120}
-                />
-              </div>
-              <Sitting study={study} hook={hook} eyeMm={eyeMm} trailer={trailer} />
-            </section>
+            <OnTheBottom {...{ study, hook, eyeMm, trailer }} wish={behind} onWish={setBehind} />
           ) : null}
           {design ? (
             <TakeAway

@@ -1,0 +1,57 @@
+'use client';
+
+import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
+import { usePreferences } from '@/station-kit/preferences-store';
+import { lengthText } from '@/station-kit/words';
+import { numberText as n } from '@/text/number-text';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import styles from './design.module.css';
+import { Sitting } from './Sitting';
+import type { Study } from './use-study';
+
+/** What hangs behind a head: how long, and what it lifts in water; null where nobody said. */
+export interface TrailerWish {
+  readonly tailMm: number | null;
+  readonly liftG: number | null;
+}
+
+interface OnTheBottomProps {
+  readonly study: Study;
+  readonly hook: HookDimensions | null;
+  readonly eyeMm: number;
+  readonly trailer: { readonly liftG: number; readonly lengthMm: number } | null;
+  readonly wish: TrailerWish;
+  readonly onWish: (wish: TrailerWish) => void;
+}
+
+/** How the casting stands on the bottom, alone or with something behind it. */
+export function OnTheBottom({ study, hook, eyeMm, trailer, wish, onWish }: OnTheBottomProps) {
+  const { length } = usePreferences();
+  return (
+    <section className={styles.bottom} aria-label="On the bottom">
+      <div className={styles.bottomHead}>
+        <h2>On the bottom</h2>
+        <UnitField
+          label="Trailer"
+          quantity="length"
+          assume={length}
+          value={wish.tailMm}
+          write={(mm) => lengthText(mm, length)}
+          onChange={(tailMm) => onWish({ ...wish, tailMm })}
+          width={110}
+        />
+        <UnitField
+          label="lifts in water"
+          quantity="mass"
+          assume="g"
+          value={wish.liftG}
+          write={(massG) => `${n(massG, 3)} g`}
+          onChange={(liftG) => onWish({ ...wish, liftG })}
+          hint="empty: no trailer"
+          width={120}
+        />
+      </div>
+      <Sitting study={study} hook={hook} eyeMm={eyeMm} trailer={trailer} />
+    </section>
+  );
+}
