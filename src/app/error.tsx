@@ -1,15 +1,20 @@
 'use client';
 
-export default function Failure({ error, reset }: { error: Error & { digest?: string }; reset: () => void }) {
+import { Stumbled } from '@/ui/frame/Stumbled';
+
+interface FailureProps {
+  readonly error: Error & { digest?: string };
+  readonly reset: () => void;
+}
+
+/** The whole page stumbled. */
+export default function Failure({ error, reset }: FailureProps) {
   return (
-    <main style={{ padding: 32 }}>
-      <h1>This page stumbled</h1>
-      <p>What is on the bench is safe in this browser. The fault: {error.message}</p>
-      <p>
-        <button type="button" onClick={reset}>
-          Try again
-        </button>
-      </p>
-    </main>
+    <Stumbled
+      what="This page"
+      safe="What is on the bench is safe in this browser."
+      error={error}
+      onAgain={reset}
+    />
   );
 }

@@ -43,6 +43,7 @@ export function usePlan(session: Session | null) {
     () => (session && session.demand.length > 0 ? JSON.stringify([session.demand, session.molds]) : ''),
     [session],
   );
+  const waits = useRef<ReturnType<typeof setTimeout>>(undefined);
   const latest = useRef(session);
   useEffect(() => {
     latest.current = session;
@@ -54,7 +55,7 @@ export function usePlan(session: Session | null) {
       return undefined;
     }
     const [demand, molds] = JSON.parse(asked) as [Session['demand'], Session['molds']];
-    const timer = setTimeout(() => {
+    waits.current = setTimeout(() => {
       setBegun(asked);
       setProgress(null);
       run(async ({ ask }) => {
@@ -64,10 +65,12 @@ export function usePlan(session: Session | null) {
           : { plan: null, problem: outcome.problem, session: null };
       });
     }, SETTLE_MS);
-    return () => clearTimeout(timer);
+    return () => clearTimeout(waits.current);
   }, [asked, attempt, run, callOff]);
 
   const cancel = useCallback(() => {
+    // Also what has not begun yet is called off.
+    clearTimeout(waits.current);
     setBegun(asked);
     callOff();
   }, [asked, callOff]);

@@ -1,5 +1,7 @@
 'use client';
 
+import { Stumbled } from '@/ui/frame/Stumbled';
+
 interface StationFailureProps {
   readonly error: Error & { digest?: string };
   readonly reset: () => void;
@@ -8,14 +10,11 @@ interface StationFailureProps {
 /** A station that stumbled: the line above still goes to the others. */
 export default function StationFailure({ error, reset }: StationFailureProps) {
   return (
-    <main style={{ padding: 32 }}>
-      <h1>This station stumbled</h1>
-      <p>What was written is safe in this browser, and the other stations work. The fault: {error.message}</p>
-      <p>
-        <button type="button" onClick={reset}>
-          Try again
-        </button>
-      </p>
-    </main>
+    <Stumbled
+      what="This station"
+      safe="What was written is safe in this browser, and the other stations work."
+      error={error}
+      onAgain={reset}
+    />
   );
 }
