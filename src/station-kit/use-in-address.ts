@@ -19,8 +19,13 @@ function write(name: string, value: string | null): void {
   }, 0);
 }
 
-/** What a name says in the address, and a way to let it say another; null where it says nothing. */
-function useSaid(name: string): readonly [string | null, (value: string | null) => void] {
+/**
+ * What is in hand at a station, by its id, as the address says it under a name, and a way to let it say another; null
+ * where it says nothing. Whether there is such a thing is for who asks: it may be gone since.
+ *
+ * @example const [binId, choose] = useInHand('bin'); // `hook-2-0` at /shelf?bin=hook-2-0
+ */
+export function useInHand(name: string): readonly [string | null, (value: string | null) => void] {
   const said = useSearchParams().get(name);
   // The address follows a moment after a press; what was pressed shows at once.
   const [ahead, setAhead] = useState<{ readonly of: string | null; readonly to: string | null } | null>(null);
@@ -46,14 +51,6 @@ export function useInAddress<Choice extends string>(
   choices: readonly Choice[],
   first: Choice,
 ): readonly [Choice, (choice: Choice) => void] {
-  const [said, say] = useSaid(name);
+  const [said, say] = useInHand(name);
   return [choices.find((choice) => choice === said) ?? first, say];
 }
-
-/**
- * What is in hand at a station, by its id, as the address says it; null where it says none. Whether there is such a thing
- * is for who asks: it may be gone since.
- *
- * @example const [binId, choose] = useInHand('bin'); // `hook-2-0` at /shelf?bin=hook-2-0
- */
-export const useInHand = useSaid;
