@@ -7,7 +7,7 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import styles from '@/ui/frame/frame.module.css';
 import { useBench } from '@/station-kit/BenchProvider';
-import { minutesText } from '@/station-kit/words';
+import { minutesText } from '@/text/words';
 import { ring } from '@/station-kit/ring';
 import { useNow } from '@/station-kit/use-now';
 import { inBackground } from '@/station-kit/in-background';

@@ -9,7 +9,7 @@ import { benchSentence } from '@/text/bench-sentence';
 import type { BenchContents } from '@/records/bench-file';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { amountText } from '@/station-kit/words';
+import { amountText } from '@/text/words';
 import { ChangeTable } from './ChangeTable';
 import { ALL_TABLES } from '@/records/bench-file';
 import styles from './bench-menu.module.css';

@@ -6,7 +6,7 @@ import { benchSchema } from '@/data/exchange/bench-schema';
 import { tableCsv } from '@/data/exchange/table-csv';
 import { CONTENTS_TABLES, type ContentsTable } from '@/records/bench-file';
 import { useBench } from '@/station-kit/BenchProvider';
-import { slug } from '@/station-kit/slug';
+import { slug } from '@/text/slug';
 import { saveFile } from '@/station-kit/save-file';
 import { ALL_TABLES } from '@/records/bench-file';
 import styles from './bench-menu.module.css';

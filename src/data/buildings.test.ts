@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto';
 import { testWorkshop } from '../../tests/support/test-bench';
 import { PLAIN_PART } from '@/records/plain-part';
-import type { NewBuild } from './repositories/builds';
-import type { NewBin } from './repositories/shelf';
+import type { NewBuild } from '@/records/build';
+import type { NewBin } from '@/records/plain-bin';
 
 const part = (name: string): NewBin => ({
   ...PLAIN_PART,

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { lengthsOnShelf } from '@/core/stock/lengths-on-shelf';
 import { PLAIN_PART } from '@/records/plain-part';
 import { testWorkshop } from '../../tests/support/test-bench';
-import type { NewRig } from './repositories/rigs';
-import type { NewBin } from './repositories/shelf';
+import type { NewRig } from '@/records/rig';
+import type { NewBin } from '@/records/plain-bin';
 
 type Act =
   | { readonly is: 'receive'; readonly mm: number; readonly count: number }

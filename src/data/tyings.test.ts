@@ -2,8 +2,8 @@ import 'fake-indexeddb/auto';
 import { PLAIN_NOTE } from '@/records/water-note';
 import { testWorkshop } from '../../tests/support/test-bench';
 import type { Tying } from '@/records/tying';
-import type { NewBin } from './repositories/shelf';
-import type { NewSkirt } from './repositories/skirts';
+import type { NewBin } from '@/records/plain-bin';
+import type { NewSkirt } from '@/records/skirt';
 
 const DRYING = { what: 'Cement', minutes: 20 };
 const common = { place: 'Drawer', lowAt: null, note: '' };

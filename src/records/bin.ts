@@ -141,9 +141,15 @@ const strandBin = z.strictObject({
 export const bin = z.discriminatedUnion('kind', [metalBin, hookBin, headBin, powderBin, strandBin, partBin]);
 
 export type MetalBin = z.infer<typeof metalBin>;
+
 export type HookBin = z.infer<typeof hookBin>;
+
 export type HeadBin = z.infer<typeof headBin>;
+
 export type PowderBin = z.infer<typeof powderBin>;
+
 export type StrandBin = z.infer<typeof strandBin>;
+
 export type PartBin = z.infer<typeof partBin>;
+
 export type Bin = z.infer<typeof bin>;

@@ -73,3 +73,8 @@ export const building = z.strictObject({
 
 export type BuildRecord = z.infer<typeof build>;
 export type Building = z.infer<typeof building>;
+
+/** A build as it is written: a new one without a family, a new version with its. */
+export type NewBuild = Omit<BuildRecord, 'id' | 'family' | 'version' | 'createdAt' | 'retired' | 'seenMs'> & {
+  readonly family: string | null;
+};

@@ -80,3 +80,5 @@ export type PlasticRecord = z.infer<typeof plastic>;
 export type PlasticColor = z.infer<typeof color>;
 export type PlasticAdded = z.infer<typeof added>;
 export type PlasticBatchRecord = z.infer<typeof plasticBatch>;
+
+export type NewPlastic = Omit<PlasticRecord, 'id' | 'createdAt' | 'retired'>;

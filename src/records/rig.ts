@@ -120,3 +120,8 @@ export type CutLength = z.infer<typeof cutLength>;
 export type Allowance = z.infer<typeof allowance>;
 export type Match = z.infer<typeof match>;
 export type Kit = z.infer<typeof kit>;
+
+/** A rig as it is written: a new one without a family, a new version with its. */
+export type NewRig = Omit<RigRecord, 'id' | 'family' | 'version' | 'createdAt' | 'retired'> & {
+  readonly family: string | null;
+};

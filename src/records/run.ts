@@ -96,3 +96,5 @@ export type Pour = z.infer<typeof pour>;
 
 /** What a new plan changes of a run: what was cast is in it. */
 export type Replanned = Pick<Run, 'blocks' | 'heads' | 'cells' | 'wants' | 'plannedSeconds' | 'isProven'>;
+
+export type NewRun = Omit<Run, 'id' | 'no' | 'state' | 'startedAt' | 'endedAt' | 'booking'>;

@@ -85,3 +85,8 @@ export const skirt = z.strictObject({
 
 export type SkirtLayerRecord = z.infer<typeof layer>;
 export type Skirt = z.infer<typeof skirt>;
+
+/** A recipe as it is written: a new one without a family, a new version with its. */
+export type NewSkirt = Omit<Skirt, 'id' | 'family' | 'version' | 'createdAt' | 'retired'> & {
+  readonly family: string | null;
+};

@@ -6,7 +6,7 @@ import { SlipNote } from '@/ui/frame/Slip';
 import { useBench } from './BenchProvider';
 import { usePreferences } from './preferences-store';
 import { StandInRows } from './stand-ins/StandInRows';
-import { amountText } from './words';
+import { amountText } from '@/text/words';
 
 const MOST = 4;
 

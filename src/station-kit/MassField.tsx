@@ -3,7 +3,7 @@
 import type { ComponentProps } from 'react';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { usePreferences } from './preferences-store';
-import { massText } from './words';
+import { massText } from '@/text/words';
 
 type MassFieldProps = Omit<ComponentProps<typeof UnitField>, 'quantity' | 'assume' | 'write'> & {
   /** How the mass is written where not as masses usually are. */

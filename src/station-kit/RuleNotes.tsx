@@ -7,7 +7,7 @@ import { SlipNote, SlipPart } from '@/ui/frame/Slip';
 import { useBench } from './BenchProvider';
 import { usePreferences } from './preferences-store';
 import { ruleNotes } from '@/model/tickets/rule-notes';
-import { headText, lotText } from './words';
+import { headText, lotText } from '@/text/words';
 
 /** What the maker's own rules say of a ticket's lines, and which metal would do instead. */
 export function RuleNotes({ wants }: { wants: readonly LineWant[] }) {

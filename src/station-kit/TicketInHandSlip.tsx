@@ -9,7 +9,7 @@ import { CoatNotes } from './coats/CoatNotes';
 import { PourCautions, TicketSlip } from './TicketSlip';
 import { HeldUpNotes } from './HeldUpNotes';
 import { wareName } from '@/model/bills/promises';
-import { headText } from './words';
+import { headText } from '@/text/words';
 import { dueOn } from '@/model/tickets/due-on';
 
 interface TicketInHandSlipProps {

@@ -18,7 +18,7 @@ import { sessionOf, takesOf, type Takes } from '@/model/tickets/session-takes';
 import { StandInRows } from './stand-ins/StandInRows';
 import { JobFailure } from './JobFailure';
 import { usePlan } from './use-plan';
-import { amountText, headText, lotText, markText, massText, minutesText, verdictText } from './words';
+import { amountText, headText, lotText, markText, massText, minutesText, verdictText } from '@/text/words';
 import { chargeWorking, minutesWorking } from './workings';
 
 export interface SlipLine {

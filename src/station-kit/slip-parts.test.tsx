@@ -8,7 +8,7 @@ import { wantsOf } from '@/model/tickets/wants-of';
 import { DoubtNote } from './DoubtNote';
 import { MassField } from './MassField';
 import { RuleNotes } from './RuleNotes';
-import { weighedText } from './words';
+import { weighedText } from '@/text/words';
 
 const demo = demoBench(Date.UTC(2026, 10, 23, 12));
 const lotOf = (id: string) => {

@@ -9,7 +9,7 @@ import type { HookBin, MetalBin } from '@/records/bin';
 import type { Cavity } from '@/records/mold';
 import type { Working } from '@/ui/figure/Figure';
 import type { BenchView } from '@/model/bench/bench-view';
-import { massText, minutesText } from './words';
+import { massText, minutesText } from '@/text/words';
 
 /** How the metal to charge comes about. */
 export function chargeWorking(

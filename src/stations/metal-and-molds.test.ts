@@ -9,16 +9,16 @@ import { blendInput, lotsFor, whyOutOfReach } from '@/model/metals/blend-request
 import { firstHelping, readCharge } from '@/model/metals/charge';
 import { identifyByCasting, identifyInWater } from '@/model/metals/identify-scrap';
 import { potLedger } from '@/model/metals/pot-ledger';
-import { sectionsOf } from './metal/sections';
+import { sectionsOf } from '@/model/molds/sections';
 import { chartCavity, judgeWeighings } from '@/model/molds/cavity-weighings';
-import { workOut, type Shape, type Wish } from './molds/design/design';
+import { workOut, type Shape, type Wish } from '@/model/molds/design';
 import { drillingSteps } from '@/model/molds/drilling-steps';
-import { composePlate } from './molds/design/compose-plate';
+import { composePlate } from '@/station-kit/print/cavity-plate';
 import { viewOf } from '../../tests/support/view-of';
 import { wantsOf } from '@/model/tickets/wants-of';
 import { doubtOf } from '@/model/quality/doubts';
 import { ruleNotes } from '@/model/tickets/rule-notes';
-import { insertsText, lengthText, ruleText } from '@/station-kit/words';
+import { insertsText, lengthText, ruleText } from '@/text/words';
 
 const demo = demoBench(Date.UTC(2026, 10, 23, 12));
 const view = viewOf(demo);

@@ -2,8 +2,8 @@ import 'fake-indexeddb/auto';
 import type { HookBin, MetalBin } from '@/records/bin';
 import type { Mold } from '@/records/mold';
 import { BenchDatabase } from '@/data/database';
-import type { NewRun } from '@/data/repositories/runs';
-import type { NewBin } from '@/data/repositories/shelf';
+import type { NewRun } from '../../src/records/run';
+import type { NewBin } from '../../src/records/plain-bin';
 import { openWorkshop } from '@/data/workshop';
 import type { PLAIN_BIN } from '@/records/plain-bin';
 

@@ -2,11 +2,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { BuildRecord } from '@/records/build';
 import type { Store } from '../store';
 import { attempt, granted, refuse, write } from '../write';
-
-/** A build as it is written: a new one without a family, a new version with its. */
-export type NewBuild = Omit<BuildRecord, 'id' | 'family' | 'version' | 'createdAt' | 'retired' | 'seenMs'> & {
-  readonly family: string | null;
-};
+import type { NewBuild } from '@/records/build';
 
 /** Builds, version by version. */
 export function buildRepository(store: Store) {

@@ -2,8 +2,8 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
 import type { Store } from '../store';
 import { attempt, granted, refuse, write } from '../write';
+import type { NewPlastic } from '@/records/plastic';
 
-export type NewPlastic = Omit<PlasticRecord, 'id' | 'createdAt' | 'retired'>;
 export type NewPlasticBatch = Omit<PlasticBatchRecord, 'id' | 'no' | 'at'>;
 
 /** Colors of soft plastic and the batches poured of them. */

@@ -1,11 +1,7 @@
 import type { Allowance, Match, RigRecord } from '@/records/rig';
 import type { Store } from '../store';
 import { write } from '../write';
-
-/** A rig as it is written: a new one without a family, a new version with its. */
-export type NewRig = Omit<RigRecord, 'id' | 'family' | 'version' | 'createdAt' | 'retired'> & {
-  readonly family: string | null;
-};
+import type { NewRig } from '@/records/rig';
 
 /** Rigs version by version, and what the maker knows that no packet says: ends learned, matches tried. */
 export function rigRepository(store: Store) {

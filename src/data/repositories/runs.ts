@@ -15,8 +15,7 @@ import { headBin, type NameHead } from './head-bin';
 import { pourMarks } from './pour-marks';
 import { runPlan } from './run-plan';
 import { underWay } from './under-way';
-
-export type NewRun = Omit<Run, 'id' | 'no' | 'state' | 'startedAt' | 'endedAt' | 'booking'>;
+import type { NewRun } from '@/records/run';
 
 /** Steps that begin another pour. */
 const BEGINS = new Set(['load', 'pour', 'close', 'clamp', 'spin']);

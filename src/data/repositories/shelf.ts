@@ -9,13 +9,7 @@ import { EMPTY_LEDGER, growLedger } from '../reading/ledger';
 import type { LedgerReading } from '@/records/ledger-reading';
 import type { Store } from '../store';
 import { attempt, granted, type NewEntry, refuse, write } from '../write';
-
-/** A bin before it has a name of its own. */
-export type NewBin = Bin extends infer Each
-  ? Each extends Bin
-    ? Omit<Each, 'id' | 'retired' | keyof typeof PLAIN_BIN> & Partial<Pick<Each, keyof typeof PLAIN_BIN>>
-    : never
-  : never;
+import type { NewBin } from '@/records/plain-bin';
 
 type HandMove = Extract<EntryKind, 'received' | 'taken' | 'returned' | 'lost'>;
 

@@ -3,12 +3,8 @@ import type { Skirt } from '@/records/skirt';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
 import { attempt, granted, refuse, write } from '../write';
-import type { NewBin } from './shelf';
-
-/** A recipe as it is written: a new one without a family, a new version with its. */
-export type NewSkirt = Omit<Skirt, 'id' | 'family' | 'version' | 'createdAt' | 'retired'> & {
-  readonly family: string | null;
-};
+import type { NewBin } from '@/records/plain-bin';
+import type { NewSkirt } from '@/records/skirt';
 
 /** Recipes of skirts, version by version, and what the water said of them. */
 export function skirtRepository(store: Store) {

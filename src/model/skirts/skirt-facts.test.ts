@@ -3,7 +3,7 @@ import type { SkirtLayerRecord } from '@/records/skirt';
 import { viewOf } from '../../../tests/support/view-of';
 import { jigOf, strandLook } from '@/station-kit/looks/jig-look';
 import { layersOf, materialOf, piecesOf, skirtMassOf, tabsOf, takeOf } from './skirt-facts';
-import { amountOfText, piecesText, placeText, shortName, tabsText } from '@/station-kit/skirts/skirt-words';
+import { amountOfText, piecesText, placeText, shortName, tabsText } from '@/text/skirt-words';
 import { versionText } from '../versions/version-text';
 
 const view = viewOf(demoBench(Date.UTC(2026, 10, 23, 12)));

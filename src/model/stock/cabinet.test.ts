@@ -4,7 +4,7 @@ import { PLAIN_BIN } from '@/records/plain-bin';
 import { PLAIN_PART } from '@/records/plain-part';
 import { cabinetOf, clashesOf, stuffOf } from './cabinet';
 import { clashesAt, companionsOf } from './neighbors';
-import { drawerLabels } from '@/stations/shelf/print-drawer';
+import { drawerLabels } from '@/station-kit/print/print-drawer';
 
 const part = (id: string, change: Partial<PartBin> = {}): PartBin => ({
   ...PLAIN_BIN,

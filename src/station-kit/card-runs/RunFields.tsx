@@ -4,7 +4,7 @@ import { InputNumber, Segmented } from 'antd';
 import { useId } from 'react';
 import type { CardWay } from '@/core/card-runs/turn-card';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { minutesText } from '../words';
+import { minutesText } from '@/text/words';
 
 /** How many a run makes. */
 export function HowMany({

@@ -4,7 +4,7 @@ import { dayText } from '@/text/date-text';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { sum } from '@/core/numeric/sum';
-import { minutesText } from '../words';
+import { minutesText } from '@/text/words';
 import styles from './runs.module.css';
 
 /** Something that can be made now, and how often the shelf gives it. */

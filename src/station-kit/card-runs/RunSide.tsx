@@ -4,7 +4,7 @@ import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { useBench } from '../BenchProvider';
 import { useNow } from '../use-now';
-import { minutesText } from '../words';
+import { minutesText } from '@/text/words';
 import type { Taken } from './card-run-kind';
 import styles from './runs.module.css';
 

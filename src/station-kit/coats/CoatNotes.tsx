@@ -4,7 +4,7 @@ import type { Ticket } from '@/records/ticket';
 import { SlipNote, SlipPart } from '@/ui/frame/Slip';
 import { useBench } from '../BenchProvider';
 import { usePreferences } from '../preferences-store';
-import { headText, temperatureText } from '../words';
+import { headText, temperatureText } from '@/text/words';
 import { refusalsOf } from './refusals';
 
 /** Lines of a ticket whose color an oven would ruin them for, each with why and what to do. */

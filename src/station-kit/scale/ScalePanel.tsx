@@ -6,7 +6,7 @@ import type { DeviceFault } from '@/devices/device';
 import { writeMass } from '@/core/units/write-mass';
 import { MassField } from '../MassField';
 import { usePreferences } from '../preferences-store';
-import { weighedText } from '../words';
+import { weighedText } from '@/text/words';
 import { useScale, type ScaleKind } from './use-scale';
 import styles from './scale.module.css';
 

@@ -8,7 +8,7 @@ import type { Bin } from '@/records/bin';
 import { useBench } from '../BenchProvider';
 import { pricedItem } from '@/model/cost/priced-item';
 import { usePreferences } from '../preferences-store';
-import { amountText } from '../words';
+import { amountText } from '@/text/words';
 import { standInsOf, type ShelfStandIn } from '@/model/stock/stand-ins-of';
 import styles from './stand-ins.module.css';
 import { inBackground } from '../in-background';

@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { findKind } from '@/core/builds/kinds';
 import { lengthAlong } from '@/core/builds/place-parts';
 import type { Build } from '@/core/builds/build';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './build.module.css';
 

@@ -9,7 +9,7 @@ import { reserveOf } from '@/core/builds/place-parts';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { hasWiredHead } from '@/model/bills/build-uses';
 import { ChoiceField } from '@/station-kit/ChoiceField';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { MassField } from '@/station-kit/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

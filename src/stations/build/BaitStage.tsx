@@ -9,7 +9,7 @@ import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import { boxOf } from '@/ui/bait-drawing/box-of';
 import type { BaitLook, BaitPose } from '@/ui/bait-drawing/bait-look';
 import { useWidth } from '@/ui/use-width';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './build.module.css';
 

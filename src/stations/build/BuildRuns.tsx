@@ -19,9 +19,9 @@ import { inBackground } from '@/station-kit/in-background';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { usePrint } from '@/station-kit/use-print';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
-import { asStep } from './as-step';
-import { lookOfBuild } from './look-of-build';
-import { labelsSheet } from './print-labels';
+import { asStep } from '@/model/baits/as-step';
+import { lookOfBuild } from '@/station-kit/looks/look-of-build';
+import { labelsSheet } from '@/station-kit/print/print-labels';
 import styles from './run.module.css';
 
 const SIX = 6;

@@ -2,7 +2,7 @@
 
 import { findKind } from '@/core/builds/kinds';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { massText, minutesText } from '@/station-kit/words';
+import { massText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import type { BuildDraft } from './draft';

@@ -9,7 +9,7 @@ import type { BuildRecord } from '@/records/build';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import { useBench } from '@/station-kit/BenchProvider';
 import { buildOf } from '@/model/baits/bait-facts';
-import { lookOfBuild } from './look-of-build';
+import { lookOfBuild } from '@/station-kit/looks/look-of-build';
 import { countsOf, mixable, mixQuestion, PACKET, type Wanted } from '@/model/baits/mix';
 import { useMix } from './use-mix';
 import styles from './mix.module.css';

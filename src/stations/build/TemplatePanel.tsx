@@ -5,12 +5,12 @@ import { checkPattern, scalePattern, type HolePattern, type PlateHole } from '@/
 import { platePdf } from '@/data/exchange/plate/plate-pdf';
 import { bladePath } from '@/drawing/build/blade-path';
 import { patternSentence } from '@/text/build-sentence';
-import { lengthText } from '@/station-kit/words';
-import { slug } from '@/station-kit/slug';
+import { lengthText } from '@/text/words';
+import { slug } from '@/text/slug';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { usePrint, type Sheet } from '@/station-kit/use-print';
-import { composeTemplate, HOLE_WORDS } from './compose-template';
+import { composeTemplate, HOLE_WORDS } from '@/station-kit/print/blade-template';
 import type { BuildDraft } from './draft';
 import { pieceOf } from '@/model/baits/bait-facts';
 import styles from './template.module.css';

@@ -13,7 +13,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import type { Skirt } from '@/records/skirt';
 import { measuredParts, type BuildDraft } from './draft';
 
-import { partHex } from './look-of-build';
+import { partHex } from '@/station-kit/looks/look-of-build';
 import { PartOutline, sizeOf } from './PartOutline';
 import styles from './build.module.css';
 import { versionText } from '@/model/versions/version-text';

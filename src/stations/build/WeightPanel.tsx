@@ -6,7 +6,7 @@ import { depthTendency } from '@/core/builds/depth-tendency';
 import type { BladeRun } from '@/core/builds/run-blades';
 import { Figure } from '@/ui/figure/Figure';
 import { numberText } from '@/text/number-text';
-import { lengthText, markText, massText, offText } from '@/station-kit/words';
+import { lengthText, markText, massText, offText } from '@/text/words';
 import { MassField } from '@/station-kit/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

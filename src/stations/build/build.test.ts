@@ -6,8 +6,8 @@ import type { BuildRecord } from '@/records/build';
 import { boxOf } from '@/ui/bait-drawing/box-of';
 import { demoBench } from '@/demo/demo-bench';
 import { viewOf } from '../../../tests/support/view-of';
-import { asStep } from './as-step';
-import { composeTemplate } from './compose-template';
+import { asStep } from '@/model/baits/as-step';
+import { composeTemplate } from '@/station-kit/print/blade-template';
 import {
   buildOfDraft,
   draftOf,
@@ -20,7 +20,7 @@ import {
   withKind,
   type BuildDraft,
 } from './draft';
-import { dropIndex } from './drop-index';
+import { dropIndex } from '@/core/builds/drop-index';
 import {
   buildableOf,
   buildOf,
@@ -31,7 +31,7 @@ import {
   stepsOf,
   weightLines,
 } from '@/model/baits/bait-facts';
-import { lookOfBuild } from './look-of-build';
+import { lookOfBuild } from '@/station-kit/looks/look-of-build';
 import { countsOf, mixQuestion, PACKET, scarceItems, withPacket } from '@/model/baits/mix';
 import {
   additivesOf,
@@ -42,9 +42,9 @@ import {
   plasticProblems,
   withTwoColors,
 } from './plastic-draft';
-import { buildCode, labelsOf } from './print-labels';
+import { buildCode, labelsOf } from '@/station-kit/print/print-labels';
 import { plainBack } from '@/station-kit/card-runs/card-run-kind';
-import { slug } from '@/station-kit/slug';
+import { slug } from '@/text/slug';
 import { kitOf, usualHead } from '@/model/baits/run-plan';
 import { hasWiredHead, usesOf } from '@/model/bills/build-uses';
 import { versionText } from '@/model/versions/version-text';

@@ -4,7 +4,7 @@ import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { findKind } from '@/core/builds/kinds';
 import type { PartGauge } from '@/core/parts/part-roles';
 import { isOnWire } from '@/core/parts/part-roles';
-import type { NewBuild } from '@/data/repositories/builds';
+import type { NewBuild } from '@/records/build';
 import type { Bin, PartBin } from '@/records/bin';
 import { MOST_ON_ARM, type BuildRecord } from '@/records/build';
 import type { BenchView } from '@/model/bench/bench-view';

@@ -1,6 +1,6 @@
 import { mixColor, type CupColor } from '@/core/plastics/mix-color';
 import { scaleBatch, type PlasticBatch, type PlasticShot } from '@/core/plastics/scale-batch';
-import type { NewPlastic } from '@/data/repositories/plastics';
+import type { NewPlastic } from '@/records/plastic';
 import type { PlasticAdded, PlasticColor, PlasticRecord } from '@/records/plastic';
 
 export type PlasticDraft = NewPlastic & { readonly id: string | null };

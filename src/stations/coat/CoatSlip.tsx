@@ -2,11 +2,11 @@
 
 import { sum } from '@/core/numeric/sum';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { massText, temperatureText } from '@/station-kit/words';
+import { massText, temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { usedBy } from '@/model/coats/rack-facts';
-import { waitingOf } from './waiting';
+import { waitingOf } from '@/station-kit/coats/waiting';
 
 /** What waits for a color on paper: how many of each, what holds them up, which jars run low, what to mind. */
 export function CoatSlip() {

@@ -2,7 +2,7 @@
 
 import { refusalsOf } from '@/station-kit/coats/refusals';
 import { curesFor, powdersOf } from '@/model/coats/coat-facts';
-import { lotText, temperatureText } from '@/station-kit/words';
+import { lotText, temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import type { DraftCoat } from './draft-coat';

@@ -3,7 +3,7 @@
 import { cureSentences } from '@/text/cure-sentence';
 import type { Rack } from '@/records/rack';
 import { nameIn } from '@/station-kit/coats/refusals';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { curesOn, type CureChoice } from '@/model/coats/cure-choices';

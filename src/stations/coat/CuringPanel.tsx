@@ -6,7 +6,7 @@ import type { DeviceFault } from '@/devices/device';
 import { tracePath, traceY, type TraceBox } from '@/drawing/temperature-trace';
 import type { Heater } from '@/records/heater';
 import type { Rack } from '@/records/rack';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useNow } from '@/station-kit/use-now';
 import { usePreferences } from '@/station-kit/preferences-store';

@@ -2,13 +2,13 @@
 
 import { Button } from 'antd';
 import { jobSheetPdf } from '@/data/exchange/sheet/job-sheet';
-import { minutesText } from '@/station-kit/words';
+import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { usePrint } from '@/station-kit/use-print';
-import { composeCoatSheet } from './compose-coat-sheet';
+import { composeCoatSheet } from '@/station-kit/print/coat-sheet';
 import { eveningOf } from '@/model/coats/evening';
-import type { Waiting } from './waiting';
+import type { Waiting } from '@/station-kit/coats/waiting';
 import styles from './rack.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -8,7 +8,7 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { freeHeads } from '@/model/heads/free-heads';
 import { refusalsOf } from '@/station-kit/coats/refusals';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './coat.module.css';

@@ -6,7 +6,7 @@ import { cureSentences } from '@/text/cure-sentence';
 import type { Heater } from '@/records/heater';
 import type { Rack } from '@/records/rack';
 import { Figure } from '@/ui/figure/Figure';
-import { minutesText, temperatureText } from '@/station-kit/words';
+import { minutesText, temperatureText } from '@/text/words';
 import { nameIn } from '@/station-kit/coats/refusals';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

@@ -4,9 +4,9 @@ import { pieceTemperature, timeConstantS } from '@/core/heat/lumped';
 import type { HeatPlan } from '@/core/coats/plan-heat';
 import { findCoatWay } from '@/core/coats/ways';
 import { heatPath, heatPoint, type HeatBox } from '@/drawing/heat-curve';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { handText, type HeatQuestion } from './heat-facts';
+import { handText, type HeatQuestion } from '@/station-kit/coats/heat-facts';
 import styles from './heat.module.css';
 
 const WIDTH = 880;

@@ -6,11 +6,11 @@ import { useState } from 'react';
 import { calibrateHeat } from '@/core/heat/calibrate-heat';
 import { sentence } from '@/text/sentence';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useNow } from '@/station-kit/use-now';
 import { usePreferences } from '@/station-kit/preferences-store';
-import type { HeatQuestion } from './heat-facts';
+import type { HeatQuestion } from '@/station-kit/coats/heat-facts';
 import styles from './heat.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -7,7 +7,7 @@ import type { Heater } from '@/records/heater';
 import { CountField } from '@/ui/unit-field/CountField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { lengthText, minutesText, temperatureText } from '@/station-kit/words';
+import { lengthText, minutesText, temperatureText } from '@/text/words';
 import { MassField } from '@/station-kit/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

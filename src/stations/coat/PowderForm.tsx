@@ -2,13 +2,13 @@
 
 import { Button, ColorPicker, InputNumber, Modal, Segmented } from 'antd';
 import { useId, useState } from 'react';
-import type { NewBin } from '@/data/repositories/shelf';
+import type { NewBin } from '@/records/plain-bin';
 import type { PowderBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/station-kit/MassField';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './coat.module.css';

@@ -4,7 +4,7 @@ import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { HeadBin, PowderBin } from '@/records/bin';
-import { massText, temperatureText } from '@/station-kit/words';
+import { massText, temperatureText } from '@/text/words';
 import { pieceOf } from '@/model/heads/head-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

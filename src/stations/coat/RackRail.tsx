@@ -3,11 +3,11 @@
 import type { ReactNode } from 'react';
 import type { Rack } from '@/records/rack';
 import { lookOf } from '@/station-kit/looks/coat-look';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useNow } from '@/station-kit/use-now';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { handText } from './heat-facts';
+import { handText } from '@/station-kit/coats/heat-facts';
 import styles from './rack.module.css';
 
 const KEPT_OUT = 4;

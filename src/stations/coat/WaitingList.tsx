@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
 import { lookOf } from '@/station-kit/looks/coat-look';
 import { useBench } from '@/station-kit/BenchProvider';
-import type { Waiting } from './waiting';
+import type { Waiting } from '@/station-kit/coats/waiting';
 import styles from './rack.module.css';
 
 interface WaitingListProps {

@@ -4,10 +4,10 @@ import { Select } from 'antd';
 import type { CoatWay } from '@/core/coats/ways/definition';
 import type { Heater } from '@/records/heater';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 import { sentence } from '@/text/sentence';
 import { Figure } from '@/ui/figure/Figure';
-import { handText, heatWorking, type heatPlanOf, type HeatQuestion } from './heat-facts';
+import { handText, heatWorking, type heatPlanOf, type HeatQuestion } from '@/station-kit/coats/heat-facts';
 import styles from './heat.module.css';
 
 /** A way to coat with what heats for it, and what it asks of a head. */

@@ -5,7 +5,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { findCoatWay } from '@/core/coats/ways';
 import type { PowderBin } from '@/records/bin';
-import { massText } from '@/station-kit/words';
+import { massText } from '@/text/words';
 import { ScalePanel } from '@/station-kit/scale/ScalePanel';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

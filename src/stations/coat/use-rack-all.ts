@@ -6,7 +6,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useJob } from '@/station-kit/use-job';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { schoolOf } from '@/model/coats/rack-facts';
-import { rackRequest, slotsOf, type Waiting } from './waiting';
+import { rackRequest, slotsOf, type Waiting } from '@/station-kit/coats/waiting';
 
 /** The planner shows what it has after so long, s. */
 const TIME_LIMIT_S = 10;

@@ -11,7 +11,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { inBackground } from '@/station-kit/in-background';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { useNotice } from '@/station-kit/use-notice';
-import { slotsOf, type Waiting } from './waiting';
+import { slotsOf, type Waiting } from '@/station-kit/coats/waiting';
 
 interface RackHandsOptions {
   /** The rack in hand; null where none hangs yet. */

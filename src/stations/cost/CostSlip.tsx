@@ -3,10 +3,10 @@
 import { numberText } from '@/text/number-text';
 import { STAGES } from '@/records/outlay';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { minutesText } from '@/station-kit/words';
+import { minutesText } from '@/text/words';
 import { stageFacts } from '@/model/pace/stage-facts';
 import { useBench } from '@/station-kit/BenchProvider';
-import { moneyText, STAGE_WORDS } from './cost-slices';
+import { moneyText, STAGE_WORDS } from '@/model/cost/cost-slices';
 
 /** On paper: what hands, power and failures are reckoned with. */
 export function CostSlip() {

@@ -13,7 +13,7 @@ import { MoneyForm } from './MoneyForm';
 import { OfferPart } from './OfferPart';
 import { OutlayPart } from './OutlayPart';
 import { PiecePart } from './PiecePart';
-import { costablePieces, type CostablePiece } from './pieces';
+import { costablePieces, type CostablePiece } from '@/model/cost/pieces';
 import { RoutePart } from './RoutePart';
 import styles from './cost.module.css';
 import { useInAddress, useInHand } from '@/station-kit/use-in-address';

@@ -4,7 +4,7 @@ import dayjs from 'dayjs';
 import { useMemo } from 'react';
 import { numberText } from '@/text/number-text';
 import { useBench } from '@/station-kit/BenchProvider';
-import { moneyText } from './cost-slices';
+import { moneyText } from '@/model/cost/cost-slices';
 import { seasonLosses } from '@/model/cost/losses';
 import styles from './cost.module.css';
 

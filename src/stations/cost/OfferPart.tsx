@@ -8,12 +8,12 @@ import { offerPdf } from '@/data/exchange/sheet/offer-sheet';
 import { numberText } from '@/text/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { slug } from '@/station-kit/slug';
+import { slug } from '@/text/slug';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePrint, type Sheet } from '@/station-kit/use-print';
-import { moneyText } from './cost-slices';
-import { offerLines } from './offer';
-import type { CostablePiece } from './pieces';
+import { moneyText } from '@/model/cost/cost-slices';
+import { offerLines } from '@/model/cost/offer';
+import type { CostablePiece } from '@/model/cost/pieces';
 import styles from './cost.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

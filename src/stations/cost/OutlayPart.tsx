@@ -9,9 +9,9 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '@/station-kit/BenchProvider';
-import { moneyText, STAGE_WORDS } from './cost-slices';
-import { stagePays, type StagePay } from './outlays';
-import type { CostablePiece } from './pieces';
+import { moneyText, STAGE_WORDS } from '@/model/cost/cost-slices';
+import { stagePays, type StagePay } from '@/model/cost/outlays';
+import type { CostablePiece } from '@/model/cost/pieces';
 import styles from './cost.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -4,9 +4,9 @@ import { useMemo } from 'react';
 import { CostBar, levelsOf } from '@/ui/cost-bar/CostBar';
 import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
-import { moneyText, sliceOf } from './cost-slices';
+import { moneyText, sliceOf } from '@/model/cost/cost-slices';
 import { costOf, unpricedOf } from '@/model/cost/cost-facts';
-import type { CostablePiece } from './pieces';
+import type { CostablePiece } from '@/model/cost/pieces';
 import styles from './cost.module.css';
 
 interface PiecePartProps {

@@ -9,11 +9,11 @@ import { numberText } from '@/text/number-text';
 import type { BuyIn } from '@/records/buying';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { minutesText } from '@/station-kit/words';
+import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { moneyText } from './cost-slices';
+import { moneyText } from '@/model/cost/cost-slices';
 import { buyInOf, costOf, routeNode } from '@/model/cost/cost-facts';
-import type { CostablePiece } from './pieces';
+import type { CostablePiece } from '@/model/cost/pieces';
 import styles from './cost.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

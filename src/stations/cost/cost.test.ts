@@ -3,12 +3,12 @@ import { LEAST_PIECES } from '@/core/pace/learn-pace';
 import { NEW_MONEY } from '@/records/outlay';
 import { paceOf } from '@/model/pace/pace-of';
 import { viewOf } from '../../../tests/support/view-of';
-import { moneyText, sliceOf } from './cost-slices';
+import { moneyText, sliceOf } from '@/model/cost/cost-slices';
 import { costOf, piecesThrough, routeNode, unpricedOf } from '@/model/cost/cost-facts';
 import { seasonLosses } from '@/model/cost/losses';
-import { offerLines } from './offer';
-import { stagePays } from './outlays';
-import { costablePieces } from './pieces';
+import { offerLines } from '@/model/cost/offer';
+import { stagePays } from '@/model/cost/outlays';
+import { costablePieces } from '@/model/cost/pieces';
 
 const NOW = Date.UTC(2026, 10, 23, 12);
 const demo = demoBench(NOW);

@@ -6,7 +6,7 @@ import type { Batch } from '@/records/batch';
 import type { HeadBin } from '@/records/bin';
 import { findStyle } from '@/core/cavities/styles';
 import { HeadDrawing } from '@/ui/head-drawing/HeadDrawing';
-import { headText } from '@/station-kit/words';
+import { headText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { useNow } from '@/station-kit/use-now';

@@ -6,7 +6,7 @@ import { DRESS_STEPS, type DressStepId } from '@/core/dress/dress-steps';
 import type { HeadBin } from '@/records/bin';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { headText } from '@/station-kit/words';
+import { headText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { draftBatch } from '@/model/quality/batch-facts';

@@ -5,7 +5,7 @@ import { Line } from 'react-chartjs-2';
 import { chartWeights } from '@/core/quality/chart-weights';
 import { movingRanges } from '@/core/quality/moving-ranges';
 import { useTokens } from '@/ui/theme/use-tokens';
-import { massText } from '@/station-kit/words';
+import { massText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './dress.module.css';
 

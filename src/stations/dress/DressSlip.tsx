@@ -5,7 +5,7 @@ import { sum } from '@/core/numeric/sum';
 import type { Batch } from '@/records/batch';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { driftSentence } from '@/text/drift-sentence';
-import { minutesText } from '@/station-kit/words';
+import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { judgeBatch, weighedOf } from '@/model/quality/batch-facts';
 

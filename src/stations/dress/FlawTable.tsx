@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { FIRST_POURS } from '@/core/quality/causes/clues';
 import { countFlaws, type CountedCasting, type FlawCount } from '@/core/quality/count-flaws';
 import { findFlaw } from '@/core/quality/flaws';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './flaws.module.css';

@@ -8,7 +8,7 @@ import { findFlaw } from '@/core/quality/flaws';
 import { changePour, posePour } from '@/core/quality/practice/pose-casting';
 import { CHANGES, type ChangeId } from '@/core/quality/practice/trouble';
 import type { HookBin } from '@/records/bin';
-import { markText, temperatureText } from '@/station-kit/words';
+import { markText, temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { CastingPicture } from './CastingPicture';

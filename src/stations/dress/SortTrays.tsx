@@ -7,7 +7,7 @@ import type { NameHead } from '@/data/repositories/head-bin';
 import type { Batch } from '@/records/batch';
 import type { Weighing } from '@/records/weighing';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { headText, lotText, markText, massText } from '@/station-kit/words';
+import { headText, lotText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './dress.module.css';

@@ -10,7 +10,7 @@ import { spreadOut } from '@/drawing/spread-out';
 import type { Batch } from '@/records/batch';
 import type { HookBin } from '@/records/bin';
 import { HookShape } from '@/ui/head-drawing/HookShape';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './dress.module.css';
 

@@ -6,7 +6,7 @@ import { dressPace } from '@/core/dress/dress-pace';
 import { findDressStep, type DressStepId } from '@/core/dress/dress-steps';
 import type { Batch } from '@/records/batch';
 import { CountField } from '@/ui/unit-field/CountField';
-import { minutesText } from '@/station-kit/words';
+import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { StepDrawing } from './StepDrawing';
 import styles from './dress.module.css';

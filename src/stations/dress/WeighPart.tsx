@@ -10,7 +10,7 @@ import type { Batch } from '@/records/batch';
 import type { CavityMark } from '@/ui/mold-block/cavity-mark';
 import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { drawMold } from '@/station-kit/draw-mold';
-import { markText, massText } from '@/station-kit/words';
+import { markText, massText } from '@/text/words';
 import { ScalePanel, type WeightSource } from '@/station-kit/scale/ScalePanel';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

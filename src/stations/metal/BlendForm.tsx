@@ -8,7 +8,7 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { rangeOf } from '@/reference/range-of';
 import { MassField } from '@/station-kit/MassField';
-import { lotText, massText } from '@/station-kit/words';
+import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { compositionText, ELEMENT_NAMES, hardnessOf } from '@/model/metals/alloys';

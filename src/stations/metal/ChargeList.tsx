@@ -3,7 +3,7 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { MassField } from '@/station-kit/MassField';
-import { lotText, massText } from '@/station-kit/words';
+import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import type { Charge } from '@/model/metals/charge';

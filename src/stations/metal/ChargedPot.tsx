@@ -2,7 +2,7 @@
 
 import { useDroppable } from '@dnd-kit/core';
 import { potLayer, potWall, type PotBox } from '@/drawing/pot-shape';
-import { lotText, massText } from '@/station-kit/words';
+import { lotText, massText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import type { ReadCharge } from '@/model/metals/charge';
 import styles from './metal.module.css';

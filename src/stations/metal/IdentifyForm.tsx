@@ -9,7 +9,7 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/station-kit/MassField';
-import { markText, weighedText } from '@/station-kit/words';
+import { markText, weighedText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { ScrapFits } from './ScrapFits';

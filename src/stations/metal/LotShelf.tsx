@@ -4,7 +4,7 @@ import { useDraggable } from '@dnd-kit/core';
 import { Button } from 'antd';
 import { pileIngots } from '@/drawing/ingot-pile';
 import type { MetalBin } from '@/records/bin';
-import { lotText, massText } from '@/station-kit/words';
+import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { compositionText, ELEMENT_DYES } from '@/model/metals/alloys';

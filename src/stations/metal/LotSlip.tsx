@@ -9,7 +9,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { rangeOf } from '@/reference/range-of';
 import { DoubtNote } from '@/station-kit/DoubtNote';
-import { massText } from '@/station-kit/words';
+import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { compositionText } from '@/model/metals/alloys';

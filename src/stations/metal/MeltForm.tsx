@@ -5,7 +5,7 @@ import { Modal } from 'antd';
 import { useState } from 'react';
 import { TextField } from '@/ui/unit-field/TextField';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { massText } from '@/station-kit/words';
+import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { compositionText } from '@/model/metals/alloys';

@@ -9,7 +9,7 @@ import { countRun } from '@/core/pours/count-run';
 import { SlipTitle } from '@/ui/frame/Slip';
 import { Station } from '@/ui/frame/Station';
 import { benchSentence } from '@/text/bench-sentence';
-import { lotText, massText } from '@/station-kit/words';
+import { lotText, massText } from '@/text/words';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
@@ -26,7 +26,7 @@ import { MixFigures } from './MixFigures';
 import { PotGauge } from './PotGauge';
 import { PotLedger } from './PotLedger';
 import { RulesPart } from './RulesPart';
-import { sectionsOf } from './sections';
+import { sectionsOf } from '@/model/molds/sections';
 import styles from './metal.module.css';
 
 /** The pot, the lots, and what becomes of them when they are melted together. */

@@ -4,7 +4,7 @@ import { numberText as n } from '@/text/number-text';
 import type { FigureBasis, Working } from '@/ui/figure/Figure';
 import { Figure } from '@/ui/figure/Figure';
 import { rangeOf } from '@/reference/range-of';
-import { lotText, massText } from '@/station-kit/words';
+import { lotText, massText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { compositionText, hardnessOf } from '@/model/metals/alloys';
 import type { ReadCharge } from '@/model/metals/charge';

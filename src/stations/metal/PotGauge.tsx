@@ -4,21 +4,17 @@ import { Select } from 'antd';
 import { guidePot } from '@/core/metals/guide-pot';
 import { numberText as n } from '@/text/number-text';
 import type { ReferenceMetal } from '@/reference/metals';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './metal.module.css';
+import type { Section } from '@/core/cavities/section';
 
 /** How far the tube runs past the zones, C. */
 const PAST_C = 45;
-const HEIGHT = 190;
-const WIDTH = 26;
 
-export interface Section {
-  readonly id: string;
-  readonly name: string;
-  /** Volume over area of the thinnest casting, mm. */
-  readonly modulusMm: number;
-}
+const HEIGHT = 190;
+
+const WIDTH = 26;
 
 interface PotGaugeProps {
   readonly metal: ReferenceMetal | null;

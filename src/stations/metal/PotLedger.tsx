@@ -3,7 +3,7 @@
 import { dayText } from '@/text/date-text';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { massText } from '@/station-kit/words';
+import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { potLedger, type PotEntry } from '@/model/metals/pot-ledger';

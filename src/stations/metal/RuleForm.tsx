@@ -9,7 +9,7 @@ import { PercentField } from '@/ui/unit-field/PercentField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/station-kit/MassField';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { ELEMENT_NAMES } from '@/model/metals/alloys';

@@ -4,7 +4,7 @@ import { Button, Switch } from 'antd';
 import { useState } from 'react';
 import type { Rule } from '@/records/rule';
 import { SlipNote, SlipPart } from '@/ui/frame/Slip';
-import { ruleText } from '@/station-kit/words';
+import { ruleText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { RuleForm } from './RuleForm';

@@ -1,4 +1,4 @@
-import { massText } from '@/station-kit/words';
+import { massText } from '@/text/words';
 import type { StationDefinition } from '@/station-kit/station-definition';
 
 export const metal: StationDefinition = {

@@ -4,7 +4,7 @@ import type { PourPlan } from '@/core/pours/pour-plan';
 import type { Mold } from '@/records/mold';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { markText } from '@/station-kit/words';
+import { markText } from '@/text/words';
 import styles from './molds.module.css';
 
 interface BlockRailProps {

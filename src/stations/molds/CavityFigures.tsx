@@ -5,7 +5,7 @@ import type { MetalBin } from '@/records/bin';
 import { writeMass } from '@/core/units/write-mass';
 import { Figure } from '@/ui/figure/Figure';
 import { castingWorking } from '@/station-kit/workings';
-import { insertsText, lengthText, markText, massText, offText } from '@/station-kit/words';
+import { insertsText, lengthText, markText, massText, offText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import type { CavityRow } from '@/model/molds/cavity-facts';
 import styles from './molds.module.css';

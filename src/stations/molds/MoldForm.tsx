@@ -13,7 +13,7 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { numberText } from '@/text/number-text';
 import { MassField } from '@/station-kit/MassField';
-import { markText, minutesText } from '@/station-kit/words';
+import { markText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import {

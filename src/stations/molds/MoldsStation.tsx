@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import type { Mold } from '@/records/mold';
 import { Station } from '@/ui/frame/Station';
 import { DoubtNote } from '@/station-kit/DoubtNote';
-import { markText } from '@/station-kit/words';
+import { markText } from '@/text/words';
 import { sessionOf } from '@/model/tickets/session-takes';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { TicketInHandSlip } from '@/station-kit/TicketInHandSlip';

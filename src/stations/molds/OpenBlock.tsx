@@ -9,7 +9,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { drawMold } from '@/station-kit/draw-mold';
 import { inBackground } from '@/station-kit/in-background';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { markText } from '@/station-kit/words';
+import { markText } from '@/text/words';
 import type { CavityMark } from '@/ui/mold-block/cavity-mark';
 import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { CavityFigures } from './CavityFigures';

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Cavity } from '@/records/mold';
-import { lotText, massText } from '@/station-kit/words';
+import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { predictWithBand, weighingsOf } from '@/model/molds/cavity-weighings';

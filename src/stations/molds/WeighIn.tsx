@@ -6,7 +6,7 @@ import { numberText as n } from '@/text/number-text';
 import type { Mold } from '@/records/mold';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { markText, massText, offText } from '@/station-kit/words';
+import { markText, massText, offText } from '@/text/words';
 import { ScalePanel } from '@/station-kit/scale/ScalePanel';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

@@ -4,7 +4,7 @@ import { dayText } from '@/text/date-text';
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { Cavity } from '@/records/mold';
-import { lotText, massText } from '@/station-kit/words';
+import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { chartCavity, judgeWeighings } from '@/model/molds/cavity-weighings';

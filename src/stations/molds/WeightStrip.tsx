@@ -5,7 +5,7 @@ import { castFromCavity } from '@/core/tickets/cast-from-cavity';
 import type { MetalBin } from '@/records/bin';
 import type { Mold } from '@/records/mold';
 import { useWidth } from '@/ui/use-width';
-import { lotText, massText, markText } from '@/station-kit/words';
+import { lotText, massText, markText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { hookFor } from '@/model/molds/cavity-facts';

@@ -10,7 +10,7 @@ import { HeadDrawing } from '@/ui/head-drawing/HeadDrawing';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { MassField } from '@/station-kit/MassField';
-import { lotText, markText, massText } from '@/station-kit/words';
+import { lotText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './what-makes.module.css';

@@ -11,7 +11,7 @@ import { findStyle } from '@/core/cavities/styles';
 import type { Run } from '@/records/run';
 import { SlipRow } from '@/ui/frame/Slip';
 import { MassField } from '@/station-kit/MassField';
-import { headText, lotText, massText } from '@/station-kit/words';
+import { headText, lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import type { BenchView } from '@/model/bench/bench-view';

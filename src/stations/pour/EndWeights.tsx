@@ -5,7 +5,7 @@ import { useId, useState } from 'react';
 import type { WeighedEnd } from '@/core/pours/settle-run';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { MassField } from '@/station-kit/MassField';
-import { massText } from '@/station-kit/words';
+import { massText } from '@/text/words';
 import { ScalePanel } from '@/station-kit/scale/ScalePanel';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';

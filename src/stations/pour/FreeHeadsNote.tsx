@@ -4,7 +4,7 @@ import { Button } from 'antd';
 import { allotFreeHeads } from '@/core/tickets/allot-free-heads';
 import type { LineWant } from '@/core/tickets/facts';
 import { freeHeads } from '@/model/heads/free-heads';
-import { headText } from '@/station-kit/words';
+import { headText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';

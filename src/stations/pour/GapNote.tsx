@@ -2,7 +2,7 @@
 
 import { explainGap, type GapFacts } from '@/core/pours/explain-gap';
 import { gapSentence } from '@/text/gap-sentence';
-import { massText } from '@/station-kit/words';
+import { massText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';
 

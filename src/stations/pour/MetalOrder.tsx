@@ -4,7 +4,7 @@ import { orderMetals, rankMetal } from '@/core/metals/order-metals';
 import { sum } from '@/core/numeric/sum';
 import type { LineWant } from '@/core/tickets/facts';
 import type { MetalBin } from '@/records/bin';
-import { lotText } from '@/station-kit/words';
+import { lotText } from '@/text/words';
 import styles from './pour.module.css';
 
 interface MetalOrderProps {

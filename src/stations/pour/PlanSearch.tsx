@@ -2,7 +2,7 @@
 
 import { Button, Progress } from 'antd';
 import type { ProgramProgress } from '@/core/numeric/integer-program';
-import { minutesText } from '@/station-kit/words';
+import { minutesText } from '@/text/words';
 import styles from './pour.module.css';
 
 interface PlanSearchProps {

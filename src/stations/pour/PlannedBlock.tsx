@@ -7,10 +7,10 @@ import type { Session } from '@/core/tickets/lay-out-session';
 import type { CavityMark } from '@/ui/mold-block/cavity-mark';
 import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { drawMold } from '@/station-kit/draw-mold';
-import { markText } from '@/station-kit/words';
+import { markText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { cavityWords } from './cavity-words';
+import { cavityWords } from '@/text/cavity-words';
 import { stretches } from '@/model/schedule/run-lengths';
 import styles from './pour.module.css';
 

@@ -6,7 +6,7 @@ import { bench as benchSchema } from '@/records/bench';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/station-kit/MassField';
-import { massText, minutesText } from '@/station-kit/words';
+import { massText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { inBackground } from '@/station-kit/in-background';

@@ -11,7 +11,7 @@ import { tracePath, traceY, type TraceBox } from '@/drawing/temperature-trace';
 import type { Bin } from '@/records/bin';
 import type { Mold } from '@/records/mold';
 import { ring } from '@/station-kit/ring';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { keepWithin, potDeeds, stopWatching, usePotWatch, watchThePot } from './pot-watch';

@@ -6,7 +6,7 @@ import { countRun, type RunCount } from '@/core/pours/count-run';
 import { sessionLeft } from '@/core/pours/session-left';
 import { sentence } from '@/text/sentence';
 import type { Run } from '@/records/run';
-import { headText, massText, minutesText } from '@/station-kit/words';
+import { headText, massText, minutesText } from '@/text/words';
 import { sessionOf } from '@/model/tickets/session-takes';
 import { useBench } from '@/station-kit/BenchProvider';
 import { JobFailure } from '@/station-kit/JobFailure';

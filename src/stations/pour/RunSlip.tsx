@@ -4,7 +4,7 @@ import dayjs from 'dayjs';
 import type { RunCount } from '@/core/pours/count-run';
 import type { Run } from '@/records/run';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { headText, lotText, massText } from '@/station-kit/words';
+import { headText, lotText, massText } from '@/text/words';
 import { PourCautions } from '@/station-kit/TicketSlip';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

@@ -3,7 +3,7 @@
 import { weekdayText } from '@/text/date-text';
 import dynamic from 'next/dynamic';
 import { useBench } from '@/station-kit/BenchProvider';
-import { lotText, massText } from '@/station-kit/words';
+import { lotText, massText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Evening, Leg } from '@/core/pours/lay-out-evening';
-import { minutesText } from '@/station-kit/words';
+import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import styles from './session-strip.module.css';
 

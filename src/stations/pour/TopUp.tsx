@@ -3,7 +3,7 @@
 import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import type { Run } from '@/records/run';
-import { lotText, massText } from '@/station-kit/words';
+import { lotText, massText } from '@/text/words';
 import { MassField } from '@/station-kit/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

@@ -6,7 +6,7 @@ import { fitGape } from '@/core/rigs/fit-gape';
 import { assistReach } from '@/core/rigs/kinds/assist';
 import { hooksOf, type Rig } from '@/core/rigs/rig';
 import { hookShapes } from '@/drawing/rig/rig-shapes';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './rig.module.css';
 

@@ -7,7 +7,7 @@ import type { Rigging, RigRecord } from '@/records/rig';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { BeginRun } from '@/station-kit/card-runs/BeginRun';
 import { KitTable } from '@/station-kit/card-runs/KitTable';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { matchLines } from '@/model/rigs/match-lines';
 import { rigOf } from '@/model/bills/rig-uses';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';

@@ -10,7 +10,7 @@ import type { RigRecord } from '@/records/rig';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
 import { useWidth } from '@/ui/use-width';
 import { matchLines } from '@/model/rigs/match-lines';
-import { minutesText } from '@/station-kit/words';
+import { minutesText } from '@/text/words';
 import { rigOf } from '@/model/bills/rig-uses';
 import { useBench } from '@/station-kit/BenchProvider';
 import { newestRigs, riggable, rigShelf, stepsOfRig } from '@/model/rigs/rig-facts';

@@ -1,6 +1,6 @@
 import type { CutLength } from '@/records/rig';
 import { numberText } from '@/text/number-text';
-import { rollText } from './roll-text';
+import { rollText } from '@/text/roll-text';
 import styles from './run.module.css';
 
 interface CutBarsProps {

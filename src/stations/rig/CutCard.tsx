@@ -3,7 +3,7 @@
 import { LeftOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { Rigging } from '@/records/rig';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { CutBars } from './CutBars';

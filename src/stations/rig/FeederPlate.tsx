@@ -11,13 +11,13 @@ import type { Mold } from '@/records/mold';
 import { Figure } from '@/ui/figure/Figure';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField } from '@/station-kit/ChoiceField';
-import { lengthText, lotText, massText } from '@/station-kit/words';
+import { lengthText, lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { usePrint } from '@/station-kit/use-print';
 import type { RigDraft } from './draft';
-import { boardSheet } from './print-board';
-import { drillPattern } from './templates';
+import { boardSheet } from '@/station-kit/print/print-board';
+import { drillPattern } from '@/station-kit/print/rig-boards';
 import styles from './rig.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

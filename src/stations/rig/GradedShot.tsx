@@ -6,14 +6,14 @@ import { gradedWeights, usualWater, type GradedQuestion } from '@/core/rigs/grad
 import type { Rig } from '@/core/rigs/rig';
 import { numberText } from '@/text/number-text';
 import { TextField } from '@/ui/unit-field/TextField';
-import { lengthText, massText } from '@/station-kit/words';
+import { lengthText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { usePrint } from '@/station-kit/use-print';
 import { laidAnew, rigOfDraft, type RigDraft } from './draft';
 import { newestRigs } from '@/model/rigs/rig-facts';
-import { boardSheet } from './print-board';
-import { beadGauge } from './templates';
+import { boardSheet } from '@/station-kit/print/print-board';
+import { beadGauge } from '@/station-kit/print/rig-boards';
 import styles from './rig.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

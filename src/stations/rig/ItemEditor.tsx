@@ -11,7 +11,7 @@ import { isThreaded, type RigItem } from '@/core/rigs/rig';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import type { RigItemRecord } from '@/records/rig';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { movedItem, withAdded, withItem, withoutItem, withPart, type RigDraft } from './draft';

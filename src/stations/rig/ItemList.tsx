@@ -3,7 +3,7 @@
 import { layRig, type LaidRun } from '@/core/rigs/lay-rig';
 import { findEnd } from '@/core/rigs/ends';
 import type { Rig, RigItem } from '@/core/rigs/rig';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './rig.module.css';
 

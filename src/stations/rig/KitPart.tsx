@@ -8,13 +8,13 @@ import type { Bin } from '@/records/bin';
 import type { Kit } from '@/records/rig';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { amountText } from '@/station-kit/words';
+import { amountText } from '@/text/words';
 import type { BenchView } from '@/model/bench/bench-view';
 import { freeOf } from '@/model/stock/free-of';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { usePrint } from '@/station-kit/use-print';
-import { kitSheet } from './print-wallet';
+import { kitSheet } from '@/station-kit/print/print-wallet';
 import styles from './matches.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -19,7 +19,7 @@ import { usePreferences } from '@/station-kit/preferences-store';
 import { usePrint } from '@/station-kit/use-print';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
 import { CutCard } from './CutCard';
-import { walletSheet } from './print-wallet';
+import { walletSheet } from '@/station-kit/print/print-wallet';
 
 const TWENTY = 20;
 

@@ -2,7 +2,7 @@
 
 import { findRigKind } from '@/core/rigs/kinds';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { minutesText } from '@/station-kit/words';
+import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { RigDraft } from './draft';
 import { newestRigs, riggable } from '@/model/rigs/rig-facts';

@@ -8,7 +8,7 @@ import type { Rig } from '@/core/rigs/rig';
 import { numberText } from '@/text/number-text';
 import { Figure } from '@/ui/figure/Figure';
 import { cutsOf } from '@/model/bills/rig-uses';
-import { lengthText, massText } from '@/station-kit/words';
+import { lengthText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import type { RigDraft } from './draft';

@@ -11,8 +11,8 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { usePrint } from '@/station-kit/use-print';
 import type { RigDraft } from './draft';
 import { rigShelf } from '@/model/rigs/rig-facts';
-import { boardSheet, saveBoardSvg } from './print-board';
-import { bendPattern, markBoard } from './templates';
+import { boardSheet, saveBoardSvg } from '@/station-kit/print/print-board';
+import { bendPattern, markBoard } from '@/station-kit/print/rig-boards';
 import styles from './rig.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -6,7 +6,7 @@ import { findRigKind } from '@/core/rigs/kinds';
 import type { RigWant } from '@/core/rigs/kinds/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { MassField } from '@/station-kit/MassField';
 import { usePreferences } from '@/station-kit/preferences-store';
 import type { RigDraft } from './draft';

@@ -2,7 +2,7 @@ import { beginRig } from '@/core/rigs/begin-rig';
 import { chosenOf } from '@/core/rigs/judge-rig';
 import type { RigKindId } from '@/core/rigs/kinds/kind-ids';
 import type { RigItem, RigPiece } from '@/core/rigs/rig';
-import type { NewRig } from '@/data/repositories/rigs';
+import type { NewRig } from '@/records/rig';
 import type { RigItemRecord, RigRecord } from '@/records/rig';
 import { rigOf } from '@/model/bills/rig-uses';
 import { matchLines } from '@/model/rigs/match-lines';

@@ -16,9 +16,9 @@ import {
   type RigDraft,
 } from './draft';
 import { lengthsOf, newestRigs, riggable, rigShelf, stepsOfRig } from '@/model/rigs/rig-facts';
-import { kitLabels, walletLabels } from './print-wallet';
+import { kitLabels, walletLabels } from '@/station-kit/print/print-wallet';
 import { cutLengths, cutOrder, cutQuestions, rigKit } from '@/model/rigs/run-plan';
-import { beadGauge, bendPattern, drillPattern, markBoard } from './templates';
+import { beadGauge, bendPattern, drillPattern, markBoard } from '@/station-kit/print/rig-boards';
 import { cutsOf, rigPieces, rigOf } from '@/model/bills/rig-uses';
 import { paceOf } from '@/model/pace/pace-of';
 import type { RigKindId } from '@/core/rigs/kinds/kind-ids';

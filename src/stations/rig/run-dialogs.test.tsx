@@ -10,7 +10,7 @@ import { CutBars } from './CutBars';
 import { rigDraftOf } from './draft';
 import { FeederPlate } from './FeederPlate';
 import { RigSlip } from './RigSlip';
-import { rollText } from './roll-text';
+import { rollText } from '@/text/roll-text';
 import { TemplateBar } from './TemplateBar';
 import { WantsBar } from './WantsBar';
 

@@ -1,9 +1,9 @@
 'use client';
 
 import { memo } from 'react';
-import { amountText } from '@/station-kit/words';
+import { amountText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { contentStyle } from './content-style';
+import { contentStyle } from '@/station-kit/looks/content-style';
 import type { ShelfBin, ShelfGroup } from '@/model/stock/shelf-rows';
 import styles from './shelf.module.css';
 

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import type { OrderPlan } from '@/core/stock/plan-orders';
 import { tableCsv } from '@/data/exchange/table-csv';
 import type { Seller } from '@/records/buying';
-import { amountText } from '@/station-kit/words';
+import { amountText } from '@/text/words';
 import { saveFile } from '@/station-kit/save-file';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

@@ -4,7 +4,7 @@ import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { CSS } from '@dnd-kit/utilities';
 import type { KeyboardEvent } from 'react';
 import type { FilledDrawer } from '@/model/stock/cabinet';
-import { contentStyle } from './content-style';
+import { contentStyle } from '@/station-kit/looks/content-style';
 import { shelfBin } from '@/model/stock/shelf-rows';
 import type { Dragged } from './use-cabinet-drag';
 import { useBench } from '@/station-kit/BenchProvider';

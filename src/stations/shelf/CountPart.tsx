@@ -3,7 +3,7 @@
 import { Button, Checkbox, InputNumber, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Bin } from '@/records/bin';
-import { amountText } from '@/station-kit/words';
+import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDraftBench } from '@/station-kit/use-draft-bench';
 import { usePreferences } from '@/station-kit/preferences-store';

@@ -6,7 +6,7 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { deliveriesFile } from '@/data/exchange/calendar';
 import type { Purchase } from '@/records/buying';
-import { amountText } from '@/station-kit/words';
+import { amountText } from '@/text/words';
 import { saveFile } from '@/station-kit/save-file';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

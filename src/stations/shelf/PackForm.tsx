@@ -7,7 +7,7 @@ import { useId, useState } from 'react';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { amountText } from '@/station-kit/words';
+import { amountText } from '@/text/words';
 import { ChoiceField } from '@/station-kit/ChoiceField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

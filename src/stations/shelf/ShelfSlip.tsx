@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { clashSentence } from '@/text/clash-sentence';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { amountText } from '@/station-kit/words';
+import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { cabinetOf } from '@/model/stock/cabinet';

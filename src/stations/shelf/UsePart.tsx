@@ -4,7 +4,7 @@ import { dayText } from '@/text/date-text';
 import dayjs from 'dayjs';
 import { useEffect, useMemo, useState } from 'react';
 import type { RunOut } from '@/core/stock/forecast-use';
-import { amountText } from '@/station-kit/words';
+import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { dayOfYear, seasonOf, usedBins, usedByMonth } from '@/model/stock/past-use';

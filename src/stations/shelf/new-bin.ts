@@ -1,6 +1,6 @@
 import { guessHookMass } from '@/core/cavities/guess-hook-mass';
 import { mixMetal } from '@/core/metals/mix-metal';
-import type { NewBin as NewBinRecord } from '@/data/repositories/shelf';
+import type { NewBin as NewBinRecord } from '@/records/plain-bin';
 import { PLAIN_PART } from '@/records/plain-part';
 import { ELEMENTS } from '@/reference/elements';
 import { TYPICAL_JIG_HOOKS } from '@/reference/hooks';

@@ -9,7 +9,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { searchBoard } from '@/model/skirts/board';
 import { CompareSkirts } from './CompareSkirts';
 import { ImportSkirt } from './ImportSkirt';
-import { planImport, type SkirtImport } from './skirt-exchange';
+import { planImport, type SkirtImport } from '@/model/skirts/skirt-exchange';
 import { SkirtCardTile } from './SkirtCardTile';
 import { SkirtDetail } from './SkirtDetail';
 import styles from './board.module.css';

@@ -3,7 +3,7 @@ import { fullnessSchool, type FullnessSchool } from '@/core/skirts/fullness';
 import { sum } from '@/core/numeric/sum';
 import { numberText } from '@/text/number-text';
 import { layersOf, tabsOf } from '@/model/skirts/skirt-facts';
-import { tabsText } from '@/station-kit/skirts/skirt-words';
+import { tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { SkirtDraft } from './draft';
 import styles from './skirt.module.css';

@@ -8,7 +8,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { inBackground } from '@/station-kit/in-background';
 import type { JigChoice } from '@/station-kit/looks/jig-look';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { headText } from '@/station-kit/words';
+import { headText } from '@/text/words';
 import type { TyingWish } from './BeginTying';
 import { SkirtThumb } from './SkirtThumb';
 import styles from './skirt.module.css';

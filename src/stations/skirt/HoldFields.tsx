@@ -5,7 +5,7 @@ import { useId } from 'react';
 import type { HoldCountId, HoldId } from '@/core/skirts/holds/definition';
 import { findHold, SKIRT_HOLDS } from '@/core/skirts/holds';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { withHold, type SkirtDraft } from './draft';

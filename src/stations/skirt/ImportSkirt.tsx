@@ -3,7 +3,7 @@
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { useBench } from '@/station-kit/BenchProvider';
-import { binFor, importedRecipe, type SkirtImport } from './skirt-exchange';
+import { binFor, importedRecipe, type SkirtImport } from '@/model/skirts/skirt-exchange';
 import styles from './board.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -21,7 +21,7 @@ import { HolderOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { memo, useMemo, type ReactNode } from 'react';
 import { MOST_LAYERS, type SkirtLayerRecord } from '@/records/skirt';
-import { amountOfText, placeText, shortName } from '@/station-kit/skirts/skirt-words';
+import { amountOfText, placeText, shortName } from '@/text/skirt-words';
 import { materialOf } from '@/model/skirts/skirt-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';

@@ -3,8 +3,8 @@
 import { Select } from 'antd';
 import { memo } from 'react';
 import type { StrandBin } from '@/records/bin';
-import { amountText } from '@/station-kit/words';
-import { tabsText } from '@/station-kit/skirts/skirt-words';
+import { amountText } from '@/text/words';
+import { tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { strandsOnShelf } from './draft';

@@ -7,7 +7,7 @@ import type { SkirtLayer } from '@/core/skirts/skirt-layer';
 import type { SkirtView } from '@/core/skirts/skirt-view';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import type { JigLook, SkirtState } from '@/ui/skirt-drawing/skirt-look';
-import { paneScale } from './pane-scale';
+import { paneScale } from '@/ui/skirt-drawing/pane-scale';
 import { ScaleBar } from './ScaleBar';
 import { ShareBar } from './ShareBar';
 import styles from './skirt.module.css';

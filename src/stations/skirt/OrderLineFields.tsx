@@ -9,7 +9,7 @@ import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { ChoiceField } from '@/station-kit/ChoiceField';
 import { jigOf } from '@/station-kit/looks/jig-look';
 import { MassField } from '@/station-kit/MassField';
-import { markText, temperatureText } from '@/station-kit/words';
+import { markText, temperatureText } from '@/text/words';
 import { partsOf } from '@/station-kit/parts-of';
 import { refusalsOf } from '@/station-kit/coats/refusals';
 import { useBench } from '@/station-kit/BenchProvider';

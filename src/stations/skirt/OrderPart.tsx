@@ -8,7 +8,7 @@ import { readOrder } from '@/records/drafts';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
-import { headText } from '@/station-kit/words';
+import { headText } from '@/text/words';
 import { lookOf } from '@/station-kit/looks/coat-look';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { useBench } from '@/station-kit/BenchProvider';

@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { placeArc } from '@/core/skirts/place-arc';
 import { placeRing } from '@/drawing/skirt/place-ring';
 import { materialOf } from '@/model/skirts/skirt-facts';
-import { placeText, shortName } from '@/station-kit/skirts/skirt-words';
+import { placeText, shortName } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { SkirtDraft } from './draft';
 import styles from './skirt.module.css';

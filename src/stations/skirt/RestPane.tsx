@@ -8,7 +8,7 @@ import type { SkirtView } from '@/core/skirts/skirt-view';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import type { JigLook } from '@/ui/skirt-drawing/skirt-look';
 import { setPreferences } from '@/station-kit/preferences-store';
-import { paneScale } from './pane-scale';
+import { paneScale } from '@/ui/skirt-drawing/pane-scale';
 import { ScaleBar } from './ScaleBar';
 import { ShareBar } from './ShareBar';
 import styles from './skirt.module.css';

@@ -1,6 +1,6 @@
 'use client';
 
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './skirt.module.css';
 

@@ -1,5 +1,5 @@
 import type { MaterialShare } from '@/core/skirts/skirt-appearance';
-import { shortName } from '@/station-kit/skirts/skirt-words';
+import { shortName } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
 import styles from './skirt.module.css';
 

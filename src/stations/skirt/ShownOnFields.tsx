@@ -7,7 +7,7 @@ import type { Skirt } from '@/records/skirt';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField } from '@/station-kit/ChoiceField';
 import { MassField } from '@/station-kit/MassField';
-import { markText } from '@/station-kit/words';
+import { markText } from '@/text/words';
 import { partsOf } from '@/station-kit/parts-of';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import type { CardStep } from '@/core/card-runs/card-step';
 import { findHold } from '@/core/skirts/holds';
 import { MISTAKES } from '@/core/skirts/holds/mistakes';
-import { piecesText } from '@/station-kit/skirts/skirt-words';
+import { piecesText } from '@/text/skirt-words';
 import { putBackOf, tieable, withSwaps } from '@/model/skirts/run-plan';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import type { Skirt } from '@/records/skirt';
@@ -18,7 +18,7 @@ import type { SkirtState } from '@/ui/skirt-drawing/skirt-look';
 import type { HoldStep } from '@/core/skirts/holds/definition';
 import { COUNT_WORDS } from './HoldFields';
 import { SkirtThumb } from './SkirtThumb';
-import { stepsOf } from './tying-card';
+import { stepsOf } from '@/model/skirts/tying-card';
 
 const TEN = 10;
 

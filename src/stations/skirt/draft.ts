@@ -1,7 +1,7 @@
 import { compareNames } from '@/core/numeric/compare-names';
 import type { HoldId } from '@/core/skirts/holds/definition';
 import { findHold } from '@/core/skirts/holds';
-import type { NewSkirt } from '@/data/repositories/skirts';
+import type { NewSkirt } from '@/records/skirt';
 import type { StrandBin } from '@/records/bin';
 import { MOST_LAYERS, type Skirt, type SkirtLayerRecord } from '@/records/skirt';
 import type { BenchView } from '@/model/bench/bench-view';

@@ -11,7 +11,7 @@ import { draftOf, type SkirtDraft } from './draft';
 import { ImportSkirt } from './ImportSkirt';
 import { KeepForm } from './KeepForm';
 import { OrderPart } from './OrderPart';
-import { exportSkirt, planImport } from './skirt-exchange';
+import { exportSkirt, planImport } from '@/model/skirts/skirt-exchange';
 
 beforeAll(() => {
   Element.prototype.scrollIntoView = () => undefined;

@@ -3,14 +3,14 @@ import { readSkirtFile } from '@/records/skirt-file';
 import { tabPieces } from '@/core/skirts/tab-pieces';
 import { viewOf } from '../../../tests/support/view-of';
 import { layersOf, skirtMassOf, takeOf } from '@/model/skirts/skirt-facts';
-import { piecesText, tabsText } from '@/station-kit/skirts/skirt-words';
+import { piecesText, tabsText } from '@/text/skirt-words';
 import { searchBoard, versionsOf, waterSays } from '@/model/skirts/board';
-import { composeCard } from './compose-card';
+import { composeCard } from '@/station-kit/print/skirt-card-of';
 import { draftOf, findProblems, newSkirt, withHold, withMaterial, withShort } from './draft';
 import { newLine, NO_ORDER, orderProblem, ticketOf } from './order';
 import { planRun, putBackOf, substitutesFor, takenOf, tieable, withSwaps } from '@/model/skirts/run-plan';
-import { binFor, exportSkirt, importedRecipe, planImport } from './skirt-exchange';
-import { stepsOf } from './tying-card';
+import { binFor, exportSkirt, importedRecipe, planImport } from '@/model/skirts/skirt-exchange';
+import { stepsOf } from '@/model/skirts/tying-card';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import { readSkirtDraft } from '@/records/drafts';
 

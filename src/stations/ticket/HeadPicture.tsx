@@ -5,7 +5,7 @@ import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { headView } from '@/drawing/head-view';
 import { CoatedHead } from '@/ui/head-drawing/CoatedHead';
 import { useBench } from '@/station-kit/BenchProvider';
-import { headText } from '@/station-kit/words';
+import { headText } from '@/text/words';
 import { lookOf } from '@/station-kit/looks/coat-look';
 import { usePreferences } from '@/station-kit/preferences-store';
 

@@ -9,7 +9,7 @@ import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { MassField } from '@/station-kit/MassField';
-import { lotText, markText } from '@/station-kit/words';
+import { lotText, markText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { sortHooks, type DraftLine, type LineField } from './draft';

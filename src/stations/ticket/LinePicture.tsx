@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
-import { headText } from '@/station-kit/words';
+import { headText } from '@/text/words';
 import { jigOf } from '@/station-kit/looks/jig-look';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

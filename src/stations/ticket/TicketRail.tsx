@@ -3,7 +3,7 @@
 import { weekdayText } from '@/text/date-text';
 import { useEffect, useRef } from 'react';
 import type { Ticket } from '@/records/ticket';
-import {} from '@/station-kit/words';
+import {} from '@/text/words';
 import { dueOn } from '@/model/tickets/due-on';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { BenchView } from '@/model/bench/bench-view';

@@ -4,7 +4,7 @@ import { weekdayText } from '@/text/date-text';
 import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import type { Ticket } from '@/records/ticket';
-import { headText, lotText } from '@/station-kit/words';
+import { headText, lotText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { LinePicture } from './LinePicture';

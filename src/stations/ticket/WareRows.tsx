@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import { sum } from '@/core/numeric/sum';
 import type { Ticket, TicketWare } from '@/records/ticket';
-import {} from '@/station-kit/words';
+import {} from '@/text/words';
 import { finishedBins, wareName } from '@/model/bills/promises';
 import { useBench } from '@/station-kit/BenchProvider';
 import styles from './ticket.module.css';

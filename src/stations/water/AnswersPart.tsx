@@ -6,11 +6,11 @@ import type { RateGroup } from '@/core/water/compare-rates';
 import { numberText } from '@/text/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { RateChart } from '@/ui/water-drawing/RateChart';
-import { massText } from '@/station-kit/words';
+import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { catchBy, lossBy, nextSets, type Aspect } from './answers';
-import { placesOf } from './things';
+import { catchBy, lossBy, nextSets, type Aspect } from '@/model/water/answers';
+import { placesOf } from '@/model/water/things';
 import styles from './water.module.css';
 
 const ASPECT_WORDS: readonly { readonly value: Aspect; readonly label: string }[] = [

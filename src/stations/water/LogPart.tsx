@@ -7,10 +7,10 @@ import { useState } from 'react';
 import { numberText } from '@/text/number-text';
 import type { WaterNote } from '@/records/water-note';
 import { TextField } from '@/ui/unit-field/TextField';
-import { massText } from '@/station-kit/words';
+import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { colorOf, fishedName } from './things';
+import { colorOf, fishedName } from '@/model/water/things';
 import styles from './water.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

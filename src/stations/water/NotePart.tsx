@@ -13,7 +13,7 @@ import { NoteConditions } from './NoteConditions';
 import { NotePictures } from './NotePictures';
 import { NoteSubject } from './NoteSubject';
 import { Tally } from './Tally';
-import { placesOf } from './things';
+import { placesOf } from '@/model/water/things';
 import styles from './water.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -8,7 +8,7 @@ import { codeIn } from '@/station-kit/photo/pictures';
 import { useNotice } from '@/station-kit/use-notice';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import type { NoteDraft } from './draft-note';
-import { fishableThings, keyOf, readCode } from './things';
+import { fishableThings, keyOf, readCode } from '@/model/water/things';
 
 interface DraftProps {
   readonly draft: NoteDraft;

@@ -6,8 +6,8 @@ import { useMemo, useState } from 'react';
 import { numberText } from '@/text/number-text';
 import { setPreferences } from '@/station-kit/preferences-store';
 import { useBench } from '@/station-kit/BenchProvider';
-import { replacements, replacementTicket } from './replace';
-import { keyOf } from './things';
+import { replacements, replacementTicket } from '@/model/water/replace';
+import { keyOf } from '@/model/water/things';
 import styles from './water.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -4,7 +4,7 @@ import dayjs from 'dayjs';
 import { numberText } from '@/text/number-text';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { useBench } from '@/station-kit/BenchProvider';
-import { fishedName } from './things';
+import { fishedName } from '@/model/water/things';
 
 const LATEST = 4;
 

@@ -8,12 +8,12 @@ import { BOTTOMS } from '@/records/water-note';
 import { Figure } from '@/ui/figure/Figure';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { CastSketch } from '@/ui/water-drawing/CastSketch';
-import { lotText, massText } from '@/station-kit/words';
+import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { ChipRow } from './ChipRow';
 import { FIRST_QUESTION, weightFor, type HoldQuestion } from '@/model/water/hold';
-import { lastAt, placesOf } from './things';
+import { lastAt, placesOf } from '@/model/water/things';
 import styles from './water.module.css';
 
 const FIELDS = [

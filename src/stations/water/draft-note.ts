@@ -1,6 +1,6 @@
 import { PLAIN_NOTE, type WaterNote } from '@/records/water-note';
 import type { BenchView } from '@/model/bench/bench-view';
-import { lastAt, placesOf } from './things';
+import { lastAt, placesOf } from '@/model/water/things';
 
 /** A note that is being written, its pictures still beside it. */
 export type NoteDraft = Omit<WaterNote, 'id' | 'at' | 'hours'> & { readonly hours: number | null };

@@ -1,11 +1,11 @@
 import { demoBench } from '@/demo/demo-bench';
 import { PLAIN_NOTE, type WaterNote } from '@/records/water-note';
 import { viewOf } from '../../../tests/support/view-of';
-import { catchBy, lossBy, nextSets } from './answers';
+import { catchBy, lossBy, nextSets } from '@/model/water/answers';
 import { newNote, noteProblem, readLengths } from './draft-note';
 import { FIRST_QUESTION, weightFor } from '@/model/water/hold';
-import { replacements, replacementTicket } from './replace';
-import { colorOf, fishableThings, lastAt, readCode } from './things';
+import { replacements, replacementTicket } from '@/model/water/replace';
+import { colorOf, fishableThings, lastAt, readCode } from '@/model/water/things';
 
 const demo = demoBench(Date.UTC(2026, 10, 23, 12));
 const view = viewOf(demo);

@@ -2,7 +2,7 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import { demoBench } from '@/demo/demo-bench';
-import { lookOfBuild } from '@/stations/build/look-of-build';
+import { lookOfBuild } from '@/station-kit/looks/look-of-build';
 import { viewOf } from '../../../tests/support/view-of';
 import { BaitDrawing } from './BaitDrawing';
 import type { BaitLook } from './bait-look';

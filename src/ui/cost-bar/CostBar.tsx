@@ -2,21 +2,7 @@
 
 import { cutBar, openSheet } from '@/drawing/cost-bar';
 import styles from './cost-bar.module.css';
-
-export type CostTone = 'part' | 'made' | 'hands' | 'tools' | 'power';
-
-/** A piece of a cost: what it is of, what it costs in one piece, what it opens to. */
-export interface CostSlice {
-  readonly id: string;
-  readonly name: string;
-  /** How much of it, in words; empty where there is nothing to say. */
-  readonly amount: string;
-  readonly each: number;
-  readonly money: string;
-  readonly tone: CostTone;
-  readonly isGuess: boolean;
-  readonly slices: readonly CostSlice[];
-}
+import type { CostSlice } from '@/core/cost/cost-slice';
 
 interface CostBarProps {
   readonly whole: CostSlice;
@@ -27,6 +13,7 @@ interface CostBarProps {
 
 /** Wide enough to write on. */
 const WRITTEN = 0.1;
+
 const SHEET_MM = 18;
 
 /** What a piece costs as one bar; a slice opens to the bar of what it is made of, down to the last bead. */

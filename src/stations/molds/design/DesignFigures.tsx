@@ -6,10 +6,10 @@ import { sinkSpeed } from '@/core/water/sink-speed';
 import { numberText as n } from '@/text/number-text';
 import type { MetalBin } from '@/records/bin';
 import { Figure, type WorkingInput } from '@/ui/figure/Figure';
-import { lengthText, massText } from '@/station-kit/words';
+import { lengthText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-import type { Design } from './design';
+import type { Design } from '@/model/molds/design';
 import type { Study } from './use-study';
 import styles from './design.module.css';
 

@@ -2,7 +2,7 @@
 
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { numberText as n } from '@/text/number-text';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import styles from './design.module.css';

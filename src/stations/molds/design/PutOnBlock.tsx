@@ -10,7 +10,7 @@ import type { Cavity, Mold } from '@/records/mold';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '@/station-kit/BenchProvider';
-import type { Design } from './design';
+import type { Design } from '@/model/molds/design';
 import { inBackground } from '@/station-kit/in-background';
 
 const NEW = 'new';

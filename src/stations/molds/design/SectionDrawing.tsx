@@ -7,7 +7,7 @@ import { hookPath } from '@/drawing/hook-path';
 import { sectionView } from '@/drawing/section-view';
 import { HookShape } from '@/ui/head-drawing/HookShape';
 import { useWidth } from '@/ui/use-width';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './design.module.css';
 

@@ -6,7 +6,7 @@ import type { CavityForm } from '@/core/solids/forms/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/station-kit/MassField';
-import { lengthText, markText } from '@/station-kit/words';
+import { lengthText, markText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import styles from './design.module.css';

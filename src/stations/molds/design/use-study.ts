@@ -5,7 +5,7 @@ import type { Sitting, SittingBody } from '@/core/molds/sit-on-bottom';
 import { scaleStudied, type StudiedBody } from '@/core/molds/study-body';
 import type { Outcome } from '@/core/problems/problem';
 import { useJob, type Job } from '@/station-kit/use-job';
-import type { Design, Shape } from './design';
+import type { Design, Shape } from '@/model/molds/design';
 
 /** Drags settle before a body is raised anew. */
 const SETTLE_MS = 120;

@@ -1,7 +1,7 @@
 import type { WaterNote } from '@/records/water-note';
-import { fishedName, fishedPiece } from '@/model/water/fished';
-import { headText } from '@/station-kit/words';
-import type { BenchView } from '@/model/bench/bench-view';
+import { fishedName, fishedPiece } from './fished';
+import { headText } from '@/text/words';
+import type { BenchView } from '../bench/bench-view';
 
 export type Fished = NonNullable<WaterNote['of']>;
 

@@ -1,5 +1,5 @@
-import { numberText } from '@/text/number-text';
-import { lengthText } from '@/station-kit/words';
+import { numberText } from './number-text';
+import { lengthText } from './words';
 
 /** From here on a length is said in meters or feet. */
 const LONG_MM = 2000;

@@ -4,12 +4,12 @@ import { TRAY_CHECKS } from '@/core/coats/tray-checks';
 import type { JobSheet } from '@/data/exchange/sheet/job-sheet';
 import { cureSentences } from '@/text/cure-sentence';
 import type { Rack } from '@/records/rack';
-import { massText, minutesText, temperatureText } from '@/station-kit/words';
-import { nameIn } from '@/station-kit/coats/refusals';
+import { massText, minutesText, temperatureText } from '@/text/words';
+import { nameIn } from '../coats/refusals';
 import type { BenchView } from '@/model/bench/bench-view';
-import type { usePreferences } from '@/station-kit/preferences-store';
+import type { usePreferences } from '../preferences-store';
 import { hungKinds, judgeRack, usedBy } from '@/model/coats/rack-facts';
-import type { Waiting } from './waiting';
+import type { Waiting } from '../coats/waiting';
 
 type Units = Pick<ReturnType<typeof usePreferences>, 'mass' | 'temperature' | 'coatWay'>;
 

@@ -7,8 +7,8 @@ import type { Kit, Rigging, RigRecord } from '@/records/rig';
 import type { BenchView } from '@/model/bench/bench-view';
 import { matchLines } from '@/model/rigs/match-lines';
 import { rigOf } from '@/model/bills/rig-uses';
-import type { Sheet } from '@/station-kit/use-print';
-import { slug } from '@/station-kit/slug';
+import type { Sheet } from '../use-print';
+import { slug } from '@/text/slug';
 import { rigShelf } from '@/model/rigs/rig-facts';
 import { versionText } from '@/model/versions/version-text';
 

@@ -10,12 +10,12 @@ import type { Skirt } from '@/records/skirt';
 import type { JigLook, SkirtState } from '@/ui/skirt-drawing/skirt-look';
 import { skirtBox } from '@/ui/skirt-drawing/skirt-box';
 import { strandPaths } from '@/ui/skirt-drawing/strand-paths';
-import { amountOfText, placeText, shortName } from '@/station-kit/skirts/skirt-words';
-import { jigOf } from '@/station-kit/looks/jig-look';
+import { amountOfText, placeText, shortName } from '@/text/skirt-words';
+import { jigOf } from '../looks/jig-look';
 import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
-import { lengthText } from '@/station-kit/words';
+import { lengthText } from '@/text/words';
 import type { BenchView } from '@/model/bench/bench-view';
-import { stepsOf } from './tying-card';
+import { stepsOf } from '@/model/skirts/tying-card';
 import { versionText } from '@/model/versions/version-text';
 
 const LEAD_HEX = '#5c6873';

@@ -1,9 +1,9 @@
-import { dayText } from '@/text/date-text';
+import { dayText } from './date-text';
 import { findStyle } from '@/core/cavities/styles';
 import type { CavityVerdict } from '@/core/tickets/judge-cavity';
 import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
 import { writeMass, type MassUnit } from '@/core/units/write-mass';
-import { numberText } from '@/text/number-text';
+import { numberText } from './number-text';
 import type { Bin } from '@/records/bin';
 import type { Insert } from '@/records/mold';
 import type { Rule } from '@/records/rule';

@@ -5,7 +5,7 @@ import { placeParts } from '@/core/builds/place-parts';
 import { wiredHead } from '@/drawing/build/wired-head';
 import type { PartBin } from '@/records/bin';
 import type { BaitLook } from '@/ui/bait-drawing/bait-look';
-import { jigOf } from '@/station-kit/looks/jig-look';
+import { jigOf } from './jig-look';
 import { skirtMassOf } from '@/model/skirts/skirt-facts';
 import type { BenchView } from '@/model/bench/bench-view';
 import { buildOf, type BuildLike } from '@/model/baits/bait-facts';

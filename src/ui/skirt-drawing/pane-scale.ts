@@ -1,6 +1,6 @@
 import type { SkirtView } from '@/core/skirts/skirt-view';
-import { skirtBox } from '@/ui/skirt-drawing/skirt-box';
-import type { JigLook, SkirtState } from '@/ui/skirt-drawing/skirt-look';
+import { skirtBox } from './skirt-box';
+import type { JigLook, SkirtState } from './skirt-look';
 
 const MOST_HIGH_PX = 290;
 const MOST_PX_PER_MM = 4.4;

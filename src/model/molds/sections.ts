@@ -1,8 +1,8 @@
 import { cavityModulus } from '@/core/cavities/cavity-modulus';
 import type { MassUnit } from '@/core/units/write-mass';
 import type { Mold } from '@/records/mold';
-import { markText } from '@/station-kit/words';
-import type { Section } from './PotGauge';
+import { markText } from '@/text/words';
+import type { Section } from '@/core/cavities/section';
 
 /** Each block as a section to guide the pot by: its thinnest casting. */
 export function sectionsOf(molds: readonly Mold[], unit: MassUnit): Section[] {

@@ -7,11 +7,11 @@ import type { Session } from '@/core/tickets/lay-out-session';
 import type { MassUnit } from '@/core/units/write-mass';
 import type { JobSheet } from '@/data/exchange/sheet/job-sheet';
 import type { MetalBin } from '@/records/bin';
-import { headText, lotText, massText, minutesText, temperatureText } from '@/station-kit/words';
-import { refusalsOf } from '@/station-kit/coats/refusals';
+import { headText, lotText, massText, minutesText, temperatureText } from '@/text/words';
+import { refusalsOf } from '../coats/refusals';
 import type { BenchView } from '@/model/bench/bench-view';
 import type { Takes } from '@/model/tickets/session-takes';
-import { cavityWords } from './cavity-words';
+import { cavityWords } from '@/text/cavity-words';
 import { stretches } from '@/model/schedule/run-lengths';
 
 interface PlannedSession {

@@ -7,10 +7,10 @@ import type { WaitingHeads } from '@/core/coats/heads-to-coat';
 import type { HeadBin, PowderBin } from '@/records/bin';
 import type { Coat } from '@/records/coat';
 import type { OvenFacts } from '@/records/heater';
-import { refusalsOf } from '@/station-kit/coats/refusals';
+import { refusalsOf } from './refusals';
 import { judgeFor, powdersOf } from '@/model/coats/coat-facts';
-import { lookOf } from '@/station-kit/looks/coat-look';
-import { viewOf } from '@/station-kit/looks/head-view-of';
+import { lookOf } from '../looks/coat-look';
+import { viewOf } from '../looks/head-view-of';
 import type { HeadOf } from '@/model/heads/head-facts';
 import type { BenchView } from '@/model/bench/bench-view';
 

@@ -1,6 +1,6 @@
 import type { PourPlan } from '@/core/pours/pour-plan';
 import type { Session } from '@/core/tickets/lay-out-session';
-import type { NewRun } from '@/data/repositories/runs';
+import type { NewRun } from '@/records/run';
 import type { Mold } from '@/records/mold';
 
 /** A run as it begins, from a plan and what was charged. */

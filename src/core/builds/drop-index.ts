@@ -1,4 +1,4 @@
-import type { LaidBait } from '@/core/builds/place-parts';
+import type { LaidBait } from './place-parts';
 
 /**
  * Where on the arm something is dropped: before which part, from the eye. `x` and `y` in the bait's millimeters.

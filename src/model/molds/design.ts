@@ -13,13 +13,13 @@ import { solveSolid } from '@/core/solids/solve-solid';
 import type { Solid } from '@/core/solids/solid';
 import { embeddedIn } from '@/core/tickets/cast-from-cavity';
 import type { HookBin } from '@/records/bin';
-import type { ReadMesh } from '@/workers/protocol';
+import type { StudiedBody } from '@/core/molds/study-body';
 
 /** What a new cavity begins from. */
 export type Shape =
   | { readonly kind: 'form'; readonly form: CavityForm; readonly sizes: Readonly<Record<string, number>> }
   | { readonly kind: 'profile'; readonly points: readonly (readonly [number, number])[] }
-  | { readonly kind: 'mesh'; readonly name: string; readonly mesh: ReadMesh };
+  | { readonly kind: 'mesh'; readonly name: string; readonly mesh: StudiedBody };
 
 export interface Wish {
   readonly targetG: number;
@@ -120,7 +120,7 @@ function pinPart(pinMm: number, lengthMm: number): EmbeddedPart {
 }
 
 function scaleMesh(
-  { measure }: ReadMesh,
+  { measure }: StudiedBody,
   { metal, targetG }: Wish,
   around: (lengthMm: number) => EmbeddedPart[],
 ): Outcome<Design> {

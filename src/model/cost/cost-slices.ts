@@ -1,9 +1,9 @@
 import { type CostedPart } from '@/core/cost/bill';
 import { numberText } from '@/text/number-text';
 import { type Stage } from '@/records/outlay';
-import type { CostSlice } from '@/ui/cost-bar/CostBar';
-import type { BenchView } from '@/model/bench/bench-view';
-import { workOn, isStage } from '@/model/cost/cost-facts';
+import type { CostSlice } from '@/core/cost/cost-slice';
+import type { BenchView } from '../bench/bench-view';
+import { workOn, isStage } from './cost-facts';
 
 /** What a stage is called where its work is paid. */
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {

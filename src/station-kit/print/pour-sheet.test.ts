@@ -1,7 +1,7 @@
 import { demoBench } from '@/demo/demo-bench';
 import { viewOf } from '../../../tests/support/view-of';
 import { sessionOf, type Takes } from '@/model/tickets/session-takes';
-import { composeSheet } from './compose-sheet';
+import { composeSheet } from './pour-sheet';
 import { NOTHING_LEFT } from '@/model/schedule/replan-run';
 
 const demo = demoBench(Date.UTC(2026, 10, 23, 12));

@@ -1,10 +1,10 @@
 import { compareNames } from '@/core/numeric/compare-names';
 import type { MassUnit } from '@/core/units/write-mass';
 import type { BuyIn } from '@/records/buying';
-import { headText } from '@/station-kit/words';
-import { newestByFamily } from '@/model/versions/newest-by-family';
-import type { BenchView } from '@/model/bench/bench-view';
-import type { PieceKind } from '@/model/bills/bill-of';
+import { headText } from '@/text/words';
+import { newestByFamily } from '../versions/newest-by-family';
+import type { BenchView } from '../bench/bench-view';
+import type { PieceKind } from '../bills/bill-of';
 
 /** A piece that can be costed. */
 export interface CostablePiece {

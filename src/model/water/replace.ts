@@ -1,6 +1,6 @@
 import type { NewTicket } from '@/records/ticket';
-import type { BenchView } from '@/model/bench/bench-view';
-import { fishedPiece } from '@/model/water/fished';
+import type { BenchView } from '../bench/bench-view';
+import { fishedPiece } from './fished';
 import { catchBy } from './answers';
 import { fishedName, keyOf, type Fished } from './things';
 

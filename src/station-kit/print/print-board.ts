@@ -1,9 +1,9 @@
 import type { Board, PaperId } from '@/data/exchange/board/board';
 import { boardPdf } from '@/data/exchange/board/board-pdf';
 import { boardSvg } from '@/data/exchange/board/board-svg';
-import { saveFile } from '@/station-kit/save-file';
-import { slug } from '@/station-kit/slug';
-import type { Sheet } from '@/station-kit/use-print';
+import { saveFile } from '../save-file';
+import { slug } from '@/text/slug';
+import type { Sheet } from '../use-print';
 
 const nameOf = ({ title, subtitle }: Board) => `${slug(subtitle)}-${slug(title)}`;
 

@@ -1,7 +1,7 @@
 import { compareRates, type RateComparison } from '@/core/water/compare-rates';
 import { nextWeights } from '@/core/water/next-weights';
 import type { WaterNote } from '@/records/water-note';
-import type { BenchView } from '@/model/bench/bench-view';
+import type { BenchView } from '../bench/bench-view';
 import { colorOf, fishedName } from './things';
 
 /** By what the notes are laid side by side. */

@@ -2,9 +2,9 @@ import { bagLabelsPdf, type BagLabel } from '@/data/exchange/sheet/bag-labels';
 import { numberText } from '@/text/number-text';
 import type { Bin } from '@/records/bin';
 import type { Preferences } from '@/data/device/preferences';
-import { amountText } from '@/station-kit/words';
-import { slug } from '@/station-kit/slug';
-import type { Sheet } from '@/station-kit/use-print';
+import { amountText } from '@/text/words';
+import { slug } from '@/text/slug';
+import type { Sheet } from '../use-print';
 import { stuffOf } from '@/model/stock/cabinet';
 
 const BESIDE: Readonly<Record<string, string>> = {

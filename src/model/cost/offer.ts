@@ -1,8 +1,8 @@
 import type { Ticket } from '@/records/ticket';
-import { headText } from '@/station-kit/words';
-import { wareName, wareRecord } from '@/model/bills/promises';
-import type { BenchView } from '@/model/bench/bench-view';
-import { costOf } from '@/model/cost/cost-facts';
+import { headText } from '@/text/words';
+import { wareName, wareRecord } from '../bills/promises';
+import type { BenchView } from '../bench/bench-view';
+import { costOf } from './cost-facts';
 import type { CostablePiece } from './pieces';
 
 export interface PricedLine {

@@ -1,9 +1,9 @@
 import type { HoldStep } from '@/core/skirts/holds/definition';
 import { findHold } from '@/core/skirts/holds';
 import type { Skirt } from '@/records/skirt';
-import { amountOfText, placeText, shortName } from '@/station-kit/skirts/skirt-words';
-import { materialOf } from '@/model/skirts/skirt-facts';
-import type { BenchView } from '@/model/bench/bench-view';
+import { amountOfText, placeText, shortName } from '@/text/skirt-words';
+import { materialOf } from './skirt-facts';
+import type { BenchView } from '../bench/bench-view';
 
 /** The steps of a recipe, in the words of its own layers. */
 export function stepsOf(recipe: Skirt, view: Pick<BenchView, 'binById'>): readonly HoldStep[] {

@@ -1,5 +1,5 @@
 import type { TabPieces } from '@/core/skirts/pull-tabs';
-import { numberText } from '@/text/number-text';
+import { numberText } from './number-text';
 import type { StrandBin } from '@/records/bin';
 import type { SkirtLayerRecord } from '@/records/skirt';
 

@@ -1,6 +1,6 @@
 import type { MassUnit } from '@/core/units/write-mass';
 import type { Mold } from '@/records/mold';
-import { markText } from '@/station-kit/words';
+import { markText } from './words';
 
 /** Which cavities a pour fills, in words. */
 export function cavityWords(mold: Mold, cavities: readonly number[], mass: MassUnit): string {

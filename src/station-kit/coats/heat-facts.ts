@@ -6,7 +6,7 @@ import type { Outcome } from '@/core/problems/problem';
 import type { PowderBin } from '@/records/bin';
 import type { Heater } from '@/records/heater';
 import type { Working } from '@/ui/figure/Figure';
-import { temperatureText } from '@/station-kit/words';
+import { temperatureText } from '@/text/words';
 
 export interface HeatQuestion {
   readonly piece: HeadPiece;

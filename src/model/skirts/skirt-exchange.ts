@@ -1,10 +1,10 @@
-import type { NewBin } from '@/data/repositories/shelf';
-import type { NewSkirt } from '@/data/repositories/skirts';
+import type { NewBin } from '@/records/plain-bin';
+import type { NewSkirt } from '@/records/skirt';
 import type { StrandBin } from '@/records/bin';
 import type { Skirt } from '@/records/skirt';
 import { writeSkirtFile, type SkirtFile } from '@/records/skirt-file';
-import { materialOf } from '@/model/skirts/skirt-facts';
-import type { BenchView } from '@/model/bench/bench-view';
+import { materialOf } from './skirt-facts';
+import type { BenchView } from '../bench/bench-view';
 
 type FileMaterial = SkirtFile['materials'][number];
 

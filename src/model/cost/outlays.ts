@@ -1,8 +1,8 @@
 import { breakEven } from '@/core/cost/break-even';
 import { STAGES, type Stage } from '@/records/outlay';
-import type { BenchView } from '@/model/bench/bench-view';
+import type { BenchView } from '../bench/bench-view';
 import { STAGE_WORDS } from './cost-slices';
-import { costOf, piecesThrough } from '@/model/cost/cost-facts';
+import { costOf, piecesThrough } from './cost-facts';
 import type { CostablePiece } from './pieces';
 
 /** What a stage's outlay has to earn, and how far it is. */
