@@ -30,7 +30,7 @@ export const ROOMS = {
   devices: ['core', 'records'],
   drawing: ['core'],
   text: ['core', 'records'],
-  ui: ['core', 'drawing', 'text'],
+  ui: ['core', 'reference', 'records', 'drawing', 'text'],
   demo: ['core', 'reference', 'records'],
   'station-kit': GROUND,
   'app-shell': [...GROUND, 'station-kit'],

@@ -8,7 +8,7 @@ import { conflictKey, type MergeChoices, type MergePlan } from '@/data/exchange/
 import { benchSentence } from '@/text/bench-sentence';
 import type { BenchContents } from '@/records/bench-file';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { amountText } from '@/text/words';
 import { ChangeTable } from './ChangeTable';
 import { ALL_TABLES } from '@/records/bench-file';
@@ -27,7 +27,7 @@ const MOST_ROWS = 12;
 export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
   const { workshop, view, carryOut } = useBench();
   const notice = useNotice();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [choices, setChoices] = useState<MergeChoices>({});
   const [plan, setPlan] = useState<MergePlan | null>(null);
   const [isAgreed, setAgreed] = useState(false);

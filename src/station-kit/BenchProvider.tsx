@@ -20,6 +20,8 @@ import { benchModel } from '@/model/bench/bench-model';
 import type { BenchView } from '@/model/bench/bench-view';
 import { benchStore, type BenchStore } from './bench-store';
 import { onFailure } from './in-background';
+import { UnitsContext } from '@/ui/units/use-units';
+import { usePreferences } from './preferences-store';
 import { watchReads } from './watch-reads';
 
 interface BenchSource {
@@ -81,9 +83,15 @@ export function BenchProvider({ source, children }: { source: BenchSource; child
     },
     [notice, tellFailure],
   );
+  const { mass, length, temperature } = usePreferences();
+  const units = useMemo(() => ({ mass, length, temperature }), [mass, length, temperature]);
   const value = useMemo(() => ({ ...source, store, carryOut }), [source, store, carryOut]);
   if (!isOpen) return <p style={{ padding: 24 }}>Opening the bench.</p>;
-  return <BenchContext.Provider value={value}>{children}</BenchContext.Provider>;
+  return (
+    <UnitsContext value={units}>
+      <BenchContext value={value}>{children}</BenchContext>
+    </UnitsContext>
+  );
 }
 
 function useBenchContext(): BenchContextValue {

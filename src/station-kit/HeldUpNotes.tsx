@@ -4,7 +4,7 @@ import { Fragment, useMemo } from 'react';
 import { allotPromises } from '@/core/stock/allot-promises';
 import { SlipNote } from '@/ui/frame/Slip';
 import { useBench } from './BenchProvider';
-import { usePreferences } from './preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { StandInRows } from './stand-ins/StandInRows';
 import { amountText } from '@/text/words';
 
@@ -13,7 +13,7 @@ const MOST = 4;
 /** What of colors, skirts, baits and rigs holds a ticket up; metal and hooks are said with what casting takes. */
 export function HeldUpNotes({ ticketId }: { readonly ticketId: string }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const short = useMemo(
     () =>
       allotPromises(view.promises, view.levels).filter(({ forWhom, item }) => {

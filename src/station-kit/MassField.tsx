@@ -2,7 +2,7 @@
 
 import type { ComponentProps } from 'react';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { usePreferences } from './preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { massText } from '@/text/words';
 
 type MassFieldProps = Omit<ComponentProps<typeof UnitField>, 'quantity' | 'assume' | 'write'> & {
@@ -12,7 +12,7 @@ type MassFieldProps = Omit<ComponentProps<typeof UnitField>, 'quantity' | 'assum
 
 /** A mass in the maker's own unit; any unit typed is taken. */
 export function MassField({ write, ...field }: MassFieldProps) {
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const written = write ?? ((massG: number) => massText(massG, mass));
   return <UnitField {...field} quantity="mass" assume={mass === 'g' ? 'g' : 'oz'} write={written} />;
 }

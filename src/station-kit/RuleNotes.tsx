@@ -5,14 +5,14 @@ import { useMemo } from 'react';
 import type { LineWant } from '@/core/tickets/facts';
 import { SlipNote, SlipPart } from '@/ui/frame/Slip';
 import { useBench } from './BenchProvider';
-import { usePreferences } from './preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { ruleNotes } from '@/model/tickets/rule-notes';
 import { headText, lotText } from '@/text/words';
 
 /** What the maker's own rules say of a ticket's lines, and which metal would do instead. */
 export function RuleNotes({ wants }: { wants: readonly LineWant[] }) {
   const { view, workshop } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const today = dayjs(workshop.now()).format('YYYY-MM-DD');
   const notes = useMemo(() => ruleNotes(wants, view, today), [wants, view, today]);
   if (notes.length === 0) return null;

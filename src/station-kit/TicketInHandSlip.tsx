@@ -4,7 +4,7 @@ import { SlipTitle } from '@/ui/frame/Slip';
 import type { LineWant } from '@/core/tickets/facts';
 import type { Ticket } from '@/records/ticket';
 import { useBench } from './BenchProvider';
-import { usePreferences } from './preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { CoatNotes } from './coats/CoatNotes';
 import { PourCautions, TicketSlip } from './TicketSlip';
 import { HeldUpNotes } from './HeldUpNotes';
@@ -31,7 +31,7 @@ export function TicketInHandSlip({
   isOpen = true,
 }: TicketInHandSlipProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   if (!ticket) {
     return (
       <>

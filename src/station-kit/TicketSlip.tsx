@@ -13,7 +13,7 @@ import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { useBench } from './BenchProvider';
 import { promiseOf } from '@/model/bills/cast-promises';
 import { RuleNotes } from './RuleNotes';
-import { usePreferences } from './preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { sessionOf, takesOf, type Takes } from '@/model/tickets/session-takes';
 import { StandInRows } from './stand-ins/StandInRows';
 import { JobFailure } from './JobFailure';
@@ -80,7 +80,7 @@ interface MetalTakesProps {
 
 function MetalTakes({ metal, wants, isWritten, isAlone }: MetalTakesProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const session = useMemo(() => sessionOf(view, wants, metal), [view, wants, metal]);
   const planned = usePlan(session);
   const own = useMemo(
@@ -143,7 +143,7 @@ function MetalTakes({ metal, wants, isWritten, isAlone }: MetalTakesProps) {
 /** What a mold that fills all gives besides. */
 function Surplus({ session, plan }: { session: Session; plan: PourPlan }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   if (plan.overPour.length === 0) return null;
   const given = plan.overPour.map(({ key, count }) => {
     const head = session.heads.find((each) => each.key === key);
@@ -195,7 +195,7 @@ function HookRows({ takes, own }: { takes: Takes; own: ReadonlyMap<string, numbe
 
 function HoldUps({ session, takes }: { session: ReturnType<typeof sessionOf>; takes: Takes | null }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   return (
     <>
       {session.unmade.map(({ want, nearest }) => (

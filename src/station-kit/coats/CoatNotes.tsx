@@ -3,14 +3,14 @@
 import type { Ticket } from '@/records/ticket';
 import { SlipNote, SlipPart } from '@/ui/frame/Slip';
 import { useBench } from '../BenchProvider';
-import { usePreferences } from '../preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { headText, temperatureText } from '@/text/words';
 import { refusalsOf } from './refusals';
 
 /** Lines of a ticket whose color an oven would ruin them for, each with why and what to do. */
 export function CoatNotes({ lines }: { lines: Ticket['lines'] }) {
   const { view } = useBench();
-  const { mass, temperature } = usePreferences();
+  const { mass, temperature } = useUnits();
   const refused = lines.flatMap((line) => {
     const coat = view.coatById.get(line.coatId ?? '');
     const [why] = coat

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { DeviceFault } from '@/devices/device';
 import { writeMass } from '@/core/units/write-mass';
 import { MassField } from '../MassField';
-import { usePreferences } from '../preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { weighedText } from '@/text/words';
 import { useScale, type ScaleKind } from './use-scale';
 import styles from './scale.module.css';
@@ -42,7 +42,7 @@ export function ScalePanel({
   what = 'the castings',
   isTypable = true,
 }: ScalePanelProps) {
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [source, setSource] = useState<WeightSource>('typed');
   const [typedG, setTypedG] = useState<number | null>(null);
   const [loadG, setLoadG] = useState<number | null>(null);

@@ -7,7 +7,7 @@ import { standInSentence } from '@/text/stand-in-sentence';
 import type { Bin } from '@/records/bin';
 import { useBench } from '../BenchProvider';
 import { pricedItem } from '@/model/cost/priced-item';
-import { usePreferences } from '../preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { amountText } from '@/text/words';
 import { standInsOf, type ShelfStandIn } from '@/model/stock/stand-ins-of';
 import styles from './stand-ins.module.css';
@@ -35,7 +35,7 @@ interface StandInListProps extends StandInRowsProps {
 /** What may stand in for a bin, how it differs, and the maker's yes. */
 export function StandInList({ bin, lacks, found }: StandInListProps) {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   if (found.length === 0) return null;
   const some = ({ free }: ShelfStandIn) =>
     Math.min(bin.unit === 'pieces' ? Math.floor(free) : free, lacks ?? free);

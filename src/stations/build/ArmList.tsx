@@ -6,7 +6,7 @@ import { findKind } from '@/core/builds/kinds';
 import { lengthAlong } from '@/core/builds/place-parts';
 import type { Build } from '@/core/builds/build';
 import { lengthText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './build.module.css';
 
 interface ArmListProps {
@@ -22,7 +22,7 @@ interface ArmListProps {
 
 /** What is on the bait, from the eye to the end, then beside it: chosen, moved, taken off. */
 export function ArmList({ build, skirt, marked, chosen, onChoose, onMove, onTakeOff }: ArmListProps) {
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const kind = findKind(build.kind);
   const worn = skirt === null ? [] : [{ at: 'skirt', name: `Skirt, ${skirt}`, what: 'over the collar' }];
   const slots = build.slots.map(({ slot, part }) => ({

@@ -12,7 +12,7 @@ import { ChoiceField } from '@/station-kit/ChoiceField';
 import { lengthText } from '@/text/words';
 import { MassField } from '@/station-kit/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { measuredParts, swapAt, withKind, type BuildDraft } from './draft';
 import { buildOf } from '@/model/baits/bait-facts';
 import styles from './build.module.css';
@@ -26,7 +26,7 @@ interface BaitFieldsProps {
 /** What the drawing cannot be asked by hand: kind, head, color, skirt, wire, parts beside the arm. */
 export function BaitFields({ draft, onChange }: BaitFieldsProps) {
   const { view } = useBench();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const kind = findKind(draft.kind);
   const build = buildOf(draft, view);
   const sizes = frameSizes(build);

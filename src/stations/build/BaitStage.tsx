@@ -10,7 +10,7 @@ import { boxOf } from '@/ui/bait-drawing/box-of';
 import type { BaitLook, BaitPose } from '@/ui/bait-drawing/bait-look';
 import { useWidth } from '@/ui/use-width';
 import { lengthText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './build.module.css';
 
 interface BaitStageProps {
@@ -124,7 +124,7 @@ function ArmMarks({
   mostArmMm,
   freeMm,
 }: BaitStageProps & { readonly arm: NonNullable<LaidBait['arm']> }) {
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const group = useRef<SVGGElement>(null);
   const deg = (Math.atan2(arm.along.y, arm.along.x) * 180) / Math.PI;
   const isBelow = arm.along.y > 0.01;

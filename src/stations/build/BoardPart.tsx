@@ -7,7 +7,7 @@ import type { BuildRecord } from '@/records/build';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { BuildDetail } from './BuildDetail';
 import { CompareBuilds } from './CompareBuilds';
 import { finishedOf, weightLines } from '@/model/baits/bait-facts';
@@ -29,7 +29,7 @@ const [LEAST_BESIDE, MOST_BESIDE] = [2, 6];
 /** Every bait kept, drawn to scale: one looked at, or two to six set side by side. */
 export function BoardPart({ chosenId, onChoose, onChange, onBuild, onStrip }: BoardPartProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [search, setSearch] = useState('');
   const [picked, setPicked] = useState<readonly string[]>([]);
   const [isBeside, setBeside] = useState(false);

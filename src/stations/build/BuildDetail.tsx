@@ -11,7 +11,7 @@ import type { BaitPose } from '@/ui/bait-drawing/bait-look';
 import { useWidth } from '@/ui/use-width';
 import { lengthText, massText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { buildableOf, buildOf, costOf, finishedOf, runOf, weightLines } from '@/model/baits/bait-facts';
 import { lookOfBuild } from '@/station-kit/looks/look-of-build';
 import { paceOf } from '@/model/pace/pace-of';
@@ -32,7 +32,7 @@ const RUNNING_MS = 4;
 /** One bait of the board: drawn, what it weighs and costs, what speed was seen, and what can be done with it. */
 export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: BuildDetailProps) {
   const { view, workshop, carryOut } = useBench();
-  const { mass, length } = usePreferences();
+  const { mass, length } = useUnits();
   const [ref, width] = useWidth<HTMLDivElement>(400);
   const [pose, setPose] = useState<BaitPose>('pulled');
   const kind = findKind(build.kind);

@@ -17,6 +17,7 @@ import {
 } from '@/station-kit/card-runs/card-run-kind';
 import { inBackground } from '@/station-kit/in-background';
 import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { usePrint } from '@/station-kit/use-print';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import { asStep } from '@/model/baits/as-step';
@@ -95,7 +96,7 @@ function BuiltSoFar({ item, run, step, at, widthPx }: StepPicture<BuildRecord, B
 function PrintLabels({ run, item }: { readonly run: Building; readonly item: BuildRecord }) {
   const { view, workshop } = useBench();
   const print = usePrint();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   return (
     <Button
       size="small"

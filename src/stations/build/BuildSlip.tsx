@@ -4,7 +4,7 @@ import { findKind } from '@/core/builds/kinds';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { massText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { BuildDraft } from './draft';
 import { buildableOf, finishedOf, weightLines } from '@/model/baits/bait-facts';
 import { paceOf } from '@/model/pace/pace-of';
@@ -15,7 +15,7 @@ const MOST_ROWS = 8;
 /** On paper: what is in the bait box, what the bait on the bench takes, what to mind. */
 export function BuildSlip({ draft }: { readonly draft: BuildDraft | null }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const inBox = newestByFamily(view.builds)
     .map((build) => ({ build, count: view.levels.get(`bait-${build.id}`) ?? 0 }))
     .filter(({ count }) => count > 0);

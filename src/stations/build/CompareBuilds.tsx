@@ -11,7 +11,7 @@ import { boxOf } from '@/ui/bait-drawing/box-of';
 import { useWidth } from '@/ui/use-width';
 import { lengthText, massText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { buildableOf, buildOf, costOf, finishedOf, runOf, weightLines } from '@/model/baits/bait-facts';
 import { lookOfBuild } from '@/station-kit/looks/look-of-build';
 import { paceOf } from '@/model/pace/pace-of';
@@ -26,7 +26,7 @@ interface CompareBuildsProps {
 /** Two to six baits side by side, drawn to one scale, with what tells them apart. */
 export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
   const { view } = useBench();
-  const { mass, length } = usePreferences();
+  const { mass, length } = useUnits();
   const [ref, width] = useWidth<HTMLDivElement>(900);
   const across = Math.min(builds.length, 3);
   const each = (width - 20 * (across - 1)) / across;

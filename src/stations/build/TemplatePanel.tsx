@@ -8,7 +8,7 @@ import { patternSentence } from '@/text/build-sentence';
 import { lengthText } from '@/text/words';
 import { slug } from '@/text/slug';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { usePrint, type Sheet } from '@/station-kit/use-print';
 import { composeTemplate, HOLE_WORDS } from '@/station-kit/print/blade-template';
 import type { BuildDraft } from './draft';
@@ -25,7 +25,7 @@ interface TemplatePanelProps {
 export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
   const { view } = useBench();
   const print = usePrint();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const plate = pieceOf(draft.slots.find(({ slot }) => slot === 'plate')?.binId ?? null, view);
   if (!plate) return <p className="quiet">Choose the blade first; then its holes are laid out here.</p>;
   const { lengthMm = 30, widthMm = 20 } = plate.gauge.sizes;

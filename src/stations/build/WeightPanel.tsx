@@ -9,7 +9,7 @@ import { numberText } from '@/text/number-text';
 import { lengthText, markText, massText, offText } from '@/text/words';
 import { MassField } from '@/station-kit/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { finishedOf, type WeightLine } from '@/model/baits/bait-facts';
 import styles from './build.module.css';
 
@@ -23,7 +23,7 @@ interface WeightPanelProps {
 /** What it weighs finished beside the head's mark, each part's share, and which head would give a wanted weight. */
 export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
   const { view } = useBench();
-  const { mass, length } = usePreferences();
+  const { mass, length } = useUnits();
   const [wantedG, setWantedG] = useState<number | null>(null);
   const { finishedG, unweighed } = finishedOf(lines);
   const head = lines.find(({ is }) => is === 'head');

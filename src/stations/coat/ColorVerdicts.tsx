@@ -4,14 +4,14 @@ import { refusalsOf } from '@/station-kit/coats/refusals';
 import { curesFor, powdersOf } from '@/model/coats/coat-facts';
 import { lotText, temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { DraftCoat } from './draft-coat';
 import styles from './colors.module.css';
 
 /** What a color may go on: a cure for each lot on the shelf, or why none would do. */
 export function ColorVerdicts({ coat }: { coat: DraftCoat }) {
   const { view } = useBench();
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const text = (celsius: number) => temperatureText(celsius, temperature);
   const powders = powdersOf(coat, view);
   if (powders.length === 0) {

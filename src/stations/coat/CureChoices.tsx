@@ -5,7 +5,7 @@ import type { Rack } from '@/records/rack';
 import { nameIn } from '@/station-kit/coats/refusals';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { curesOn, type CureChoice } from '@/model/coats/cure-choices';
 import { powdersOn, schoolOf } from '@/model/coats/rack-facts';
 import styles from './rack.module.css';
@@ -14,7 +14,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** The cures of the schools for what hangs on a rack: those that suit, and folded away those that do not, with why. */
 export function CureChoices({ rack }: { rack: Rack }) {
   const { view, workshop, carryOut } = useBench();
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const text = (celsius: number) => temperatureText(celsius, temperature);
   const isChosen = ({ cure }: CureChoice) => cure.partC === rack.partC && cure.minutes === rack.minutes;
   const choices = curesOn(rack, view);

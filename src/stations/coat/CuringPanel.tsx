@@ -9,7 +9,7 @@ import type { Rack } from '@/records/rack';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useNow } from '@/station-kit/use-now';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { ovenDeeds, stopOvenWatch, watchTheOven } from './oven-watch';
 import { useFollowedCure } from './use-followed-cure';
 import styles from './rack.module.css';
@@ -37,7 +37,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
   const { workshop, carryOut } = useBench();
   const { modal } = App.useApp();
   const notice = useNotice();
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const now = useNow(workshop.now, 500);
   const { watch, followed, ovenC, leftS } = useFollowedCure(rack);
   const text = (celsius: number) => temperatureText(celsius, temperature);

@@ -10,7 +10,7 @@ import { freeHeads } from '@/model/heads/free-heads';
 import { refusalsOf } from '@/station-kit/coats/refusals';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './coat.module.css';
 
 interface HangFromShelfProps {
@@ -23,7 +23,7 @@ interface HangFromShelfProps {
 /** Bare heads from the shelf, for no ticket, to be coated for stock. */
 export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
   const { view } = useBench();
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const id = useId();
   const unspoken = new Map(freeHeads(view).map(({ headBinId, count }) => [headBinId, count]));
   const onRacks = view.racks

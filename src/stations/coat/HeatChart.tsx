@@ -5,7 +5,7 @@ import type { HeatPlan } from '@/core/coats/plan-heat';
 import { findCoatWay } from '@/core/coats/ways';
 import { heatPath, heatPoint, type HeatBox } from '@/drawing/heat-curve';
 import { temperatureText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { handText, type HeatQuestion } from '@/station-kit/coats/heat-facts';
 import styles from './heat.module.css';
 
@@ -21,7 +21,7 @@ interface HeatChartProps {
 
 /** A head's temperature over time: in the heat, out of it, with the powder's band, the softening line and the dip. */
 export function HeatChart({ question, plan }: HeatChartProps) {
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const { piece, heater, powder, wayId, ambientC } = question;
   const heatTauS = timeConstantS({ ...piece, hWm2K: heater.hWm2K });
   const coolTauS = timeConstantS({ ...piece, hWm2K: findCoatWay(wayId).coolingWm2K });

@@ -9,7 +9,7 @@ import { UnitField } from '@/ui/unit-field/UnitField';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useNow } from '@/station-kit/use-now';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { HeatQuestion } from '@/station-kit/coats/heat-facts';
 import styles from './heat.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -27,7 +27,7 @@ const LONGEST_S = 36_000;
 export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
   const { workshop } = useBench();
   const notice = useNotice();
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const { piece, heater, powder, ambientC } = question;
   const [startedAt, setStartedAt] = useState<number | null>(null);
   const [seconds, setSeconds] = useState<number | null>(null);

@@ -10,7 +10,7 @@ import { UnitField } from '@/ui/unit-field/UnitField';
 import { lengthText, minutesText, temperatureText } from '@/text/words';
 import { MassField } from '@/station-kit/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { NEW_HEATERS, type DraftHeater } from './new-heaters';
 import styles from './coat.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -29,7 +29,7 @@ const KINDS: readonly { readonly value: HeaterKind; readonly label: string }[] =
 /** What heats heads at this bench, and what the oven's rack holds. */
 export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
   const { workshop } = useBench();
-  const { temperature, length } = usePreferences();
+  const { temperature, length } = useUnits();
   const [draft, setDraft] = useState<DraftHeater>(
     heaters.find(({ kind }) => kind === 'oven') ?? NEW_HEATERS.oven,
   );

@@ -10,7 +10,7 @@ import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/station-kit/MassField';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './coat.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -54,7 +54,7 @@ interface PowderFormProps {
 /** A jar of powder: its color and what its card says. */
 export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
   const { workshop } = useBench();
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const id = useId();
   const [draft, setDraft] = useState<NewPowder | PowderBin>(powder ?? USUAL);
   const [qtyG, setQtyG] = useState<number | null>(USUAL.jarG);

@@ -9,7 +9,7 @@ import { CoatedHead } from '@/ui/head-drawing/CoatedHead';
 import { lengthText } from '@/text/words';
 import { lookOf } from '@/station-kit/looks/coat-look';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { viewOf } from '@/station-kit/looks/head-view-of';
 import { WIRE_MM } from '@/station-kit/coats/waiting';
 import { actOf } from '@/station-kit/key-map';
@@ -38,7 +38,7 @@ const STEPS: Readonly<Record<string, Place>> = {
 /** The rack to scale with its heads hanging in their slots: dragged, moved with the arrow keys, taken down with Delete. */
 export function RackDrawing({ rack, oven, onMove, onTakeDown }: RackDrawingProps) {
   const { view } = useBench();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const width = oven.slots * oven.slotMm + 2 * SIDE_MM;
   const height = oven.rods * oven.dropMm + TOP_MM;
   const rods = Array.from({ length: oven.rods }, (_, rod) => TOP_MM + rod * oven.dropMm);

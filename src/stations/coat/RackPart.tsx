@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { nextFree } from '@/core/coats/rack/find-slot';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
 import { AfterCure } from './AfterCure';
 import { CuringPanel } from './CuringPanel';
@@ -28,7 +28,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** The rack drawn to scale, what waits for it, its cure, and the evening on one line. */
 export function RackPart({ onSetUp }: { onSetUp: () => void }) {
   const { view, workshop, carryOut } = useBench();
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const [chosen, setChosen] = useInHand('rack');
   const [isPicking, setPicking] = useState(false);
   const [ovenId, setOvenId] = useState<string | null>(null);

@@ -6,7 +6,7 @@ import { lookOf } from '@/station-kit/looks/coat-look';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useNow } from '@/station-kit/use-now';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { handText } from '@/station-kit/coats/heat-facts';
 import styles from './rack.module.css';
 
@@ -21,7 +21,7 @@ interface RackRailProps {
 /** The racks: in the oven, hung, and the last ones out. */
 export function RackRail({ chosen, onChoose, end }: RackRailProps) {
   const { view, workshop } = useBench();
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const now = useNow(workshop.now, 1000);
   const order = { curing: 0, hanging: 1, out: 2, dropped: 3 };
   const out = view.racks.filter(({ state }) => state === 'out').slice(-KEPT_OUT);

@@ -3,7 +3,8 @@
 import { Select } from 'antd';
 import type { CoatWay } from '@/core/coats/ways/definition';
 import type { Heater } from '@/records/heater';
-import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { setPreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { temperatureText } from '@/text/words';
 import { sentence } from '@/text/sentence';
 import { Figure } from '@/ui/figure/Figure';
@@ -28,7 +29,7 @@ const HEATER_WORDS = { flame: 'a flame', gun: 'a heat gun', oven: 'an oven' } as
 
 /** One way: how long in the heat, how long to dip, what too short and too long do. */
 export function WayCard({ way, usable, heater, question, plan, isChosen, onHeater }: WayCardProps) {
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const text = (celsius: number) => temperatureText(celsius, temperature);
   return (
     <article className={styles.way} data-chosen={isChosen}>

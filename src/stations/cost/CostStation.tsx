@@ -6,7 +6,7 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PartsStation } from '@/station-kit/PartsStation';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { CostSlip } from './CostSlip';
 import { LossPart } from './LossPart';
 import { MoneyForm } from './MoneyForm';
@@ -34,7 +34,7 @@ const TWENTY = 20;
 /** What a piece really costs, whether to make it, when the outlay pays, what to ask for it, what the water took. */
 export function CostStation() {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const pieces = useMemo(() => costablePieces(view, mass), [view, mass]);
   const [part, setPart] = useInAddress<Part>('part', PART_NAMES, 'piece');
   const [pieceId, setPieceId] = useInHand('piece');

@@ -8,7 +8,7 @@ import { findStyle } from '@/core/cavities/styles';
 import { HeadDrawing } from '@/ui/head-drawing/HeadDrawing';
 import { headText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { useNow } from '@/station-kit/use-now';
 import { draftBatch } from '@/model/quality/batch-facts';
 import styles from './dress.module.css';
@@ -26,7 +26,7 @@ interface BatchRailProps {
 /** What lies on the dressing bench, what waits for it, and what was dressed last. */
 export function BatchRail({ chosen, onChoose }: BatchRailProps) {
   const { view, workshop } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const now = useNow(workshop.now, 60_000);
   const waiting = headsToDress(view.runs, view.madeEntries, view.levels, view.batches, now);
   const open = view.batches.filter(({ endedAt }) => endedAt === null);

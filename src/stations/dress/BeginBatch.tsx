@@ -8,7 +8,7 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { headText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { draftBatch } from '@/model/quality/batch-facts';
 import styles from './dress.module.css';
 
@@ -20,7 +20,7 @@ interface BeginBatchProps {
 /** Heads from the shelf, cast longer ago or bought, laid on the dressing bench. */
 export function BeginBatch({ onClose, onBegun }: BeginBatchProps) {
   const { view, workshop } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const id = useId();
   const there = (bin: HeadBin) => Math.floor(view.levels.get(bin.id) ?? 0);
   const heads = view.bins.filter((bin): bin is HeadBin => bin.kind === 'head' && there(bin) > 0);

@@ -6,7 +6,7 @@ import { chartWeights } from '@/core/quality/chart-weights';
 import { movingRanges } from '@/core/quality/moving-ranges';
 import { useTokens } from '@/ui/theme/use-tokens';
 import { massText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './dress.module.css';
 
 Chart.register(LinearScale, LineElement, PointElement, Tooltip);
@@ -20,7 +20,7 @@ interface ControlChartProps {
 
 /** Castings of one cavity in the order of casting: each weight with its limits, and the jumps between them. */
 export function ControlChart({ name, weighedG, targetG, toleranceG }: ControlChartProps) {
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const token = useTokens(['--lead', '--rule', '--quench', '--brass', '--alarm', '--ink']);
   if (weighedG.length < 2) return null;
   const chart = chartWeights(weighedG, targetG, toleranceG);

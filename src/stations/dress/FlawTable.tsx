@@ -7,7 +7,7 @@ import { countFlaws, type CountedCasting, type FlawCount } from '@/core/quality/
 import { findFlaw } from '@/core/quality/flaws';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './flaws.module.css';
 
 type By = 'mold' | 'cavity' | 'pot' | 'pour';
@@ -20,7 +20,7 @@ const MOST_ROWS = 9;
 /** Castings that went wrong, counted by mold, cavity, pot temperature or pour, with how sure each share is. */
 export function FlawTable({ castings }: { castings: readonly CountedCasting[] }) {
   const { view } = useBench();
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const [by, setBy] = useState<By>('mold');
   const moldName = (id: string) => view.moldById.get(id)?.name ?? 'a block that is gone';
   const keyOf: Record<By, (casting: CountedCasting) => string | null> = {

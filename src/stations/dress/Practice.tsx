@@ -10,7 +10,7 @@ import { CHANGES, type ChangeId } from '@/core/quality/practice/trouble';
 import type { HookBin } from '@/records/bin';
 import { markText, temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { CastingPicture } from './CastingPicture';
 import { practiceCavities, practiceMetal } from '@/model/quality/practice-bench';
 import styles from './practice.module.css';
@@ -23,7 +23,7 @@ interface Score {
 /** Castings posed from a simulated pour: what would you change? No hot metal, and nothing is written to the bench. */
 export function Practice({ firstSeed }: { firstSeed: number }) {
   const { view } = useBench();
-  const { mass, temperature } = usePreferences();
+  const { mass, temperature } = useUnits();
   const [seed, setSeed] = useState(firstSeed);
   const [tried, setTried] = useState<readonly ChangeId[]>([]);
   const [isTold, setTold] = useState(false);

@@ -9,7 +9,7 @@ import type { Weighing } from '@/records/weighing';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { headText, lotText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './dress.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -18,7 +18,7 @@ const MOST_TOLERANCE = 0.5;
 /** Weighed pieces sorted into trays of true weight; what is off its mark may go to a bin of its own. */
 export function SortTrays({ batch, weighings }: { batch: Batch; weighings: readonly Weighing[] }) {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const weighedG = weighings.map((each) => each.weighedG);
   const toleranceG = batch.nominalG * batch.toleranceShare;
   const trays = sortByWeight(weighedG, batch.nominalG, toleranceG).map((tray) => {

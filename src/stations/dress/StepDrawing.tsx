@@ -11,7 +11,7 @@ import type { Batch } from '@/records/batch';
 import type { HookBin } from '@/records/bin';
 import { HookShape } from '@/ui/head-drawing/HookShape';
 import { lengthText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './dress.module.css';
 
 const WIDTH = 560;
@@ -29,7 +29,7 @@ interface StepDrawingProps {
 
 /** The head as it comes from the block, with each step pinned to where it is done; a tap takes it in hand. */
 export function StepDrawing({ batch, hook, volumeCm3, onTake }: StepDrawingProps) {
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const style = findStyle(batch.style);
   const drawn = useMemo(() => {
     if (!style) return null;

@@ -13,7 +13,7 @@ import { drawMold } from '@/station-kit/draw-mold';
 import { markText, massText } from '@/text/words';
 import { ScalePanel, type WeightSource } from '@/station-kit/scale/ScalePanel';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { judgeBatch, weighedOf, type JudgedCavity } from '@/model/quality/batch-facts';
 import { CausesPart } from './CausesPart';
 import { ControlChart } from './ControlChart';
@@ -33,7 +33,7 @@ const nameOf = ({ index, mold }: JudgedCavity) => `Cavity ${index + 1} of ${mold
 /** Castings of a batch through the scale: a chart for each cavity, what drifts and why, trays of true weight. */
 export function WeighPart({ batch, table }: WeighPartProps) {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const judged = judgeBatch(batch, view.batches, view);
   const drifting = judged.cavities.filter(({ verdict }) => verdict?.drift);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -175,7 +175,7 @@ interface BlockOfBatchProps {
 /** The block that the batch came from, with what its cavities gave written on them. */
 function BlockOfBatch({ batch, cavities, chosen, onChoose }: BlockOfBatchProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const mold = chosen?.mold ?? cavities[0]?.mold;
   if (!mold) return null;
   const hook = batch.hookBinId === null ? null : (view.hooks.get(batch.hookBinId) ?? null);

@@ -10,7 +10,7 @@ import { rangeOf } from '@/reference/range-of';
 import { MassField } from '@/station-kit/MassField';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { compositionText, ELEMENT_NAMES, hardnessOf } from '@/model/metals/alloys';
 import { blendInput, lotsFor, whyOutOfReach, type Family } from '@/model/metals/blend-request';
 import type { Charge } from '@/model/metals/charge';
@@ -31,7 +31,7 @@ const SPREAD = 0.005;
 /** Asks for a blend: how hard, of what, how dear; the cheapest there is, or the nearest and why. */
 export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (charge: Charge) => void }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [family, setFamily] = useState<Family>('lead');
   const [amountG, setAmountG] = useState<number | null>(2000);
   const [min, setMin] = useState<number | null>(0.035);

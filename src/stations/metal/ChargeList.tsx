@@ -5,14 +5,14 @@ import { Button } from 'antd';
 import { MassField } from '@/station-kit/MassField';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { Charge } from '@/model/metals/charge';
 import styles from './metal.module.css';
 
 /** What goes into the pot, each amount to be set. */
 export function ChargeList({ charge, onChange }: { charge: Charge; onChange: (charge: Charge) => void }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   return (
     <ul className={styles.charge} aria-label="Charge">
       {charge.map(({ binId, g }) => {

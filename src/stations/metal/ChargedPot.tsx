@@ -3,7 +3,7 @@
 import { useDroppable } from '@dnd-kit/core';
 import { potLayer, potWall, type PotBox } from '@/drawing/pot-shape';
 import { lotText, massText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { ReadCharge } from '@/model/metals/charge';
 import styles from './metal.module.css';
 
@@ -21,7 +21,7 @@ interface ChargedPotProps {
 
 /** The pot from the side, filled to scale with what is charged, a layer a lot. */
 export function ChargedPot({ charge, capacityG, heelG, run }: ChargedPotProps) {
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { setNodeRef, isOver } = useDroppable({ id: 'pot' });
   // A charge over the brim is drawn over it, as far as the picture goes.
   const scale = Math.max(1, charge.totalG / capacityG);

@@ -11,7 +11,7 @@ import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/station-kit/MassField';
 import { markText, weighedText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { ScrapFits } from './ScrapFits';
 import { identifyByCasting, identifyInWater } from '@/model/metals/identify-scrap';
 import styles from './metal.module.css';
@@ -23,7 +23,7 @@ const UNDECIDED = 'undecided';
 /** What is this scrap? Two ways to its density, the metals that fit, and no more said than density can tell. */
 export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () => void }) {
   const { view, workshop } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [lotId, setLotId] = useState(binId);
   const [way, setWay] = useState<Way>('water');
   const [airG, setAirG] = useState<number | null>(null);

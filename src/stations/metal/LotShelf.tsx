@@ -6,7 +6,7 @@ import { pileIngots } from '@/drawing/ingot-pile';
 import type { MetalBin } from '@/records/bin';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { compositionText, ELEMENT_DYES } from '@/model/metals/alloys';
 import styles from './metal.module.css';
 
@@ -46,7 +46,7 @@ interface LotPileProps {
 
 function LotPile({ lot, isChosen, onChoose, onCharge }: LotPileProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: lot.id });
   const onHandG = view.levels.get(lot.id) ?? 0;
   const pile = pileIngots(onHandG, INGOT_G, MOST_DRAWN);

@@ -11,7 +11,7 @@ import { rangeOf } from '@/reference/range-of';
 import { DoubtNote } from '@/station-kit/DoubtNote';
 import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { compositionText } from '@/model/metals/alloys';
 import styles from './metal.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -19,7 +19,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** The lot in hand: what it is, how it melts, what it does, what to mind. */
 export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => void }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const metal = nearestMetal(lot.composition);
   const range = rangeOf(lot.composition);
   return (

@@ -7,7 +7,7 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { compositionText } from '@/model/metals/alloys';
 import type { ReadCharge } from '@/model/metals/charge';
 import styles from './metal.module.css';
@@ -24,7 +24,7 @@ interface MeltFormProps {
 /** The charge becomes ingots of a new lot: what it is called, what was skimmed off. */
 export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFormProps) {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const near = nearestMetal(charge.mix?.composition ?? null);
   const [name, setName] = useState(near ? `${firstName}, ${near.name.toLowerCase()}` : `${firstName}, blend`);
   const [place, setPlace] = useState(charge.lots[0]?.lot.place ?? '');

@@ -5,14 +5,14 @@ import type { FigureBasis, Working } from '@/ui/figure/Figure';
 import { Figure } from '@/ui/figure/Figure';
 import { rangeOf } from '@/reference/range-of';
 import { lotText, massText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { compositionText, hardnessOf } from '@/model/metals/alloys';
 import type { ReadCharge } from '@/model/metals/charge';
 import styles from './metal.module.css';
 
 /** What the charge comes to: mass, composition, cost, melting range, hardness. */
 export function MixFigures({ charge }: { charge: ReadCharge }) {
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { mix, lots, totalG } = charge;
   if (!mix)
     return (

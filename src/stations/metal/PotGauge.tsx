@@ -5,7 +5,7 @@ import { guidePot } from '@/core/metals/guide-pot';
 import { numberText as n } from '@/text/number-text';
 import type { ReferenceMetal } from '@/reference/metals';
 import { temperatureText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './metal.module.css';
 import type { Section } from '@/core/cavities/section';
 
@@ -25,7 +25,7 @@ interface PotGaugeProps {
 
 /** A thermometer with the pot's zones for a metal and a section: too cold, good, too hot. */
 export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps) {
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const t = (celsius: number) => temperatureText(celsius, temperature);
   const guide =
     metal && section ? guidePot(metal.potC.value, metal.liquidusC.value, section.modulusMm) : null;

@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { potLedger, type PotEntry } from '@/model/metals/pot-ledger';
 import styles from './metal.module.css';
 
@@ -57,7 +57,7 @@ export function PotLedger() {
 }
 
 function LedgerLine({ entry, most }: { entry: PotEntry; most: number }) {
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const m = (massG: number) => massText(massG, mass);
   const told = PARTS.filter(({ key }) => entry[key] > 0).map(({ key, word }) => `${word} ${m(entry[key])}`);
   return (

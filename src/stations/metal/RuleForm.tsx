@@ -11,7 +11,7 @@ import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/station-kit/MassField';
 import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { ELEMENT_NAMES } from '@/model/metals/alloys';
 import styles from './metal.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -32,7 +32,7 @@ const BLANK: Omit<Rule, 'id'> = {
 /** One rule: which metal is barred, under what mass or length, where and when. */
 export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => void }) {
   const { workshop } = useBench();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const [draft, setDraft] = useState<Omit<Rule, 'id'> & { id?: string }>(rule ?? BLANK);
   const [overShare, setOverShare] = useState<number | null>(draft.overShare);
   const [isPressed, setIsPressed] = useState(false);

@@ -6,7 +6,7 @@ import { writeMass } from '@/core/units/write-mass';
 import { Figure } from '@/ui/figure/Figure';
 import { castingWorking } from '@/station-kit/workings';
 import { insertsText, lengthText, markText, massText, offText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { CavityRow } from '@/model/molds/cavity-facts';
 import styles from './molds.module.css';
 
@@ -20,7 +20,7 @@ export function CavityFigures({
   metal: MetalBin;
   layout: BlockLayout;
 }) {
-  const { mass, length } = usePreferences();
+  const { mass, length } = useUnits();
   const edges = layout.columnsMm;
   const columns = edges
     ? `${edges[0] ?? 0}fr ${rows.map((_, index) => `${(edges[index + 1] ?? 0) - (edges[index] ?? 0)}fr`).join(' ')} ${layout.widthMm - (edges.at(-1) ?? 0)}fr`

@@ -15,7 +15,7 @@ import { numberText } from '@/text/number-text';
 import { MassField } from '@/station-kit/MassField';
 import { markText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import {
   blankMold,
   nextCavity,
@@ -32,7 +32,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** A block's own facts, and a row a cavity. */
 export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSaved: (id: string) => void }) {
   const { workshop } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [draft, setDraft] = useState<DraftMold>(() => props.mold ?? blankMold());
   const [isPressed, setIsPressed] = useState(false);
   const id = useId();

@@ -9,7 +9,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { markText, massText, offText } from '@/text/words';
 import { ScalePanel } from '@/station-kit/scale/ScalePanel';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { hookFor } from '@/model/molds/cavity-facts';
 import { PredictionTable } from './PredictionTable';
 import { predictWithBand, weighingsOf } from '@/model/molds/cavity-weighings';
@@ -28,7 +28,7 @@ interface WeighInProps {
 /** Castings on the scale: the cavity's true volume, how sure it is, and what it gives in everything else. */
 export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [cavityId, setCavityId] = useState(mold.cavities[0]?.id ?? '');
   const [metalId, setMetalId] = useState(firstMetal);
   const [hookId, setHookId] = useState<string | null>(null);

@@ -6,7 +6,7 @@ import { Button } from 'antd';
 import type { Cavity } from '@/records/mold';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { chartCavity, judgeWeighings } from '@/model/molds/cavity-weighings';
 import styles from './weigh-in.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -16,7 +16,7 @@ const HALF = 110;
 /** Every weighing of a cavity against what is predicted for it, drawn about the middle. */
 export function WeighingList({ cavity }: { cavity: Cavity }) {
   const { view, workshop } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const judged = judgeWeighings(cavity, view);
   const chart = chartCavity(cavity, view);
   const most =

@@ -7,7 +7,7 @@ import type { Mold } from '@/records/mold';
 import { useWidth } from '@/ui/use-width';
 import { lotText, massText, markText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { hookFor } from '@/model/molds/cavity-facts';
 import styles from './molds.module.css';
 
@@ -24,7 +24,7 @@ interface WeightStripProps {
 /** What a block gives in each metal on the shelf, along a line of weights that is even in ratio. */
 export function WeightStrip({ mold, metal, bands }: WeightStripProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [ref, width] = useWidth<HTMLDivElement>(860);
   const others = view.metals.filter((each) => each.id !== metal.id);
   const given = (each: MetalBin) =>

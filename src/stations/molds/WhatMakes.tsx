@@ -12,7 +12,7 @@ import { PercentField } from '@/ui/unit-field/PercentField';
 import { MassField } from '@/station-kit/MassField';
 import { lotText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './what-makes.module.css';
 
 const ANY = 'any';
@@ -28,7 +28,7 @@ interface WhatMakesProps {
 /** Which cavities make a weight, across all molds and the metals asked, nearest first. */
 export function WhatMakes({ targetG: first, metalId: firstMetal, onChoose, onClose }: WhatMakesProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [targetG, setTargetG] = useState<number | null>(first);
   const [metalId, setMetalId] = useState(firstMetal);
   const [toleranceShare, setToleranceShare] = useState<number | null>(0.1);

@@ -13,7 +13,7 @@ import { SlipRow } from '@/ui/frame/Slip';
 import { MassField } from '@/station-kit/MassField';
 import { headText, lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { BenchView } from '@/model/bench/bench-view';
 import { EndWeights, metalOf, NOTHING_ON_SCALE } from './EndWeights';
 import { GapNote } from './GapNote';
@@ -24,7 +24,7 @@ import { inBackground } from '@/station-kit/in-background';
 export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; onClose: () => void }) {
   const { workshop, view, carryOut } = useBench();
   const notice = useNotice();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const putInG = run.chargedG + run.topUps.reduce((total, { g }) => total + g, 0);
   const meltG = putInG - count.potG;
   const [onScale, setOnScale] = useState(NOTHING_ON_SCALE);

@@ -7,7 +7,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { MassField } from '@/station-kit/MassField';
 import { massText } from '@/text/words';
 import { ScalePanel } from '@/station-kit/scale/ScalePanel';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './pour.module.css';
 
 /** What the maker weighed at the end, as it lay on the scale, g; null where the tally is believed. */
@@ -60,7 +60,7 @@ const PILES: readonly { readonly value: Pile; readonly label: string }[] = [
 
 /** The scale at the end of a run: each pile, typed or as it settles, or nothing where the tally is to be believed. */
 export function EndWeights({ weighed, onChange, onSkimmed }: EndWeightsProps) {
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const panId = useId();
   const [pile, setPile] = useState<Pile>('dross');
   const [said, setSaid] = useState('');

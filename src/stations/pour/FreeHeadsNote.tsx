@@ -6,14 +6,14 @@ import type { LineWant } from '@/core/tickets/facts';
 import { freeHeads } from '@/model/heads/free-heads';
 import { headText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './pour.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
 /** What need not be poured: like heads that lie free on the shelf, to be put to the tickets at a tap. */
 export function FreeHeadsNote({ wants }: { wants: readonly LineWant[] }) {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const allotted = allotFreeHeads(wants, freeHeads(view));
   if (allotted.length === 0) return null;
   const byBin = new Map<string, number>();

@@ -3,7 +3,7 @@
 import { explainGap, type GapFacts } from '@/core/pours/explain-gap';
 import { gapSentence } from '@/text/gap-sentence';
 import { massText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './pour.module.css';
 
 /** So many of the usual reasons are worth reading. */
@@ -11,7 +11,7 @@ const REASONS = 3;
 
 /** What the books of a run cannot account for, and the usual reasons for a gap of that size. */
 export function GapNote({ facts }: { facts: GapFacts }) {
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { unaccountedG, pouredG } = facts;
   const share = pouredG > 0 ? Math.abs(unaccountedG) / pouredG : 0;
   const reasons = explainGap(facts);

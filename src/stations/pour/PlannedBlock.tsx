@@ -9,7 +9,7 @@ import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { drawMold } from '@/station-kit/draw-mold';
 import { markText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { cavityWords } from '@/text/cavity-words';
 import { stretches } from '@/model/schedule/run-lengths';
 import styles from './pour.module.css';
@@ -23,7 +23,7 @@ interface PlannedBlockProps {
 /** A block of the plan, to scale, with what each cavity is to cast. */
 export function PlannedBlock({ moldId, plan, session }: PlannedBlockProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const mold = view.moldById.get(moldId);
   const fills = plan.runs.find((run) => run.moldId === moldId)?.fills;
   const pours = useMemo(

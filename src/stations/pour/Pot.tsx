@@ -2,7 +2,7 @@
 
 import { writeMass } from '@/core/units/write-mass';
 import { potLayer, potWall, type PotBox } from '@/drawing/pot-shape';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './pour.module.css';
 
 interface PotProps {
@@ -18,7 +18,7 @@ const FULL = 98 / 110;
 
 /** The pot from the side with its level; what no ladle reaches is hatched. */
 export function Pot({ levelG, capacityG, heelG, label }: PotProps) {
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const share = Math.max(0, Math.min(1, levelG / capacityG));
   const melt = potLayer(POT, 0, share * FULL);
   const heel = potLayer(POT, 0, Math.min(share, heelG / capacityG) * FULL);

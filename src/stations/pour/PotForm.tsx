@@ -8,13 +8,13 @@ import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/station-kit/MassField';
 import { massText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { inBackground } from '@/station-kit/in-background';
 
 /** The pot's own figures. */
 export function PotForm({ onClose }: { onClose: () => void }) {
   const { workshop, view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { pot } = view.bench;
   const [capacityG, setCapacityG] = useState<number | null>(pot.capacityG);
   const [heelG, setHeelG] = useState<number | null>(pot.heelG);

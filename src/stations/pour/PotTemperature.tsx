@@ -13,7 +13,7 @@ import type { Mold } from '@/records/mold';
 import { ring } from '@/station-kit/ring';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { keepWithin, potDeeds, stopWatching, usePotWatch, watchThePot } from './pot-watch';
 import { nearestMetal } from '@/reference/nearest-metal';
 import styles from './pot-temperature.module.css';
@@ -43,7 +43,7 @@ interface PotTemperatureProps {
 /** The pot's temperature as it streams: the last twenty minutes, the band of the blocks in hand, and what is wrong. */
 export function PotTemperature({ metalId, molds, massG, now }: PotTemperatureProps) {
   const { workshop, view } = useBench();
-  const { temperature } = usePreferences();
+  const { temperature } = useUnits();
   const { source, watch, fault } = usePotWatch();
   const metal = view.binById.get(metalId);
   const { coldUnderC, hotOverC } = bandOf(metal, molds);

@@ -11,7 +11,7 @@ import { sessionOf } from '@/model/tickets/session-takes';
 import { useBench } from '@/station-kit/BenchProvider';
 import { JobFailure } from '@/station-kit/JobFailure';
 import { usePlan } from '@/station-kit/use-plan';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { PlanSearch } from './PlanSearch';
 import { metalAhead, NOTHING_LEFT, replanned, wantsFor } from '@/model/schedule/replan-run';
 import styles from './pour.module.css';
@@ -26,7 +26,7 @@ interface ReplanProps {
 /** A run planned anew from where it stands: blocks that fail are laid aside, tickets that came are taken in. */
 export function Replan({ run, count, onClose }: ReplanProps) {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [isAll, setAll] = useState(false);
   const [aside, setAside] = useState<ReadonlySet<string>>(new Set());
   const metal = view.metals.find(({ id }) => id === run.metalBinId);

@@ -9,7 +9,7 @@ import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { drawMold } from '@/station-kit/draw-mold';
 import { markText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 
 interface RunBlockProps {
   readonly run: Run;
@@ -22,7 +22,7 @@ interface RunBlockProps {
 /** The block in hand, its cavities lit, cast or misfilled; a tap marks one that did not come good. */
 export function RunBlock({ run, mold, shown, state, onTap }: RunBlockProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const block = run.blocks.find(({ moldId }) => moldId === mold.id);
   const hooks = useMemo(
     () =>

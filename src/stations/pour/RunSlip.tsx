@@ -7,12 +7,12 @@ import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { headText, lotText, massText } from '@/text/words';
 import { PourCautions } from '@/station-kit/TicketSlip';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 
 /** The slip of a run: what is cast of what was asked, and the pot's books. */
 export function RunSlip({ run, count }: { run: Run; count: RunCount }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const good = new Map<string, number>();
   for (const { key, good: isGood } of view.pours.flatMap((pour) => pour.castings)) {
     if (isGood) good.set(key, (good.get(key) ?? 0) + 1);

@@ -4,7 +4,7 @@ import { weekdayText } from '@/text/date-text';
 import dynamic from 'next/dynamic';
 import { useBench } from '@/station-kit/BenchProvider';
 import { lotText, massText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './pour.module.css';
 
 const RunsChart = dynamic(() => import('./RunsChart').then((module) => module.RunsChart), { ssr: false });
@@ -14,7 +14,7 @@ const LATEST = 5;
 /** The book of past runs: how many came good on each, and the latest in figures. */
 export function RunsBook() {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const booked = view.runs.filter((run) => run.booking !== null && run.state === 'booked');
   if (booked.length === 0) return null;
   return (

@@ -6,7 +6,7 @@ import type { Run } from '@/records/run';
 import { lotText, massText } from '@/text/words';
 import { MassField } from '@/station-kit/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { potDeeds } from './pot-watch';
 import styles from './pour.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -14,7 +14,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** More metal of the same lot into the pot. */
 export function TopUp({ run, potG }: { run: Run; potG: number }) {
   const { workshop, view, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [isOpen, setIsOpen] = useState(false);
   const [grams, setGrams] = useState<number | null>(null);
   const roomG = Math.max(0, view.pot.capacityG - potG);

@@ -7,7 +7,7 @@ import { assistReach } from '@/core/rigs/kinds/assist';
 import { hooksOf, type Rig } from '@/core/rigs/rig';
 import { hookShapes } from '@/drawing/rig/rig-shapes';
 import { lengthText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './rig.module.css';
 
 type Pose = 'hanging' | 'pulled';
@@ -32,7 +32,7 @@ function jigPath(jigMm: number, bodyMm: number): string {
 
 /** Where the hook hangs on this jig, drawn to scale: as it hangs, and pulled with its shank along the body. */
 export function AssistHang({ rig }: { readonly rig: Rig }) {
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const [pose, setPose] = useState<Pose>('hanging');
   const { jigMm = 110, bodyMm = 16 } = rig.wants;
   const [hook] = hooksOf(rig);

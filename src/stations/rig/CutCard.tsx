@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import type { Rigging } from '@/records/rig';
 import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { CutBars } from './CutBars';
 import { cutOrder } from '@/model/rigs/run-plan';
 import styles from './run.module.css';
@@ -16,7 +16,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** The cuts of a run in their order, one large at a time, counted by key or knuckle. */
 export function CutCard({ rigging }: { readonly rigging: Rigging }) {
   const { view, workshop, carryOut } = useBench();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const order = cutOrder(rigging.cut);
   const { cutDone } = rigging;
   const now = order[cutDone];

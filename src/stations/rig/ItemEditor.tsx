@@ -13,7 +13,7 @@ import { UnitField } from '@/ui/unit-field/UnitField';
 import type { RigItemRecord } from '@/records/rig';
 import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { movedItem, withAdded, withItem, withoutItem, withPart, type RigDraft } from './draft';
 import { rigShelf } from '@/model/rigs/rig-facts';
 import styles from './rig.module.css';
@@ -28,7 +28,7 @@ interface ItemEditorProps {
 /** The chosen part in hand: another one, its length, its ends, its place; and what comes behind it. */
 export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps) {
   const { view } = useBench();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const shelf = rigShelf(view);
   const record = draft.items.find(({ id }) => id === item.id);
   if (!record) return null;

@@ -4,7 +4,7 @@ import { layRig, type LaidRun } from '@/core/rigs/lay-rig';
 import { findEnd } from '@/core/rigs/ends';
 import type { Rig, RigItem } from '@/core/rigs/rig';
 import { lengthText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './rig.module.css';
 
 interface ItemListProps {
@@ -29,7 +29,7 @@ function RunRows({
   run,
   ...hands
 }: { readonly run: LaidRun } & Pick<ItemListProps, 'marked' | 'chosen' | 'onChoose'>) {
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const { marked, chosen, onChoose } = hands;
   return (
     <ol>

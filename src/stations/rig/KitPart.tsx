@@ -12,7 +12,7 @@ import { amountText } from '@/text/words';
 import type { BenchView } from '@/model/bench/bench-view';
 import { freeOf } from '@/model/stock/free-of';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { usePrint } from '@/station-kit/use-print';
 import { kitSheet } from '@/station-kit/print/print-wallet';
 import styles from './matches.module.css';
@@ -73,7 +73,7 @@ function rank(bin: Bin): number {
 
 function PackForm() {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [name, setName] = useState('');
   const [lines, setLines] = useState<Lines>({});
   const [extraId, setExtraId] = useState<string | null>(null);

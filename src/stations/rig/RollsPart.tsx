@@ -10,7 +10,7 @@ import { cutsOf } from '@/model/bills/rig-uses';
 import { ChoiceField } from '@/station-kit/ChoiceField';
 import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { lengthsOf, newestRigs } from '@/model/rigs/rig-facts';
 import { rollText } from '@/text/roll-text';
 import styles from './matches.module.css';
@@ -42,7 +42,7 @@ export function RollsPart() {
 
 function ReceiveForm({ bins }: { readonly bins: readonly PartBin[] }) {
   const { workshop, carryOut } = useBench();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const [binId, setBinId] = useState<string | null>(null);
   const [mm, setMm] = useState<number | null>(null);
   const [count, setCount] = useState(1);
@@ -97,7 +97,7 @@ const LONGEST_PX = 320;
 
 function Roll({ bin }: { readonly bin: PartBin }) {
   const { view } = useBench();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const lengths = lengthsOf(bin.id, view);
   const longest = Math.max(1, ...lengths.map(({ mm }) => mm));
   const total = view.levels.get(bin.id) ?? 0;

@@ -10,7 +10,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { cutsOf } from '@/model/bills/rig-uses';
 import { lengthText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { RigDraft } from './draft';
 import { riggable } from '@/model/rigs/rig-facts';
 import styles from './rig.module.css';
@@ -24,7 +24,7 @@ interface SumsPanelProps {
 /** What it holds, what it weighs, what is cut for one, how many the shelf gives. */
 export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
   const { view } = useBench();
-  const { mass, length } = usePreferences();
+  const { mass, length } = useUnits();
   const { links } = linksOfRig(rig);
   const { massG, unweighed } = weighRig(rig);
   const cuts = alike(cutsOf(draft, view));

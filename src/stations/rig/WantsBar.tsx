@@ -8,7 +8,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { lengthText } from '@/text/words';
 import { MassField } from '@/station-kit/MassField';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { RigDraft } from './draft';
 import styles from './rig.module.css';
 
@@ -64,7 +64,7 @@ function WantField({
   readonly onChange: (value: number) => void;
 }) {
   const id = useId();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   if (unit === 'mm') {
     return (
       <UnitField

@@ -18,7 +18,7 @@ import { amountText, massText } from '@/text/words';
 import { piecesOf } from '@/model/skirts/skirt-facts';
 import { piecesText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { BinForm } from './BinForm';
 import { BinNeighbors } from './BinNeighbors';
 import { onOrder } from '@/model/stock/buying';
@@ -43,7 +43,7 @@ const LATEST = 7;
 /** One bin: what is in it, what is promised, what came and went, and the hand that moves it. */
 export function BinCard({ bin }: { bin: Bin }) {
   const { workshop, view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const entries = useLiveQuery(() => workshop.shelf.entriesOf(bin.id), [workshop, bin.id, view.levels]) ?? [];
   const row = shelfBin(view, bin);
   const coming = onOrder(view).get(bin.id) ?? 0;
@@ -135,7 +135,7 @@ function factsOf(bin: Bin, mass: Parameters<typeof massText>[1]): string {
 
 function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
   const { workshop, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const id = useId();
   const [move, setMove] = useState<Move>('taken');
   const [amount, setAmount] = useState<number | null>(null);
@@ -203,7 +203,7 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
 }
 
 function Ledger({ entries, bin }: { entries: readonly Entry[]; bin: Bin }) {
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   if (entries.length === 0) return <p className="quiet">Nothing has come or gone yet.</p>;
   return (
     <table className={styles.ledger}>

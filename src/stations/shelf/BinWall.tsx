@@ -2,7 +2,7 @@
 
 import { memo } from 'react';
 import { amountText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { contentStyle } from '@/station-kit/looks/content-style';
 import type { ShelfBin, ShelfGroup } from '@/model/stock/shelf-rows';
 import styles from './shelf.module.css';
@@ -66,7 +66,7 @@ function isSame(before: DrawerProps, now: DrawerProps): boolean {
 }
 
 const Drawer = memo(function Drawer({ row, isChosen, onChoose }: DrawerProps) {
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { bin, onHand, promised, fill, isLow, isShort } = row;
   const state = isShort ? 'short' : isLow ? 'low' : 'well';
   return (

@@ -9,7 +9,7 @@ import type { Seller } from '@/records/buying';
 import { amountText } from '@/text/words';
 import { saveFile } from '@/station-kit/save-file';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { buyNeeds, buyQuestion } from '@/model/stock/buying';
 import { PackForm } from './PackForm';
 import { useOrders } from './use-orders';
@@ -22,7 +22,7 @@ const money = (value: number, sign: string) => `${sign} ${value.toFixed(2)}`;
 /** What open tickets and low bins want, and the cheapest packs that bring it, proven; ordered with one press. */
 export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => void }) {
   const { view, workshop } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { sign } = view.bench.money;
   const [mayFill, setMayFill] = useState(true);
   const [pricing, setPricing] = useState<string | null>(null);
@@ -148,7 +148,7 @@ function FillSwitch({
 
 function Orders({ plan, onOrder }: { readonly plan: OrderPlan; readonly onOrder: () => void }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { sign } = view.bench.money;
   const rows = plan.orders.flatMap(({ sellerId, lines }) => {
     const seller = view.sellers.find(({ id }) => id === sellerId)?.name ?? 'a seller gone';

@@ -6,7 +6,7 @@ import type { Bin } from '@/records/bin';
 import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDraftBench } from '@/station-kit/use-draft-bench';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { drawersToCount, type CountDrawer } from '@/model/stock/count-day';
 import styles from './count.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -113,7 +113,7 @@ interface CountRowProps {
 
 function CountRow({ bin, isBlind, found, onFound }: CountRowProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const books = view.levels.get(bin.id) ?? 0;
   const differs = found !== null && found.counted !== books;
   return (

@@ -10,7 +10,7 @@ import type { Drawer } from '@/records/cabinet';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { usePrint } from '@/station-kit/use-print';
 import { clashesOf } from '@/model/stock/cabinet';
 import { drawerSheet } from '@/station-kit/print/print-drawer';
@@ -34,7 +34,7 @@ interface DrawerInsideProps {
 export function DrawerInside({ drawer, bins, onChoose, onFile }: DrawerInsideProps) {
   const { view } = useBench();
   const print = usePrint();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { setNodeRef, isOver } = useDroppable({ id: drawer?.id ?? LOOSE });
   const id = useId();
   const sorted = [...bins].sort((a, b) => compareNames(a.name, b.name));
@@ -96,7 +96,7 @@ export function DrawerInside({ drawer, bins, onChoose, onFile }: DrawerInsidePro
 
 function Compartment({ bin, onChoose }: { readonly bin: Bin; readonly onChoose: () => void }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const data: Dragged = { is: 'bin', binId: bin.id };
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: `bin ${bin.id}`, data });
   const { onHand, isShort, isLow, fill } = shelfBin(view, bin);

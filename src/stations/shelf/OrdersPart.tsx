@@ -9,7 +9,7 @@ import type { Purchase } from '@/records/buying';
 import { amountText } from '@/text/words';
 import { saveFile } from '@/station-kit/save-file';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { BenchView } from '@/model/bench/bench-view';
 import styles from './buy.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -88,7 +88,7 @@ export function OrdersPart() {
 
 function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly isLate: boolean }) {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const left = (packs: number, came: number) => packs - came;
   const [came, setCame] = useState<Readonly<Record<string, number | null>>>({});
   const cameOf = ({ packId, packs, came: before }: Purchase['lines'][number]) =>

@@ -10,7 +10,7 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { amountText } from '@/text/words';
 import { ChoiceField } from '@/station-kit/ChoiceField';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './buy.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -20,7 +20,7 @@ const UNIT_WORDS = { pieces: 'pieces', g: 'g', mm: 'mm' } as const;
 /** The packs of a bin: who sells how much for what, and a new one noted. */
 export function PackForm({ binId, onClose }: { readonly binId: string; readonly onClose: () => void }) {
   const { view, workshop } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { sign } = view.bench.money;
   const id = useId();
   const bin = view.binById.get(binId);

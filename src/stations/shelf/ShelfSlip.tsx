@@ -5,7 +5,7 @@ import { clashSentence } from '@/text/clash-sentence';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { cabinetOf } from '@/model/stock/cabinet';
 import type { ShelfBin } from '@/model/stock/shelf-rows';
 
@@ -21,7 +21,7 @@ interface ShelfSlipProps {
 /** What the shelf calls for: what is low or short, what must not lie together. */
 export function ShelfSlip({ low, onChoose }: ShelfSlipProps) {
   const { drawers, bins } = useBench().view;
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const clashing = useMemo(
     () => cabinetOf({ drawers, bins }).drawers.filter(({ clashes }) => clashes.length > 0),
     [drawers, bins],

@@ -6,7 +6,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { RunOut } from '@/core/stock/forecast-use';
 import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { dayOfYear, seasonOf, usedBins, usedByMonth } from '@/model/stock/past-use';
 import styles from './use.module.css';
 import { JobFailure } from '@/station-kit/JobFailure';
@@ -21,7 +21,7 @@ const SEED = 9;
 /** What is used in a month, and when each bin runs out, with the band that holds it nine times in ten. */
 export function UsePart() {
   const { view, workshop } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [now] = useState(() => workshop.now());
   const used = useMemo(() => usedBins(view, now), [view, now]);
   const job = useJob<ReadonlyMap<string, RunOut | null>>();

@@ -13,7 +13,7 @@ import { layersOf, skirtMassOf, tabsOf } from '@/model/skirts/skirt-facts';
 import { massText } from '@/text/words';
 import { tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { waterSays } from '@/model/skirts/board';
 import { tieable } from '@/model/skirts/run-plan';
 import { ShareBar } from './ShareBar';
@@ -29,7 +29,7 @@ interface CompareSkirtsProps {
 /** Two recipes side by side, drawn to one scale, with what shows of each and what tells them apart. */
 export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [ref, width] = useWidth<HTMLDivElement>(560);
   const jigs = useMemo(() => [jigOf(left, view), jigOf(right, view)], [left, right, view]);
   const top = useRef<HTMLElement>(null);

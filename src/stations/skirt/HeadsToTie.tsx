@@ -7,7 +7,7 @@ import { versionText } from '@/model/versions/version-text';
 import { useBench } from '@/station-kit/BenchProvider';
 import { inBackground } from '@/station-kit/in-background';
 import type { JigChoice } from '@/station-kit/looks/jig-look';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { headText } from '@/text/words';
 import type { TyingWish } from './BeginTying';
 import { SkirtThumb } from './SkirtThumb';
@@ -46,7 +46,7 @@ function WaitingRow({
   readonly onTie: (wish: TyingWish) => void;
 }) {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { headBinId, skirtId, ticketId, lineId, count } = waiting;
   const bin = view.binById.get(headBinId);
   const skirt = view.skirtById.get(skirtId);

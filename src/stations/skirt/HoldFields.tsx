@@ -7,7 +7,7 @@ import { findHold, SKIRT_HOLDS } from '@/core/skirts/holds';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { withHold, type SkirtDraft } from './draft';
 import { MovingSlider } from './MovingSlider';
 import { SheetFields } from './SheetFields';
@@ -32,7 +32,7 @@ export const COUNT_WORDS: Record<HoldCountId, string> = {
 /** How the skirt is held: the way, the maker's own counts, the collar and where it sits. */
 export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
   const { view } = useBench();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const id = useId();
   const hold = findHold(draft.hold);
   const { collar } = draft;

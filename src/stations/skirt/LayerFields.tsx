@@ -8,7 +8,7 @@ import { lengthText } from '@/text/words';
 import { materialOf } from '@/model/skirts/skirt-facts';
 import { tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { longOf, withMaterial, withShort } from './draft';
 import { MaterialSelect } from './MaterialSelect';
 import { MovingSlider } from './MovingSlider';
@@ -37,7 +37,7 @@ const PLACES = [
 export function LayerFields(props: LayerFieldsProps) {
   const { layer, place, layers, onChange, onMove, onRemove } = props;
   const { view } = useBench();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const id = useId();
   const material = materialOf(layer, view);
   const set = (change: Partial<SkirtLayerRecord>) => onChange({ ...layer, ...change });

@@ -6,7 +6,7 @@ import type { StrandBin } from '@/records/bin';
 import { amountText } from '@/text/words';
 import { tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { strandsOnShelf } from './draft';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './skirt.module.css';
@@ -20,7 +20,7 @@ interface MaterialSelectProps {
 /** A material off the shelf, with its swatch and how much of it there is. */
 export const MaterialSelect = memo(function MaterialSelect({ label, value, onChange }: MaterialSelectProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const materials = strandsOnShelf(view);
   const onShelf = (material: StrandBin) => {
     const there = Math.max(0, view.levels.get(material.id) ?? 0);

@@ -9,7 +9,7 @@ import { amountText, lengthText } from '@/text/words';
 import { piecesOf } from '@/model/skirts/skirt-facts';
 import { piecesText, tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { strandsOnShelf } from './draft';
 import { MaterialForm } from './MaterialForm';
 import { StrandSwatch } from './StrandSwatch';
@@ -28,7 +28,7 @@ const FORMS = [
 /** The palette: what skirts are made of, by our own names, in their colors, with what is on hand. */
 export function MaterialsPart() {
   const { view } = useBench();
-  const { mass, length } = usePreferences();
+  const { mass, length } = useUnits();
   const materials = strandsOnShelf(view);
   const [chosen, setChosen] = useInHand('material');
   const [editing, setEditing] = useState<StrandBin | 'new' | null>(null);

@@ -13,7 +13,7 @@ import { markText, temperatureText } from '@/text/words';
 import { partsOf } from '@/station-kit/parts-of';
 import { refusalsOf } from '@/station-kit/coats/refusals';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { OrderLine } from './order';
 import styles from './order.module.css';
 import { versionText } from '@/model/versions/version-text';
@@ -29,7 +29,7 @@ interface OrderLineFieldsProps {
 /** One piece as the customer chooses it, drawn large at rest and on a stop to show. */
 export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineFieldsProps) {
   const { view } = useBench();
-  const { mass, temperature } = usePreferences();
+  const { mass, temperature } = useUnits();
   const set = (change: Partial<OrderLine>) => onChange({ ...line, ...change });
   const skirt = view.skirtById.get(line.skirtId ?? '');
   const coat = view.coatById.get(line.coatId ?? '');

@@ -10,7 +10,8 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
 import { headText } from '@/text/words';
 import { lookOf } from '@/station-kit/looks/coat-look';
-import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { setPreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
 import { newLine, NO_ORDER, orderProblem, ticketOf, type Order, type OrderLine } from './order';
 import { OrderLineFields } from './OrderLineFields';
@@ -134,7 +135,7 @@ interface PieceProps {
 
 function Piece({ line, no, isOpen, onOpen }: PieceProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const skirt = view.skirtById.get(line.skirtId ?? '');
   const coat = view.coatById.get(line.coatId ?? '');
   return (

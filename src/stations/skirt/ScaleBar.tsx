@@ -1,14 +1,14 @@
 'use client';
 
 import { lengthText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './skirt.module.css';
 
 const BAR_MM = 20;
 
 /** How long twenty millimeters are in the drawing above. */
 export function ScaleBar({ pxPerMm }: { readonly pxPerMm: number }) {
-  const { length } = usePreferences();
+  const { length } = useUnits();
   return (
     <span className={styles.scaleBar}>
       <i style={{ width: BAR_MM * pxPerMm }} /> {lengthText(BAR_MM, length)}

@@ -10,7 +10,7 @@ import { MassField } from '@/station-kit/MassField';
 import { markText } from '@/text/words';
 import { partsOf } from '@/station-kit/parts-of';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './skirt.module.css';
 
 type On = Skirt['shownOn'];
@@ -23,7 +23,7 @@ interface ShownOnFieldsProps {
 /** What the skirt is drawn on: head, hook, color, guard, rattle, trailer. */
 export function ShownOnFields({ value, onChange }: ShownOnFieldsProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const id = useId();
   const set = (change: Partial<On>) => onChange({ ...value, ...change });
   return (

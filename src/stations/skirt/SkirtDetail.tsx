@@ -14,7 +14,7 @@ import { jigOf } from '@/station-kit/looks/jig-look';
 import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
 import { saveFile } from '@/station-kit/save-file';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { usePrint } from '@/station-kit/use-print';
 import { versionsOf, waterSays } from '@/model/skirts/board';
 import { composeCard } from '@/station-kit/print/skirt-card-of';
@@ -38,7 +38,7 @@ interface SkirtDetailProps {
 export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: SkirtDetailProps) {
   const { view, workshop, carryOut } = useBench();
   const print = usePrint();
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const [note, setNote] = useState(skirt.note);
   const [isNoting, setNoting] = useState(false);
   const jig = useMemo(() => jigOf(skirt, view), [skirt, view]);

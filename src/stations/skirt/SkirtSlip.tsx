@@ -8,7 +8,7 @@ import { headText, minutesText } from '@/text/words';
 import { materialOf } from '@/model/skirts/skirt-facts';
 import { shortName } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { SkirtDraft } from './draft';
 import { paceOf } from '@/model/pace/pace-of';
 import { versionText } from '@/model/versions/version-text';
@@ -16,7 +16,7 @@ import { versionText } from '@/model/versions/version-text';
 /** On paper: what waits for a skirt, how long the recipe takes, what lies outside, what to mind. */
 export function SkirtSlip({ draft, count }: { readonly draft: SkirtDraft | null; readonly count: number }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const waiting = view.toTie.reduce((so, each) => so + each.count, 0);
   const hold = draft ? findHold(draft.hold) : null;
   const pace =

@@ -10,7 +10,7 @@ import { jigOf } from '@/station-kit/looks/jig-look';
 import { massText } from '@/text/words';
 import { piecesText, tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { substitutesFor, withSwaps, type RunPlan } from '@/model/skirts/run-plan';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './skirt.module.css';
@@ -26,7 +26,7 @@ interface SwapRowsProps {
 /** What to pull, and for what is short the nearest that there is, drawn beside what it stands for. */
 export function SwapRows({ plan, swaps, skirt, onSwap, onReset }: SwapRowsProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const asMade = useMemo(() => jigOf(skirt, view), [skirt, view]);
   const swapped = useMemo(() => jigOf(withSwaps(skirt, swaps), view), [skirt, swaps, view]);
   const drawing = { state: { is: 'rest' } as const, view: 'side' as const, pxPerMm: 3, maxWidthPx: 250 };

@@ -10,7 +10,7 @@ import { massText } from '@/text/words';
 import { piecesText, tabsText } from '@/text/skirt-words';
 import { skirtMassOf } from '@/model/skirts/skirt-facts';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { SkirtDraft } from './draft';
 import { planRun, substitutesFor, tieable, type RunTake } from '@/model/skirts/run-plan';
 import styles from './skirt.module.css';
@@ -25,7 +25,7 @@ interface TakesPanelProps {
 /** What a run of them takes from the shelf, what is short and what could stand for it, what each weighs and costs. */
 export const TakesPanel = memo(function TakesPanel({ draft, count, onCount, onSwap }: TakesPanelProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const plan = planRun(draft, count, view);
   const { count: now, limiting } = tieable(draft, view);
   const massG = skirtMassOf(draft, view);
@@ -64,7 +64,7 @@ export const TakesPanel = memo(function TakesPanel({ draft, count, onCount, onSw
 
 function TakeRow({ take, onSwap }: { readonly take: RunTake; readonly onSwap: (to: string) => void }) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { name, material, qty, onHand, pulled, left, short } = take;
   const isTab = material?.form === 'tab';
   const asked = isTab

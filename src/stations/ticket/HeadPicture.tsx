@@ -7,7 +7,7 @@ import { CoatedHead } from '@/ui/head-drawing/CoatedHead';
 import { useBench } from '@/station-kit/BenchProvider';
 import { headText } from '@/text/words';
 import { lookOf } from '@/station-kit/looks/coat-look';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 
 interface HeadPictureProps {
   readonly style: string;
@@ -26,7 +26,7 @@ const STAND_IN_G = 10;
 /** The head a line asks for, in its color, at the size that weight has in that metal. All lines share one scale. */
 export function HeadPicture({ style: key, nominalG, hookBinId, metalBinId, coatId }: HeadPictureProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const style = findStyle(key);
   const metal = view.metals.find((each) => each.id === metalBinId) ?? view.metals[0];
   if (!style || !metal) return null;

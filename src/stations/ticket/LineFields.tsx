@@ -11,7 +11,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { MassField } from '@/station-kit/MassField';
 import { lotText, markText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { sortHooks, type DraftLine, type LineField } from './draft';
 import { DressFields } from './DressFields';
 import { LinePicture } from './LinePicture';
@@ -31,7 +31,7 @@ interface LineFieldsProps {
 /** One line of a ticket being written: the head it asks for, drawn, and its fields. */
 export function LineFields({ line, place, problems, canRemove, onChange, onRemove }: LineFieldsProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const id = useId();
   const style = findStyle(line.style);
   const set = (change: Partial<DraftLine>) => onChange({ ...line, ...change });

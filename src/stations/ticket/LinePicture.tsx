@@ -5,7 +5,7 @@ import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { headText } from '@/text/words';
 import { jigOf } from '@/station-kit/looks/jig-look';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { DraftLine } from './draft';
 import { HeadPicture } from './HeadPicture';
 import { versionText } from '@/model/versions/version-text';
@@ -21,7 +21,7 @@ const MOST_PX = 210;
 /** What a line asks for, drawn to scale: the head in its color, in its skirt where it gets one. */
 export function LinePicture(line: LinePictureProps) {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const { style, nominalG, hookBinId, coatId, skirtId, guardBinId, collarBinId } = line;
   const skirt = view.skirtById.get(skirtId ?? '');
   const jig = useMemo(

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import type { Ticket } from '@/records/ticket';
 import { headText, lotText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { LinePicture } from './LinePicture';
 import { standing } from './TicketRail';
 import { WareRows } from './WareRows';
@@ -17,7 +17,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** A written ticket: its heads drawn to scale, and how many of each are cast. */
 export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: () => void }) {
   const { workshop, view, carryOut } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const router = useRouter();
   const { made, count, state } = standing(ticket, view);
   const isCast = made >= count;

@@ -8,7 +8,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { RateChart } from '@/ui/water-drawing/RateChart';
 import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { catchBy, lossBy, nextSets, type Aspect } from '@/model/water/answers';
 import { placesOf } from '@/model/water/things';
 import styles from './water.module.css';
@@ -32,7 +32,7 @@ const rowOf = (what: string) => (group: RateGroup) => ({
 /** What the notes say, with how sure that is. Nothing is called better while the bands overlap. */
 export function AnswersPart() {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const [by, setBy] = useState<Aspect>('thing');
   const [at, setAt] = useState(ANYWHERE);
   const place = at === ANYWHERE ? null : at;

@@ -9,7 +9,7 @@ import type { WaterNote } from '@/records/water-note';
 import { TextField } from '@/ui/unit-field/TextField';
 import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { colorOf, fishedName } from '@/model/water/things';
 import styles from './water.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -54,7 +54,7 @@ export function LogPart() {
 
 function LogLine({ note }: { readonly note: WaterNote }) {
   const { view, workshop } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const facts = [
     note.weightG === null ? null : massText(note.weightG, mass),
     note.depthM === null ? null : `${numberText(note.depthM, 3)} m deep`,

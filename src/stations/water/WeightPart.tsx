@@ -10,7 +10,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { CastSketch } from '@/ui/water-drawing/CastSketch';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { ChipRow } from './ChipRow';
 import { FIRST_QUESTION, weightFor, type HoldQuestion } from '@/model/water/hold';
 import { lastAt, placesOf } from '@/model/water/things';
@@ -28,7 +28,7 @@ const NOWHERE = '';
 /** The weight that holds, or drifts as wanted, in this water: drawn as the line lies, set right by what was noted. */
 export function WeightPart() {
   const { view } = useBench();
-  const { mass } = usePreferences();
+  const { mass } = useUnits();
   const id = useId();
   const [place, setPlace] = useState(NOWHERE);
   const [metalId, setMetalId] = useState<string | null>(null);

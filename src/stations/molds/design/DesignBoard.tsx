@@ -8,7 +8,7 @@ import { sentence } from '@/text/sentence';
 import type { ReadMesh } from '@/workers/protocol';
 import { lengthText, lotText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { composePlate } from '@/station-kit/print/cavity-plate';
 import { formOf, solidOf, styleOf, workOut, type Shape } from '@/model/molds/design';
 import { DesignFigures } from './DesignFigures';
@@ -44,7 +44,7 @@ interface DesignBoardProps {
 /** A new cavity: a form, a weight, a metal; what size it must be, how it behaves, and what to take away. */
 export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
   const { view } = useBench();
-  const { mass, length } = usePreferences();
+  const { mass, length } = useUnits();
   const [key, setKey] = useState<string>(FORM_KEYS[0] ?? '');
   const [sizes, setSizes] = useState<Readonly<Record<string, Readonly<Record<string, number>>>>>({});
   const [points, setPoints] = useState<readonly (readonly [number, number])[]>(FIRST_PROFILE);

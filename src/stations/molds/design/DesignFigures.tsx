@@ -8,7 +8,7 @@ import type { MetalBin } from '@/records/bin';
 import { Figure, type WorkingInput } from '@/ui/figure/Figure';
 import { lengthText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import type { Design } from '@/model/molds/design';
 import type { Study } from './use-study';
 import styles from './design.module.css';
@@ -25,7 +25,7 @@ interface DesignFiguresProps {
 /** What the cavity holds and what its casting does: each figure with its sum. */
 export function DesignFigures({ design, metal, study, dragCoefficient, onTime }: DesignFiguresProps) {
   const { view } = useBench();
-  const { mass, length } = usePreferences();
+  const { mass, length } = useUnits();
   const { body } = study;
   const lot: WorkingInput = {
     name: metal.name,

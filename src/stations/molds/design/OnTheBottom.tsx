@@ -1,7 +1,7 @@
 'use client';
 
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import { lengthText } from '@/text/words';
 import { numberText as n } from '@/text/number-text';
 import { UnitField } from '@/ui/unit-field/UnitField';
@@ -26,7 +26,7 @@ interface OnTheBottomProps {
 
 /** How the casting stands on the bottom, alone or with something behind it. */
 export function OnTheBottom({ study, hook, eyeMm, trailer, wish, onWish }: OnTheBottomProps) {
-  const { length } = usePreferences();
+  const { length } = useUnits();
   return (
     <section className={styles.bottom} aria-label="On the bottom">
       <div className={styles.bottomHead}>

@@ -8,7 +8,7 @@ import { sectionView } from '@/drawing/section-view';
 import { HookShape } from '@/ui/head-drawing/HookShape';
 import { useWidth } from '@/ui/use-width';
 import { lengthText } from '@/text/words';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './design.module.css';
 
 const HEIGHT = 236;
@@ -26,7 +26,7 @@ interface SectionDrawingProps {
 
 /** The cavity cut along its axis, to scale, with its length and width and where its middle lies. */
 export function SectionDrawing({ solid, centroidMm, hook, eyeAt, pinMm, name }: SectionDrawingProps) {
-  const { length } = usePreferences();
+  const { length } = useUnits();
   const [ref, width] = useWidth<HTMLDivElement>(520);
   const view = sectionView(outlineSolid(solid));
   const eyeMm = eyeAt * view.lengthMm;

@@ -8,7 +8,7 @@ import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/station-kit/MassField';
 import { lengthText, markText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { useUnits } from '@/ui/units/use-units';
 import styles from './design.module.css';
 
 export interface WishDraft {
@@ -33,7 +33,7 @@ const NONE = 'none';
 /** What is wanted, and the sizes of the form; the one that is solved shows what it comes to. */
 export function WishFields({ wish, onWish, form, sizes, onSize, solved }: WishFieldsProps) {
   const { view } = useBench();
-  const { mass, length } = usePreferences();
+  const { mass, length } = useUnits();
   const id = useId();
   const hooks = [...view.hooks.values()];
   return (
