@@ -75,7 +75,7 @@ const PACKAGE_ROOMS = [
     rooms: ['core'],
   },
   { packages: ['pdf-lib', '@pdf-lib', '@fontsource', 'ical-generator', 'qrcode'], rooms: ['data'] },
-  { packages: ['@dnd-kit'], rooms: ['station-kit', 'stations'] },
+  { packages: ['@dnd-kit'], rooms: ['ui', 'station-kit', 'stations'] },
 ];
 
 const escape = (name) => name.replace(/\./g, '\\.');

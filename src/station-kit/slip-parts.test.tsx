@@ -6,7 +6,7 @@ import { demoBench } from '@/demo/demo-bench';
 import { renderBench } from '../../tests/support/render-bench';
 import { wantsOf } from '@/model/tickets/wants-of';
 import { DoubtNote } from './DoubtNote';
-import { MassField } from './MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { RuleNotes } from './RuleNotes';
 import { weighedText } from '@/text/words';
 

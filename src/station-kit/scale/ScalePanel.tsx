@@ -4,7 +4,7 @@ import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { DeviceFault } from '@/devices/device';
 import { writeMass } from '@/core/units/write-mass';
-import { MassField } from '../MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { useUnits } from '@/ui/units/use-units';
 import { weighedText } from '@/text/words';
 import { useScale, type ScaleKind } from './use-scale';

@@ -11,7 +11,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { CountField } from '@/ui/unit-field/CountField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { TextField } from '@/ui/unit-field/TextField';
-import { ChoiceField } from '@/station-kit/ChoiceField';
+import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { partsOf } from '@/station-kit/parts-of';
 import { useBench } from '@/station-kit/BenchProvider';
 import { mixesOf } from './plastic-draft';

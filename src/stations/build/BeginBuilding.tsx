@@ -11,7 +11,7 @@ import type { Building, BuildRecord } from '@/records/build';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BeginRun } from '@/station-kit/card-runs/BeginRun';
 import { KitTable } from '@/station-kit/card-runs/KitTable';
-import { ChoiceField } from '@/station-kit/ChoiceField';
+import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { findingSentence } from '@/text/build-sentence';
 
 interface BeginBuildingProps {

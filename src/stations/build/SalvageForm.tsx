@@ -4,7 +4,7 @@ import { Checkbox, InputNumber, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import type { BuildRecord } from '@/records/build';
 import { usesOf } from '@/model/bills/build-uses';
-import { ChoiceField } from '@/station-kit/ChoiceField';
+import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { useBench } from '@/station-kit/BenchProvider';
 import styles from './run.module.css';
 import { versionText } from '@/model/versions/version-text';

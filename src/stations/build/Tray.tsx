@@ -14,7 +14,7 @@ import type { Skirt } from '@/records/skirt';
 import { measuredParts, type BuildDraft } from './draft';
 
 import { partHex } from '@/station-kit/looks/look-of-build';
-import { PartOutline, sizeOf } from './PartOutline';
+import { PartOutline, sizeOf } from '@/ui/bait-drawing/PartOutline';
 import styles from './build.module.css';
 import { versionText } from '@/model/versions/version-text';
 

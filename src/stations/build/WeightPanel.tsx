@@ -7,7 +7,7 @@ import type { BladeRun } from '@/core/builds/run-blades';
 import { Figure } from '@/ui/figure/Figure';
 import { numberText } from '@/text/number-text';
 import { lengthText, markText, massText, offText } from '@/text/words';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { finishedOf, type WeightLine } from '@/model/baits/bait-facts';

@@ -7,7 +7,7 @@ import { demoBench } from '@/demo/demo-bench';
 import type { BenchContents } from '@/records/bench-file';
 import { renderBench, TODAY } from '../../../tests/support/render-bench';
 import { useBench } from '@/station-kit/BenchProvider';
-import { ArmList } from './ArmList';
+import { ArmList } from '@/ui/bait-drawing/ArmList';
 import { BaitFields } from './BaitFields';
 import { BatchForm } from './BatchForm';
 import { draftOf, moveOn, swapAt, takeOff, type BuildDraft } from './draft';

@@ -8,7 +8,7 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { lengthText, minutesText, temperatureText } from '@/text/words';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { NEW_HEATERS, type DraftHeater } from './new-heaters';

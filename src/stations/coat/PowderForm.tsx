@@ -7,7 +7,7 @@ import type { PowderBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';

@@ -9,7 +9,7 @@ import { pieceOf } from '@/model/heads/head-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { gramsEach } from '@/model/coats/powder-facts';
-import { Jar } from './Jar';
+import { Jar } from '@/ui/coat-drawing/Jar';
 import { PowderForm } from './PowderForm';
 import { usedBy } from '@/model/coats/rack-facts';
 import { WeighJar } from './WeighJar';

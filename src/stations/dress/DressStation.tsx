@@ -12,7 +12,7 @@ import { BeginBatch } from './BeginBatch';
 import { DressSlip } from './DressSlip';
 import { FlawsPart } from './FlawsPart';
 import { Practice } from './Practice';
-import { PracticeSlip } from './PracticeSlip';
+import { PracticeSlip } from '@/ui/quality-drawing/PracticeSlip';
 import { StepsPart } from './StepsPart';
 import { useLearned } from './use-learned';
 import { WeighPart } from './WeighPart';

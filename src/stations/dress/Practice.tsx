@@ -11,7 +11,7 @@ import type { HookBin } from '@/records/bin';
 import { markText, temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { CastingPicture } from './CastingPicture';
+import { CastingPicture } from '@/ui/dress-drawing/CastingPicture';
 import { practiceCavities, practiceMetal } from '@/model/quality/practice-bench';
 import styles from './practice.module.css';
 

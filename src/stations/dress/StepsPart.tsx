@@ -8,7 +8,7 @@ import type { Batch } from '@/records/batch';
 import { CountField } from '@/ui/unit-field/CountField';
 import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { StepDrawing } from './StepDrawing';
+import { StepDrawing } from '@/ui/dress-drawing/StepDrawing';
 import styles from './dress.module.css';
 import { useKeyMap } from '@/station-kit/key-map';
 import { STEP_KEYS } from './keys';

@@ -5,7 +5,7 @@ import { renderBench } from '../../../tests/support/render-bench';
 import { NO_CLUES } from '@/core/quality/causes/clues';
 import { TRADE_TABLE } from '@/core/quality/causes/trade-table';
 import { BeginBatch } from './BeginBatch';
-import { CausesPart } from './CausesPart';
+import { CausesPart } from '@/ui/quality-drawing/CausesPart';
 import { FlawTable } from './FlawTable';
 import { Practice } from './Practice';
 

@@ -7,7 +7,7 @@ import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { rangeOf } from '@/reference/range-of';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';

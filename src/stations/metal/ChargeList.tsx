@@ -2,7 +2,7 @@
 
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';

@@ -23,7 +23,7 @@ import { LotShelf } from './LotShelf';
 import { LotSlip } from './LotSlip';
 import { MeltForm } from './MeltForm';
 import { MixFigures } from './MixFigures';
-import { PotGauge } from './PotGauge';
+import { PotGauge } from '@/ui/metal-drawing/PotGauge';
 import { PotLedger } from './PotLedger';
 import { RulesPart } from './RulesPart';
 import { sectionsOf } from '@/model/molds/sections';

@@ -3,7 +3,7 @@
 import type { ReactNode } from 'react';
 import type { identifyInWater } from '@/model/metals/identify-scrap';
 import { numberText as n } from '@/text/number-text';
-import { DensityLine } from './DensityLine';
+import { DensityLine } from '@/ui/metal-drawing/DensityLine';
 import styles from './metal.module.css';
 
 type Found = Extract<ReturnType<typeof identifyInWater>, { ok: true }>['value'];

@@ -8,7 +8,7 @@ import { numberText } from '@/text/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import type { DraftCavity } from './mold-draft';
 import styles from './molds.module.css';
 

@@ -9,7 +9,7 @@ import { sentence } from '@/text/sentence';
 import { HeadDrawing } from '@/ui/head-drawing/HeadDrawing';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { lotText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';

@@ -10,13 +10,13 @@ import type { NameHead } from '@/data/repositories/head-bin';
 import { findStyle } from '@/core/cavities/styles';
 import type { Run } from '@/records/run';
 import { SlipRow } from '@/ui/frame/Slip';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { headText, lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import type { BenchView } from '@/model/bench/bench-view';
 import { EndWeights, metalOf, NOTHING_ON_SCALE } from './EndWeights';
-import { GapNote } from './GapNote';
+import { GapNote } from '@/ui/pour-drawing/GapNote';
 import styles from './pour.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

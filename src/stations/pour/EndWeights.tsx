@@ -4,7 +4,7 @@ import { Select } from 'antd';
 import { useId, useState } from 'react';
 import type { WeighedEnd } from '@/core/pours/settle-run';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { massText } from '@/text/words';
 import { ScalePanel } from '@/station-kit/scale/ScalePanel';
 import { useUnits } from '@/ui/units/use-units';

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { bench as benchSchema } from '@/records/bench';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { massText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';

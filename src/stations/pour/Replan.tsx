@@ -12,7 +12,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { JobFailure } from '@/station-kit/JobFailure';
 import { usePlan } from '@/station-kit/use-plan';
 import { useUnits } from '@/ui/units/use-units';
-import { PlanSearch } from './PlanSearch';
+import { PlanSearch } from '@/ui/pour-drawing/PlanSearch';
 import { metalAhead, NOTHING_LEFT, replanned, wantsFor } from '@/model/schedule/replan-run';
 import styles from './pour.module.css';
 import { inBackground } from '@/station-kit/in-background';

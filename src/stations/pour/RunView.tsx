@@ -10,12 +10,12 @@ import { setPreferences, usePreferences } from '@/station-kit/preferences-store'
 import { useBench } from '@/station-kit/BenchProvider';
 import { BeatControl } from './BeatControl';
 import { BookForm } from './BookForm';
-import { FlawPicker } from './FlawPicker';
+import { FlawPicker } from '@/ui/pour-drawing/FlawPicker';
 import { HandBlocks } from './HandBlocks';
 import { cavityWords } from '@/text/cavity-words';
-import { Pot } from './Pot';
+import { Pot } from '@/ui/pour-drawing/Pot';
 import { PotTemperature } from './PotTemperature';
-import { PourMarks } from './PourMarks';
+import { PourMarks } from '@/ui/pour-drawing/PourMarks';
 import { Replan } from './Replan';
 import { wantsSince } from '@/model/schedule/replan-run';
 import { RunBlock } from './RunBlock';

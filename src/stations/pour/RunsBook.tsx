@@ -7,7 +7,9 @@ import { lotText, massText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
 import styles from './pour.module.css';
 
-const RunsChart = dynamic(() => import('./RunsChart').then((module) => module.RunsChart), { ssr: false });
+const RunsChart = dynamic(() => import('@/ui/pour-drawing/RunsChart').then((module) => module.RunsChart), {
+  ssr: false,
+});
 
 const LATEST = 5;
 

@@ -4,7 +4,7 @@ import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import type { Run } from '@/records/run';
 import { lotText, massText } from '@/text/words';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { potDeeds } from './pot-watch';

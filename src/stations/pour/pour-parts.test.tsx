@@ -2,7 +2,7 @@
 import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { renderBench } from '../../../tests/support/render-bench';
-import { Pot } from './Pot';
+import { Pot } from '@/ui/pour-drawing/Pot';
 import { PotForm } from './PotForm';
 
 function type(name: string, text: string): void {

@@ -4,7 +4,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { CLOSED_BOOKS } from '../../../tests/support/gap-facts';
 import { renderBench } from '../../../tests/support/render-bench';
 import { useBench } from '@/station-kit/BenchProvider';
-import { GapNote } from './GapNote';
+import { GapNote } from '@/ui/pour-drawing/GapNote';
 import { metalOf, NOTHING_ON_SCALE } from './EndWeights';
 import { RunView } from './RunView';
 import { SafetyCheck } from './SafetyCheck';

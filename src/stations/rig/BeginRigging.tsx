@@ -12,7 +12,7 @@ import { matchLines } from '@/model/rigs/match-lines';
 import { rigOf } from '@/model/bills/rig-uses';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { useBench } from '@/station-kit/BenchProvider';
-import { CutBars } from './CutBars';
+import { CutBars } from '@/ui/rig-drawing/CutBars';
 import { rigShelf } from '@/model/rigs/rig-facts';
 import { cutLengths, cutQuestions, rigKit } from '@/model/rigs/run-plan';
 import { paceOf } from '@/model/pace/pace-of';

@@ -14,7 +14,7 @@ import { minutesText } from '@/text/words';
 import { rigOf } from '@/model/bills/rig-uses';
 import { useBench } from '@/station-kit/BenchProvider';
 import { newestRigs, riggable, rigShelf, stepsOfRig } from '@/model/rigs/rig-facts';
-import { ItemList } from './ItemList';
+import { ItemList } from '@/ui/rig-drawing/ItemList';
 import { paceOf } from '@/model/pace/pace-of';
 import styles from './rig.module.css';
 import { versionText } from '@/model/versions/version-text';

@@ -6,7 +6,7 @@ import type { Rigging } from '@/records/rig';
 import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { CutBars } from './CutBars';
+import { CutBars } from '@/ui/rig-drawing/CutBars';
 import { cutOrder } from '@/model/rigs/run-plan';
 import styles from './run.module.css';
 import { useKeyMap } from '@/station-kit/key-map';

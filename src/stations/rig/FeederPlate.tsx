@@ -10,7 +10,7 @@ import { numberText } from '@/text/number-text';
 import type { Mold } from '@/records/mold';
 import { Figure } from '@/ui/figure/Figure';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChoiceField } from '@/station-kit/ChoiceField';
+import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { lengthText, lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';

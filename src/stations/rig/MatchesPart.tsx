@@ -8,7 +8,7 @@ import { MATCH_TABLE_IDS, type MatchLine, type MatchTableId } from '@/core/rigs/
 import { numberText } from '@/text/number-text';
 import { TYPICAL_MATCHES } from '@/reference/matches';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChoiceField } from '@/station-kit/ChoiceField';
+import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { learnedEnds } from '@/model/bills/rig-uses';
 import { matchLines } from '@/model/rigs/match-lines';
 import { useBench } from '@/station-kit/BenchProvider';

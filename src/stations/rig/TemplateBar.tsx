@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Rig } from '@/core/rigs/rig';
 import { PAPERS, type PaperId } from '@/data/exchange/board/board';
 import { cutsOf } from '@/model/bills/rig-uses';
-import { ChoiceField } from '@/station-kit/ChoiceField';
+import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePrint } from '@/station-kit/use-print';

@@ -7,7 +7,7 @@ import type { RigWant } from '@/core/rigs/kinds/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { lengthText } from '@/text/words';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { useUnits } from '@/ui/units/use-units';
 import type { RigDraft } from './draft';
 import styles from './rig.module.css';

@@ -6,7 +6,7 @@ import type { CutLength } from '@/records/rig';
 import { renderBench } from '../../../tests/support/render-bench';
 import { rigOf } from '@/model/bills/rig-uses';
 import { useBench } from '@/station-kit/BenchProvider';
-import { CutBars } from './CutBars';
+import { CutBars } from '@/ui/rig-drawing/CutBars';
 import { rigDraftOf } from './draft';
 import { FeederPlate } from './FeederPlate';
 import { RigSlip } from './RigSlip';

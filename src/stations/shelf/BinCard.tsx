@@ -13,7 +13,7 @@ import { numberText } from '@/text/number-text';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { amountText, massText } from '@/text/words';
 import { piecesOf } from '@/model/skirts/skirt-facts';
 import { piecesText } from '@/text/skirt-words';
@@ -26,7 +26,9 @@ import { shelfBin } from '@/model/stock/shelf-rows';
 import styles from './shelf.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
-const LevelChart = dynamic(() => import('./LevelChart').then((module) => module.LevelChart), { ssr: false });
+const LevelChart = dynamic(() => import('@/ui/shelf-parts/LevelChart').then((module) => module.LevelChart), {
+  ssr: false,
+});
 
 type Move = 'taken' | 'returned' | 'received' | 'counted' | 'lost';
 

@@ -5,7 +5,7 @@ import { useId, useRef, useState } from 'react';
 import type { Bin, PartBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { ChoiceField } from '@/station-kit/ChoiceField';
+import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { keepsakeOf } from '@/station-kit/photo/pictures';
 import { useBench } from '@/station-kit/BenchProvider';
 import { measuredStuff } from '@/model/stock/cabinet';

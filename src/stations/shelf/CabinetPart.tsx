@@ -10,7 +10,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
 import { CabinetDrawer } from './CabinetDrawer';
 import { cabinetOf } from '@/model/stock/cabinet';
-import { DrawerForm } from './DrawerForm';
+import { DrawerForm } from '@/ui/shelf-parts/DrawerForm';
 import { DrawerInside } from './DrawerInside';
 import { useCabinetDrag } from './use-cabinet-drag';
 import styles from './cabinet.module.css';

@@ -7,7 +7,7 @@ import { BinCard } from './BinCard';
 import { NewBin } from './NewBin';
 
 // A chart wants a canvas, which there is none of here.
-jest.mock('./LevelChart', () => ({ LevelChart: () => null }));
+jest.mock('@/ui/shelf-parts/LevelChart', () => ({ LevelChart: () => null }));
 
 function type(name: string, text: string): void {
   const field = screen.getByRole('textbox', { name });

@@ -9,7 +9,7 @@ import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { withHold, type SkirtDraft } from './draft';
-import { MovingSlider } from './MovingSlider';
+import { MovingSlider } from '@/ui/skirt-drawing/MovingSlider';
 import { SheetFields } from './SheetFields';
 import styles from './skirt.module.css';
 

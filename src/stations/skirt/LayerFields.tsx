@@ -11,7 +11,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { longOf, withMaterial, withShort } from './draft';
 import { MaterialSelect } from './MaterialSelect';
-import { MovingSlider } from './MovingSlider';
+import { MovingSlider } from '@/ui/skirt-drawing/MovingSlider';
 import styles from './skirt.module.css';
 
 interface LayerFieldsProps {

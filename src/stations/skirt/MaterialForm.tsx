@@ -7,7 +7,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import { useBench } from '@/station-kit/BenchProvider';
-import { MaterialFlakes } from './MaterialFlakes';
+import { MaterialFlakes } from '@/ui/skirt-drawing/MaterialFlakes';
 import { StrandSwatch } from './StrandSwatch';
 import styles from './materials.module.css';
 import { inBackground } from '@/station-kit/in-background';

@@ -8,7 +8,7 @@ import type { SkirtView } from '@/core/skirts/skirt-view';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import type { JigLook, SkirtState } from '@/ui/skirt-drawing/skirt-look';
 import { paneScale } from '@/ui/skirt-drawing/pane-scale';
-import { ScaleBar } from './ScaleBar';
+import { ScaleBar } from '@/ui/skirt-drawing/ScaleBar';
 import { ShareBar } from './ShareBar';
 import styles from './skirt.module.css';
 

@@ -9,7 +9,7 @@ import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import type { JigLook } from '@/ui/skirt-drawing/skirt-look';
 import { setPreferences } from '@/station-kit/preferences-store';
 import { paneScale } from '@/ui/skirt-drawing/pane-scale';
-import { ScaleBar } from './ScaleBar';
+import { ScaleBar } from '@/ui/skirt-drawing/ScaleBar';
 import { ShareBar } from './ShareBar';
 import styles from './skirt.module.css';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { ChoiceField } from '@/station-kit/ChoiceField';
+import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { partsOf } from '@/station-kit/parts-of';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { DraftLine } from './draft';

@@ -5,7 +5,7 @@ import dayjs from 'dayjs';
 import { useId } from 'react';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChoiceField } from '@/station-kit/ChoiceField';
+import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { DraftWare } from './draft';

@@ -3,9 +3,9 @@
 import { InputNumber } from 'antd';
 import { useId } from 'react';
 import { BOTTOMS, CLARITIES, FEELS, SKIES, WATER_LEVELS } from '@/records/water-note';
-import { MassField } from '@/station-kit/MassField';
+import { MassField } from '@/ui/unit-field/MassField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { ChipRow } from './ChipRow';
+import { ChipRow } from '@/ui/water-drawing/ChipRow';
 import type { NoteDraft } from './draft-note';
 import styles from './water.module.css';
 

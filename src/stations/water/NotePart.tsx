@@ -12,7 +12,7 @@ import { LostTo } from './LostTo';
 import { NoteConditions } from './NoteConditions';
 import { NotePictures } from './NotePictures';
 import { NoteSubject } from './NoteSubject';
-import { Tally } from './Tally';
+import { Tally } from '@/ui/water-drawing/Tally';
 import { placesOf } from '@/model/water/things';
 import styles from './water.module.css';
 import { inBackground } from '@/station-kit/in-background';

@@ -11,7 +11,7 @@ import { CastSketch } from '@/ui/water-drawing/CastSketch';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { ChipRow } from './ChipRow';
+import { ChipRow } from '@/ui/water-drawing/ChipRow';
 import { FIRST_QUESTION, weightFor, type HoldQuestion } from '@/model/water/hold';
 import { lastAt, placesOf } from '@/model/water/things';
 import styles from './water.module.css';

@@ -1,0 +1,45 @@
+'use client';
+
+import { explainGap, type GapFacts } from '@/core/pours/explain-gap';
+import { gapSentence } from '@/text/gap-sentence';
+import { massText } from '@/text/words';
+import { useUnits } from '../units/use-units';
+import styles from './pour-drawing.module.css';
+
+/** So many of the usual reasons are worth reading. */
+const REASONS = 3;
+
+/** What the books of a run cannot account for, and the usual reasons for a gap of that size. */
+export function GapNote({ facts }: { facts: GapFacts }) {
+  const { mass } = useUnits();
+  const { unaccountedG, pouredG } = facts;
+  const share = pouredG > 0 ? Math.abs(unaccountedG) / pouredG : 0;
+  const reasons = explainGap(facts);
+  const likely = reasons.filter(({ isLikely }) => isLikely);
+  return (
+    <section className={styles.gap} aria-label="The balance">
+      <p>
+        <strong>{massText(Math.abs(unaccountedG), mass)}</strong>{' '}
+        {Math.abs(unaccountedG) < facts.scaleStepG
+          ? 'left over: the books close.'
+          : unaccountedG > 0
+            ? `went in and did not come out, ${(share * 100).toFixed(1)} % of what was poured.`
+            : `more came out than went in, ${(share * 100).toFixed(1)} % of what was poured.`}
+      </p>
+      {Math.abs(unaccountedG) < facts.scaleStepG ? null : (
+        <>
+          <p className="quiet">
+            {likely.length > 0
+              ? 'Usual reasons for a gap of this size'
+              : 'No usual reason leaves a gap of this size; the nearest'}
+          </p>
+          <ul>
+            {(likely.length > 0 ? likely : reasons).slice(0, REASONS).map(({ reason }) => (
+              <li key={reason}>{gapSentence(reason)}</li>
+            ))}
+          </ul>
+        </>
+      )}
+    </section>
+  );
+}

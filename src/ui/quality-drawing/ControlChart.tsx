@@ -1,0 +1,143 @@
+'use client';
+
+import { Chart, LinearScale, LineElement, PointElement, Tooltip, type ChartOptions } from 'chart.js';
+import { Line } from 'react-chartjs-2';
+import { chartWeights } from '@/core/quality/chart-weights';
+import { movingRanges } from '@/core/quality/moving-ranges';
+import { useTokens } from '../theme/use-tokens';
+import { massText } from '@/text/words';
+import { useUnits } from '../units/use-units';
+import styles from './quality-drawing.module.css';
+
+Chart.register(LinearScale, LineElement, PointElement, Tooltip);
+
+interface ControlChartProps {
+  readonly name: string;
+  readonly weighedG: readonly number[];
+  readonly targetG: number;
+  readonly toleranceG: number;
+}
+
+/** Castings of one cavity in the order of casting: each weight with its limits, and the jumps between them. */
+export function ControlChart({ name, weighedG, targetG, toleranceG }: ControlChartProps) {
+  const { mass } = useUnits();
+  const token = useTokens(['--lead', '--rule', '--quench', '--brass', '--alarm', '--ink']);
+  if (weighedG.length < 2) return null;
+  const chart = chartWeights(weighedG, targetG, toleranceG);
+  const ranges = movingRanges(weighedG);
+  const last = weighedG.length;
+  const font = { family: "'Archivo Variable', sans-serif", size: 12 };
+  const level = (grams: number, color: string, dash: number[]) => ({
+    data: [
+      { x: 0.5, y: grams },
+      { x: last + 0.5, y: grams },
+    ],
+    borderColor: token(color),
+    borderWidth: 1.3,
+    borderDash: dash,
+    pointRadius: 0,
+  });
+  const values = (ys: readonly number[], first: number, outside: readonly number[]) => ({
+    data: ys.map((y, index) => ({ x: index + first, y })),
+    borderColor: token('--quench'),
+    borderWidth: 1.5,
+    pointStyle: ys.map((_, index) => (outside.includes(index) ? 'triangle' : 'circle')),
+    pointRadius: ys.map((_, index) => (outside.includes(index) ? 7 : 3.5)),
+    pointBackgroundColor: ys.map((_, index) => token(outside.includes(index) ? '--alarm' : '--quench')),
+    pointBorderColor: ys.map((_, index) => token(outside.includes(index) ? '--alarm' : '--quench')),
+  });
+  const options = (isFoot: boolean): ChartOptions<'line'> => ({
+    animation: false,
+    parsing: false,
+    maintainAspectRatio: false,
+    plugins: {
+      legend: { display: false },
+      tooltip: {
+        filter: ({ datasetIndex }) => datasetIndex === 0,
+        callbacks: {
+          title: ([item]) => `casting ${item?.parsed.x ?? ''}`,
+          label: ({ parsed }) => massText(parsed.y ?? 0, mass),
+        },
+      },
+    },
+    scales: {
+      x: {
+        type: 'linear',
+        min: 0.5,
+        max: last + 0.5,
+        grid: { display: false },
+        ticks: { display: isFoot, color: token('--lead'), font, maxRotation: 0, autoSkipPadding: 8 },
+        afterBuildTicks: (axis) => {
+          axis.ticks = weighedG.map((_, index) => ({ value: index + 1 }));
+        },
+      },
+      y: {
+        min: isFoot ? 0 : undefined,
+        grace: isFoot ? '10%' : '15%',
+        afterFit: (axis) => {
+          axis.width = 56;
+        },
+        grid: { color: token('--rule') },
+        ticks: {
+          color: token('--lead'),
+          font,
+          maxTicksLimit: isFoot ? 3 : 5,
+          callback: (value) => massText(Number(value), mass),
+        },
+      },
+    },
+  });
+  const outside = chart.outside.length;
+  return (
+    <figure className={styles.chart}>
+      <figcaption>
+        <strong>{name}</strong> {last} castings, mean {massText(chart.meanG, mass)}, limits{' '}
+        {massText(Math.max(0, chart.lowerG), mass)} to {massText(chart.upperG, mass)}
+        {chart.cpk === null ? '' : `, Cpk ${chart.cpk.toFixed(2)}`}
+      </figcaption>
+      <div
+        className={styles.weights}
+        role="img"
+        aria-label={`Weights of ${name} in the order of casting; ${outside} out of its limits`}
+      >
+        <Line
+          data={{
+            datasets: [
+              values(weighedG, 1, chart.outside),
+              level(chart.centerG, '--quench', []),
+              level(chart.lowerG, '--lead', [5, 4]),
+              level(chart.upperG, '--lead', [5, 4]),
+              level(targetG, '--ink', [2, 3]),
+              level(targetG - toleranceG, '--brass', [2, 3]),
+              level(targetG + toleranceG, '--brass', [2, 3]),
+            ],
+          }}
+          options={options(false)}
+        />
+      </div>
+      <div
+        className={styles.ranges}
+        role="img"
+        aria-label={`Jumps from casting to casting; ${ranges.outside.length} over the limit of ${massText(ranges.upperG, mass)}`}
+      >
+        <Line
+          data={{
+            datasets: [
+              values(ranges.rangesG, 2, ranges.outside),
+              level(ranges.upperG, '--lead', [5, 4]),
+              level(ranges.meanG, '--quench', []),
+            ],
+          }}
+          options={options(true)}
+        />
+      </div>
+      <p className={styles.legend}>
+        <span data-line="mean">mean</span>
+        <span data-line="limit">three-sigma limits</span>
+        <span data-line="target">should give</span>
+        <span data-line="tolerance">tolerance</span>
+        <span data-line="jump">below: jumps from one to the next</span>
+      </p>
+    </figure>
+  );
+}

@@ -1,0 +1,49 @@
+'use client';
+
+import { Button, ColorPicker, InputNumber } from 'antd';
+import type { StrandBin } from '@/records/bin';
+import styles from './skirt-drawing.module.css';
+
+interface MaterialFlakesProps {
+  readonly flakes: StrandBin['flakes'];
+  readonly onChange: (flakes: StrandBin['flakes']) => void;
+}
+
+const MOST_FLAKES = 3;
+const NEW_FLAKE = { hex: '#e4c04a', sizeMm: 0.3 };
+
+/** The flakes in a material: their colors and how large they are. */
+export function MaterialFlakes({ flakes, onChange }: MaterialFlakesProps) {
+  const set = (index: number, change: Partial<StrandBin['flakes'][number]>) =>
+    onChange(flakes.map((each, at) => (at === index ? { ...each, ...change } : each)));
+  return (
+    <div className={styles.flakes}>
+      <strong>Flakes</strong>
+      {flakes.map((flake, index) => (
+        <span key={index}>
+          <ColorPicker
+            value={flake.hex}
+            disabledAlpha
+            onChangeComplete={(color) => set(index, { hex: color.toHexString().slice(0, 7) })}
+          />
+          <InputNumber
+            aria-label={`Size of flake ${index + 1}, mm`}
+            min={0.05}
+            max={5}
+            step={0.1}
+            value={flake.sizeMm}
+            onChange={(sizeMm) => sizeMm !== null && set(index, { sizeMm })}
+          />
+          <Button size="small" onClick={() => onChange(flakes.filter((_, at) => at !== index))}>
+            Take out
+          </Button>
+        </span>
+      ))}
+      {flakes.length < MOST_FLAKES ? (
+        <Button size="small" onClick={() => onChange([...flakes, NEW_FLAKE])}>
+          + flake
+        </Button>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,40 @@
+'use client';
+
+import { Select } from 'antd';
+import { useId } from 'react';
+import { FieldShell } from './FieldShell';
+
+interface Choice {
+  readonly value: string;
+  readonly label: string;
+}
+
+interface ChoiceFieldProps {
+  readonly label: string;
+  readonly value: string | null;
+  readonly options: readonly Choice[];
+  /** What choosing nothing is called; left out where one must be chosen. */
+  readonly none?: string;
+  readonly problem?: string | null;
+  readonly onChange: (value: string | null) => void;
+}
+
+const NONE = 'none';
+
+/** One of several, or none of them: found by typing. */
+export function ChoiceField({ label, value, options, none, problem, onChange }: ChoiceFieldProps) {
+  const id = useId();
+  return (
+    <FieldShell id={id} label={label} problem={problem}>
+      <Select
+        id={id}
+        value={value ?? NONE}
+        style={{ width: '100%' }}
+        popupMatchSelectWidth={false}
+        showSearch={{ optionFilterProp: 'label' }}
+        options={[...(none === undefined ? [] : [{ value: NONE, label: none }]), ...options]}
+        onChange={(next) => onChange(next === NONE ? null : next)}
+      />
+    </FieldShell>
+  );
+}
