@@ -1,7 +1,8 @@
 import { demoBench } from '@/demo/demo-bench';
 import type { SkirtLayerRecord } from '@/records/skirt';
 import { viewOf } from '../../../tests/support/view-of';
-import { jigOf, strandLook } from '@/station-kit/looks/jig-look';
+import { jigOf } from '@/station-kit/looks/jig-look';
+import { strandLook } from '@/ui/skirt-drawing/strand-look';
 import { layersOf, materialOf, piecesOf, skirtMassOf, tabsOf, takeOf } from './skirt-facts';
 import { amountOfText, piecesText, placeText, shortName, tabsText } from '@/text/skirt-words';
 import { versionText } from '../versions/version-text';

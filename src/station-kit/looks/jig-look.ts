@@ -1,14 +1,13 @@
-import { findStyle } from '@/core/cavities/styles';
-import { findHold } from '@/core/skirts/holds';
+import { findStyle } from '@/core/cavities/styles/index';
+import { findHold } from '@/core/skirts/holds/index';
 import type { SkirtLayer } from '@/core/skirts/skirt-layer';
-import { strandTones } from '@/core/skirts/strand-tones';
-import type { StrandBin } from '@/records/bin';
 import type { Skirt } from '@/records/skirt';
-import type { JigLook, StrandLook } from '@/ui/skirt-drawing/skirt-look';
+import type { JigLook } from '@/ui/skirt-drawing/skirt-look';
 import type { BenchView } from '@/model/bench/bench-view';
 import { lookOf } from './coat-look';
 import { viewOf } from './head-view-of';
 import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
+import { strandLook } from '@/ui/skirt-drawing/strand-look';
 
 type SkirtRecipe = Pick<Skirt, 'layers' | 'collar' | 'shownOn' | 'hold'>;
 
@@ -17,9 +16,12 @@ export type JigChoice = Partial<Skirt['shownOn']> & { readonly collarBinId?: str
 
 /** So many strands of a layer are drawn one by one; of hair, locks of several. */
 const MOST_DRAWN = 60;
+
 /** From the head's end to where the collar begins, and how long it is, mm. */
 const GAP_MM = 1;
+
 const COLLAR_MM = 4;
+
 const GONE_HEX = '#8a8a8a';
 
 /** How a recipe looks on a head; null where the style is not known. */
@@ -50,11 +52,6 @@ export function jigOf(recipe: SkirtRecipe, view: BenchView, choice: JigChoice = 
     hasRattle: on.rattleBinId !== null,
     trailerHex: hexOf(on.trailerBinId),
   };
-}
-
-/** How a material is drawn. */
-export function strandLook({ hex, flakes, translucency }: StrandBin): StrandLook {
-  return { tones: strandTones(hex), flakes, opacity: 1 - 0.5 * translucency };
 }
 
 function inLocks(layer: SkirtLayer): SkirtLayer {

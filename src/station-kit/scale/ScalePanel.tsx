@@ -7,11 +7,12 @@ import { writeMass } from '@/core/units/write-mass';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useUnits } from '@/ui/units/use-units';
 import { weighedText } from '@/text/words';
-import { useScale, type ScaleKind } from './use-scale';
+import type { DeviceSource } from '@/devices/device-store';
+import { useScale } from './use-scale';
 import styles from './scale.module.css';
 
 /** Where a weight comes from. */
-export type WeightSource = 'typed' | ScaleKind;
+export type WeightSource = 'typed' | DeviceSource;
 
 const FAULTS: Record<DeviceFault['code'], string> = {
   'not-supported': 'This browser cannot talk to a scale. Use one that has serial ports, or type the weight.',
@@ -46,14 +47,14 @@ export function ScalePanel({
   const [source, setSource] = useState<WeightSource>('typed');
   const [typedG, setTypedG] = useState<number | null>(null);
   const [loadG, setLoadG] = useState<number | null>(null);
-  const scale = useScale((massG) => onWeighed(massG, source));
+  const { scale, ...reading } = useScale((massG) => onWeighed(massG, source));
   const write = (massG: number) => weighedText(massG, mass);
   const turn = (next: WeightSource) => {
     setSource(next);
     if (next === 'typed') scale.stop();
-    else scale.start(next);
+    else scale.start(next, null);
   };
-  const shown = source === 'typed' ? typedG : scale.massG;
+  const shown = source === 'typed' ? typedG : reading.massG;
   const written = shown === null ? null : writeMass(Math.max(0, shown), mass);
   return (
     <section className={styles.scale} aria-label="Scale">
@@ -87,7 +88,7 @@ export function ScalePanel({
             y="121"
             textAnchor="end"
             className={styles.display}
-            fill={scale.settledG !== null || source === 'typed' ? '#8fd9c9' : '#e0b05a'}
+            fill={reading.settledG !== null || source === 'typed' ? '#8fd9c9' : '#e0b05a'}
           >
             {written ? `${written.number} ${written.unit}` : '- - -'}
           </text>
@@ -129,18 +130,18 @@ export function ScalePanel({
       {source === 'stand-in' ? (
         <div className={styles.scaleRow}>
           <MassField label="Lay on the stand-in's pan" value={loadG} write={write} onChange={setLoadG} />
-          <Button onClick={() => scale.put(loadG ?? 0)}>Lay on</Button>
-          <Button onClick={() => scale.put(0)}>Clear pan</Button>
+          <Button onClick={() => scale.standIn()?.put(loadG ?? 0)}>Lay on</Button>
+          <Button onClick={() => scale.standIn()?.put(0)}>Clear pan</Button>
         </div>
       ) : null}
       <p role="status" className="quiet">
-        {scale.fault
-          ? FAULTS[scale.fault.code]
+        {reading.fault
+          ? FAULTS[reading.fault.code]
           : source === 'typed'
             ? said
-            : scale.settledG !== null
+            : reading.settledG !== null
               ? `Settled. ${said} Clear the pan for the next.`
-              : scale.massG !== null && scale.massG > 0.2
+              : reading.massG !== null && reading.massG > 0.2
                 ? 'Settling.'
                 : `Lay ${what} on; the weight is taken when it settles. ${said}`}
       </p>

@@ -2,6 +2,7 @@
 
 import { useNotice } from '@/station-kit/use-notice';
 import { App, Button } from 'antd';
+import type { DeviceSource } from '@/devices/device-store';
 import type { DeviceFault } from '@/devices/device';
 import { tracePath, traceY, type TraceBox } from '@/drawing/temperature-trace';
 import type { Heater } from '@/records/heater';
@@ -10,7 +11,7 @@ import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useNow } from '@/station-kit/use-now';
 import { useUnits } from '@/ui/units/use-units';
-import { ovenDeeds, stopOvenWatch, watchTheOven } from './oven-watch';
+import { ovenDevice } from '@/station-kit/device/watches';
 import { useFollowedCure } from './use-followed-cure';
 import styles from './rack.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -40,6 +41,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
   const { temperature } = useUnits();
   const now = useNow(workshop.now, 500);
   const { watch, followed, ovenC, leftS } = useFollowedCure(rack);
+  const start = (source: DeviceSource) => ovenDevice.start(source, workshop.now, rack.partC);
   const text = (celsius: number) => temperatureText(celsius, temperature);
   const toGoS = Math.max(0, ((rack.outAt ?? now) - now) / 1000);
   const isDue = toGoS <= 0;
@@ -49,7 +51,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
     onOut();
     const done = await carryOut(workshop.racks.comeOut(rack.id));
     if (!done) return;
-    ovenDeeds.openDoor();
+    ovenDevice.standIn()?.openDoor();
     notice.success(`Rack ${rack.no} is out: ${rack.hung.length} heads in their color on the shelf.`, 4);
   };
   const askOut = () =>
@@ -111,10 +113,10 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
             <p className="quiet">
               The time is reckoned from the load and the oven. A thermometer in it corrects that.
             </p>
-            <Button size="small" onClick={() => watchTheOven('serial', workshop.now, rack.partC)}>
+            <Button size="small" onClick={() => start('serial')}>
               Thermometer on a port
             </Button>{' '}
-            <Button size="small" onClick={() => watchTheOven('stand-in', workshop.now, rack.partC)}>
+            <Button size="small" onClick={() => start('stand-in')}>
               Stand-in thermometer
             </Button>
           </>
@@ -122,7 +124,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
           <>
             <svg viewBox={`0 0 ${box.width} ${box.height}`} aria-hidden="true">
               <path d={`M0 ${traceY(box, rack.partC)}H${box.width}`} className={styles.wanted} />
-              <path d={tracePath(box, watch.trace)} className={styles.trace} />
+              <path d={tracePath(box, watch.seen.trace)} className={styles.trace} />
             </svg>
             <p role="status" className={watch.fault ? styles.refusal : undefined}>
               {watch.fault
@@ -140,25 +142,21 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
             ) : null}
             <span className={styles.row}>
               {watch.fault && watch.source ? (
-                <Button
-                  size="small"
-                  type="primary"
-                  onClick={() => watch.source && watchTheOven(watch.source, workshop.now, rack.partC)}
-                >
+                <Button size="small" type="primary" onClick={() => watch.source && start(watch.source)}>
                   Put it in again
                 </Button>
               ) : null}
               {watch.source === 'stand-in' && !watch.fault ? (
                 <>
-                  <Button size="small" onClick={() => ovenDeeds.turnDial(rack.partC + 8)}>
+                  <Button size="small" onClick={() => ovenDevice.standIn()?.turnDial(rack.partC + 8)}>
                     Dial up 8 °C
                   </Button>
-                  <Button size="small" onClick={ovenDeeds.unplug}>
+                  <Button size="small" onClick={() => ovenDevice.standIn()?.unplug()}>
                     Unplug
                   </Button>
                 </>
               ) : null}
-              <Button size="small" onClick={stopOvenWatch}>
+              <Button size="small" onClick={ovenDevice.stop}>
                 Take it out of the oven
               </Button>
             </span>

@@ -12,7 +12,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { Checks } from './Checks';
 import { CureChoices } from './CureChoices';
-import { ovenDeeds } from './oven-watch';
+import { ovenDevice } from '@/station-kit/device/watches';
 import { hungKinds, judgeRack, powdersOn, schoolOf, usedBy, warmingOf } from '@/model/coats/rack-facts';
 import styles from './rack.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -58,7 +58,7 @@ export function HangingPanel({ rack, oven }: { rack: Rack; oven: Heater }) {
         clockName: `Rack ${rack.no} out of the oven`,
       }),
     );
-    if (done) ovenDeeds.openDoor();
+    if (done) ovenDevice.standIn()?.openDoor();
   };
   const drop = () =>
     modal.confirm({

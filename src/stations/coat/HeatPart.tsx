@@ -13,10 +13,10 @@ import { setPreferences, usePreferences } from '@/station-kit/preferences-store'
 import { solidusOf } from '@/model/coats/coat-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { heaterFor } from '@/model/coats/evening';
-import { HeatChart } from './HeatChart';
-import { heatPlanOf, type HeatQuestion } from '@/station-kit/coats/heat-facts';
+import { HeatChart } from '@/ui/coat-drawing/HeatChart';
+import { heatPlanOf, type HeatQuestion } from '@/ui/coat-drawing/heat-facts';
 import { HeatTrial } from './HeatTrial';
-import { WayCard } from './WayCard';
+import { WayCard } from '@/ui/coat-drawing/WayCard';
 import styles from './heat.module.css';
 
 /** The three ways side by side for one head: how long in the heat, how long to dip, what too short and too long do. */
@@ -126,6 +126,7 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
             key={each.way.id}
             {...each}
             isChosen={each.way.id === chosen?.way.id}
+            onChoose={() => setPreferences({ coatWay: each.way.id })}
             onHeater={(next) => setHeaterIds(new Map(heaterIds).set(each.way.id, next))}
           />
         ))}

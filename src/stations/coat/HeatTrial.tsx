@@ -10,7 +10,7 @@ import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useNow } from '@/station-kit/use-now';
 import { useUnits } from '@/ui/units/use-units';
-import type { HeatQuestion } from '@/station-kit/coats/heat-facts';
+import type { HeatQuestion } from '@/ui/coat-drawing/heat-facts';
 import styles from './heat.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -7,7 +7,7 @@ import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useNow } from '@/station-kit/use-now';
 import { useUnits } from '@/ui/units/use-units';
-import { handText } from '@/station-kit/coats/heat-facts';
+import { handText } from '@/ui/coat-drawing/heat-facts';
 import styles from './rack.module.css';
 
 const KEPT_OUT = 4;

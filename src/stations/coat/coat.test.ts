@@ -8,7 +8,7 @@ import { viewOf } from '../../../tests/support/view-of';
 import { composeCoatSheet } from '@/station-kit/print/coat-sheet';
 import { curesOn } from '@/model/coats/cure-choices';
 import { eveningOf, heaterFor, prepSeconds } from '@/model/coats/evening';
-import { handText, heatPlanOf } from '@/station-kit/coats/heat-facts';
+import { handText, heatPlanOf } from '@/ui/coat-drawing/heat-facts';
 import { gramsEach, learnUtilization, reckonedSince } from '@/model/coats/powder-facts';
 import { hungKinds, judgeRack, schoolOf, usedBy, warmingOf } from '@/model/coats/rack-facts';
 import { rackRequest, slotsOf, waitingOf } from '@/station-kit/coats/waiting';

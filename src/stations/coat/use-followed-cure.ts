@@ -4,7 +4,8 @@ import { useEffect, useRef } from 'react';
 import { cureLeftS } from '@/core/coats/follow-cure';
 import type { Rack } from '@/records/rack';
 import { useBench } from '@/station-kit/BenchProvider';
-import { followRack, useOvenWatch } from './oven-watch';
+import { useDevice } from '@/station-kit/device/use-device';
+import { ovenDevice } from '@/station-kit/device/watches';
 import { inBackground } from '@/station-kit/in-background';
 
 /** The books follow the thermometer only where it moves the end by so much, and not more often than this, ms. */
@@ -14,17 +15,18 @@ const OFTEN_MS = 30_000;
 /** Where a cure is by the oven thermometer; moves its clock where the thermometer says otherwise than was reckoned. */
 export function useFollowedCure(rack: Rack) {
   const { workshop } = useBench();
-  const watch = useOvenWatch();
+  const watch = useDevice(ovenDevice);
+  const { seen } = watch;
   const wroteAt = useRef(0);
   const { id, tauS, inAt, startC, partC, minutes, outAt, followed: kept } = rack;
   useEffect(() => {
     if (tauS === null || inAt === null) return;
     // A rack that is followed already stays so: from then on the readings carry it.
     const from = kept ?? { at: inAt, headC: startC, cureS: 0 };
-    followRack({ id, tauS, cure: { partC, minutes }, from });
+    ovenDevice.follow({ id, tauS, cure: { partC, minutes }, from });
   }, [id, tauS, inAt, startC, partC, minutes, kept]);
-  const followed = watch.rack?.id === id ? watch.followed : null;
-  const ovenC = watch.fault === null ? (watch.latest?.tempC ?? null) : null;
+  const followed = seen.rack?.id === id ? seen.followed : null;
+  const ovenC = watch.fault === null ? (seen.latest?.tempC ?? null) : null;
   const leftS =
     followed && ovenC !== null && tauS !== null ? cureLeftS(followed, ovenC, tauS, { partC, minutes }) : null;
   const outNow = followed && leftS !== null ? followed.at + leftS * 1000 : null;

@@ -9,7 +9,7 @@ import type { Batch } from '@/records/batch';
 import { CountField } from '@/ui/unit-field/CountField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { batchCavities } from '@/model/quality/batch-facts';
-import { CauseTable, symptomName } from './CauseTable';
+import { CauseTable, symptomName } from '@/ui/quality-drawing/CauseTable';
 import { FlawTable } from './FlawTable';
 import type { Learned } from './use-learned';
 import styles from './flaws.module.css';

@@ -7,7 +7,7 @@ import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import type { Mold } from '@/records/mold';
 import { InsertFields } from './InsertFields';
 import { PouringFields } from './PouringFields';
-import { SpinFields, USUAL_SPIN } from './SpinFields';
+import { SpinFields, USUAL_SPIN } from '@/ui/mold-block/SpinFields';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';

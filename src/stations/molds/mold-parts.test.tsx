@@ -11,7 +11,7 @@ import { FormRail } from '@/ui/mold-design/FormRail';
 import { ProfileEditor } from '@/ui/mold-design/ProfileEditor';
 import { PutOnBlock } from './design/PutOnBlock';
 import { SectionDrawing } from '@/ui/mold-design/SectionDrawing';
-import { Sitting } from './design/Sitting';
+import { Sitting } from '@/ui/mold-design/Sitting';
 import { WishFields, type WishDraft } from './design/WishFields';
 import { InsertFields } from './InsertFields';
 import { blankMold, nextCavity } from './mold-draft';

@@ -14,7 +14,8 @@ import { ring } from '@/station-kit/ring';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { keepWithin, potDeeds, stopWatching, usePotWatch, watchThePot } from './pot-watch';
+import { useDevice } from '@/station-kit/device/use-device';
+import { potDevice } from '@/station-kit/device/watches';
 import { nearestMetal } from '@/reference/nearest-metal';
 import styles from './pot-temperature.module.css';
 
@@ -44,11 +45,11 @@ interface PotTemperatureProps {
 export function PotTemperature({ metalId, molds, massG, now }: PotTemperatureProps) {
   const { workshop, view } = useBench();
   const { temperature } = useUnits();
-  const { source, watch, fault } = usePotWatch();
+  const { source, seen: watch, fault } = useDevice(potDevice);
   const metal = view.binById.get(metalId);
   const { coldUnderC, hotOverC } = bandOf(metal, molds);
   const limits = useMemo(() => ({ coldUnderC, hotOverC }), [coldUnderC, hotOverC]);
-  useEffect(() => keepWithin(limits), [limits]);
+  useEffect(() => potDevice.keepWithin(limits), [limits]);
   useEffect(() => {
     if (watch.sounding === null && fault === null) return undefined;
     ring();
@@ -56,7 +57,7 @@ export function PotTemperature({ metalId, molds, massG, now }: PotTemperaturePro
     return () => clearInterval(timer);
   }, [watch.sounding, fault]);
   const aimC = (limits.coldUnderC + limits.hotOverC) / 2;
-  const start = (kind: 'stand-in' | 'serial') => watchThePot(kind, workshop.now, { massG, aimC });
+  const start = (kind: 'stand-in' | 'serial') => potDevice.start(kind, workshop.now, { massG, aimC });
   const text = (tempC: number) => temperatureText(tempC, temperature);
 
   if (source === null) {
@@ -123,11 +124,11 @@ export function PotTemperature({ metalId, molds, massG, now }: PotTemperaturePro
             </Button>
           ) : null}
           {source === 'stand-in' && !fault ? (
-            <Button size="small" onClick={potDeeds.unplug}>
+            <Button size="small" onClick={() => potDevice.standIn()?.unplug()}>
               Unplug
             </Button>
           ) : null}
-          <Button size="small" onClick={stopWatching}>
+          <Button size="small" onClick={potDevice.stop}>
             Take it out
           </Button>
         </p>

@@ -7,7 +7,7 @@ import { lotText, massText } from '@/text/words';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { potDeeds } from './pot-watch';
+import { potDevice } from '@/station-kit/device/watches';
 import styles from './pour.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -29,7 +29,7 @@ export function TopUp({ run, potG }: { run: Run; potG: number }) {
     if (grams === null || grams <= 0 || check(grams)) return;
     const done = await carryOut(workshop.runs.topUp(run.id, grams));
     if (!done) return;
-    potDeeds.charge(grams);
+    potDevice.standIn()?.charge(grams);
     setIsOpen(false);
   };
   return (

@@ -3,35 +3,13 @@
 import { useMemo } from 'react';
 import { beatFacts } from '@/core/pours/beat/beat-facts';
 import { chooseHand } from '@/core/pours/beat/choose-hand';
-import type { BeatFacts, BeatSchool } from '@/core/pours/beat/school';
 import { schoolFor } from '@/core/pours/beat/schools';
-import { standOf, type BeatStand } from '@/core/pours/beat/stand-of';
-import type { BlockCount, RunCount } from '@/core/pours/count-run';
-import type { Mold } from '@/records/mold';
+import { standOf } from '@/core/pours/beat/stand-of';
+import type { RunCount } from '@/core/pours/count-run';
 import type { Run } from '@/records/run';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-
-export interface HandBlock {
-  readonly index: number;
-  readonly mold: Mold;
-  readonly count: BlockCount;
-  readonly school: BeatSchool;
-  readonly facts: BeatFacts;
-  readonly stand: BeatStand;
-  readonly isIn: boolean;
-  /** Cast its share, and opened. */
-  readonly isDone: boolean;
-}
-
-export interface RunHands {
-  readonly blocks: readonly HandBlock[];
-  /** The block to work or to wait for. */
-  readonly now: HandBlock | null;
-  readonly next: HandBlock | null;
-  /** One that waits to be taken in hand. */
-  readonly waiting: HandBlock | null;
-}
+import type { HandBlock, RunHands } from '@/ui/pour-drawing/hand-block';
 
 /** Every block of a run at a moment: where its beat stands, which one wants the hands and which comes next. */
 export function useRunHands(run: Run, count: RunCount, now: number): RunHands {

@@ -8,8 +8,8 @@ import { sum } from '@/core/numeric/sum';
 import type { Pour, Run } from '@/records/run';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { potDeeds, potNowC } from './pot-watch';
-import type { RunHands } from './use-run-hands';
+import { potDevice } from '@/station-kit/device/watches';
+import type { RunHands } from '@/ui/pour-drawing/hand-block';
 import { inBackground } from '@/station-kit/in-background';
 
 interface PressTold {
@@ -30,10 +30,10 @@ export function useRunPresses(run: Run, hands: RunHands, { chose, book }: PressT
     const { now } = hands;
     if (!now) return;
     chose(null);
-    const move = workshop.runs.moveOn(run.id, now.index, { liked, early, potC: potNowC() });
+    const move = workshop.runs.moveOn(run.id, now.index, { liked, early, potC: potDevice.nowC() });
     inBackground(
       carryOut(move).then((done) => {
-        if (done?.value.pour) potDeeds.ladle(metalOf(run, done.value.pour));
+        if (done?.value.pour) potDevice.standIn()?.ladle(metalOf(run, done.value.pour));
       }),
     );
   };

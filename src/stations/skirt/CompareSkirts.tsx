@@ -16,7 +16,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { waterSays } from '@/model/skirts/board';
 import { tieable } from '@/model/skirts/run-plan';
-import { ShareBar } from './ShareBar';
+import { ShareBar } from '@/ui/skirt-drawing/ShareBar';
 import styles from './board.module.css';
 import { versionText } from '@/model/versions/version-text';
 
@@ -89,7 +89,9 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
                       pxPerMm={scale}
                     />
                   </div>
-                  {rest.ok ? <ShareBar label="shows at rest" shares={rest.value} /> : null}
+                  {rest.ok ? (
+                    <ShareBar label="shows at rest" shares={rest.value} bins={view.binById} />
+                  ) : null}
                   <div className={styles.compareOpen}>
                     <SkirtDrawing
                       name={`${versionText(skirt)} on a stop`}
@@ -99,7 +101,9 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
                       pxPerMm={Math.min(scale, 1.9)}
                     />
                   </div>
-                  {flared.ok ? <ShareBar label="shows on a stop" shares={flared.value} /> : null}
+                  {flared.ok ? (
+                    <ShareBar label="shows on a stop" shares={flared.value} bins={view.binById} />
+                  ) : null}
                 </>
               ) : null}
             </article>

@@ -27,7 +27,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
 import { newLayer, strandsOnShelf, type SkirtDraft } from './draft';
 import { LayerFields } from './LayerFields';
-import { StrandSwatch } from './StrandSwatch';
+import { StrandSwatch } from '@/ui/skirt-drawing/StrandSwatch';
 import styles from './skirt.module.css';
 
 const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };

@@ -8,7 +8,7 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import { useBench } from '@/station-kit/BenchProvider';
 import { MaterialFlakes } from '@/ui/skirt-drawing/MaterialFlakes';
-import { StrandSwatch } from './StrandSwatch';
+import { StrandSwatch } from '@/ui/skirt-drawing/StrandSwatch';
 import styles from './materials.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

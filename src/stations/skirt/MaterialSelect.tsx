@@ -8,7 +8,7 @@ import { tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { strandsOnShelf } from './draft';
-import { StrandSwatch } from './StrandSwatch';
+import { StrandSwatch } from '@/ui/skirt-drawing/StrandSwatch';
 import styles from './skirt.module.css';
 
 interface MaterialSelectProps {

@@ -12,7 +12,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { strandsOnShelf } from './draft';
 import { MaterialForm } from './MaterialForm';
-import { StrandSwatch } from './StrandSwatch';
+import { StrandSwatch } from '@/ui/skirt-drawing/StrandSwatch';
 import styles from './materials.module.css';
 import { versionText } from '@/model/versions/version-text';
 import { newestByFamily } from '@/model/versions/newest-by-family';

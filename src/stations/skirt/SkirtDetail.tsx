@@ -18,7 +18,7 @@ import { useUnits } from '@/ui/units/use-units';
 import { usePrint } from '@/station-kit/use-print';
 import { versionsOf, waterSays } from '@/model/skirts/board';
 import { composeCard } from '@/station-kit/print/skirt-card-of';
-import { ShareBar } from './ShareBar';
+import { ShareBar } from '@/ui/skirt-drawing/ShareBar';
 import { exportSkirt } from '@/model/skirts/skirt-exchange';
 import { WaterForm } from './WaterForm';
 import styles from './board.module.css';
@@ -89,8 +89,8 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
           />
         </div>
       ) : null}
-      {rest.ok ? <ShareBar label="shows at rest" shares={rest.value} /> : null}
-      {flared.ok ? <ShareBar label="shows on a stop" shares={flared.value} /> : null}
+      {rest.ok ? <ShareBar label="shows at rest" shares={rest.value} bins={view.binById} /> : null}
+      {flared.ok ? <ShareBar label="shows on a stop" shares={flared.value} bins={view.binById} /> : null}
       <ol className={styles.layerWords}>
         {skirt.layers.map((layer) => {
           const material = materialOf(layer, view);

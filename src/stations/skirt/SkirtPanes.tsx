@@ -1,15 +1,18 @@
 'use client';
 
 import { useMemo } from 'react';
+import type { SkirtView } from '@/core/skirts/skirt-view';
 import { useWidth } from '@/ui/use-width';
 import { jigOf } from '@/station-kit/looks/jig-look';
 import { layersOf } from '@/model/skirts/skirt-facts';
 import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import type { SkirtDraft } from './draft';
-import { OpenPane } from './OpenPane';
-import { RestPane } from './RestPane';
+import { OpenPane } from '@/ui/skirt-drawing/OpenPane';
+import { RestPane } from '@/ui/skirt-drawing/RestPane';
 import styles from './skirt.module.css';
+
+const turnView = (skirtView: SkirtView) => setPreferences({ skirtView });
 
 const GAP_PX = 24;
 const NARROW_PX = 520;
@@ -23,10 +26,16 @@ export function SkirtPanes({ draft }: { readonly draft: SkirtDraft }) {
   const layers = useMemo(() => layersOf(draft, view), [draft, view]);
   if (!jig) return null;
   const isNarrow = width < NARROW_PX;
-  const pane = { jig, layers, view: skirtView, widthPx: isNarrow ? width : (width - GAP_PX) / 2 };
+  const pane = {
+    jig,
+    layers,
+    view: skirtView,
+    bins: view.binById,
+    widthPx: isNarrow ? width : (width - GAP_PX) / 2,
+  };
   return (
     <div ref={ref} className={styles.panes} data-narrow={isNarrow}>
-      <RestPane {...pane} />
+      <RestPane {...pane} onView={turnView} />
       <OpenPane {...pane} />
     </div>
   );

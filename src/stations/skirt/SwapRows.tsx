@@ -12,7 +12,7 @@ import { piecesText, tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { substitutesFor, withSwaps, type RunPlan } from '@/model/skirts/run-plan';
-import { StrandSwatch } from './StrandSwatch';
+import { StrandSwatch } from '@/ui/skirt-drawing/StrandSwatch';
 import styles from './skirt.module.css';
 
 interface SwapRowsProps {

@@ -18,7 +18,7 @@ import { FreezeForm } from './FreezeForm';
 import { ProfileEditor } from '@/ui/mold-design/ProfileEditor';
 import { PutOnBlock } from './PutOnBlock';
 import { SectionDrawing } from '@/ui/mold-design/SectionDrawing';
-import { OnTheBottom, type TrailerWish } from './OnTheBottom';
+import { OnTheBottom, type TrailerWish } from '@/ui/mold-design/OnTheBottom';
 import { StlReader } from './StlReader';
 import { TakeAway } from './TakeAway';
 import { JobFailure } from '@/station-kit/JobFailure';

@@ -10,7 +10,7 @@ import { lengthText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import type { Design } from '@/model/molds/design';
-import type { Study } from './use-study';
+import type { Study } from '@/ui/mold-design/study';
 import styles from './design.module.css';
 
 interface DesignFiguresProps {

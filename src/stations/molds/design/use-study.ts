@@ -6,6 +6,7 @@ import { scaleStudied, type StudiedBody } from '@/core/molds/study-body';
 import type { Outcome } from '@/core/problems/problem';
 import { useJob, type Job } from '@/station-kit/use-job';
 import type { Design, Shape } from '@/model/molds/design';
+import type { Study } from '@/ui/mold-design/study';
 
 /** Drags settle before a body is raised anew. */
 const SETTLE_MS = 120;
@@ -15,13 +16,6 @@ interface Studied {
   readonly sitting: Outcome<Sitting> | null;
   /** Of which design. */
   readonly key: string;
-}
-
-export interface Study {
-  readonly body: StudiedBody | null;
-  readonly sitting: Outcome<Sitting> | null;
-  /** What is shown belongs to an earlier shape. */
-  readonly isStale: boolean;
 }
 
 type SittingWish = Omit<SittingBody, 'triangles'>;

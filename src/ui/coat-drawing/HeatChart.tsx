@@ -5,9 +5,9 @@ import type { HeatPlan } from '@/core/coats/plan-heat';
 import { findCoatWay } from '@/core/coats/ways';
 import { heatPath, heatPoint, type HeatBox } from '@/drawing/heat-curve';
 import { temperatureText } from '@/text/words';
-import { useUnits } from '@/ui/units/use-units';
-import { handText, type HeatQuestion } from '@/station-kit/coats/heat-facts';
-import styles from './heat.module.css';
+import { useUnits } from '../units/use-units';
+import { handText, type HeatQuestion } from './heat-facts';
+import styles from './heat-chart.module.css';
 
 const WIDTH = 880;
 const HEIGHT = 225;

@@ -7,8 +7,8 @@ import type { SittingPose } from '@/core/molds/sit-on-bottom';
 import type { StudiedBody } from '@/core/molds/study-body';
 import { poseView, type PoseView } from '@/drawing/pose-view';
 import { sentence } from '@/text/sentence';
-import type { Study } from './use-study';
-import styles from './design.module.css';
+import type { Study } from './study';
+import styles from './mold-design.module.css';
 
 const SHOWN = 3;
 const PX_PER_MM = 3.1;

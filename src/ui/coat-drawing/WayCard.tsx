@@ -3,13 +3,12 @@
 import { Select } from 'antd';
 import type { CoatWay } from '@/core/coats/ways/definition';
 import type { Heater } from '@/records/heater';
-import { setPreferences } from '@/station-kit/preferences-store';
-import { useUnits } from '@/ui/units/use-units';
+import { useUnits } from '../units/use-units';
 import { temperatureText } from '@/text/words';
 import { sentence } from '@/text/sentence';
-import { Figure } from '@/ui/figure/Figure';
-import { handText, heatWorking, type heatPlanOf, type HeatQuestion } from '@/station-kit/coats/heat-facts';
-import styles from './heat.module.css';
+import { Figure } from '../figure/Figure';
+import { handText, heatWorking, type heatPlanOf, type HeatQuestion } from './heat-facts';
+import styles from './heat-chart.module.css';
 
 /** A way to coat with what heats for it, and what it asks of a head. */
 export interface WayToCoat {
@@ -22,13 +21,14 @@ export interface WayToCoat {
 
 interface WayCardProps extends WayToCoat {
   readonly isChosen: boolean;
+  readonly onChoose: () => void;
   readonly onHeater: (heaterId: string) => void;
 }
 
 const HEATER_WORDS = { flame: 'a flame', gun: 'a heat gun', oven: 'an oven' } as const;
 
 /** One way: how long in the heat, how long to dip, what too short and too long do. */
-export function WayCard({ way, usable, heater, question, plan, isChosen, onHeater }: WayCardProps) {
+export function WayCard({ way, usable, heater, question, plan, isChosen, onChoose, onHeater }: WayCardProps) {
   const { temperature } = useUnits();
   const text = (celsius: number) => temperatureText(celsius, temperature);
   return (
@@ -38,7 +38,7 @@ export function WayCard({ way, usable, heater, question, plan, isChosen, onHeate
         role="radio"
         aria-checked={isChosen}
         className={styles.wayName}
-        onClick={() => setPreferences({ coatWay: way.id })}
+        onClick={onChoose}
       >
         {way.name}
       </button>

@@ -1,6 +1,6 @@
 'use client';
 
-import type { RunHands } from './use-run-hands';
+import type { RunHands } from './hand-block';
 import styles from './beat.module.css';
 
 interface HandBlocksProps {

@@ -1,21 +1,22 @@
 import type { MaterialShare } from '@/core/skirts/skirt-appearance';
 import { shortName } from '@/text/skirt-words';
-import { useBench } from '@/station-kit/BenchProvider';
-import styles from './skirt.module.css';
+import type { Bin } from '@/records/bin';
+import styles from './skirt-panes.module.css';
 
 interface ShareBarProps {
   readonly label: string;
   readonly shares: readonly MaterialShare[];
+  /** What the materials are called and look like. */
+  readonly bins: ReadonlyMap<string, Bin>;
 }
 
 /** Room for a figure in a part of the bar, from this share up. */
 const ROOM = 0.11;
 
 /** How much of each color shows: a bar in their colors with the figures on it, said in words too. */
-export function ShareBar({ label, shares }: ShareBarProps) {
-  const { view } = useBench();
+export function ShareBar({ label, shares, bins }: ShareBarProps) {
   const parts = shares.map(({ material, share }) => {
-    const bin = view.binById.get(material);
+    const bin = bins.get(material);
     return {
       material,
       share,

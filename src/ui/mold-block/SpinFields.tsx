@@ -1,9 +1,9 @@
 'use client';
 
 import type { Spin } from '@/records/mold';
-import { CountField } from '@/ui/unit-field/CountField';
-import { TextField } from '@/ui/unit-field/TextField';
-import styles from './molds.module.css';
+import { CountField } from '../unit-field/CountField';
+import { TextField } from '../unit-field/TextField';
+import styles from './spin-fields.module.css';
 
 /** A disc before the maker has set it. */
 export const USUAL_SPIN: Spin = {

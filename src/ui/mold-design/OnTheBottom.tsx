@@ -1,13 +1,13 @@
 'use client';
 
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
-import { useUnits } from '@/ui/units/use-units';
+import { useUnits } from '../units/use-units';
 import { lengthText } from '@/text/words';
 import { numberText as n } from '@/text/number-text';
-import { UnitField } from '@/ui/unit-field/UnitField';
-import styles from './design.module.css';
+import { UnitField } from '../unit-field/UnitField';
+import styles from './mold-design.module.css';
 import { Sitting } from './Sitting';
-import type { Study } from './use-study';
+import type { Study } from './study';
 
 /** What hangs behind a head: how long, and what it lifts in water; null where nobody said. */
 export interface TrailerWish {

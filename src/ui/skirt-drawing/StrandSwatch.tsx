@@ -1,5 +1,5 @@
 import type { StrandBin } from '@/records/bin';
-import { strandLook } from '@/station-kit/looks/jig-look';
+import { strandLook } from './strand-look';
 
 interface StrandSwatchProps {
   readonly material: StrandBin | null;

@@ -5,7 +5,7 @@ import type { CoatWayId } from '@/core/coats/ways/definition';
 import type { Outcome } from '@/core/problems/problem';
 import type { PowderBin } from '@/records/bin';
 import type { Heater } from '@/records/heater';
-import type { Working } from '@/ui/figure/Figure';
+import type { Working } from '../figure/Figure';
 import { temperatureText } from '@/text/words';
 
 export interface HeatQuestion {

@@ -6,8 +6,8 @@ import { CAUSE_IDS, SYMPTOMS, type Symptom } from '@/core/quality/causes/cause';
 import { findCause } from '@/core/quality/causes/causes';
 import { TRADE_TABLE } from '@/core/quality/causes/trade-table';
 import { findFlaw } from '@/core/quality/flaws';
-import type { Learned } from './use-learned';
-import styles from './flaws.module.css';
+import type { LearnedCauses } from '@/core/quality/causes/learn-causes';
+import styles from './cause-table.module.css';
 
 const SHOWN = 6;
 
@@ -19,7 +19,7 @@ export function symptomName(symptom: Symptom): string {
 }
 
 /** What each flaw comes of at this bench: the trade's rules, moved by its own runs. */
-export function CauseTable({ learned }: { learned: Learned }) {
+export function CauseTable({ learned }: { learned: LearnedCauses }) {
   const [symptom, setSymptom] = useState<Symptom>('wrinkled');
   const row = learned.table[symptom];
   const trade = TRADE_TABLE[symptom];

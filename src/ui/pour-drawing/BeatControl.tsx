@@ -1,7 +1,7 @@
 'use client';
 
 import { ringSegment, type RingBox } from '@/drawing/beat-ring';
-import type { HandBlock } from './use-run-hands';
+import type { HandBlock } from './hand-block';
 import styles from './beat.module.css';
 
 const BOX: RingBox = { middle: 150, outer: 112, inner: 92 };

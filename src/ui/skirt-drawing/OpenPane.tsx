@@ -5,12 +5,13 @@ import { memo, useEffect, useMemo, useState } from 'react';
 import { flaredShares } from '@/core/skirts/seen-shares';
 import type { SkirtLayer } from '@/core/skirts/skirt-layer';
 import type { SkirtView } from '@/core/skirts/skirt-view';
-import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
-import type { JigLook, SkirtState } from '@/ui/skirt-drawing/skirt-look';
-import { paneScale } from '@/ui/skirt-drawing/pane-scale';
-import { ScaleBar } from '@/ui/skirt-drawing/ScaleBar';
+import type { Bin } from '@/records/bin';
+import { SkirtDrawing } from './SkirtDrawing';
+import type { JigLook, SkirtState } from './skirt-look';
+import { paneScale } from './pane-scale';
+import { ScaleBar } from './ScaleBar';
 import { ShareBar } from './ShareBar';
-import styles from './skirt.module.css';
+import styles from './skirt-panes.module.css';
 
 type Shown = 'tying' | 'open';
 
@@ -25,10 +26,12 @@ interface OpenPaneProps {
   readonly layers: readonly SkirtLayer[];
   readonly view: SkirtView;
   readonly widthPx: number;
+  /** What the materials are called and look like. */
+  readonly bins: ReadonlyMap<string, Bin>;
 }
 
 /** The skirt as far open as the slider says, swimming, or being tied layer by layer. */
-export const OpenPane = memo(function OpenPane({ jig, layers, view, widthPx }: OpenPaneProps) {
+export const OpenPane = memo(function OpenPane({ jig, layers, view, widthPx, bins }: OpenPaneProps) {
   const [shown, setShown] = useState<Shown>('open');
   const [open, setOpen] = useState(1);
   const [isSwimming, setSwimming] = useState(false);
@@ -65,7 +68,7 @@ export const OpenPane = memo(function OpenPane({ jig, layers, view, widthPx }: O
         />
         <ScaleBar pxPerMm={pxPerMm} />
       </div>
-      {flared.ok && !isTying ? <ShareBar label="shows on a stop" shares={flared.value} /> : null}
+      {flared.ok && !isTying ? <ShareBar label="shows on a stop" shares={flared.value} bins={bins} /> : null}
       {isTying ? (
         <div className={styles.opening}>
           <span>first</span>
