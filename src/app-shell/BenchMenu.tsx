@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { momentText } from '@/text/date-text';
 import { Button, Modal, Segmented } from 'antd';
@@ -75,7 +76,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
     <Modal open title="The bench" onCancel={onClose} footer={null} width={560}>
       <section className={styles.part}>
         <h3>Units on this screen</h3>
-        <div className={styles.row}>
+        <div className={wrap(8, styles.row)}>
           <Segmented<Preferences['mass']>
             aria-label="Mass"
             value={preferences.mass}
@@ -105,7 +106,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
       </section>
       <section className={styles.part}>
         <h3>Files</h3>
-        <div className={styles.row}>
+        <div className={wrap(8, styles.row)}>
           <Button type="primary" onClick={() => inBackground(backUp())}>
             Back up
           </Button>
@@ -157,7 +158,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
       </section>
       <section className={styles.part}>
         <h3>Another bench</h3>
-        <div className={styles.row}>
+        <div className={wrap(8, styles.row)}>
           <Button onClick={() => inBackground(propose('Open the demo bench?', demo()))}>Demo bench</Button>
           <Button onClick={() => inBackground(propose('Clear the bench?', EMPTY_CONTENTS))}>
             Empty bench

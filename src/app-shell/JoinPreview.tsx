@@ -1,5 +1,6 @@
 'use client';
 
+import { stack, wrap } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { momentText } from '@/text/date-text';
 import { Button, Checkbox, Segmented } from 'antd';
@@ -63,7 +64,7 @@ export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
       {conflicts.length > 0 ? (
         <>
           <p>Changed on both since they parted. Which one stands?</p>
-          <ul className={styles.conflicts}>
+          <ul className={stack(8, styles.conflicts)}>
             {conflicts.slice(0, MOST_ROWS).map((conflict) => (
               <li key={conflictKey(conflict)}>
                 <span>
@@ -113,7 +114,7 @@ export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
           {benchSentence({ code: 'bench.two-under-way', table: ALL_TABLES[running].all })}
         </p>
       ) : null}
-      <div className={styles.row}>
+      <div className={wrap(8, styles.row)}>
         <Button
           type="primary"
           disabled={counts.length === 0 || running !== undefined || (belowZero.length > 0 && !isAgreed)}

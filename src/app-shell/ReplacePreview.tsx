@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import type { TableDifference } from '@/data/exchange/backup';
 import type { BenchContents } from '@/records/bench-file';
@@ -34,7 +35,7 @@ export function ReplacePreview({
       ) : (
         <ChangeTable rows={changed} />
       )}
-      <div className={styles.row}>
+      <div className={wrap(8, styles.row)}>
         <Button type="primary" onClick={onGo} disabled={changed.length === 0}>
           Replace the bench
         </Button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { benchSchema } from '@/data/exchange/bench-schema';
@@ -23,7 +24,7 @@ export function TablesPart() {
   return (
     <section className={styles.part}>
       <h3>Open formats</h3>
-      <div className={styles.row}>
+      <div className={wrap(8, styles.row)}>
         <Select<ContentsTable>
           aria-label="Table"
           value={table}

@@ -1,5 +1,6 @@
 import '@fontsource-variable/archivo/wdth.css';
 import '@/ui/theme/tokens.css';
+import '@/ui/theme/base.css';
 import { AntdRegistry } from '@ant-design/nextjs-registry';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';

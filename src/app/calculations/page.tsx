@@ -1,3 +1,4 @@
+import { stack } from '@/ui/layout/layout';
 import type { Metadata } from 'next';
 import { z } from 'zod';
 import { CALCULATIONS } from '@/calculations/registry';
@@ -86,7 +87,7 @@ export default function CalculationsPage() {
           <article key={calculation.name} id={calculation.name} className={styles.card}>
             <h2>{calculation.name}</h2>
             <p>{calculation.summary}</p>
-            <div className={styles.columns}>
+            <div className={stack(28, styles.columns)}>
               <div>
                 <Fields title="Takes" rows={rowsOf(schema)} />
                 <Fields title="Gives" rows={rowsOf(output)} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { piecesDone } from '@/core/card-runs/turn-card';
@@ -38,7 +39,7 @@ export function CardRunPart<Item extends MadeRecord, Run extends CardRunRecord>(
   const item = run ? kind.itemOf(run, view) : undefined;
   if (run && item) return <RunUnderWay kind={kind} run={run} item={item} onEnded={setSaid} />;
   return (
-    <div className={styles.still}>
+    <div className={stack(24)}>
       {said ? (
         <p role="status" className={styles.said}>
           {said}

@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack } from '@/ui/layout/layout';
 import { LeftOutlined, RightOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
@@ -44,7 +45,7 @@ export function StepCard(props: StepCardProps) {
   const counts = step.count?.times ?? 0;
   const nth = `${Math.min(card.piece + 1, count)} of ${count}`;
   return (
-    <section className={styles.card} aria-label="Step card">
+    <section className={column(12, styles.card)} aria-label="Step card">
       <header>
         <p>
           {way === 'one-by-one'
@@ -64,7 +65,7 @@ export function StepCard(props: StepCardProps) {
           </li>
         ))}
       </ol>
-      <div className={styles.body}>
+      <div className={stack(20, styles.body)}>
         <div ref={ref} className={styles.picture}>
           {picture(step, at, width)}
         </div>
@@ -74,7 +75,7 @@ export function StepCard(props: StepCardProps) {
           {isThrough ? null : <StepNotes step={step} counted={card.counted} />}
         </div>
       </div>
-      <div className={styles.pressRow}>
+      <div className={stack(10, styles.pressRow)}>
         <Button
           icon={<LeftOutlined />}
           onClick={onBack}
@@ -121,7 +122,7 @@ function StepNotes({ step, counted }: { readonly step: CardStep; readonly counte
         </p>
       ) : null}
       {step.mistakes.length > 0 ? (
-        <ul className={styles.mistakes} aria-label="What goes wrong here">
+        <ul className={stack(6, styles.mistakes)} aria-label="What goes wrong here">
           {step.mistakes.map((mistake) => (
             <li key={mistake}>{mistake}</li>
           ))}

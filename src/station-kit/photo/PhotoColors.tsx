@@ -1,5 +1,6 @@
 'use client';
 
+import { stack, wrap } from '@/ui/layout/layout';
 import { Button, Upload } from 'antd';
 import Image from 'next/image';
 import { useEffect } from 'react';
@@ -53,7 +54,7 @@ export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
     });
 
   return (
-    <section className={styles.photo} aria-label="Colors of a photo">
+    <section className={stack(10, styles.photo)} aria-label="Colors of a photo">
       <Upload.Dragger
         accept="image/*"
         maxCount={1}
@@ -75,7 +76,7 @@ export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
         </p>
       ) : null}
       {url && !why ? (
-        <div className={styles.found}>
+        <div className={stack(16, styles.found)}>
           <span className={styles.seen}>
             <Image src={url} alt="The photo" fill unoptimized />
           </span>
@@ -87,7 +88,7 @@ export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
                   <span>
                     <b>{hex}</b> {Math.round(share * 100)} %
                   </span>
-                  <span className={styles.near}>
+                  <span className={wrap(4, styles.near)}>
                     {nearestColors(hex, things, NEAREST).map(({ id, deltaE }) => {
                       const thing = things.find((each) => each.id === id);
                       const name = thing?.name ?? '';

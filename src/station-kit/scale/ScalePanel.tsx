@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { DeviceFault } from '@/devices/device';
@@ -57,7 +58,7 @@ export function ScalePanel({
   const shown = source === 'typed' ? typedG : reading.massG;
   const written = shown === null ? null : writeMass(Math.max(0, shown), mass);
   return (
-    <section className={styles.scale} aria-label="Scale">
+    <section className={stack(10)} aria-label="Scale">
       <Segmented<WeightSource>
         aria-label="Where the weight comes from"
         block

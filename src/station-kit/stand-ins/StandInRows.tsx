@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { costNext } from '@/core/stock/price-lots';
@@ -49,7 +50,7 @@ export function StandInList({ bin, lacks, found }: StandInListProps) {
     );
   };
   return (
-    <ul className={styles.rows} aria-label={`May stand in for ${bin.name}`}>
+    <ul className={stack(6, styles.rows)} aria-label={`May stand in for ${bin.name}`}>
       {found.slice(0, MOST).map((each) => (
         <li key={each.bin.id}>
           <span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack, wrap } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent, DragOverlay, type DragStartEvent } from '@dnd-kit/core';
 import { Button, Dropdown } from 'antd';
@@ -54,7 +55,7 @@ export function BaitPart({ bench, onKept }: BaitPartProps) {
   };
   if (!draft) {
     return (
-      <div className={styles.empty}>
+      <div className={stack(14, styles.empty)}>
         <p>No bait is on the bench. Choose what it is to be; then parts from the shelf go on it.</p>
         <Dropdown menu={kinds}>
           <Button type="primary">New bait</Button>
@@ -136,14 +137,14 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
       onDragEnd={onDragEnd}
       onDragCancel={() => setDragged(null)}
     >
-      <div className={styles.bench}>
-        <div className={styles.left}>
+      <div className={stack(24, styles.bench)}>
+        <div className={column(16)}>
           <Tray
             draft={draft}
             onPut={(bin) => put(bin, kept.arm.length)}
             onSkirt={({ id }) => change({ ...kept, skirtId: id })}
           />
-          <div className={styles.hands}>
+          <div className={wrap(8)}>
             <Button size="small" onClick={bench.stepBack} disabled={!bench.canStepBack}>
               One change back
             </Button>
@@ -152,7 +153,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
             </Dropdown>
           </div>
         </div>
-        <div className={styles.middle} ref={stage}>
+        <div className={column(16, styles.middle)} ref={stage}>
           <BaitStage
             look={look}
             name={draft.name.trim() || 'The bait'}
@@ -169,8 +170,8 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
               if (isDone) change({ ...kept, armMm: armMm >= frameSizes(build).upperMm ? null : armMm });
             }}
           />
-          <div className={styles.under}>
-            <div className={styles.column}>
+          <div className={stack(24, styles.under)}>
+            <div className={column(16)}>
               <Findings
                 build={build}
                 findings={findings}

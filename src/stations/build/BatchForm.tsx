@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
 import { baitsACup } from '@/core/plastics/baits-a-cup';
@@ -139,7 +140,7 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
           {numberText(gives.blockCm3, 2)} cm³ is left to melt again.
         </p>
       </div>
-      <ol className={styles.stages} aria-label="Heat">
+      <ol className={stack(10, styles.stages)} aria-label="Heat">
         {heatStages(plasticCm3).map((stage) => (
           <li key={stage.id}>
             <strong>{stage.title}</strong>

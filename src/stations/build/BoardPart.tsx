@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack, wrap } from '@/ui/layout/layout';
 import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
 import { findKind } from '@/core/builds/kinds';
@@ -45,9 +46,9 @@ export function BoardPart({ chosenId, onChoose, onChange, onBuild, onStrip }: Bo
     return <CompareBuilds builds={beside} onClose={() => setBeside(false)} />;
   }
   return (
-    <div className={styles.board}>
-      <div className={styles.found}>
-        <div className={styles.search}>
+    <div className={stack(24, styles.board)}>
+      <div className={column(12)}>
+        <div className={wrap(8, styles.search)}>
           <Input.Search
             aria-label="Search baits"
             placeholder="name, kind"
@@ -66,7 +67,7 @@ export function BoardPart({ chosenId, onChoose, onChange, onBuild, onStrip }: Bo
         </div>
         {board.length === 0 ? <p>No bait is kept yet. Make one under Bait.</p> : null}
         {board.length > 0 && found.length === 0 ? <p>None is called that. Take a word out.</p> : null}
-        <ul className={styles.tiles} aria-label="Baits">
+        <ul className={stack(10, styles.tiles)} aria-label="Baits">
           {found.map((build) => {
             const isPicked = picked.includes(build.id);
             return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { Button, InputNumber, Segmented } from 'antd';
 import { useState } from 'react';
 import { stingerLengths } from '@/core/builds/stinger-lengths';
@@ -120,7 +121,7 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
       ) : null}
       {build.kind === 'stinger-grub' ? <Stingers build={build} length={length} /> : null}
       {build.note ? <p>{build.note}</p> : null}
-      <div className={styles.hands}>
+      <div className={wrap(8)}>
         <Button type="primary" onClick={onBuild}>
           Build
         </Button>

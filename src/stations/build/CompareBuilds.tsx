@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { armLength, bladesOf } from '@/core/builds/build';
 import { depthTendency } from '@/core/builds/depth-tendency';
@@ -84,7 +85,7 @@ export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
     ['From the shelf', builds.map((build) => String(buildableOf(build, view).count))],
   ];
   return (
-    <section className={styles.compare} aria-label="Side by side">
+    <section className={stack(14, styles.compare)} aria-label="Side by side">
       <header>
         <h2>Side by side</h2>
         <span className="quiet">
@@ -94,7 +95,7 @@ export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
       </header>
       <div
         ref={ref}
-        className={styles.besides}
+        className={stack(20, styles.besides)}
         style={{ gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))` }}
       >
         {builds.map((build, index) => {

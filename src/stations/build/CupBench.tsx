@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack } from '@/ui/layout/layout';
 import { Button, Checkbox, ColorPicker, InputNumber, Segmented } from 'antd';
 import { useState } from 'react';
 import { numberText } from '@/text/number-text';
@@ -30,8 +31,8 @@ export function CupBench({ draft, onChange, onKept }: CupBenchProps) {
   const isTwo = draft.colors.length === 2;
   const isBarred = problems.name !== null || problems.colors !== null;
   return (
-    <section className={styles.bench} aria-label="The cup">
-      <div className={styles.benchHead}>
+    <section className={column(14)} aria-label="The cup">
+      <div className={stack(14, styles.benchHead)}>
         <TextField
           label="Called"
           value={draft.name}
@@ -149,9 +150,9 @@ function CupColumn({
     });
   const last = color.added.at(-1);
   return (
-    <div className={styles.cupRow} role="group" aria-label={name}>
+    <div className={stack(20, styles.cupRow)} role="group" aria-label={name}>
       <Cup color={color} name={name} />
-      <div className={styles.stir}>
+      <div className={stack(8, styles.stir)}>
         <div className={styles.stirFields}>
           {isTwo ? (
             <label>

@@ -1,5 +1,6 @@
 'use client';
 
+import { column, line, stack } from '@/ui/layout/layout';
 import { Button, InputNumber, Segmented, Select, Slider } from 'antd';
 import { useState } from 'react';
 import { BLADE_FORMS } from '@/core/builds/blades';
@@ -98,7 +99,7 @@ export function GaugeForm({ bin }: { readonly bin: PartBin }) {
     });
   };
   return (
-    <section className={styles.form} aria-label={bin.name}>
+    <section className={column(16, styles.form)} aria-label={bin.name}>
       <header>
         <h2>{bin.name}</h2>
         <p className="quiet">
@@ -186,7 +187,7 @@ export function GaugeForm({ bin }: { readonly bin: PartBin }) {
         <figcaption>
           Lay the part on its outline: raise or lower its sizes until it is covered.
           {gauge.as === 'blade' ? (
-            <span className={styles.sliders}>
+            <span className={stack(20, styles.sliders)}>
               {(['lengthMm', 'widthMm'] as const).map((id) => (
                 <label key={id}>
                   {id === 'lengthMm' ? 'Length' : 'Width'} {numberText(gauge.sizes[id] ?? 0, 3)} mm
@@ -206,7 +207,7 @@ export function GaugeForm({ bin }: { readonly bin: PartBin }) {
         </figcaption>
       </figure>
       <CalibrateScreen />
-      <div className={styles.hands}>
+      <div className={line(12)}>
         <Button
           type="primary"
           disabled={Object.keys(gauge.sizes).length === 0}

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, Checkbox, InputNumber } from 'antd';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { judgeBuild } from '@/core/builds/judge-build';
@@ -51,7 +52,7 @@ export function MixPart({ onBuild }: MixPartProps) {
     return <p>No bait is kept that fits together. Make one under Bait; then the shelf can be shared out.</p>;
   }
   return (
-    <div className={styles.mix}>
+    <div className={stack(16)}>
       <div className={styles.askRow}>
         <Button type="primary" disabled={isBusy} onClick={() => ask(question)}>
           What can I make now
@@ -81,7 +82,7 @@ export function MixPart({ onBuild }: MixPartProps) {
       ) : isBusy ? (
         <p role="status">Sharing the shelf out.</p>
       ) : null}
-      <ul className={styles.rows} aria-label="Baits">
+      <ul className={stack(0, styles.rows)} aria-label="Baits">
         {builds.map((build) => {
           const count = counts?.get(build.id) ?? 0;
           return (

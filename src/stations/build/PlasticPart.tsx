@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -20,8 +21,8 @@ export function PlasticPart() {
   const [said, setSaid] = useState<string | null>(null);
   const record = kept.find(({ id }) => id === draft?.id) ?? null;
   return (
-    <div className={styles.plastic}>
-      <div className={styles.colors}>
+    <div className={stack(24, styles.plastic)}>
+      <div className={column(14, styles.colors)}>
         <h3>Colors</h3>
         <ul>
           {kept.map((each) => (
@@ -53,7 +54,7 @@ export function PlasticPart() {
           New color
         </Button>
       </div>
-      <div className={styles.middle}>
+      <div className={column(14, styles.middle)}>
         {draft ? (
           <CupBench
             key={`cup ${draft.id ?? 'new'}`}

@@ -82,7 +82,7 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
         }
       }}
     >
-      <div className={styles.beginFields}>
+      <div>
         <ChoiceField
           label="Which bait"
           value={buildId}

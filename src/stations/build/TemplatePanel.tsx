@@ -1,5 +1,6 @@
 'use client';
 
+import { stack, wrap } from '@/ui/layout/layout';
 import { Button, InputNumber, Select } from 'antd';
 import { checkPattern, scalePattern, type HolePattern, type PlateHole } from '@/core/builds/hole-pattern';
 import { platePdf } from '@/data/exchange/plate/plate-pdf';
@@ -44,7 +45,7 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
     make: (fonts) => platePdf(composeTemplate(title, plate.name, pattern), fonts),
   };
   return (
-    <section className={styles.template} aria-label="Hole template">
+    <section className={stack(12, styles.template)} aria-label="Hole template">
       <div>
         <h3>Holes of the first piece</h3>
         <p className="quiet">
@@ -90,7 +91,7 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
             {patternSentence(problem)}
           </p>
         ))}
-        <div className={styles.hands}>
+        <div className={wrap(8)}>
           <Button
             disabled={pattern.holes.length >= 12}
             onClick={() =>

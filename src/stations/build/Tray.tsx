@@ -1,5 +1,6 @@
 'use client';
 
+import { stack, wrap } from '@/ui/layout/layout';
 import { useDraggable } from '@dnd-kit/core';
 import { PlusOutlined } from '@ant-design/icons';
 import { Input } from 'antd';
@@ -54,9 +55,9 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
   const longest = Math.max(8, ...parts.flatMap(({ gauge }) => (gauge ? sizeOf(gauge)[0] : [])));
   const scale = Math.min(MOST_PX_PER_MM, TRAY_PX / longest);
   return (
-    <section className={styles.tray} aria-label="From the shelf">
+    <section className={stack(8, styles.tray)} aria-label="From the shelf">
       <h3>From the shelf</h3>
-      <div className={styles.roles} role="group" aria-label="Which parts">
+      <div className={wrap(4, styles.roles)} role="group" aria-label="Which parts">
         {roles.map((id) => (
           <button
             key={id}

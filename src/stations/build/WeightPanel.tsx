@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useState } from 'react';
 import { headsForFinished } from '@/core/builds/heads-for-finished';
 import { depthTendency } from '@/core/builds/depth-tendency';
@@ -62,7 +63,7 @@ export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
           </span>
         ) : null}
       </p>
-      <ul className={styles.shares}>
+      <ul className={stack(0, styles.shares)}>
         {lines.map(({ name, massG, count }, index) => {
           const all = (massG ?? 0) * count;
           return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { fields, stack, wrap } from '@/ui/layout/layout';
 import { Button, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import {
@@ -43,7 +44,7 @@ export function AfterCure({ rack }: { rack: Rack }) {
     }
   };
   return (
-    <section className={styles.panel} aria-label={`Rack ${rack.no}`}>
+    <section className={stack(10, styles.panel)} aria-label={`Rack ${rack.no}`}>
       <header>
         <h2>
           Rack {rack.no} <small>out, {rack.hung.length} heads</small>
@@ -56,7 +57,7 @@ export function AfterCure({ rack }: { rack: Rack }) {
       </p>
       <Checks rack={rack} checks={AFTER} rods={rods} />
       <h3>What is wrong</h3>
-      <div className={styles.faults} role="group" aria-label="What is wrong">
+      <div className={wrap(4, styles.faults)} role="group" aria-label="What is wrong">
         {COAT_FAULTS.map(({ id, name, looks }) => (
           <button
             key={id}
@@ -70,7 +71,7 @@ export function AfterCure({ rack }: { rack: Rack }) {
         ))}
       </div>
       {fault ? (
-        <div className={styles.noting}>
+        <div className={stack(8)}>
           <p className="quiet">
             {capital(findCoatFault(fault).looks)}. Mostly of:{' '}
             {causes
@@ -92,7 +93,7 @@ export function AfterCure({ rack }: { rack: Rack }) {
               onChange={setCoatId}
             />
           ) : null}
-          <span className={styles.row}>
+          <span className={fields(8)}>
             <CountField
               label="How many"
               value={count}

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import type { TrayCheck } from '@/core/coats/tray-checks';
 import type { Rack } from '@/records/rack';
@@ -20,7 +21,7 @@ export function Checks({ rack, checks, rods }: ChecksProps) {
     rack.checks.some((each) => each.check === id && each.rod === rod);
   if (rods.length === 0) return null;
   return (
-    <ul className={styles.checks} aria-label="Checked off by rod">
+    <ul className={stack(4, styles.checks)} aria-label="Checked off by rod">
       {checks.map(({ id, name, how }) => (
         <li key={id}>
           <span title={how}>{name}</span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { ColorPicker, Segmented } from 'antd';
 import { useId } from 'react';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -53,7 +54,7 @@ export function ColorBase({ draft, set }: PartProps) {
           />
         </FieldShell>
       ) : (
-        <div className={styles.pair}>
+        <div className={stack(12, styles.pair)}>
           <TextField
             label="Paint"
             value={draft.base.paint}

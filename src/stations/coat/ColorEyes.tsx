@@ -1,7 +1,7 @@
 'use client';
 
+import { line } from '@/ui/layout/layout';
 import { Checkbox, ColorPicker } from 'antd';
-import styles from './colors.module.css';
 import type { DraftCoat } from './draft-coat';
 
 interface PartProps {
@@ -22,7 +22,7 @@ export function ColorEyes({ draft, set }: PartProps) {
         Eyes, painted on after
       </Checkbox>
       {draft.eye ? (
-        <span className={styles.eyes}>
+        <span className={line(12)}>
           <ColorPicker
             value={draft.eye.hex}
             disabledAlpha

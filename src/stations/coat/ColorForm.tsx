@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -38,7 +39,7 @@ export function ColorForm({ coat, onSaved, onLeave }: ColorFormProps) {
   };
   return (
     <form
-      className={styles.form}
+      className={stack(12, styles.form)}
       aria-label={draft.id === null ? 'New color' : draft.name}
       onSubmit={(event) => {
         event.preventDefault();

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Checkbox, Segmented, Slider } from 'antd';
 import { TONE_PLACES } from '@/records/coat';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -35,7 +36,7 @@ export function ColorOver({ draft, set }: PartProps) {
         A second tone
       </Checkbox>
       {draft.second ? (
-        <div className={styles.second}>
+        <div className={stack(8, styles.second)}>
           <PowderSelect
             label="Second tone"
             value={draft.second.powderBinId}

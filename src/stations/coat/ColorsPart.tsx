@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -42,7 +43,7 @@ export function ColorsPart() {
     setRound(round + 1);
   };
   return (
-    <div className={styles.colors}>
+    <div className={stack(24, styles.colors)}>
       <div>
         <div className={styles.bar}>
           <Button type="primary" onClick={() => begin(newCoat(view))}>
@@ -62,12 +63,12 @@ export function ColorsPart() {
           />
         ) : null}
         {coats.length === 0 ? <p>No color is made yet. A color is a powder, and what goes over it.</p> : null}
-        <ul className={styles.grid} aria-label="Colors">
+        <ul className={stack(10, styles.grid)} aria-label="Colors">
           {coats.map((coat) => (
             <li key={coat.id}>
               <button
                 type="button"
-                className={styles.card}
+                className={stack(4, styles.card)}
                 aria-pressed={coat.id === shown?.id}
                 onClick={() => choose(coat)}
               >

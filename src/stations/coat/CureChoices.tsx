@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { cureSentences } from '@/text/cure-sentence';
 import type { Rack } from '@/records/rack';
 import { nameIn } from '@/station-kit/coats/refusals';
@@ -52,14 +53,14 @@ export function CureChoices({ rack }: { rack: Rack }) {
     );
   };
   return (
-    <div role="radiogroup" aria-label="How it is cured" className={styles.cures}>
+    <div role="radiogroup" aria-label="How it is cured" className={stack(4, styles.cures)}>
       {shown.map(row)}
       {folded.length > 0 ? (
         <details>
           <summary>
             {folded.length} {folded.length === 1 ? 'way' : 'ways'} that would not do, and why
           </summary>
-          <div className={styles.cures}>{folded.map(row)}</div>
+          <div className={stack(4, styles.cures)}>{folded.map(row)}</div>
         </details>
       ) : null}
     </div>

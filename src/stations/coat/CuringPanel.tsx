@@ -1,5 +1,6 @@
 'use client';
 
+import { fields, stack } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { App, Button } from 'antd';
 import type { DeviceSource } from '@/devices/device-store';
@@ -81,7 +82,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
     highC: rack.partC + OVER_C,
   };
   return (
-    <section className={styles.panel} aria-label={`Rack ${rack.no}`}>
+    <section className={stack(10, styles.panel)} aria-label={`Rack ${rack.no}`}>
       <header>
         <h2>
           Rack {rack.no} <small>in {oven.name}</small>
@@ -107,7 +108,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
           </>
         )}
       </button>
-      <section aria-label="Oven thermometer" className={styles.thermometer}>
+      <section aria-label="Oven thermometer" className={stack(6, styles.thermometer)}>
         {watch.source === null ? (
           <>
             <p className="quiet">
@@ -140,7 +141,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
                 {Math.floor(followed.cureS / 60)} of {rack.minutes} min at heat, by the thermometer.
               </p>
             ) : null}
-            <span className={styles.row}>
+            <span className={fields(8)}>
               {watch.fault && watch.source ? (
                 <Button size="small" type="primary" onClick={() => watch.source && start(watch.source)}>
                   Put it in again

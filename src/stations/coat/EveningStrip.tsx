@@ -1,5 +1,6 @@
 'use client';
 
+import { fields, stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { jobSheetPdf } from '@/data/exchange/sheet/job-sheet';
 import { minutesText } from '@/text/words';
@@ -56,7 +57,7 @@ export function EveningStrip({ chosen, ovenId, waiting, onChoose }: EveningStrip
         </button>
       ));
   return (
-    <section className={styles.evening} aria-label="The evening">
+    <section className={stack(6)} aria-label="The evening">
       {racks.length > 0 ? (
         <>
           <div className={styles.lane}>
@@ -69,7 +70,7 @@ export function EveningStrip({ chosen, ovenId, waiting, onChoose }: EveningStrip
           </div>
         </>
       ) : null}
-      <p className={styles.row}>
+      <p className={fields(8)}>
         <span className="quiet">
           {racks.length > 0
             ? `From lighting the oven: ${minutesText(evening.totalS)}${evening.idleS > 60 ? `, of which hands wait ${minutesText(evening.idleS)} for the oven` : ''}.`

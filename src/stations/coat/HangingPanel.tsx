@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { App, Button, Checkbox } from 'antd';
 import { TRAY_CHECKS } from '@/core/coats/tray-checks';
 import { cureSentences } from '@/text/cure-sentence';
@@ -69,7 +70,7 @@ export function HangingPanel({ rack, oven }: { rack: Rack; oven: Heater }) {
       onOk: () => carryOut(workshop.racks.drop(rack.id)),
     });
   return (
-    <section className={styles.panel} aria-label={`Rack ${rack.no}`}>
+    <section className={stack(10, styles.panel)} aria-label={`Rack ${rack.no}`}>
       <header>
         <h2>
           Rack {rack.no} <small>{rack.hung.length} heads</small>

@@ -1,5 +1,6 @@
 'use client';
 
+import { row, stack } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { COAT_WAYS } from '@/core/coats/ways';
@@ -38,7 +39,7 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
   const powder = powders.find((bin) => bin.id === (powderId ?? base)) ?? powders[0] ?? null;
   if (!head || !powder || view.heaters.length === 0) {
     return (
-      <div className={styles.empty}>
+      <div className={stack(14, styles.empty)}>
         <p>
           {!head
             ? 'No bare heads lie on the shelf. Pour some, or put bought ones down, and their heat is reckoned here.'
@@ -70,8 +71,8 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
   });
   const chosen = ways.find(({ way }) => way.id === coatWay) ?? ways[0];
   return (
-    <div className={styles.heat}>
-      <div className={styles.ask}>
+    <div className={stack(14, styles.heat)}>
+      <div className={stack(16, styles.ask)}>
         <div className={styles.picture}>
           <CoatSwatch
             name={`${headText(head, view.binById, mass)}, drawn to scale`}
@@ -120,7 +121,7 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
           bears. Find out on the Metal station first.
         </p>
       ) : null}
-      <div className={styles.ways} role="radiogroup" aria-label="Ways to coat">
+      <div className={stack(12, styles.ways)} role="radiogroup" aria-label="Ways to coat">
         {ways.map((each) => (
           <WayCard
             key={each.way.id}
@@ -136,7 +137,7 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
           <div className={styles.scroll}>
             <HeatChart question={chosen.question} plan={chosen.plan.value} />
           </div>
-          <div className={styles.trialRow}>
+          <div className={row(14, styles.trialRow)}>
             <p className={chosen.question.heater.trial ? 'quiet' : styles.guessNote}>
               {chosen.question.heater.trial
                 ? `${chosen.question.heater.name} was timed with ${chosen.question.heater.trial.what}: ${chosen.question.heater.hWm2K.toFixed(0)} W/m²K. All heads follow.`

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { Modal } from 'antd';
 import { useState } from 'react';
@@ -94,7 +95,7 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
         </strong>
         <small>{startedAt === null ? 'as it goes into the heat' : 'stop: powder sticks'}</small>
       </button>
-      <div className={styles.trialFields}>
+      <div className={stack(14, styles.trialFields)}>
         <UnitField
           label="It took"
           quantity="duration"

@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { Button, Checkbox, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import type { HeaterKind } from '@/core/coats/ways/definition';
@@ -58,7 +59,7 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
       onCancel={onClose}
       onOk={() => inBackground(save())}
     >
-      <div className={styles.pickRow}>
+      <div className={wrap(8, styles.pickRow)}>
         {heaters.map((heater) => (
           <Button
             key={heater.id}

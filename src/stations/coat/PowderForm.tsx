@@ -1,5 +1,6 @@
 'use client';
 
+import { stack, wrap } from '@/ui/layout/layout';
 import { Button, ColorPicker, InputNumber, Modal, Segmented } from 'antd';
 import { useId, useState } from 'react';
 import type { NewBin } from '@/records/plain-bin';
@@ -117,7 +118,7 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
           />
         </FieldShell>
         <FieldShell id={`${id}hex`} label="Color">
-          <span className={styles.colors}>
+          <span className={wrap(8)}>
             <ColorPicker
               value={draft.hex}
               disabledAlpha
@@ -135,7 +136,7 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
           </span>
         </FieldShell>
         {draft.cures.map((line, index) => (
-          <div key={index} className={styles.cureLine}>
+          <div key={index} className={stack(16, styles.cureLine)}>
             <UnitField
               label={index === 0 ? 'Cures, the part at' : 'or at'}
               quantity="temperature"

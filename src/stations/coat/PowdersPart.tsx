@@ -1,5 +1,6 @@
 'use client';
 
+import { stack, wrap } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -33,7 +34,7 @@ export function PowdersPart() {
   const level = (id: string) => view.levels.get(id) ?? 0;
   if (!powder) {
     return (
-      <div className={styles.empty}>
+      <div className={stack(14, styles.empty)}>
         <p>No powder stands on the shelf yet. Put a jar down with its color and its card.</p>
         <Button type="primary" onClick={() => setEditing('new')}>
           A jar of powder
@@ -46,13 +47,13 @@ export function PowdersPart() {
   }
   const heads = headsToTell(view.toCoat, view.bins);
   return (
-    <div className={styles.powders}>
+    <div className={stack(28, styles.powders)}>
       <ul className={styles.shelf} aria-label="Jars">
         {powders.map((bin) => (
           <li key={bin.id}>
             <button
               type="button"
-              className={styles.jar}
+              className={stack(0, styles.jar)}
               aria-pressed={bin.id === powder.id}
               onClick={() => setChosen(bin.id)}
             >
@@ -70,7 +71,7 @@ export function PowdersPart() {
           </li>
         ))}
         <li>
-          <button type="button" className={styles.jar} onClick={() => setEditing('new')}>
+          <button type="button" className={stack(0, styles.jar)} onClick={() => setEditing('new')}>
             <span className={styles.plus}>+</span>
             <strong>another jar</strong>
           </button>
@@ -153,7 +154,7 @@ export function PowdersPart() {
             ? 'How much stays on the head is the way’s usual share, a guess. Weigh the jar after an evening, and it is yours.'
             : `${Math.round(powder.utilization * 100)} % of what leaves this jar stays on heads, by your own weighings.`}
         </p>
-        <div className={styles.hands}>
+        <div className={wrap(8, styles.hands)}>
           <Button type="primary" onClick={() => setWeighing(true)}>
             Weigh the jar
           </Button>

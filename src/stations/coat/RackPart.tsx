@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { DndContext } from '@dnd-kit/core';
 import { Button, Select } from 'antd';
@@ -58,7 +59,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
   });
   if (!oven?.oven) {
     return (
-      <div className={styles.empty}>
+      <div className={stack(14, styles.empty)}>
         <p>No oven stands here. Say what its rack holds, and heads are hung, cured and timed on it.</p>
         <Button type="primary" onClick={onSetUp}>
           Ovens and heat
@@ -105,8 +106,8 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
           {rackAll.job.answer}
         </p>
       ) : null}
-      <div className={styles.bench}>
-        <div className={styles.left}>
+      <div className={stack(20, styles.bench)}>
+        <div className={stack(12, styles.left)}>
           <RackDrawing
             rack={rack}
             oven={ovenFacts}
@@ -118,7 +119,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
           />
           <EveningStrip chosen={rack?.id ?? null} ovenId={oven.id} waiting={waiting} onChoose={setChosen} />
         </div>
-        <div className={styles.right}>
+        <div className={stack(16, styles.right)}>
           {rack?.state === 'curing' ? (
             <CuringPanel key={rack.id} rack={rack} oven={oven} onOut={() => setChosen(rack.id)} />
           ) : null}

@@ -1,5 +1,6 @@
 'use client';
 
+import { line } from '@/ui/layout/layout';
 import type { ReactNode } from 'react';
 import type { Rack } from '@/records/rack';
 import { lookOf } from '@/station-kit/looks/coat-look';
@@ -37,7 +38,7 @@ export function RackRail({ chosen, onChoose, end }: RackRailProps) {
     return rack.state === 'out' ? 'out' : `${temperatureText(rack.partC, temperature)}, ${rack.minutes} min`;
   };
   return (
-    <div className={styles.railRow}>
+    <div className={line(12, styles.railRow)}>
       <ul className={styles.rail} aria-label="Racks">
         {racks.map((rack) => {
           const colors = [...new Set(rack.hung.map(({ coatId }) => coatId))].flatMap((id) => {

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { Button } from 'antd';
 import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
@@ -19,7 +20,12 @@ interface WaitingListProps {
 export function WaitingList({ waiting, onHang, onPaint, onPick }: WaitingListProps) {
   const { setNodeRef, isOver } = useDroppable({ id: 'waiting' });
   return (
-    <section ref={setNodeRef} className={styles.waiting} data-over={isOver} aria-label="Waiting for a color">
+    <section
+      ref={setNodeRef}
+      className={stack(6, styles.waiting)}
+      data-over={isOver}
+      aria-label="Waiting for a color"
+    >
       <header>
         <h3>Waiting</h3>
         <Button size="small" onClick={onPick}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import dayjs from 'dayjs';
 import { useMemo } from 'react';
 import { numberText } from '@/text/number-text';
@@ -31,7 +32,7 @@ export function LossPart() {
         <strong>{moneyText(cost, sign)}</strong> on the bottom this year: {numberText(lost)} baits in{' '}
         {numberText(hours, 3)} h with what lost some, {moneyText(cost / lost, sign)} each on the average.
       </p>
-      <ul className={styles.routes}>
+      <ul className={stack(6, styles.routes)}>
         {lines.map((line) => (
           <li key={line.id}>
             <span>

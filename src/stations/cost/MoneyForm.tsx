@@ -1,12 +1,12 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { InputNumber, Modal } from 'antd';
 import { useId, useState } from 'react';
 import type { Money } from '@/records/outlay';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '@/station-kit/BenchProvider';
-import styles from './cost.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
 const FIELDS: readonly (readonly [
@@ -34,7 +34,7 @@ export function MoneyForm({ onClose }: { readonly onClose: () => void }) {
   };
   return (
     <Modal open title="Hours and power" okText="Keep" onOk={() => inBackground(save())} onCancel={onClose}>
-      <div className={styles.form}>
+      <div className={stack(10)}>
         <TextField
           label="Money is written"
           value={money.sign}

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, InputNumber, Modal, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useMemo, useState } from 'react';
@@ -137,7 +138,7 @@ function OutlayForm({ outlay, onClose }: { readonly outlay: Outlay | null; reado
       onOk={() => inBackground(save())}
       onCancel={onClose}
     >
-      <div className={styles.form}>
+      <div className={stack(10)}>
         <TextField
           label="What"
           value={name}

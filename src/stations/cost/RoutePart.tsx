@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { dateText } from '@/text/date-text';
 import { Button, DatePicker, InputNumber } from 'antd';
 import dayjs from 'dayjs';
@@ -66,7 +67,7 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
           {best.isInTime ? '.' : ': too late for that day. Nothing is quicker.'}
         </p>
       ) : null}
-      <ul className={styles.routes}>
+      <ul className={stack(6, styles.routes)}>
         {routes.slice(0, MOST_ROUTES).map(({ bought, costEach, minutes: hands, days: takes, isInTime }) => (
           <li key={bought.join(' ')} data-late={!isInTime}>
             <span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Checkbox, Modal, Select } from 'antd';
 import { useId, useState } from 'react';
 import { DRESS_STEPS, type DressStepId } from '@/core/dress/dress-steps';
@@ -53,7 +54,7 @@ export function BeginBatch({ onClose, onBegun }: BeginBatchProps) {
       {heads.length === 0 ? (
         <p>No heads lie on the shelf. Pour some, or put bought ones down as a bin of heads.</p>
       ) : (
-        <div className={styles.beginForm}>
+        <div className={stack(12)}>
           <FieldShell id={`${id}head`} label="Heads">
             <Select
               id={`${id}head`}
@@ -68,7 +69,7 @@ export function BeginBatch({ onClose, onBegun }: BeginBatchProps) {
             />
           </FieldShell>
           <CountField label="Pieces" value={pieces} min={1} onChange={setCount} problem={problem} />
-          <fieldset className={styles.stepChoice}>
+          <fieldset className={stack(6, styles.stepChoice)}>
             <legend>What they need</legend>
             {DRESS_STEPS.map((step) => (
               <Checkbox

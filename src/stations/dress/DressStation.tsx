@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { Batch } from '@/records/batch';
@@ -76,7 +77,7 @@ export function DressStation() {
         <>
           <BatchRail chosen={batch?.id ?? null} onChoose={setChosen} />
           {batch === null ? (
-            <div className={styles.empty}>
+            <div className={stack(12, styles.empty)}>
               <p>
                 Nothing lies on the dressing bench. Castings of a booked run wait here; bought heads come from
                 the shelf.

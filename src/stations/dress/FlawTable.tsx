@@ -1,5 +1,6 @@
 'use client';
 
+import { row, stack } from '@/ui/layout/layout';
 import { Segmented } from 'antd';
 import { useState } from 'react';
 import { FIRST_POURS } from '@/core/quality/causes/clues';
@@ -52,7 +53,7 @@ export function FlawTable({ castings }: { castings: readonly CountedCasting[] })
   const widest = Math.max(0.1, ...rows.map(({ highShare }) => highShare));
   return (
     <section aria-label="Flaws counted">
-      <header className={styles.head}>
+      <header className={row(10, styles.head)}>
         <h3>Flaws by</h3>
         <Segmented<By>
           aria-label="Flaws by"
@@ -73,7 +74,7 @@ export function FlawTable({ castings }: { castings: readonly CountedCasting[] })
             : 'No run is booked yet. What is tapped as misfilled there is counted here.'}
         </p>
       ) : (
-        <ol className={styles.rows}>
+        <ol className={stack(2, styles.rows)}>
           {rows.slice(0, MOST_ROWS).map((row) => (
             <li key={row.key}>
               <strong>{label(row)}</strong>

@@ -1,5 +1,6 @@
 'use client';
 
+import { fields, stack } from '@/ui/layout/layout';
 import { Button, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { CAUSE_IDS } from '@/core/quality/causes/cause';
@@ -60,9 +61,9 @@ export function FlawsPart({ batch, learned }: FlawsPartProps) {
   };
 
   return (
-    <div className={styles.flaws}>
-      <div className={styles.note}>
-        <fieldset className={styles.kinds}>
+    <div className={stack(16)}>
+      <div>
+        <fieldset className={stack(6, styles.kinds)}>
           <legend>What is wrong</legend>
           {FLAWS.map((flaw) => (
             <button
@@ -76,7 +77,7 @@ export function FlawsPart({ batch, learned }: FlawsPartProps) {
             </button>
           ))}
         </fieldset>
-        <div className={styles.noteRow}>
+        <div className={fields(12)}>
           <div>
             <span className={styles.label}>From cavity</span>
             <Segmented
@@ -141,7 +142,7 @@ export function FlawsPart({ batch, learned }: FlawsPartProps) {
           </ul>
         ) : null}
       </div>
-      <div className={styles.tables}>
+      <div className={stack(28, styles.tables)}>
         <FlawTable castings={learned.castings} />
         <CauseTable learned={learned} />
       </div>

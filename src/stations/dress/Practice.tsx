@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { findStyle } from '@/core/cavities/styles';
@@ -53,7 +54,7 @@ export function Practice({ firstSeed }: { firstSeed: number }) {
   const style = findStyle(cavity.style);
   const shown = after?.castings ?? posed.castings;
   return (
-    <section className={styles.practice} aria-label="Practice">
+    <section className={stack(14, styles.practice)} aria-label="Practice">
       <header>
         <h2>
           {style?.name ?? cavity.style} {markText(cavity.nominalG, mass)}, lead with 4 % antimony
@@ -65,7 +66,11 @@ export function Practice({ firstSeed }: { firstSeed: number }) {
           {score.of > 0 ? `${score.right} of ${score.of} at the first try` : 'No pour tried yet'}
         </p>
       </header>
-      <div className={styles.castings} aria-label={after ? 'After the change' : 'As they came'} role="group">
+      <div
+        className={stack(12, styles.castings)}
+        aria-label={after ? 'After the change' : 'As they came'}
+        role="group"
+      >
         {shown.map((casting, index) => (
           <CastingPicture
             key={`${seed}-${tried.length}-${index}`}
@@ -90,7 +95,7 @@ export function Practice({ firstSeed }: { firstSeed: number }) {
           </Button>
         )}
       </div>
-      <div className={styles.changes} role="group" aria-label="What to change">
+      <div className={stack(8, styles.changes)} role="group" aria-label="What to change">
         {CHANGES.map(({ id, name }) => {
           const isTried = tried.includes(id);
           return (

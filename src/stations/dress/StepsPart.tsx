@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { MinusOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { dressPace } from '@/core/dress/dress-pace';
@@ -42,10 +43,10 @@ export function StepsPart({ batch, volumeCm3 }: StepsPartProps) {
   });
 
   return (
-    <div className={styles.steps}>
+    <div className={stack(24, styles.steps)}>
       <div className={styles.onMat}>
         <StepDrawing batch={batch} hook={hook} volumeCm3={volumeCm3} onTake={take} />
-        <ol className={styles.stepList} aria-label="Steps">
+        <ol className={stack(6, styles.stepList)} aria-label="Steps">
           {batch.steps.map(({ step, done, seconds }) => {
             const { secondsEach, isOwn } = dressPace(step, [...others, batch]);
             const left = (batch.count - done) * secondsEach;
@@ -76,13 +77,13 @@ export function StepsPart({ batch, volumeCm3 }: StepsPartProps) {
           })}
         </ol>
       </div>
-      <div className={styles.tally}>
+      <div className={stack(10, styles.tally)}>
         {next && !isOver ? (
           <>
             <p className={styles.now}>{held ? 'In hand' : 'Next'}</p>
             <h2>{findDressStep(next.step).name}</h2>
             <p className={styles.how}>{findDressStep(next.step).how}</p>
-            <button type="button" className={styles.press} onClick={press}>
+            <button type="button" className={stack(2, styles.press)} onClick={press}>
               {held ? (
                 <>
                   <b>+{tray}</b>

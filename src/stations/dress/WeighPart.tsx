@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { mean } from '@/core/numeric/mean';
@@ -77,8 +78,8 @@ export function WeighPart({ batch, table }: WeighPartProps) {
   };
 
   return (
-    <div className={styles.weigh}>
-      <div className={styles.atScale}>
+    <div className={stack(24, styles.weigh)}>
+      <div className={column(12)}>
         <Segmented
           aria-label="Which cavity they are of"
           block
@@ -108,7 +109,7 @@ export function WeighPart({ batch, table }: WeighPartProps) {
           </Button>
         ) : null}
       </div>
-      <div className={styles.charts}>
+      <div className={column(12)}>
         {judged.block.commonOffShare !== 0 ? (
           <p className={styles.common} role="status">
             All cavities are {judged.block.commonOffShare < 0 ? 'light' : 'heavy'} alike, by{' '}

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack, wrap } from '@/ui/layout/layout';
 import { Button, Modal, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { numberText as n } from '@/text/number-text';
@@ -74,7 +75,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
       okButtonProps={{ disabled: !blend }}
       cancelText="Leave"
     >
-      <div className={styles.blendForm}>
+      <div className={stack(10)}>
         <Segmented<Family>
           aria-label="Of which metals"
           value={family}
@@ -98,7 +99,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
           check={(grams) => (grams <= 0 ? 'Ask for more than nothing, such as 2 kg.' : null)}
         />
         {family === 'lead' ? (
-          <div className={styles.presets} role="group" aria-label="As hard as">
+          <div className={wrap(6)} role="group" aria-label="As hard as">
             {HARDNESSES.map(({ sb, label }) => (
               <Button
                 key={label}
@@ -113,12 +114,12 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
             ))}
           </div>
         ) : null}
-        <div className={styles.bandRow}>
+        <div className={stack(10, styles.bandRow)}>
           <PercentField key={`min${min}`} label="Antimony from" value={min} most={1} onChange={setMin} />
           <PercentField key={`max${max}`} label="to" value={max} most={1} onChange={setMax} />
           <CountField label="At most, a kg" value={mostPerKg} onChange={setMostPerKg} />
         </div>
-        <div className={styles.bandRow}>
+        <div className={stack(10, styles.bandRow)}>
           <Select
             aria-label="Another element"
             allowClear
@@ -135,7 +136,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
           ) : null}
         </div>
       </div>
-      <section aria-label="The blend" aria-live="polite" className={styles.blendAnswer}>
+      <section aria-label="The blend" aria-live="polite" className={stack(6, styles.blendAnswer)}>
         <JobFailure job={job} />
         {problem ? <p className={styles.stop}>{problem}</p> : null}
         {blend ? (

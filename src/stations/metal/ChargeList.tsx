@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { MassField } from '@/ui/unit-field/MassField';
@@ -14,7 +15,7 @@ export function ChargeList({ charge, onChange }: { charge: Charge; onChange: (ch
   const { view } = useBench();
   const { mass } = useUnits();
   return (
-    <ul className={styles.charge} aria-label="Charge">
+    <ul className={stack(6, styles.charge)} aria-label="Charge">
       {charge.map(({ binId, g }) => {
         const lot = view.binById.get(binId);
         const onHandG = view.levels.get(binId) ?? 0;

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { numberText as n } from '@/text/number-text';
@@ -79,7 +80,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
       okButtonProps={{ disabled: !found || !lot }}
       cancelText="Leave"
     >
-      <div className={styles.identify}>
+      <div className={stack(10)}>
         <FieldShell id={`${id}lot`} label="Lot">
           <Select
             id={`${id}lot`}
@@ -100,7 +101,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
           onChange={setWay}
         />
         {way === 'water' ? (
-          <div className={styles.bandRow}>
+          <div className={stack(10, styles.bandRow)}>
             <MassField label="In air" value={airG} write={write} onChange={setAirG} />
             <MassField
               label="Hung in water"
@@ -120,7 +121,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
             />
           </div>
         ) : (
-          <div className={styles.bandRow}>
+          <div className={stack(10, styles.bandRow)}>
             <FieldShell id={`${id}cavity`} label="Cavity">
               <Select
                 id={`${id}cavity`}

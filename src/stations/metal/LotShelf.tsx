@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useDraggable } from '@dnd-kit/core';
 import { Button } from 'antd';
 import { pileIngots } from '@/drawing/ingot-pile';
@@ -23,7 +24,7 @@ interface LotShelfProps {
 export function LotShelf({ chosen, onChoose, onCharge }: LotShelfProps) {
   const { view } = useBench();
   return (
-    <ul className={styles.lots} aria-label="Metal on the shelf">
+    <ul className={stack(10, styles.lots)} aria-label="Metal on the shelf">
       {view.metals.map((lot) => (
         <LotPile
           key={lot.id}
@@ -56,7 +57,7 @@ function LotPile({ lot, isChosen, onChoose, onCharge }: LotPileProps) {
         type="button"
         ref={setNodeRef}
         {...listeners}
-        className={styles.lotFace}
+        className={stack(2, styles.lotFace)}
         aria-pressed={isChosen}
         onClick={onChoose}
       >

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { nearestMetal } from '@/reference/nearest-metal';
 import { Modal } from 'antd';
 import { useState } from 'react';
@@ -10,7 +11,6 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { compositionText } from '@/model/metals/alloys';
 import type { ReadCharge } from '@/model/metals/charge';
-import styles from './metal.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
 interface MeltFormProps {
@@ -49,7 +49,7 @@ export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFor
       onCancel={onClose}
       onOk={() => inBackground(melt())}
     >
-      <div className={styles.identify}>
+      <div className={stack(10)}>
         <p>
           {massText(charge.totalG, mass)} of {compositionText(charge.mix?.composition ?? null)}. Stir, skim,
           and cast bars in a warm, dry mold.

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
@@ -125,9 +126,9 @@ export function MetalStation() {
         </p>
       ) : (
         <DndContext id="pot" sensors={sensors} onDragEnd={drop}>
-          <div className={styles.potRow}>
+          <div className={stack(20, styles.potRow)}>
             <ChargedPot charge={read} capacityG={pot.capacityG} heelG={pot.heelG} run={inRun} />
-            <div className={styles.chargeSide}>
+            <div className={stack(10)}>
               <ChargeList charge={charge} onChange={setCharge} />
               <MixFigures charge={read} />
               <div aria-live="polite">

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { numberText as n } from '@/text/number-text';
 import type { FigureBasis, Working } from '@/ui/figure/Figure';
 import { Figure } from '@/ui/figure/Figure';
@@ -30,7 +31,7 @@ export function MixFigures({ charge }: { charge: ReadCharge }) {
   }));
   const working = (title: string, steps: string[]): Working => ({ title, steps, inputs });
   return (
-    <dl className={styles.mix}>
+    <dl className={stack(2, styles.mix)}>
       <div>
         <dt>In the pot</dt>
         <dd>

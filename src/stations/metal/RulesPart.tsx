@@ -1,5 +1,6 @@
 'use client';
 
+import { line, stack } from '@/ui/layout/layout';
 import { Button, Switch } from 'antd';
 import { useState } from 'react';
 import type { Rule } from '@/records/rule';
@@ -18,7 +19,7 @@ export function RulesPart() {
   const [form, setForm] = useState<Rule | 'new' | null>(null);
   return (
     <SlipPart label="My rules">
-      <header className={styles.rulesHead}>
+      <header className={line(0, styles.rulesHead)}>
         <strong className="narrow">My rules</strong>
         <Button size="small" onClick={() => setForm('new')}>
           New rule
@@ -29,7 +30,7 @@ export function RulesPart() {
           No rule yet. Write one, such as no lead under a mass, and every ticket is held against it.
         </p>
       ) : null}
-      <ul className={styles.rules}>
+      <ul className={stack(6, styles.rules)}>
         {view.rules.map((rule) => (
           <li key={rule.id}>
             <Switch

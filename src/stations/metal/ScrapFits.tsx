@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import type { ReactNode } from 'react';
 import type { identifyInWater } from '@/model/metals/identify-scrap';
 import { numberText as n } from '@/text/number-text';
@@ -19,7 +20,7 @@ export function ScrapFits({ found, children }: ScrapFitsProps) {
   const fitting = found.fits.filter(({ fits }) => fits);
   const [nearest] = found.fits;
   return (
-    <section aria-label="What fits" aria-live="polite" className={styles.finding}>
+    <section aria-label="What fits" aria-live="polite" className={stack(6, styles.finding)}>
       <DensityLine {...found} />
       {fitting.length === 0 ? (
         <p>

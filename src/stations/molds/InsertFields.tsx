@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Select } from 'antd';
 import { useId } from 'react';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
@@ -37,7 +38,7 @@ export function InsertFields({ index, isFrame, cavity, onChange }: InsertFieldsP
   const lesser = cavity.hookSizes.slice(1);
   const [size] = lesser;
   return (
-    <div className={styles.cavityMore}>
+    <div className={stack(10, styles.cavityMore)}>
       <FieldShell id={`${id}sort`} label="Besides">
         <Select<Sort>
           id={`${id}sort`}

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
@@ -108,7 +109,7 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
       <PouringFields draft={draft} onChange={set} />
       {draft.spin ? <SpinFields spin={draft.spin} onChange={(spin) => set({ spin })} /> : null}
       {draft.cavities.map((cavity, index) => (
-        <fieldset key={index} className={styles.cavityRow}>
+        <fieldset key={index} className={stack(10, styles.cavityRow)}>
           <legend className="unseen">Cavity {index + 1}</legend>
           <span className={styles.cavityNo}>{index + 1}</span>
           <FieldShell id={`${id}style${index}`} label="Head">

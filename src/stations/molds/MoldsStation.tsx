@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
@@ -131,7 +132,7 @@ export function MoldsStation() {
               onMetal={setMetalId}
             />
           ) : (
-            <div className={styles.empty}>
+            <div className={stack(12, styles.empty)}>
               <p>
                 {view.metals.length === 0
                   ? 'No metal on the shelf yet. Put a lot there first, then a block can say what it gives.'

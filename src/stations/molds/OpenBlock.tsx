@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
 import { useMemo } from 'react';
 import type { cavityRows } from '@/model/molds/cavity-facts';
@@ -61,7 +62,7 @@ export function OpenBlock(props: OpenBlockProps) {
 
   if (!layout) {
     return (
-      <p role="alert" className={styles.empty}>
+      <p role="alert" className={stack(12, styles.empty)}>
         {mold.name} has a cavity of a style that this page does not know, so it cannot be drawn. Change the
         block and choose another style.
       </p>

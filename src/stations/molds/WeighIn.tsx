@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack } from '@/ui/layout/layout';
 import { Button, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { numberText as n } from '@/text/number-text';
@@ -89,9 +90,9 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
           setSaid('');
         }}
       />
-      <div className={styles.weighIn}>
-        <div className={styles.left}>
-          <div className={styles.what}>
+      <div className={stack(24, styles.weighIn)}>
+        <div className={column(12)}>
+          <div className={stack(10, styles.what)}>
             <FieldShell id={`${id}metal`} label="Cast in">
               <Select
                 id={`${id}metal`}
@@ -136,7 +137,7 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
             onChange={setUse}
           />
         </div>
-        <div className={styles.right}>
+        <div className={column(12)}>
           <p className={styles.volume}>
             <strong>{n(cavity.volumeCm3, 4)} cm³</strong>{' '}
             {cavity.volumeBasis === 'guess' ? (

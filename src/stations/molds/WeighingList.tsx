@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
@@ -32,7 +33,7 @@ export function WeighingList({ cavity }: { cavity: Cavity }) {
   }
   return (
     <>
-      <ol className={styles.weighings} aria-label="Weighings of this cavity">
+      <ol className={stack(2, styles.weighings)} aria-label="Weighings of this cavity">
         {judged.map(({ weighing, eachG, residualG, bandG }) => {
           const isOut = Math.abs(residualG) > bandG;
           const lot = view.binById.get(weighing.metalBinId ?? '');

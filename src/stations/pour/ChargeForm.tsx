@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { PourPlan } from '@/core/pours/pour-plan';
@@ -68,14 +69,14 @@ export function ChargeForm({ metal, session, plan, takes }: ChargeFormProps) {
   };
   const shortHooks = takes.short.filter((short) => short.item !== metal.id);
   return (
-    <section className={styles.charge} aria-label="Charge the pot">
+    <section className={stack(20, styles.charge)} aria-label="Charge the pot">
       <Pot
         levelG={Math.min(view.pot.capacityG, chargedG ?? 0)}
         capacityG={view.pot.capacityG}
         heelG={view.pot.heelG}
         label={takes.budget.potFills > 1 ? `Pot, first of ${takes.budget.potFills} fills` : 'Pot, one fill'}
       />
-      <div className={styles.chargeFields}>
+      <div className={stack(8)}>
         <p>
           Charge at least{' '}
           <Figure working={chargeWorking(view, metal, takes.budget, mass)}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { line, stack } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { countRun, type RunCount } from '@/core/pours/count-run';
@@ -138,10 +139,10 @@ export function RunView({ run }: { run: Run }) {
         </p>
       )}
       {jump === null ? null : <JumpNote jumpMs={jump} onSeen={() => setJump(null)} />}
-      <div className={styles.run}>
-        <div className={styles.hand}>
+      <div className={stack(24, styles.run)}>
+        <div className={line(16, styles.hand)}>
           {hands.now === null ? (
-            <button type="button" className={styles.pourButton} onClick={presses.moveOn}>
+            <button type="button" className={line(0, styles.pourButton)} onClick={presses.moveOn}>
               <span className={styles.pourWord}>{hands.waiting ? 'Next block' : 'Book the run'}</span>
               <span className={styles.pourLeft}>{hands.waiting?.mold.name ?? `${count.good} good`}</span>
               <span className={styles.pourKey}>space</span>

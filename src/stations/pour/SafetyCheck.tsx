@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Checkbox, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import { SAFETY_ITEMS, safetyUntil, type SafetyKeep } from '@/core/pours/safety';
@@ -37,7 +38,7 @@ export function SafetyCheck({ onAnswered, onClose }: { onAnswered: () => void; o
       onOk={() => inBackground(answer())}
       onCancel={onClose}
     >
-      <ul className={styles.items}>
+      <ul className={stack(8, styles.items)}>
         {SAFETY_ITEMS.map((item) => (
           <li key={item.id}>
             <Checkbox checked={ticked.has(item.id)} onChange={(event) => tick(item.id, event.target.checked)}>

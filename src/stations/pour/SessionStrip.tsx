@@ -24,7 +24,7 @@ export function SessionStrip({ evening, chosen, onChoose }: SessionStripProps) {
   const { view } = useBench();
   const { legs, totalS, firstGoodS, spreadS } = evening;
   return (
-    <section className={styles.evening} aria-label="Session">
+    <section aria-label="Session">
       <ol className={styles.legs}>
         {legs.map((leg, index) => {
           const name = view.moldById.get(leg.moldId ?? '')?.name;

@@ -8,7 +8,6 @@ import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { potDevice } from '@/station-kit/device/watches';
-import styles from './pour.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
 /** More metal of the same lot into the pot. */
@@ -34,9 +33,7 @@ export function TopUp({ run, potG }: { run: Run; potG: number }) {
   };
   return (
     <>
-      <Button className={styles.topUp} onClick={() => setIsOpen(true)}>
-        Top up
-      </Button>
+      <Button onClick={() => setIsOpen(true)}>Top up</Button>
       <Modal
         open={isOpen}
         title="Top the pot up"

@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack, wrap } from '@/ui/layout/layout';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
@@ -39,7 +40,7 @@ export function BoardPart({ chosenId, onChoose, onChange, onMake }: BoardPartPro
   });
   const chosen = view.rigById.get(chosenId ?? '') ?? found[0] ?? null;
   return (
-    <div className={styles.board}>
+    <div className={stack(28, styles.board)}>
       <div className={styles.column}>
         <Input.Search
           aria-label="Search rigs"
@@ -106,7 +107,7 @@ function RigDetail({
   const { findings, strength } = judgeRig(rig, rigShelf(view), matchLines(view));
   const pace = paceOf({ stage: 'rig', family: record.family, kind: record.kind }, view);
   return (
-    <section className={styles.detail} aria-label={versionText(record)}>
+    <section className={column(12, styles.detail)} aria-label={versionText(record)}>
       <h2>{versionText(record)}</h2>
       <p className="quiet">{kind.how}</p>
       <div ref={ref}>
@@ -132,7 +133,7 @@ function RigDetail({
             {rigSentence(finding)}
           </p>
         ))}
-      <div className={styles.hands}>
+      <div className={wrap(8)}>
         <Button type="primary" onClick={onMake}>
           Make some
         </Button>
@@ -140,7 +141,7 @@ function RigDetail({
         <Button onClick={() => inBackground(workshop.rigs.putAway(record.family, true))}>Put it away</Button>
       </div>
       <ItemList rig={rig} marked={[]} chosen={null} />
-      <section className={styles.list} aria-label="How it is made">
+      <section className={column(12, styles.list)} aria-label="How it is made">
         <h3>How it is made</h3>
         <ol className={styles.steps}>
           {stepsOfRig(record, view).map(({ id, title, how }) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { column } from '@/ui/layout/layout';
 import { LeftOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { Rigging } from '@/records/rig';
@@ -29,7 +30,7 @@ export function CutCard({ rigging }: { readonly rigging: Rigging }) {
   useKeyMap(CUT_KEYS, { go, back });
   const roll = now ? rigging.cut[now.roll] : undefined;
   return (
-    <section className={styles.cutCard} aria-label="Cut card">
+    <section className={column(10, styles.cutCard)} aria-label="Cut card">
       <p>
         Cut {Math.min(cutDone + 1, order.length)} of {order.length}
         {now && roll ? `, ${now.nth + 1} of ${now.of} from this roll` : ''}

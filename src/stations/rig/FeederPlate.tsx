@@ -1,5 +1,6 @@
 'use client';
 
+import { column, wrap } from '@/ui/layout/layout';
 import { Button, InputNumber } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -112,7 +113,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
     </FieldShell>
   );
   return (
-    <section className={styles.plate} aria-label="Cast plate">
+    <section className={column(12, styles.plate)} aria-label="Cast plate">
       <h3>Cast plate</h3>
       <div className={styles.fields}>
         {size('Plate long, mm', longMm, setLong, [5, 200])}
@@ -186,7 +187,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
             : 'Choose the metal it is cast in.'}
         </p>
       )}
-      <div className={styles.hands}>
+      <div className={wrap(8)}>
         <Button type="primary" disabled={!plate} onClick={() => inBackground(send())}>
           Send it to Molds
         </Button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { column, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { gradedWeights, usualWater, type GradedQuestion } from '@/core/rigs/graded-weights';
@@ -70,7 +71,7 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
     onSaid(names.length > 0 ? `Kept: ${names.join(', ')}.` : 'All of them are kept already.');
   };
   return (
-    <section className={styles.graded} aria-label="A graded set">
+    <section className={column(12, styles.graded)} aria-label="A graded set">
       <h3>A graded set</h3>
       <TextField
         label="Weights, g"
@@ -113,7 +114,7 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
         })}
       </ol>
       <p className="quiet">Typical: try them, and go by your own notes.</p>
-      <div className={styles.hands}>
+      <div className={wrap(8)}>
         <Button disabled={!targetsG} onClick={() => inBackground(keep())}>
           Keep the set
         </Button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { fields } from '@/ui/layout/layout';
 import { DeleteOutlined, DownOutlined, UpOutlined } from '@ant-design/icons';
 import { Button, Checkbox, InputNumber, Select } from 'antd';
 import { useState } from 'react';
@@ -167,7 +168,7 @@ export function AddPart({ draft, behind, onChange, onChoose }: AddPartProps) {
     onChoose(id);
   };
   return (
-    <div className={styles.add}>
+    <div className={fields(8, styles.add)}>
       <FieldShell id="rig-add" label="Add a part">
         <Select
           id="rig-add"

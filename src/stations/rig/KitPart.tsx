@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
@@ -26,7 +27,7 @@ export function KitPart() {
   const out = view.kits.filter(({ state }) => state === 'packed');
   const back = view.kits.filter(({ state }) => state === 'back').sort((a, b) => b.no - a.no);
   return (
-    <div className={styles.kits}>
+    <div className={stack(28, styles.kits)}>
       <PackForm />
       <section aria-label="Out on the water">
         <h3>Out on the water</h3>
@@ -93,7 +94,7 @@ function PackForm() {
   return (
     <form
       aria-label="Pack a kit"
-      className={styles.pack}
+      className={column(12, styles.pack)}
       onSubmit={(event) => {
         event.preventDefault();
         inBackground(pack());

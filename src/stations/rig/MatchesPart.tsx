@@ -1,5 +1,6 @@
 'use client';
 
+import { column, line } from '@/ui/layout/layout';
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { findEnd, RIG_ENDS, type RigEndId } from '@/core/rigs/ends';
@@ -106,7 +107,7 @@ function MatchRow({
       </svg>
       <strong>{numberText((tried ?? row).takes, 3)}</strong>
       <small title={record?.note || undefined}>{tried ? 'you tried it' : 'typical'}</small>
-      <span className={styles.hand}>
+      <span className={line(6, styles.hand)}>
         <InputNumber
           size="small"
           aria-label={`${name}: what you tried`}
@@ -165,7 +166,7 @@ function Allowances() {
     setMade(null);
   };
   return (
-    <section className={styles.ends} aria-label="What ends take">
+    <section className={column(12, styles.ends)} aria-label="What ends take">
       <h3>What ends take</h3>
       <p className="quiet">
         Make one piece, write down how long it was cut and how long it came out: your own knots decide.

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack, wrap } from '@/ui/layout/layout';
 import { Button, Dropdown, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
@@ -42,7 +43,7 @@ export function RigPart({ bench, ...then }: RigPartProps) {
   };
   if (!bench.draft) {
     return (
-      <div className={styles.empty}>
+      <div className={stack(14, styles.empty)}>
         <p>
           No rig is on the bench. Choose what it is to be; the shelf’s parts that suit are laid out for it.
         </p>
@@ -104,7 +105,7 @@ function RigOnBench({ bench, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
             ]}
             onChange={setScale}
           />
-          <span className={styles.hands}>
+          <span className={wrap(8)}>
             <Button size="small" onClick={bench.stepBack} disabled={!bench.canStepBack}>
               One change back
             </Button>
@@ -132,7 +133,7 @@ function RigOnBench({ bench, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
           />
         </div>
       </section>
-      <div className={styles.under}>
+      <div className={stack(28, styles.under)}>
         <div className={styles.column}>
           <RigFindings
             findings={findings}

@@ -1,5 +1,6 @@
 'use client';
 
+import { column, line } from '@/ui/layout/layout';
 import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
@@ -29,7 +30,7 @@ export function RollsPart() {
     );
   }
   return (
-    <div className={styles.rolls}>
+    <div className={column(12, styles.rolls)}>
       <ReceiveForm bins={bins} />
       <ul>
         {bins.map((bin) => (
@@ -174,7 +175,7 @@ function MeasureAgain({
     );
   }
   return (
-    <span className={styles.hand}>
+    <span className={line(6, styles.hand)}>
       <InputNumber size="small" aria-label="Now, mm" min={0} max={1_000_000} value={now} onChange={setNow} />
       <Button
         size="small"

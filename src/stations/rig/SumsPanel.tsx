@@ -1,5 +1,6 @@
 'use client';
 
+import { column } from '@/ui/layout/layout';
 import { weighRig } from '@/core/rigs/weigh-rig';
 import type { RigCut } from '@/core/rigs/cuts-of-rig';
 import { linksOfRig } from '@/core/rigs/links-of-rig';
@@ -33,7 +34,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
   const isWeak = strength !== null && loadKgf !== undefined && strength.kgf < loadKgf;
   const unlike = [...new Map(links.map((link) => [link.name, link])).values()];
   return (
-    <section className={styles.sums} aria-label="Its sums">
+    <section className={column(12, styles.sums)} aria-label="Its sums">
       <dl>
         <div>
           <dt>holds</dt>

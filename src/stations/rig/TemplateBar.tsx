@@ -1,5 +1,6 @@
 'use client';
 
+import { column, fields, wrap } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { Rig } from '@/core/rigs/rig';
@@ -31,7 +32,7 @@ export function TemplateBar({ draft, rig }: TemplateBarProps) {
   const wire = wires.find(({ binId }) => binId === wireId);
   const board = () => markBoard(draft.name.trim() || 'Rig', rig, cutsOf(draft, view));
   return (
-    <section className={styles.templates} aria-label="Templates">
+    <section className={column(12, styles.templates)} aria-label="Templates">
       <header>
         <h3>Templates, true size</h3>
         <Segmented<PaperId>
@@ -42,11 +43,11 @@ export function TemplateBar({ draft, rig }: TemplateBarProps) {
           onChange={(next) => setPreferences({ paper: next })}
         />
       </header>
-      <div className={styles.hands}>
+      <div className={wrap(8)}>
         <Button onClick={() => inBackground(print(boardSheet(board(), paper)))}>Print the mark board</Button>
         <Button onClick={() => saveBoardSvg(board())}>Mark board as SVG</Button>
       </div>
-      <div className={styles.bend}>
+      <div className={fields(8, styles.bend)}>
         <ChoiceField
           label="Bend pattern of"
           value={wireId}

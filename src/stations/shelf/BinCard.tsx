@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { Button, InputNumber, Segmented } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -113,7 +114,7 @@ export function BinCard({ bin }: { bin: Bin }) {
         <MoveForm key={bin.id} bin={bin} onHand={row.onHand} />
       )}
       <BinNeighbors bin={bin} lacks={row.isShort ? row.promised - row.onHand : null} />
-      <div className={styles.history}>
+      <div className={stack(20, styles.history)}>
         <LevelChart entries={entries} bin={bin} now={workshop.now()} />
         <Ledger entries={entries} bin={bin} />
       </div>
@@ -177,7 +178,7 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
       }}
     >
       <Segmented<Move> aria-label="What to do" value={move} options={[...MOVES]} onChange={setMove} />
-      <div className={styles.moveFields}>
+      <div className={stack(10, styles.moveFields)}>
         {bin.unit === 'g' ? (
           <MassField key={round} label={label} value={amount} onChange={setAmount} problem={problem} />
         ) : bin.kind === 'strand' ? (

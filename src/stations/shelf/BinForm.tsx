@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, InputNumber, Modal } from 'antd';
 import { useId, useRef, useState } from 'react';
 import type { Bin, PartBin } from '@/records/bin';
@@ -89,7 +90,7 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
       onCancel={onClose}
       onOk={() => inBackground(save())}
     >
-      <div className={styles.form}>
+      <div className={stack(10)}>
         <TextField label="Name" value={name} onChange={setName} problem={nameProblem} />
         <TextField label="Where it lies" value={place} onChange={setPlace} />
         <ChoiceField
@@ -99,7 +100,7 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
           options={view.drawers.map((drawer) => ({ value: drawer.id, label: drawer.name }))}
           onChange={setDrawerId}
         />
-        <div className={styles.pair}>
+        <div className={stack(10, styles.pair)}>
           {amount('Low at', 'low', lowAt, setLowAt, null)}
           {amount('Fill up to', 'fill', fillTo, setFillTo, fillProblem)}
         </div>

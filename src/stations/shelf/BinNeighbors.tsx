@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { Going } from '@/core/rigs/goes-with';
@@ -66,7 +67,7 @@ export function BinNeighbors({ bin, lacks }: BinNeighborsProps) {
           <summary>
             Goes with {companions.length === 1 ? 'one bin' : `${companions.length} bins`} here
           </summary>
-          <ul className={styles.companions} aria-label={`Goes with ${bin.name}`}>
+          <ul className={stack(2, styles.companions)} aria-label={`Goes with ${bin.name}`}>
             {companions.slice(0, MOST).map((each) => (
               <li key={each.bin.id}>
                 {each.bin.name} <small>{goingText(each.going)}</small>

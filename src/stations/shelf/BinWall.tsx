@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { memo } from 'react';
 import { amountText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
@@ -34,7 +35,7 @@ export function BinWall({ groups, chosen, onChoose }: BinWallProps) {
       <h3>
         {group.name} <small>{group.bins.length}</small>
       </h3>
-      <ul className={styles.wall}>
+      <ul className={stack(6, styles.wall)}>
         {group.bins.slice(0, most).map((row) => (
           <li key={row.bin.id}>
             <Drawer row={row} isChosen={row.bin.id === chosen} onChoose={onChoose} />

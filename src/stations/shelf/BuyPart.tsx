@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, Checkbox } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
@@ -182,7 +183,7 @@ function Orders({ plan, onOrder }: { readonly plan: OrderPlan; readonly onOrder:
           ? 'proven: no other orders cost less.'
           : 'the best found in the time; there may be a cheaper one.'}
       </p>
-      <div className={styles.slips}>
+      <div className={stack(12, styles.slips)}>
         {plan.orders.map(({ sellerId, lines, goods, postage }) => (
           <article key={sellerId}>
             <h3>{view.sellers.find(({ id }) => id === sellerId)?.name ?? 'a seller gone'}</h3>

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack, wrap } from '@/ui/layout/layout';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { CSS } from '@dnd-kit/utilities';
 import type { KeyboardEvent } from 'react';
@@ -45,7 +46,7 @@ export function CabinetDrawer({ filled, isOpen, isLaying, hits, onOpen, onKey }:
         drop.setNodeRef(node);
       }}
       {...(isLaying ? drag.listeners : {})}
-      className={styles.drawer}
+      className={stack(2, styles.drawer)}
       aria-label={name}
       aria-pressed={isOpen}
       data-kind={drawer.kind}
@@ -68,7 +69,7 @@ export function CabinetDrawer({ filled, isOpen, isLaying, hits, onOpen, onKey }:
           {clashes.length > 0 ? <em> keep apart</em> : null}
         </small>
       </span>
-      <span className={styles.compartments} aria-hidden="true">
+      <span className={wrap(2, styles.compartments)} aria-hidden="true">
         {bins.slice(0, MOST_DRAWN).map((bin) => {
           const { fill, isLow, isShort } = shelfBin(view, bin);
           return (

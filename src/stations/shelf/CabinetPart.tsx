@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { Button } from 'antd';
@@ -99,7 +100,7 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
         </span>
       </div>
       {laid.length === 0 ? (
-        <div className={shelf.empty}>
+        <div className={stack(12, shelf.empty)}>
           <p>No cabinet yet. Put in a drawer for each one you have, and drag your bins into them.</p>
           <Button type="primary" onClick={() => inBackground(addDrawer())}>
             New drawer

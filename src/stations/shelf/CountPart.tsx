@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, Checkbox, InputNumber, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Bin } from '@/records/bin';
@@ -51,8 +52,8 @@ export function CountPart({ onPosted }: { readonly onPosted: (said: string) => v
     return <p className={styles.empty}>Nothing to count yet: put down what you have, under Bins.</p>;
   const doneIn = ({ bins }: CountDrawer) => bins.filter(({ id }) => id in draft).length;
   return (
-    <div className={styles.day}>
-      <nav className={styles.drawers} aria-label="Drawers">
+    <div className={stack(24, styles.day)}>
+      <nav className={stack(4, styles.drawers)} aria-label="Drawers">
         {drawers.map((each, nth) => (
           <button key={each.name} type="button" aria-pressed={each === drawer} onClick={() => setAt(nth)}>
             {each.name}

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { Button, Select } from 'antd';
 import { useId } from 'react';
@@ -62,7 +63,7 @@ export function DrawerInside({ drawer, bins, onChoose, onFile }: DrawerInsidePro
           {clashes.length > 1 ? ` ${clashes.length - 1} more pairs lie here.` : ''}
         </p>
       ) : null}
-      <ul className={styles.bins}>
+      <ul className={stack(4, styles.bins)}>
         {sorted.slice(0, MOST_SHOWN).map((bin) => (
           <li key={bin.id}>
             <Compartment bin={bin} onChoose={() => onChoose(bin.id)} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, Progress, Segmented } from 'antd';
 import { useRef, useState } from 'react';
 import { tableCsv } from '@/data/exchange/table-csv';
@@ -38,7 +39,7 @@ export function ListPart() {
       'text/csv',
     );
   return (
-    <div className={styles.list}>
+    <div className={stack(12, styles.list)}>
       <div className={styles.row}>
         <Button
           type={state.is === 'rest' || state.is === 'done' ? 'primary' : 'default'}

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { guessHookMass } from '@/core/cavities/guess-hook-mass';
@@ -13,7 +14,6 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { newBinOf } from './new-bin';
-import styles from './shelf.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
 type Kind = 'metal' | 'hook' | 'part';
@@ -51,7 +51,7 @@ export function NewBin({ onClose, onAdded }: { onClose: () => void; onAdded: (id
       onCancel={onClose}
       onOk={() => inBackground(add())}
     >
-      <div className={styles.form}>
+      <div className={stack(10)}>
         <Segmented<Kind>
           block
           aria-label="What is in it"

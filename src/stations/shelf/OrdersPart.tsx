@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { dayText, weekdayText } from '@/text/date-text';
 import { Button, InputNumber, Popconfirm } from 'antd';
 import dayjs from 'dayjs';
@@ -50,7 +51,7 @@ export function OrdersPart() {
       {open.length === 0 ? (
         <p className={styles.empty}>Nothing is on its way. What tickets lack is under Buy.</p>
       ) : (
-        <div className={styles.slips}>
+        <div className={stack(12, styles.slips)}>
           <Button
             className={styles.calendar}
             disabled={open.every(({ dueOn }) => dueOn === null)}

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { SearchOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, type InputRef } from 'antd';
 import { useMemo, useRef, useState } from 'react';
@@ -123,7 +124,7 @@ export function ShelfStation() {
           {found.length > 0 ? (
             <BinWall groups={groups} chosen={bin?.id ?? null} onChoose={setChosen} />
           ) : (
-            <div className={styles.empty}>
+            <div className={stack(12, styles.empty)}>
               <p>
                 {view.bins.length === 0
                   ? 'The shelf is empty. Put down what you have: metal, hooks, parts.'

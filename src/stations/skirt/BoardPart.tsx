@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack, wrap } from '@/ui/layout/layout';
 import { Button, ColorPicker, Input, Upload } from 'antd';
 import { useState } from 'react';
 import { fileSentence } from '@/text/bench-sentence';
@@ -52,9 +53,9 @@ export function BoardPart(props: BoardPartProps) {
     else setProblem(fileSentence(reading.problem, 'skirt'));
   };
   return (
-    <div className={styles.board}>
-      <div className={styles.found}>
-        <div className={styles.search}>
+    <div className={stack(24, styles.board)}>
+      <div className={column(12, styles.found)}>
+        <div className={wrap(8, styles.search)}>
           <Input.Search
             aria-label="Search skirts"
             placeholder="name, prey, material"

@@ -1,5 +1,6 @@
 'use client';
 
+import { line } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useEffect, useMemo, useRef } from 'react';
 import { sum } from '@/core/numeric/sum';
@@ -64,7 +65,7 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
   const scale = Math.min(3, each / Math.max(...jigs.map((jig) => (jig ? reachOf(jig) : 1))));
   return (
     <section ref={top} className={styles.detail} aria-label="Side by side">
-      <header className={styles.compareHead}>
+      <header className={line(0, styles.compareHead)}>
         <h2>Side by side</h2>
         <Button onClick={onClose}>Close</Button>
       </header>

@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { HeadsToTie as Waiting } from '@/core/skirts/heads-to-tie';
@@ -79,7 +80,7 @@ function WaitingRow({
           {headText(bin, view.binById, mass)}, ticket {ticket?.no} {ticket?.title}
         </small>
       </span>
-      <span className={styles.buttons}>
+      <span className={wrap(8, styles.buttons)}>
         <Button
           type="primary"
           aria-label={`Tie ${count} ${versionText(skirt)}`}

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack, wrap } from '@/ui/layout/layout';
 import { Button, Checkbox, InputNumber, Segmented } from 'antd';
 import { useId } from 'react';
 import type { SkirtLayerRecord } from '@/records/skirt';
@@ -43,7 +44,7 @@ export function LayerFields(props: LayerFieldsProps) {
   const set = (change: Partial<SkirtLayerRecord>) => onChange({ ...layer, ...change });
   const { place: where } = layer;
   return (
-    <div className={styles.layerFields}>
+    <div className={stack(6, styles.layerFields)}>
       <FieldShell id={`${id}material`} label="Material">
         <MaterialSelect
           label={`Material of layer ${place}`}
@@ -67,7 +68,7 @@ export function LayerFields(props: LayerFieldsProps) {
         />
       </FieldShell>
       {where.at === 'angles' ? (
-        <div className={styles.pair}>
+        <div className={wrap(6)}>
           {(['fromDeg', 'toDeg'] as const).map((end) => (
             <FieldShell
               key={end}
@@ -96,7 +97,7 @@ export function LayerFields(props: LayerFieldsProps) {
         onMove={(lengthMm) => onMove({ ...layer, lengthMm })}
         onDone={(lengthMm) => set({ lengthMm })}
       />
-      <div className={styles.checks}>
+      <div className={stack(2)}>
         <Checkbox
           checked={layer.isShort}
           onChange={({ target }) => onChange(withShort(layer, target.checked, longOf(layers)))}
@@ -157,7 +158,7 @@ function AmountField({ layer, place, form, onChange }: AmountFieldProps) {
   const known = amount.by === 'tabs' && TABS.some((tabs) => tabs === amount.tabs);
   return (
     <FieldShell id={`${id}amount`} label={form === 'sheet' ? 'Sheets' : 'Tabs'}>
-      <div className={styles.amounts}>
+      <div className={wrap(6, styles.amounts)}>
         <Segmented<number>
           size="small"
           aria-label={`Amount of layer ${place}`}

@@ -1,5 +1,6 @@
 'use client';
 
+import { line } from '@/ui/layout/layout';
 import {
   closestCenter,
   DndContext,
@@ -165,7 +166,7 @@ const LayerCard = memo(function LayerCard({ layer, place, isOpen, onOpen, fields
       <div className={styles.layerHead}>
         <button
           type="button"
-          className={styles.layerName}
+          className={line(10, styles.layerName)}
           aria-expanded={isOpen}
           onClick={() => onOpen(isOpen ? null : layer.id)}
         >

@@ -1,5 +1,6 @@
 'use client';
 
+import { line } from '@/ui/layout/layout';
 import { ColorPicker, InputNumber, Modal, Segmented, Slider } from 'antd';
 import { useId, useState } from 'react';
 import type { StrandBin } from '@/records/bin';
@@ -103,7 +104,7 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
       onCancel={onClose}
       onOk={() => inBackground(save())}
     >
-      <div className={styles.formHead}>
+      <div className={line(16, styles.formHead)}>
         <StrandSwatch material={{ ...bin, id: '', retired: false }} size={72} />
         <Segmented<StrandBin['form']>
           aria-label="What it is"

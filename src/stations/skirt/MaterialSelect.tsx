@@ -1,5 +1,6 @@
 'use client';
 
+import { line } from '@/ui/layout/layout';
 import { Select } from 'antd';
 import { memo } from 'react';
 import type { StrandBin } from '@/records/bin';
@@ -38,7 +39,7 @@ export const MaterialSelect = memo(function MaterialSelect({ label, value, onCha
       optionRender={(option) => {
         const material = materials.find(({ id }) => id === option.value) ?? null;
         return (
-          <span className={styles.option}>
+          <span className={line(8, styles.option)}>
             <StrandSwatch material={material} size={20} /> {option.label}
             <em>{material ? onShelf(material) : ''}</em>
           </span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -44,7 +45,7 @@ export function MaterialsPart() {
     );
   if (!material) {
     return (
-      <div className={styles.empty}>
+      <div className={stack(14, styles.empty)}>
         <p>Nothing to tie with lies on the shelf yet. Put tabs, hair, fur or a sheet down with its color.</p>
         <Button type="primary" onClick={() => setEditing('new')}>
           A material
@@ -57,7 +58,7 @@ export function MaterialsPart() {
     layers.some(({ binId }) => binId === material.id),
   );
   return (
-    <div className={styles.materials}>
+    <div className={stack(24, styles.materials)}>
       <div>
         <Button type="primary" onClick={() => setEditing('new')}>
           A material
@@ -91,7 +92,7 @@ export function MaterialsPart() {
           );
         })}
       </div>
-      <section className={styles.card} aria-label={material.name}>
+      <section className={stack(10, styles.card)} aria-label={material.name}>
         <StrandSwatch material={material} size={120} />
         <h2>{material.name}</h2>
         <dl>

@@ -1,5 +1,6 @@
 'use client';
 
+import { row, stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { HEAD_STYLES } from '@/core/cavities/styles';
@@ -38,9 +39,9 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
     ? refusalsOf(coat, line.metalBinId, view, (celsius) => temperatureText(celsius, temperature))
     : [];
   return (
-    <section className={styles.fields} aria-label={`Piece ${no}`}>
+    <section className={stack(12, styles.fields)} aria-label={`Piece ${no}`}>
       {jig ? (
-        <div className={styles.show}>
+        <div className={row(10)}>
           <SkirtDrawing
             name={`Piece ${no} at rest`}
             jig={jig}

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { PICKED_DAY } from '@/text/date-text';
 import { Button, DatePicker } from 'antd';
 import dayjs from 'dayjs';
@@ -49,7 +50,7 @@ export function OrderPart() {
     setSaid(`The ticket is written: ${total} ${total === 1 ? 'piece' : 'pieces'}.`);
   };
   return (
-    <div className={styles.order}>
+    <div className={stack(24, styles.order)}>
       <div>
         <form
           className={styles.head}

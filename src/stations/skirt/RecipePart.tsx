@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useCallback, useDeferredValue, useState, type ReactNode } from 'react';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -30,7 +31,7 @@ export function RecipePart(props: RecipePartProps) {
   if (!draft) {
     const fresh = newSkirt(view, workshop.newId());
     return (
-      <div className={styles.empty}>
+      <div className={stack(14, styles.empty)}>
         <p>
           No recipe is on the bench. A skirt is layers of strands held at a collar; begin one from the shelf,
           or take one from the board.
@@ -92,15 +93,15 @@ function Studio({ recipe, draft, hands, count, onCount, onKept }: StudioProps) {
   const drawn = moving ?? draft;
   const calm = useDeferredValue(drawn);
   return (
-    <div className={styles.studio}>
-      <div className={styles.left}>
+    <div className={stack(24, styles.studio)}>
+      <div className={column(16)}>
         <LayerList draft={draft} onChange={change} onMove={setMoving} openId={openId} onOpen={setOpenId} />
-        <div className={styles.studioHands}>{hands}</div>
+        <div className={wrap(6)}>{hands}</div>
         <PlaceDial draft={draft} />
       </div>
-      <div className={styles.middle}>
+      <div className={column(16, styles.middle)}>
         <SkirtPanes draft={drawn} />
-        <div className={styles.under}>
+        <div className={stack(24, styles.under)}>
           <FullnessScale draft={calm} />
           <TakesPanel draft={draft} count={count} onCount={onCount} onSwap={swap} />
         </div>

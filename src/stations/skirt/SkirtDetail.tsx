@@ -1,5 +1,6 @@
 'use client';
 
+import { spread, stack, wrap } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { findHold } from '@/core/skirts/holds';
@@ -70,7 +71,7 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
         />
       ) : null}
       {jig ? (
-        <div className={styles.drawn}>
+        <div className={spread(8)}>
           <SkirtDrawing
             name={`${versionText(skirt)} at rest`}
             jig={jig}
@@ -91,7 +92,7 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
       ) : null}
       {rest.ok ? <ShareBar label="shows at rest" shares={rest.value} bins={view.binById} /> : null}
       {flared.ok ? <ShareBar label="shows on a stop" shares={flared.value} bins={view.binById} /> : null}
-      <ol className={styles.layerWords}>
+      <ol className={stack(2, styles.layerWords)}>
         {skirt.layers.map((layer) => {
           const material = materialOf(layer, view);
           return (
@@ -104,7 +105,7 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
           );
         })}
       </ol>
-      <div className={styles.hands}>
+      <div className={wrap(8, styles.hands)}>
         <Button type="primary" onClick={onTie}>
           Tie some
         </Button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { numberText } from '@/text/number-text';
@@ -68,7 +69,7 @@ export function SwapRows({ plan, swaps, skirt, onSwap, onReset }: SwapRowsProps)
         })}
       </ul>
       {swaps.length > 0 && asMade && swapped ? (
-        <div className={styles.beside}>
+        <div className={stack(16, styles.beside)}>
           <figure>
             <SkirtDrawing name="As the recipe has it" jig={asMade} {...drawing} />
             <figcaption>as the recipe has it</figcaption>

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, InputNumber } from 'antd';
 import { memo } from 'react';
 import { sum } from '@/core/numeric/sum';
@@ -51,7 +52,7 @@ export const TakesPanel = memo(function TakesPanel({ draft, count, onCount, onSw
       <p className="quiet">
         The shelf gives {now} of these now{now < 500 ? `; ${limiting.join(', ')} ends it` : ''}.
       </p>
-      <dl className={styles.each}>
+      <dl className={stack(2, styles.each)}>
         <div>
           <dt>each skirt weighs</dt>
           <dd>{massG === null ? 'not weighed' : massText(massG, mass)}</dd>

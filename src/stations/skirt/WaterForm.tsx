@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { Button, InputNumber } from 'antd';
 import { useId, useState } from 'react';
 import { PLAIN_NOTE } from '@/records/water-note';
@@ -40,7 +41,7 @@ export function WaterForm({ skirtId, onDone }: { readonly skirtId: string; reado
       <CountField label="Lost" value={lost} onChange={setLost} />
       <TextField label="Where" value={place} onChange={setPlace} />
       <TextField label="What was seen" value={note} most={400} onChange={setNote} />
-      <span className={styles.hands}>
+      <span className={wrap(8, styles.hands)}>
         <Button type="primary" size="small" htmlType="submit" disabled={!isReady}>
           Note it
         </Button>

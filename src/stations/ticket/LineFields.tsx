@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { PICKED_DAY } from '@/text/date-text';
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button, DatePicker, Select } from 'antd';
@@ -36,7 +37,7 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
   const style = findStyle(line.style);
   const set = (change: Partial<DraftLine>) => onChange({ ...line, ...change });
   return (
-    <fieldset className={styles.line}>
+    <fieldset className={stack(14, styles.line)}>
       <legend className="unseen">Line {place}</legend>
       <div className={styles.picture}>
         <LinePicture {...line} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { row, stack } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import { useId, useState } from 'react';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
@@ -43,7 +44,7 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
         write();
       }}
     >
-      <div className={styles.headFields}>
+      <div className={stack(12, styles.headFields)}>
         <TextField
           label="Ticket"
           isFirst
@@ -103,7 +104,7 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
         />
       ))}
       {told(problems.nothing) ? <p role="alert">{problems.nothing}</p> : null}
-      <div className={styles.formFoot}>
+      <div className={row(10, styles.formFoot)}>
         <Button
           onClick={() =>
             set({ lines: [...draft.lines, newLine(workshop.newId(), draft.lines.at(-1), view.metals)] })

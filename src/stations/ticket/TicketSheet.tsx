@@ -1,5 +1,6 @@
 'use client';
 
+import { stack, wrap } from '@/ui/layout/layout';
 import { weekdayText } from '@/text/date-text';
 import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
@@ -30,7 +31,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
     .reduce((so, line) => so + Math.max(0, line.count - (view.tied.get(line.id) ?? 0)), 0);
   return (
     <section aria-label={`Ticket ${ticket.no}`}>
-      <div className={styles.sheetHead}>
+      <div className={wrap(10, styles.sheetHead)}>
         <div>
           <h2>
             {ticket.title} <span className={styles.stateWord}>{state}</span>
@@ -41,7 +42,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
             {ticket.note ? `. ${ticket.note}` : ''}
           </p>
         </div>
-        <div className={styles.sheetActions}>
+        <div className={wrap(8)}>
           {ticket.state === 'open' ? (
             <>
               <Button onClick={onChange}>Change</Button>
@@ -78,7 +79,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
           )}
         </div>
       </div>
-      <ul className={styles.heads}>
+      <ul>
         {ticket.lines.map((line) => {
           const cast = view.made.get(line.id) ?? 0;
           const metal = view.binById.get(line.metalBinId);
@@ -86,7 +87,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
           const skirt = view.skirtById.get(line.skirtId ?? '');
           const coated = view.coated.get(line.id) ?? 0;
           return (
-            <li key={line.id} className={styles.headRow}>
+            <li key={line.id} className={stack(16, styles.headRow)}>
               <div className={styles.picture}>
                 <LinePicture {...line} />
               </div>

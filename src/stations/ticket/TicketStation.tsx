@@ -1,5 +1,6 @@
 'use client';
 
+import { row } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
@@ -134,7 +135,7 @@ export function TicketStation() {
           <TicketSheet ticket={ticket} onChange={() => setDraft(draftOf(ticket))} />
         </>
       ) : (
-        <div className={styles.empty}>
+        <div className={row(12, styles.empty)}>
           <p>
             {shown === 'open'
               ? 'No open ticket. Write down what to make: heads, weights, how many.'

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, DatePicker } from 'antd';
 import dayjs from 'dayjs';
 import { useId } from 'react';
@@ -31,7 +32,7 @@ export function WareFields({ ware, place, problems, onChange, onRemove }: WareFi
     })),
   ];
   return (
-    <fieldset className={styles.wareLine} aria-label={`Bait or rig ${place}`}>
+    <fieldset className={stack(14, styles.wareLine)} aria-label={`Bait or rig ${place}`}>
       <ChoiceField
         label="Bait or rig"
         value={ware.of}

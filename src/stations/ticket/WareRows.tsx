@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { weekdayText } from '@/text/date-text';
 import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
@@ -15,7 +16,7 @@ import { inBackground } from '@/station-kit/in-background';
 export function WareRows({ ticket }: { readonly ticket: Ticket }) {
   if (ticket.wares.length === 0) return null;
   return (
-    <ul className={styles.heads} aria-label="Baits and rigs">
+    <ul aria-label="Baits and rigs">
       {ticket.wares.map((ware) => (
         <WareRow key={ware.id} ticket={ticket} ware={ware} />
       ))}
@@ -47,7 +48,7 @@ function WareRow({ ticket, ware }: { readonly ticket: Ticket; readonly ware: Tic
     inBackground(carryOut(workshop.tickets.giveFromShelf(allotments)));
   };
   return (
-    <li className={styles.headRow}>
+    <li className={stack(16, styles.headRow)}>
       <div className={styles.headWords}>
         <strong>{name}</strong>
         <span className="quiet">

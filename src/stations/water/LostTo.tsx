@@ -1,5 +1,6 @@
 'use client';
 
+import { row } from '@/ui/layout/layout';
 import { LOSSES } from '@/records/water-note';
 import type { NoteDraft } from './draft-note';
 import styles from './water.module.css';
@@ -12,7 +13,7 @@ interface DraftProps {
 /** How those that were lost went: one more with each press, none again past what was lost. */
 export function LostTo({ draft, set }: DraftProps) {
   return (
-    <div className={styles.chips} role="group" aria-label="Lost to">
+    <div className={row(6, styles.chips)} role="group" aria-label="Lost to">
       <span>lost to</span>
       {LOSSES.map((how) => {
         const count = draft.lostTo.find((each) => each.how === how)?.count ?? 0;

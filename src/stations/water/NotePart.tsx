@@ -1,5 +1,6 @@
 'use client';
 
+import { row, stack } from '@/ui/layout/layout';
 import { AutoComplete, Button, InputNumber } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { readNoteDraft } from '@/records/drafts';
@@ -45,14 +46,14 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
   };
   return (
     <form
-      className={styles.note}
+      className={stack(14, styles.note)}
       aria-label="Note from the water"
       onSubmit={(event) => {
         event.preventDefault();
         inBackground(write());
       }}
     >
-      <div className={styles.what}>
+      <div className={stack(10, styles.what)}>
         <NoteSubject draft={draft} set={set} />
         <FieldShell id={`${id}place`} label="Where">
           <AutoComplete
@@ -85,7 +86,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
           />
         </FieldShell>
       </div>
-      <div className={styles.tallies}>
+      <div className={stack(14, styles.tallies)}>
         <Tally label="fish" tone="fish" value={draft.fish} onChange={(fish) => set({ fish })} />
         <Tally
           label="lost"
@@ -96,7 +97,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
       </div>
       {draft.lost > 0 ? <LostTo draft={draft} set={set} /> : null}
       <NoteConditions draft={draft} set={set} />
-      <div className={styles.words}>
+      <div className={stack(10, styles.words)}>
         <TextField
           label="Fish lengths"
           value={lengths}
@@ -113,7 +114,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
         />
       </div>
       <NotePictures pictures={pictures} onChange={setPictures} />
-      <div className={styles.send}>
+      <div className={row(16, styles.send)}>
         <Button type="primary" size="large" htmlType="submit">
           Note it
         </Button>

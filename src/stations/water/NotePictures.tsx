@@ -1,5 +1,6 @@
 'use client';
 
+import { row } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useRef } from 'react';
 import { inBackground } from '@/station-kit/in-background';
@@ -25,7 +26,7 @@ export function NotePictures({ pictures, onChange }: NotePicturesProps) {
     else notice.warning('That file is no picture this device can read.');
   };
   return (
-    <div className={styles.pictures}>
+    <div className={row(8, styles.pictures)}>
       {pictures.map((picture, nth) => (
         <button
           key={picture.slice(-40)}

@@ -1,5 +1,6 @@
 'use client';
 
+import { column } from '../layout/layout';
 import { Select } from 'antd';
 import type { CoatWay } from '@/core/coats/ways/definition';
 import type { Heater } from '@/records/heater';
@@ -32,7 +33,7 @@ export function WayCard({ way, usable, heater, question, plan, isChosen, onChoos
   const { temperature } = useUnits();
   const text = (celsius: number) => temperatureText(celsius, temperature);
   return (
-    <article className={styles.way} data-chosen={isChosen}>
+    <article className={column(6, styles.way)} data-chosen={isChosen}>
       <button
         type="button"
         role="radio"

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '../layout/layout';
 import { cutBar, openSheet } from '@/drawing/cost-bar';
 import styles from './cost-bar.module.css';
 import type { CostSlice } from '@/core/cost/cost-slice';
@@ -20,7 +21,7 @@ const SHEET_MM = 18;
 export function CostBar({ whole, open, onOpen }: CostBarProps) {
   const levels = levelsOf(whole, open);
   return (
-    <div className={styles.bars} role="group" aria-label={`${whole.name} costs ${whole.money}`}>
+    <div className={stack(0)} role="group" aria-label={`${whole.name} costs ${whole.money}`}>
       {levels.map((level, depth) => {
         const chosen = open[depth];
         const segments = cutBar(level.slices);

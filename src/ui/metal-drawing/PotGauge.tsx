@@ -1,5 +1,6 @@
 'use client';
 
+import { spread, stack } from '../layout/layout';
 import { Select } from 'antd';
 import { guidePot } from '@/core/metals/guide-pot';
 import { numberText as n } from '@/text/number-text';
@@ -33,8 +34,8 @@ export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps)
   const low = (metal?.solidusC.value ?? 0) - PAST_C;
   const y = (celsius: number) => HEIGHT * (1 - (celsius - low) / (top - low));
   return (
-    <section className={styles.gauge} aria-label="Pot temperature">
-      <div className={styles.gaugeHead}>
+    <section className={stack(8)} aria-label="Pot temperature">
+      <div className={spread(6)}>
         <strong className="narrow">{metal ? metal.name : 'No metal to guide by'}</strong>
         <Select
           aria-label="For the castings of"
@@ -45,7 +46,7 @@ export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps)
         />
       </div>
       {metal && guide && section ? (
-        <div className={styles.gaugeRow}>
+        <div className={stack(6, styles.gaugeRow)}>
           <svg
             viewBox={`-4 -8 ${WIDTH + 128} ${HEIGHT + 16}`}
             role="img"
@@ -113,7 +114,7 @@ export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps)
               </g>
             ))}
           </svg>
-          <ul className={styles.gaugeNotes}>
+          <ul className={stack(6, styles.gaugeNotes)}>
             <li>
               <b>Too cold:</b> wrinkles, missing fins and collars.
             </li>

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '../layout/layout';
 import { CAVITY_FORMS } from '@/core/solids/forms';
 import { outlineSolid } from '@/core/solids/solid-outline';
 import { sectionView } from '@/drawing/section-view';
@@ -26,7 +27,7 @@ export function FormRail({ chosen, onChoose }: { chosen: string; onChoose: (key:
           <button
             key={form.key}
             type="button"
-            className={styles.form}
+            className={stack(2, styles.form)}
             aria-pressed={chosen === form.key}
             onClick={() => onChoose(form.key)}
           >
@@ -48,7 +49,7 @@ export function FormRail({ chosen, onChoose }: { chosen: string; onChoose: (key:
         <button
           key={key}
           type="button"
-          className={styles.form}
+          className={stack(2, styles.form)}
           aria-pressed={chosen === key}
           onClick={() => onChoose(key)}
         >

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '../layout/layout';
 import { Button, Input } from 'antd';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { readOutline } from '@/core/solids/read-outline';
@@ -57,7 +58,7 @@ export function ProfileEditor({ points, onChange }: { points: Points; onChange: 
     onChange([...points.slice(0, widest.index + 1), middle, ...points.slice(widest.index + 1)]);
   };
   return (
-    <div className={styles.profile}>
+    <div className={stack(6)}>
       <svg
         ref={svg}
         viewBox={`-1 ${-HEIGHT_MM + 1} ${WIDTH_MM} ${HEIGHT_MM}`}
@@ -116,7 +117,7 @@ export function ProfileEditor({ points, onChange }: { points: Points; onChange: 
           />
         ))}
       </svg>
-      <div className={styles.profileTools}>
+      <div className={stack(6, styles.profileTools)}>
         <Button size="small" onClick={addPoint}>
           + point
         </Button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { line } from '../layout/layout';
 import { ringSegment, type RingBox } from '@/drawing/beat-ring';
 import type { HandBlock } from './hand-block';
 import styles from './beat.module.css';
@@ -46,7 +47,7 @@ export function BeatControl({ hand, under, onPress, onEarly }: BeatControlProps)
         </svg>
         <button
           type="button"
-          className={styles.press}
+          className={line(0, styles.press)}
           data-waiting={!stand.isDue}
           data-late={isLate}
           aria-disabled={!stand.isDue && school.id !== 'tally'}

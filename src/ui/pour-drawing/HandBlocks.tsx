@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '../layout/layout';
 import type { RunHands } from './hand-block';
 import styles from './beat.module.css';
 
@@ -12,7 +13,7 @@ interface HandBlocksProps {
 export function HandBlocks({ hands, onTakeIn }: HandBlocksProps) {
   if (hands.blocks.length < 2) return null;
   return (
-    <ol className={styles.blocks} aria-label="Blocks of this run">
+    <ol className={wrap(8, styles.blocks)} aria-label="Blocks of this run">
       {hands.blocks.map((block) => {
         const { stand, count, mold, isIn, isDone, index } = block;
         const isNow = block === hands.now;

@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '../layout/layout';
 import type { Pour } from '@/records/run';
 import styles from './pour-drawing.module.css';
 
@@ -14,7 +15,7 @@ interface PourMarksProps {
 export function PourMarks({ pours, ahead, chosen, onChoose }: PourMarksProps) {
   return (
     <>
-      <ol className={styles.marks} aria-label="Pours of this block">
+      <ol className={wrap(2, styles.marks)} aria-label="Pours of this block">
         {pours.map((pour, index) => {
           const failed = pour.isWarmUp ? 0 : pour.castings.filter((casting) => !casting.good).length;
           const how = pour.isWarmUp ? ', warm-up' : failed > 0 ? `, ${failed} misfilled` : ', good';

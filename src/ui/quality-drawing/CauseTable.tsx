@@ -1,5 +1,6 @@
 'use client';
 
+import { row, stack } from '../layout/layout';
 import { Select } from 'antd';
 import { useState } from 'react';
 import { CAUSE_IDS, SYMPTOMS, type Symptom } from '@/core/quality/causes/cause';
@@ -21,14 +22,14 @@ export function symptomName(symptom: Symptom): string {
 /** What each flaw comes of at this bench: the trade's rules, moved by its own runs. */
 export function CauseTable({ learned }: { learned: LearnedCauses }) {
   const [symptom, setSymptom] = useState<Symptom>('wrinkled');
-  const row = learned.table[symptom];
+  const shares = learned.table[symptom];
   const trade = TRADE_TABLE[symptom];
-  const causes = [...CAUSE_IDS].sort((a, b) => row[b] - row[a]).slice(0, SHOWN);
-  const widest = Math.max(...CAUSE_IDS.map((id) => Math.max(row[id], trade[id])));
+  const causes = [...CAUSE_IDS].sort((a, b) => shares[b] - shares[a]).slice(0, SHOWN);
+  const widest = Math.max(...CAUSE_IDS.map((id) => Math.max(shares[id], trade[id])));
   const own = Math.round(learned.ownShare[symptom] * 100);
   return (
     <section aria-label="What flaws come of">
-      <header className={styles.head}>
+      <header className={row(10, styles.head)}>
         <h3>Comes of</h3>
         <Select
           aria-label="Flaw"
@@ -38,7 +39,7 @@ export function CauseTable({ learned }: { learned: LearnedCauses }) {
           onChange={setSymptom}
         />
       </header>
-      <ol className={styles.rows}>
+      <ol className={stack(2, styles.rows)}>
         {causes.map((id) => (
           <li key={id}>
             <strong title={findCause(id).mend}>{findCause(id).name}</strong>
@@ -46,12 +47,12 @@ export function CauseTable({ learned }: { learned: LearnedCauses }) {
               viewBox="0 0 200 16"
               preserveAspectRatio="none"
               role="img"
-              aria-label={`here ${Math.round(row[id] * 100)} %, in the trade ${Math.round(trade[id] * 100)} %`}
+              aria-label={`here ${Math.round(shares[id] * 100)} %, in the trade ${Math.round(trade[id] * 100)} %`}
             >
-              <rect x="0" y="4" width={(row[id] / widest) * 200} height="8" className={styles.cause} />
+              <rect x="0" y="4" width={(shares[id] / widest) * 200} height="8" className={styles.cause} />
               <path d={`M${(trade[id] / widest) * 200} 1V15`} className={styles.trade} />
             </svg>
-            <b>{Math.round(row[id] * 100)} %</b>
+            <b>{Math.round(shares[id] * 100)} %</b>
           </li>
         ))}
       </ol>

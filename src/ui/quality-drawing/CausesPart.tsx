@@ -1,5 +1,6 @@
 'use client';
 
+import { row } from '../layout/layout';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { CauseId, Symptom } from '@/core/quality/causes/cause';
@@ -52,7 +53,7 @@ export function CausesPart({ symptom, clues, table, onFound }: CausesPartProps) 
           ))}
       </ol>
       {check ? (
-        <div className={styles.check} role="group" aria-label="Next check">
+        <div className={row(8, styles.check)} role="group" aria-label="Next check">
           <p>
             <small>The check that tells most</small>
             <strong>{check.ask}</strong>

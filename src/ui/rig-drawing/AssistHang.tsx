@@ -1,5 +1,6 @@
 'use client';
 
+import { column } from '../layout/layout';
 import { Segmented } from 'antd';
 import { useState } from 'react';
 import { fitGape } from '@/core/rigs/fit-gape';
@@ -46,7 +47,7 @@ export function AssistHang({ rig }: { readonly rig: Rig }) {
   const verdict = fitGape(gapeMm, bodyMm);
   const view = [-(bodyMm / 2 + gapeMm + 14), -6, bodyMm + 2 * gapeMm + 40, jigMm + 12] as const;
   return (
-    <section className={styles.hang} aria-label="On the jig">
+    <section className={column(12, styles.hang)} aria-label="On the jig">
       <header>
         <h3>On the jig</h3>
         <Segmented<Pose>

@@ -1,3 +1,4 @@
+import { stack } from '../layout/layout';
 import type { CutLength } from '@/records/rig';
 import { numberText } from '@/text/number-text';
 import { rollText } from '@/text/roll-text';
@@ -16,7 +17,7 @@ const CUT_SHARE = 0.72;
 /** Rolls and sticks as they are cut, each its pieces in a row and what is left of it. */
 export function CutBars({ cut, nameOf, unit }: CutBarsProps) {
   return (
-    <ul className={styles.bars} aria-label="Rolls as they are cut">
+    <ul className={stack(10, styles.bars)} aria-label="Rolls as they are cut">
       {cut.map(({ binId, lengthId, fromMm, cuts, leftMm, isKept }, index) => {
         const usedMm = cuts.reduce((total, { lengthMm, count }) => total + lengthMm * count, 0);
         const isBroken = usedMm < CUT_SHARE * 0.6 * fromMm;

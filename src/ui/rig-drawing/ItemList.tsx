@@ -1,5 +1,6 @@
 'use client';
 
+import { column } from '../layout/layout';
 import { layRig, type LaidRun } from '@/core/rigs/lay-rig';
 import { findEnd } from '@/core/rigs/ends';
 import type { Rig, RigItem } from '@/core/rigs/rig';
@@ -18,7 +19,7 @@ interface ItemListProps {
 /** The rig from the top down, as one reads it off while tying. */
 export function ItemList({ rig, marked, chosen, onChoose }: ItemListProps) {
   return (
-    <section className={styles.list} aria-label="From the top down">
+    <section className={column(12, styles.list)} aria-label="From the top down">
       <h3>From the top down</h3>
       <RunRows run={layRig(rig)} marked={marked} chosen={chosen} {...(onChoose ? { onChoose } : {})} />
     </section>

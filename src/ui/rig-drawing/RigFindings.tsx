@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '../layout/layout';
 import { Button } from 'antd';
 import type { RigFinding, Suited } from '@/core/rigs/rig-finding';
 import { rigSentence } from '@/text/rig-sentence';
@@ -21,7 +22,7 @@ export function RigFindings({ findings, onTake, onChoose }: RigFindingsProps) {
     );
   }
   return (
-    <ul className={styles.findings} aria-label="What to look at">
+    <ul className={stack(10, styles.findings)} aria-label="What to look at">
       {findings.map((finding, index) => {
         const at = finding.at[0];
         return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { row } from '../layout/layout';
 import { Button, ColorPicker, InputNumber } from 'antd';
 import type { StrandBin } from '@/records/bin';
 import styles from './skirt-drawing.module.css';
@@ -17,7 +18,7 @@ export function MaterialFlakes({ flakes, onChange }: MaterialFlakesProps) {
   const set = (index: number, change: Partial<StrandBin['flakes'][number]>) =>
     onChange(flakes.map((each, at) => (at === index ? { ...each, ...change } : each)));
   return (
-    <div className={styles.flakes}>
+    <div className={row(8, styles.flakes)}>
       <strong>Flakes</strong>
       {flakes.map((flake, index) => (
         <span key={index}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { line } from '../layout/layout';
 import { Button, Segmented, Slider } from 'antd';
 import { memo, useEffect, useMemo, useState } from 'react';
 import { flaredShares } from '@/core/skirts/seen-shares';
@@ -70,7 +71,7 @@ export const OpenPane = memo(function OpenPane({ jig, layers, view, widthPx, bin
       </div>
       {flared.ok && !isTying ? <ShareBar label="shows on a stop" shares={flared.value} bins={bins} /> : null}
       {isTying ? (
-        <div className={styles.opening}>
+        <div className={line(10, styles.opening)}>
           <span>first</span>
           <Slider
             ariaLabelForHandle="Layers tied"
@@ -83,7 +84,7 @@ export const OpenPane = memo(function OpenPane({ jig, layers, view, widthPx, bin
           <span>last</span>
         </div>
       ) : (
-        <div className={styles.opening}>
+        <div className={line(10, styles.opening)}>
           <span>pull</span>
           <Slider
             ariaLabelForHandle="How far it stands open"

@@ -1,5 +1,6 @@
 'use client';
 
+import { line } from '../layout/layout';
 import { lengthText } from '@/text/words';
 import { useUnits } from '../units/use-units';
 import styles from './skirt-drawing.module.css';
@@ -10,7 +11,7 @@ const BAR_MM = 20;
 export function ScaleBar({ pxPerMm }: { readonly pxPerMm: number }) {
   const { length } = useUnits();
   return (
-    <span className={styles.scaleBar}>
+    <span className={line(6, styles.scaleBar)}>
       <i style={{ width: BAR_MM * pxPerMm }} /> {lengthText(BAR_MM, length)}
     </span>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { row } from '../layout/layout';
 import styles from './water-parts.module.css';
 
 interface ChipRowProps<T extends string> {
@@ -12,7 +13,7 @@ interface ChipRowProps<T extends string> {
 /** One of a few words, at a tap; the same again takes it back. */
 export function ChipRow<T extends string>({ label, options, value, onChange }: ChipRowProps<T>) {
   return (
-    <div className={styles.chips} role="group" aria-label={label}>
+    <div className={row(6, styles.chips)} role="group" aria-label={label}>
       <span>{label}</span>
       {options.map((option) => (
         <button

@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '../layout/layout';
 import { layRates, type RateBand } from '@/drawing/water/rate-rows';
 import styles from './water-drawing.module.css';
 
@@ -13,7 +14,7 @@ interface RateChartProps {
 export function RateChart({ label, rows, winner }: RateChartProps) {
   const { bands, ticks, most } = layRates(rows);
   return (
-    <div className={styles.rates} role="table" aria-label={label}>
+    <div className={stack(0, styles.rates)} role="table" aria-label={label}>
       {rows.map((row, nth) => {
         const band = bands[nth];
         if (!band) return null;

@@ -1,5 +1,6 @@
 'use client';
 
+import { column, stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { findStyle } from '@/core/cavities/styles';
@@ -113,7 +114,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
   return (
     <>
       <FormRail chosen={key} onChoose={choose} />
-      <div className={styles.board}>
+      <div className={stack(20, styles.board)}>
         <WishFields
           wish={wish}
           onWish={(change) => setWish({ ...wish, ...change })}
@@ -124,7 +125,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
           }}
           solved={design?.sizes ?? null}
         />
-        <div className={styles.main}>
+        <div className={column(14)}>
           {key === OWN_PROFILE ? <ProfileEditor points={points} onChange={setPoints} /> : null}
           {key === FROM_STL ? (
             <StlReader onRead={(file, read) => setMesh({ file, name: file.name, mesh: read })} />

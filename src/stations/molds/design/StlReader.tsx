@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Button, Progress, Upload } from 'antd';
 import { numberText as n } from '@/text/number-text';
 import { sentence } from '@/text/sentence';
@@ -28,7 +29,7 @@ export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => 
     });
 
   return (
-    <div className={styles.stl}>
+    <div className={stack(8)}>
       <Upload.Dragger
         accept=".stl"
         maxCount={1}
@@ -43,7 +44,7 @@ export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => 
         </p>
       </Upload.Dragger>
       {state?.is === 'reading' ? (
-        <div className={styles.stlRow}>
+        <div className={stack(10, styles.stlRow)}>
           <Progress percent={Math.round(state.share * 100)} size="small" aria-label="Reading the STL" />
           <Button size="small" onClick={job.cancel}>
             Cancel

@@ -1,5 +1,6 @@
 'use client';
 
+import { row } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import type { Solid } from '@/core/solids/solid';
@@ -63,7 +64,7 @@ export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }
   };
   const busy = job.answer?.busy ?? null;
   return (
-    <section className={styles.away} aria-label="Take it away">
+    <section className={row(8, styles.away)} aria-label="Take it away">
       <h2>Take it away</h2>
       {sheet ? (
         <>

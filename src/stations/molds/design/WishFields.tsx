@@ -1,5 +1,6 @@
 'use client';
 
+import { stack } from '@/ui/layout/layout';
 import { Radio, Select } from 'antd';
 import { useId } from 'react';
 import type { CavityForm } from '@/core/solids/forms/definition';
@@ -87,7 +88,7 @@ export function WishFields({ wish, onWish, form, sizes, onSize, solved }: WishFi
           {form.fields.map(({ key, label, usual, solves }) => {
             const isSolved = wish.vary === key;
             return (
-              <div key={key} className={styles.solveRow}>
+              <div key={key} className={stack(2)}>
                 {isSolved || wish.vary === 'scale' ? (
                   <p className={styles.solvedSize}>
                     <span>{label}</span>
