@@ -1,4 +1,5 @@
 import '@fontsource-variable/archivo/wdth.css';
+import '@/ui/theme/fonts.css';
 import '@/ui/theme/tokens.css';
 import '@/ui/theme/base.css';
 import { AntdRegistry } from '@ant-design/nextjs-registry';
