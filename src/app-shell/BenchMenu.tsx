@@ -146,7 +146,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
           }}
         />
         {problem ? (
-          <p role="alert" className={styles.problem}>
+          <p role="alert" className="stop">
             {problem}
           </p>
         ) : null}

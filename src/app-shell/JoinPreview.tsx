@@ -93,7 +93,7 @@ export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
       ) : null}
       {belowZero.length > 0 ? (
         <>
-          <p role="alert" className={styles.problem}>
+          <p role="alert" className="stop">
             Both took from the same bins. There would be less than nothing in{' '}
             {belowZero
               .slice(0, MOST_ROWS)
@@ -110,7 +110,7 @@ export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
         </>
       ) : null}
       {running ? (
-        <p role="alert" className={styles.problem}>
+        <p role="alert" className="stop">
           {benchSentence({ code: 'bench.two-under-way', table: ALL_TABLES[running].all })}
         </p>
       ) : null}

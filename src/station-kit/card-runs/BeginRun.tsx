@@ -52,7 +52,7 @@ export function BeginRun(props: BeginRunProps) {
         {fields}
       </div>
       {problems.map((problem) => (
-        <p key={problem} role="alert" className={styles.problem}>
+        <p key={problem} role="alert" className="wrong">
           {problem}
         </p>
       ))}

@@ -12,7 +12,6 @@ import { EndRun } from './EndRun';
 import { RunsSoFar, ShelfGives } from './RunLists';
 import { RunSide } from './RunSide';
 import { StepCard } from './StepCard';
-import styles from './runs.module.css';
 
 interface CardRunPartProps<Item extends MadeRecord, Run extends CardRunRecord> {
   readonly kind: CardRunKind<Item, Run>;
@@ -41,7 +40,7 @@ export function CardRunPart<Item extends MadeRecord, Run extends CardRunRecord>(
   return (
     <div className={stack(24)}>
       {said ? (
-        <p role="status" className={styles.said}>
+        <p role="status" className="said">
           {said}
         </p>
       ) : null}

@@ -97,7 +97,7 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
         ))}
       </div>
       {tooMany ? (
-        <p role="alert" className={styles.problem}>
+        <p role="alert" className="wrong">
           {bad} failed of {built} {word}: no more can fail than were {word}.
         </p>
       ) : null}

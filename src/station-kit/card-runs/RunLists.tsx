@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
@@ -34,7 +34,7 @@ export function ShelfGives({ rows, verb, none }: ShelfGivesProps) {
     <section aria-label="From the shelf now">
       <h3>What the shelf gives now</h3>
       {rows.length === 0 ? none : null}
-      <ul className={stack(10, styles.gives)}>
+      <ul className={apart(10, styles.gives)}>
         {[...rows]
           .sort((a, b) => b.count - a.count)
           .map(({ id, name, picture, count, limiting, lies, onMake }) => (

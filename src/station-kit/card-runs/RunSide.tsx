@@ -1,6 +1,6 @@
 'use client';
 
-import { stack, wrap } from '@/ui/layout/layout';
+import { apart, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { useBench } from '../BenchProvider';
@@ -38,7 +38,7 @@ export function RunSide<Amount extends Taken>(props: RunSideProps<Amount>) {
   const now = useNow(workshop.now, TICK_MS);
   const seconds = run.seconds + (run.inHand === null ? 0 : Math.max(0, (now - run.inHand) / 1000));
   return (
-    <div className={stack(24, styles.run)}>
+    <div className={apart(24, styles.run)}>
       {children}
       <aside className={styles.side} aria-label="This run">
         <h3>

@@ -1,6 +1,6 @@
 'use client';
 
-import { column, stack } from '@/ui/layout/layout';
+import { apart, column, stack } from '@/ui/layout/layout';
 import { LeftOutlined, RightOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
@@ -65,7 +65,7 @@ export function StepCard(props: StepCardProps) {
           </li>
         ))}
       </ol>
-      <div className={stack(20, styles.body)}>
+      <div className={apart(20, styles.body)}>
         <div ref={ref} className={styles.picture}>
           {picture(step, at, width)}
         </div>

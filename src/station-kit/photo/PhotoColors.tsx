@@ -1,6 +1,6 @@
 'use client';
 
-import { stack, wrap } from '@/ui/layout/layout';
+import { apart, stack, wrap } from '@/ui/layout/layout';
 import { Button, Upload } from 'antd';
 import Image from 'next/image';
 import { useEffect } from 'react';
@@ -71,12 +71,12 @@ export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
       </Upload.Dragger>
       <JobFailure job={job} />
       {why ? (
-        <p role="alert" className={styles.refusal}>
+        <p role="alert" className="wrong">
           {why}
         </p>
       ) : null}
       {url && !why ? (
-        <div className={stack(16, styles.found)}>
+        <div className={apart(16, styles.found)}>
           <span className={styles.seen}>
             <Image src={url} alt="The photo" fill unoptimized />
           </span>

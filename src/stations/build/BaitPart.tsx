@@ -1,6 +1,6 @@
 'use client';
 
-import { column, stack, wrap } from '@/ui/layout/layout';
+import { apart, column, stack, wrap } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent, DragOverlay, type DragStartEvent } from '@dnd-kit/core';
 import { Button, Dropdown } from 'antd';
@@ -55,7 +55,7 @@ export function BaitPart({ bench, onKept }: BaitPartProps) {
   };
   if (!draft) {
     return (
-      <div className={stack(14, styles.empty)}>
+      <div className={stack(14, 'empty')}>
         <p>No bait is on the bench. Choose what it is to be; then parts from the shelf go on it.</p>
         <Dropdown menu={kinds}>
           <Button type="primary">New bait</Button>
@@ -137,7 +137,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
       onDragEnd={onDragEnd}
       onDragCancel={() => setDragged(null)}
     >
-      <div className={stack(24, styles.bench)}>
+      <div className={apart(24, styles.bench)}>
         <div className={column(16)}>
           <Tray
             draft={draft}
@@ -170,7 +170,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
               if (isDone) change({ ...kept, armMm: armMm >= frameSizes(build).upperMm ? null : armMm });
             }}
           />
-          <div className={stack(24, styles.under)}>
+          <div className={apart(24, styles.under)}>
             <div className={column(16)}>
               <Findings
                 build={build}

@@ -1,6 +1,6 @@
 'use client';
 
-import { column, stack, wrap } from '@/ui/layout/layout';
+import { apart, column, stack, wrap } from '@/ui/layout/layout';
 import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
 import { findKind } from '@/core/builds/kinds';
@@ -46,7 +46,7 @@ export function BoardPart({ chosenId, onChoose, onChange, onBuild, onStrip }: Bo
     return <CompareBuilds builds={beside} onClose={() => setBeside(false)} />;
   }
   return (
-    <div className={stack(24, styles.board)}>
+    <div className={apart(24, styles.board)}>
       <div className={column(12)}>
         <div className={wrap(8, styles.search)}>
           <Input.Search

@@ -1,6 +1,6 @@
 'use client';
 
-import { column, stack } from '@/ui/layout/layout';
+import { apart, column, stack } from '@/ui/layout/layout';
 import { Button, Checkbox, ColorPicker, InputNumber, Segmented } from 'antd';
 import { useState } from 'react';
 import { numberText } from '@/text/number-text';
@@ -32,7 +32,7 @@ export function CupBench({ draft, onChange, onKept }: CupBenchProps) {
   const isBarred = problems.name !== null || problems.colors !== null;
   return (
     <section className={column(14)} aria-label="The cup">
-      <div className={stack(14, styles.benchHead)}>
+      <div className={apart(14, styles.benchHead)}>
         <TextField
           label="Called"
           value={draft.name}

@@ -1,6 +1,6 @@
 'use client';
 
-import { column, stack } from '@/ui/layout/layout';
+import { apart, column } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { Input } from 'antd';
 import { useState } from 'react';
@@ -26,7 +26,7 @@ export function MeasurePart() {
   const first = parts.find(({ gauge }) => gauge?.as === 'blade') ?? parts[0] ?? null;
   const chosen = parts.find(({ id }) => id === chosenId) ?? first;
   return (
-    <div className={stack(24, styles.measure)}>
+    <div className={apart(24, styles.measure)}>
       <div className={column(10, styles.list)}>
         <Input.Search
           aria-label="Search parts"

@@ -68,7 +68,7 @@ export function MixPart({ onBuild }: MixPartProps) {
       </div>
       <JobFailure job={job} />
       {found?.problem ? (
-        <p role="alert" className={styles.problem}>
+        <p role="alert" className="wrong">
           {found.problem}
         </p>
       ) : null}

@@ -1,6 +1,6 @@
 'use client';
 
-import { column, stack } from '@/ui/layout/layout';
+import { apart, column } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -21,7 +21,7 @@ export function PlasticPart() {
   const [said, setSaid] = useState<string | null>(null);
   const record = kept.find(({ id }) => id === draft?.id) ?? null;
   return (
-    <div className={stack(24, styles.plastic)}>
+    <div className={apart(24, styles.plastic)}>
       <div className={column(14, styles.colors)}>
         <h3>Colors</h3>
         <ul>
@@ -54,7 +54,7 @@ export function PlasticPart() {
           New color
         </Button>
       </div>
-      <div className={column(14, styles.middle)}>
+      <div className={column(14)}>
         {draft ? (
           <CupBench
             key={`cup ${draft.id ?? 'new'}`}
@@ -66,7 +66,7 @@ export function PlasticPart() {
           <p>No color is kept yet. Stir one: drops and flake are noted as they go in.</p>
         )}
         {said ? (
-          <p role="status" className={styles.said}>
+          <p role="status" className="said">
             {said}
           </p>
         ) : null}

@@ -112,7 +112,7 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
         <p className="quiet">None of these is in the bait box: they come from the water.</p>
       )}
       {isShort ? (
-        <p role="alert" className={styles.problem}>
+        <p role="alert" className="wrong">
           Only {inBox} lie in the bait box. Strip fewer, or say they come from elsewhere.
         </p>
       ) : null}

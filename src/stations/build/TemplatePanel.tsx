@@ -87,7 +87,7 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
           ))}
         </ul>
         {problems.map((problem) => (
-          <p key={patternSentence(problem)} role="alert" className={styles.problem}>
+          <p key={patternSentence(problem)} role="alert" className="wrong">
             {patternSentence(problem)}
           </p>
         ))}

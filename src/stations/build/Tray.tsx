@@ -55,7 +55,7 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
   const longest = Math.max(8, ...parts.flatMap(({ gauge }) => (gauge ? sizeOf(gauge)[0] : [])));
   const scale = Math.min(MOST_PX_PER_MM, TRAY_PX / longest);
   return (
-    <section className={stack(8, styles.tray)} aria-label="From the shelf">
+    <section className={stack(8)} aria-label="From the shelf">
       <h3>From the shelf</h3>
       <div className={wrap(4, styles.roles)} role="group" aria-label="Which parts">
         {roles.map((id) => (

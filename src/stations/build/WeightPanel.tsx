@@ -38,7 +38,7 @@ export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
           marks.map((nominalG) => ({ nominalG })),
         ).slice(0, 3);
   return (
-    <section className={styles.weight} aria-label="Finished weight">
+    <section aria-label="Finished weight">
       <h3>Finished</h3>
       <p className={styles.big}>
         <Figure

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart, stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -43,7 +43,7 @@ export function ColorsPart() {
     setRound(round + 1);
   };
   return (
-    <div className={stack(24, styles.colors)}>
+    <div className={apart(24, styles.colors)}>
       <div>
         <div className={styles.bar}>
           <Button type="primary" onClick={() => begin(newCoat(view))}>

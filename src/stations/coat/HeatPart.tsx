@@ -1,6 +1,6 @@
 'use client';
 
-import { row, stack } from '@/ui/layout/layout';
+import { apart, row, stack } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { COAT_WAYS } from '@/core/coats/ways';
@@ -39,7 +39,7 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
   const powder = powders.find((bin) => bin.id === (powderId ?? base)) ?? powders[0] ?? null;
   if (!head || !powder || view.heaters.length === 0) {
     return (
-      <div className={stack(14, styles.empty)}>
+      <div className={stack(14, 'empty')}>
         <p>
           {!head
             ? 'No bare heads lie on the shelf. Pour some, or put bought ones down, and their heat is reckoned here.'
@@ -72,7 +72,7 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
   const chosen = ways.find(({ way }) => way.id === coatWay) ?? ways[0];
   return (
     <div className={stack(14, styles.heat)}>
-      <div className={stack(16, styles.ask)}>
+      <div className={apart(16, styles.ask)}>
         <div className={styles.picture}>
           <CoatSwatch
             name={`${headText(head, view.binById, mass)}, drawn to scale`}
@@ -116,12 +116,12 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
         />
       </div>
       {solidusC === null ? (
-        <p role="alert" className={styles.refusal}>
+        <p role="alert" className="wrong">
           Nobody knows what {metal ? metal.name : 'the metal of these heads'} is, so nobody knows what heat it
           bears. Find out on the Metal station first.
         </p>
       ) : null}
-      <div className={stack(12, styles.ways)} role="radiogroup" aria-label="Ways to coat">
+      <div className={apart(12, styles.ways)} role="radiogroup" aria-label="Ways to coat">
         {ways.map((each) => (
           <WayCard
             key={each.way.id}

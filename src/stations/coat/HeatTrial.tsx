@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { Modal } from 'antd';
 import { useState } from 'react';
@@ -95,7 +95,7 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
         </strong>
         <small>{startedAt === null ? 'as it goes into the heat' : 'stop: powder sticks'}</small>
       </button>
-      <div className={stack(14, styles.trialFields)}>
+      <div className={apart(14, styles.trialFields)}>
         <UnitField
           label="It took"
           quantity="duration"
@@ -131,7 +131,7 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
         />
       </div>
       {found && !found.ok ? (
-        <p role="alert" className={styles.refusal}>
+        <p role="alert" className="wrong">
           {sentence(found.problem)}
         </p>
       ) : null}

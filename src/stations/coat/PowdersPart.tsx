@@ -1,6 +1,6 @@
 'use client';
 
-import { stack, wrap } from '@/ui/layout/layout';
+import { apart, stack, wrap } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -34,7 +34,7 @@ export function PowdersPart() {
   const level = (id: string) => view.levels.get(id) ?? 0;
   if (!powder) {
     return (
-      <div className={stack(14, styles.empty)}>
+      <div className={stack(14, 'empty')}>
         <p>No powder stands on the shelf yet. Put a jar down with its color and its card.</p>
         <Button type="primary" onClick={() => setEditing('new')}>
           A jar of powder
@@ -47,7 +47,7 @@ export function PowdersPart() {
   }
   const heads = headsToTell(view.toCoat, view.bins);
   return (
-    <div className={stack(28, styles.powders)}>
+    <div className={apart(28, styles.powders)}>
       <ul className={styles.shelf} aria-label="Jars">
         {powders.map((bin) => (
           <li key={bin.id}>

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart, stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { DndContext } from '@dnd-kit/core';
 import { Button, Select } from 'antd';
@@ -59,7 +59,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
   });
   if (!oven?.oven) {
     return (
-      <div className={stack(14, styles.empty)}>
+      <div className={stack(14, 'empty')}>
         <p>No oven stands here. Say what its rack holds, and heads are hung, cured and timed on it.</p>
         <Button type="primary" onClick={onSetUp}>
           Ovens and heat
@@ -106,7 +106,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
           {rackAll.job.answer}
         </p>
       ) : null}
-      <div className={stack(20, styles.bench)}>
+      <div className={apart(20, styles.bench)}>
         <div className={stack(12, styles.left)}>
           <RackDrawing
             rack={rack}

@@ -77,7 +77,7 @@ export function CostStation() {
         </div>
       ) : null}
       {isOfPiece && !piece ? (
-        <p className={styles.empty}>
+        <p className="empty">
           Nothing to reckon yet. Keep a bait at Build, a rig at Rig, a recipe at Skirt, or write a ticket.
         </p>
       ) : null}

@@ -24,7 +24,7 @@ export function LossPart() {
   const hours = lines.reduce((so, line) => so + line.hours, 0);
   const dearest = Math.max(1e-9, ...lines.map((line) => line.lost * line.each));
   if (lines.length === 0) {
-    return <p className={styles.empty}>Nothing lost this year, or nothing noted. Note losses at Water.</p>;
+    return <p className="empty">Nothing lost this year, or nothing noted. Note losses at Water.</p>;
   }
   return (
     <>

@@ -17,7 +17,6 @@ import { PracticeSlip } from '@/ui/quality-drawing/PracticeSlip';
 import { StepsPart } from './StepsPart';
 import { useLearned } from './use-learned';
 import { WeighPart } from './WeighPart';
-import styles from './dress.module.css';
 import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 
 type Part = 'steps' | 'weigh' | 'flaws';
@@ -77,7 +76,7 @@ export function DressStation() {
         <>
           <BatchRail chosen={batch?.id ?? null} onChoose={setChosen} />
           {batch === null ? (
-            <div className={stack(12, styles.empty)}>
+            <div className={stack(12, 'empty')}>
               <p>
                 Nothing lies on the dressing bench. Castings of a booked run wait here; bought heads come from
                 the shelf.

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart, stack } from '@/ui/layout/layout';
 import { MinusOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { dressPace } from '@/core/dress/dress-pace';
@@ -43,7 +43,7 @@ export function StepsPart({ batch, volumeCm3 }: StepsPartProps) {
   });
 
   return (
-    <div className={stack(24, styles.steps)}>
+    <div className={apart(24, styles.steps)}>
       <div className={styles.onMat}>
         <StepDrawing batch={batch} hook={hook} volumeCm3={volumeCm3} onTake={take} />
         <ol className={stack(6, styles.stepList)} aria-label="Steps">

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack, wrap } from '@/ui/layout/layout';
+import { apart, stack, wrap } from '@/ui/layout/layout';
 import { Button, Modal, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { numberText as n } from '@/text/number-text';
@@ -114,12 +114,12 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
             ))}
           </div>
         ) : null}
-        <div className={stack(10, styles.bandRow)}>
+        <div className={apart(10, styles.bandRow)}>
           <PercentField key={`min${min}`} label="Antimony from" value={min} most={1} onChange={setMin} />
           <PercentField key={`max${max}`} label="to" value={max} most={1} onChange={setMax} />
           <CountField label="At most, a kg" value={mostPerKg} onChange={setMostPerKg} />
         </div>
-        <div className={stack(10, styles.bandRow)}>
+        <div className={apart(10, styles.bandRow)}>
           <Select
             aria-label="Another element"
             allowClear
@@ -138,11 +138,11 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
       </div>
       <section aria-label="The blend" aria-live="polite" className={stack(6, styles.blendAnswer)}>
         <JobFailure job={job} />
-        {problem ? <p className={styles.stop}>{problem}</p> : null}
+        {problem ? <p className="stop">{problem}</p> : null}
         {blend ? (
           <>
             {blend.feasible ? null : (
-              <p className={styles.stop}>
+              <p className="stop">
                 Not to be reached: the nearest misses by {n(blend.worstMissShare * 100, 2)} %.{' '}
                 {whyOutOfReach(input.target, lots, ELEMENT_NAMES)}
               </p>
@@ -160,7 +160,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
               {hardness === null ? '' : `; about ${n(hardness, 2)} Brinell`}
             </p>
             {perKg !== null && lots.every(({ costPerKg }) => costPerKg !== null) ? (
-              <p className={isDear ? styles.stop : undefined}>
+              <p className={isDear ? 'stop' : undefined}>
                 {perKg.toFixed(2)} a kg, the cheapest there is
                 {isDear
                   ? `: over ${mostPerKg} by ${(perKg - (mostPerKg ?? 0)).toFixed(2)}. Allow more, or a softer metal.`

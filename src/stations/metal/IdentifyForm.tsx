@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart, stack } from '@/ui/layout/layout';
 import { Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { numberText as n } from '@/text/number-text';
@@ -101,7 +101,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
           onChange={setWay}
         />
         {way === 'water' ? (
-          <div className={stack(10, styles.bandRow)}>
+          <div className={apart(10, styles.bandRow)}>
             <MassField label="In air" value={airG} write={write} onChange={setAirG} />
             <MassField
               label="Hung in water"
@@ -121,7 +121,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
             />
           </div>
         ) : (
-          <div className={stack(10, styles.bandRow)}>
+          <div className={apart(10, styles.bandRow)}>
             <FieldShell id={`${id}cavity`} label="Cavity">
               <Select
                 id={`${id}cavity`}
@@ -149,7 +149,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
           width={160}
         />
       </div>
-      {read && !read.ok ? <p className={styles.stop}>{sentence(read.problem)}</p> : null}
+      {read && !read.ok ? <p className="stop">{sentence(read.problem)}</p> : null}
       {found ? (
         <ScrapFits found={found}>
           <FieldShell id={`${id}as`} label="Set it down as">

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart, stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
@@ -121,19 +121,17 @@ export function MetalStation() {
       }
     >
       {view.metals.length === 0 ? (
-        <p className={styles.empty}>
-          No metal yet. Put a lot on the Shelf, and it can be melted and poured here.
-        </p>
+        <p className="empty">No metal yet. Put a lot on the Shelf, and it can be melted and poured here.</p>
       ) : (
         <DndContext id="pot" sensors={sensors} onDragEnd={drop}>
-          <div className={stack(20, styles.potRow)}>
+          <div className={apart(20, styles.potRow)}>
             <ChargedPot charge={read} capacityG={pot.capacityG} heelG={pot.heelG} run={inRun} />
             <div className={stack(10)}>
               <ChargeList charge={charge} onChange={setCharge} />
               <MixFigures charge={read} />
               <div aria-live="polite">
                 {stops.map((stop) => (
-                  <p key={stop} className={styles.stop}>
+                  <p key={stop} className="stop">
                     {stop}
                   </p>
                 ))}

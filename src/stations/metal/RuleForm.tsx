@@ -1,5 +1,6 @@
 'use client';
 
+import { apart } from '@/ui/layout/layout';
 import { Button, DatePicker, Modal, Select, Space } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useState } from 'react';
@@ -69,7 +70,7 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
         </Space>
       }
     >
-      <div className={styles.ruleForm}>
+      <div className={apart(0, styles.ruleForm)}>
         <TextField
           label="Name"
           problem={isPressed && draft.name.trim() === '' ? 'Name it, such as No lead under 4 g.' : null}

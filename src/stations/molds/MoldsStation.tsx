@@ -23,7 +23,6 @@ import { OpenBlock } from './OpenBlock';
 import { MoldForm } from './MoldForm';
 import { WeighIn } from './WeighIn';
 import { WhatMakes } from './WhatMakes';
-import styles from './molds.module.css';
 
 const VIEWS = ['blocks', 'design'] as const;
 
@@ -132,7 +131,7 @@ export function MoldsStation() {
               onMetal={setMetalId}
             />
           ) : (
-            <div className={stack(12, styles.empty)}>
+            <div className={stack(12, 'empty')}>
               <p>
                 {view.metals.length === 0
                   ? 'No metal on the shelf yet. Put a lot there first, then a block can say what it gives.'

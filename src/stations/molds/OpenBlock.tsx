@@ -62,7 +62,7 @@ export function OpenBlock(props: OpenBlockProps) {
 
   if (!layout) {
     return (
-      <p role="alert" className={stack(12, styles.empty)}>
+      <p role="alert" className={stack(12, 'empty')}>
         {mold.name} has a cavity of a style that this page does not know, so it cannot be drawn. Change the
         block and choose another style.
       </p>

@@ -1,6 +1,6 @@
 'use client';
 
-import { column, stack } from '@/ui/layout/layout';
+import { apart, column, stack } from '@/ui/layout/layout';
 import { Button, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { numberText as n } from '@/text/number-text';
@@ -90,7 +90,7 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
           setSaid('');
         }}
       />
-      <div className={stack(24, styles.weighIn)}>
+      <div className={apart(24, styles.weighIn)}>
         <div className={column(12)}>
           <div className={stack(10, styles.what)}>
             <FieldShell id={`${id}metal`} label="Cast in">

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart } from '@/ui/layout/layout';
 import { Button, Modal, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { findSubstitutes } from '@/core/cavities/find-substitutes';
@@ -60,7 +60,7 @@ export function WhatMakes({ targetG: first, metalId: firstMetal, onChoose, onClo
   const matches = found?.ok ? found.value : [];
   return (
     <Modal open title="What makes it?" width={720} onCancel={onClose} footer={null}>
-      <div className={stack(12, styles.ask)}>
+      <div className={apart(12, styles.ask)}>
         <MassField
           label="Weight wanted"
           value={targetG}

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart, stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { PourPlan } from '@/core/pours/pour-plan';
@@ -69,7 +69,7 @@ export function ChargeForm({ metal, session, plan, takes }: ChargeFormProps) {
   };
   const shortHooks = takes.short.filter((short) => short.item !== metal.id);
   return (
-    <section className={stack(20, styles.charge)} aria-label="Charge the pot">
+    <section className={apart(20, styles.charge)} aria-label="Charge the pot">
       <Pot
         levelG={Math.min(view.pot.capacityG, chargedG ?? 0)}
         capacityG={view.pot.capacityG}

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useEffect, useMemo } from 'react';
 import { oncePer } from '@/core/numeric/once-per';
@@ -85,7 +85,7 @@ export function PotTemperature({ metalId, molds, massG, now }: PotTemperaturePro
   const latest = fault === null ? watch.latest : null;
   const [top, bottom] = [traceY(box, limits.hotOverC), traceY(box, limits.coldUnderC)];
   return (
-    <section className={stack(16, styles.on)} aria-label="Pot temperature">
+    <section className={apart(16, styles.on)} aria-label="Pot temperature">
       <svg viewBox={`0 0 ${box.width} ${box.height}`} className={styles.trace} aria-hidden="true">
         <rect width={box.width} height={top} className={styles.beyond} />
         <rect y={top} width={box.width} height={bottom - top} className={styles.band} />

@@ -1,6 +1,6 @@
 'use client';
 
-import { line, stack } from '@/ui/layout/layout';
+import { apart, line } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { countRun, type RunCount } from '@/core/pours/count-run';
@@ -139,7 +139,7 @@ export function RunView({ run }: { run: Run }) {
         </p>
       )}
       {jump === null ? null : <JumpNote jumpMs={jump} onSeen={() => setJump(null)} />}
-      <div className={stack(24, styles.run)}>
+      <div className={apart(24, styles.run)}>
         <div className={line(16, styles.hand)}>
           {hands.now === null ? (
             <button type="button" className={line(0, styles.pourButton)} onClick={presses.moveOn}>

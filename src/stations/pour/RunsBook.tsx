@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart } from '@/ui/layout/layout';
 import { weekdayText } from '@/text/date-text';
 import dynamic from 'next/dynamic';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -23,7 +23,7 @@ export function RunsBook() {
   return (
     <section className={styles.book} aria-label="Past runs">
       <h2>Past runs</h2>
-      <div className={stack(24, styles.bookGrid)}>
+      <div className={apart(24, styles.bookGrid)}>
         <RunsChart runs={booked} />
         <ol className={styles.bookList}>
           {[...booked]

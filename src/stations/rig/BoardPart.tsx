@@ -129,7 +129,7 @@ function RigDetail({
       {findings
         .filter(({ weight }) => weight === 'stop')
         .map((finding, index) => (
-          <p key={index} role="alert" className={styles.problem}>
+          <p key={index} role="alert" className="wrong">
             {rigSentence(finding)}
           </p>
         ))}

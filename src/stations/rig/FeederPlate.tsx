@@ -181,7 +181,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
           </p>
         </>
       ) : (
-        <p role="alert" className={styles.problem}>
+        <p role="alert" className="wrong">
           {metal
             ? 'The holes leave no plate. Make them smaller, or the plate larger.'
             : 'Choose the metal it is cast in.'}

@@ -1,6 +1,6 @@
 'use client';
 
-import { column, stack } from '@/ui/layout/layout';
+import { apart, column } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
@@ -27,7 +27,7 @@ export function KitPart() {
   const out = view.kits.filter(({ state }) => state === 'packed');
   const back = view.kits.filter(({ state }) => state === 'back').sort((a, b) => b.no - a.no);
   return (
-    <div className={stack(28, styles.kits)}>
+    <div className={apart(28, styles.kits)}>
       <PackForm />
       <section aria-label="Out on the water">
         <h3>Out on the water</h3>

@@ -217,7 +217,7 @@ function Allowances() {
         </Button>
       </div>
       {isWrong ? (
-        <p role="alert" className={styles.problem}>
+        <p role="alert" className="wrong">
           It cannot come out longer than what its other end leaves of the cut. Measure both again.
         </p>
       ) : null}

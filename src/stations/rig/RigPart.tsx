@@ -43,7 +43,7 @@ export function RigPart({ bench, ...then }: RigPartProps) {
   };
   if (!bench.draft) {
     return (
-      <div className={stack(14, styles.empty)}>
+      <div className={stack(14, 'empty')}>
         <p>
           No rig is on the bench. Choose what it is to be; the shelf’s parts that suit are laid out for it.
         </p>

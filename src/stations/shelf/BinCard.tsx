@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart, stack } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { Button, InputNumber, Segmented } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -53,7 +53,7 @@ export function BinCard({ bin }: { bin: Bin }) {
   const drawer = view.drawers.find(({ id }) => id === bin.drawerId);
   const [isEditing, setEditing] = useState(false);
   return (
-    <section className={styles.card} aria-label={bin.name}>
+    <section className={apart(0, styles.card)} aria-label={bin.name}>
       <div className={styles.cardHead}>
         <h2>
           {bin.name}{' '}
@@ -114,7 +114,7 @@ export function BinCard({ bin }: { bin: Bin }) {
         <MoveForm key={bin.id} bin={bin} onHand={row.onHand} />
       )}
       <BinNeighbors bin={bin} lacks={row.isShort ? row.promised - row.onHand : null} />
-      <div className={stack(20, styles.history)}>
+      <div className={apart(20, styles.history)}>
         <LevelChart entries={entries} bin={bin} now={workshop.now()} />
         <Ledger entries={entries} bin={bin} />
       </div>

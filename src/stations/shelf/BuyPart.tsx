@@ -58,7 +58,7 @@ export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => v
     return (
       <>
         <FillSwitch mayFill={mayFill} onChange={setMayFill} />
-        <p className={styles.empty}>Nothing to buy: tickets have what they take, and nothing is low.</p>
+        <p className="empty">Nothing to buy: tickets have what they take, and nothing is low.</p>
       </>
     );
   }

@@ -15,7 +15,6 @@ import { DrawerForm } from '@/ui/shelf-parts/DrawerForm';
 import { DrawerInside } from './DrawerInside';
 import { useCabinetDrag } from './use-cabinet-drag';
 import styles from './cabinet.module.css';
-import shelf from './shelf.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
 const ARROWS: Readonly<Record<string, Direction>> = {
@@ -100,7 +99,7 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
         </span>
       </div>
       {laid.length === 0 ? (
-        <div className={stack(12, shelf.empty)}>
+        <div className={stack(12, 'empty')}>
           <p>No cabinet yet. Put in a drawer for each one you have, and drag your bins into them.</p>
           <Button type="primary" onClick={() => inBackground(addDrawer())}>
             New drawer

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart, stack } from '@/ui/layout/layout';
 import { Button, Checkbox, InputNumber, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Bin } from '@/records/bin';
@@ -48,11 +48,10 @@ export function CountPart({ onPosted }: { readonly onPosted: (said: string) => v
     bench.begin(null);
     onPosted(`${found.length} bins counted, ${entered} set right.`);
   };
-  if (!drawer)
-    return <p className={styles.empty}>Nothing to count yet: put down what you have, under Bins.</p>;
+  if (!drawer) return <p className="empty">Nothing to count yet: put down what you have, under Bins.</p>;
   const doneIn = ({ bins }: CountDrawer) => bins.filter(({ id }) => id in draft).length;
   return (
-    <div className={stack(24, styles.day)}>
+    <div className={apart(24, styles.day)}>
       <nav className={stack(4, styles.drawers)} aria-label="Drawers">
         {drawers.map((each, nth) => (
           <button key={each.name} type="button" aria-pressed={each === drawer} onClick={() => setAt(nth)}>

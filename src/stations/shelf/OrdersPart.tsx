@@ -49,7 +49,7 @@ export function OrdersPart() {
   return (
     <>
       {open.length === 0 ? (
-        <p className={styles.empty}>Nothing is on its way. What tickets lack is under Buy.</p>
+        <p className="empty">Nothing is on its way. What tickets lack is under Buy.</p>
       ) : (
         <div className={stack(12, styles.slips)}>
           <Button

@@ -124,7 +124,7 @@ export function ShelfStation() {
           {found.length > 0 ? (
             <BinWall groups={groups} chosen={bin?.id ?? null} onChoose={setChosen} />
           ) : (
-            <div className={stack(12, styles.empty)}>
+            <div className={stack(12, 'empty')}>
               <p>
                 {view.bins.length === 0
                   ? 'The shelf is empty. Put down what you have: metal, hooks, parts.'

@@ -35,9 +35,7 @@ export function UsePart() {
   }, [used, now, run]);
   const runOuts = job.answer;
   if (used.length === 0) {
-    return (
-      <p className={styles.empty}>Nothing was used yet. What runs and hands take is learned from here.</p>
-    );
+    return <p className="empty">Nothing was used yet. What runs and hands take is learned from here.</p>;
   }
   if (job.failure !== null) return <JobFailure job={job} />;
   if (!runOuts) return <p role="status">Drawing what may come.</p>;

@@ -1,6 +1,6 @@
 'use client';
 
-import { column, stack, wrap } from '@/ui/layout/layout';
+import { apart, column, wrap } from '@/ui/layout/layout';
 import { Button, ColorPicker, Input, Upload } from 'antd';
 import { useState } from 'react';
 import { fileSentence } from '@/text/bench-sentence';
@@ -53,7 +53,7 @@ export function BoardPart(props: BoardPartProps) {
     else setProblem(fileSentence(reading.problem, 'skirt'));
   };
   return (
-    <div className={stack(24, styles.board)}>
+    <div className={apart(24, styles.board)}>
       <div className={column(12, styles.found)}>
         <div className={wrap(8, styles.search)}>
           <Input.Search
@@ -83,7 +83,7 @@ export function BoardPart(props: BoardPartProps) {
           </Upload>
         </div>
         {problem ? (
-          <p role="alert" className={styles.problem}>
+          <p role="alert" className="wrong">
             {problem}
           </p>
         ) : null}

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart, stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -45,7 +45,7 @@ export function MaterialsPart() {
     );
   if (!material) {
     return (
-      <div className={stack(14, styles.empty)}>
+      <div className={stack(14, 'empty')}>
         <p>Nothing to tie with lies on the shelf yet. Put tabs, hair, fur or a sheet down with its color.</p>
         <Button type="primary" onClick={() => setEditing('new')}>
           A material
@@ -58,7 +58,7 @@ export function MaterialsPart() {
     layers.some(({ binId }) => binId === material.id),
   );
   return (
-    <div className={stack(24, styles.materials)}>
+    <div className={apart(24, styles.materials)}>
       <div>
         <Button type="primary" onClick={() => setEditing('new')}>
           A material

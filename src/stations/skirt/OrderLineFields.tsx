@@ -131,7 +131,7 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
         />
       </div>
       {refusals.map((why) => (
-        <p key={why} role="alert" className={styles.refusal}>
+        <p key={why} role="alert" className="wrong">
           {coat?.name}: {why}
         </p>
       ))}

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { apart } from '@/ui/layout/layout';
 import { PICKED_DAY } from '@/text/date-text';
 import { Button, DatePicker } from 'antd';
 import dayjs from 'dayjs';
@@ -50,10 +50,10 @@ export function OrderPart() {
     setSaid(`The ticket is written: ${total} ${total === 1 ? 'piece' : 'pieces'}.`);
   };
   return (
-    <div className={stack(24, styles.order)}>
+    <div className={apart(24, styles.order)}>
       <div>
         <form
-          className={styles.head}
+          className={apart(0, styles.head)}
           aria-label="The order"
           onSubmit={(event) => {
             event.preventDefault();

@@ -1,6 +1,6 @@
 'use client';
 
-import { column, stack, wrap } from '@/ui/layout/layout';
+import { apart, column, stack, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useCallback, useDeferredValue, useState, type ReactNode } from 'react';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -31,7 +31,7 @@ export function RecipePart(props: RecipePartProps) {
   if (!draft) {
     const fresh = newSkirt(view, workshop.newId());
     return (
-      <div className={stack(14, styles.empty)}>
+      <div className={stack(14, 'empty')}>
         <p>
           No recipe is on the bench. A skirt is layers of strands held at a collar; begin one from the shelf,
           or take one from the board.
@@ -93,7 +93,7 @@ function Studio({ recipe, draft, hands, count, onCount, onKept }: StudioProps) {
   const drawn = moving ?? draft;
   const calm = useDeferredValue(drawn);
   return (
-    <div className={stack(24, styles.studio)}>
+    <div className={apart(24, styles.studio)}>
       <div className={column(16)}>
         <LayerList draft={draft} onChange={change} onMove={setMoving} openId={openId} onOpen={setOpenId} />
         <div className={wrap(6)}>{hands}</div>
@@ -101,7 +101,7 @@ function Studio({ recipe, draft, hands, count, onCount, onKept }: StudioProps) {
       </div>
       <div className={column(16, styles.middle)}>
         <SkirtPanes draft={drawn} />
-        <div className={stack(24, styles.under)}>
+        <div className={apart(24, styles.under)}>
           <FullnessScale draft={calm} />
           <TakesPanel draft={draft} count={count} onCount={onCount} onSwap={swap} />
         </div>

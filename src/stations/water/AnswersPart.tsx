@@ -1,5 +1,6 @@
 'use client';
 
+import { apart } from '@/ui/layout/layout';
 import { Segmented, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { RateGroup } from '@/core/water/compare-rates';
@@ -43,7 +44,7 @@ export function AnswersPart() {
   );
   const sets = useMemo(() => nextSets(view), [view]);
   if (view.waterNotes.length === 0) {
-    return <p className={styles.empty}>Nothing noted yet. Write what the first hour said, under Note.</p>;
+    return <p className="empty">Nothing noted yet. Write what the first hour said, under Note.</p>;
   }
   return (
     <>
@@ -80,7 +81,7 @@ export function AnswersPart() {
         rows={caught.groups.slice(0, MOST_ROWS).map(rowOf('fish'))}
         winner={caught.winner}
       />
-      <div className={styles.pair}>
+      <div className={apart(0, styles.pair)}>
         <section>
           <h3>Lost an hour, by bottom</h3>
           <RateChart label="Lost an hour by bottom" rows={byBottom.groups.map(rowOf('lost'))} winner={null} />

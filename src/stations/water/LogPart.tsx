@@ -41,7 +41,7 @@ export function LogPart() {
           {found.length} of {view.waterNotes.length} notes
         </p>
       </div>
-      {found.length === 0 ? <p className={styles.empty}>No note says that. Search by fewer words.</p> : null}
+      {found.length === 0 ? <p className="empty">No note says that. Search by fewer words.</p> : null}
       <ol className={styles.log}>
         {found.slice(0, most).map((note) => (
           <LogLine key={note.id} note={note} />

@@ -1,6 +1,6 @@
 'use client';
 
-import { row, stack } from '@/ui/layout/layout';
+import { apart, row, stack } from '@/ui/layout/layout';
 import { AutoComplete, Button, InputNumber } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { readNoteDraft } from '@/records/drafts';
@@ -97,7 +97,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
       </div>
       {draft.lost > 0 ? <LostTo draft={draft} set={set} /> : null}
       <NoteConditions draft={draft} set={set} />
-      <div className={stack(10, styles.words)}>
+      <div className={apart(10, styles.words)}>
         <TextField
           label="Fish lengths"
           value={lengths}

@@ -43,7 +43,7 @@ export function ReplacePart({ onTicket }: { readonly onTicket: (said: string) =>
         onChange={setDays}
       />
       {chosen.length === 0 ? (
-        <p className={styles.empty}>Nothing was lost in that time, or nobody noted it.</p>
+        <p className="empty">Nothing was lost in that time, or nobody noted it.</p>
       ) : (
         <>
           <ul className={styles.replace}>

@@ -90,7 +90,7 @@ export function WayCard({ way, usable, heater, question, plan, isChosen, onChoos
             ) : null}
           </>
         ) : (
-          <p role="alert" className={styles.refusal}>
+          <p role="alert" className="wrong">
             {sentence(plan.problem)}
           </p>
         )

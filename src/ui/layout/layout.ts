@@ -28,3 +28,6 @@ export const line = (gap: Gap, ...more: readonly ClassName[]): string => laid(st
 
 /** Fields and their buttons side by side, on one foot. */
 export const fields = (gap: Gap, ...more: readonly ClassName[]): string => laid(styles.fields, gap, more);
+
+/** Side by side in columns, whose widths a style sheet gives as `--apart`; on a narrow page one under the other. */
+export const apart = (gap: Gap, ...more: readonly ClassName[]): string => laid(styles.apart, gap, more);

@@ -146,7 +146,7 @@ export function ProfileEditor({ points, onChange }: { points: Points; onChange: 
           Read it
         </Button>
       </div>
-      {read && !read.ok ? <p className={styles.stop}>{sentence(read.problem)}</p> : null}
+      {read && !read.ok ? <p className="stop">{sentence(read.problem)}</p> : null}
     </div>
   );
 }

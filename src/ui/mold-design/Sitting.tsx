@@ -26,7 +26,7 @@ export function Sitting({ study, hook, eyeMm, trailer }: SittingProps) {
   if (!body || !sitting) return <p className="quiet">Laying it on the bottom.</p>;
   if (!sitting.ok) {
     return (
-      <p className={styles.stop}>
+      <p className="stop">
         {sitting.problem.code === 'water.floats'
           ? 'The trailer lifts more than the head weighs in water: it floats. Take a heavier head or a less buoyant tail.'
           : sentence(sitting.problem)}

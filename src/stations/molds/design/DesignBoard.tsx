@@ -1,6 +1,6 @@
 'use client';
 
-import { column, stack } from '@/ui/layout/layout';
+import { apart, column } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { findStyle } from '@/core/cavities/styles';
@@ -114,7 +114,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
   return (
     <>
       <FormRail chosen={key} onChoose={choose} />
-      <div className={stack(20, styles.board)}>
+      <div className={apart(20, styles.board)}>
         <WishFields
           wish={wish}
           onWish={(change) => setWish({ ...wish, ...change })}
@@ -130,7 +130,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
           {key === FROM_STL ? (
             <StlReader onRead={(file, read) => setMesh({ file, name: file.name, mesh: read })} />
           ) : null}
-          {outcome && !outcome.ok ? <p className={styles.stop}>{sentence(outcome.problem)}</p> : null}
+          {outcome && !outcome.ok ? <p className="stop">{sentence(outcome.problem)}</p> : null}
           {design ? (
             <p className={styles.solved} role="status">
               <strong>

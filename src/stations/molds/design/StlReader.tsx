@@ -52,7 +52,7 @@ export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => 
         </div>
       ) : null}
       <JobFailure job={job} />
-      {state?.is === 'refused' ? <p className={styles.stop}>{state.why}</p> : null}
+      {state?.is === 'refused' ? <p className="stop">{state.why}</p> : null}
       {state?.is === 'read' ? <MeshFacts name={state.name} mesh={state.mesh} /> : null}
     </div>
   );
@@ -69,13 +69,13 @@ function MeshFacts({ name, mesh: { measure } }: { name: string; mesh: ReadMesh }
       </p>
       {watertight && flippedEdges === 0 ? <p className="quiet">Closed all round.</p> : null}
       {watertight ? null : (
-        <p className={styles.stop}>
+        <p className="stop">
           Not closed: {openEdges} {openEdges === 1 ? 'edge is' : 'edges are'} not shared by exactly two
           triangles. The volume is about right at best; close the body in your drawing program.
         </p>
       )}
       {flippedEdges > 0 ? (
-        <p className={styles.stop}>
+        <p className="stop">
           {flippedEdges} edges have a triangle inside out: the volume is not to be trusted. Turn its faces
           outward.
         </p>

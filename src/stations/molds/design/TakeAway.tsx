@@ -103,7 +103,7 @@ export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }
         </Button>
       ) : null}
       {job.answer?.refused ? (
-        <p role="alert" className={styles.stop}>
+        <p role="alert" className="stop">
           {job.answer.refused}
         </p>
       ) : null}
