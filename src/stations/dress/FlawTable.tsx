@@ -9,6 +9,7 @@ import { findFlaw } from '@/core/quality/flaws';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
+import table from '@/ui/quality-drawing/cause-table.module.css';
 import styles from './flaws.module.css';
 
 type By = 'mold' | 'cavity' | 'pot' | 'pour';
@@ -53,7 +54,7 @@ export function FlawTable({ castings }: { castings: readonly CountedCasting[] })
   const widest = Math.max(0.1, ...rows.map(({ highShare }) => highShare));
   return (
     <section aria-label="Flaws counted">
-      <header className={row(10, styles.head)}>
+      <header className={row(10, table.head)}>
         <h3>Flaws by</h3>
         <Segmented<By>
           aria-label="Flaws by"
@@ -74,7 +75,7 @@ export function FlawTable({ castings }: { castings: readonly CountedCasting[] })
             : 'No run is booked yet. What is tapped as misfilled there is counted here.'}
         </p>
       ) : (
-        <ol className={stack(2, styles.rows)}>
+        <ol className={stack(2, table.rows)}>
           {rows.slice(0, MOST_ROWS).map((row) => (
             <li key={row.key}>
               <strong>{label(row)}</strong>

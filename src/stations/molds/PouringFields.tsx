@@ -5,7 +5,7 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import type { DraftMold } from './mold-draft';
-import styles from './molds.module.css';
+import styles from '@/ui/mold-block/spin-fields.module.css';
 
 /** Until the maker times it: thin wire snaps cold. */
 const USUAL_WARM_SECONDS = 25;

@@ -35,6 +35,7 @@ import { PotForm } from './PotForm';
 import { PullList } from './PullList';
 import { RunsBook } from './RunsBook';
 import { SessionStrip } from './SessionStrip';
+import search from '@/ui/pour-drawing/pour-drawing.module.css';
 import styles from './pour.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -133,7 +134,7 @@ export function PlanView() {
         <PlanSearch progress={planned.progress} onCancel={planned.cancel} />
       ) : null}
       {planned.state === 'called-off' ? (
-        <div className={styles.search}>
+        <div className={search.search}>
           <p>The search was called off. Nothing was changed.</p>
           <Button onClick={planned.again}>Plan again</Button>
         </div>
@@ -145,7 +146,7 @@ export function PlanView() {
         </p>
       ) : null}
       {planned.state === 'idle' ? (
-        <div className={styles.search}>
+        <div className={search.search}>
           <p>
             {heads > 0
               ? 'No block on the bench makes these as they are asked; the slip says what is nearest.'

@@ -1,9 +1,8 @@
 'use client';
 
-import { row } from '@/ui/layout/layout';
 import { LOSSES } from '@/records/water-note';
+import { Chips } from '@/ui/water-drawing/ChipRow';
 import type { NoteDraft } from './draft-note';
-import styles from './water.module.css';
 
 interface DraftProps {
   readonly draft: NoteDraft;
@@ -13,8 +12,7 @@ interface DraftProps {
 /** How those that were lost went: one more with each press, none again past what was lost. */
 export function LostTo({ draft, set }: DraftProps) {
   return (
-    <div className={row(6, styles.chips)} role="group" aria-label="Lost to">
-      <span>lost to</span>
+    <Chips label="lost to">
       {LOSSES.map((how) => {
         const count = draft.lostTo.find((each) => each.how === how)?.count ?? 0;
         const others = draft.lostTo.filter((each) => each.how !== how);
@@ -32,6 +30,6 @@ export function LostTo({ draft, set }: DraftProps) {
           </button>
         );
       })}
-    </div>
+    </Chips>
   );
 }
