@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -34,7 +35,7 @@ export function KeepDraft(props: KeepDraftProps) {
         : (props.problem ?? null);
   return (
     <form
-      className={styles.keep}
+      className={wrap(0, styles.keep)}
       aria-label={`Keep the ${what}`}
       onSubmit={(event) => {
         event.preventDefault();

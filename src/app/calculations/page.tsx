@@ -1,4 +1,4 @@
-import { stack } from '@/ui/layout/layout';
+import { stack, wrap } from '@/ui/layout/layout';
 import type { Metadata } from 'next';
 import { z } from 'zod';
 import { CALCULATIONS } from '@/calculations/registry';
@@ -72,7 +72,7 @@ export default function CalculationsPage() {
           <code>npm run --silent calc -- run NAME</code>. Units stand in the names; every example below can be
           changed and run.
         </p>
-        <nav aria-label="Calculations" className={styles.index}>
+        <nav aria-label="Calculations" className={wrap(0, styles.index)}>
           {CALCULATIONS.map(({ name }) => (
             <a key={name} href={`#${name}`}>
               {name}

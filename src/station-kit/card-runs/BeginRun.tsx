@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { Modal } from 'antd';
 import type { ReactNode } from 'react';
 import type { CardWay } from '@/core/card-runs/turn-card';
@@ -46,7 +47,7 @@ export function BeginRun(props: BeginRunProps) {
         if (await props.onBegin()) props.onBegun();
       }}
     >
-      <div className={styles.beginFields}>
+      <div className={wrap(0, styles.beginFields)}>
         <HowMany count={count} onChange={onCount} />
         <WhichWay way={way} one={one} onChange={onWay} />
         {fields}

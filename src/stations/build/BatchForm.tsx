@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { stack, wrap } from '@/ui/layout/layout';
 import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
 import { baitsACup } from '@/core/plastics/baits-a-cup';
@@ -98,7 +98,7 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
           most={0.9}
         />
       </div>
-      <div className={styles.takes}>
+      <div className={wrap(0, styles.takes)}>
         <p className={styles.bigFigure}>
           <Figure
             size="large"

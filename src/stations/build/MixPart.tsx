@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { row, stack } from '@/ui/layout/layout';
 import { Button, Checkbox, InputNumber } from 'antd';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { judgeBuild } from '@/core/builds/judge-build';
@@ -53,7 +53,7 @@ export function MixPart({ onBuild }: MixPartProps) {
   }
   return (
     <div className={stack(16)}>
-      <div className={styles.askRow}>
+      <div className={row(0, styles.askRow)}>
         <Button type="primary" disabled={isBusy} onClick={() => ask(question)}>
           What can I make now
         </Button>

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { stack, wrap } from '@/ui/layout/layout';
 import { useState } from 'react';
 import { headsForFinished } from '@/core/builds/heads-for-finished';
 import { depthTendency } from '@/core/builds/depth-tendency';
@@ -40,7 +40,7 @@ export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
   return (
     <section aria-label="Finished weight">
       <h3>Finished</h3>
-      <p className={styles.big}>
+      <p className={wrap(0, styles.big)}>
         <Figure
           size="large"
           working={{

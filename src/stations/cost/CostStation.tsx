@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { CountField } from '@/ui/unit-field/CountField';
@@ -54,7 +55,7 @@ export function CostStation() {
       slip={<CostSlip />}
     >
       {isOfPiece && piece ? (
-        <div className={styles.ask}>
+        <div className={wrap(0, styles.ask)}>
           <FieldShell id="cost-piece" label="What">
             <Select
               id="cost-piece"

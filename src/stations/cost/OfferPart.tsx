@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { letterDateText } from '@/text/date-text';
 import { Button, Select } from 'antd';
 import dayjs from 'dayjs';
@@ -70,7 +71,7 @@ export function OfferPart({
   };
   return (
     <>
-      <div className={styles.ask}>
+      <div className={wrap(0, styles.ask)}>
         <FieldShell id={`${id}of`} label="Offer for">
           <Select
             id={`${id}of`}

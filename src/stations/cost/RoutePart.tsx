@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { fields, stack, wrap } from '@/ui/layout/layout';
 import { dateText } from '@/text/date-text';
 import { Button, DatePicker, InputNumber } from 'antd';
 import dayjs from 'dayjs';
@@ -45,7 +45,7 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
         : `Buy in ${bought.map(nameOf).join(' and ')}, make the rest`;
   return (
     <>
-      <div className={styles.ask}>
+      <div className={wrap(0, styles.ask)}>
         <FieldShell id={`${id}by`} label="Needed by" hint="leave empty where there is no hurry">
           <DatePicker
             id={`${id}by`}
@@ -120,7 +120,7 @@ function BuyInForm({ piece, known }: { readonly piece: CostablePiece; readonly k
   };
   return (
     <form
-      className={styles.buyIn}
+      className={fields(0, styles.buyIn)}
       aria-label="Price to buy in"
       onSubmit={(event) => {
         event.preventDefault();

@@ -147,7 +147,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
                 {whyOutOfReach(input.target, lots, ELEMENT_NAMES)}
               </p>
             )}
-            <p className={styles.blendPicks}>
+            <p className={wrap(0, styles.blendPicks)}>
               {blend.picks.map(({ id, g }) => (
                 <span key={id}>
                   <strong>{m(g)}</strong> {lotText(view.binById.get(id)?.name ?? id)}

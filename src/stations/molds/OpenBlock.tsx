@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { row, stack } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
 import { useMemo } from 'react';
 import type { cavityRows } from '@/model/molds/cavity-facts';
@@ -88,7 +88,7 @@ export function OpenBlock(props: OpenBlockProps) {
       ) : null}
       {mold.spin ? <p className={styles.spin}>{spinText(mold.spin)}</p> : null}
       <CavityFigures rows={rows} metal={metal} layout={layout} />
-      <p className={styles.inMetal}>
+      <p className={row(0, styles.inMetal)}>
         <label htmlFor="molds-metal">in</label>
         <Select
           id="molds-metal"

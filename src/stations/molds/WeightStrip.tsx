@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { weightLine } from '@/drawing/weight-line';
 import { castFromCavity } from '@/core/tickets/cast-from-cavity';
 import type { MetalBin } from '@/records/bin';
@@ -89,7 +90,7 @@ export function WeightStrip({ mold, metal, bands }: WeightStripProps) {
           ))}
         </g>
       </svg>
-      <figcaption className={styles.legend}>
+      <figcaption className={wrap(0, styles.legend)}>
         <span>
           <i style={{ background: 'var(--ember)' }} /> {lotText(metal.name)}
         </span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { row } from '@/ui/layout/layout';
 import { Segmented } from 'antd';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';
@@ -8,7 +9,7 @@ import styles from './pour.module.css';
 export function BlocksInHand() {
   const { blocksInHand } = usePreferences();
   return (
-    <p className={styles.unproven}>
+    <p className={row(0, styles.unproven)}>
       Blocks in hand at once{' '}
       <Segmented<number>
         aria-label="Blocks in hand at once"

@@ -1,5 +1,6 @@
 'use client';
 
+import { row } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { allotFreeHeads } from '@/core/tickets/allot-free-heads';
 import type { LineWant } from '@/core/tickets/facts';
@@ -23,7 +24,7 @@ export function FreeHeadsNote({ wants }: { wants: readonly LineWant[] }) {
     return bin?.kind === 'head' ? [`${count} ${headText(bin, view.binById, mass)}`] : [];
   });
   return (
-    <p className={styles.unproven}>
+    <p className={row(0, styles.unproven)}>
       {words.join(', ')} lie free on the shelf and need no pouring.{' '}
       <Button size="small" onClick={() => inBackground(carryOut(workshop.tickets.giveFromShelf(allotted)))}>
         Put them to{' '}

@@ -1,5 +1,6 @@
 'use client';
 
+import { row } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
@@ -134,7 +135,7 @@ export function PlanView() {
         <PlanSearch progress={planned.progress} onCancel={planned.cancel} />
       ) : null}
       {planned.state === 'called-off' ? (
-        <div className={search.search}>
+        <div className={row(0, search.search)}>
           <p>The search was called off. Nothing was changed.</p>
           <Button onClick={planned.again}>Plan again</Button>
         </div>
@@ -146,7 +147,7 @@ export function PlanView() {
         </p>
       ) : null}
       {planned.state === 'idle' ? (
-        <div className={search.search}>
+        <div className={row(0, search.search)}>
           <p>
             {heads > 0
               ? 'No block on the bench makes these as they are asked; the slip says what is nearest.'
@@ -159,7 +160,7 @@ export function PlanView() {
         <>
           {evening ? <SessionStrip evening={evening} chosen={shownRun.moldId} onChoose={setChosen} /> : null}
           {ready.optimal ? null : (
-            <p className={styles.unproven}>
+            <p className={row(0, styles.unproven)}>
               There may be a plan up to {minutesText(ready.totalSeconds - ready.boundSeconds)} shorter.{' '}
               <Button size="small" onClick={planned.searchOn}>
                 Search on

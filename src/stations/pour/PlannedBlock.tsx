@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { useMemo } from 'react';
 import { forecastPours } from '@/core/pours/forecast-pours';
 import type { PourPlan } from '@/core/pours/pour-plan';
@@ -61,7 +62,7 @@ export function PlannedBlock({ moldId, plan, session }: PlannedBlockProps) {
         marks={marks}
         maxHeightPx={mold.kind === 'spun' ? 360 : 250}
       />
-      <ol className={styles.stretches}>
+      <ol className={wrap(0, styles.stretches)}>
         {stretches(pours).map(({ from, to, cavities }) => (
           <li key={from}>
             <strong>{from === to ? `Pour ${from}` : `Pours ${from} to ${to}`}</strong>{' '}

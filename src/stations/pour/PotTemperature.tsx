@@ -1,6 +1,6 @@
 'use client';
 
-import { apart } from '@/ui/layout/layout';
+import { apart, row } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useEffect, useMemo } from 'react';
 import { oncePer } from '@/core/numeric/once-per';
@@ -63,7 +63,7 @@ export function PotTemperature({ metalId, molds, massG, now }: PotTemperaturePro
 
   if (source === null) {
     return (
-      <section className={styles.off} aria-label="Pot temperature">
+      <section className={row(0, styles.off)} aria-label="Pot temperature">
         <span className="quiet">Nothing reads the pot.</span>
         <Button size="small" onClick={() => start('serial')}>
           Thermocouple on a port

@@ -1,6 +1,6 @@
 'use client';
 
-import { apart, stack } from '@/ui/layout/layout';
+import { apart, fields, stack } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { Button, InputNumber, Segmented } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -170,7 +170,7 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
   const label = move === 'counted' ? 'Counted' : 'How much';
   return (
     <form
-      className={styles.move}
+      className={fields(0, styles.move)}
       aria-label={`Move ${bin.name}`}
       onSubmit={(event) => {
         event.preventDefault();

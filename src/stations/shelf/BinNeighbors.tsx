@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { stack, wrap } from '@/ui/layout/layout';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { Going } from '@/core/rigs/goes-with';
@@ -47,7 +47,7 @@ export function BinNeighbors({ bin, lacks }: BinNeighborsProps) {
   const standIns = useMemo(() => standInsOf(bin, view), [bin, view]);
   if (!photo && clashes.size === 0 && companions.length === 0 && standIns.length === 0) return null;
   return (
-    <div className={styles.neighbors}>
+    <div className={wrap(0, styles.neighbors)}>
       {photo ? (
         <img className={styles.photo} src={photo.dataUrl} alt={`${bin.name}, as it lies there`} />
       ) : null}

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { row, stack } from '@/ui/layout/layout';
 import { Button, Checkbox } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
@@ -71,7 +71,7 @@ export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => v
           job.cancel();
         }}
       />
-      <div className={styles.bar}>
+      <div className={row(0, styles.bar)}>
         <Button
           type="primary"
           loading={job.is === 'working'}
@@ -209,7 +209,7 @@ function Orders({ plan, onOrder }: { readonly plan: OrderPlan; readonly onOrder:
           </article>
         ))}
       </div>
-      <div className={styles.bar}>
+      <div className={row(0, styles.bar)}>
         <Button type="primary" onClick={onOrder}>
           Write the orders down
         </Button>

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { row, stack } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { Button } from 'antd';
@@ -85,7 +85,7 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
 
   return (
     <DndContext sensors={sensors} collisionDetection={pointerWithin} {...handlers}>
-      <div className={styles.bar}>
+      <div className={row(0, styles.bar)}>
         <Button aria-pressed={isLaying} onClick={() => setLaying(!isLaying)} disabled={laid.length === 0}>
           {isLaying ? 'Done laying out' : 'Lay out'}
         </Button>

@@ -1,6 +1,6 @@
 'use client';
 
-import { apart, stack } from '@/ui/layout/layout';
+import { apart, row, stack } from '@/ui/layout/layout';
 import { Button, Checkbox, InputNumber, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Bin } from '@/records/bin';
@@ -63,7 +63,7 @@ export function CountPart({ onPosted }: { readonly onPosted: (said: string) => v
         ))}
       </nav>
       <section aria-label={drawer.name}>
-        <div className={styles.bar}>
+        <div className={row(0, styles.bar)}>
           <h2>{drawer.name}</h2>
           <Checkbox checked={isBlind} onChange={(event) => setBlind(event.target.checked)}>
             Count blind
@@ -83,7 +83,7 @@ export function CountPart({ onPosted }: { readonly onPosted: (said: string) => v
             />
           ))}
         </ul>
-        <div className={styles.bar}>
+        <div className={row(0, styles.bar)}>
           {at < drawers.length - 1 ? (
             <Button onClick={() => setAt(at + 1)}>Next drawer: {drawers[at + 1]?.name}</Button>
           ) : null}

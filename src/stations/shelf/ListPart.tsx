@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { row, stack } from '@/ui/layout/layout';
 import { Button, Progress, Segmented } from 'antd';
 import { useRef, useState } from 'react';
 import { tableCsv } from '@/data/exchange/table-csv';
@@ -40,7 +40,7 @@ export function ListPart() {
     );
   return (
     <div className={stack(12, styles.list)}>
-      <div className={styles.row}>
+      <div className={row(0, styles.row)}>
         <Button
           type={state.is === 'rest' || state.is === 'done' ? 'primary' : 'default'}
           onClick={() => chooser.current?.click()}
@@ -80,7 +80,7 @@ export function ListPart() {
             onColumns={setColumns}
           />
           {state.is === 'mapping' ? (
-            <div className={styles.row}>
+            <div className={row(0, styles.row)}>
               <Button
                 type="primary"
                 disabled={columns.name === null || columns.amount === null}
@@ -95,7 +95,7 @@ export function ListPart() {
             </div>
           ) : null}
           {state.is === 'reading' ? (
-            <div className={styles.row}>
+            <div className={row(0, styles.row)}>
               <Progress
                 percent={Math.round(state.share * 100)}
                 aria-label="Reading the list"
@@ -117,7 +117,7 @@ export function ListPart() {
             ) : null}
             . {reading.good.filter(({ binId }) => binId === null).length} of them are not on the shelf yet.
           </p>
-          <div className={styles.row}>
+          <div className={row(0, styles.row)}>
             <Segmented<'received' | 'counted'>
               aria-label="What the amounts are"
               value={how}

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { row, stack } from '@/ui/layout/layout';
 import { dayText, weekdayText } from '@/text/date-text';
 import { Button, InputNumber, Popconfirm } from 'antd';
 import dayjs from 'dayjs';
@@ -137,7 +137,7 @@ function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly
           );
         })}
       </ul>
-      <div className={styles.bar}>
+      <div className={row(0, styles.bar)}>
         <Button type="primary" disabled={isNothing} onClick={() => inBackground(receive())}>
           Receive
         </Button>

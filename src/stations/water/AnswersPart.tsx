@@ -1,6 +1,6 @@
 'use client';
 
-import { apart } from '@/ui/layout/layout';
+import { apart, fields } from '@/ui/layout/layout';
 import { Segmented, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { RateGroup } from '@/core/water/compare-rates';
@@ -48,7 +48,7 @@ export function AnswersPart() {
   }
   return (
     <>
-      <div className={styles.asks}>
+      <div className={fields(0, styles.asks)}>
         <Segmented<Aspect>
           aria-label="Laid side by side"
           value={by}

@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '@/ui/layout/layout';
 import { InputNumber } from 'antd';
 import { useId } from 'react';
 import { BOTTOMS, CLARITIES, FEELS, SKIES, WATER_LEVELS } from '@/records/water-note';
@@ -42,7 +43,7 @@ export function NoteConditions({ draft, set }: DraftProps) {
         onChange={(level) => set({ level })}
       />
       <ChipRow label="sky" options={SKIES} value={draft.sky} onChange={(sky) => set({ sky })} />
-      <div className={styles.measures}>
+      <div className={wrap(0, styles.measures)}>
         <MassField label="Weight" value={draft.weightG} onChange={(weightG) => set({ weightG })} />
         {MEASURES.map(([key, label, min, max, step]) => (
           <FieldShell key={key} id={`${id}${key}`} label={label}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { row, wrap } from '@/ui/layout/layout';
 import { InputNumber, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { USUAL_GRIP } from '@/core/water/grip';
@@ -57,7 +58,7 @@ export function WeightPart() {
   const isStill = line.massG === 0;
   return (
     <>
-      <div className={styles.measures}>
+      <div className={wrap(0, styles.measures)}>
         <FieldShell id={`${id}place`} label="Place">
           <Select
             id={`${id}place`}
@@ -98,7 +99,7 @@ export function WeightPart() {
         value={asked.bottom}
         onChange={(bottom) => setAsked({ ...asked, bottom: bottom ?? asked.bottom })}
       />
-      <div className={styles.holds} role="status">
+      <div className={row(0, styles.holds)} role="status">
         <Figure
           size="huge"
           working={{

@@ -1,5 +1,6 @@
 'use client';
 
+import { fields } from '../layout/layout';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { useUnits } from '../units/use-units';
 import { lengthText } from '@/text/words';
@@ -29,7 +30,7 @@ export function OnTheBottom({ study, hook, eyeMm, trailer, wish, onWish }: OnThe
   const { length } = useUnits();
   return (
     <section className={styles.bottom} aria-label="On the bottom">
-      <div className={styles.bottomHead}>
+      <div className={fields(0, styles.bottomHead)}>
         <h2>On the bottom</h2>
         <UnitField
           label="Trailer"

@@ -1,5 +1,6 @@
 'use client';
 
+import { fields } from '../layout/layout';
 import { memo, useMemo } from 'react';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { hookLine } from '@/core/molds/hook-line';
@@ -35,7 +36,7 @@ export function Sitting({ study, hook, eyeMm, trailer }: SittingProps) {
   }
   const { poses, centerMm } = sitting.value;
   return (
-    <ul className={styles.poses} aria-label="How it lies on the bottom">
+    <ul className={fields(0, styles.poses)} aria-label="How it lies on the bottom">
       {poses.slice(0, SHOWN).map((pose) => (
         <li key={pose.down.join(' ')}>
           <PoseDrawing

@@ -1,5 +1,6 @@
 'use client';
 
+import { row } from '../layout/layout';
 import { Button, Progress } from 'antd';
 import type { ProgramProgress } from '@/core/numeric/integer-program';
 import { minutesText } from '@/text/words';
@@ -15,7 +16,7 @@ export function PlanSearch({ progress, onCancel }: PlanSearchProps) {
   const { best, bound } = progress ?? { best: null, bound: null };
   const share = best !== null && bound !== null && best > 0 ? Math.max(0, Math.min(1, bound / best)) : 0;
   return (
-    <div className={styles.search} role="status">
+    <div className={row(0, styles.search)} role="status">
       <Progress
         percent={Math.round(share * 100)}
         status="active"

@@ -1,5 +1,6 @@
 'use client';
 
+import { wrap } from '../layout/layout';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip, type ChartOptions } from 'chart.js';
 import { Line } from 'react-chartjs-2';
 import { chartWeights } from '@/core/quality/chart-weights';
@@ -131,7 +132,7 @@ export function ControlChart({ name, weighedG, targetG, toleranceG }: ControlCha
           options={options(true)}
         />
       </div>
-      <p className={styles.legend}>
+      <p className={wrap(0, styles.legend)}>
         <span data-line="mean">mean</span>
         <span data-line="limit">three-sigma limits</span>
         <span data-line="target">should give</span>

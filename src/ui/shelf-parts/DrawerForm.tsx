@@ -1,5 +1,6 @@
 'use client';
 
+import { fields } from '../layout/layout';
 import { Button, Popconfirm, Segmented } from 'antd';
 import { useState } from 'react';
 import type { Drawer } from '@/records/cabinet';
@@ -25,7 +26,7 @@ export function DrawerForm({ drawer, onSave, onRemove }: DrawerFormProps) {
   const problem = name.trim() === '' ? 'Name it, such as Top left.' : null;
   return (
     <form
-      className={styles.form}
+      className={fields(0, styles.form)}
       aria-label={`Drawer ${drawer.name}`}
       onSubmit={(event) => {
         event.preventDefault();

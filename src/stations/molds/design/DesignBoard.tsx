@@ -1,6 +1,6 @@
 'use client';
 
-import { apart, column } from '@/ui/layout/layout';
+import { apart, column, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { findStyle } from '@/core/cavities/styles';
@@ -132,7 +132,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
           ) : null}
           {outcome && !outcome.ok ? <p className="stop">{sentence(outcome.problem)}</p> : null}
           {design ? (
-            <p className={styles.solved} role="status">
+            <p className={wrap(0, styles.solved)} role="status">
               <strong>
                 {told
                   ? `${told.label} ${lengthText(design.sizes[told.key] ?? 0, length)}`
