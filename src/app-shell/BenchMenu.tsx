@@ -5,7 +5,7 @@ import { useNotice } from '@/station-kit/use-notice';
 import { momentText } from '@/text/date-text';
 import { Button, Modal, Segmented } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useRef, useState } from 'react';
+import { useRef, useState, type RefObject } from 'react';
 import { runsCsv, shelfCsv } from '@/data/exchange/csv';
 import type { Preferences } from '@/data/device/preferences';
 import { fileSentence } from '@/text/bench-sentence';
@@ -74,36 +74,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
 
   return (
     <Modal open title="The bench" onCancel={onClose} footer={null} width={560}>
-      <section className={styles.part}>
-        <h3>Units on this screen</h3>
-        <div className={wrap(8, styles.row)}>
-          <Segmented<Preferences['mass']>
-            aria-label="Mass"
-            value={preferences.mass}
-            onChange={(mass) => setPreferences({ mass })}
-            options={[
-              { value: 'g', label: 'g' },
-              { value: 'oz-fraction', label: '3/8 oz' },
-              { value: 'oz', label: '0.38 oz' },
-            ]}
-          />
-          <Segmented<Preferences['length']>
-            aria-label="Length"
-            value={preferences.length}
-            onChange={(length) => setPreferences({ length })}
-            options={['mm', 'in']}
-          />
-          <Segmented<Preferences['temperature']>
-            aria-label="Temperature"
-            value={preferences.temperature}
-            onChange={(temperature) => setPreferences({ temperature })}
-            options={[
-              { value: 'C', label: '°C' },
-              { value: 'F', label: '°F' },
-            ]}
-          />
-        </div>
-      </section>
+      <UnitsPart />
       <section className={styles.part}>
         <h3>Files</h3>
         <div className={wrap(8, styles.row)}>
@@ -119,31 +90,15 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
             Runs as CSV
           </Button>
         </div>
-        <input
-          ref={chooser}
-          type="file"
-          accept=".json,application/json"
-          className="unseen"
-          tabIndex={-1}
-          aria-label="Saved bench to restore"
-          onChange={(event) => {
-            const [file] = event.target.files ?? [];
-            event.target.value = '';
-            if (file) inBackground(read(file, 'replace'));
-          }}
+        <FileInput
+          input={chooser}
+          label="Saved bench to restore"
+          onFile={(file) => inBackground(read(file, 'replace'))}
         />
-        <input
-          ref={joiner}
-          type="file"
-          accept=".json,application/json"
-          className="unseen"
-          tabIndex={-1}
-          aria-label="Saved bench to join"
-          onChange={(event) => {
-            const [file] = event.target.files ?? [];
-            event.target.value = '';
-            if (file) inBackground(read(file, 'join'));
-          }}
+        <FileInput
+          input={joiner}
+          label="Saved bench to join"
+          onFile={(file) => inBackground(read(file, 'join'))}
         />
         {problem ? (
           <p role="alert" className="stop">
@@ -182,5 +137,67 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
         />
       ) : null}
     </Modal>
+  );
+}
+
+/** The units that this screen writes in. */
+function UnitsPart() {
+  const preferences = usePreferences();
+  return (
+    <section className={styles.part}>
+      <h3>Units on this screen</h3>
+      <div className={wrap(8, styles.row)}>
+        <Segmented<Preferences['mass']>
+          aria-label="Mass"
+          value={preferences.mass}
+          onChange={(mass) => setPreferences({ mass })}
+          options={[
+            { value: 'g', label: 'g' },
+            { value: 'oz-fraction', label: '3/8 oz' },
+            { value: 'oz', label: '0.38 oz' },
+          ]}
+        />
+        <Segmented<Preferences['length']>
+          aria-label="Length"
+          value={preferences.length}
+          onChange={(length) => setPreferences({ length })}
+          options={['mm', 'in']}
+        />
+        <Segmented<Preferences['temperature']>
+          aria-label="Temperature"
+          value={preferences.temperature}
+          onChange={(temperature) => setPreferences({ temperature })}
+          options={[
+            { value: 'C', label: '°C' },
+            { value: 'F', label: '°F' },
+          ]}
+        />
+      </div>
+    </section>
+  );
+}
+
+interface FileInputProps {
+  readonly input: RefObject<HTMLInputElement | null>;
+  readonly label: string;
+  readonly onFile: (file: File) => void;
+}
+
+/** Asks for a saved bench; the same file can be chosen twice. */
+function FileInput({ input, label, onFile }: FileInputProps) {
+  return (
+    <input
+      ref={input}
+      type="file"
+      accept=".json,application/json"
+      className="unseen"
+      tabIndex={-1}
+      aria-label={label}
+      onChange={(event) => {
+        const [file] = event.target.files ?? [];
+        event.target.value = '';
+        if (file) onFile(file);
+      }}
+    />
   );
 }

@@ -57,7 +57,7 @@ export function styleOf(shape: Shape, hook: HookBin | null): string {
 }
 
 /** The solid a shape stands for, before it is solved. */
-export function solidOf(shape: Exclude<Shape, { kind: 'mesh' }>): Outcome<Solid> {
+function solidOf(shape: Exclude<Shape, { kind: 'mesh' }>): Outcome<Solid> {
   if (shape.kind === 'form') return done(shape.form.solid(shape.sizes));
   const profile = checkProfile(shape.points);
   return profile.ok ? done({ parts: [{ shape: 'revolve', profile: profile.value }] }) : profile;
@@ -153,4 +153,10 @@ export function formOf(key: string): CavityForm {
   const form = CAVITY_FORMS.find((each) => each.key === key) ?? first;
   if (!form) throw new RangeError('formOf requires a form');
   return form;
+}
+
+/** The solid of a shape, to be drawn before it answers to a weight; null for a mesh, and where there is none. */
+export function drawnSolid(shape: Shape): Solid | null {
+  const solid = shape.kind === 'mesh' ? null : solidOf(shape);
+  return solid?.ok ? solid.value : null;
 }

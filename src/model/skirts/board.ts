@@ -1,4 +1,5 @@
 import { nearestColors } from '@/core/coats/color/nearest-colors';
+import { hasWords } from '@/core/numeric/has-words';
 import { catchRate, type CatchRate } from '@/core/water/catch-rate';
 import type { Skirt } from '@/records/skirt';
 import { materialOf } from './skirt-facts';
@@ -19,11 +20,9 @@ export function searchBoard(
   hex: string | null,
   view: Pick<BenchFacts, 'binById'>,
 ): Skirt[] {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   const found = skirts.filter((skirt) => {
     const materials = skirt.layers.map((layer) => materialOf(layer, view)?.name ?? '');
-    const text = [skirt.name, skirt.prey, skirt.note, ...materials].join(' ').toLowerCase();
-    return words.every((word) => text.includes(word));
+    return hasWords([skirt.name, skirt.prey, skirt.note, ...materials].join(' '), search);
   });
   if (hex === null) return found;
   return found

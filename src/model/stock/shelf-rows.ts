@@ -1,3 +1,4 @@
+import { hasWords } from '@/core/numeric/has-words';
 import { compareNames } from '@/core/numeric/compare-names';
 import { hookRank } from '@/core/units/hook-rank';
 import type { Bin } from '@/records/bin';
@@ -68,15 +69,12 @@ export const isCalling = ({ isLow, isShort }: ShelfBin): boolean => isLow || isS
  * @example shelfGroups(rows, 'jig 2/0', 'hook')
  */
 export function shelfGroups(rows: readonly ShelfBin[], search: string, filter: ShelfFilter): ShelfGroup[] {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const isSearched = search.trim() !== '';
   const groups = new Map<string, ShelfBin[]>();
   for (const row of rows) {
     const { bin } = row;
     if (filter === 'low' ? !isCalling(row) : filter !== 'all' && bin.kind !== filter) continue;
-    if (words.length > 0) {
-      const text = searchText(bin);
-      if (!words.every((word) => text.includes(word))) continue;
-    }
+    if (isSearched && !hasWords(searchText(bin), search)) continue;
     const name = bin.kind === 'part' ? capital(bin.sort) : KIND_NAMES[bin.kind];
     const group = groups.get(name);
     if (group) group.push(row);

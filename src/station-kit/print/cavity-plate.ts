@@ -1,3 +1,10 @@
+import type { CavityForm } from '@/core/solids/forms/definition';
+import type { MassUnit } from '@/core/units/write-mass';
+import type { Design } from '@/model/molds/design';
+import { drillingSteps } from '@/model/molds/drilling-steps';
+import type { MetalBin } from '@/records/bin';
+import { numberText as n } from '@/text/number-text';
+import { massText } from '@/text/words';
 import type { Solid } from '@/core/solids/solid';
 import { outlineSolid } from '@/core/solids/solid-outline';
 import type { Plate } from '@/data/exchange/plate/plate';
@@ -45,5 +52,37 @@ export function composePlate({ title, subtitle, solid, facts, steps }: PlateFact
     facts,
     steps,
     caution: CAUTION,
+  };
+}
+
+interface PlateOfDesign {
+  readonly title: string;
+  readonly design: Design;
+  /** Null for a profile of the maker's own. */
+  readonly form: CavityForm | null;
+  readonly metal: MetalBin;
+  readonly mass: MassUnit;
+}
+
+/** What a design is printed as, and whether it is drilled; null for a mesh, which has no sizes to print. */
+export function plateSheet({ title, design, form, metal, mass }: PlateOfDesign) {
+  const { solid } = design;
+  if (!solid) return null;
+  return {
+    isDrilling: form?.way === 'drilled',
+    compose: () =>
+      composePlate({
+        title,
+        subtitle: `${massText(design.finishedG, mass)} in ${metal.name}; cavity, shrink in it`,
+        solid,
+        facts: [
+          ...(form?.fields ?? []).map(
+            (field) => [field.label, `${n(design.sizes[field.key] ?? field.usual, 4)} mm`] as const,
+          ),
+          ['Length', `${n(design.lengthMm, 4)} mm`],
+          ['Cavity', `${n(design.volumeCm3, 5)} cm3`],
+        ],
+        steps: form ? drillingSteps(form, design.sizes).map(({ text }) => text) : [],
+      }),
   };
 }

@@ -118,44 +118,15 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
           </Figure>
           <span>of plastic</span>
         </p>
-        {mixes.map(({ plasticCm3: cm3, additives }, index) => (
-          <ul
-            key={index}
-            aria-label={mixes.length > 1 ? (index === 0 ? 'Back, stir in' : 'Belly, stir in') : 'Stir in'}
-          >
-            {mixes.length > 1 ? (
-              <li>
-                <strong>{index === 0 ? 'Back' : 'Belly'}</strong> {numberText(cm3, 3)} cm³
-              </li>
-            ) : null}
-            {additives.map(({ name, amount, unit }) => (
-              <li key={`${name} ${unit}`}>
-                {numberText(amount, 2)} {unit} {name}
-              </li>
-            ))}
-          </ul>
+        {mixes.map((mix, index) => (
+          <StirIn key={index} mix={mix} side={mixes.length > 1 ? (index === 0 ? 'Back' : 'Belly') : null} />
         ))}
         <p className="quiet">
           A cup of {numberText(cup, 3)} cm³ gives {gives.baits} baits in {gives.shots} shots; a block of{' '}
           {numberText(gives.blockCm3, 2)} cm³ is left to melt again.
         </p>
       </div>
-      <ol className={stack(10, styles.stages)} aria-label="Heat">
-        {heatStages(plasticCm3).map((stage) => (
-          <li key={stage.id}>
-            <strong>{stage.title}</strong>
-            <span>{stage.how}</span>
-            <Button
-              size="small"
-              onClick={() =>
-                inBackground(workshop.clocks.start(`${stage.title}, ${plastic.name}`, stage.minutes * 60))
-              }
-            >
-              {numberText(stage.minutes, 2)} min clock
-            </Button>
-          </li>
-        ))}
-      </ol>
+      <HeatStages plasticCm3={plasticCm3} name={plastic.name} />
       <div className={styles.batchFields}>
         <CountField
           label="Came out well"
@@ -187,5 +158,50 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
         Log the batch
       </Button>
     </section>
+  );
+}
+
+/** What goes into the cup of one side of the bait, or into the one cup. */
+function StirIn({
+  mix,
+  side,
+}: {
+  readonly mix: ReturnType<typeof mixesOf>[number];
+  readonly side: 'Back' | 'Belly' | null;
+}) {
+  return (
+    <ul aria-label={side === null ? 'Stir in' : `${side}, stir in`}>
+      {side === null ? null : (
+        <li>
+          <strong>{side}</strong> {numberText(mix.plasticCm3, 3)} cm³
+        </li>
+      )}
+      {mix.additives.map(({ name, amount, unit }) => (
+        <li key={`${name} ${unit}`}>
+          {numberText(amount, 2)} {unit} {name}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** How the plastic is heated, each stage with a clock for it. */
+function HeatStages({ plasticCm3, name }: { readonly plasticCm3: number; readonly name: string }) {
+  const { workshop } = useBench();
+  return (
+    <ol className={stack(10, styles.stages)} aria-label="Heat">
+      {heatStages(plasticCm3).map(({ id, title, how, minutes }) => (
+        <li key={id}>
+          <strong>{title}</strong>
+          <span>{how}</span>
+          <Button
+            size="small"
+            onClick={() => inBackground(workshop.clocks.start(`${title}, ${name}`, minutes * 60))}
+          >
+            {numberText(minutes, 2)} min clock
+          </Button>
+        </li>
+      ))}
+    </ol>
   );
 }

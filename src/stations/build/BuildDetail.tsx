@@ -11,6 +11,7 @@ import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import type { BaitPose } from '@/ui/bait-drawing/bait-look';
 import { useWidth } from '@/ui/use-width';
 import { lengthText, massText, minutesText } from '@/text/words';
+import { BoardDetail } from '@/ui/board/Board';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { buildableOf, buildOf, costOf, finishedOf, runOf, weightLines } from '@/model/baits/bait-facts';
@@ -44,7 +45,7 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
   const gives = buildableOf(build, view);
   const pace = paceOf({ stage: 'build', family: build.family, kind: build.kind }, view);
   return (
-    <section className={styles.detail} aria-label={versionText(build)}>
+    <BoardDetail name={versionText(build)}>
       <header>
         <h2>{versionText(build)}</h2>
         <p className="quiet">
@@ -129,7 +130,7 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
         <Button onClick={onStrip}>Strip an old one</Button>
         <Button onClick={() => inBackground(workshop.builds.putAway(build.family, true))}>Put away</Button>
       </div>
-    </section>
+    </BoardDetail>
   );
 }
 

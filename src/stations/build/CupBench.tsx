@@ -245,34 +245,43 @@ function CupColumn({
             Take the last back
           </Button>
         </div>
-        <ol className={styles.added} aria-label={`${name}, what went in`}>
-          {color.added.map((each) => (
-            <li key={each.id} data-toomuch={each.tooMuch}>
-              <i style={{ background: each.hex }} aria-hidden="true" />
-              <span>
-                {numberText(each.amount, 3)}{' '}
-                {each.as === 'drops' ? (each.amount === 1 ? 'drop' : 'drops') : 'spoon'} {each.name}
-                {each.sizeMm === null ? '' : `, ${numberText(each.sizeMm, 2)} mm`}
-              </span>
-              <Checkbox
-                checked={each.tooMuch}
-                aria-label={`${each.name} was too much`}
-                onChange={({ target }) =>
-                  onChange({
-                    added: color.added.map((other) =>
-                      other.id === each.id ? { ...other, tooMuch: target.checked } : other,
-                    ),
-                  })
-                }
-              >
-                one too many
-              </Checkbox>
-            </li>
-          ))}
-        </ol>
+        <WentIn name={name} added={color.added} onChange={(added) => onChange({ added })} />
       </div>
     </div>
   );
 }
 
 const FRACTION: Readonly<Record<number, string>> = { 0.125: '⅛', 0.25: '¼', 0.5: '½' };
+
+interface WentInProps {
+  readonly name: string;
+  readonly added: PlasticColor['added'];
+  readonly onChange: (added: PlasticColor['added']) => void;
+}
+
+/** What went into a cup, in order, with the drop that was one too many. */
+function WentIn({ name, added, onChange }: WentInProps) {
+  const setTooMuch = (id: string, tooMuch: boolean) =>
+    onChange(added.map((each) => (each.id === id ? { ...each, tooMuch } : each)));
+  return (
+    <ol className={styles.added} aria-label={`${name}, what went in`}>
+      {added.map((each) => (
+        <li key={each.id} data-toomuch={each.tooMuch}>
+          <i style={{ background: each.hex }} aria-hidden="true" />
+          <span>
+            {numberText(each.amount, 3)}{' '}
+            {each.as === 'drops' ? (each.amount === 1 ? 'drop' : 'drops') : 'spoon'} {each.name}
+            {each.sizeMm === null ? '' : `, ${numberText(each.sizeMm, 2)} mm`}
+          </span>
+          <Checkbox
+            checked={each.tooMuch}
+            aria-label={`${each.name} was too much`}
+            onChange={({ target }) => setTooMuch(each.id, target.checked)}
+          >
+            one too many
+          </Checkbox>
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -186,24 +186,7 @@ export function GaugeForm({ bin }: { readonly bin: PartBin }) {
         </div>
         <figcaption>
           Lay the part on its outline: raise or lower its sizes until it is covered.
-          {gauge.as === 'blade' ? (
-            <span className={stack(20, styles.sliders)}>
-              {(['lengthMm', 'widthMm'] as const).map((id) => (
-                <label key={id}>
-                  {id === 'lengthMm' ? 'Length' : 'Width'} {numberText(gauge.sizes[id] ?? 0, 3)} mm
-                  <Slider
-                    ariaLabelForHandle={`${id === 'lengthMm' ? 'Length' : 'Width'} on the screen`}
-                    min={5}
-                    max={100}
-                    step={0.1}
-                    tooltip={{ open: false }}
-                    value={gauge.sizes[id] ?? 20}
-                    onChange={(value) => setSize(id, value)}
-                  />
-                </label>
-              ))}
-            </span>
-          ) : null}
+          {gauge.as === 'blade' ? <BladeSliders sizes={gauge.sizes} onSize={setSize} /> : null}
         </figcaption>
       </figure>
       <CalibrateScreen />
@@ -222,5 +205,36 @@ export function GaugeForm({ bin }: { readonly bin: PartBin }) {
         {said ? <span role="status">Kept. Baits with it are drawn and judged by it.</span> : null}
       </div>
     </section>
+  );
+}
+
+/** A blade's length and width, drawn over it until its outline is covered. */
+function BladeSliders({
+  sizes,
+  onSize,
+}: {
+  readonly sizes: Gauge['sizes'];
+  readonly onSize: (id: SizeId, mm: number) => void;
+}) {
+  return (
+    <span className={stack(20, styles.sliders)}>
+      {(['lengthMm', 'widthMm'] as const).map((id) => {
+        const name = id === 'lengthMm' ? 'Length' : 'Width';
+        return (
+          <label key={id}>
+            {name} {numberText(sizes[id] ?? 0, 3)} mm
+            <Slider
+              ariaLabelForHandle={`${name} on the screen`}
+              min={5}
+              max={100}
+              step={0.1}
+              tooltip={{ open: false }}
+              value={sizes[id] ?? 20}
+              onChange={(mm) => onSize(id, mm)}
+            />
+          </label>
+        );
+      })}
+    </span>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { hasWords } from '@/core/numeric/has-words';
 import { apart, column } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { Input } from 'antd';
@@ -18,10 +19,9 @@ export function MeasurePart() {
   const { view } = useBench();
   const [chosenId, setChosenId] = useInHand('measured');
   const [search, setSearch] = useState('');
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   const parts = view.bins
     .filter((bin): bin is PartBin => bin.kind === 'part' && bin.buildId === null && bin.sort !== 'skirts')
-    .filter(({ name, sort }) => words.every((word) => `${name} ${sort}`.toLowerCase().includes(word)))
+    .filter(({ name, sort }) => hasWords(`${name} ${sort}`, search))
     .sort((a, b) => compareNames(a.sort, b.sort) || compareNames(a.name, b.name));
   const first = parts.find(({ gauge }) => gauge?.as === 'blade') ?? parts[0] ?? null;
   const chosen = parts.find(({ id }) => id === chosenId) ?? first;

@@ -1,5 +1,6 @@
 'use client';
 
+import { hasWords } from '@/core/numeric/has-words';
 import { stack, wrap } from '@/ui/layout/layout';
 import { useDraggable } from '@dnd-kit/core';
 import { PlusOutlined } from '@ant-design/icons';
@@ -40,15 +41,13 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
   const [role, setRole] = useState<PartRoleId | typeof SKIRTS | null>(null);
   const [search, setSearch] = useState('');
   const roles = rolesOf(draft);
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const isSkirts = role === SKIRTS && findKind(draft.kind).takesSkirt && words.length === 0;
+  const isSearched = search.trim() !== '';
+  const isSkirts = role === SKIRTS && findKind(draft.kind).takesSkirt && !isSearched;
   const shown = role !== null && role !== SKIRTS && roles.includes(role) ? role : (roles[0] ?? null);
   const parts = measuredParts(view).filter(
     ({ gauge, name, sort }) =>
       gauge !== null &&
-      (words.length > 0
-        ? roles.includes(gauge.as) && words.every((word) => `${name} ${sort}`.toLowerCase().includes(word))
-        : gauge.as === shown) &&
+      (isSearched ? roles.includes(gauge.as) && hasWords(`${name} ${sort}`, search) : gauge.as === shown) &&
       suits(draft, gauge),
   );
   // One scale for all that lie there, so that they compare.
@@ -62,7 +61,7 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
           <button
             key={id}
             type="button"
-            aria-pressed={id === shown && words.length === 0 && !isSkirts}
+            aria-pressed={id === shown && !isSearched && !isSkirts}
             onClick={() => {
               setRole(id);
               setSearch('');
@@ -131,9 +130,7 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
       ) : null}
       {parts.length === 0 && !isSkirts ? (
         <p className="quiet">
-          {words.length > 0
-            ? 'No part here is called that.'
-            : 'None was measured yet. Measure some under Parts.'}
+          {isSearched ? 'No part here is called that.' : 'None was measured yet. Measure some under Parts.'}
         </p>
       ) : null}
     </section>

@@ -62,8 +62,6 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
   const set = (change: Partial<NewPowder>) => setDraft({ ...draft, ...change });
   const setCard = (change: Partial<NewPowder>) => set({ ...change, cardBasis: 'card' });
   const write = (celsius: number) => temperatureText(celsius, temperature);
-  const setLine = (index: number, change: Partial<PowderBin['cures'][number]>) =>
-    setCard({ cures: draft.cures.map((line, at) => (at === index ? { ...line, ...change } : line)) });
   const hottest = Math.max(...draft.cures.map(({ cureC }) => cureC));
   const problem =
     draft.maxC < hottest
@@ -135,47 +133,7 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
             ) : null}
           </span>
         </FieldShell>
-        {draft.cures.map((line, index) => (
-          <div key={index} className={stack(16, styles.cureLine)}>
-            <UnitField
-              label={index === 0 ? 'Cures, the part at' : 'or at'}
-              quantity="temperature"
-              assume={temperature}
-              value={line.cureC}
-              write={write}
-              onChange={(cureC) => cureC !== null && setLine(index, { cureC })}
-              check={(celsius) => (celsius < 60 || celsius > 300 ? 'Powder cures at 60 to 300 °C.' : null)}
-            />
-            <UnitField
-              label="for"
-              quantity="duration"
-              assume="min"
-              value={line.cureMin * 60}
-              write={(seconds) => `${Math.round(seconds / 6) / 10} min`}
-              onChange={(seconds) => seconds !== null && setLine(index, { cureMin: seconds / 60 })}
-              check={(seconds) =>
-                seconds < 30 || seconds > 14_400 ? 'A cure takes half a minute to 4 hours.' : null
-              }
-            />
-          </div>
-        ))}
-        <span className={styles.wide}>
-          {draft.cures.length < 4 ? (
-            <Button
-              size="small"
-              onClick={() =>
-                setCard({ cures: [...draft.cures, draft.cures.at(-1) ?? { cureC: 177, cureMin: 15 }] })
-              }
-            >
-              + line of the card
-            </Button>
-          ) : null}{' '}
-          {draft.cures.length > 1 ? (
-            <Button size="small" onClick={() => setCard({ cures: draft.cures.slice(0, -1) })}>
-              − last line
-            </Button>
-          ) : null}
-        </span>
+        <CureLines cures={draft.cures} onChange={(cures) => setCard({ cures })} />
         <UnitField
           label="Never over"
           quantity="temperature"
@@ -212,5 +170,60 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
         {powder ? null : <MassField label="In it now" value={qtyG} onChange={setQtyG} />}
       </div>
     </Modal>
+  );
+}
+
+interface CureLinesProps {
+  readonly cures: PowderBin['cures'];
+  readonly onChange: (cures: PowderBin['cures']) => void;
+}
+
+/** What the card says of curing: so hot for so long, a line for each. */
+function CureLines({ cures, onChange }: CureLinesProps) {
+  const { temperature } = useUnits();
+  const set = (index: number, change: Partial<PowderBin['cures'][number]>) =>
+    onChange(cures.map((each, at) => (at === index ? { ...each, ...change } : each)));
+  return (
+    <>
+      {cures.map(({ cureC, cureMin }, index) => (
+        <div key={index} className={stack(16, styles.cureLine)}>
+          <UnitField
+            label={index === 0 ? 'Cures, the part at' : 'or at'}
+            quantity="temperature"
+            assume={temperature}
+            value={cureC}
+            write={(celsius) => temperatureText(celsius, temperature)}
+            onChange={(next) => next !== null && set(index, { cureC: next })}
+            check={(celsius) => (celsius < 60 || celsius > 300 ? 'Powder cures at 60 to 300 °C.' : null)}
+          />
+          <UnitField
+            label="for"
+            quantity="duration"
+            assume="min"
+            value={cureMin * 60}
+            write={(seconds) => `${Math.round(seconds / 6) / 10} min`}
+            onChange={(seconds) => seconds !== null && set(index, { cureMin: seconds / 60 })}
+            check={(seconds) =>
+              seconds < 30 || seconds > 14_400 ? 'A cure takes half a minute to 4 hours.' : null
+            }
+          />
+        </div>
+      ))}
+      <span className={styles.wide}>
+        {cures.length < 4 ? (
+          <Button
+            size="small"
+            onClick={() => onChange([...cures, cures.at(-1) ?? { cureC: 177, cureMin: 15 }])}
+          >
+            + line of the card
+          </Button>
+        ) : null}{' '}
+        {cures.length > 1 ? (
+          <Button size="small" onClick={() => onChange(cures.slice(0, -1))}>
+            − last line
+          </Button>
+        ) : null}
+      </span>
+    </>
   );
 }

@@ -115,40 +115,7 @@ export function PowdersPart() {
             <dd>{massText(wanted.get(powder.id) ?? 0, mass)}</dd>
           </div>
         </dl>
-        {heads.length > 0 ? (
-          <table className={styles.yields}>
-            <caption>Heads it makes, all of one color</caption>
-            <thead>
-              <tr>
-                <th scope="col">head</th>
-                <th scope="col">each</th>
-                <th scope="col">what is left</th>
-                <th scope="col">a full jar</th>
-              </tr>
-            </thead>
-            <tbody>
-              {heads.map((head) => {
-                const piece = pieceOf(head, view);
-                if (!piece) return null;
-                const eachG = gramsEach(powder, piece, coatWay);
-                return (
-                  <tr key={head.id}>
-                    <th scope="row">{head.name}</th>
-                    <td
-                      className={
-                        piece.skin === 'form' || powder.utilization === null ? styles.guess : undefined
-                      }
-                    >
-                      {eachG.toFixed(2)} g
-                    </td>
-                    <td>{Math.floor(level(powder.id) / eachG)}</td>
-                    <td>{Math.floor(powder.jarG / eachG)}</td>
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
-        ) : null}
+        {heads.length > 0 ? <Yields powder={powder} heads={heads} leftG={level(powder.id)} /> : null}
         <p className="quiet">
           {powder.utilization === null
             ? 'How much stays on the head is the way’s usual share, a guess. Weigh the jar after an evening, and it is yours.'
@@ -170,6 +137,47 @@ export function PowdersPart() {
       ) : null}
       {isWeighing ? <WeighJar powder={powder} onClose={() => setWeighing(false)} /> : null}
     </div>
+  );
+}
+
+interface YieldsProps {
+  readonly powder: PowderBin;
+  readonly heads: readonly HeadBin[];
+  readonly leftG: number;
+}
+
+/** How many heads a jar makes, all of one color: what is left of it, and a full one. */
+function Yields({ powder, heads, leftG }: YieldsProps) {
+  const { view } = useBench();
+  const { coatWay } = usePreferences();
+  return (
+    <table className={styles.yields}>
+      <caption>Heads it makes, all of one color</caption>
+      <thead>
+        <tr>
+          <th scope="col">head</th>
+          <th scope="col">each</th>
+          <th scope="col">what is left</th>
+          <th scope="col">a full jar</th>
+        </tr>
+      </thead>
+      <tbody>
+        {heads.map((head) => {
+          const piece = pieceOf(head, view);
+          if (!piece) return null;
+          const eachG = gramsEach(powder, piece, coatWay);
+          const isGuess = piece.skin === 'form' || powder.utilization === null;
+          return (
+            <tr key={head.id}>
+              <th scope="row">{head.name}</th>
+              <td className={isGuess ? styles.guess : undefined}>{eachG.toFixed(2)} g</td>
+              <td>{Math.floor(leftG / eachG)}</td>
+              <td>{Math.floor(powder.jarG / eachG)}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
   );
 }
 

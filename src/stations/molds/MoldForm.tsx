@@ -26,6 +26,7 @@ import {
   toMold,
   type DraftCavity,
   type DraftMold,
+  type MoldProblems,
 } from './mold-draft';
 import styles from './molds.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -33,7 +34,6 @@ import { inBackground } from '@/station-kit/in-background';
 /** A block's own facts, and a row a cavity. */
 export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSaved: (id: string) => void }) {
   const { workshop } = useBench();
-  const { mass } = useUnits();
   const [draft, setDraft] = useState<DraftMold>(() => props.mold ?? blankMold());
   const [isPressed, setIsPressed] = useState(false);
   const id = useId();
@@ -109,85 +109,107 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
       <PouringFields draft={draft} onChange={set} />
       {draft.spin ? <SpinFields spin={draft.spin} onChange={(spin) => set({ spin })} /> : null}
       {draft.cavities.map((cavity, index) => (
-        <fieldset key={index} className={stack(10, styles.cavityRow)}>
-          <legend className="unseen">Cavity {index + 1}</legend>
-          <span className={styles.cavityNo}>{index + 1}</span>
-          <FieldShell id={`${id}style${index}`} label="Head">
-            <Select
-              id={`${id}style${index}`}
-              value={cavity.style}
-              style={{ width: '100%' }}
-              options={HEAD_STYLES.map((style) => ({ value: style.key, label: style.name }))}
-              onChange={(style) =>
-                setCavity(index, {
-                  style,
-                  hookShare: findStyle(style)?.hookShare ?? 0,
-                  hookSizes: findStyle(style)?.isHooked ? cavity.hookSizes : [],
-                })
-              }
-            />
-          </FieldShell>
-          <MassField
-            label="Marked"
-            value={cavity.nominalG}
-            write={(g) => markText(g, mass)}
-            onChange={(nominalG) =>
-              setCavity(index, {
-                nominalG,
-                ...(cavity.volumeBasis === 'guess'
-                  ? { volumeCm3: nominalG === null ? null : guessVolume(nominalG) }
-                  : {}),
-              })
-            }
-            problem={told(problems.cavities[index]?.nominalG)}
-          />
-          <FieldShell
-            id={`${id}hooks${index}`}
-            label="Hooks it takes"
-            problem={problems.cavities[index]?.hookSizes ?? null}
-          >
-            <Select
-              id={`${id}hooks${index}`}
-              mode="tags"
-              value={cavity.hookSizes}
-              disabled={!findStyle(cavity.style)?.isHooked}
-              placeholder={findStyle(cavity.style)?.isHooked ? '2/0, 3/0' : 'none'}
-              style={{ width: '100%' }}
-              tokenSeparators={[',', ' ']}
-              open={false}
-              suffixIcon={null}
-              onChange={(sizes: string[]) => setCavity(index, { hookSizes: readHookSizes(sizes) })}
-            />
-          </FieldShell>
-          <UnitField
-            label="Cavity volume"
-            quantity="volume"
-            assume="cm3"
-            value={cavity.volumeCm3}
-            write={(cm3) => `${numberText(cm3, 4)} cm3`}
-            onChange={(volumeCm3) =>
-              setCavity(index, { volumeCm3, volumeBasis: 'weighed', standardErrorCm3: null })
-            }
-            hint={cavity.volumeBasis === 'guess' ? 'a guess from the mark, in soft lead' : undefined}
-            problem={told(problems.cavities[index]?.volumeCm3)}
-          />
-          <InsertFields
-            index={index}
-            isFrame={draft.kind === 'frame'}
-            cavity={cavity}
-            onChange={(change) => setCavity(index, change)}
-          />
-          <Button
-            type="text"
-            icon={<DeleteOutlined />}
-            aria-label={`Remove cavity ${index + 1}`}
-            disabled={draft.cavities.length === 1}
-            className={styles.removeCavity}
-            onClick={() => set({ cavities: draft.cavities.filter((_, at) => at !== index) })}
-          />
-        </fieldset>
+        <CavityRow
+          key={index}
+          index={index}
+          cavity={cavity}
+          isFrame={draft.kind === 'frame'}
+          problems={{ ...problems.cavities[index], isTold: isPressed }}
+          onChange={(change) => setCavity(index, change)}
+          onRemove={
+            draft.cavities.length === 1
+              ? null
+              : () => set({ cavities: draft.cavities.filter((_, at) => at !== index) })
+          }
+        />
       ))}
       <Button onClick={() => set({ cavities: [...draft.cavities, nextCavity(draft)] })}>+ cavity</Button>
     </Modal>
+  );
+}
+
+interface CavityRowProps {
+  readonly index: number;
+  readonly cavity: DraftCavity;
+  readonly isFrame: boolean;
+  /** What is wrong with it; what was not filled in yet is told once the block was to be saved. */
+  readonly problems: Partial<MoldProblems['cavities'][number]> & { readonly isTold: boolean };
+  readonly onChange: (change: Partial<DraftCavity>) => void;
+  /** Null for the last one left. */
+  readonly onRemove: (() => void) | null;
+}
+
+/** A cavity: its head, its mark, the hooks it takes, what it holds. */
+function CavityRow({ index, cavity, isFrame, problems, onChange, onRemove }: CavityRowProps) {
+  const { mass } = useUnits();
+  const id = useId();
+  const told = (problem: string | null | undefined) => (problems.isTold ? (problem ?? null) : null);
+  return (
+    <fieldset className={stack(10, styles.cavityRow)}>
+      <legend className="unseen">Cavity {index + 1}</legend>
+      <span className={styles.cavityNo}>{index + 1}</span>
+      <FieldShell id={`${id}style${index}`} label="Head">
+        <Select
+          id={`${id}style${index}`}
+          value={cavity.style}
+          style={{ width: '100%' }}
+          options={HEAD_STYLES.map((style) => ({ value: style.key, label: style.name }))}
+          onChange={(style) =>
+            onChange({
+              style,
+              hookShare: findStyle(style)?.hookShare ?? 0,
+              hookSizes: findStyle(style)?.isHooked ? cavity.hookSizes : [],
+            })
+          }
+        />
+      </FieldShell>
+      <MassField
+        label="Marked"
+        value={cavity.nominalG}
+        write={(g) => markText(g, mass)}
+        onChange={(nominalG) =>
+          onChange({
+            nominalG,
+            ...(cavity.volumeBasis === 'guess'
+              ? { volumeCm3: nominalG === null ? null : guessVolume(nominalG) }
+              : {}),
+          })
+        }
+        problem={told(problems.nominalG)}
+      />
+      <FieldShell id={`${id}hooks${index}`} label="Hooks it takes" problem={problems.hookSizes ?? null}>
+        <Select
+          id={`${id}hooks${index}`}
+          mode="tags"
+          value={cavity.hookSizes}
+          disabled={!findStyle(cavity.style)?.isHooked}
+          placeholder={findStyle(cavity.style)?.isHooked ? '2/0, 3/0' : 'none'}
+          style={{ width: '100%' }}
+          tokenSeparators={[',', ' ']}
+          open={false}
+          suffixIcon={null}
+          onChange={(sizes: string[]) => onChange({ hookSizes: readHookSizes(sizes) })}
+        />
+      </FieldShell>
+      <UnitField
+        label="Cavity volume"
+        quantity="volume"
+        assume="cm3"
+        value={cavity.volumeCm3}
+        write={(cm3) => `${numberText(cm3, 4)} cm3`}
+        onChange={(volumeCm3) => onChange({ volumeCm3, volumeBasis: 'weighed', standardErrorCm3: null })}
+        hint={cavity.volumeBasis === 'guess' ? 'a guess from the mark, in soft lead' : undefined}
+        problem={told(problems.volumeCm3)}
+      />
+      <InsertFields index={index} isFrame={isFrame} cavity={cavity} onChange={onChange} />
+      <Button
+        type="text"
+        icon={<DeleteOutlined />}
+        aria-label={`Remove cavity ${index + 1}`}
+        disabled={onRemove === null}
+        className={styles.removeCavity}
+        onClick={() => onRemove?.()}
+      />
+    </fieldset>
   );
 }

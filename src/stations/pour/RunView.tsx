@@ -6,14 +6,13 @@ import { useEffect, useMemo, useState } from 'react';
 import { countRun, type RunCount } from '@/core/pours/count-run';
 import type { Run } from '@/records/run';
 import { Station } from '@/ui/frame/Station';
-import { lotText, markText, minutesText } from '@/text/words';
+import { markText, minutesText } from '@/text/words';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BeatControl } from '@/ui/pour-drawing/BeatControl';
 import { BookForm } from './BookForm';
 import { FlawPicker } from '@/ui/pour-drawing/FlawPicker';
 import { HandBlocks } from '@/ui/pour-drawing/HandBlocks';
-import { cavityWords } from '@/text/cavity-words';
 import { Pot } from '@/ui/pour-drawing/Pot';
 import { PotTemperature } from './PotTemperature';
 import { PourMarks } from '@/ui/pour-drawing/PourMarks';
@@ -25,7 +24,7 @@ import { TopUp } from './TopUp';
 import { isPotLow, useLowPot } from './use-low-pot';
 import { useFreeSpace } from './use-free-space';
 import { useRunHands } from './use-run-hands';
-import type { HandBlock, RunHands } from '@/ui/pour-drawing/hand-block';
+import { subOf, titleOf, underOf } from '@/ui/pour-drawing/hand-words';
 import { useRunPresses } from './use-run-presses';
 import { useSteadyNow } from './use-steady-now';
 import { useWakeLock } from './use-wake-lock';
@@ -93,27 +92,11 @@ export function RunView({ run }: { run: Run }) {
   return (
     <Station
       title={titleOf(hand, hands)}
-      sub={`${hand.mold.name}, ${lotText(view.binById.get(run.metalBinId)?.name ?? '')}${
-        hands.now === null
-          ? ''
-          : ` · this pour: ${cavityWords(
-              hand.mold,
-              hand.count.next.map((slot) => slot.cavity),
-              preferences.mass,
-            )}`
-      }`}
+      sub={subOf(hand, hands, view.binById.get(run.metalBinId)?.name ?? '', preferences.mass)}
       {...folding}
       actions={
         <>
-          <Segmented<'hand' | 'tally'>
-            aria-label="How the beat is kept"
-            value={preferences.beat}
-            options={[
-              { value: 'hand', label: 'Every step' },
-              { value: 'tally', label: 'Pours only' },
-            ]}
-            onChange={(beat) => setPreferences({ beat })}
-          />
+          <BeatChoice />
           <Button onClick={presses.back} disabled={view.pours.length === 0}>
             Take back
           </Button>
@@ -130,14 +113,7 @@ export function RunView({ run }: { run: Run }) {
       }
     >
       <HandBlocks hands={hands} onTakeIn={presses.takeIn} />
-      {since === 0 ? null : (
-        <p role="status" className={styles.jump}>
-          {since > 0 ? `${since} more are wanted` : `${-since} fewer are wanted`} since the run began.{' '}
-          <button type="button" onClick={() => setIsReplanning(true)}>
-            Plan anew
-          </button>
-        </p>
-      )}
+      <WantedSince count={since} onPlan={() => setIsReplanning(true)} />
       {jump === null ? null : <JumpNote jumpMs={jump} onSeen={() => setJump(null)} />}
       <div className={apart(24, styles.run)}>
         <div className={line(16, styles.hand)}>
@@ -180,12 +156,10 @@ export function RunView({ run }: { run: Run }) {
                 markOf={markOf}
                 onChoose={(cavity, flaw) => presses.setFlaw(shown.id, cavity, flaw)}
               />
-              <p className={styles.warmUp}>
-                {shown.isWarmUp ? 'A warm-up pour: all of it goes back into the pot.' : 'This pour counts.'}{' '}
-                <button type="button" onClick={() => presses.setWarmUp(shown.id, !shown.isWarmUp)}>
-                  {shown.isWarmUp ? 'It filled: count it' : 'It was warm-up'}
-                </button>
-              </p>
+              <WarmUpNote
+                isWarmUp={shown.isWarmUp}
+                onChange={(isWarmUp) => presses.setWarmUp(shown.id, isWarmUp)}
+              />
             </>
           ) : null}
           <PourMarks
@@ -217,28 +191,6 @@ function useFutureSteps(run: Run, now: number): void {
   }, [isAhead, workshop, run.id]);
 }
 
-function titleOf(hand: HandBlock, hands: RunHands): string {
-  if (hands.now === null) {
-    const isOnly = hands.blocks.length === 1;
-    return hands.waiting || isOnly ? `${hand.mold.name} has cast its share` : 'All is cast';
-  }
-  const { poured, ahead } = hand.count;
-  if (ahead.length === 0) return `Pour ${poured} of ${poured}, the last`;
-  const isPoured = !hand.stand.isDue || AFTER_POUR.has(hand.stand.step.id);
-  const no = hand.school.id !== 'tally' && isPoured && poured > 0 ? poured : poured + 1;
-  return `Pour ${no} of ${poured + ahead.length}`;
-}
-
-const AFTER_POUR: ReadonlySet<string> = new Set(['freeze', 'open', 'warm-work', 'spinning', 'stop', 'cool']);
-
-function underOf({ mold, count, stand }: HandBlock): string {
-  if (stand.step.id === 'clamp' && mold.spin) return `${mold.spin.clampBar} bar, ${mold.spin.mark}`;
-  if (stand.step.id === 'spin' && mold.spin) return `${mold.spin.rpm} rpm`;
-  const isCold = count.warmUps < mold.warmUpPours && count.warmUps === count.poured;
-  if (isCold) return `warm-up ${count.warmUps + 1} of ${mold.warmUpPours}`;
-  return `${count.ahead.length} left`;
-}
-
 function TimeLeft({ count }: { count: RunCount }) {
   const { view } = useBench();
   const seconds = count.blocks.reduce(
@@ -255,6 +207,52 @@ function JumpNote({ jumpMs, onSeen }: { jumpMs: number; onSeen: () => void }) {
       if it had not. If the machine slept, what was poured is long frozen.{' '}
       <button type="button" onClick={onSeen}>
         I see
+      </button>
+    </p>
+  );
+}
+
+/** Whether every step is pressed, or each pour once. */
+function BeatChoice() {
+  const { beat } = usePreferences();
+  return (
+    <Segmented<'hand' | 'tally'>
+      aria-label="How the beat is kept"
+      value={beat}
+      options={[
+        { value: 'hand', label: 'Every step' },
+        { value: 'tally', label: 'Pours only' },
+      ]}
+      onChange={(next) => setPreferences({ beat: next })}
+    />
+  );
+}
+
+/** Says so where more or fewer are wanted than when the run was planned. */
+function WantedSince({ count, onPlan }: { readonly count: number; readonly onPlan: () => void }) {
+  if (count === 0) return null;
+  return (
+    <p role="status" className={styles.jump}>
+      {count > 0 ? `${count} more are wanted` : `${-count} fewer are wanted`} since the run began.{' '}
+      <button type="button" onClick={onPlan}>
+        Plan anew
+      </button>
+    </p>
+  );
+}
+
+interface WarmUpNoteProps {
+  readonly isWarmUp: boolean;
+  readonly onChange: (isWarmUp: boolean) => void;
+}
+
+/** Whether a pour counts, or only warmed the block. */
+function WarmUpNote({ isWarmUp, onChange }: WarmUpNoteProps) {
+  return (
+    <p className={styles.warmUp}>
+      {isWarmUp ? 'A warm-up pour: all of it goes back into the pot.' : 'This pour counts.'}{' '}
+      <button type="button" onClick={() => onChange(!isWarmUp)}>
+        {isWarmUp ? 'It filled: count it' : 'It was warm-up'}
       </button>
     </p>
   );

@@ -1,13 +1,15 @@
 'use client';
 
-import { column, stack, wrap } from '@/ui/layout/layout';
-import { Button, Input } from 'antd';
+import { column, wrap } from '@/ui/layout/layout';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { findRigKind } from '@/core/rigs/kinds';
 import { numberText } from '@/text/number-text';
 import { rigSentence } from '@/text/rig-sentence';
+import { hasWords } from '@/core/numeric/has-words';
 import type { RigRecord } from '@/records/rig';
+import { Board, BoardDetail, NONE_CALLED } from '@/ui/board/Board';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
 import { useWidth } from '@/ui/use-width';
 import { matchLines } from '@/model/rigs/match-lines';
@@ -33,52 +35,40 @@ export function BoardPart({ chosenId, onChoose, onChange, onMake }: BoardPartPro
   const { view } = useBench();
   const [search, setSearch] = useState('');
   const board = newestRigs(view.rigs);
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = board.filter(({ name, kind, note }) => {
-    const text = `${name} ${findRigKind(kind).name} ${note}`.toLowerCase();
-    return words.every((word) => text.includes(word));
-  });
+  const found = board.filter(({ name, kind, note }) =>
+    hasWords(`${name} ${findRigKind(kind).name} ${note}`, search),
+  );
   const chosen = view.rigById.get(chosenId ?? '') ?? found[0] ?? null;
   return (
-    <div className={stack(28, styles.board)}>
-      <div className={styles.column}>
-        <Input.Search
-          aria-label="Search rigs"
-          placeholder="name, kind"
-          allowClear
-          value={search}
-          onChange={({ target }) => setSearch(target.value)}
-        />
-        {board.length === 0 ? <p>No rig is kept yet. Make one under Rig.</p> : null}
-        {board.length > 0 && found.length === 0 ? <p>None is called that. Take a word out.</p> : null}
-        <ul className={styles.tiles} aria-label="Rigs">
-          {found.map((rig) => (
-            <li key={rig.id}>
-              <button
-                type="button"
-                className={styles.tile}
-                aria-pressed={chosen?.family === rig.family}
-                onClick={() => onChoose(rig.id)}
-              >
-                <span className={styles.small}>
-                  <RigDrawing
-                    name=""
-                    rig={rigOf(rig, view)}
-                    maxWidthPx={196}
-                    maxHeightPx={64}
-                    pxPerMm={1.6}
-                    isBroken
-                  />
-                </span>
-                <strong>{versionText(rig)}</strong>
-                <small>
-                  {findRigKind(rig.kind).name}, {riggable(rig, view).count} from the shelf
-                </small>
-              </button>
-            </li>
-          ))}
-        </ul>
-      </div>
+    <Board
+      things="Rigs"
+      search={search}
+      onSearch={setSearch}
+      foundBy="name, kind"
+      none={board.length === 0 ? 'No rig is kept yet. Make one under Rig.' : NONE_CALLED}
+      high={72}
+      onChoose={onChoose}
+      tiles={found.map((rig) => ({
+        id: rig.id,
+        name: versionText(rig),
+        isChosen: chosen?.family === rig.family,
+        picture: (
+          <RigDrawing
+            name=""
+            rig={rigOf(rig, view)}
+            maxWidthPx={196}
+            maxHeightPx={64}
+            pxPerMm={1.6}
+            isBroken
+          />
+        ),
+        words: (
+          <small>
+            {findRigKind(rig.kind).name}, {riggable(rig, view).count} from the shelf
+          </small>
+        ),
+      }))}
+    >
       {chosen ? (
         <RigDetail
           key={chosen.id}
@@ -87,7 +77,7 @@ export function BoardPart({ chosenId, onChoose, onChange, onMake }: BoardPartPro
           onMake={() => onMake(chosen)}
         />
       ) : null}
-    </div>
+    </Board>
   );
 }
 
@@ -107,7 +97,7 @@ function RigDetail({
   const { findings, strength } = judgeRig(rig, rigShelf(view), matchLines(view));
   const pace = paceOf({ stage: 'rig', family: record.family, kind: record.kind }, view);
   return (
-    <section className={column(12, styles.detail)} aria-label={versionText(record)}>
+    <BoardDetail name={versionText(record)}>
       <h2>{versionText(record)}</h2>
       <p className="quiet">{kind.how}</p>
       <div ref={ref}>
@@ -151,6 +141,6 @@ function RigDetail({
           ))}
         </ol>
       </section>
-    </section>
+    </BoardDetail>
   );
 }

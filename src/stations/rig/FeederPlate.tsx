@@ -29,6 +29,54 @@ interface FeederPlateProps {
 
 const LEAD = /lead/i;
 
+/** The board that casts the plate, its rivet pins pulled. */
+function plateMold(
+  feeder: string,
+  massG: number,
+  rivets: number,
+  plate: NonNullable<ReturnType<typeof castPlate>>,
+): Omit<Mold, 'id'> {
+  const pin = {
+    name: 'rivet pin',
+    count: rivets,
+    massG: 0,
+    volumeCm3: plate.pinCm3,
+    embeddedShare: 1,
+    removed: true,
+  };
+  return {
+    name: `Board, ${feeder || 'feeder'} plate`,
+    kind: 'board',
+    spin: null,
+    place: '',
+    note: `For the feeder ${feeder}.`.trim(),
+    secondsPerPour: 45,
+    setupSeconds: 600,
+    spruePerPourG: 5,
+    copies: 1,
+    maxPours: null,
+    warmUpPours: 1,
+    warmWork: null,
+    cavities: [
+      {
+        id: '',
+        style: 'plate',
+        nominalG: massG,
+        volumeCm3: plate.cavityCm3,
+        volumeBasis: 'guess',
+        standardErrorCm3: null,
+        weighedCount: 0,
+        hookSizes: [],
+        hookShare: 0,
+        hookNotes: {},
+        spot: null,
+        inserts: rivets > 0 ? [pin] : [],
+        outline: outlineOf(plate.solid),
+      },
+    ],
+  };
+}
+
 /** The plate that is riveted on: as heavy as wanted in this metal, drawn to scale, sent to Molds as a cavity. */
 export function FeederPlate({ draft, rig }: FeederPlateProps) {
   const { view, workshop } = useBench();
@@ -50,50 +98,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
   const finishedG = massG + (body?.massG ?? 0);
   const send = async () => {
     if (!plate) return;
-    const mold: Omit<Mold, 'id'> = {
-      name: `Board, ${draft.name.trim() || 'feeder'} plate`,
-      kind: 'board',
-      spin: null,
-      place: '',
-      note: `For the feeder ${draft.name.trim()}.`.trim(),
-      secondsPerPour: 45,
-      setupSeconds: 600,
-      spruePerPourG: 5,
-      copies: 1,
-      maxPours: null,
-      warmUpPours: 1,
-      warmWork: null,
-      cavities: [
-        {
-          id: '',
-          style: 'plate',
-          nominalG: massG,
-          volumeCm3: plate.cavityCm3,
-          volumeBasis: 'guess',
-          standardErrorCm3: null,
-          weighedCount: 0,
-          hookSizes: [],
-          hookShare: 0,
-          hookNotes: {},
-          spot: null,
-          inserts:
-            holes > 0
-              ? [
-                  {
-                    name: 'rivet pin',
-                    count: holes,
-                    massG: 0,
-                    volumeCm3: plate.pinCm3,
-                    embeddedShare: 1,
-                    removed: true,
-                  },
-                ]
-              : [],
-          outline: outlineOf(plate.solid),
-        },
-      ],
-    };
-    await workshop.molds.save(mold);
+    await workshop.molds.save(plateMold(draft.name.trim(), massG, holes, plate));
     router.push('/molds');
   };
   const size = (
@@ -130,31 +135,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
       </div>
       {plate && question ? (
         <>
-          <svg
-            role="img"
-            aria-label={`Plate of ${longMm} by ${wideMm} mm, ${numberText(plate.thickMm, 3)} mm thick`}
-            viewBox={`${-longMm / 2 - 2} ${-wideMm / 2 - 2} ${longMm + 4} ${wideMm + plate.thickMm + 10}`}
-            width={Math.min(280, (longMm + 4) * 5)}
-          >
-            <rect
-              x={-longMm / 2}
-              y={-wideMm / 2}
-              width={longMm}
-              height={wideMm}
-              rx={1}
-              className={styles.plateFace}
-            />
-            {rivetSpots(longMm, holes).map((x) => (
-              <circle key={x} cx={x} cy={0} r={holeMm / 2} className={styles.plateHole} />
-            ))}
-            <rect
-              x={-longMm / 2}
-              y={wideMm / 2 + 5}
-              width={longMm}
-              height={plate.thickMm}
-              className={styles.plateFace}
-            />
-          </svg>
+          <PlateDrawing {...{ longMm, wideMm, holes, holeMm }} thickMm={plate.thickMm} />
           <p>
             <Figure
               working={{
@@ -202,5 +183,38 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
         </Button>
       </div>
     </section>
+  );
+}
+
+interface PlateDrawingProps {
+  readonly longMm: number;
+  readonly wideMm: number;
+  readonly thickMm: number;
+  readonly holes: number;
+  readonly holeMm: number;
+}
+
+/** The plate from above and from its edge, to scale. */
+function PlateDrawing({ longMm, wideMm, thickMm, holes, holeMm }: PlateDrawingProps) {
+  return (
+    <svg
+      role="img"
+      aria-label={`Plate of ${longMm} by ${wideMm} mm, ${numberText(thickMm, 3)} mm thick`}
+      viewBox={`${-longMm / 2 - 2} ${-wideMm / 2 - 2} ${longMm + 4} ${wideMm + thickMm + 10}`}
+      width={Math.min(280, (longMm + 4) * 5)}
+    >
+      <rect
+        x={-longMm / 2}
+        y={-wideMm / 2}
+        width={longMm}
+        height={wideMm}
+        rx={1}
+        className={styles.plateFace}
+      />
+      {rivetSpots(longMm, holes).map((x) => (
+        <circle key={x} cx={x} cy={0} r={holeMm / 2} className={styles.plateHole} />
+      ))}
+      <rect x={-longMm / 2} y={wideMm / 2 + 5} width={longMm} height={thickMm} className={styles.plateFace} />
+    </svg>
   );
 }

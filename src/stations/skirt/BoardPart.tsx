@@ -1,8 +1,7 @@
 'use client';
 
-import { apart, column, wrap } from '@/ui/layout/layout';
-import { Button, ColorPicker, Input, Upload } from 'antd';
-import { useState } from 'react';
+import { Button, ColorPicker, Upload } from 'antd';
+import { useMemo, useState } from 'react';
 import { fileSentence } from '@/text/bench-sentence';
 import type { Skirt } from '@/records/skirt';
 import { LARGEST_SKIRT_BYTES, readSkirtFile } from '@/records/skirt-file';
@@ -11,7 +10,10 @@ import { searchBoard } from '@/model/skirts/board';
 import { CompareSkirts } from './CompareSkirts';
 import { ImportSkirt } from './ImportSkirt';
 import { planImport, type SkirtImport } from '@/model/skirts/skirt-exchange';
-import { SkirtCardTile } from './SkirtCardTile';
+import { SkirtThumb } from './SkirtThumb';
+import { tieable } from '@/model/skirts/run-plan';
+import { versionText } from '@/model/versions/version-text';
+import { Board } from '@/ui/board/Board';
 import { SkirtDetail } from './SkirtDetail';
 import styles from './board.module.css';
 import { newestByFamily } from '@/model/versions/newest-by-family';
@@ -52,17 +54,23 @@ export function BoardPart(props: BoardPartProps) {
     if (reading.ok) setIncoming(planImport(reading.file, view));
     else setProblem(fileSentence(reading.problem, 'skirt'));
   };
+  const choose = (id: string) => {
+    if (isPicking && chosen) {
+      onBeside(id);
+      setPicking(false);
+    } else {
+      onChoose(id);
+      onBeside(null);
+    }
+  };
   return (
-    <div className={apart(24, styles.board)}>
-      <div className={column(12, styles.found)}>
-        <div className={wrap(8, styles.search)}>
-          <Input.Search
-            aria-label="Search skirts"
-            placeholder="name, prey, material"
-            allowClear
-            value={search}
-            onChange={({ target }) => setSearch(target.value)}
-          />
+    <Board
+      things="Skirts"
+      search={search}
+      onSearch={setSearch}
+      foundBy="name, prey, material"
+      tools={
+        <>
           <ColorPicker
             value={hex ?? '#5f6f35'}
             disabledAlpha
@@ -81,44 +89,40 @@ export function BoardPart(props: BoardPartProps) {
           >
             <Button>Open a file</Button>
           </Upload>
-        </div>
-        {problem ? (
-          <p role="alert" className="wrong">
-            {problem}
-          </p>
-        ) : null}
-        {isPicking ? (
-          <p role="status" className={styles.picking}>
-            Press the skirt to set beside it.{' '}
-            <Button size="small" onClick={() => setPicking(false)}>
-              None
-            </Button>
-          </p>
-        ) : null}
-        {board.length === 0 ? (
-          <p>No skirt is kept yet. Make one under Recipe, or open a file.</p>
-        ) : found.length === 0 ? (
-          <p>No skirt answers to that. Take a word out, or another color.</p>
-        ) : null}
-        <ul className={styles.tiles} aria-label="Skirts">
-          {found.map((skirt) => (
-            <SkirtCardTile
-              key={skirt.id}
-              skirt={skirt}
-              isChosen={chosen?.family === skirt.family}
-              onChoose={() => {
-                if (isPicking && chosen) {
-                  onBeside(skirt.id);
-                  setPicking(false);
-                } else {
-                  onChoose(skirt.id);
-                  onBeside(null);
-                }
-              }}
-            />
-          ))}
-        </ul>
-      </div>
+        </>
+      }
+      notes={
+        <>
+          {problem ? (
+            <p role="alert" className="wrong">
+              {problem}
+            </p>
+          ) : null}
+          {isPicking ? (
+            <p role="status" className={styles.picking}>
+              Press the skirt to set beside it.{' '}
+              <Button size="small" onClick={() => setPicking(false)}>
+                None
+              </Button>
+            </p>
+          ) : null}
+        </>
+      }
+      none={
+        board.length === 0
+          ? 'No skirt is kept yet. Make one under Recipe, or open a file.'
+          : 'No skirt answers to that. Take a word out, or another color.'
+      }
+      high={70}
+      onChoose={choose}
+      tiles={found.map((skirt) => ({
+        id: skirt.id,
+        name: versionText(skirt),
+        isChosen: chosen?.family === skirt.family,
+        picture: <SkirtThumb skirt={skirt} pxPerMm={2} maxWidthPx={168} maxHeightPx={64} />,
+        words: <TileWords skirt={skirt} />,
+      }))}
+    >
       {chosen && beside ? (
         <CompareSkirts left={chosen} right={beside} onClose={() => onBeside(null)} />
       ) : chosen ? (
@@ -141,6 +145,18 @@ export function BoardPart(props: BoardPartProps) {
           }}
         />
       ) : null}
-    </div>
+    </Board>
+  );
+}
+
+/** A recipe's prey, and how many the shelf gives. */
+function TileWords({ skirt }: { readonly skirt: Skirt }) {
+  const { view } = useBench();
+  const { count } = useMemo(() => tieable(skirt, view), [skirt, view]);
+  return (
+    <>
+      <small>{skirt.prey || ' '}</small>
+      <small data-none={count === 0}>{count === 0 ? 'none from the shelf' : `${count} from the shelf`}</small>
+    </>
   );
 }

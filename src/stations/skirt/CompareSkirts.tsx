@@ -1,6 +1,6 @@
 'use client';
 
-import { line } from '@/ui/layout/layout';
+import { column, line } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useEffect, useMemo, useRef } from 'react';
 import { sum } from '@/core/numeric/sum';
@@ -18,6 +18,7 @@ import { useUnits } from '@/ui/units/use-units';
 import { waterSays } from '@/model/skirts/board';
 import { tieable } from '@/model/skirts/run-plan';
 import { ShareBar } from '@/ui/skirt-drawing/ShareBar';
+import board from '@/ui/board/board.module.css';
 import styles from './board.module.css';
 import { versionText } from '@/model/versions/version-text';
 
@@ -64,7 +65,7 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
   // One scale for both, whichever is the longer.
   const scale = Math.min(3, each / Math.max(...jigs.map((jig) => (jig ? reachOf(jig) : 1))));
   return (
-    <section ref={top} className={styles.detail} aria-label="Side by side">
+    <section ref={top} className={column(12, board.detail)} data-beside="true" aria-label="Side by side">
       <header className={line(0, styles.compareHead)}>
         <h2>Side by side</h2>
         <Button onClick={onClose}>Close</Button>

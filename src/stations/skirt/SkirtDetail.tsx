@@ -14,6 +14,8 @@ import { amountOfText, placeText, shortName } from '@/text/skirt-words';
 import { jigOf } from '@/station-kit/looks/jig-look';
 import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
 import { saveFile } from '@/station-kit/save-file';
+import { BoardDetail } from '@/ui/board/Board';
+import { slug } from '@/text/slug';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { usePrint } from '@/station-kit/use-print';
@@ -50,11 +52,9 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
   const before = versions.find(({ version }) => version === skirt.version - 1);
   const says = waterSays(new Set([skirt.id]), view);
   const all = waterSays(new Set(versions.map(({ id }) => id)), view);
-  const fileName = `ruvek-skirt-${versionText(skirt)
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')}`;
+  const fileName = `ruvek-skirt-${slug(versionText(skirt))}`;
   return (
-    <section className={styles.detail} aria-label={versionText(skirt)}>
+    <BoardDetail name={versionText(skirt)}>
       <header>
         <h2>{skirt.name}</h2>
         <p className="quiet">{[skirt.prey, findHold(skirt.hold).name].filter(Boolean).join(' · ')}</p>
@@ -173,6 +173,6 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
           </Button>
         ) : null}
       </form>
-    </section>
+    </BoardDetail>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { hasWords } from '@/core/numeric/has-words';
 import { dateText, dayText } from '@/text/date-text';
 import { Button, Popconfirm } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -21,12 +22,10 @@ export function LogPart() {
   const { view } = useBench();
   const [search, setSearch] = useState('');
   const [most, setMost] = useState(PAGE);
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   const found = [...view.waterNotes].reverse().filter((note) => {
     const name = note.of ? `${fishedName(note.of, view)} ${colorOf(note.of, view) ?? ''}` : '';
-    const text =
-      `${name} ${note.place} ${note.note} ${note.next} ${note.clarity ?? ''} ${note.bottom ?? ''}`.toLowerCase();
-    return words.every((word) => text.includes(word));
+    const { place, next, clarity, bottom } = note;
+    return hasWords(`${name} ${place} ${note.note} ${next} ${clarity ?? ''} ${bottom ?? ''}`, search);
   });
   return (
     <>

@@ -6,14 +6,14 @@ import { useMemo, useState } from 'react';
 import { findStyle } from '@/core/cavities/styles';
 import { numberText as n } from '@/text/number-text';
 import { sentence } from '@/text/sentence';
+import type { MetalBin } from '@/records/bin';
 import type { ReadMesh } from '@/workers/protocol';
 import { lengthText, lotText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { composePlate } from '@/station-kit/print/cavity-plate';
-import { formOf, solidOf, styleOf, workOut, type Shape } from '@/model/molds/design';
+import { plateSheet } from '@/station-kit/print/cavity-plate';
+import { drawnSolid, formOf, styleOf, workOut, type Design, type Shape } from '@/model/molds/design';
 import { DesignFigures } from './DesignFigures';
-import { drillingSteps } from '@/model/molds/drilling-steps';
 import { FORM_KEYS, FormRail, FROM_STL, OWN_PROFILE } from '@/ui/mold-design/FormRail';
 import { FreezeForm } from './FreezeForm';
 import { ProfileEditor } from '@/ui/mold-design/ProfileEditor';
@@ -45,7 +45,7 @@ interface DesignBoardProps {
 /** A new cavity: a form, a weight, a metal; what size it must be, how it behaves, and what to take away. */
 export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
   const { view } = useBench();
-  const { mass, length } = useUnits();
+  const { mass } = useUnits();
   const [key, setKey] = useState<string>(FORM_KEYS[0] ?? '');
   const [sizes, setSizes] = useState<Readonly<Record<string, Readonly<Record<string, number>>>>>({});
   const [points, setPoints] = useState<readonly (readonly [number, number])[]>(FIRST_PROFILE);
@@ -87,29 +87,11 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
     setKey(next);
     setWish({ ...wish, vary: next === 'disc' ? 'depth' : 'scale' });
   };
-  const drawn = design?.solid ?? (shape ? okSolid(shape) : null);
+  const drawn = design?.solid ?? (shape ? drawnSolid(shape) : null);
   const title = `${form?.name ?? (mesh && key === FROM_STL ? mesh.name : 'My profile')} ${wish.targetG === null ? '' : markText(wish.targetG, mass)}`;
   const told = form?.fields.find((field) => field.key === wish.vary);
 
-  const { solid = null } = design ?? {};
-  const sheet = design &&
-    solid && {
-      isDrilling: form?.way === 'drilled',
-      compose: () =>
-        composePlate({
-          title,
-          subtitle: `${massText(design.finishedG, mass)} in ${metal.name}; cavity, shrink in it`,
-          solid,
-          facts: [
-            ...(form?.fields ?? []).map(
-              (field) => [field.label, `${n(design.sizes[field.key] ?? field.usual, 4)} mm`] as const,
-            ),
-            ['Length', `${n(design.lengthMm, 4)} mm`],
-            ['Cavity', `${n(design.volumeCm3, 5)} cm3`],
-          ],
-          steps: form ? drillingSteps(form, design.sizes).map(({ text }) => text) : [],
-        }),
-    };
+  const sheet = design && plateSheet({ title, design, form, metal, mass });
 
   return (
     <>
@@ -131,19 +113,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
             <StlReader onRead={(file, read) => setMesh({ file, name: file.name, mesh: read })} />
           ) : null}
           {outcome && !outcome.ok ? <p className="stop">{sentence(outcome.problem)}</p> : null}
-          {design ? (
-            <p className={wrap(0, styles.solved)} role="status">
-              <strong>
-                {told
-                  ? `${told.label} ${lengthText(design.sizes[told.key] ?? 0, length)}`
-                  : `Length ${lengthText(design.lengthMm, length)}`}
-              </strong>
-              <span className="quiet">
-                {told ? '' : `scaled ${n(design.scale, 4)} times; `}makes {massText(design.finishedG, mass)}{' '}
-                of {lotText(metal.name)}, its {metal.shrinkLinear < 0 ? 'swell' : 'shrink'} in it
-              </span>
-            </p>
-          ) : null}
+          {design ? <Solved design={design} metal={metal} field={told ?? null} /> : null}
           {drawn ? (
             <SectionDrawing
               solid={drawn}
@@ -208,7 +178,27 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
   );
 }
 
-function okSolid(shape: Shape) {
-  const solid = shape.kind === 'mesh' ? null : solidOf(shape);
-  return solid?.ok ? solid.value : null;
+interface SolvedProps {
+  readonly design: Design;
+  readonly metal: MetalBin;
+  /** The one size that gave way; null where all of it was scaled. */
+  readonly field: { readonly key: string; readonly label: string } | null;
+}
+
+/** The size that answers, and what it makes. */
+function Solved({ design, metal, field }: SolvedProps) {
+  const { mass, length } = useUnits();
+  return (
+    <p className={wrap(0, styles.solved)} role="status">
+      <strong>
+        {field
+          ? `${field.label} ${lengthText(design.sizes[field.key] ?? 0, length)}`
+          : `Length ${lengthText(design.lengthMm, length)}`}
+      </strong>
+      <span className="quiet">
+        {field ? '' : `scaled ${n(design.scale, 4)} times; `}makes {massText(design.finishedG, mass)} of{' '}
+        {lotText(metal.name)}, its {metal.shrinkLinear < 0 ? 'swell' : 'shrink'} in it
+      </span>
+    </p>
+  );
 }

@@ -1,11 +1,13 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { freezeTime } from '@/core/heat/freeze-time';
 import { sinkSpeed } from '@/core/water/sink-speed';
 import { numberText as n } from '@/text/number-text';
+import type { Bench } from '@/records/bench';
 import type { MetalBin } from '@/records/bin';
-import { Figure, type WorkingInput } from '@/ui/figure/Figure';
+import { Figure, type Working, type WorkingInput } from '@/ui/figure/Figure';
 import { lengthText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -50,139 +52,145 @@ export function DesignFigures({ design, metal, study, dragCoefficient, onTime }:
   const freeze = body && trial ? freezeTime(trial, body.modulusMm, trial.exponent) : null;
   return (
     <dl className={styles.figures} data-stale={study.isStale}>
-      <div>
-        <dt>Gives</dt>
-        <dd>
-          <Figure
-            working={{
-              title: 'Weight',
-              steps: [
-                `${n(castGramsPerCm3(metal), 4)} g a cm³ of cavity × (${n(design.volumeCm3, 5)} − what is embedded) + what stays = ${massText(design.finishedG, mass)}`,
-              ],
-              inputs: [lot, shape],
-            }}
-          >
-            {massText(design.finishedG, mass)}
-          </Figure>
-        </dd>
-      </div>
-      <div>
-        <dt>Cavity</dt>
-        <dd>
-          <Figure
-            working={{
-              title: 'Volume',
-              steps: ['closed form of each part of the shape, added'],
-              inputs: [shape],
-            }}
-          >
-            {n(design.volumeCm3, 4)} cm³
-          </Figure>
-        </dd>
-      </div>
-      <div>
-        <dt>Middle from the foot</dt>
-        <dd>
-          <Figure
-            working={{
-              title: 'Center of volume',
-              steps: ['moments of the parts over their volume'],
-              inputs: [shape],
-            }}
-          >
-            {lengthText(design.centroidMm, length)}
-          </Figure>
-        </dd>
-      </div>
-      <div data-late="true">
-        <dt>Skin</dt>
-        <dd>
-          {body ? (
-            <Figure
-              working={{
-                title: 'Skin',
-                steps: [`${body.measure.triangles} triangles of the cold casting, their areas added`],
-                inputs: [shape],
-              }}
-            >
-              {n(body.measure.areaCm2, 3)} cm²
-            </Figure>
-          ) : (
-            '…'
-          )}
-        </dd>
-      </div>
-      <div data-late="true">
-        <dt>Modulus</dt>
-        <dd>
-          {body ? (
-            <Figure
-              working={{
-                title: 'Modulus',
-                steps: [
-                  `${n(body.measure.volumeCm3, 4)} cm³ over ${n(body.measure.areaCm2, 4)} cm²: the thicker, the slower it freezes`,
-                ],
-                inputs: [shape],
-              }}
-            >
-              {n(body.modulusMm, 3)} mm
-            </Figure>
-          ) : (
-            '…'
-          )}
-        </dd>
-      </div>
-      <div data-late="true">
-        <dt>Freezes in</dt>
-        <dd>
-          {freeze !== null && trial && body ? (
-            <Figure
-              working={{
-                title: 'Freezing',
-                steps: [
-                  `${n(trial.seconds, 3)} s × (${n(body.modulusMm, 3)} / ${n(trial.modulusMm, 3)})^${n(trial.exponent, 2)} = ${n(freeze, 2)} s`,
-                ],
-                inputs: [
-                  {
-                    name: 'the head you timed',
-                    value: `${n(trial.modulusMm, 3)} mm in ${n(trial.seconds, 3)} s`,
-                    basis: 'given',
-                  },
-                  { name: 'exponent', value: n(trial.exponent, 2), basis: 'guess' },
-                ],
-              }}
-            >
-              {n(freeze, 2)} s
-            </Figure>
-          ) : (
-            <span className="quiet">{body ? 'not known yet' : '…'}</span>
-          )}
+      <Fact
+        name="Gives"
+        working={{
+          title: 'Weight',
+          steps: [
+            `${n(castGramsPerCm3(metal), 4)} g a cm³ of cavity × (${n(design.volumeCm3, 5)} − what is embedded) + what stays = ${massText(design.finishedG, mass)}`,
+          ],
+          inputs: [lot, shape],
+        }}
+      >
+        {massText(design.finishedG, mass)}
+      </Fact>
+      <Fact
+        name="Cavity"
+        working={{
+          title: 'Volume',
+          steps: ['closed form of each part of the shape, added'],
+          inputs: [shape],
+        }}
+      >
+        {n(design.volumeCm3, 4)} cm³
+      </Fact>
+      <Fact
+        name="Middle from the foot"
+        working={{
+          title: 'Center of volume',
+          steps: ['moments of the parts over their volume'],
+          inputs: [shape],
+        }}
+      >
+        {lengthText(design.centroidMm, length)}
+      </Fact>
+      <Fact
+        name="Skin"
+        isLate
+        working={
+          body && {
+            title: 'Skin',
+            steps: [`${body.measure.triangles} triangles of the cold casting, their areas added`],
+            inputs: [shape],
+          }
+        }
+      >
+        {body ? `${n(body.measure.areaCm2, 3)} cm²` : '…'}
+      </Fact>
+      <Fact
+        name="Modulus"
+        isLate
+        working={
+          body && {
+            title: 'Modulus',
+            steps: [
+              `${n(body.measure.volumeCm3, 4)} cm³ over ${n(body.measure.areaCm2, 4)} cm²: the thicker, the slower it freezes`,
+            ],
+            inputs: [shape],
+          }
+        }
+      >
+        {body ? `${n(body.modulusMm, 3)} mm` : '…'}
+      </Fact>
+      <Fact
+        name="Freezes in"
+        isLate
+        working={freeze !== null && trial && body ? freezeWorking(trial, body.modulusMm, freeze) : null}
+        more={
           <button type="button" className={styles.link} onClick={onTime}>
             {trial ? 'a head I timed' : 'time one head'}
           </button>
-        </dd>
-      </div>
-      <div data-late="true">
-        <dt>Sinks at</dt>
-        <dd>
-          {sink?.ok && body ? (
-            <Figure
-              working={{
+        }
+      >
+        {freeze !== null ? (
+          `${n(freeze, 2)} s`
+        ) : (
+          <span className="quiet">{body ? 'not known yet' : '…'}</span>
+        )}
+      </Fact>
+      <Fact
+        name="Sinks at"
+        isLate
+        working={
+          body && sink?.ok
+            ? {
                 title: 'Sinking',
                 steps: ['where its weight in water equals its drag: v = √(2 (m − ρV) g / (ρ A Cd))'],
                 inputs: [
                   { name: 'drag coefficient', value: n(dragCoefficient, 2), basis: 'guess' },
                   { name: 'seen from below', value: `${n(body.frontalCm2, 3)} cm²`, basis: 'computed' },
                 ],
-              }}
-            >
-              {n(sink.value, 2)} m/s
-            </Figure>
-          ) : (
-            '…'
-          )}
-        </dd>
-      </div>
+              }
+            : null
+        }
+      >
+        {sink?.ok ? `${n(sink.value, 2)} m/s` : '…'}
+      </Fact>
     </dl>
   );
+}
+
+interface FactProps {
+  readonly name: string;
+  /** How it comes about; null while it is not known. */
+  readonly working: Working | null;
+  /** It follows a moment behind the rest: the body is raised in a worker. */
+  readonly isLate?: boolean;
+  readonly children: ReactNode;
+  readonly more?: ReactNode;
+}
+
+/** A figure under its name. */
+function Fact({ name, working, isLate, children, more }: FactProps) {
+  return (
+    <div data-late={isLate}>
+      <dt>{name}</dt>
+      <dd>
+        {working ? <Figure working={working}>{children}</Figure> : children}
+        {more}
+      </dd>
+    </div>
+  );
+}
+
+/** How the time it takes to freeze follows from the head that was timed. */
+function freezeWorking(
+  trial: NonNullable<Bench['freezeTrial']>,
+  modulusMm: number,
+  seconds: number,
+): Working {
+  return {
+    title: 'Freezing',
+    steps: [
+      `${n(trial.seconds, 3)} s × (${n(modulusMm, 3)} / ${n(trial.modulusMm, 3)})^${n(trial.exponent, 2)} = ${n(seconds, 2)} s`,
+    ],
+    inputs: [
+      {
+        name: 'the head you timed',
+        value: `${n(trial.modulusMm, 3)} mm in ${n(trial.seconds, 3)} s`,
+        basis: 'given',
+      },
+      { name: 'exponent', value: n(trial.exponent, 2), basis: 'guess' },
+    ],
+  };
 }
