@@ -12,7 +12,7 @@ interface DraftProps {
 /** How those that were lost went: one more with each press, none again past what was lost. */
 export function LostTo({ draft, set }: DraftProps) {
   return (
-    <Chips label="lost to">
+    <Chips label="Lost to">
       {LOSSES.map((how) => {
         const count = draft.lostTo.find((each) => each.how === how)?.count ?? 0;
         const others = draft.lostTo.filter((each) => each.how !== how);
