@@ -1,4 +1,4 @@
-import { CHECK_BAR_MM } from '../plate/plate';
+import { CHECK_BAR_MM, CHECK_BAR_WORDS } from '../plate/plate';
 import { openSheet, QUIET, wrapText, type SheetFonts, type SheetPen } from '../sheet/sheet-pen';
 import { layBoard, PAPERS, SIDE_MM, type Board, type BoardPiece, type PaperId } from './board';
 
@@ -25,15 +25,8 @@ export async function boardPdf(
     pen.text(`${board.subtitle}, page ${page + 1} of ${pages}`, SIDE_MM, 23, regular, 9, QUIET);
     for (const piece of pieces.filter((each) => each.page === page)) drawPiece(pen, board, piece, regular);
     const barY = highMm - 26;
-    pen.line([SIDE_MM, barY], [SIDE_MM + CHECK_BAR_MM, barY]);
-    for (const at of [0, CHECK_BAR_MM]) pen.line([SIDE_MM + at, barY - 2], [SIDE_MM + at, barY + 2]);
-    pen.text(
-      `This bar is ${CHECK_BAR_MM} mm. If it is not, print at 100 %, without fitting.`,
-      SIDE_MM + CHECK_BAR_MM + 6,
-      barY + 1,
-      regular,
-      8,
-    );
+    pen.bar(SIDE_MM, barY, CHECK_BAR_MM, [0, CHECK_BAR_MM]);
+    pen.text(CHECK_BAR_WORDS, SIDE_MM + CHECK_BAR_MM + 6, barY + 1, regular, 8);
     let y = barY + 8;
     for (const line of board.notes.flatMap((note) => wrapText(note, regular, 8, wideMm - 2 * SIDE_MM))) {
       pen.text(line, SIDE_MM, y, regular, 8, QUIET);

@@ -1,5 +1,5 @@
 import { A4_MM, MARGIN_MM, openSheet, QUIET, wrapText, type SheetFonts } from '../sheet/sheet-pen';
-import { CHECK_BAR_MM, type Plate } from './plate';
+import { CHECK_BAR_MM, CHECK_BAR_WORDS, type Plate } from './plate';
 
 const GAP_MM = 10;
 
@@ -28,17 +28,8 @@ export async function platePdf(plate: Plate, fonts: SheetFonts): Promise<Uint8Ar
     x += boxMm[2] + GAP_MM;
   }
   const barY = top + highMm + 16;
-  pen.line([MARGIN_MM, barY], [MARGIN_MM + CHECK_BAR_MM, barY]);
-  for (const at of [0, CHECK_BAR_MM / 2, CHECK_BAR_MM]) {
-    pen.line([MARGIN_MM + at, barY - 2], [MARGIN_MM + at, barY + 2]);
-  }
-  pen.text(
-    `This bar is ${CHECK_BAR_MM} mm. If it is not, print at 100 %, without fitting.`,
-    MARGIN_MM,
-    barY + 7,
-    regular,
-    9,
-  );
+  pen.bar(MARGIN_MM, barY, CHECK_BAR_MM, [0, CHECK_BAR_MM / 2, CHECK_BAR_MM]);
+  pen.text(CHECK_BAR_WORDS, MARGIN_MM, barY + 7, regular, 9);
 
   let y = barY + 18;
   for (const [name, value] of plate.facts) {

@@ -19,3 +19,6 @@ export interface PlateView {
 
 /** How long the bar is by which a print is checked. */
 export const CHECK_BAR_MM = 100;
+
+/** What stands beside it. */
+export const CHECK_BAR_WORDS = `This bar is ${CHECK_BAR_MM} mm. If it is not, print at 100 %, without fitting.`;

@@ -1,4 +1,5 @@
-import { A4_MM, MARGIN_MM, openSheet, QUIET, wrapText, type SheetFonts, type SheetPen } from './sheet-pen';
+import { FLOW_MM, openFlow } from './page-flow';
+import type { SheetFonts } from './sheet-pen';
 
 /** A part of the job: a block as a session pours it, or a rack as it is cured. */
 export interface JobBlock {
@@ -26,9 +27,6 @@ export interface JobSheet {
   readonly cautions: readonly string[];
 }
 
-const WIDTH_MM = A4_MM[0] - 2 * MARGIN_MM;
-const FOOT_MM = A4_MM[1] - MARGIN_MM;
-const BOX_MM = 4;
 const BOX_STEP_MM = 6;
 
 /**
@@ -38,44 +36,8 @@ const BOX_STEP_MM = 6;
  * @example (await jobSheetPdf(sheet, fonts)).length > 1000 // true
  */
 export async function jobSheetPdf(sheet: JobSheet, fonts: SheetFonts): Promise<Uint8Array<ArrayBuffer>> {
-  const { document, regular, bold, addPage } = await openSheet(sheet.title, fonts);
-  let pen: SheetPen = addPage(...A4_MM);
-  let y = 22;
-  const room = (needsMm: number) => {
-    if (y + needsMm <= FOOT_MM) return;
-    pen = addPage(...A4_MM);
-    y = 22;
-    pen.text(sheet.title, MARGIN_MM, y - 5, regular, 9, QUIET);
-  };
-  const heading = (text: string) => {
-    room(20);
-    y += 9;
-    pen.text(text, MARGIN_MM, y, bold, 12);
-    y += 2;
-    pen.line([MARGIN_MM, y], [MARGIN_MM + WIDTH_MM, y]);
-    y += 5;
-  };
-  const row = (left: string, right: string, leftMm: number) => {
-    const lines = wrapText(right, regular, 10, WIDTH_MM - leftMm);
-    room(lines.length * 5);
-    pen.text(left, MARGIN_MM, y, regular, 10, QUIET);
-    for (const line of lines) {
-      pen.text(line, MARGIN_MM + leftMm, y, regular, 10);
-      y += 5;
-    }
-  };
-  const box = (xMm: number) => {
-    const [left, top, right, foot] = [xMm, y - BOX_MM + 0.7, xMm + BOX_MM, y + 0.7];
-    pen.line([left, top], [right, top]);
-    pen.line([right, top], [right, foot]);
-    pen.line([right, foot], [left, foot]);
-    pen.line([left, foot], [left, top]);
-  };
-
-  pen.text(sheet.title, MARGIN_MM, y, bold, 18);
-  y += 7;
-  pen.text(sheet.subtitle, MARGIN_MM, y, regular, 10, QUIET);
-  y += 8;
+  const { title, heading, row, box, keep, skip, save } = await openFlow(sheet.title, fonts);
+  title(sheet.subtitle);
   for (const [name, value] of sheet.facts) row(name, value, 42);
 
   if (sheet.held.length > 0) heading('Held up');
@@ -86,30 +48,30 @@ export async function jobSheetPdf(sheet: JobSheet, fonts: SheetFonts): Promise<U
 
   heading('Lay out');
   for (const { place, what, note } of sheet.pull) {
-    room(5);
-    box(MARGIN_MM);
+    keep(5);
+    box();
     row('', `${what}${place === '' ? '' : `, ${place}`}${note === '' ? '' : `. ${note}`}`, 8);
   }
 
   for (const { name, place, boxes, each, lines } of sheet.blocks) {
-    const perRow = Math.floor(WIDTH_MM / BOX_STEP_MM);
+    const perRow = Math.floor(FLOW_MM / BOX_STEP_MM);
     const rows = Math.ceil(boxes / perRow);
-    room(18 + 5 * lines.length + BOX_STEP_MM * Math.min(rows, 4));
+    keep(18 + 5 * lines.length + BOX_STEP_MM * Math.min(rows, 4));
     heading(`${name}, ${boxes} ${boxes === 1 ? each : `${each}s`}${place === '' ? '' : `, ${place}`}`);
     for (const line of lines) row('', line, 0);
-    y += 3;
+    skip(3);
     for (let done = 0; done < boxes; done += perRow) {
-      room(BOX_STEP_MM);
-      for (let at = 0; at < Math.min(perRow, boxes - done); at += 1) box(MARGIN_MM + at * BOX_STEP_MM);
-      y += BOX_STEP_MM;
+      keep(BOX_STEP_MM);
+      for (let at = 0; at < Math.min(perRow, boxes - done); at += 1) box(at * BOX_STEP_MM);
+      skip(BOX_STEP_MM);
     }
   }
 
   heading(sheet.before);
   for (const caution of sheet.cautions) {
-    room(5);
-    box(MARGIN_MM);
+    keep(5);
+    box();
     row('', caution, 8);
   }
-  return new Uint8Array(await document.save({ useObjectStreams: false }));
+  return save();
 }

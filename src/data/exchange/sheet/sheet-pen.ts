@@ -35,6 +35,12 @@ export class SheetPen {
     this.#page.drawLine({ start: at(fromMm), end: at(toMm), thickness: 0.25 * MM, color });
   }
 
+  /** A bar of so many mm with a stroke at each place, to check a print of true size by; its words are the caller's. */
+  bar(xMm: number, yMm: number, lengthMm: number, strokesAtMm: readonly number[]): void {
+    this.line([xMm, yMm], [xMm + lengthMm, yMm]);
+    for (const at of strokesAtMm) this.line([xMm + at, yMm - 2], [xMm + at, yMm + 2]);
+  }
+
   /** A closed path in mm filled with a color, its origin laid at a place on the sheet, drawn so many times its size. */
   fill(path: string, xMm: number, yMm: number, hex: string, times = 1): void {
     this.#page.drawSvgPath(path, {
