@@ -1,6 +1,6 @@
 import { cutsOfRig } from '@/core/rigs/cuts-of-rig';
 import { beginRig, type RigWishes } from '@/core/rigs/begin-rig';
-import type { RigKindId } from '@/core/rigs/kinds/kind-ids';
+import type { RigKindId } from '@/core/rigs/kinds';
 import type { RigPiece } from '@/core/rigs/rig';
 import type { Bin, PartBin } from '@/records/bin';
 import type { Entry } from '@/records/entry';

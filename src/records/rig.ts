@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { RIG_END_IDS } from '@/core/rigs/ends';
-import { RIG_KIND_IDS } from '@/core/rigs/kinds/kind-ids';
+import { RIG_KIND_IDS } from '@/core/rigs/kinds';
 import { cardRun } from './card-run';
 import { id, instant, name, note, pieces, ref } from './fields';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { HOLD_IDS } from '@/core/skirts/holds/definition';
+import { HOLD_IDS } from '@/core/skirts/holds';
 import type { FileProblem } from '@/core/problems/bench-problem';
 import { colorHex, share } from './fields';
 import { collarShape, holdCounts, layerShape, MOST_LAYERS, sheetWrap, tail } from './skirt';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { HOLD_COUNT_IDS, HOLD_IDS } from '@/core/skirts/holds/definition';
+import { HOLD_IDS } from '@/core/skirts/holds';
+import { HOLD_COUNT_IDS } from '@/core/skirts/holds/definition';
 import { id, instant, name, note, ref } from './fields';
 
 export const MOST_LAYERS = 40;

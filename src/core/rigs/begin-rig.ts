@@ -1,7 +1,6 @@
 import { choosePiece } from './choose-piece';
 import { findRigKind } from './kinds';
 import type { RigQuestion } from './kinds/definition';
-import type { RigKindId } from './kinds/kind-ids';
 import type { MatchLine } from './match-table';
 import type { Rig, RigPiece } from './rig';
 
@@ -20,7 +19,7 @@ export interface RigWishes {
  * @example beginRig('cable-set', shelf, matches, { wants: { lureMm: 180 } }).items.length // 13
  */
 export function beginRig(
-  kindId: RigKindId,
+  kindId: string,
   shelf: readonly RigPiece[],
   matches: readonly MatchLine[],
   wishes: RigWishes = {},

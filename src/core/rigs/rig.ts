@@ -1,6 +1,5 @@
 import type { PartGauge } from '../parts/part-roles';
 import type { RigEndId } from './ends';
-import type { RigKindId } from './kinds/kind-ids';
 
 /** A part as a rig knows it: off the shelf, with what was measured of it. */
 export interface RigPiece {
@@ -32,7 +31,7 @@ export interface RigItem {
 
 /** A rig as the sums see it. */
 export interface Rig {
-  readonly kind: RigKindId;
+  readonly kind: string;
   readonly wants: Readonly<Record<string, number>>;
   readonly picks: Readonly<Record<string, string>>;
   readonly items: readonly RigItem[];

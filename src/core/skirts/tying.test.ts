@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { findHold, SKIRT_HOLDS } from './holds';
-import { HOLD_IDS, type TyingFacts } from './holds/definition';
+import { findHold, HOLD_IDS, SKIRT_HOLDS } from './holds';
+import type { TyingFacts } from './holds/definition';
 import { MISTAKES } from './holds/mistakes';
 import { countTied, headsToTie } from './heads-to-tie';
 import { proposeLayers } from './propose-layers';
@@ -177,7 +177,7 @@ describe('holds', () => {
   };
 
   it('are registered once each, every one of them', () => {
-    expect(SKIRT_HOLDS.map(({ id }) => id).sort()).toEqual([...HOLD_IDS].sort());
+    expect(new Set(HOLD_IDS).size).toBe(SKIRT_HOLDS.length);
     for (const id of HOLD_IDS) expect(findHold(id).id).toBe(id);
   });
 

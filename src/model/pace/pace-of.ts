@@ -2,9 +2,9 @@ import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { findKind } from '@/core/builds/kinds';
 import { sum } from '@/core/numeric/sum';
 import { learnPace, type Pace, type TimedRun } from '@/core/pace/learn-pace';
-import type { RigKindId } from '@/core/rigs/kinds/kind-ids';
+import type { RigKindId } from '@/core/rigs/kinds';
 import { findRigKind } from '@/core/rigs/kinds';
-import type { HoldId } from '@/core/skirts/holds/definition';
+import type { HoldId } from '@/core/skirts/holds';
 import { findHold } from '@/core/skirts/holds';
 import type { BenchFacts } from '../bench/bench-facts';
 

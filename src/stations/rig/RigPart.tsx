@@ -5,7 +5,7 @@ import { Button, Dropdown, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { RIG_KINDS } from '@/core/rigs/kinds';
-import type { RigKindId } from '@/core/rigs/kinds/kind-ids';
+import type { RigKindId } from '@/core/rigs/kinds';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
 import { useWidth } from '@/ui/use-width';
 import { matchLines } from '@/model/rigs/match-lines';

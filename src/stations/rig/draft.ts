@@ -1,6 +1,6 @@
 import { beginRig } from '@/core/rigs/begin-rig';
 import { chosenOf } from '@/core/rigs/judge-rig';
-import type { RigKindId } from '@/core/rigs/kinds/kind-ids';
+import type { RigKindId } from '@/core/rigs/kinds';
 import type { RigItem, RigPiece } from '@/core/rigs/rig';
 import type { NewRig } from '@/records/rig';
 import type { RigItemRecord, RigRecord } from '@/records/rig';

@@ -21,7 +21,7 @@ import { cutLengths, cutOrder, cutQuestions, rigKit } from '@/model/rigs/run-pla
 import { beadGauge, bendPattern, drillPattern, markBoard } from '@/station-kit/print/rig-boards';
 import { cutsOf, rigPieces, rigOf } from '@/model/bills/rig-uses';
 import { paceOf } from '@/model/pace/pace-of';
-import type { RigKindId } from '@/core/rigs/kinds/kind-ids';
+import type { RigKindId } from '@/core/rigs/kinds';
 import { readRigDraft } from '@/records/drafts';
 
 const contents = demoBench(Date.UTC(2026, 10, 23, 12));

@@ -2,7 +2,8 @@
 
 import { InputNumber, Select } from 'antd';
 import { useId } from 'react';
-import type { HoldCountId, HoldId } from '@/core/skirts/holds/definition';
+import type { HoldId } from '@/core/skirts/holds';
+import type { HoldCountId } from '@/core/skirts/holds/definition';
 import { findHold, SKIRT_HOLDS } from '@/core/skirts/holds';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { lengthText } from '@/text/words';

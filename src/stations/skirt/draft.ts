@@ -1,5 +1,5 @@
 import { compareNames } from '@/core/numeric/compare-names';
-import type { HoldId } from '@/core/skirts/holds/definition';
+import type { HoldId } from '@/core/skirts/holds';
 import { findHold } from '@/core/skirts/holds';
 import type { NewSkirt } from '@/records/skirt';
 import type { StrandBin } from '@/records/bin';

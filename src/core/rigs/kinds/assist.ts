@@ -37,7 +37,7 @@ export function assistReach({ items }: Pick<Rig, 'items'>): number {
 }
 
 /** A hook on cord beside a jig: high enough, clear of its body, tied to a ring. */
-export const assist: RigKind = {
+export const assist: RigKind<'assist'> = {
   id: 'assist',
   name: 'Assist hook',
   how: 'A hook on cord at the jig’s eye: it hangs about half way or higher, and clears the body.',

@@ -98,7 +98,7 @@ function tubeOn(question: RigQuestion, place: string, hookAt: string, share: num
 }
 
 /** Single, two in line, or the rear one turned over: hooks on crimped cable behind a ring. */
-export const cableSet: RigKind = {
+export const cableSet: RigKind<'cable-set'> = {
   id: 'cable-set',
   name: 'Cable hook set',
   how: 'Hooks on crimped cable, as far apart as the lure is long, held in line by tube.',

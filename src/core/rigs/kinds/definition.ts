@@ -3,7 +3,6 @@ import type { LineForm, PartRoleId, SizeId } from '../../parts/part-roles';
 import type { MatchLine } from '../match-table';
 import type { RigFinding } from '../rig-finding';
 import type { Rig, RigItem, RigPiece } from '../rig';
-import type { RigKindId } from './kind-ids';
 
 /** A number that a kind is laid out by. */
 export interface RigWant {
@@ -67,8 +66,8 @@ export interface RigFacts {
 }
 
 /** The contract each kind of rig fills. A new kind is a new file and a line in `index.ts`. */
-export interface RigKind {
-  readonly id: RigKindId;
+export interface RigKind<Id extends string = string> {
+  readonly id: Id;
   readonly name: string;
   readonly how: string;
   readonly wants: readonly RigWant[];

@@ -10,7 +10,7 @@ const FOOT = want('footMm', 'Below the last', 'mm', 320, 3000, 30);
 const isKnotted = ({ picks }: Pick<RigQuestion, 'picks'>) => picks.join === 'loop';
 
 /** Hooks on droppers above a sinker, from three-way swivels or bare loops. */
-export const dropper: RigKind = {
+export const dropper: RigKind<'dropper'> = {
   id: 'dropper',
   name: 'Dropper rig',
   how: 'Hooks to the side of the main run, the sinker at its foot.',

@@ -22,7 +22,7 @@ const HAIR = want('hairMm', 'Hair', 'mm', 18, 120, 4);
 const MAIN_MM = 260;
 
 /** A feeder on the line above a swivel, with a leader, a hook and a hair for the bait. */
-export const feeder: RigKind = {
+export const feeder: RigKind<'feeder'> = {
   id: 'feeder',
   name: 'Feeder or method lead',
   how: 'A body with a cast plate riveted on, running above a swivel; a leader, a hook, a hair.',

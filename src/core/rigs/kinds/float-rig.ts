@@ -6,7 +6,7 @@ const LEADER = want('leaderMm', 'Leader', 'mm', 300, 3000, 30);
 const SHOT = want('shots', 'Shot', 'pieces', 4, 30, 1);
 
 /** A float over shot that cocks it, a leader, a hook. */
-export const floatRig: RigKind = {
+export const floatRig: RigKind<'float-rig'> = {
   id: 'float-rig',
   name: 'Float rig',
   how: 'A fixed float or a slider with a stop, shot to cock it, a leader and a hook.',

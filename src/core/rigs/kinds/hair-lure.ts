@@ -28,7 +28,7 @@ export function flossLength(bundleMm: number, wraps: number, knots: number): num
 }
 
 /** A bundle of hair tied round a head with floss and overhand knots. */
-export const hairLure: RigKind = {
+export const hairLure: RigKind<'hair-lure'> = {
   id: 'hair-lure',
   name: 'Hair lure',
   how: 'A bundle as thick as you like, floss in the head’s groove, overhand knots, trimmed.',

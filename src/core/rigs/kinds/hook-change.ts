@@ -9,7 +9,7 @@ const LOAD = want('loadKgf', 'Must hold', 'kgf', 12, 200);
 const GAPE_SHARE = 0.7;
 
 /** New rings and hooks on a lure that is there: strong enough, clear of the body and of each other. */
-export const hookChange: RigKind = {
+export const hookChange: RigKind<'hook-change'> = {
   id: 'hook-change',
   name: 'Rings and hooks on a lure',
   how: 'Split rings by load, hooks that clear the body and never meet.',

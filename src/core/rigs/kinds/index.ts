@@ -1,7 +1,6 @@
 import { assist } from './assist';
 import { cableSet } from './cable-set';
 import type { RigKind } from './definition';
-import type { RigKindId } from './kind-ids';
 import { dropper } from './dropper';
 import { feeder } from './feeder';
 import { floatRig } from './float-rig';
@@ -12,7 +11,7 @@ import { runningSinker } from './running-sinker';
 import { shotCord } from './shot-cord';
 
 /** Every kind of rig that can be made. */
-export const RIG_KINDS: readonly RigKind[] = [
+export const RIG_KINDS = [
   cableSet,
   assist,
   shotCord,
@@ -23,14 +22,18 @@ export const RIG_KINDS: readonly RigKind[] = [
   floatRig,
   hairLure,
   hookChange,
-];
+] as const;
+
+export type RigKindId = (typeof RIG_KINDS)[number]['id'];
+
+export const RIG_KIND_IDS: readonly RigKindId[] = RIG_KINDS.map(({ id }) => id);
 
 /**
  * The kind of this id.
  *
  * @example findRigKind('assist').name // 'Assist hook'
  */
-export function findRigKind(id: RigKindId): RigKind {
+export function findRigKind(id: string): RigKind {
   const kind = RIG_KINDS.find((each) => each.id === id);
   if (!kind) throw new RangeError(`findRigKind requires one of the registered kinds, not ${id}`);
   return kind;

@@ -5,7 +5,7 @@ const LEADER = want('leaderMm', 'Leader', 'mm', 900, 8000, 100);
 const BUMPER = want('bumperMm', 'Bumper line', 'mm', 350, 4000, 50);
 
 /** A leader with a thicker stretch in front of the hook or the lure. */
-export const leader: RigKind = {
+export const leader: RigKind<'leader'> = {
   id: 'leader',
   name: 'Leader with bumper line',
   how: 'Thin above, thick in front of the teeth and the stones, a snap at its end.',

@@ -6,7 +6,7 @@ const SINKER = want('sinkerG', 'Sinker', 'g', 5, 300, 1);
 const MAIN_MM = 240;
 
 /** A sinker that runs on the main line above a swivel, or is stopped there. */
-export const runningSinker: RigKind = {
+export const runningSinker: RigKind<'running-sinker'> = {
   id: 'running-sinker',
   name: 'Running or fixed sinker',
   how: 'A sinker on the main line, a bead to spare the knot, a swivel, a leader and a hook.',

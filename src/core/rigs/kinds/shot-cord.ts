@@ -23,7 +23,7 @@ function shots(question: RigQuestion): number {
 }
 
 /** Shot in a hollow cord sealed at both ends: it bends over stones where a lump gets stuck. */
-export const shotCord: RigKind = {
+export const shotCord: RigKind<'shot-cord'> = {
   id: 'shot-cord',
   name: 'Bead weight in cord',
   how: 'So many shot in hollow cord, sealed at both ends, twenty alike from a gauge.',

@@ -1,7 +1,7 @@
 import type { SkirtHold } from './definition';
 import { foldSteps, laySteps, trimmingSteps, trimStep } from './lay-steps';
 
-export const collarTool: SkirtHold = {
+export const collarTool: SkirtHold<'collar-tool'> = {
   id: 'collar-tool',
   name: 'Collar, tube tool',
   how: 'A rubber collar is stretched over a tube, the tabs are pulled half through, the collar is popped off onto them.',

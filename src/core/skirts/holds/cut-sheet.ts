@@ -1,7 +1,7 @@
 import type { SkirtHold } from './definition';
 import { laySteps } from './lay-steps';
 
-export const cutSheet: SkirtHold = {
+export const cutSheet: SkirtHold<'cut-sheet'> = {
   id: 'cut-sheet',
   name: 'Cut sheet round a head',
   how: 'A sheet cut into legs is stretched once round the head and butted on a glued strip; rather one leg short than overlapping.',

@@ -9,17 +9,6 @@ export const HOLD_COUNT_IDS = [
 ] as const;
 export type HoldCountId = (typeof HOLD_COUNT_IDS)[number];
 
-export const HOLD_IDS = [
-  'collar-tool',
-  'thread-hitches',
-  'thread-whip',
-  'wire',
-  'two-bunches',
-  'hair-lure',
-  'cut-sheet',
-] as const;
-export type HoldId = (typeof HOLD_IDS)[number];
-
 /** What can go wrong at a step; told with how it is mended. */
 export const MISTAKE_IDS = [
   'bald-spot',
@@ -73,8 +62,8 @@ interface HoldCount {
 }
 
 /** The contract each way to hold a skirt fills. A new way is a new file and a line in `index.ts`. */
-export interface SkirtHold {
-  readonly id: HoldId;
+export interface SkirtHold<Id extends string = string> {
+  readonly id: Id;
   readonly name: string;
   readonly how: string;
   readonly tools: readonly string[];

@@ -1,7 +1,7 @@
 import type { SkirtHold } from './definition';
 import { laySteps } from './lay-steps';
 
-export const hairLure: SkirtHold = {
+export const hairLure: SkirtHold<'hair-lure'> = {
   id: 'hair-lure',
   name: 'Hair lure, floss in the groove',
   how: 'A bundle as thick as asked is tied into the head’s groove with floss, an overhand knot at a time, the lure turned for each.',

@@ -57,7 +57,7 @@ const COMMON = {
   cautions: CAUTIONS,
 } as const;
 
-export const threadHitches: SkirtHold = {
+export const threadHitches: SkirtHold<'thread-hitches'> = {
   ...COMMON,
   id: 'thread-hitches',
   name: 'Thread, half hitches',
@@ -75,7 +75,7 @@ export const threadHitches: SkirtHold = {
   ],
 };
 
-export const threadWhip: SkirtHold = {
+export const threadWhip: SkirtHold<'thread-whip'> = {
   ...COMMON,
   id: 'thread-whip',
   name: 'Thread, whip finish',

@@ -2,7 +2,7 @@ import type { SkirtHold } from './definition';
 import { laySteps, trimStep } from './lay-steps';
 import { baseStep, cementStep, hitchStep } from './thread-steps';
 
-export const twoBunches: SkirtHold = {
+export const twoBunches: SkirtHold<'two-bunches'> = {
   id: 'two-bunches',
   name: 'Hair and fur, two bunches',
   how: 'A bunch on top and one below, tips of one length, tied in a vise with even pull.',

@@ -1,7 +1,7 @@
 import type { SkirtHold } from './definition';
 import { foldSteps, laySteps, trimmingSteps, trimStep } from './lay-steps';
 
-export const wire: SkirtHold = {
+export const wire: SkirtHold<'wire'> = {
   id: 'wire',
   name: 'Soft wire',
   how: 'Turns of soft wire grip the tabs on the keeper; the ends are twisted and pressed flat.',
