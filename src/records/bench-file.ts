@@ -1,10 +1,11 @@
+import { UPGRADES } from './upgrades/upgrade-contents';
 import { z } from 'zod';
 import { act } from './act';
 import { TABLES } from './tables';
 
 export const BENCH_FILE_FORMAT = 'ruvek-bench';
 /** Counts up with every change of form; `upgrades/` brings older files up. */
-export const BENCH_FILE_VERSION = 10;
+export const BENCH_FILE_VERSION = UPGRADES.length + 1;
 
 /** Every table of the bench, the history among them. */
 export const ALL_TABLES = { ...TABLES, acts: { schema: act, one: 'act', all: 'acts to undo' } } as const;

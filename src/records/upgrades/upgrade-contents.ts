@@ -9,8 +9,8 @@ import { eighthToNinth } from './008-to-009';
 import { ninthToTenth } from './009-to-010';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
-/** Every step, oldest first. */
-const UPGRADES: readonly BenchUpgrade[] = [
+/** Every step, oldest first: a file's version is one more than there are steps. */
+export const UPGRADES: readonly BenchUpgrade[] = [
   firstToSecond,
   secondToThird,
   thirdToFourth,
