@@ -1,3 +1,5 @@
+import { readdirSync } from 'node:fs';
+
 // The rules of the house. Where the lint looks at types, it asks the native compiler.
 
 /** What stations are made of. */
@@ -39,20 +41,9 @@ export const ROOMS = {
 };
 
 /** Each a folder of `stations`, with its index as its only face. */
-const STATIONS = [
-  'ticket',
-  'metal',
-  'molds',
-  'pour',
-  'dress',
-  'coat',
-  'skirt',
-  'build',
-  'rig',
-  'shelf',
-  'cost',
-  'water',
-];
+const STATIONS = readdirSync(new URL('src/stations/', import.meta.url), { withFileTypes: true })
+  .filter((entry) => entry.isDirectory())
+  .map(({ name }) => name);
 
 /** What stands for itself: a test may reach into any room. */
 const TESTS = ['**/*.test.ts', '**/*.test.tsx'];

@@ -3,6 +3,7 @@ import type { BenchContents } from '@/records/bench-file';
 import type { Bin, HeadBin, HookBin, MetalBin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import { PLAIN_BIN } from '@/records/plain-bin';
+import { NEW_BENCH } from '@/records/bench';
 import { NEW_MONEY } from '@/records/outlay';
 import { demoBuyIns, demoDrawers, demoOutlays, demoPacks, demoPurchases, demoSellers } from './books';
 import { demoSeason } from './water-notes';
@@ -183,13 +184,12 @@ export function demoBench(now: number): BenchContents {
   return {
     bench: [
       {
-        id: 'bench',
+        ...NEW_BENCH,
         name: 'Pellworth Quay bench',
         pot: { capacityG: 4500, heelG: 150, drossShare: 0.02, scrapShare: 0.05, meltMinutes: 28 },
         freezeTrial: { modulusMm: 2.1, seconds: 7, exponent: 1.4 },
         pace: { pourMinutes: 50, restMinutes: 10 },
         money: { ...NEW_MONEY, ratePerHour: 12 },
-        safety: null,
       },
     ],
     bins: filed.map((bin) => ({ ...bin, drawerId: cabinet.drawerOf(bin) })),
