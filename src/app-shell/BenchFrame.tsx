@@ -7,6 +7,7 @@ import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Line } from '@/ui/frame/Line';
 import styles from '@/ui/frame/frame.module.css';
+import { deedSentence } from '@/text/deed-sentence';
 import { useBench } from '@/station-kit/BenchProvider';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { BackUpReminder } from './BackUpReminder';
@@ -46,11 +47,11 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
 
   const undo = async () => {
     const done = await carryOut(workshop.history.undo());
-    if (done) notice.info(`Taken back: ${done.value}`);
+    if (done) notice.info(`Taken back: ${deedSentence(done.value)}`);
   };
   const redo = async () => {
     const done = await carryOut(workshop.history.redo());
-    if (done) notice.info(`Done again: ${done.value}`);
+    if (done) notice.info(`Done again: ${deedSentence(done.value)}`);
   };
 
   useKeys((event) => {
@@ -87,7 +88,7 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
             className={styles.tool}
             disabled={view.undo === null}
             onClick={() => inBackground(undo())}
-            title={view.undo ? `Take back: ${view.undo}` : 'Nothing to take back'}
+            title={view.undo ? `Take back: ${deedSentence(view.undo)}` : 'Nothing to take back'}
           >
             <UndoOutlined aria-hidden="true" /> Undo
           </button>
@@ -96,7 +97,7 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
             className={styles.tool}
             disabled={view.redo === null}
             onClick={() => inBackground(redo())}
-            title={view.redo ? `Do again: ${view.redo}` : 'Nothing to do again'}
+            title={view.redo ? `Do again: ${deedSentence(view.redo)}` : 'Nothing to do again'}
             aria-label="Redo"
           >
             <RedoOutlined aria-hidden="true" />

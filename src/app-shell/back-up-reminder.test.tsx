@@ -2,7 +2,7 @@
 import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { demoBench } from '@/demo/demo-bench';
-import type { Act } from '@/records/act';
+import type { HistoryEntry } from '@/records/history-entry';
 import { renderBench, TODAY } from '../../tests/support/render-bench';
 import { BackUpReminder } from './BackUpReminder';
 import { setPreferences } from '@/station-kit/preferences-store';
@@ -13,15 +13,15 @@ jest.mock('@/station-kit/save-file', () => ({
 }));
 
 const DAY_MS = 86_400_000;
-const act = (no: number, daysAgo: number): Act => ({
+const act = (no: number, daysAgo: number): HistoryEntry => ({
   id: `act-${no}`,
   no,
   at: TODAY - daysAgo * DAY_MS,
-  label: 'Take',
+  deed: { code: 'shelf.taken', facts: {} },
   undoes: null,
   changes: [],
 });
-const bench = (acts: Act[]) => ({ ...demoBench(TODAY), acts });
+const bench = (acts: HistoryEntry[]) => ({ ...demoBench(TODAY), acts });
 
 beforeEach(() => setPreferences({ backedUpAt: null }));
 

@@ -3,7 +3,7 @@ import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { demoBench } from '@/demo/demo-bench';
 import type { BenchContents } from '@/records/bench-file';
-import type { Act } from '@/records/act';
+import type { HistoryEntry } from '@/records/history-entry';
 import { renderBench } from '../../tests/support/render-bench';
 import { JoinPreview } from './JoinPreview';
 
@@ -21,11 +21,11 @@ const taken = (id: string, qty: number) => ({
   unitCost: null,
   at: 1,
 });
-const edit = (id: string, at: number, after: unknown): Act => ({
+const edit = (id: string, at: number, after: unknown): HistoryEntry => ({
   id,
   no: 1,
   at,
-  label: 'Edit',
+  deed: { code: 'bin.edited', facts: { name: hooks.name } },
   undoes: null,
   changes: [{ table: 'bins', key: hooks.id, before: hooks, after }],
 });

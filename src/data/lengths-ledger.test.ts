@@ -5,7 +5,7 @@ import { testWorkshop } from '../../tests/support/test-bench';
 import type { NewRig } from '@/records/rig';
 import type { NewBin } from '@/records/plain-bin';
 
-type Act =
+type HistoryEntry =
   | { readonly is: 'receive'; readonly mm: number; readonly count: number }
   | { readonly is: 'measure'; readonly nth: number; readonly mm: number }
   | {
@@ -22,7 +22,7 @@ type Act =
   | { readonly is: 'redo' };
 
 const nth = fc.nat({ max: 9 });
-const acts: fc.Arbitrary<Act> = fc.oneof(
+const acts: fc.Arbitrary<HistoryEntry> = fc.oneof(
   fc.record({
     is: fc.constant('receive' as const),
     mm: fc.integer({ min: 1, max: 5000 }),
@@ -82,7 +82,7 @@ async function bench() {
 
 type Bench = Awaited<ReturnType<typeof bench>>;
 
-async function carryOut({ workshop, line, hook, rig, lengths }: Bench, act: Act): Promise<unknown> {
+async function carryOut({ workshop, line, hook, rig, lengths }: Bench, act: HistoryEntry): Promise<unknown> {
   const there = await lengths();
   const on = 'nth' in act ? there[act.nth % Math.max(1, there.length)] : undefined;
   const run = (await workshop.riggings.all()).find(({ state }) => state === 'rigging');
@@ -153,7 +153,7 @@ describe('the ledger of lengths', () => {
     const own = await bench();
     await carryOut(own, { is: 'receive', mm: 2500, count: 2 });
     const start = await own.lengths();
-    const acted: Act[] = [
+    const acted: HistoryEntry[] = [
       { is: 'cut', nth: 0, mm: 300, count: 4, keep: true },
       { is: 'end', passed: 2 },
       { is: 'measure', nth: 1, mm: 2400 },

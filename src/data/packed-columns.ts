@@ -1,7 +1,7 @@
 /**
  * A copy of the ledger in columns. A browser takes most of a second to give 50,000 records one by one, and a tenth of
  * that to give the same in a few arrays. The entries stay what counts: the copy is used only where the database still
- * holds just what it was made of and what the acts since have entered, and made anew where it does not.
+ * holds just what it was made of and what was entered since, and made anew where it does not.
  */
 export interface PackedLedger {
   readonly id: 'ledger';

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import type { Act } from '@/records/act';
+import type { HistoryEntry } from '@/records/history-entry';
 import { sortHistory } from './sort-history';
 
-const act = (no: number, undoes: string | null = null): Act => ({
+const act = (no: number, undoes: string | null = null): HistoryEntry => ({
   id: `act-${no}`,
   no,
   at: no,
-  label: `act ${no}`,
+  deed: { code: 'told', facts: { text: `act ${no}` } },
   changes: [],
   undoes,
 });
@@ -30,7 +30,7 @@ describe('sortHistory', () => {
   it('goes like two stacks, whatever is done', () => {
     fc.assert(
       fc.property(fc.array(fc.constantFrom('write', 'undo', 'redo'), { maxLength: 40 }), (steps) => {
-        const acts: Act[] = [];
+        const acts: HistoryEntry[] = [];
         // The twin: plain stacks of act names.
         const done: string[] = [];
         const undone: string[] = [];

@@ -185,7 +185,7 @@ describe('undo and redo', () => {
     await workshop.runs.moveOn(run, 0, TALLY);
     await workshop.runs.book(run, 0, nameHead);
     const written = await db.entries.count();
-    expect(await workshop.history.undo()).toEqual({ ok: true, value: 'Book a run' });
+    expect(await workshop.history.undo()).toEqual({ ok: true, value: { code: 'run.booked', facts: {} } });
     expect([await onHand(workshop, lot), await onHand(workshop, hook)]).toEqual([1000, 20]);
     expect(await db.entries.count()).toBeGreaterThan(written);
     expect((await workshop.shelf.bins()).some((bin) => bin.kind === 'head')).toBe(false);

@@ -1,5 +1,6 @@
+import type { Deed } from '@/core/history/deed';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
-import type { Act, Change } from '@/records/act';
+import type { HistoryEntry, Change } from '@/records/history-entry';
 import type { TableName } from '@/records/tables';
 import type { BenchContents } from '@/records/bench-file';
 import type { Entry } from '@/records/entry';
@@ -21,8 +22,8 @@ export type NewEntry = Pick<Entry, 'binId' | 'kind' | 'qty'> &
 /** Of many records, so many at a time. */
 const AT_A_TIME = 500;
 
-/** What a write may do inside its transaction. Everything it changes is kept in the act. */
-export interface Pen {
+/** What a write may do inside its transaction. Everything it changes is kept in the history entry. */
+export interface WriteTransaction {
   readonly put: <T extends TableName>(table: T, record: Row<T>) => Promise<void>;
   readonly remove: (table: Exclude<TableName, 'entries' | 'bins'>, id: string) => Promise<void>;
   readonly enter: (entry: NewEntry) => Promise<void>;
@@ -32,17 +33,17 @@ export interface Pen {
 }
 
 /**
- * Writes to the bench: one transaction, one act. All of `body` is written or, where it throws, nothing; so also where it
+ * Writes to the bench: one transaction, one entry of the history. All of `body` is written or, where it throws, nothing; so also where it
  * would take more out of a bin than the ledger says is there: then it throws a RefusedInside. A body
- * that changes nothing leaves no act, so a refusal costs nothing. A label that is only known once it is done may be a
- * function.
+ * that changes nothing leaves no entry, so a refusal costs nothing. What was done may be a
+ * function, where it is only known once it is done.
  *
- * @example await write(store, 'Take 5 hooks', (pen) => pen.enter({ binId, kind: 'taken', qty: -5 }))
+ * @example await write(store, did('shelf.taken'), (tx) => tx.enter({ binId, kind: 'taken', qty: -5 }))
  */
 export async function write<T>(
   store: Store,
-  label: string | (() => string),
-  body: (pen: Pen) => Promise<T>,
+  deed: Deed | (() => Deed),
+  body: (tx: WriteTransaction) => Promise<T>,
   undoes: string | null = null,
 ): Promise<T> {
   const { db } = store;
@@ -50,18 +51,18 @@ export async function write<T>(
     const changes: Change[] = [];
     const at = store.now();
 
-    const put: Pen['put'] = async (table, record) => {
+    const put: WriteTransaction['put'] = async (table, record) => {
       const before: unknown = (await db.table(table).get(record.id)) ?? null;
       await db.table(table).put(record);
       changes.push({ table, key: record.id, before, after: record });
     };
-    const remove: Pen['remove'] = async (table, id) => {
+    const remove: WriteTransaction['remove'] = async (table, id) => {
       const before: unknown = (await db.table(table).get(id)) ?? null;
       if (before === null) return;
       await db.table(table).delete(id);
       changes.push({ table, key: id, before, after: null });
     };
-    const putMany: Pen['putMany'] = async (table, records) => {
+    const putMany: WriteTransaction['putMany'] = async (table, records) => {
       for (let from = 0; from < records.length; from += AT_A_TIME) {
         const some = records.slice(from, from + AT_A_TIME);
         const before: unknown[] = await db.table(table).bulkGet(some.map(({ id }) => id));
@@ -76,10 +77,10 @@ export async function write<T>(
       const own = { pieceShare: null, lengthId: null, unitCost: null, reverses: null };
       return { id: store.newId(), at, binId, kind, qty, ...links, ...own, ...rest };
     };
-    const enter: Pen['enter'] = async (entry) => {
+    const enter: WriteTransaction['enter'] = async (entry) => {
       if (entry.qty !== 0) await put('entries', entryOf(entry));
     };
-    const enterMany: Pen['enterMany'] = (entries) =>
+    const enterMany: WriteTransaction['enterMany'] = (entries) =>
       putMany('entries', entries.filter(({ qty }) => qty !== 0).map(entryOf));
 
     const value = await body({ put, remove, enter, putMany, enterMany });
@@ -94,8 +95,15 @@ export async function write<T>(
     }
     if (changes.length > 0) {
       const last = await db.acts.orderBy('no').last();
-      const said = typeof label === 'string' ? label : label();
-      const act: Act = { id: store.newId(), no: (last?.no ?? 0) + 1, at, label: said, changes, undoes };
+      const done = typeof deed === 'function' ? deed() : deed;
+      const act: HistoryEntry = {
+        id: store.newId(),
+        no: (last?.no ?? 0) + 1,
+        at,
+        deed: done,
+        changes,
+        undoes,
+      };
       await db.acts.add(act);
     }
     return value;
@@ -116,16 +124,16 @@ export function granted<T>(value: T): BenchOutcome<T> {
  * A write that may refuse: what its body refuses, or throws as a RefusedInside, or what would take a bin below nothing,
  * comes back as a refusal, and nothing is written.
  *
- * @example await attempt(store, 'Take hooks', async (pen) => granted(await pen.enter({ binId, kind: 'taken', qty: -5 })))
+ * @example await attempt(store, did('shelf.taken'), async (tx) => granted(await tx.enter({ binId, kind: 'taken', qty: -5 })))
  */
 export async function attempt<T>(
   store: Store,
-  label: string | (() => string),
-  body: (pen: Pen) => Promise<BenchOutcome<T>>,
+  deed: Deed | (() => Deed),
+  body: (tx: WriteTransaction) => Promise<BenchOutcome<T>>,
   undoes: string | null = null,
 ): Promise<BenchOutcome<T>> {
   try {
-    return await write(store, label, body, undoes);
+    return await write(store, deed, body, undoes);
   } catch (error) {
     if (error instanceof RefusedInside) return refuse<T>(error.problem);
     throw error;

@@ -1,6 +1,6 @@
 import { UPGRADES } from './upgrades/upgrade-contents';
 import { z } from 'zod';
-import { act } from './act';
+import { historyEntry } from './history-entry';
 import { TABLES } from './tables';
 
 export const BENCH_FILE_FORMAT = 'ruvek-bench';
@@ -8,7 +8,10 @@ export const BENCH_FILE_FORMAT = 'ruvek-bench';
 export const BENCH_FILE_VERSION = UPGRADES.length + 1;
 
 /** Every table of the bench, the history among them. */
-export const ALL_TABLES = { ...TABLES, acts: { schema: act, one: 'act', all: 'acts to undo' } } as const;
+export const ALL_TABLES = {
+  ...TABLES,
+  acts: { schema: historyEntry, one: 'history entry', all: 'history entries' },
+} as const;
 
 type Lists = {
   [Table in keyof typeof ALL_TABLES]: z.ZodArray<(typeof ALL_TABLES)[Table]['schema']>;

@@ -1,3 +1,4 @@
+import type { Deed } from '@/core/history/deed';
 import type { Beat } from './beat';
 import type { Bench } from './bench';
 import type { BenchContents, ContentsTable } from './bench-file';
@@ -14,8 +15,8 @@ export interface RunReading {
 
 /** What undo and redo would take. */
 export interface HistoryReading {
-  readonly undo: string | null;
-  readonly redo: string | null;
+  readonly undo: Deed | null;
+  readonly redo: Deed | null;
 }
 
 /** Tables that are not read record by record: the ledger, what belongs to the run under way, pictures, the history. */

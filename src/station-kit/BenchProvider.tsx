@@ -30,14 +30,14 @@ interface BenchSource {
   readonly demo: () => BenchContents;
 }
 
-interface BenchHands extends BenchSource {
+interface OpenBench extends BenchSource {
   readonly view: BenchView;
   /** Carries out a repository call and says why where it is refused or fails. Null then. */
   readonly carryOut: <T>(call: Promise<BenchOutcome<T>>) => Promise<{ value: T } | null>;
 }
 
 /** What stays the same while the bench is open: the view goes past it, to those who ask for it. */
-interface BenchContextValue extends Omit<BenchHands, 'view'> {
+interface BenchContextValue extends Omit<OpenBench, 'view'> {
   readonly store: BenchStore;
 }
 
@@ -70,7 +70,7 @@ export function BenchProvider({ source, children }: { source: BenchSource; child
     [notice],
   );
   useEffect(() => onFailure(tellFailure), [tellFailure]);
-  const carryOut = useCallback<BenchHands['carryOut']>(
+  const carryOut = useCallback<OpenBench['carryOut']>(
     async (call) => {
       try {
         const outcome = await call;
@@ -104,7 +104,7 @@ function useBenchContext(): BenchContextValue {
  * The bench, inside a BenchProvider. A component is drawn anew when a part of the view that it read, or handed on to what
  * read it, is another; the view is another object then.
  */
-export function useBench(): BenchHands {
+export function useBench(): OpenBench {
   const { store, ...hands } = useBenchContext();
   const [read] = useState(() => watchReads(store.get));
   return { ...hands, view: useSyncExternalStore(store.subscribe, read, read) };

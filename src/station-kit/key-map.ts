@@ -13,10 +13,12 @@ export interface KeyBinding {
 }
 
 /** The keys of one screen, by what they do. */
-export type KeyMap<Act extends string> = Readonly<Record<Act, KeyBinding>>;
+export type KeyMap<HistoryEntry extends string> = Readonly<Record<HistoryEntry, KeyBinding>>;
 
 /** What each key does now; null where there is nothing to do, and the press goes on. */
-export type KeyActs<Act extends string> = Readonly<Record<Act, ((press: string) => void) | null>>;
+export type KeyActs<HistoryEntry extends string> = Readonly<
+  Record<HistoryEntry, ((press: string) => void) | null>
+>;
 
 /** Controls that Space and Enter belong to while they have the focus. */
 const CONTROLS = 'a, button, [role="button"], [role="radio"]';
@@ -27,14 +29,14 @@ export function isOnControl(target: EventTarget | null): boolean {
 }
 
 /** What a press does by a map of keys; null where nothing. */
-export function actOf<Act extends string>(
-  map: KeyMap<Act>,
-  acts: KeyActs<Act>,
+export function actOf<HistoryEntry extends string>(
+  map: KeyMap<HistoryEntry>,
+  acts: KeyActs<HistoryEntry>,
   { key, code, target }: Pick<KeyboardEvent, 'key' | 'code' | 'target'>,
 ): (() => void) | null {
   for (const [name, { press, notOnControls }] of Object.entries<KeyBinding>(map)) {
     const pressed = press.find((each) => each === key || each === code);
-    const act = acts[name as Act];
+    const act = acts[name as HistoryEntry];
     if (pressed === undefined || !act || (notOnControls && isOnControl(target))) continue;
     return () => act(pressed);
   }
@@ -42,7 +44,10 @@ export function actOf<Act extends string>(
 }
 
 /** Lets the keys of a map do what `acts` says. Each key of the map needs its act: what is listed works. */
-export function useKeyMap<Act extends string>(map: KeyMap<Act>, acts: KeyActs<Act>): void {
+export function useKeyMap<HistoryEntry extends string>(
+  map: KeyMap<HistoryEntry>,
+  acts: KeyActs<HistoryEntry>,
+): void {
   useKeys((event) => {
     if (event.altKey || event.ctrlKey || event.metaKey) return;
     const act = actOf(map, acts, event);

@@ -1,4 +1,4 @@
-import type { SheetFonts } from '@/data/exchange/sheet/sheet-pen';
+import type { SheetFonts } from '@/data/exchange/sheet/pdf-canvas';
 
 async function load(url: URL): Promise<Uint8Array> {
   const response = await fetch(url);

@@ -30,7 +30,7 @@ jest.mock('@/workers/client', () => {
 function Asking() {
   const job = useJob<string>();
   const begin = () =>
-    job.run(async ({ ask, say }) => {
+    job.start(async ({ ask, say }) => {
       say('so far');
       const answer: unknown = await ask('calculate', { name: 'units.parse', input: {} });
       return String(answer);

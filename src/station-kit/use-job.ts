@@ -5,7 +5,7 @@ import { CalledOff, WorkLane, type AskOptions } from '@/workers/client';
 import type { JobName, Jobs } from '@/workers/protocol';
 
 /** What work has at hand: a worker to ask, and a way to say what it has so far. */
-export interface WorkHands<Answer> {
+export interface JobWorker<Answer> {
   readonly ask: <Name extends JobName>(
     name: Name,
     input: Jobs[Name]['takes'],
@@ -14,7 +14,7 @@ export interface WorkHands<Answer> {
   readonly say: (soFar: Answer) => void;
 }
 
-type Work<Answer> = (hands: WorkHands<Answer>) => Promise<Answer>;
+type Work<Answer> = (worker: JobWorker<Answer>) => Promise<Answer>;
 
 interface JobState<Answer> {
   readonly is: 'rest' | 'working' | 'done' | 'failed';
@@ -26,7 +26,7 @@ interface JobState<Answer> {
 
 export interface Job<Answer> extends JobState<Answer> {
   /** Begins some work; what was under way is called off. */
-  readonly run: (work: Work<Answer>) => void;
+  readonly start: (work: Work<Answer>) => void;
   /** Calls off what is under way: nothing was asked then. */
   readonly cancel: () => void;
   /** Begins the last work once more. */
@@ -54,7 +54,7 @@ export function useJob<Answer>({ keepsLast = false }: JobOptions = {}): Job<Answ
     },
     [],
   );
-  const run = useCallback(
+  const start = useCallback(
     (work: Work<Answer>) => {
       call.current?.abort();
       const mine = new AbortController();
@@ -64,7 +64,7 @@ export function useJob<Answer>({ keepsLast = false }: JobOptions = {}): Job<Answ
       const tell = (next: JobState<Answer>) => {
         if (!signal.aborted) setState(next);
       };
-      const hands: WorkHands<Answer> = {
+      const worker: JobWorker<Answer> = {
         ask: (name, input, onProgress) =>
           (lane.current ??= new WorkLane()).ask(name, input, {
             signal,
@@ -75,7 +75,7 @@ export function useJob<Answer>({ keepsLast = false }: JobOptions = {}): Job<Answ
         say: (soFar) => tell({ is: 'working', answer: soFar, failure: null }),
       };
       setState(({ answer }) => ({ is: 'working', answer: keepsLast ? answer : null, failure: null }));
-      work(hands).then(
+      work(worker).then(
         // What was found may be a large drawing: it is made in slices, so that the page never stalls.
         (answer) => startTransition(() => tell({ is: 'done', answer, failure: null })),
         (error: unknown) => {
@@ -96,7 +96,7 @@ export function useJob<Answer>({ keepsLast = false }: JobOptions = {}): Job<Answ
     setState(REST);
   }, []);
   const again = useCallback(() => {
-    if (last.current) run(last.current);
-  }, [run]);
-  return { ...state, run, cancel, again };
+    if (last.current) start(last.current);
+  }, [start]);
+  return { ...state, start, cancel, again };
 }

@@ -35,7 +35,7 @@ function stageOf(asked: string, begun: string, job: Job<Planned>): PlanStage {
 /** Plans a session in a worker, anew whenever what is asked changes; with progress, cancel and again. */
 export function usePlan(session: Session | null) {
   const job = useJob<Planned>({ keepsLast: true });
-  const { run, cancel: callOff } = job;
+  const { start, cancel: callOff } = job;
   const [begun, setBegun] = useState('');
   const [progress, setProgress] = useState<ProgramProgress | null>(null);
   const [attempt, setAttempt] = useState({ no: 0, limitS: FIRST_LIMIT_S });
@@ -58,7 +58,7 @@ export function usePlan(session: Session | null) {
     waits.current = setTimeout(() => {
       setBegun(asked);
       setProgress(null);
-      run(async ({ ask }) => {
+      start(async ({ ask }) => {
         const outcome = await ask('planPours', { demand, molds, timeLimitS: attempt.limitS }, setProgress);
         return outcome.ok
           ? { plan: outcome.value, problem: null, session: latest.current }
@@ -66,7 +66,7 @@ export function usePlan(session: Session | null) {
       });
     }, SETTLE_MS);
     return () => clearTimeout(waits.current);
-  }, [asked, attempt, run, callOff]);
+  }, [asked, attempt, start, callOff]);
 
   const cancel = useCallback(() => {
     // Also what has not begun yet is called off.

@@ -3,7 +3,7 @@
 import { useNotice } from './use-notice';
 import { App } from 'antd';
 import { useCallback } from 'react';
-import type { SheetFonts } from '@/data/exchange/sheet/sheet-pen';
+import type { SheetFonts } from '@/data/exchange/sheet/pdf-canvas';
 import { saveFile } from './save-file';
 import { loadFonts } from './load-fonts';
 

@@ -1,3 +1,4 @@
+import { deedSentence } from './deed-sentence';
 import type { BenchProblem, CardRunSort, FileProblem } from '@/core/problems/bench-problem';
 import { numberText as n } from './number-text';
 
@@ -82,7 +83,7 @@ export function benchSentence(problem: BenchProblem): string {
     case 'bench.nothing-to-undo':
       return 'There is nothing left to take back.';
     case 'bench.changed-since':
-      return `'${problem.label}' cannot be taken back: what it wrote has changed since. Take back the later change first.`;
+      return `'${deedSentence(problem.deed)}' cannot be taken back: what it wrote has changed since. Take back the later change first.`;
     case 'bench.no-earlier-bench':
       return 'There is no earlier bench to go back to.';
   }

@@ -1,3 +1,4 @@
+import type { Deed } from '../history/deed';
 /** What can be wrong with a file that is to become the bench. */
 export type FileProblem =
   | { readonly code: 'file.too-large'; readonly bytes: number; readonly most: number }
@@ -56,7 +57,7 @@ export type BenchProblem =
   | { readonly code: 'bench.kit-back'; readonly no: number }
   | { readonly code: 'bench.more-back-than-taken'; readonly taken: number; readonly back: number }
   | { readonly code: 'bench.nothing-to-undo' }
-  | { readonly code: 'bench.changed-since'; readonly label: string }
+  | { readonly code: 'bench.changed-since'; readonly deed: Deed }
   | { readonly code: 'bench.no-earlier-bench' };
 
 export type BenchOutcome<T> =

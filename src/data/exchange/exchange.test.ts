@@ -94,7 +94,7 @@ const anyBench: fc.Arbitrary<BenchContents> = fc
           id: 'act',
           no: 1,
           at,
-          label: notes,
+          deed: { code: 'clock.started', facts: { name: notes, count: at } },
           undoes: null,
           changes: [{ table: 'clocks', key: 'clock', before: null, after: { id: 'clock', name: notes } }],
         },

@@ -9,6 +9,7 @@ import { rigStation } from './008-rig-station';
 import { books } from './009-books';
 import { packedLedger } from './010-packed-ledger';
 import { cardRuns } from './011-card-runs';
+import { deeds } from './012-deeds';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -24,4 +25,5 @@ export const MIGRATIONS: readonly Migration[] = [
   books,
   packedLedger,
   cardRuns,
+  deeds,
 ];

@@ -1,5 +1,5 @@
 import type { Transaction } from 'dexie';
-import { applyUpgrade, upgradeAct } from '@/records/upgrades/upgrade-contents';
+import { applyUpgrade, upgradeHistoryEntry } from '@/records/upgrades/upgrade-contents';
 import type { BenchUpgrade, OldRecord } from '@/records/upgrades/upgrade';
 
 /**
@@ -17,7 +17,7 @@ export async function rewriteBench(
     await transaction.table(table).bulkPut(records.map(up));
   };
   for (const table of tables) await rewrite(table, (record) => step.record(table, record));
-  await rewrite('acts', (act) => upgradeAct(step, act));
+  await rewrite('acts', (act) => upgradeHistoryEntry(step, act));
   await rewrite('keepsakes', (keepsake) => ({
     ...keepsake,
     contents: applyUpgrade(step, keepsake.contents as OldRecord),

@@ -19,7 +19,7 @@ async function readRun(runs: Repositories['runs']): Promise<RunReading> {
 
 async function readHistory(history: Repositories['history']): Promise<HistoryReading> {
   const offers = await history.offers();
-  return { undo: offers.undo?.label ?? null, redo: offers.redo?.label ?? null };
+  return { undo: offers.undo?.deed ?? null, redo: offers.redo?.deed ?? null };
 }
 
 function slicesOf(db: BenchDatabase, its: Repositories): Slices<Sliced> {

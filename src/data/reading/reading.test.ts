@@ -41,7 +41,7 @@ describe('following the bench', () => {
     await workshop.shelf.move(lot, 'taken', 200);
     const second = await until(({ levels }) => levels.get(lot) === 800);
     expect(second.entriesByBin.get(lot)).toHaveLength(2);
-    expect(second.undo).toBe('Take at the shelf');
+    expect(second.undo).toEqual({ code: 'shelf.taken', facts: {} });
     expect(second.bins).toBe(first.bins);
     expect(second.skirts).toBe(first.skirts);
     await workshop.history.undo();

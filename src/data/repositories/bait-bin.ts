@@ -3,14 +3,14 @@ import type { BuildRecord } from '@/records/build';
 import { PLAIN_PART } from '@/records/plain-part';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
-import type { Pen } from '../write';
+import type { WriteTransaction } from '../write';
 
 const LONGEST_NAME = 120;
 
 /** The bin where finished baits of a build lie; `massG` is what one weighs. */
 export async function baitBin(
   store: Store,
-  pen: Pen,
+  tx: WriteTransaction,
   build: BuildRecord,
   massG: number | null,
 ): Promise<PartBin> {
@@ -32,14 +32,14 @@ export async function baitBin(
     massG,
     buildId: build.id,
   };
-  await pen.put('bins', bin);
+  await tx.put('bins', bin);
   return bin;
 }
 
 /** The bin where parts like these lie that were stripped from old baits, by how they look. */
 export async function salvageBin(
   store: Store,
-  pen: Pen,
+  tx: WriteTransaction,
   part: PartBin,
   condition: 'used' | 'worn',
 ): Promise<PartBin> {
@@ -56,6 +56,6 @@ export async function salvageBin(
     note: '',
     costEach: 0,
   };
-  await pen.put('bins', bin);
+  await tx.put('bins', bin);
   return bin;
 }

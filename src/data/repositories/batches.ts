@@ -1,3 +1,5 @@
+import type { Deed } from '@/core/history/deed';
+import { did } from '../did';
 import { countPieces, shrinkBatch, takeStep, type DressBatch } from '@/core/dress/dress-batch';
 import { dressPace } from '@/core/dress/dress-pace';
 import { findDressStep, type DressStepId } from '@/core/dress/dress-steps';
@@ -8,7 +10,7 @@ import type { Batch } from '@/records/batch';
 import type { Flaw } from '@/records/flaw';
 import type { Run } from '@/records/run';
 import type { Store } from '../store';
-import { attempt, granted, type Pen, refuse, write } from '../write';
+import { attempt, granted, type WriteTransaction, refuse, write } from '../write';
 import { headBin, type NameHead } from './head-bin';
 import type { NewBatch } from '@/records/batch';
 
@@ -22,14 +24,14 @@ export function batchRepository(store: Store) {
 
   const change = (
     id: string,
-    label: string,
+    deed: Deed,
     to: (batch: Batch, all: readonly Batch[]) => Batch,
   ): Promise<BenchOutcome<Batch>> =>
-    attempt(store, label, async (pen) => {
+    attempt(store, deed, async (tx) => {
       const batch = await db.batches.get(id);
       if (!batch) return refuse<Batch>({ code: 'bench.gone', what: 'batch' });
       const changed = to(batch, await db.batches.toArray());
-      await pen.put('batches', changed);
+      await tx.put('batches', changed);
       return granted(changed);
     });
 
@@ -52,7 +54,13 @@ export function batchRepository(store: Store) {
   }
 
   /** Takes scrapped castings out of the books of their run: what nobody asked for first, then who came last. */
-  async function unmake(pen: Pen, run: Run, batch: Batch, binId: string, count: number): Promise<void> {
+  async function unmake(
+    tx: WriteTransaction,
+    run: Run,
+    batch: Batch,
+    binId: string,
+    count: number,
+  ): Promise<void> {
     const made = (await db.entries.where('runId').equals(run.id).toArray()).filter(
       (entry) => entry.binId === binId && entry.kind === 'made',
     );
@@ -69,7 +77,7 @@ export function batchRepository(store: Store) {
     for (const { ticketId, lineId, count: has } of owners) {
       const taken = Math.min(left, Math.max(0, has));
       left -= taken;
-      await pen.enter({
+      await tx.enter({
         binId,
         kind: 'made',
         qty: -taken,
@@ -79,17 +87,11 @@ export function batchRepository(store: Store) {
         runId: run.id,
       });
     }
-    await pen.enter({ binId, kind: 'lost', qty: -left, note: 'scrapped in dressing', runId: run.id });
+    await tx.enter({ binId, kind: 'lost', qty: -left, note: 'scrapped in dressing', runId: run.id });
     const metalG = metalEachG(run, batch);
     if (batch.metalBinId && metalG > 0) {
       const note = 'scrapped in dressing';
-      await pen.enter({
-        binId: batch.metalBinId,
-        kind: 'returned',
-        qty: metalG * count,
-        note,
-        runId: run.id,
-      });
+      await tx.enter({ binId: batch.metalBinId, kind: 'returned', qty: metalG * count, note, runId: run.id });
     }
   }
 
@@ -99,9 +101,9 @@ export function batchRepository(store: Store) {
 
     /** Lays heads on the dressing bench, with the steps they need. */
     begin: ({ steps, ...batch }: NewBatch): Promise<string> =>
-      write(store, `Dress ${batch.title}`, async (pen) => {
+      write(store, did('batch.begun', { title: batch.title }), async (tx) => {
         const id = store.newId();
-        await pen.put('batches', {
+        await tx.put('batches', {
           ...batch,
           id,
           steps: steps.map((step) => ({ step, done: 0, seconds: 0 })),
@@ -115,13 +117,15 @@ export function batchRepository(store: Store) {
 
     /** Takes a step in hand, or lays the batch by with null. */
     take: (id: string, step: DressStepId | null): Promise<BenchOutcome<Batch>> =>
-      change(id, step ? `In hand: ${findDressStep(step).name}` : 'Lay the batch by', (batch) =>
-        withState(batch, takeStep(batch, step, store.now())),
+      change(
+        id,
+        step ? did('batch.step', { step: findDressStep(step).name }) : did('batch.laid-by'),
+        (batch) => withState(batch, takeStep(batch, step, store.now())),
       ),
 
     /** Counts pieces through the step in hand; fewer with a number under 0. */
     count: (id: string, pieces: number): Promise<BenchOutcome<Batch>> =>
-      change(id, `Count ${pieces}`, (batch, all) => {
+      change(id, did('batch.counted', { pieces }), (batch, all) => {
         const others = all.filter((each) => each.id !== id);
         const usual = batch.inHand ? dressPace(batch.inHand.step, others).secondsEach : 0;
         return withState(batch, countPieces(batch, pieces, store.now(), usual));
@@ -131,11 +135,11 @@ export function batchRepository(store: Store) {
     set: (
       id: string,
       settings: Partial<Pick<Batch, 'tray' | 'toleranceShare'>>,
-    ): Promise<BenchOutcome<Batch>> => change(id, 'Set the batch', (batch) => ({ ...batch, ...settings })),
+    ): Promise<BenchOutcome<Batch>> => change(id, did('batch.set'), (batch) => ({ ...batch, ...settings })),
 
     /** Ends a batch, or takes it up again. */
     end: (id: string, isEnded: boolean): Promise<BenchOutcome<Batch>> =>
-      change(id, isEnded ? 'Batch dressed' : 'Take the batch up again', (batch) => ({
+      change(id, did(isEnded ? 'batch.dressed' : 'batch.resumed'), (batch) => ({
         ...batch,
         inHand: null,
         endedAt: isEnded ? store.now() : null,
@@ -146,7 +150,7 @@ export function batchRepository(store: Store) {
      * for, and their metal goes back to its lot. Refuses to scrap more than there are.
      */
     note: (id: string, { moldId, ...flaw }: NewFlaw): Promise<BenchOutcome<string>> =>
-      attempt(store, flaw.fate === 'scrapped' ? 'Scrap castings' : 'Note a flaw', async (pen) => {
+      attempt(store, did(flaw.fate === 'scrapped' ? 'flaw.scrapped' : 'flaw.noted'), async (tx) => {
         const batch = await db.batches.get(id);
         if (!batch) return refuse<string>({ code: 'bench.gone', what: 'batch' });
         if (flaw.fate === 'scrapped') {
@@ -163,9 +167,9 @@ export function batchRepository(store: Store) {
           const lack = batch.headBinId === null ? null : await lacking(batch.headBinId, asked);
           if (lack) return lack;
           const run = await db.runs.get(batch.runId ?? '');
-          if (batch.headBinId !== null && run) await unmake(pen, run, batch, batch.headBinId, asked);
+          if (batch.headBinId !== null && run) await unmake(tx, run, batch, batch.headBinId, asked);
           else if (batch.headBinId !== null) {
-            await pen.enter({
+            await tx.enter({
               binId: batch.headBinId,
               kind: 'lost',
               qty: -asked,
@@ -173,7 +177,7 @@ export function batchRepository(store: Store) {
             });
           }
           const { count, steps } = shrinkBatch(batch, batch.count - asked);
-          await pen.put('batches', { ...batch, count, steps: [...steps] });
+          await tx.put('batches', { ...batch, count, steps: [...steps] });
         }
         const noted: Flaw = {
           ...flaw,
@@ -183,13 +187,13 @@ export function batchRepository(store: Store) {
           batchId: id,
           moldId,
         };
-        await pen.put('flaws', noted);
+        await tx.put('flaws', noted);
         return granted(noted.id);
       }),
 
     /** Says of what a noted flaw came. */
     setCause: (flaw: Flaw, cause: CauseId | null): Promise<void> =>
-      write(store, 'Say of what it came', (pen) => pen.put('flaws', { ...flaw, cause })),
+      write(store, did('cause.said'), (tx) => tx.put('flaws', { ...flaw, cause })),
 
     /** Moves pieces to bins of their true weight. Refuses more than lie on the shelf. */
     sortOut: (
@@ -197,7 +201,7 @@ export function batchRepository(store: Store) {
       moves: readonly { readonly nominalG: number; readonly count: number }[],
       nameHead: NameHead,
     ): Promise<BenchOutcome<undefined>> =>
-      attempt(store, 'Sort by true weight', async (pen) => {
+      attempt(store, did('batch.sorted'), async (tx) => {
         const batch = await db.batches.get(id);
         if (!batch?.headBinId) return refuse<undefined>({ code: 'bench.gone', what: 'batch' });
         const lack = await lacking(batch.headBinId, sum(moves.map(({ count }) => count)));
@@ -205,11 +209,11 @@ export function batchRepository(store: Store) {
         const { style, hookBinId, metalBinId } = batch;
         const note = 'sorted by true weight';
         for (const { nominalG, count } of moves) {
-          const to = await headBin(store, pen, { style, nominalG, hookBinId, metalBinId }, nameHead);
-          await pen.enter({ binId: batch.headBinId, kind: 'taken', qty: -count, note });
-          await pen.enter({ binId: to, kind: 'returned', qty: count, note });
+          const to = await headBin(store, tx, { style, nominalG, hookBinId, metalBinId }, nameHead);
+          await tx.enter({ binId: batch.headBinId, kind: 'taken', qty: -count, note });
+          await tx.enter({ binId: to, kind: 'returned', qty: count, note });
         }
-        await pen.put('batches', { ...batch, sortedOut: addUp([...batch.sortedOut, ...moves]) });
+        await tx.put('batches', { ...batch, sortedOut: addUp([...batch.sortedOut, ...moves]) });
         return granted(undefined);
       }),
   };

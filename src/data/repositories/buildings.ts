@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Building } from '@/records/build';
 import type { Store } from '../store';
@@ -26,21 +27,16 @@ export function buildingRepository(store: Store) {
   const { runs } = cardRunRepository<Building, NewBuilding>(store, {
     of: 'baits',
     table: db.buildings,
-    put: (pen, run) => pen.put('buildings', run),
+    put: (tx, run) => tx.put('buildings', run),
     states: { underWay: 'building', made: 'built' },
     noun: 'building run',
-    labels: {
-      begin: (count) => `Build ${count}`,
-      rest: 'Lay the building aside',
-      resume: 'Take the building in hand',
-      end: (passed) => `Built ${passed}`,
-    },
+    deeds: 'building',
     begun: (run, fresh) => ({ ...run, ...fresh, state: 'building', putBack: [], failed: [] }),
-    book: async (pen, { buildId }, { passed, massG }, note) => {
+    book: async (tx, { buildId }, { passed, massG }, note) => {
       const build = await db.builds.get(buildId);
       if (!build) throw new RefusedInside({ code: 'bench.gone', what: 'build' });
-      const bin = await baitBin(store, pen, build, massG);
-      await pen.enter({ binId: bin.id, kind: 'built', qty: passed, note });
+      const bin = await baitBin(store, tx, build, massG);
+      await tx.enter({ binId: bin.id, kind: 'built', qty: passed, note });
     },
   });
   return {
@@ -48,17 +44,17 @@ export function buildingRepository(store: Store) {
 
     /** Strips old baits: the baits leave their box, the parts go to the shelf as they look. */
     salvage: ({ baitBinId, baits, parts }: Salvage): Promise<BenchOutcome<undefined>> =>
-      attempt(store, baits === 1 ? 'Strip a bait' : `Strip ${baits} baits`, async (pen) => {
+      attempt(store, did('bait.stripped', { baits }), async (tx) => {
         if (baitBinId !== null) {
           await mustHold(store, baitBinId, baits);
-          await pen.enter({ binId: baitBinId, kind: 'taken', qty: -baits, note: 'stripped for parts' });
+          await tx.enter({ binId: baitBinId, kind: 'taken', qty: -baits, note: 'stripped for parts' });
         }
         for (const { binId, qty, condition } of parts) {
           const bin = await db.bins.get(binId);
           if (!bin) throw new RefusedInside({ code: 'bench.gone', what: 'bin' });
           const to =
-            bin.kind === 'part' && condition !== 'new' ? await salvageBin(store, pen, bin, condition) : bin;
-          await pen.enter({ binId: to.id, kind: 'salvaged', qty, note: 'from an old bait' });
+            bin.kind === 'part' && condition !== 'new' ? await salvageBin(store, tx, bin, condition) : bin;
+          await tx.enter({ binId: to.id, kind: 'salvaged', qty, note: 'from an old bait' });
         }
         return granted(undefined);
       }),

@@ -1,3 +1,5 @@
+import type { Deed } from '@/core/history/deed';
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { BuildRecord } from '@/records/build';
 import type { Store } from '../store';
@@ -10,13 +12,13 @@ export function buildRepository(store: Store) {
 
   const change = (
     id: string,
-    label: string,
+    deed: Deed,
     to: (build: BuildRecord) => BuildRecord,
   ): Promise<BenchOutcome<undefined>> =>
-    attempt(store, label, async (pen) => {
+    attempt(store, deed, async (tx) => {
       const build = await db.builds.get(id);
       if (!build) return refuse<undefined>({ code: 'bench.gone', what: 'build' });
-      await pen.put('builds', to(build));
+      await tx.put('builds', to(build));
       return granted(undefined);
     });
 
@@ -25,7 +27,7 @@ export function buildRepository(store: Store) {
 
     /** Keeps a build as the next version of its family, or as the first of a new one. Older versions stay. */
     keep: ({ family, ...build }: NewBuild): Promise<BuildRecord> =>
-      write(store, `Keep build: ${build.name}`, async (pen) => {
+      write(store, did('build.kept', { name: build.name }), async (tx) => {
         const id = store.newId();
         const known = family === null ? [] : await db.builds.where('family').equals(family).toArray();
         const kept: BuildRecord = {
@@ -37,23 +39,23 @@ export function buildRepository(store: Store) {
           createdAt: store.now(),
           retired: false,
         };
-        await pen.put('builds', kept);
+        await tx.put('builds', kept);
         return kept;
       }),
 
     /** Notes the slowest speed, m/s, at which the maker saw it stay up; null takes the note back. */
     seen: (id: string, seenMs: number | null) =>
-      change(id, 'Note a speed seen', (build) => ({ ...build, seenMs })),
+      change(id, did('build.speed-noted'), (build) => ({ ...build, seenMs })),
 
     /** Keeps the holes of a bladed jig's proven first piece. */
     pattern: (id: string, pattern: BuildRecord['pattern']) =>
-      change(id, 'Keep a hole pattern', (build) => ({ ...build, pattern })),
+      change(id, did('build.pattern-kept'), (build) => ({ ...build, pattern })),
 
     /** Puts all versions of a build away, or back on the board. */
     putAway: (family: string, retired: boolean): Promise<void> =>
-      write(store, retired ? 'Put a build away' : 'Take a build out again', async (pen) => {
+      write(store, did(retired ? 'build.put-away' : 'build.taken-out'), async (tx) => {
         for (const build of await db.builds.where('family').equals(family).toArray()) {
-          await pen.put('builds', { ...build, retired });
+          await tx.put('builds', { ...build, retired });
         }
       }),
   };

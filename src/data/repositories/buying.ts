@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { BuyIn, Pack, Purchase, Seller, Substitute } from '@/records/buying';
 import type { Store } from '../store';
@@ -23,37 +24,37 @@ export function buyingRepository(store: Store) {
     buyIns: (): Promise<BuyIn[]> => db.buyIns.toArray(),
 
     saveSeller: (seller: New<Seller>): Promise<Seller> =>
-      write(store, `Seller: ${seller.name}`, async (pen) => {
+      write(store, did('seller.kept', { name: seller.name }), async (tx) => {
         const kept = named<Seller>(seller) as Seller;
-        await pen.put('sellers', kept);
+        await tx.put('sellers', kept);
         return kept;
       }),
 
     savePack: (pack: New<Pack>): Promise<Pack> =>
-      write(store, 'Note a pack and its price', async (pen) => {
+      write(store, did('pack.noted'), async (tx) => {
         const kept = named<Pack>(pack) as Pack;
-        await pen.put('packs', kept);
+        await tx.put('packs', kept);
         return kept;
       }),
 
     /** Notes what a piece costs ready made; what was noted of it before is replaced. */
     saveBuyIn: (buyIn: Omit<BuyIn, 'id'>): Promise<void> =>
-      write(store, 'Note a price to buy in', async (pen) => {
+      write(store, did('buy-in.noted'), async (tx) => {
         const known = (await db.buyIns.toArray()).find(
           ({ kind, key }) => kind === buyIn.kind && key === buyIn.key,
         );
-        await pen.put('buyIns', { ...buyIn, id: known?.id ?? store.newId() });
+        await tx.put('buyIns', { ...buyIn, id: known?.id ?? store.newId() });
       }),
 
     /** Writes down orders, one a seller. */
     order: (orders: readonly Omit<Purchase, 'id' | 'no' | 'orderedAt' | 'state'>[]): Promise<Purchase[]> =>
-      write(store, orders.length === 1 ? 'Order' : `Order from ${orders.length} sellers`, async (pen) => {
+      write(store, did('order.placed', { sellers: orders.length }), async (tx) => {
         const last = await db.purchases.orderBy('no').last();
         const kept = orders.map((order, nth): Purchase => {
           const no = (last?.no ?? 0) + nth + 1;
           return { ...order, id: store.newId(), no, orderedAt: store.now(), state: 'ordered' };
         });
-        for (const purchase of kept) await pen.put('purchases', purchase);
+        for (const purchase of kept) await tx.put('purchases', purchase);
         return kept;
       }),
 
@@ -62,7 +63,7 @@ export function buyingRepository(store: Store) {
      * deliveries leave the rest on order.
      */
     receive: (id: string, arrived: readonly ArrivedLine[]): Promise<BenchOutcome<Purchase>> =>
-      attempt(store, 'Receive an order', async (pen) => {
+      attempt(store, did('order.received'), async (tx) => {
         const purchase = await db.purchases.get(id);
         if (!purchase) return refuse<Purchase>({ code: 'bench.gone', what: 'order' });
         if (purchase.state !== 'ordered') {
@@ -85,7 +86,7 @@ export function buyingRepository(store: Store) {
           // Rolls and sticks stay told apart: each pack is one length.
           const pieces = bin.unit === 'mm' ? came : 1;
           for (let nth = 0; nth < pieces; nth += 1) {
-            await pen.enter({
+            await tx.enter({
               binId: bin.id,
               kind: 'received',
               note,
@@ -97,17 +98,17 @@ export function buyingRepository(store: Store) {
         }
         const isAll = lines.every(({ packs, came }) => came === packs);
         const kept: Purchase = { ...purchase, lines, state: isAll ? 'received' : 'ordered' };
-        await pen.put('purchases', kept);
+        await tx.put('purchases', kept);
         return granted(kept);
       }),
 
     /** Gives up on what has not come. */
     giveUp: (id: string): Promise<BenchOutcome<Purchase>> =>
-      attempt(store, 'Give up on an order', async (pen) => {
+      attempt(store, did('order.given-up'), async (tx) => {
         const purchase = await db.purchases.get(id);
         if (!purchase) return refuse<Purchase>({ code: 'bench.gone', what: 'order' });
         const kept: Purchase = { ...purchase, state: 'given-up' };
-        await pen.put('purchases', kept);
+        await tx.put('purchases', kept);
         return granted(kept);
       }),
   };

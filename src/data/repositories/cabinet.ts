@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { Drawer, Photo } from '@/records/cabinet';
 import type { Store } from '../store';
 import { write } from '../write';
@@ -9,29 +10,29 @@ export function cabinetRepository(store: Store) {
     drawers: (): Promise<Drawer[]> => db.drawers.toArray(),
 
     save: ({ id, ...drawer }: Omit<Drawer, 'id'> & { readonly id?: string | undefined }): Promise<string> =>
-      write(store, `Drawer: ${drawer.name}`, async (pen) => {
+      write(store, did('drawer.kept', { name: drawer.name }), async (tx) => {
         const kept = { ...drawer, id: id ?? store.newId() };
-        await pen.put('drawers', kept);
+        await tx.put('drawers', kept);
         return kept.id;
       }),
 
     /** Takes a drawer out of the cabinet; what lay in it lies loose. */
     remove: (id: string): Promise<void> =>
-      write(store, 'Take a drawer out', async (pen) => {
+      write(store, did('drawer.removed'), async (tx) => {
         const bins = (await db.bins.toArray()).filter(({ drawerId }) => drawerId === id);
-        for (const bin of bins) await pen.put('bins', { ...bin, drawerId: null });
-        await pen.remove('drawers', id);
+        for (const bin of bins) await tx.put('bins', { ...bin, drawerId: null });
+        await tx.remove('drawers', id);
       }),
 
     /** Keeps a picture of a bin in place of the one before; null takes it away. */
     photograph: (binId: string, dataUrl: string | null): Promise<void> =>
-      write(store, dataUrl === null ? 'Take a picture away' : 'Picture of a bin', async (pen) => {
+      write(store, did(dataUrl === null ? 'picture.removed' : 'picture.kept'), async (tx) => {
         const bin = await db.bins.get(binId);
         if (!bin) return;
         const photo: Photo | null = dataUrl === null ? null : { id: store.newId(), at: store.now(), dataUrl };
-        if (photo) await pen.put('photos', photo);
-        await pen.put('bins', { ...bin, photoId: photo?.id ?? null });
-        if (bin.photoId !== null) await pen.remove('photos', bin.photoId);
+        if (photo) await tx.put('photos', photo);
+        await tx.put('bins', { ...bin, photoId: photo?.id ?? null });
+        if (bin.photoId !== null) await tx.remove('photos', bin.photoId);
       }),
 
     /** A picture; undefined where it is gone. */
@@ -39,10 +40,10 @@ export function cabinetRepository(store: Store) {
 
     /** Puts bins into a drawer, or out of any. */
     file: (binIds: readonly string[], drawerId: string | null): Promise<void> =>
-      write(store, 'Put into a drawer', async (pen) => {
+      write(store, did('bin.filed'), async (tx) => {
         for (const id of binIds) {
           const bin = await db.bins.get(id);
-          if (bin && bin.drawerId !== drawerId) await pen.put('bins', { ...bin, drawerId });
+          if (bin && bin.drawerId !== drawerId) await tx.put('bins', { ...bin, drawerId });
         }
       }),
   };

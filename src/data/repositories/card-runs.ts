@@ -1,9 +1,11 @@
+import type { Deed } from '@/core/history/deed';
+import { did } from '../did';
 import type { EntityTable } from 'dexie';
 import { backCard, pressCard, type CardPlace, type CardProgress } from '@/core/card-runs/turn-card';
 import { sum } from '@/core/numeric/sum';
 import type { BenchOutcome, CardRunSort } from '@/core/problems/bench-problem';
 import type { Store } from '../store';
-import { attempt, granted, type Pen, refuse, RefusedInside } from '../write';
+import { attempt, granted, type WriteTransaction, refuse, RefusedInside } from '../write';
 import { mustHold } from './must-hold';
 
 /** What is glued or sealed in a step, and how long it dries. */
@@ -58,29 +60,24 @@ type Rows<Run extends CardRun> = Pick<EntityTable<Run, 'id'>, 'orderBy' | 'where
 interface CardRunKind<Run extends CardRun, New> {
   readonly of: CardRunSort;
   readonly table: Rows<Run>;
-  readonly put: (pen: Pen, run: Run) => Promise<void>;
+  readonly put: (tx: WriteTransaction, run: Run) => Promise<void>;
   readonly states: { readonly underWay: Run['state']; readonly made: Run['state'] };
   /** What the ledger calls one: `tying run`. */
   readonly noun: string;
-  /** What the history calls what is done with one. */
-  readonly labels: {
-    readonly begin: (count: number) => string;
-    readonly rest: string;
-    readonly resume: string;
-    readonly end: (passed: number) => string;
-  };
+  /** Whose deeds they are, to the history. */
+  readonly deeds: 'building' | 'rigging' | 'tying';
   readonly begun: (run: New, fresh: Fresh) => Run;
   /** What has to be there, or is used up, besides what is taken. */
-  readonly prepare?: (pen: Pen, run: New, note: string) => Promise<void>;
+  readonly prepare?: (tx: WriteTransaction, run: New, note: string) => Promise<void>;
   /** What passed goes where it lies from now on. */
-  readonly book: (pen: Pen, run: Run, end: CardRunEnd<Run>, note: string) => Promise<void>;
+  readonly book: (tx: WriteTransaction, run: Run, end: CardRunEnd<Run>, note: string) => Promise<void>;
 }
 
 /** Carries one change of a run out, as long as the run is under way. */
 type Change<Run> = (
   id: string,
-  label: string,
-  to: (run: Run, pen: Pen) => Run | Promise<Run>,
+  deed: Deed,
+  to: (run: Run, tx: WriteTransaction) => Run | Promise<Run>,
 ) => Promise<BenchOutcome<Run>>;
 
 const SAME = 1e-6;
@@ -91,7 +88,7 @@ const amountOf = ({ qty, pieces = [] }: Amount): number =>
   qty + sum(pieces.map(({ share, count }) => share * count));
 
 async function enter(
-  pen: Pen,
+  tx: WriteTransaction,
   { binId, qty, pieces = [] }: Amount,
   sign: 1 | -1,
   note: string,
@@ -99,9 +96,9 @@ async function enter(
   const kind = sign < 0 ? 'taken' : 'returned';
   for (const { share, count } of pieces) {
     const pieceShare = share < 1 - SAME ? share : null;
-    await pen.enter({ binId, kind, qty: sign * share * count, note, pieceShare });
+    await tx.enter({ binId, kind, qty: sign * share * count, note, pieceShare });
   }
-  await pen.enter({ binId, kind, qty: sign * qty, note });
+  await tx.enter({ binId, kind, qty: sign * qty, note });
 }
 
 /** Hands off: what was spent since they were on it is added up. */
@@ -113,7 +110,7 @@ function rested<Run extends CardRun>(run: Run, now: number): Run {
 /** One press of the card, with the clock of what is glued in a step once the last piece of it is done. */
 async function pressed<Run extends CardRun>(
   store: Store,
-  pen: Pen,
+  tx: WriteTransaction,
   run: Run,
   times: readonly number[],
   drying: readonly (Drying | null)[],
@@ -126,7 +123,7 @@ async function pressed<Run extends CardRun>(
   const isStepOver = next === null || next.step !== card.step;
   if (glued && isStepOver && card.piece === count - 1) {
     const startedAt = store.now();
-    await pen.put('clocks', {
+    await tx.put('clocks', {
       id: store.newId(),
       name: `${glued.what}, ${name}`,
       startedAt,
@@ -142,18 +139,18 @@ export function cardRunRepository<
   Run extends CardRun,
   New extends { readonly count: number; readonly taken: readonly Amount[] },
 >(store: Store, kind: CardRunKind<Run, New>) {
-  const { of, table, put, states, labels } = kind;
+  const { of, table, put, states, deeds } = kind;
   const noteOf = ({ no }: Pick<CardRun, 'no'>) => `${kind.noun} ${no}`;
 
-  const change: Change<Run> = (id, label, to) =>
-    attempt(store, label, async (pen) => {
+  const change: Change<Run> = (id, deed, to) =>
+    attempt(store, deed, async (tx) => {
       const run = await table.get(id);
       if (!run) return refuse<Run>({ code: 'bench.gone', what: kind.noun });
       if (run.state !== states.underWay) {
         return refuse<Run>({ code: 'bench.card-run-ended', of, no: run.no });
       }
-      const next = await to(run, pen);
-      await put(pen, next);
+      const next = await to(run, tx);
+      await put(tx, next);
       return granted(next);
     });
 
@@ -162,7 +159,7 @@ export function cardRunRepository<
 
     /** Begins a run: pulls what it takes off the shelf, or refuses and touches nothing. */
     begin: (run: New): Promise<BenchOutcome<Run>> =>
-      attempt(store, labels.begin(run.count), async (pen) => {
+      attempt(store, did(`${deeds}.begun`, { count: run.count }), async (tx) => {
         if ((await table.where('state').equals(states.underWay).count()) > 0) {
           return refuse<Run>({ code: 'bench.card-run-on', of });
         }
@@ -179,10 +176,10 @@ export function cardRunRepository<
           endedAt: null,
         };
         for (const each of run.taken) await mustHold(store, each.binId, amountOf(each), each.pieces);
-        for (const each of run.taken) await enter(pen, each, -1, noteOf(fresh));
-        await kind.prepare?.(pen, run, noteOf(fresh));
+        for (const each of run.taken) await enter(tx, each, -1, noteOf(fresh));
+        await kind.prepare?.(tx, run, noteOf(fresh));
         const begun = kind.begun(run, fresh);
-        await put(pen, begun);
+        await put(tx, begun);
         return granted(begun);
       }),
 
@@ -191,11 +188,11 @@ export function cardRunRepository<
      * with the last piece of the step.
      */
     press: (id: string, times: readonly number[], drying: readonly (Drying | null)[]) =>
-      change(id, 'A press of the card', (run, pen) => pressed(store, pen, run, times, drying, noteOf(run))),
+      change(id, did('card.pressed'), (run, tx) => pressed(store, tx, run, times, drying, noteOf(run))),
 
     /** Takes one press back; `steps` is how many the card has. */
     pressBack: (id: string, steps: number) =>
-      change(id, 'The card one back', (run) =>
+      change(id, did('card.back'), (run) =>
         run.isThrough
           ? { ...run, isThrough: false }
           : { ...run, card: backCard(run.card, steps, run.count, run.way) },
@@ -203,7 +200,7 @@ export function cardRunRepository<
 
     /** Turns the card to another step of the piece in hand; its count begins anew. */
     turnTo: (id: string, step: number) =>
-      change(id, 'A step of the card', (run) =>
+      change(id, did('card.step'), (run) =>
         run.isThrough
           ? run
           : { ...run, card: { ...run.card, step, counted: 0 }, inHand: run.inHand ?? store.now() },
@@ -211,22 +208,22 @@ export function cardRunRepository<
 
     /** Lays the run aside, or takes it in hand again: its clock stands while it rests. */
     rest: (id: string, isResting: boolean) =>
-      change(id, isResting ? labels.rest : labels.resume, (run) =>
+      change(id, did(isResting ? `${deeds}.resting` : `${deeds}.resumed`), (run) =>
         isResting ? rested(run, store.now()) : { ...run, inHand: run.inHand ?? store.now() },
       ),
 
     /** Ends a run: what passed is booked, and what is over goes back to its bins. */
     end: (id: string, end: CardRunEnd<Run>) =>
-      change(id, labels.end(end.passed), async (run, pen) => {
+      change(id, did(`${deeds}.ended`, { count: end.passed }), async (run, tx) => {
         const { passed, failed, putBack } = end;
         for (const each of putBack) {
           const took = run.taken.find(({ binId }) => binId === each.binId);
           const [taken, back] = [took ? amountOf(took) : 0, amountOf(each)];
           if (back > taken + SAME)
             throw new RefusedInside({ code: 'bench.more-back-than-taken', taken, back });
-          await enter(pen, each, 1, noteOf(run));
+          await enter(tx, each, 1, noteOf(run));
         }
-        if (passed > 0) await kind.book(pen, run, end, noteOf(run));
+        if (passed > 0) await kind.book(tx, run, end, noteOf(run));
         return {
           ...rested(run, store.now()),
           state: passed > 0 ? states.made : 'dropped',

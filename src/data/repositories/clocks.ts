@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { Clock } from '@/records/clock';
 import type { Store } from '../store';
 import { write } from '../write';
@@ -9,14 +10,14 @@ export function clockRepository(store: Store) {
     all: (): Promise<Clock[]> => db.clocks.toArray(),
 
     start: (name: string, seconds: number): Promise<void> =>
-      write(store, `Clock: ${name}`, async (pen) => {
+      write(store, did('clock.started', { name }), async (tx) => {
         const startedAt = store.now();
         const endsAt = startedAt + Math.round(seconds * 1000);
-        await pen.put('clocks', { id: store.newId(), name, startedAt, endsAt, silencedAt: null });
+        await tx.put('clocks', { id: store.newId(), name, startedAt, endsAt, silencedAt: null });
       }),
 
     /** Lays a clock by, rung or not. */
     stop: (clock: Clock): Promise<void> =>
-      write(store, `Stop clock: ${clock.name}`, (pen) => pen.remove('clocks', clock.id)),
+      write(store, did('clock.stopped', { name: clock.name }), (tx) => tx.remove('clocks', clock.id)),
   };
 }

@@ -1,12 +1,17 @@
 import type { HeadBin } from '@/records/bin';
 import type { Coat } from '@/records/coat';
 import type { Store } from '../store';
-import type { Pen } from '../write';
+import type { WriteTransaction } from '../write';
 
 const LONGEST_NAME = 120;
 
 /** The bin where heads of a kind lie in a color; a new one beside the bare ones where there is none yet. */
-export async function coatedBin(store: Store, pen: Pen, bare: HeadBin, coat: Coat): Promise<HeadBin> {
+export async function coatedBin(
+  store: Store,
+  tx: WriteTransaction,
+  bare: HeadBin,
+  coat: Coat,
+): Promise<HeadBin> {
   const same = (await store.db.bins.where('kind').equals('head').toArray()).find(
     (bin): bin is HeadBin =>
       bin.kind === 'head' &&
@@ -27,6 +32,6 @@ export async function coatedBin(store: Store, pen: Pen, bare: HeadBin, coat: Coa
         lowAt: null,
         note: '',
       };
-  await pen.put('bins', bin);
+  await tx.put('bins', bin);
   return bin;
 }

@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { Coat } from '@/records/coat';
 import type { Heater } from '@/records/heater';
 import type { Store } from '../store';
@@ -13,8 +14,8 @@ export function coatRepository(store: Store) {
     /** Writes a recipe; a new one where it has no id. */
     async save({ id, ...recipe }: Omit<Coat, 'id'> & { readonly id: string | null }): Promise<string> {
       const kept = id ?? store.newId();
-      await write(store, `${id ? 'Change' : 'New'} color: ${recipe.name}`, (pen) =>
-        pen.put('coats', { ...recipe, id: kept }),
+      await write(store, did(id ? 'color.changed' : 'color.new', { name: recipe.name }), (tx) =>
+        tx.put('coats', { ...recipe, id: kept }),
       );
       return kept;
     },
@@ -25,8 +26,8 @@ export function coatRepository(store: Store) {
       ...heater
     }: Omit<Heater, 'id'> & { readonly id: string | null }): Promise<string> {
       const kept = id ?? store.newId();
-      await write(store, `${id ? 'Set' : 'New'} heat: ${heater.name}`, (pen) =>
-        pen.put('heaters', { ...heater, id: kept }),
+      await write(store, did(id ? 'heater.set' : 'heater.new', { name: heater.name }), (tx) =>
+        tx.put('heaters', { ...heater, id: kept }),
       );
       return kept;
     },

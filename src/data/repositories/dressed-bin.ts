@@ -3,14 +3,19 @@ import { PLAIN_PART } from '@/records/plain-part';
 import type { Skirt } from '@/records/skirt';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
-import type { Pen } from '../write';
+import type { WriteTransaction } from '../write';
 
 const LONGEST_NAME = 120;
 
 const nameOf = ({ name, version }: Skirt) => `${name} ${version}`;
 
 /** The bin where heads of a kind lie in a skirt; a new one beside the bare ones where there is none yet. */
-export async function dressedBin(store: Store, pen: Pen, head: HeadBin, skirt: Skirt): Promise<HeadBin> {
+export async function dressedBin(
+  store: Store,
+  tx: WriteTransaction,
+  head: HeadBin,
+  skirt: Skirt,
+): Promise<HeadBin> {
   const same = (await store.db.bins.where('kind').equals('head').toArray()).find(
     (bin): bin is HeadBin =>
       bin.kind === 'head' &&
@@ -32,12 +37,12 @@ export async function dressedBin(store: Store, pen: Pen, head: HeadBin, skirt: S
         lowAt: null,
         note: '',
       };
-  await pen.put('bins', bin);
+  await tx.put('bins', bin);
   return bin;
 }
 
 /** The bin where loose skirts of a recipe lie. */
-export async function looseBin(store: Store, pen: Pen, skirt: Skirt): Promise<PartBin> {
+export async function looseBin(store: Store, tx: WriteTransaction, skirt: Skirt): Promise<PartBin> {
   const id = `loose-${skirt.id}`;
   const known = await store.db.bins.get(id);
   if (known?.kind === 'part' && !known.retired) return known;
@@ -54,6 +59,6 @@ export async function looseBin(store: Store, pen: Pen, skirt: Skirt): Promise<Pa
     sort: 'skirts',
     ...PLAIN_PART,
   };
-  await pen.put('bins', bin);
+  await tx.put('bins', bin);
   return bin;
 }

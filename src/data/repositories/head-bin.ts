@@ -1,7 +1,7 @@
 import type { HeadBin } from '@/records/bin';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
-import type { Pen } from '../write';
+import type { WriteTransaction } from '../write';
 
 /** What tells heads apart on the shelf. */
 export type HeadKind = Pick<HeadBin, 'style' | 'nominalG' | 'hookBinId' | 'metalBinId'>;
@@ -10,7 +10,12 @@ export type HeadKind = Pick<HeadBin, 'style' | 'nominalG' | 'hookBinId' | 'metal
 export type NameHead = (head: Omit<HeadKind, 'metalBinId'>) => { name: string; place: string };
 
 /** The bin where bare heads of a kind lie; a new one where there is none yet. */
-export async function headBin(store: Store, pen: Pen, head: HeadKind, name: NameHead): Promise<string> {
+export async function headBin(
+  store: Store,
+  tx: WriteTransaction,
+  head: HeadKind,
+  name: NameHead,
+): Promise<string> {
   const { style, nominalG, hookBinId, metalBinId } = head;
   const same = await store.db.bins
     .where('kind')
@@ -26,7 +31,7 @@ export async function headBin(store: Store, pen: Pen, head: HeadKind, name: Name
     )
     .first();
   if (same) {
-    if (same.retired) await pen.put('bins', { ...same, retired: false });
+    if (same.retired) await tx.put('bins', { ...same, retired: false });
     return same.id;
   }
   const made: HeadBin = {
@@ -45,6 +50,6 @@ export async function headBin(store: Store, pen: Pen, head: HeadKind, name: Name
     skirtId: null,
     ...name({ style, nominalG, hookBinId }),
   };
-  await pen.put('bins', made);
+  await tx.put('bins', made);
   return made.id;
 }

@@ -1,16 +1,17 @@
+import type { Deed } from '@/core/history/deed';
 import { isEqual } from 'es-toolkit/predicate';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
-import type { Act, Change } from '@/records/act';
+import type { HistoryEntry, Change } from '@/records/history-entry';
 import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import { sortHistory } from '../sort-history';
 import type { Store } from '../store';
-import { attempt, granted, type Pen, refuse } from '../write';
+import { attempt, granted, type WriteTransaction, refuse } from '../write';
 
 const NEWEST = 12;
 
-/** Whether older acts could not change what the newest say: what is undone next is among them, and all that was undone since. */
-function isSettled(acts: readonly Act[], undo: Act | null): boolean {
+/** Whether older entries could not change what the newest say: what is undone next is among them, and all that was undone since. */
+function isSettled(acts: readonly HistoryEntry[], undo: HistoryEntry | null): boolean {
   if (!undo) return false;
   const known = new Set(acts.map(({ id }) => id));
   return acts.every(({ no, undoes }) => no <= undo.no || undoes === null || known.has(undoes));
@@ -20,8 +21,8 @@ function isSettled(acts: readonly Act[], undo: Act | null): boolean {
 export function historyRepository(store: Store) {
   const { db } = store;
 
-  /** Asked after every write, so the newest acts are read first, and older ones only where those do not settle it. */
-  async function offers(): Promise<{ undo: Act | null; redo: Act | null }> {
+  /** Asked after every write, so the newest entries are read first, and older ones only where those do not settle it. */
+  async function offers(): Promise<{ undo: HistoryEntry | null; redo: HistoryEntry | null }> {
     for (let most = NEWEST; ; most *= 4) {
       const acts = (await db.acts.orderBy('no').reverse().limit(most).toArray()).reverse();
       const sorted = sortHistory(acts);
@@ -29,18 +30,17 @@ export function historyRepository(store: Store) {
     }
   }
 
-  /** The act's opposite, under its own label: what it undoes says that it is one. */
-  async function takeBack(act: Act): Promise<BenchOutcome<string>> {
+  /** The opposite of an entry, as the same deed: what it undoes says that it is one. */
+  async function takeBack(act: HistoryEntry): Promise<BenchOutcome<Deed>> {
     return attempt(
       store,
-      act.label,
-      async (pen) => {
+      act.deed,
+      async (tx) => {
         for (const change of act.changes) {
-          if (!(await stands(change)))
-            return refuse<string>({ code: 'bench.changed-since', label: act.label });
+          if (!(await stands(change))) return refuse<Deed>({ code: 'bench.changed-since', deed: act.deed });
         }
-        for (const change of [...act.changes].reverse()) await reverse(pen, change);
-        return granted(act.label);
+        for (const change of [...act.changes].reverse()) await reverse(tx, change);
+        return granted(act.deed);
       },
       act.id,
     );
@@ -52,20 +52,20 @@ export function historyRepository(store: Store) {
     return isEqual(current, after);
   }
 
-  async function reverse(pen: Pen, { table, key, before, after }: Change): Promise<void> {
+  async function reverse(tx: WriteTransaction, { table, key, before, after }: Change): Promise<void> {
     if (table === 'entries') {
       // The ledger only grows: what is taken back is entered again the other way round.
       // Of the same roll and the same piece of tab, or the wrong one would be whole again.
       const { binId, kind, qty, note, ticketId, lineId, runId, pieceShare, lengthId } = after as Entry;
       const links = { ticketId, lineId, runId, pieceShare, lengthId };
-      await pen.enter({ binId, kind, qty: -qty, note, ...links, reverses: key });
+      await tx.enter({ binId, kind, qty: -qty, note, ...links, reverses: key });
     } else if (before !== null) {
-      await pen.put(table, before as never);
+      await tx.put(table, before as never);
     } else if (table === 'bins') {
       // Entries name the bin for good, so it leaves the shelf but not the books.
-      await pen.put('bins', { ...(after as Bin), retired: true });
+      await tx.put('bins', { ...(after as Bin), retired: true });
     } else {
-      await pen.remove(table, key);
+      await tx.remove(table, key);
     }
   }
 
@@ -86,15 +86,15 @@ export function historyRepository(store: Store) {
       return (await no(from))?.at ?? null;
     },
 
-    /** Takes back the newest act that stands. With `only`, refuses where that act is another. */
-    async undo(only: (act: Act) => boolean = () => true): Promise<BenchOutcome<string>> {
+    /** Takes back the newest entry that stands. With `only`, refuses where that entry is another. */
+    async undo(only: (act: HistoryEntry) => boolean = () => true): Promise<BenchOutcome<Deed>> {
       const { undo } = await offers();
       if (!undo || !only(undo)) return refuse({ code: 'bench.nothing-to-undo' });
       return takeBack(undo);
     },
 
     /** Does again what was taken back last, if nothing was written since. */
-    async redo(): Promise<BenchOutcome<string>> {
+    async redo(): Promise<BenchOutcome<Deed>> {
       const { redo } = await offers();
       if (!redo) return refuse({ code: 'bench.nothing-to-undo' });
       return takeBack(redo);

@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Kit } from '@/records/rig';
 import type { Store } from '../store';
@@ -18,7 +19,7 @@ export function kitRepository(store: Store) {
 
     /** Packs a kit: all of it leaves the shelf, or nothing does. */
     pack: ({ name, note, lines }: NewKit): Promise<BenchOutcome<Kit>> =>
-      attempt(store, `Pack ${name}`, async (pen) => {
+      attempt(store, did('kit.packed', { name }), async (tx) => {
         const last = await db.kits.orderBy('no').last();
         const kit: Kit = {
           id: store.newId(),
@@ -32,9 +33,9 @@ export function kitRepository(store: Store) {
         };
         for (const { binId, qty } of lines) {
           await mustHold(store, binId, qty);
-          await pen.enter({ binId, kind: 'taken', qty: -qty, note: `trip kit ${kit.no}` });
+          await tx.enter({ binId, kind: 'taken', qty: -qty, note: `trip kit ${kit.no}` });
         }
-        await pen.put('kits', kit);
+        await tx.put('kits', kit);
         return granted(kit);
       }),
 
@@ -43,7 +44,7 @@ export function kitRepository(store: Store) {
       id: string,
       back: readonly { readonly binId: string; readonly qty: number }[],
     ): Promise<BenchOutcome<Kit>> =>
-      attempt(store, 'Book a trip kit back', async (pen) => {
+      attempt(store, did('kit.booked-back'), async (tx) => {
         const kit = await db.kits.get(id);
         if (!kit) return refuse<Kit>({ code: 'bench.gone', what: 'kit' });
         if (kit.state === 'back') return refuse<Kit>({ code: 'bench.kit-back', no: kit.no });
@@ -55,10 +56,10 @@ export function kitRepository(store: Store) {
           return { ...line, back: qty };
         });
         for (const { binId, back: qty } of lines) {
-          if (qty > 0) await pen.enter({ binId, kind: 'returned', qty, note: `trip kit ${kit.no}` });
+          if (qty > 0) await tx.enter({ binId, kind: 'returned', qty, note: `trip kit ${kit.no}` });
         }
         const home: Kit = { ...kit, lines, state: 'back', backAt: store.now() };
-        await pen.put('kits', home);
+        await tx.put('kits', home);
         return granted(home);
       }),
   };

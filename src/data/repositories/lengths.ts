@@ -1,3 +1,4 @@
+import { did } from '../did';
 import { sum } from '@/core/numeric/sum';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Store } from '../store';
@@ -14,21 +15,21 @@ export function lengthRepository(store: Store) {
       count: number,
       note: string,
     ): Promise<BenchOutcome<undefined>> =>
-      attempt(store, count === 1 ? 'Receive a length' : `Receive ${count} lengths`, async (pen) => {
+      attempt(store, did('length.received', { count }), async (tx) => {
         const bin = await db.bins.get(binId);
         if (bin?.unit !== 'mm') return refuse<undefined>({ code: 'bench.gone', what: 'roll' });
         for (let nth = 0; nth < count; nth += 1) {
-          await pen.enter({ binId, kind: 'received', qty: lengthMm, lengthId: store.newId(), note });
+          await tx.enter({ binId, kind: 'received', qty: lengthMm, lengthId: store.newId(), note });
         }
         return granted(undefined);
       }),
 
     /** Sets a length right to what was measured: enters the difference; 0 throws it away. */
     measure: (binId: string, lengthId: string | null, mm: number): Promise<BenchOutcome<undefined>> =>
-      attempt(store, 'Measure a length', async (pen) => {
+      attempt(store, did('length.measured'), async (tx) => {
         if (!(await db.bins.get(binId))) return refuse<undefined>({ code: 'bench.gone', what: 'roll' });
         const thereMm = await lengthOf(store, binId, lengthId);
-        await pen.enter({ binId, kind: 'counted', qty: mm - thereMm, lengthId, note: 'measured' });
+        await tx.enter({ binId, kind: 'counted', qty: mm - thereMm, lengthId, note: 'measured' });
         return granted(undefined);
       }),
   };

@@ -1,3 +1,4 @@
+import { did } from '../did';
 import { judgeCharge } from '@/core/metals/judge-charge';
 import { meltLots } from '@/core/metals/melt-lots';
 import { sum } from '@/core/numeric/sum';
@@ -26,15 +27,15 @@ export function metalRepository(store: Store) {
     melts: (): Promise<Melt[]> => db.melts.orderBy('no').toArray(),
     /** Sets down what a lot is. Cavities that were weighed in it are found anew. */
     identify: (lot: MetalBin): Promise<void> =>
-      write(store, `Set down what ${lot.name} is`, async (pen) => {
-        await pen.put('bins', lot);
+      write(store, did('lot.identified', { name: lot.name }), async (tx) => {
+        await tx.put('bins', lot);
         const weighed = await db.weighings.where('metalBinId').equals(lot.id).toArray();
         const cavities = new Map(weighed.map((each) => [each.cavityId, each]));
-        for (const each of cavities.values()) await recalibrate(db, pen, each);
+        for (const each of cavities.values()) await recalibrate(db, tx, each);
       }),
     /** Melts lots together into ingots of a new lot. Refuses what would spoil, overfill or overdraw. */
     melt: ({ name, place, picks, drossShare }: NewMelt): Promise<BenchOutcome<string>> =>
-      attempt(store, `Melt ${name}`, async (pen) => {
+      attempt(store, did('lot.melted', { name }), async (tx) => {
         const known: { bin: MetalBin; g: number; onHand: number }[] = [];
         // One after the other: a transaction does not wait for promises made side by side.
         for (const { binId, g } of picks) {
@@ -65,7 +66,7 @@ export function metalRepository(store: Store) {
         const isGuess = known.some(({ bin }) => bin.densityBasis === 'guess');
         const last = await db.melts.orderBy('no').last();
         const [id, intoBinId] = [store.newId(), store.newId()];
-        await pen.put('bins', {
+        await tx.put('bins', {
           id: intoBinId,
           kind: 'metal',
           unit: 'g',
@@ -84,12 +85,12 @@ export function metalRepository(store: Store) {
           costPerKg: melted.costPerKg,
         });
         for (const { binId, g } of picks) {
-          await pen.enter({ binId, kind: 'taken', qty: -g, note: `melted into ${name}` });
+          await tx.enter({ binId, kind: 'taken', qty: -g, note: `melted into ${name}` });
         }
         const madeG = chargedG - drossG;
-        await pen.enter({ binId: intoBinId, kind: 'made', qty: madeG, note: 'ingots' });
+        await tx.enter({ binId: intoBinId, kind: 'made', qty: madeG, note: 'ingots' });
         const no = (last?.no ?? 0) + 1;
-        await pen.put('melts', { id, no, at: store.now(), name, picks, drossG, madeG, intoBinId });
+        await tx.put('melts', { id, no, at: store.now(), name, picks, drossG, madeG, intoBinId });
         return granted(intoBinId);
       }),
   };

@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { Outlay } from '@/records/outlay';
 import type { Store } from '../store';
 import { write } from '../write';
@@ -9,8 +10,8 @@ export function outlayRepository(store: Store) {
     all: (): Promise<Outlay[]> => db.outlays.toArray(),
 
     save: ({ id, ...outlay }: Omit<Outlay, 'id'> & { readonly id?: string | undefined }): Promise<void> =>
-      write(store, `Outlay: ${outlay.name}`, (pen) =>
-        pen.put('outlays', { ...outlay, id: id ?? store.newId() }),
+      write(store, did('outlay.kept', { name: outlay.name }), (tx) =>
+        tx.put('outlays', { ...outlay, id: id ?? store.newId() }),
       ),
   };
 }

@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
 import type { Store } from '../store';
@@ -15,7 +16,7 @@ export function plasticRepository(store: Store) {
 
     /** Keeps a color: a new one, or what is known of one anew. */
     keep: (plastic: NewPlastic, id: string | null): Promise<PlasticRecord> =>
-      write(store, `Keep color: ${plastic.name}`, async (pen) => {
+      write(store, did('plastic.kept', { name: plastic.name }), async (tx) => {
         const known = id === null ? undefined : await db.plastics.get(id);
         const kept: PlasticRecord = {
           ...plastic,
@@ -23,21 +24,21 @@ export function plasticRepository(store: Store) {
           createdAt: known?.createdAt ?? store.now(),
           retired: false,
         };
-        await pen.put('plastics', kept);
+        await tx.put('plastics', kept);
         return kept;
       }),
 
     putAway: (id: string): Promise<BenchOutcome<undefined>> =>
-      attempt(store, 'Put a color away', async (pen) => {
+      attempt(store, did('plastic.put-away'), async (tx) => {
         const plastic = await db.plastics.get(id);
         if (!plastic) return refuse<undefined>({ code: 'bench.gone', what: 'color' });
-        await pen.put('plastics', { ...plastic, retired: true });
+        await tx.put('plastics', { ...plastic, retired: true });
         return granted(undefined);
       }),
 
     /** Logs a batch as it was poured; good baits go to their bin. */
     pour: (batch: NewPlasticBatch): Promise<BenchOutcome<PlasticBatchRecord>> =>
-      attempt(store, `Pour ${batch.good} soft baits`, async (pen) => {
+      attempt(store, did('plastic.poured', { baits: batch.good }), async (tx) => {
         const plastic = await db.plastics.get(batch.plasticId);
         if (!plastic) return refuse<PlasticBatchRecord>({ code: 'bench.gone', what: 'color' });
         if (batch.binId !== null && !(await db.bins.get(batch.binId))) {
@@ -50,9 +51,9 @@ export function plasticRepository(store: Store) {
           no: (last?.no ?? 0) + 1,
           at: store.now(),
         };
-        await pen.put('plasticBatches', poured);
+        await tx.put('plasticBatches', poured);
         if (batch.binId !== null && batch.good > 0) {
-          await pen.enter({
+          await tx.enter({
             binId: batch.binId,
             kind: 'made',
             qty: batch.good,

@@ -1,3 +1,5 @@
+import type { Deed } from '@/core/history/deed';
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { FlawKind } from '@/core/quality/flaws';
 import type { Pour } from '@/records/run';
@@ -11,24 +13,24 @@ export function pourMarks(store: Store) {
 
   /** Changes a pour while its run can still change. */
   const mark = (
-    label: string,
+    deed: Deed,
     pourId: string,
     change: (pour: Pour) => BenchOutcome<Pour>,
   ): Promise<BenchOutcome<Pour>> =>
-    attempt(store, label, async (pen) => {
+    attempt(store, deed, async (tx) => {
       const pour = await db.pours.get(pourId);
       if (!pour) return refuse<Pour>({ code: 'bench.gone', what: 'pour' });
       const found = await underWay(db, pour.runId);
       if (!found.ok) return found;
       const changed = change(pour);
-      if (changed.ok) await pen.put('pours', changed.value);
+      if (changed.ok) await tx.put('pours', changed.value);
       return changed;
     });
 
   return {
     /** Marks a cavity of a pour misfilled, or good again. A warm-up pour counts from then on. */
     toggle: (pourId: string, cavity: number): Promise<BenchOutcome<Pour>> =>
-      mark('Mark a misfill', pourId, (pour) => {
+      mark(did('pour.misfill'), pourId, (pour) => {
         const castings = pour.isWarmUp
           ? pour.castings.map((each) => ({ ...each, good: true }))
           : pour.castings;
@@ -45,7 +47,7 @@ export function pourMarks(store: Store) {
 
     /** Says what is wrong with the misfilled castings of a cavity of a pour. */
     setFlaw: (pourId: string, cavity: number, flaw: FlawKind | null): Promise<BenchOutcome<Pour>> =>
-      mark('Say what is wrong', pourId, (pour) => {
+      mark(did('pour.flaw'), pourId, (pour) => {
         const castings = pour.castings.map((each) =>
           each.cavity === cavity && !each.good ? { ...each, flaw } : each,
         );
@@ -54,7 +56,7 @@ export function pourMarks(store: Store) {
 
     /** Counts a pour as warm-up, all of it back into the pot; or as one that counts, all good. */
     setWarmUp: (pourId: string, isWarmUp: boolean): Promise<BenchOutcome<Pour>> =>
-      mark(isWarmUp ? 'Count it as warm-up' : 'Count the pour', pourId, (pour) => {
+      mark(did(isWarmUp ? 'pour.warm-up' : 'pour.counted'), pourId, (pour) => {
         const castings = pour.castings.map((each) => ({ ...each, good: !isWarmUp, flaw: null }));
         return granted({ ...pour, isWarmUp, castings });
       }),

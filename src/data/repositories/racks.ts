@@ -1,3 +1,5 @@
+import type { Deed } from '@/core/history/deed';
+import { did } from '../did';
 import type { FollowedCure } from '@/core/coats/follow-cure';
 import type { CoatCauseId, CoatFaultId } from '@/core/coats/faults';
 import type { TrayCheckId } from '@/core/coats/tray-checks';
@@ -6,7 +8,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { CoatFault } from '@/records/coat-fault';
 import type { Hung, Rack } from '@/records/rack';
 import type { Store } from '../store';
-import { attempt, granted, type Pen, refuse, RefusedInside, write } from '../write';
+import { attempt, granted, type WriteTransaction, refuse, RefusedInside, write } from '../write';
 import { coatedBin } from './coated-bin';
 
 export type NewRack = Pick<Rack, 'ovenId' | 'school' | 'partC' | 'minutes' | 'startC' | 'hung'>;
@@ -36,49 +38,49 @@ export function rackRepository(store: Store) {
   /** Changes a rack that is in one of some states; refuses where it is in another. */
   const change = <T = Rack>(
     id: string,
-    label: string,
+    deed: Deed,
     states: readonly Rack['state'][],
-    to: (rack: Rack, pen: Pen) => Promise<BenchOutcome<T>>,
+    to: (rack: Rack, tx: WriteTransaction) => Promise<BenchOutcome<T>>,
   ): Promise<BenchOutcome<T>> =>
-    attempt(store, label, async (pen) => {
+    attempt(store, deed, async (tx) => {
       const rack = await db.racks.get(id);
       if (!rack) return refuse<T>({ code: 'bench.gone', what: 'rack' });
       if (!states.includes(rack.state)) {
         return refuse<T>({ code: 'bench.rack-moved-on', no: rack.no, state: rack.state });
       }
-      return to(rack, pen);
+      return to(rack, tx);
     });
 
-  const put = async (pen: Pen, rack: Rack): Promise<BenchOutcome<Rack>> => {
-    await pen.put('racks', rack);
+  const put = async (tx: WriteTransaction, rack: Rack): Promise<BenchOutcome<Rack>> => {
+    await tx.put('racks', rack);
     return granted(rack);
   };
 
   const onHand = async (binId: string) =>
     sum((await db.entries.where('binId').equals(binId).toArray()).map(({ qty }) => qty));
 
-  async function endClock(pen: Pen, rack: Rack): Promise<void> {
-    if (rack.clockId !== null) await pen.remove('clocks', rack.clockId);
+  async function endClock(tx: WriteTransaction, rack: Rack): Promise<void> {
+    if (rack.clockId !== null) await tx.remove('clocks', rack.clockId);
   }
 
   /** Moves heads from bare to coated, or back with a count under 0. Refuses more than lie there. */
   async function recolor(
-    pen: Pen,
+    tx: WriteTransaction,
     { headBinId, coatId, ticketId, lineId }: Omit<Hung, 'rod' | 'slot' | 'slotsEach'>,
     count: number,
     note: string,
   ): Promise<BenchOutcome<undefined>> {
     const [bare, coat] = [await db.bins.get(headBinId), await db.coats.get(coatId)];
     if (bare?.kind !== 'head' || !coat) return refuse({ code: 'bench.gone', what: bare ? 'color' : 'bin' });
-    const coated = await coatedBin(store, pen, bare, coat);
+    const coated = await coatedBin(store, tx, bare, coat);
     const from = count > 0 ? bare : coated;
     const there = await onHand(from.id);
     const asked = Math.abs(count);
     if (asked > there) {
       return refuse({ code: 'bench.too-little', bin: from.name, onHand: there, asked, unit: 'pieces' });
     }
-    await pen.enter({ binId: headBinId, kind: 'coated', qty: -count, note, ticketId, lineId });
-    await pen.enter({ binId: coated.id, kind: 'coated', qty: count, note, ticketId, lineId });
+    await tx.enter({ binId: headBinId, kind: 'coated', qty: -count, note, ticketId, lineId });
+    await tx.enter({ binId: coated.id, kind: 'coated', qty: count, note, ticketId, lineId });
     return granted(undefined);
   }
 
@@ -88,12 +90,12 @@ export function rackRepository(store: Store) {
 
     /** Hangs loads, in the order in which they go in. */
     hang: (loads: readonly NewRack[]): Promise<string[]> =>
-      write(store, loads.length === 1 ? 'Hang a rack' : `Hang ${loads.length} racks`, async (pen) => {
+      write(store, did('rack.hung', { racks: loads.length }), async (tx) => {
         const last = await db.racks.orderBy('no').last();
         const ids: string[] = [];
         for (const [index, load] of loads.entries()) {
           const id = store.newId();
-          await pen.put('racks', {
+          await tx.put('racks', {
             ...load,
             id,
             no: (last?.no ?? 0) + index + 1,
@@ -114,11 +116,11 @@ export function rackRepository(store: Store) {
         return ids;
       }),
 
-    /** Hangs other heads, or the same elsewhere, on racks that are not in yet: one act for all of them. */
+    /** Hangs other heads, or the same elsewhere, on racks that are not in yet: one write for all of them. */
     rehang: (
       changes: readonly { readonly id: string; readonly hung: readonly Hung[] }[],
     ): Promise<BenchOutcome<undefined>> =>
-      attempt(store, 'Hang a head elsewhere', async (pen) => {
+      attempt(store, did('rack.head-moved'), async (tx) => {
         for (const { id } of changes) {
           const rack = await db.racks.get(id);
           if (!rack) return refuse<undefined>({ code: 'bench.gone', what: 'rack' });
@@ -128,7 +130,7 @@ export function rackRepository(store: Store) {
         }
         for (const { id, hung } of changes) {
           const rack = await db.racks.get(id);
-          if (rack) await pen.put('racks', { ...rack, hung: [...hung] });
+          if (rack) await tx.put('racks', { ...rack, hung: [...hung] });
         }
         return granted(undefined);
       }),
@@ -138,15 +140,15 @@ export function rackRepository(store: Store) {
       id: string,
       cure: Pick<Rack, 'school' | 'partC' | 'minutes' | 'startC'>,
     ): Promise<BenchOutcome<Rack>> =>
-      change(id, 'Set the cure', ['hanging'], (rack, pen) => put(pen, { ...rack, ...cure })),
+      change(id, did('rack.cure-set'), ['hanging'], (rack, tx) => put(tx, { ...rack, ...cure })),
 
     /** Checks something off on some rods, or takes the tick away where all of them have it. */
     check: (id: string, check: TrayCheckId, rods: readonly number[]): Promise<BenchOutcome<Rack>> =>
-      change(id, 'Check a rod', ['hanging', 'curing', 'out'], (rack, pen) => {
+      change(id, did('rack.rod-checked'), ['hanging', 'curing', 'out'], (rack, tx) => {
         const has = (rod: number) => rack.checks.some((each) => each.check === check && each.rod === rod);
         const without = rack.checks.filter((each) => each.check !== check || !rods.includes(each.rod));
         const checks = rods.every(has) ? without : [...without, ...rods.map((rod) => ({ check, rod }))];
-        return put(pen, { ...rack, checks });
+        return put(tx, { ...rack, checks });
       }),
 
     /**
@@ -155,7 +157,7 @@ export function rackRepository(store: Store) {
      * used, the jar is empty by them.
      */
     goIn: (id: string, { tauS, warmS, used, clockName }: GoingIn): Promise<BenchOutcome<Rack>> =>
-      change(id, 'Rack into the oven', ['hanging'], async (rack, pen) => {
+      change(id, did('rack.in'), ['hanging'], async (rack, tx) => {
         if (rack.hung.length === 0) return refuse({ code: 'bench.rack-empty', no: rack.no });
         const heater = await db.heaters.get(rack.ovenId);
         if (!heater?.oven) return refuse({ code: 'bench.gone', what: 'oven' });
@@ -168,25 +170,25 @@ export function rackRepository(store: Store) {
         const outAt = inAt + Math.round((warmS + rack.minutes * 60) * 1000);
         for (const { powderBinId, g } of used) {
           const qty = Math.min(g, Math.max(0, await onHand(powderBinId)));
-          await pen.enter({ binId: powderBinId, kind: 'taken', qty: -qty, note: `on rack ${rack.no}` });
+          await tx.enter({ binId: powderBinId, kind: 'taken', qty: -qty, note: `on rack ${rack.no}` });
         }
         const clockId = store.newId();
-        await pen.put('clocks', {
+        await tx.put('clocks', {
           id: clockId,
           name: clockName,
           startedAt: inAt,
           endsAt: outAt,
           silencedAt: null,
         });
-        return put(pen, { ...rack, state: 'curing', inAt, outAt, tauS, warmS, clockId, used: [...used] });
+        return put(tx, { ...rack, state: 'curing', inAt, outAt, tauS, warmS, clockId, used: [...used] });
       }),
 
     /** What an oven thermometer tells of a cure: how far it is, and when it is to come out now. Moves its clock. */
     follow: (id: string, followed: FollowedCure, outAt: number): Promise<BenchOutcome<Rack>> =>
-      change(id, 'The oven thermometer moves a cure', ['curing'], async (rack, pen) => {
+      change(id, did('rack.followed'), ['curing'], async (rack, tx) => {
         const clock = rack.clockId === null ? undefined : await db.clocks.get(rack.clockId);
-        if (clock) await pen.put('clocks', { ...clock, endsAt: Math.round(outAt), silencedAt: null });
-        return put(pen, {
+        if (clock) await tx.put('clocks', { ...clock, endsAt: Math.round(outAt), silencedAt: null });
+        return put(tx, {
           ...rack,
           followed: { ...followed, at: Math.round(followed.at) },
           outAt: Math.round(outAt),
@@ -195,19 +197,19 @@ export function rackRepository(store: Store) {
 
     /** Takes a cured rack out: its heads lie on the shelf in their color. Refuses where they are not there to coat. */
     comeOut: (id: string): Promise<BenchOutcome<Rack>> =>
-      change(id, 'Rack out of the oven', ['curing'], async (rack, pen) => {
+      change(id, did('rack.out'), ['curing'], async (rack, tx) => {
         const kinds = new Map<string, { head: Hung; count: number }>();
         for (const head of rack.hung) {
           const key = [head.headBinId, head.coatId, head.ticketId, head.lineId].join(' ');
           kinds.set(key, { head, count: (kinds.get(key)?.count ?? 0) + 1 });
         }
         for (const { head, count } of kinds.values()) {
-          const moved = await recolor(pen, head, count, `rack ${rack.no}`);
+          const moved = await recolor(tx, head, count, `rack ${rack.no}`);
           // What was entered so far goes too: a refusal inside a write that wrote must undo it.
           if (!moved.ok) throw new RefusedInside(moved.problem);
         }
-        await endClock(pen, rack);
-        return put(pen, { ...rack, state: 'out', endedAt: store.now(), clockId: null });
+        await endClock(tx, rack);
+        return put(tx, { ...rack, state: 'out', endedAt: store.now(), clockId: null });
       }),
 
     /** Heads painted by hand, drying in the air: no oven, no rack. Refuses more than lie there. */
@@ -215,22 +217,22 @@ export function rackRepository(store: Store) {
       head: Omit<Hung, 'rod' | 'slot' | 'slotsEach'>,
       count: number,
     ): Promise<BenchOutcome<undefined>> =>
-      attempt(store, `Paint ${count} heads`, async (pen) => {
-        const painted = await recolor(pen, head, count, 'painted');
+      attempt(store, did('heads.painted', { count }), async (tx) => {
+        const painted = await recolor(tx, head, count, 'painted');
         if (!painted.ok) throw new RefusedInside(painted.problem);
         return painted;
       }),
 
     /** Takes a rack down again: its heads wait as before. Powder that was used stays used. */
     drop: (id: string): Promise<BenchOutcome<Rack>> =>
-      change(id, 'Take a rack down', ['hanging', 'curing'], async (rack, pen) => {
-        await endClock(pen, rack);
-        return put(pen, { ...rack, state: 'dropped', endedAt: store.now(), clockId: null });
+      change(id, did('rack.taken-down'), ['hanging', 'curing'], async (rack, tx) => {
+        await endClock(tx, rack);
+        return put(tx, { ...rack, state: 'dropped', endedAt: store.now(), clockId: null });
       }),
 
     /** Notes heads of a booked rack whose coat is wrong; those to be coated again wait as bare heads. */
     note: (id: string, { isRecoated, ...fault }: NewCoatFault): Promise<BenchOutcome<string>> =>
-      change<string>(id, isRecoated ? 'Coat again' : 'Note a coat', ['out'], async (rack, pen) => {
+      change<string>(id, did(isRecoated ? 'coat.again' : 'coat.noted'), ['out'], async (rack, tx) => {
         const noted: CoatFault = { ...fault, id: store.newId(), at: store.now(), rackId: id };
         const heads = rack.hung.filter(({ coatId }) => coatId === fault.coatId);
         if (fault.count > heads.length) {
@@ -245,15 +247,15 @@ export function rackRepository(store: Store) {
         }
         const back = heads.slice(0, isRecoated ? fault.count : 0);
         for (const head of back) {
-          const moved = await recolor(pen, head, -1, `rack ${rack.no}, to be coated again`);
+          const moved = await recolor(tx, head, -1, `rack ${rack.no}, to be coated again`);
           if (!moved.ok) throw new RefusedInside(moved.problem);
         }
-        await pen.put('coatFaults', noted);
+        await tx.put('coatFaults', noted);
         return granted(noted.id);
       }),
 
     /** Says of what a noted fault came. */
     setCause: (fault: CoatFault, cause: CoatCauseId | null): Promise<void> =>
-      write(store, 'Say of what it came', (pen) => pen.put('coatFaults', { ...fault, cause })),
+      write(store, did('cause.said'), (tx) => tx.put('coatFaults', { ...fault, cause })),
   };
 }

@@ -4,7 +4,7 @@ import { done, type Outcome } from '@/core/problems/problem';
 import { embeddedIn } from '@/core/tickets/cast-from-cavity';
 import type { Weighing } from '@/records/weighing';
 import type { BenchDatabase } from '../database';
-import type { Pen } from '../write';
+import type { WriteTransaction } from '../write';
 
 /**
  * Finds a cavity's volume anew from the weighings that calibrate it and writes it to its mold. Leaves the cavity as
@@ -12,7 +12,7 @@ import type { Pen } from '../write';
  */
 export async function recalibrate(
   db: BenchDatabase,
-  pen: Pen,
+  tx: WriteTransaction,
   { moldId, cavityId }: Pick<Weighing, 'moldId' | 'cavityId'>,
 ): Promise<Outcome<CavityCalibration | null>> {
   if (moldId === null || cavityId === null) return done(null);
@@ -51,6 +51,6 @@ export async function recalibrate(
         }
       : each,
   );
-  await pen.put('molds', { ...mold, cavities });
+  await tx.put('molds', { ...mold, cavities });
   return calibrated;
 }

@@ -3,14 +3,14 @@ import { PLAIN_PART } from '@/records/plain-part';
 import type { RigRecord } from '@/records/rig';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
-import type { Pen } from '../write';
+import type { WriteTransaction } from '../write';
 
 const LONGEST_NAME = 120;
 
 /** The bin where finished rigs of a version lie; `massG` is what one weighs. */
 export async function rigBin(
   store: Store,
-  pen: Pen,
+  tx: WriteTransaction,
   rig: Pick<RigRecord, 'id' | 'name' | 'version'>,
   massG: number | null,
 ): Promise<PartBin> {
@@ -32,6 +32,6 @@ export async function rigBin(
     massG,
     rigId: rig.id,
   };
-  await pen.put('bins', bin);
+  await tx.put('bins', bin);
   return bin;
 }

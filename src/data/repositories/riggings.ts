@@ -1,7 +1,8 @@
+import { did } from '../did';
 import { sum } from '@/core/numeric/sum';
 import type { Rigging } from '@/records/rig';
 import type { Store } from '../store';
-import { type Pen, RefusedInside } from '../write';
+import { type WriteTransaction, RefusedInside } from '../write';
 import { cardRunRepository } from './card-runs';
 import { lengthOf } from './lengths';
 import { rigBin } from './rig-bin';
@@ -11,7 +12,12 @@ type NewRigging = Pick<Rigging, 'rigId' | 'count' | 'way' | 'taken' | 'cut'>;
 const SAME_MM = 0.001;
 
 /** Cuts the lengths of a run: what is used, what the cutting loses, what is too short to keep. */
-async function cutLengths(store: Store, pen: Pen, cut: Rigging['cut'], note: string): Promise<void> {
+async function cutLengths(
+  store: Store,
+  tx: WriteTransaction,
+  cut: Rigging['cut'],
+  note: string,
+): Promise<void> {
   for (const { binId, lengthId, fromMm, cuts, leftMm, isKept } of cut) {
     const thereMm = await lengthOf(store, binId, lengthId);
     if (Math.abs(thereMm - fromMm) > SAME_MM) {
@@ -19,11 +25,11 @@ async function cutLengths(store: Store, pen: Pen, cut: Rigging['cut'], note: str
       throw new RefusedInside({ code: 'bench.length-changed', bin, thereMm, toldMm: fromMm });
     }
     const usedMm = sum(cuts.map(({ lengthMm, count }) => lengthMm * count));
-    await pen.enter({ binId, lengthId, kind: 'taken', qty: -usedMm, note });
+    await tx.enter({ binId, lengthId, kind: 'taken', qty: -usedMm, note });
     const kerfMm = fromMm - usedMm - leftMm;
-    if (kerfMm > SAME_MM) await pen.enter({ binId, lengthId, kind: 'lost', qty: -kerfMm, note: 'cutting' });
+    if (kerfMm > SAME_MM) await tx.enter({ binId, lengthId, kind: 'lost', qty: -kerfMm, note: 'cutting' });
     if (!isKept && leftMm > 0) {
-      await pen.enter({ binId, lengthId, kind: 'lost', qty: -leftMm, note: 'too short to keep' });
+      await tx.enter({ binId, lengthId, kind: 'lost', qty: -leftMm, note: 'too short to keep' });
     }
   }
 }
@@ -34,22 +40,17 @@ export function riggingRepository(store: Store) {
   const { runs, change } = cardRunRepository<Rigging, NewRigging>(store, {
     of: 'rigs',
     table: db.riggings,
-    put: (pen, run) => pen.put('riggings', run),
+    put: (tx, run) => tx.put('riggings', run),
     states: { underWay: 'rigging', made: 'made' },
     noun: 'rig run',
-    labels: {
-      begin: (count) => `Rig ${count}`,
-      rest: 'Lay the rigs aside',
-      resume: 'Take the rigs in hand',
-      end: (passed) => `Rigged ${passed}`,
-    },
+    deeds: 'rigging',
     begun: (run, fresh) => ({ ...run, ...fresh, state: 'rigging', putBack: [], failed: [], cutDone: 0 }),
-    prepare: (pen, { cut }, note) => cutLengths(store, pen, cut, note),
-    book: async (pen, { rigId }, { passed, massG }, note) => {
+    prepare: (tx, { cut }, note) => cutLengths(store, tx, cut, note),
+    book: async (tx, { rigId }, { passed, massG }, note) => {
       const rig = await db.rigs.get(rigId);
       if (!rig) throw new RefusedInside({ code: 'bench.gone', what: 'rig' });
-      const bin = await rigBin(store, pen, rig, massG);
-      await pen.enter({ binId: bin.id, kind: 'rigged', qty: passed, note });
+      const bin = await rigBin(store, tx, rig, massG);
+      await tx.enter({ binId: bin.id, kind: 'rigged', qty: passed, note });
     },
   });
   return {
@@ -57,13 +58,13 @@ export function riggingRepository(store: Store) {
 
     /** One cut more, or one taken back; never under none. */
     cutOne: (id: string, by: 1 | -1) =>
-      change(id, by === 1 ? 'A cut made' : 'A cut taken back', (rigging) => ({
+      change(id, did(by === 1 ? 'cut.made' : 'cut.taken-back'), (rigging) => ({
         ...rigging,
         cutDone: Math.max(0, rigging.cutDone + by),
       })),
 
     /** Everything is cut: `cuts` is how many there are in all. */
     cutAll: (id: string, cuts: number) =>
-      change(id, 'All of it cut', (rigging) => ({ ...rigging, cutDone: cuts })),
+      change(id, did('cut.all'), (rigging) => ({ ...rigging, cutDone: cuts })),
   };
 }

@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { Allowance, Match, RigRecord } from '@/records/rig';
 import type { Store } from '../store';
 import { write } from '../write';
@@ -13,7 +14,7 @@ export function rigRepository(store: Store) {
 
     /** Keeps a rig as the next version of its family, or as the first of a new one. Older versions stay. */
     keep: ({ family, ...rig }: NewRig): Promise<RigRecord> =>
-      write(store, `Keep rig: ${rig.name}`, async (pen) => {
+      write(store, did('rig.kept', { name: rig.name }), async (tx) => {
         const id = store.newId();
         const known = family === null ? [] : await db.rigs.where('family').equals(family).toArray();
         const kept: RigRecord = {
@@ -24,22 +25,22 @@ export function rigRepository(store: Store) {
           createdAt: store.now(),
           retired: false,
         };
-        await pen.put('rigs', kept);
+        await tx.put('rigs', kept);
         return kept;
       }),
 
     /** Puts all versions of a rig away, or back on the board. */
     putAway: (family: string, retired: boolean): Promise<void> =>
-      write(store, retired ? 'Put a rig away' : 'Take a rig out again', async (pen) => {
+      write(store, did(retired ? 'rig.put-away' : 'rig.taken-out'), async (tx) => {
         for (const rig of await db.rigs.where('family').equals(family).toArray()) {
-          await pen.put('rigs', { ...rig, retired });
+          await tx.put('rigs', { ...rig, retired });
         }
       }),
 
     /** Keeps what an end takes of a line, or of every line; a later one of the same goes over it. */
     learn: (learned: Omit<Allowance, 'id' | 'at'>): Promise<void> =>
-      write(store, 'Learn an allowance', (pen) =>
-        pen.put('allowances', {
+      write(store, did('allowance.learned'), (tx) =>
+        tx.put('allowances', {
           ...learned,
           id: `${learned.end}-${learned.binId ?? 'any'}`.slice(0, 80),
           at: store.now(),
@@ -47,15 +48,16 @@ export function rigRepository(store: Store) {
       ),
 
     forget: (id: string): Promise<void> =>
-      write(store, 'Forget an allowance', (pen) => pen.remove('allowances', id)),
+      write(store, did('allowance.forgotten'), (tx) => tx.remove('allowances', id)),
 
     /** Keeps what the maker tried, over the line of the same range that was there. */
     tried: (match: Omit<Match, 'id' | 'at'>): Promise<void> =>
-      write(store, 'Keep a match', (pen) =>
-        pen.put('matches', { ...match, id: `${match.table}-${match.from}-${match.to}`, at: store.now() }),
+      write(store, did('match.kept'), (tx) =>
+        tx.put('matches', { ...match, id: `${match.table}-${match.from}-${match.to}`, at: store.now() }),
       ),
 
     /** Goes back to what is typical. */
-    untried: (id: string): Promise<void> => write(store, 'Drop a match', (pen) => pen.remove('matches', id)),
+    untried: (id: string): Promise<void> =>
+      write(store, did('match.dropped'), (tx) => tx.remove('matches', id)),
   };
 }

@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { Rule } from '@/records/rule';
 import type { Store } from '../store';
 import { write } from '../write';
@@ -9,10 +10,10 @@ export function ruleRepository(store: Store) {
     all: (): Promise<Rule[]> => db.rules.toArray(),
     /** Adds a rule, or changes the one of this id. */
     save: (rule: Omit<Rule, 'id'> & { id?: string }): Promise<void> =>
-      write(store, rule.id ? `Edit the rule ${rule.name}` : `New rule: ${rule.name}`, (pen) =>
-        pen.put('rules', { ...rule, id: rule.id ?? store.newId() }),
+      write(store, did(rule.id ? 'rule.edited' : 'rule.new', { name: rule.name }), (tx) =>
+        tx.put('rules', { ...rule, id: rule.id ?? store.newId() }),
       ),
     remove: (rule: Rule): Promise<void> =>
-      write(store, `Strike the rule ${rule.name}`, (pen) => pen.remove('rules', rule.id)),
+      write(store, did('rule.struck', { name: rule.name }), (tx) => tx.remove('rules', rule.id)),
   };
 }

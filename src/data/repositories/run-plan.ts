@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Run } from '@/records/run';
 import type { Store } from '../store';
@@ -12,7 +13,7 @@ export function runPlan(store: Store) {
   return {
     /** Takes a new plan for what is left. Blocks keep their beat; one that comes new waits to be taken in hand. */
     replan: (runId: string, plan: Replanned): Promise<BenchOutcome<Run>> =>
-      attempt(store, 'Plan the run anew', async (pen) => {
+      attempt(store, did('run.replanned'), async (tx) => {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
         const { run, pours } = found.value;
@@ -22,8 +23,8 @@ export function runPlan(store: Store) {
         const heldMold = run.blocks[kept.held]?.moldId;
         const held = plan.blocks.findIndex(({ moldId }) => moldId === heldMold);
         const changed: Run = { ...run, ...plan };
-        await pen.put('runs', changed);
-        await pen.put('beats', beatOf(changed, { ...kept, held: Math.max(0, held) }, store.now()));
+        await tx.put('runs', changed);
+        await tx.put('beats', beatOf(changed, { ...kept, held: Math.max(0, held) }, store.now()));
         return granted(changed);
       }),
   };

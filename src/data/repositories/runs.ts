@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import { beatFacts } from '@/core/pours/beat/beat-facts';
 import { mendClock } from '@/core/pours/beat/mend-clock';
@@ -5,7 +6,7 @@ import { moveOn } from '@/core/pours/beat/move-on';
 import { schoolFor } from '@/core/pours/beat/schools';
 import { nextPour } from '@/core/pours/next-pour';
 import { settleRun, type WeighedEnd } from '@/core/pours/settle-run';
-import type { Act } from '@/records/act';
+import type { HistoryEntry } from '@/records/history-entry';
 import type { Beat } from '@/records/beat';
 import type { Booking, Pour, Run } from '@/records/run';
 import type { Store } from '../store';
@@ -53,7 +54,7 @@ export function runRepository(store: Store) {
 
     /** Begins a run with so many blocks in hand. One run at a time: two would share one pot. */
     start: (run: NewRun, inHand = 1): Promise<BenchOutcome<string>> =>
-      attempt(store, 'Begin a run', async (pen) => {
+      attempt(store, did('run.begun'), async (tx) => {
         if (await db.runs.where('state').equals('pouring').first()) {
           return refuse<string>({ code: 'bench.run-under-way' });
         }
@@ -68,8 +69,8 @@ export function runRepository(store: Store) {
           endedAt: null,
           booking: null,
         };
-        await pen.put('runs', begun);
-        await pen.put('beats', beatOf(begun, undefined, store.now(), inHand));
+        await tx.put('runs', begun);
+        await tx.put('beats', beatOf(begun, undefined, store.now(), inHand));
         return granted(id);
       }),
 
@@ -78,11 +79,11 @@ export function runRepository(store: Store) {
      * first pours of a cold block warm it. Refuses while a wait runs, and where the block has cast its share.
      */
     moveOn: async (runId: string, blockIndex: number, press: BeatPress): Promise<BenchOutcome<PressDone>> => {
-      let label = 'Pour';
+      let word = 'Pour';
       const done = await attempt(
         store,
-        () => label,
-        async (pen) => {
+        () => did('run.beat', { step: word }),
+        async (tx) => {
           const found = await underWay(db, runId);
           if (!found.ok) return found;
           const { run, pours } = found.value;
@@ -106,7 +107,7 @@ export function runRepository(store: Store) {
           const move = moveOn(school, facts, state, store.now(), press.early);
           if (!move.isMoved)
             return refuse<PressDone>({ code: 'bench.not-yet', leftS: move.leftS, mold: mold.name });
-          label = move.did.word;
+          word = move.did.word;
           if (next.length === 0 && BEGINS.has(move.did.id)) {
             return refuse<PressDone>({ code: 'bench.nothing-to-pour', mold: mold.name });
           }
@@ -123,12 +124,12 @@ export function runRepository(store: Store) {
               potC: press.potC ?? null,
               castings: next.map((slot) => ({ ...slot, good: !isWarmUp, flaw: null })),
             };
-            await pen.put('pours', pour);
+            await tx.put('pours', pour);
           }
           const blocks = beat.blocks.map((each, index) =>
             index === blockIndex ? { ...each, ...move.state, isIn: true } : each,
           );
-          await pen.put('beats', { ...beat, held: blockIndex, blocks });
+          await tx.put('beats', { ...beat, held: blockIndex, blocks });
           return granted({ word: move.did.word, pour });
         },
       );
@@ -137,30 +138,30 @@ export function runRepository(store: Store) {
 
     /** Takes a block of the run in hand beside the others, or puts it by. */
     takeIn: (runId: string, blockIndex: number, isIn: boolean): Promise<BenchOutcome<undefined>> =>
-      attempt(store, isIn ? 'Take a block in hand' : 'Put a block by', async (pen) => {
+      attempt(store, did(isIn ? 'block.in-hand' : 'block.put-by'), async (tx) => {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
         const beat = beatOf(found.value.run, await db.beats.get(runId), store.now());
         if (!beat.blocks[blockIndex]) return refuse<undefined>({ code: 'bench.gone', what: 'block' });
         const blocks = beat.blocks.map((each, index) => (index === blockIndex ? { ...each, isIn } : each));
-        await pen.put('beats', { ...beat, held: isIn ? blockIndex : beat.held, blocks });
+        await tx.put('beats', { ...beat, held: isIn ? blockIndex : beat.held, blocks });
         return granted(undefined);
       }),
 
     /** Keeps the waits true after the clock jumped by so many ms, be it set or asleep. */
     mendClock: (runId: string, jumpMs: number): Promise<void> =>
-      write(store, 'The clock jumped', async (pen) => {
+      write(store, did('run.clock-jumped'), async (tx) => {
         const beat = await db.beats.get(runId);
-        if (beat) await pen.put('beats', { ...beat, blocks: mendClock(beat.blocks, jumpMs, store.now()) });
+        if (beat) await tx.put('beats', { ...beat, blocks: mendClock(beat.blocks, jumpMs, store.now()) });
       }),
 
     /** Metal of the same lot put into the pot while it runs. */
     topUp: (runId: string, g: number): Promise<BenchOutcome<undefined>> =>
-      attempt(store, 'Top the pot up', async (pen) => {
+      attempt(store, did('pot.topped-up'), async (tx) => {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
         const { run } = found.value;
-        await pen.put('runs', { ...run, topUps: [...run.topUps, { at: store.now(), g }] });
+        await tx.put('runs', { ...run, topUps: [...run.topUps, { at: store.now(), g }] });
         return granted(undefined);
       }),
 
@@ -174,7 +175,7 @@ export function runRepository(store: Store) {
       nameHead: NameHead,
       weighed?: WeighedEnd,
     ): Promise<BenchOutcome<Booking>> =>
-      attempt(store, 'Book a run', async (pen) => {
+      attempt(store, did('run.booked'), async (tx) => {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
         const { run, pours } = found.value;
@@ -186,37 +187,37 @@ export function runRepository(store: Store) {
         for (const { key, ticketId, lineId, count } of heads) {
           const head = run.heads.find((each) => each.key === key);
           if (!head) throw new Error(`book requires run ${run.no} to know the head ${key}`);
-          const binId = await headBin(store, pen, { ...head, metalBinId: run.metalBinId }, nameHead);
-          await pen.enter({ binId, kind: 'made', qty: count, ticketId, lineId, runId });
+          const binId = await headBin(store, tx, { ...head, metalBinId: run.metalBinId }, nameHead);
+          await tx.enter({ binId, kind: 'made', qty: count, ticketId, lineId, runId });
         }
         for (const [binId, count] of hooks) {
-          await pen.enter({ binId, kind: 'taken', qty: -count, note: 'cast in', runId });
+          await tx.enter({ binId, kind: 'taken', qty: -count, note: 'cast in', runId });
         }
         const metal = (kind: 'taken' | 'returned', qty: number, note: string) =>
-          pen.enter({ binId: run.metalBinId, kind, qty, note, runId });
+          tx.enter({ binId: run.metalBinId, kind, qty, note, runId });
         await metal('taken', -run.chargedG, 'into the pot');
         for (const { g } of run.topUps) await metal('taken', -g, 'topped up');
         await metal('returned', figures.rejectedG, 'misfills');
         await metal('returned', figures.sprueG, 'sprues');
         await metal('returned', figures.potLeftG, 'left in the pot');
-        await pen.put('runs', { ...run, state: 'booked', endedAt: store.now(), booking: figures });
-        await pen.remove('beats', runId);
+        await tx.put('runs', { ...run, state: 'booked', endedAt: store.now(), booking: figures });
+        await tx.remove('beats', runId);
         return granted(figures);
       }),
 
     /** Ends a run without booking it: all goes back into the pot, nothing moves on the shelf. */
     drop: (runId: string): Promise<BenchOutcome<undefined>> =>
-      attempt(store, 'Drop a run', async (pen) => {
+      attempt(store, did('run.dropped'), async (tx) => {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
-        await pen.put('runs', { ...found.value.run, state: 'dropped', endedAt: store.now() });
-        await pen.remove('beats', runId);
+        await tx.put('runs', { ...found.value.run, state: 'dropped', endedAt: store.now() });
+        await tx.remove('beats', runId);
         return granted(undefined);
       }),
   };
 }
 
-/** Whether an act moved the beat, tallied a pour or marked a casting, and nothing else: what Backspace takes back in a run. */
-export function isTally(act: Act): boolean {
+/** Whether an entry of the history moved the beat, tallied a pour or marked a casting, and nothing else: what Backspace takes back in a run. */
+export function isTally(act: HistoryEntry): boolean {
   return act.changes.every((change) => change.table === 'pours' || change.table === 'beats');
 }

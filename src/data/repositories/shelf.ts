@@ -1,3 +1,4 @@
+import { did } from '../did';
 import { sum } from '@/core/numeric/sum';
 import type { StockRow } from '@/core/stock/list/stock-row';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
@@ -12,13 +13,6 @@ import { attempt, granted, type NewEntry, refuse, write } from '../write';
 import type { NewBin } from '@/records/plain-bin';
 
 type HandMove = Extract<EntryKind, 'received' | 'taken' | 'returned' | 'lost'>;
-
-const LABELS: Record<HandMove, string> = {
-  received: 'Receive',
-  taken: 'Take',
-  returned: 'Put back',
-  lost: 'Write off',
-};
 
 /** What a list brought. */
 export interface BroughtIn {
@@ -68,22 +62,23 @@ export function shelfRepository(store: Store) {
     /** Adds a bin with what is in it. */
     async add(bin: NewBin, qty: number): Promise<string> {
       const id = store.newId();
-      return write(store, `New bin: ${bin.name}`, async (pen) => {
-        await pen.put('bins', { ...PLAIN_BIN, ...bin, id, retired: false });
-        await pen.enter({ binId: id, kind: 'received', qty });
+      return write(store, did('bin.new', { name: bin.name }), async (tx) => {
+        await tx.put('bins', { ...PLAIN_BIN, ...bin, id, retired: false });
+        await tx.enter({ binId: id, kind: 'received', qty });
         return id;
       });
     },
 
     /** Changes what a bin says of itself, never what is in it. */
-    edit: (bin: Bin): Promise<void> => write(store, `Edit ${bin.name}`, (pen) => pen.put('bins', bin)),
+    edit: (bin: Bin): Promise<void> =>
+      write(store, did('bin.edited', { name: bin.name }), (tx) => tx.put('bins', bin)),
 
     /**
      * Brings in a list that was read: what is new gets a bin, what is there comes in or is set right to what was
      * counted. All of it in one go, or nothing. Rolls that come in are told apart, a row each.
      */
     bringIn: (rows: readonly StockRow[], how: 'received' | 'counted'): Promise<BroughtIn> =>
-      write(store, `Bring in a list of ${rows.length}`, async (pen) => {
+      write(store, did('list.brought-in', { rows: rows.length }), async (tx) => {
         const fresh = new Map<string, Bin>();
         const idOf = (row: StockRow) => {
           if (row.binId !== null) return row.binId;
@@ -93,7 +88,7 @@ export function shelfRepository(store: Store) {
           return bin.id;
         };
         const placed = rows.map((row) => ({ ...row, binId: idOf(row) }));
-        await pen.putMany('bins', [...fresh.values()]);
+        await tx.putMany('bins', [...fresh.values()]);
         const { levels } =
           how === 'counted' ? growLedger(EMPTY_LEDGER, await db.entries.toArray()) : EMPTY_LEDGER;
         const counted = new Map<string, number>();
@@ -114,13 +109,13 @@ export function shelfRepository(store: Store) {
                 note: 'by a list',
                 lengthId: unit === 'mm' ? store.newId() : null,
               }));
-        await pen.enterMany(entries);
+        await tx.enterMany(entries);
         return { bins: fresh.size, entries: entries.filter(({ qty }) => qty !== 0).length };
       }),
 
     /** Posts what a count day found, bin by bin, with a reason each; what was counted right is entered nowhere. */
     countDay: (found: readonly CountedBin[]): Promise<number> =>
-      write(store, 'Count day', async (pen) => {
+      write(store, did('count-day.posted'), async (tx) => {
         const { levels } = growLedger(EMPTY_LEDGER, await db.entries.toArray());
         // Counted twice, the later count holds.
         const last = new Map(found.map((each) => [each.binId, each]));
@@ -130,13 +125,13 @@ export function shelfRepository(store: Store) {
           note: reason,
           qty: sum([counted, -(levels.get(binId) ?? 0)]),
         }));
-        await pen.enterMany(entries);
+        await tx.enterMany(entries);
         return entries.filter(({ qty }) => qty !== 0).length;
       }),
 
     /** Moves an amount (over 0) in or out by hand. Refuses to take out more than there is. */
     async move(binId: string, kind: HandMove, amount: number, note = ''): Promise<BenchOutcome<undefined>> {
-      return attempt(store, `${LABELS[kind]} at the shelf`, async (pen) => {
+      return attempt(store, did(`shelf.${kind}`), async (tx) => {
         const bin = await db.bins.get(binId);
         if (!bin) return refuse<undefined>({ code: 'bench.gone', what: 'bin' });
         // Of which roll? The ledger must know.
@@ -161,7 +156,7 @@ export function shelfRepository(store: Store) {
             unit,
           });
         }
-        await pen.enter({ binId, kind, qty: isOut ? -amount : amount, note });
+        await tx.enter({ binId, kind, qty: isOut ? -amount : amount, note });
         return granted(undefined);
       });
     },
@@ -177,7 +172,7 @@ export function shelfRepository(store: Store) {
       /** What one unit of it costs; null where nobody noted it. */
       readonly unitCost: number | null;
     }): Promise<BenchOutcome<undefined>> =>
-      attempt(store, 'Let a part stand in', async (pen) => {
+      attempt(store, did('part.stood-in'), async (tx) => {
         const { binId, standsForId, qty, unitCost } = asked;
         const [bin, other] = await db.bins.bulkGet([binId, standsForId]);
         if (!bin || !other) return refuse<undefined>({ code: 'bench.gone', what: 'bin' });
@@ -189,8 +184,8 @@ export function shelfRepository(store: Store) {
           const { name, unit } = bin;
           return refuse<undefined>({ code: 'bench.too-little', bin: name, onHand: there, asked: qty, unit });
         }
-        await pen.enter({ binId, kind: 'taken', qty: -qty, note: `stands in for ${other.name}` });
-        await pen.enter({
+        await tx.enter({ binId, kind: 'taken', qty: -qty, note: `stands in for ${other.name}` });
+        await tx.enter({
           binId: standsForId,
           kind: 'received',
           qty,
@@ -201,18 +196,18 @@ export function shelfRepository(store: Store) {
           (each) => each.binId === binId && each.standsForId === standsForId,
         );
         if (!said)
-          await pen.put('substitutes', { id: store.newId(), binId, standsForId, at: store.now(), note: '' });
+          await tx.put('substitutes', { id: store.newId(), binId, standsForId, at: store.now(), note: '' });
         return granted(undefined);
       }),
 
     /** Sets a bin right to what was counted: enters the difference. Gives the difference. */
     async count(binId: string, counted: number): Promise<BenchOutcome<number>> {
-      return attempt(store, 'Count at the shelf', async (pen) => {
+      return attempt(store, did('bin.counted'), async (tx) => {
         const bin = await db.bins.get(binId);
         if (!bin) return refuse<number>({ code: 'bench.gone', what: 'bin' });
         if (bin.unit === 'mm') return refuse<number>({ code: 'bench.kept-by-length', bin: bin.name });
         const difference = sum([counted, -(await onHand(binId))]);
-        await pen.enter({ binId, kind: 'counted', qty: difference });
+        await tx.enter({ binId, kind: 'counted', qty: difference });
         return granted(difference);
       });
     },

@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Skirt } from '@/records/skirt';
 import { PLAIN_BIN } from '@/records/plain-bin';
@@ -14,7 +15,7 @@ export function skirtRepository(store: Store) {
 
     /** Keeps a recipe as the next version of its family, or as the first of a new one. Older versions stay. */
     async keep({ family, ...recipe }: NewSkirt): Promise<Skirt> {
-      return write(store, `Keep skirt: ${recipe.name}`, async (pen) => {
+      return write(store, did('skirt.kept', { name: recipe.name }), async (tx) => {
         const id = store.newId();
         const known = family === null ? [] : await db.skirts.where('family').equals(family).toArray();
         const kept: Skirt = {
@@ -25,7 +26,7 @@ export function skirtRepository(store: Store) {
           createdAt: store.now(),
           retired: false,
         };
-        await pen.put('skirts', kept);
+        await tx.put('skirts', kept);
         return kept;
       });
     },
@@ -35,13 +36,13 @@ export function skirtRepository(store: Store) {
       materials: readonly (string | NewBin)[],
       recipeOf: (binIds: readonly string[]) => NewSkirt,
     ): Promise<Skirt> =>
-      write(store, 'Skirt from a file', async (pen) => {
+      write(store, did('skirt.from-file'), async (tx) => {
         const binIds: string[] = [];
         for (const material of materials) {
           if (typeof material === 'string') binIds.push(material);
           else {
             const id = store.newId();
-            await pen.put('bins', { ...PLAIN_BIN, ...material, id, retired: false });
+            await tx.put('bins', { ...PLAIN_BIN, ...material, id, retired: false });
             binIds.push(id);
           }
         }
@@ -54,24 +55,24 @@ export function skirtRepository(store: Store) {
           createdAt: store.now(),
           retired: false,
         };
-        await pen.put('skirts', kept);
+        await tx.put('skirts', kept);
         return kept;
       }),
 
     /** Changes what is said of a version; never what it is made of. */
     note: (id: string, note: string): Promise<BenchOutcome<undefined>> =>
-      attempt(store, 'Note on a skirt', async (pen) => {
+      attempt(store, did('skirt.noted'), async (tx) => {
         const skirt = await db.skirts.get(id);
         if (!skirt) return refuse({ code: 'bench.gone', what: 'skirt' });
-        await pen.put('skirts', { ...skirt, note });
+        await tx.put('skirts', { ...skirt, note });
         return granted(undefined);
       }),
 
     /** Puts all versions of a recipe away, or back on the board. */
     putAway: (family: string, retired: boolean): Promise<void> =>
-      write(store, retired ? 'Put a skirt away' : 'Take a skirt out again', async (pen) => {
+      write(store, did(retired ? 'skirt.put-away' : 'skirt.taken-out'), async (tx) => {
         for (const skirt of await db.skirts.where('family').equals(family).toArray()) {
-          await pen.put('skirts', { ...skirt, retired });
+          await tx.put('skirts', { ...skirt, retired });
         }
       }),
   };

@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { HeadAllotment } from '@/core/tickets/allot-free-heads';
 import type { Entry } from '@/records/entry';
@@ -24,10 +25,10 @@ export function ticketRepository(store: Store) {
 
     /** Writes a new ticket; it gets the next number. */
     add: (ticket: NewTicket): Promise<string> =>
-      write(store, `New ticket: ${ticket.title}`, async (pen) => {
+      write(store, did('ticket.new', { title: ticket.title }), async (tx) => {
         const last = await db.tickets.orderBy('no').last();
         const id = store.newId();
-        await pen.put('tickets', {
+        await tx.put('tickets', {
           ...ticket,
           id,
           no: (last?.no ?? 0) + 1,
@@ -39,7 +40,7 @@ export function ticketRepository(store: Store) {
 
     /** Puts free heads on the shelf to lines of tickets: they need not be cast. Refuses more than lie there. */
     giveFromShelf: (allotments: readonly HeadAllotment[]): Promise<BenchOutcome<undefined>> =>
-      attempt(store, 'Heads from the shelf to a ticket', async (pen) => {
+      attempt(store, did('ticket.heads-given'), async (tx) => {
         const asked = new Map<string, number>();
         for (const { headBinId, count } of allotments) {
           asked.set(headBinId, (asked.get(headBinId) ?? 0) + count);
@@ -61,33 +62,33 @@ export function ticketRepository(store: Store) {
         }
         for (const { headBinId: binId, ticketId, lineId, count } of allotments) {
           const note = 'from the shelf to a ticket';
-          await pen.enter({ binId, kind: 'taken', qty: -count, note });
-          await pen.enter({ binId, kind: 'made', qty: count, note, ticketId, lineId });
+          await tx.enter({ binId, kind: 'taken', qty: -count, note });
+          await tx.enter({ binId, kind: 'made', qty: count, note, ticketId, lineId });
         }
         return granted(undefined);
       }),
 
     edit: (ticket: Ticket): Promise<void> =>
-      write(store, `Edit ticket ${ticket.no}`, (pen) => pen.put('tickets', ticket)),
+      write(store, did('ticket.edited', { no: ticket.no }), (tx) => tx.put('tickets', ticket)),
 
     /** Sets a ticket aside, or takes it up again. */
     setState: (ticket: Ticket, state: 'open' | 'set-aside'): Promise<void> =>
-      write(store, `${state === 'open' ? 'Take up' : 'Set aside'} ticket ${ticket.no}`, (pen) =>
-        pen.put('tickets', { ...ticket, state }),
+      write(store, did(state === 'open' ? 'ticket.taken-up' : 'ticket.set-aside', { no: ticket.no }), (tx) =>
+        tx.put('tickets', { ...ticket, state }),
       ),
 
     /** Closes a ticket. Heads cast for an order leave the shelf with it; for stock they stay. */
     close: (ticketId: string): Promise<BenchOutcome<undefined>> =>
-      attempt(store, 'Close a ticket', async (pen) => {
+      attempt(store, did('ticket.closed'), async (tx) => {
         const ticket = await db.tickets.get(ticketId);
         if (!ticket) return refuse<undefined>({ code: 'bench.gone', what: 'ticket' });
         if (ticket.buyer !== null) {
           for (const [binId, { qty, lineId }] of await heldFor(ticketId)) {
             const note = `handed over to ${ticket.buyer}`;
-            if (qty > 0) await pen.enter({ binId, kind: 'taken', qty: -qty, note, ticketId, lineId });
+            if (qty > 0) await tx.enter({ binId, kind: 'taken', qty: -qty, note, ticketId, lineId });
           }
         }
-        await pen.put('tickets', { ...ticket, state: 'closed' });
+        await tx.put('tickets', { ...ticket, state: 'closed' });
         return granted(undefined);
       }),
   };

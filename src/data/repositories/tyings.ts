@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Tying } from '@/records/tying';
 import type { Store } from '../store';
@@ -17,33 +18,28 @@ export function tyingRepository(store: Store) {
   const { runs } = cardRunRepository<Tying, NewTying>(store, {
     of: 'skirts',
     table: db.tyings,
-    put: (pen, run) => pen.put('tyings', run),
+    put: (tx, run) => tx.put('tyings', run),
     states: { underWay: 'tying', made: 'tied' },
     noun: 'tying run',
-    labels: {
-      begin: (count) => `Tie ${count} skirts`,
-      rest: 'Lay the tying aside',
-      resume: 'Take the tying in hand',
-      end: (passed) => `Tied ${passed} skirts`,
-    },
+    deeds: 'tying',
     begun: (run, fresh) => ({ ...run, ...fresh, state: 'tying', putBack: [], failed: [] }),
     prepare: async (_pen, { headBinId, count }) => {
       if (headBinId !== null) await mustHold(store, headBinId, count);
     },
-    book: async (pen, { skirtId, headBinId, ticketId, lineId }, { passed }, note) => {
+    book: async (tx, { skirtId, headBinId, ticketId, lineId }, { passed }, note) => {
       const skirt = await db.skirts.get(skirtId);
       if (!skirt) throw new RefusedInside({ code: 'bench.gone', what: 'skirt' });
       if (headBinId === null) {
-        const bin = await looseBin(store, pen, skirt);
-        await pen.enter({ binId: bin.id, kind: 'made', qty: passed, note });
+        const bin = await looseBin(store, tx, skirt);
+        await tx.enter({ binId: bin.id, kind: 'made', qty: passed, note });
         return;
       }
       const head = await db.bins.get(headBinId);
       if (head?.kind !== 'head') throw new RefusedInside({ code: 'bench.gone', what: 'bin' });
       await mustHold(store, headBinId, passed);
-      const dressed = await dressedBin(store, pen, head, skirt);
-      await pen.enter({ binId: headBinId, kind: 'tied', qty: -passed, note, ticketId, lineId });
-      await pen.enter({ binId: dressed.id, kind: 'tied', qty: passed, note, ticketId, lineId });
+      const dressed = await dressedBin(store, tx, head, skirt);
+      await tx.enter({ binId: headBinId, kind: 'tied', qty: -passed, note, ticketId, lineId });
+      await tx.enter({ binId: dressed.id, kind: 'tied', qty: passed, note, ticketId, lineId });
     },
   });
   return {
@@ -53,20 +49,20 @@ export function tyingRepository(store: Store) {
     dress: (
       dressing: Pick<Tying, 'skirtId' | 'count' | 'ticketId' | 'lineId'> & { readonly headBinId: string },
     ): Promise<BenchOutcome<undefined>> =>
-      attempt(store, `Pull ${dressing.count} skirts over heads`, async (pen) => {
+      attempt(store, did('skirts.pulled', { count: dressing.count }), async (tx) => {
         const { skirtId, headBinId, count, ticketId, lineId } = dressing;
         const [skirt, head] = [await db.skirts.get(skirtId), await db.bins.get(headBinId)];
         if (!skirt || head?.kind !== 'head') {
           return refuse<undefined>({ code: 'bench.gone', what: skirt ? 'bin' : 'skirt' });
         }
-        const loose = await looseBin(store, pen, skirt);
+        const loose = await looseBin(store, tx, skirt);
         await mustHold(store, loose.id, count);
         await mustHold(store, headBinId, count);
-        const dressed = await dressedBin(store, pen, head, skirt);
+        const dressed = await dressedBin(store, tx, head, skirt);
         const note = 'a loose skirt over it';
-        await pen.enter({ binId: loose.id, kind: 'taken', qty: -count, note });
-        await pen.enter({ binId: headBinId, kind: 'tied', qty: -count, note, ticketId, lineId });
-        await pen.enter({ binId: dressed.id, kind: 'tied', qty: count, note, ticketId, lineId });
+        await tx.enter({ binId: loose.id, kind: 'taken', qty: -count, note });
+        await tx.enter({ binId: headBinId, kind: 'tied', qty: -count, note, ticketId, lineId });
+        await tx.enter({ binId: dressed.id, kind: 'tied', qty: count, note, ticketId, lineId });
         return granted(undefined);
       }),
   };

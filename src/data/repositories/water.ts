@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { Photo } from '@/records/cabinet';
 import type { WaterNote } from '@/records/water-note';
 import type { Store } from '../store';
@@ -15,26 +16,26 @@ export function waterRepository(store: Store) {
       { at, photoIds, ...note }: Omit<WaterNote, 'id' | 'at'> & { readonly at?: number },
       pictures: readonly string[] = [],
     ): Promise<WaterNote> =>
-      write(store, 'Note from the water', async (pen) => {
+      write(store, did('water-note.new'), async (tx) => {
         const photos = pictures.map((dataUrl): Photo => ({ id: store.newId(), at: store.now(), dataUrl }));
-        for (const photo of photos) await pen.put('photos', photo);
+        for (const photo of photos) await tx.put('photos', photo);
         const kept: WaterNote = {
           ...note,
           id: store.newId(),
           at: at ?? store.now(),
           photoIds: [...photoIds, ...photos.map(({ id }) => id)],
         };
-        await pen.put('waterNotes', kept);
+        await tx.put('waterNotes', kept);
         return kept;
       }),
 
     /** Sets a note right. */
     edit: (note: WaterNote): Promise<void> =>
-      write(store, 'Edit a note from the water', (pen) => pen.put('waterNotes', note)),
+      write(store, did('water-note.edited'), (tx) => tx.put('waterNotes', note)),
 
     /** Takes a note away. */
     remove: (id: string): Promise<void> =>
-      write(store, 'Remove a note from the water', (pen) => pen.remove('waterNotes', id)),
+      write(store, did('water-note.removed'), (tx) => tx.remove('waterNotes', id)),
 
     /** A picture; undefined where it is gone. */
     photo: (id: string): Promise<Photo | undefined> => db.photos.get(id),

@@ -1,3 +1,4 @@
+import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Weighing } from '@/records/weighing';
 import type { Store } from '../store';
@@ -23,10 +24,10 @@ export function weighingRepository(store: Store) {
     /** Takes a weighing in, and the cavity's volume with it. Refuses castings lighter than their hook. */
     add: async (weighing: NewWeighing): Promise<BenchOutcome<string>> => {
       try {
-        return await attempt(store, 'Weigh castings in', async (pen) => {
+        return await attempt(store, did('weighing.new'), async (tx) => {
           const id = store.newId();
-          await pen.put('weighings', { ...weighing, id, at: store.now() });
-          const found = await recalibrate(db, pen, weighing);
+          await tx.put('weighings', { ...weighing, id, at: store.now() });
+          const found = await recalibrate(db, tx, weighing);
           if (!found.ok && found.problem.code === 'cavity.lighter-than-hardware') {
             throw new TakenBack(found.problem.facts.hardwareG);
           }
@@ -40,9 +41,9 @@ export function weighingRepository(store: Store) {
     },
     /** Takes a weighing back out; the cavity is found from the others. */
     remove: (weighing: Weighing): Promise<void> =>
-      write(store, 'Strike a weighing', async (pen) => {
-        await pen.remove('weighings', weighing.id);
-        const found = await recalibrate(db, pen, weighing);
+      write(store, did('weighing.struck'), async (tx) => {
+        await tx.remove('weighings', weighing.id);
+        const found = await recalibrate(db, tx, weighing);
         const mold = await db.molds.get(weighing.moldId ?? '');
         // With nothing left to tell it, the volume is a guess again.
         if (!mold || !found.ok || found.value !== null) return;
@@ -51,7 +52,7 @@ export function weighingRepository(store: Store) {
             ? { ...cavity, volumeBasis: 'guess' as const, standardErrorCm3: null, weighedCount: 0 }
             : cavity,
         );
-        await pen.put('molds', { ...mold, cavities });
+        await tx.put('molds', { ...mold, cavities });
       }),
   };
 }

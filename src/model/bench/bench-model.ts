@@ -11,7 +11,7 @@ import { wantsOf } from '../tickets/wants-of';
 import type { BenchFacts } from './bench-facts';
 import type { BenchView } from './bench-view';
 import { keepEqual } from './keep-equal';
-import { rememberReads } from './remember-reads';
+import { memoizeReads } from './memoize-reads';
 
 /** A share of misfills from fewer castings than this says little. */
 const LEAST_CASTINGS = 50;
@@ -27,34 +27,34 @@ function measureScrap(runs: readonly Run[]): number | null {
 
 /** What follows from what was read alone. */
 const plainSlices = () => ({
-  binById: rememberReads(({ bins }: BenchReading) => byId(bins)),
-  moldById: rememberReads(({ molds }: BenchReading) => byId(molds)),
-  coatById: rememberReads(({ coats }: BenchReading) => byId(coats)),
-  skirtById: rememberReads(({ skirts }: BenchReading) => byId(skirts)),
-  buildById: rememberReads(({ builds }: BenchReading) => byId(builds)),
-  rigById: rememberReads(({ rigs }: BenchReading) => byId(rigs)),
-  metals: rememberReads(({ bins }: BenchReading) =>
+  binById: memoizeReads(({ bins }: BenchReading) => byId(bins)),
+  moldById: memoizeReads(({ molds }: BenchReading) => byId(molds)),
+  coatById: memoizeReads(({ coats }: BenchReading) => byId(coats)),
+  skirtById: memoizeReads(({ skirts }: BenchReading) => byId(skirts)),
+  buildById: memoizeReads(({ builds }: BenchReading) => byId(builds)),
+  rigById: memoizeReads(({ rigs }: BenchReading) => byId(rigs)),
+  metals: memoizeReads(({ bins }: BenchReading) =>
     bins.filter((bin): bin is MetalBin => bin.kind === 'metal').sort((a, b) => compareNames(a.name, b.name)),
   ),
-  hooks: rememberReads(({ bins }: BenchReading) =>
+  hooks: memoizeReads(({ bins }: BenchReading) =>
     byId(bins.filter((bin): bin is HookBin => bin.kind === 'hook')),
   ),
-  tying: rememberReads(({ tyings }: BenchReading) => tyings.find(({ state }) => state === 'tying') ?? null),
-  building: rememberReads(
+  tying: memoizeReads(({ tyings }: BenchReading) => tyings.find(({ state }) => state === 'tying') ?? null),
+  building: memoizeReads(
     ({ buildings }: BenchReading) => buildings.find(({ state }) => state === 'building') ?? null,
   ),
-  rigging: rememberReads(
+  rigging: memoizeReads(
     ({ riggings }: BenchReading) => riggings.find(({ state }) => state === 'rigging') ?? null,
   ),
-  made: rememberReads(({ ticketEntries }: BenchReading): ReadonlyMap<string, number> => {
+  made: memoizeReads(({ ticketEntries }: BenchReading): ReadonlyMap<string, number> => {
     const made = new Map<string, number>();
     for (const { kind, lineId, qty } of ticketEntries) {
       if (kind === 'made' && lineId) made.set(lineId, (made.get(lineId) ?? 0) + qty);
     }
     return made;
   }),
-  tied: rememberReads(({ ticketEntries }: BenchReading) => countTied(ticketEntries)),
-  scrapShare: rememberReads(({ runs }: BenchReading) => measureScrap(runs)),
+  tied: memoizeReads(({ ticketEntries }: BenchReading) => countTied(ticketEntries)),
+  scrapShare: memoizeReads(({ runs }: BenchReading) => measureScrap(runs)),
 });
 
 /** What slices answer. */
@@ -78,14 +78,14 @@ const openLines = ({ tickets }: Pick<Plain, 'tickets'>) =>
 
 /** What follows from those. */
 const laterSlices = () => ({
-  wants: rememberReads(({ tickets, made }: Plain) =>
+  wants: memoizeReads(({ tickets, made }: Plain) =>
     tickets
       .filter((ticket) => ticket.state === 'open')
       .flatMap((ticket) => wantsOf(ticket, made))
       .filter((want) => want.left > 0),
   ),
-  coated: rememberReads((bench: Plain) => countCoated(bench.ticketEntries, isBareOf(bench))),
-  toCoat: rememberReads((bench: Plain) =>
+  coated: memoizeReads((bench: Plain) => countCoated(bench.ticketEntries, isBareOf(bench))),
+  toCoat: memoizeReads((bench: Plain) =>
     headsToCoat(
       openLines(bench),
       bench.ticketEntries,
@@ -95,7 +95,7 @@ const laterSlices = () => ({
         .flatMap(({ hung }) => hung),
     ),
   ),
-  toTie: rememberReads((bench: Plain) => {
+  toTie: memoizeReads((bench: Plain) => {
     const { binById, tying } = bench;
     const headOf = (binId: string) => {
       const bin = binById.get(binId);
@@ -105,7 +105,7 @@ const laterSlices = () => ({
     const underWay = tying ? [{ ...tying, left: tying.count }] : [];
     return headsToTie(openLines(bench), bench.ticketEntries, headOf, underWay);
   }),
-  pot: rememberReads(({ bench, scrapShare }: Plain) => ({
+  pot: memoizeReads(({ bench, scrapShare }: Plain) => ({
     ...bench.pot,
     scrapShare: scrapShare ?? bench.pot.scrapShare,
   })),
@@ -114,14 +114,14 @@ const laterSlices = () => ({
 
 /** What open tickets are promised. */
 const promiseSlices = () => ({
-  casting: rememberReads((facts: BenchFacts) => {
+  casting: memoizeReads((facts: BenchFacts) => {
     const priced = priceLines(facts, facts.wants);
     return {
       promised: promiseStock(priced, heldPieces(facts)),
       promises: castPromises(priced, facts.tickets),
     };
   }),
-  dressing: rememberReads(promiseDressing),
+  dressing: memoizeReads(promiseDressing),
 });
 
 /** Every slice of some facts, each at its last answer where nothing it reads has changed. */
@@ -149,7 +149,7 @@ export function benchModel(): (reading: BenchReading) => BenchView {
     keepEqual<BenchView['promised']>(),
     keepEqual<BenchView['promises']>(),
   ];
-  const add = rememberReads(({ casting, dressing }: Answers<typeof promising>) => {
+  const add = memoizeReads(({ casting, dressing }: Answers<typeof promising>) => {
     const promised = new Map(casting.promised);
     for (const { item, qty } of dressing) promised.set(item, (promised.get(item) ?? 0) + qty);
     return { promised: keepPromised(promised), promises: keepPromises([...casting.promises, ...dressing]) };

@@ -3,7 +3,7 @@ import { driftSentence } from '@/text/drift-sentence';
 import { viewOf } from '../../../tests/support/view-of';
 import { batchCavities, draftBatch, judgeBatch, weighedOf } from './batch-facts';
 import { countedCastings, findingsOf } from './findings';
-import { practiceCavities, practiceMetal } from './practice-bench';
+import { practiceCavities, practiceMetal } from './practice-castings';
 
 const demo = demoBench(Date.UTC(2026, 10, 23, 12));
 const view = viewOf(demo);

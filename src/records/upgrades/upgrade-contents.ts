@@ -7,6 +7,7 @@ import { sixthToSeventh } from './006-to-007';
 import { seventhToEighth } from './007-to-008';
 import { eighthToNinth } from './008-to-009';
 import { ninthToTenth } from './009-to-010';
+import { tenthToEleventh } from './010-to-011';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first: a file's version is one more than there are steps. */
@@ -20,6 +21,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
   seventhToEighth,
   eighthToNinth,
   ninthToTenth,
+  tenthToEleventh,
 ];
 
 /**
@@ -28,7 +30,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
  *
  * @example upgradeAct(firstToSecond, act).changes // records as version 2 keeps them
  */
-export function upgradeAct(step: BenchUpgrade, act: OldRecord): OldRecord {
+export function upgradeHistoryEntry(step: BenchUpgrade, act: OldRecord): OldRecord {
   if (!Array.isArray(act.changes)) return act;
   const changes = (act.changes as unknown[]).map((change) => {
     if (!isRecord(change) || typeof change.table !== 'string') return change;
@@ -49,7 +51,7 @@ export function applyUpgrade(step: BenchUpgrade, contents: OldRecord): OldRecord
   const tables = Object.entries(contents).map(([table, records]) => {
     if (!Array.isArray(records)) return [table, records] as const;
     const up = (record: OldRecord) =>
-      table === 'acts' ? upgradeAct(step, record) : step.record(table, record);
+      table === 'acts' ? upgradeHistoryEntry(step, record) : step.record(table, record);
     return [table, (records as unknown[]).map((record) => (isRecord(record) ? up(record) : record))] as const;
   });
   return { ...Object.fromEntries(tables), ...Object.fromEntries(step.newTables.map((table) => [table, []])) };

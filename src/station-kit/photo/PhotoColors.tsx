@@ -44,7 +44,7 @@ export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
     [url],
   );
   const read = (file: File) =>
-    job.run(async ({ ask, say }) => {
+    job.start(async ({ ask, say }) => {
       const shown = URL.createObjectURL(file);
       say({ url: shown, colors: null, why: null });
       const outcome = await ask('photoColors', { file });

@@ -27,7 +27,7 @@ import { KeepBar } from './KeepBar';
 import { PartOutline } from '@/ui/bait-drawing/PartOutline';
 import { TemplatePanel } from './TemplatePanel';
 import { Tray, type Dragged } from './Tray';
-import type { BuildBench } from './use-build';
+import type { BaitDraftInHand } from './use-build';
 import { WeightPanel } from './WeightPanel';
 import styles from './build.module.css';
 import { versionText } from '@/model/versions/version-text';
@@ -41,14 +41,14 @@ function reachOf(look: BaitLook) {
 }
 
 interface BaitPartProps {
-  readonly bench: BuildBench;
+  readonly inHand: BaitDraftInHand;
   readonly onKept: (id: string) => void;
 }
 
 /** The bait on the bench: the shelf beside it, drawn to scale, judged, weighed, kept. */
-export function BaitPart({ bench, onKept }: BaitPartProps) {
+export function BaitPart({ inHand, onKept }: BaitPartProps) {
   const { view } = useBench();
-  const { draft, begin } = bench;
+  const { draft, begin } = inHand;
   const kinds = {
     items: BAIT_KINDS.map(({ id, name }) => ({ key: id, label: name })),
     onClick: ({ key }: { key: string }) => begin(newBuild(key as BaitKindId, view)),
@@ -63,7 +63,7 @@ export function BaitPart({ bench, onKept }: BaitPartProps) {
       </div>
     );
   }
-  return <BaitBench bench={bench} draft={draft} onKept={onKept} kinds={kinds} />;
+  return <BaitInHand inHand={inHand} draft={draft} onKept={onKept} kinds={kinds} />;
 }
 
 interface BaitBenchProps extends BaitPartProps {
@@ -71,7 +71,7 @@ interface BaitBenchProps extends BaitPartProps {
   readonly kinds: React.ComponentProps<typeof Dropdown>['menu'];
 }
 
-function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
+function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
   const { view, workshop } = useBench();
   const notice = useNotice();
   const sensors = useDragSensors();
@@ -92,7 +92,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
   const lines = useMemo(() => weightLines(draft, view), [draft, view]);
   const run = useMemo(() => runOf(asRecord(draft), view), [draft, view]);
   const marked = findings.filter(({ weight }) => weight === 'stop').flatMap(({ at }) => at);
-  const { change } = bench;
+  const { change } = inHand;
 
   const put = (bin: PartBin, index: number) => {
     const placed = putOn(kept, bin, index, workshop.newId(), view);
@@ -145,7 +145,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
             onSkirt={({ id }) => change({ ...kept, skirtId: id })}
           />
           <div className={wrap(8)}>
-            <Button size="small" onClick={bench.stepBack} disabled={!bench.canStepBack}>
+            <Button size="small" onClick={inHand.stepBack} disabled={!inHand.canStepBack}>
               One change back
             </Button>
             <Dropdown menu={kinds}>
@@ -198,7 +198,7 @@ function BaitBench({ bench, draft: kept, onKept, kinds }: BaitBenchProps) {
             draft={draft}
             stops={findings.filter(({ weight }) => weight === 'stop').length}
             onChange={change}
-            onBegin={bench.begin}
+            onBegin={inHand.begin}
             onKept={onKept}
           />
         </div>

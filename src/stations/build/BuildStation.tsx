@@ -16,7 +16,7 @@ import { MeasurePart } from './MeasurePart';
 import { MixPart } from './MixPart';
 import { PlasticPart } from './PlasticPart';
 import { SalvageForm } from './SalvageForm';
-import { useBuild, type BuildBench } from './use-build';
+import { useBuild, type BaitDraftInHand } from './use-build';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 
@@ -39,14 +39,14 @@ export function BuildStation() {
   const { view } = useBench();
   const first = useMemo(() => latestOf(view.builds), [view.builds]);
   const fallback = useMemo(() => (first ? draftOf(first) : null), [first]);
-  const bench = useBuild(fallback);
+  const inHand = useBuild(fallback);
   const [opensAt] = useState<Part>(view.building ? 'run' : 'bait');
   const [part, setPart] = useInAddress('part', PART_NAMES, opensAt);
   const [chosenId, setChosenId] = useInHand('bait');
   const [wish, setWish] = useState<{ readonly build: BuildRecord; readonly count: number } | null>(null);
   const [stripping, setStripping] = useState<{ readonly build: BuildRecord | null } | null>(null);
   const [said, setSaid] = useState<string | null>(null);
-  const { draft } = bench;
+  const { draft } = inHand;
   const begun = view.builds.find(({ family, version }) => family === draft?.family && version === draft.from);
   // What is built is a version that was kept, never one half changed.
   const isChanged = begun !== undefined && !isEqual(draftOf(begun), draft);
@@ -85,7 +85,7 @@ export function BuildStation() {
     >
       {part === 'bait' ? (
         <BaitPart
-          bench={bench}
+          inHand={inHand}
           onKept={(id) => {
             setChosenId(id);
             turn('board');
@@ -97,7 +97,7 @@ export function BuildStation() {
           chosenId={chosenId}
           onChoose={setChosenId}
           onChange={(record) => {
-            bench.begin(draftOf(record));
+            inHand.begin(draftOf(record));
             turn('bait');
           }}
           onBuild={(record) => build(record, SIX)}
@@ -138,7 +138,7 @@ function latestOf(builds: readonly BuildRecord[]): BuildRecord | null {
   return [...newestByFamily(builds)].sort((a, b) => b.createdAt - a.createdAt)[0] ?? null;
 }
 
-function headingOf(part: Part, draft: BuildBench['draft']): readonly [title: string, sub: string] {
+function headingOf(part: Part, draft: BaitDraftInHand['draft']): readonly [title: string, sub: string] {
   switch (part) {
     case 'bait': {
       if (!draft) return ['Build', 'baits from heads and small parts'];

@@ -8,7 +8,7 @@ import { sum } from '@/core/numeric/sum';
 import { numberText } from '@/text/number-text';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BatchForm } from './BatchForm';
-import { CupBench } from './CupBench';
+import { CupEditor } from './CupEditor';
 import { newPlastic, plasticDraftOf, type PlasticDraft } from './plastic-draft';
 import { CupSwatch } from './CupSwatch';
 import styles from './plastic.module.css';
@@ -56,7 +56,7 @@ export function PlasticPart() {
       </div>
       <div className={column(14)}>
         {draft ? (
-          <CupBench
+          <CupEditor
             key={`cup ${draft.id ?? 'new'}`}
             draft={draft}
             onChange={setDraft}

@@ -6,7 +6,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { BeginBuilding } from './BeginBuilding';
 import { BoardPart } from './BoardPart';
 import { CompareBuilds } from './CompareBuilds';
-import { CupBench } from './CupBench';
+import { CupEditor } from './CupEditor';
 import { MeasurePart } from './MeasurePart';
 import { newPlastic, type PlasticDraft } from './plastic-draft';
 import { BuildRuns } from './BuildRuns';
@@ -205,7 +205,7 @@ describe('parts as they were measured', () => {
 
 function Cups({ onKept }: { readonly onKept: (name: string) => void }) {
   const [draft, setDraft] = useState<PlasticDraft>(newPlastic);
-  return <CupBench draft={draft} onChange={setDraft} onKept={({ name }) => onKept(name)} />;
+  return <CupEditor draft={draft} onChange={setDraft} onKept={({ name }) => onKept(name)} />;
 }
 
 describe('the cup', () => {

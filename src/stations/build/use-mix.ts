@@ -23,26 +23,26 @@ export interface FoundMix {
 /** The best mix, searched for in a worker: asked, called off, and then what one more packet would open up. */
 export function useMix(): { readonly job: Job<FoundMix>; readonly ask: (question: MixQuestion) => void } {
   const job = useJob<FoundMix>();
-  const { run } = job;
+  const { start } = job;
   const ask = useCallback(
     (question: MixQuestion) =>
-      run(async (hands) => {
-        const outcome = await hands.ask('mixStock', question);
+      start(async (worker) => {
+        const outcome = await worker.ask('mixStock', question);
         if (!outcome.ok) return { mix: null, gains: [], problem: sentence(outcome.problem) };
         const mix = outcome.value;
         const counts = new Map(mix.make.map(({ id, count }) => [id, count]));
         let found: FoundMix = { mix, gains: [], problem: null };
-        hands.say(found);
+        worker.say(found);
         for (const item of scarceItems(question, counts)) {
-          const more = await hands.ask('mixStock', withPacket(question, item));
+          const more = await worker.ask('mixStock', withPacket(question, item));
           if (!more.ok || more.value.value <= mix.value + 1e-9) continue;
           const gains = [...found.gains, { item, gain: more.value.value - mix.value }];
           found = { ...found, gains: gains.sort((a, b) => b.gain - a.gain) };
-          hands.say(found);
+          worker.say(found);
         }
         return found;
       }),
-    [run],
+    [start],
   );
   return { job, ask };
 }

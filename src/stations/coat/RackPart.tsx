@@ -20,7 +20,7 @@ import { RackRail } from './RackRail';
 import { usePicks } from './use-picks';
 import { JobFailure } from '@/station-kit/JobFailure';
 import { useRackAll } from './use-rack-all';
-import { isSame, useRackHands } from './use-rack-hands';
+import { isSame, useRackActions } from './use-rack-actions';
 import { waitingOf } from '@/station-kit/coats/waiting';
 import { WaitingList } from './WaitingList';
 import styles from './rack.module.css';
@@ -50,7 +50,7 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
     setPicks(picks.filter((pick) => !hung.some((each) => isSame(each, pick))));
     setChosen(ids[0] ?? null);
   });
-  const { hang, move, takeDown, drop } = useRackHands({
+  const { hang, move, takeDown, drop } = useRackActions({
     rack,
     oven,
     picks,

@@ -25,7 +25,7 @@ export function useRackAll(
     const { rods, slots } = oven.oven;
     const facts = oven.oven;
     const { groups, cures } = rackRequest(waiting, facts, view);
-    job.run(async ({ ask }) => {
+    job.start(async ({ ask }) => {
       const planned = await ask('rackLoads', {
         groups,
         cureMinutes: cures.map(({ minutes }) => minutes),

@@ -13,7 +13,7 @@ import { markText, temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { CastingPicture } from '@/ui/dress-drawing/CastingPicture';
-import { practiceCavities, practiceMetal } from '@/model/quality/practice-bench';
+import { practiceCavities, practiceMetal } from '@/model/quality/practice-castings';
 import styles from './practice.module.css';
 
 interface Score {

@@ -6,6 +6,7 @@ import type { FlawKind } from '@/core/quality/flaws';
 import { isTally } from '@/data/repositories/runs';
 import { sum } from '@/core/numeric/sum';
 import type { Pour, Run } from '@/records/run';
+import { deedSentence } from '@/text/deed-sentence';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { potDevice } from '@/station-kit/device/watches';
@@ -50,7 +51,7 @@ export function useRunPresses(run: Run, hands: RunHands, { chose, book }: PressT
     back: async () => {
       chose(null);
       const done = await carryOut(workshop.history.undo(isTally));
-      if (done) notice.info(`Taken back: ${done.value}.`, 1.5);
+      if (done) notice.info(`Taken back: ${deedSentence(done.value)}.`, 1.5);
     },
     toggle: (pourId: string, cavity: number) => inBackground(carryOut(workshop.runs.toggle(pourId, cavity))),
     setFlaw: (pourId: string, cavity: number, flaw: FlawKind | null) =>

@@ -22,26 +22,26 @@ import { rigShelf } from '@/model/rigs/rig-facts';
 import { RigFindings } from '@/ui/rig-drawing/RigFindings';
 import { SumsPanel } from './SumsPanel';
 import { TemplateBar } from './TemplateBar';
-import type { RigBench } from './use-rig';
+import type { RigDraftInHand } from './use-rig';
 import { WantsBar } from './WantsBar';
 import styles from './rig.module.css';
 import { useKeyMap } from '@/station-kit/key-map';
 import { RIG_KEYS } from './keys';
 
 interface RigPartProps {
-  readonly bench: RigBench;
+  readonly inHand: RigDraftInHand;
   readonly onKept: (id: string) => void;
   readonly onSaid: (said: string) => void;
 }
 
 /** The rig on the bench: laid out for what is wanted, drawn along its length, judged, edited in place, kept. */
-export function RigPart({ bench, ...then }: RigPartProps) {
+export function RigPart({ inHand, ...then }: RigPartProps) {
   const { view } = useBench();
   const kinds = {
     items: RIG_KINDS.map(({ id, name }) => ({ key: id, label: name })),
-    onClick: ({ key }: { key: string }) => bench.begin(newRig(key as RigKindId, view)),
+    onClick: ({ key }: { key: string }) => inHand.begin(newRig(key as RigKindId, view)),
   };
-  if (!bench.draft) {
+  if (!inHand.draft) {
     return (
       <div className={stack(14, 'empty')}>
         <p>
@@ -53,7 +53,7 @@ export function RigPart({ bench, ...then }: RigPartProps) {
       </div>
     );
   }
-  return <RigOnBench {...then} bench={bench} draft={bench.draft} kinds={kinds} />;
+  return <RigInHand {...then} inHand={inHand} draft={inHand.draft} kinds={kinds} />;
 }
 
 interface RigOnBenchProps extends RigPartProps {
@@ -63,7 +63,7 @@ interface RigOnBenchProps extends RigPartProps {
 
 type Scale = 'broken' | 'whole';
 
-function RigOnBench({ bench, draft: kept, onKept, onSaid, kinds }: RigOnBenchProps) {
+function RigInHand({ inHand, draft: kept, onKept, onSaid, kinds }: RigOnBenchProps) {
   const { view } = useBench();
   const [ref, width] = useWidth<HTMLDivElement>(860);
   const [scale, setScale] = useState<Scale>('broken');
@@ -76,7 +76,7 @@ function RigOnBench({ bench, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
   const { findings, strength } = useMemo(() => judgeRig(rig, shelf, matches), [rig, shelf, matches]);
   const marked = findings.filter(({ weight }) => weight === 'stop').flatMap(({ at }) => at);
   const item = rig.items.find(({ id }) => id === chosen) ?? null;
-  const { change } = bench;
+  const { change } = inHand;
   useKeyMap(RIG_KEYS, {
     takeOff:
       chosen === null
@@ -106,7 +106,7 @@ function RigOnBench({ bench, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
             onChange={setScale}
           />
           <span className={wrap(8)}>
-            <Button size="small" onClick={bench.stepBack} disabled={!bench.canStepBack}>
+            <Button size="small" onClick={inHand.stepBack} disabled={!inHand.canStepBack}>
               One change back
             </Button>
             <Dropdown menu={kinds}>
@@ -165,7 +165,7 @@ function RigOnBench({ bench, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
         draft={kept}
         stops={findings.filter(({ weight }) => weight === 'stop').length}
         onChange={change}
-        onLetGo={() => bench.begin(null)}
+        onLetGo={() => inHand.begin(null)}
         onKept={onKept}
       />
     </div>

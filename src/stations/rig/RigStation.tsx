@@ -41,13 +41,13 @@ export function RigStation() {
     const [latest] = newestRigs(view.rigs);
     return latest ? rigDraftOf(latest) : null;
   }, [view.rigs]);
-  const bench = useRig(fallback);
+  const inHand = useRig(fallback);
   const [opensAt] = useState<Part>(view.rigging ? 'run' : 'rig');
   const [part, setPart] = useInAddress('part', PART_NAMES, opensAt);
   const [chosenId, setChosenId] = useInHand('rig');
   const [wish, setWish] = useState<{ readonly rig: RigRecord; readonly count: number } | null>(null);
   const [said, setSaid] = useState<string | null>(null);
-  const { draft } = bench;
+  const { draft } = inHand;
   const begun = view.rigs.find(({ family, version }) => family === draft?.family && version === draft.from);
   // What is made is a version that was kept, never one half changed.
   const isChanged = begun !== undefined && !isEqual(rigDraftOf(begun), draft);
@@ -80,7 +80,7 @@ export function RigStation() {
     >
       {part === 'rig' ? (
         <RigPart
-          bench={bench}
+          inHand={inHand}
           onSaid={setSaid}
           onKept={(id) => {
             setChosenId(id);
@@ -93,7 +93,7 @@ export function RigStation() {
           chosenId={chosenId}
           onChoose={setChosenId}
           onChange={(rig) => {
-            bench.begin(rigDraftOf(rig));
+            inHand.begin(rigDraftOf(rig));
             turn('rig');
           }}
           onMake={(rig) => setWish({ rig, count: TWENTY })}

@@ -31,14 +31,14 @@ const TIME_LIMIT_S = 20;
 export function useCuts(questions: readonly CutQuestion[]): CutsState {
   const key = JSON.stringify(questions);
   const job = useJob<PlannedCuts>();
-  const { run } = job;
+  const { start } = job;
   const latest = useRef(questions);
   useEffect(() => {
     latest.current = questions;
   });
   useEffect(() => {
     const asked = latest.current;
-    run(async ({ ask }) => {
+    start(async ({ ask }) => {
       const planned: PlannedCut[] = [];
       for (const question of asked) {
         const { stock, pieces } = question;
@@ -51,7 +51,7 @@ export function useCuts(questions: readonly CutQuestion[]): CutsState {
       }
       return { of: key, planned };
     });
-  }, [key, run]);
+  }, [key, start]);
   const isPlanned = job.is === 'done' && job.answer?.of === key;
   return { isPlanning: !isPlanned, planned: isPlanned ? (job.answer?.planned ?? []) : [], job };
 }

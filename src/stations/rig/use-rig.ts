@@ -1,12 +1,12 @@
 'use client';
 
 import { readRigDraft } from '@/records/drafts';
-import { useDraftBench } from '@/station-kit/use-draft-bench';
+import { useDraft } from '@/station-kit/use-draft';
 import type { RigDraft } from './draft';
 
 /** The rig on the bench; `fallback` lies there while nobody has begun one. */
 export function useRig(fallback: RigDraft | null) {
-  return useDraftBench<RigDraft>('rig', readRigDraft, fallback);
+  return useDraft<RigDraft>('rig', readRigDraft, fallback);
 }
 
-export type RigBench = ReturnType<typeof useRig>;
+export type RigDraftInHand = ReturnType<typeof useRig>;

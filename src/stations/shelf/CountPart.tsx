@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import type { Bin } from '@/records/bin';
 import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { useDraftBench } from '@/station-kit/use-draft-bench';
+import { useDraft } from '@/station-kit/use-draft';
 import { useUnits } from '@/ui/units/use-units';
 import { drawersToCount, type CountDrawer } from '@/model/stock/count-day';
 import styles from './count.module.css';
@@ -28,8 +28,8 @@ const EMPTY: CountDraft = {};
 /** A count day: drawer by drawer, what is found beside what the books say; differences are posted with their reasons. */
 export function CountPart({ onPosted }: { readonly onPosted: (said: string) => void }) {
   const { view, workshop } = useBench();
-  const bench = useDraftBench<CountDraft>('count-day', readCount, EMPTY);
-  const draft = bench.draft ?? EMPTY;
+  const inHand = useDraft<CountDraft>('count-day', readCount, EMPTY);
+  const draft = inHand.draft ?? EMPTY;
   const drawers = useMemo(() => drawersToCount(view), [view]);
   const [at, setAt] = useState(0);
   const [isBlind, setBlind] = useState(false);
@@ -45,7 +45,7 @@ export function CountPart({ onPosted }: { readonly onPosted: (said: string) => v
         reason: `count day: ${reason || 'as found'}`,
       })),
     );
-    bench.begin(null);
+    inHand.begin(null);
     onPosted(`${found.length} bins counted, ${entered} set right.`);
   };
   if (!drawer) return <p className="empty">Nothing to count yet: put down what you have, under Bins.</p>;
@@ -78,7 +78,7 @@ export function CountPart({ onPosted }: { readonly onPosted: (said: string) => v
               found={draft[bin.id] ?? null}
               onFound={(next) => {
                 const others = Object.entries(draft).filter(([id]) => id !== bin.id);
-                bench.change(Object.fromEntries(next ? [...others, [bin.id, next]] : others));
+                inHand.change(Object.fromEntries(next ? [...others, [bin.id, next]] : others));
               }}
             />
           ))}

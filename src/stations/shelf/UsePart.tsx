@@ -25,14 +25,14 @@ export function UsePart() {
   const [now] = useState(() => workshop.now());
   const used = useMemo(() => usedBins(view, now), [view, now]);
   const job = useJob<ReadonlyMap<string, RunOut | null>>();
-  const { run } = job;
+  const { start } = job;
   useEffect(() => {
     const season = seasonOf(used, now);
-    run(async ({ ask }) => {
+    start(async ({ ask }) => {
       const asked = { bins: used, season, startOfYearDay: dayOfYear(now), seed: SEED };
       return new Map((await ask('forecastUse', asked)).map(({ id, runOut }) => [id, runOut]));
     });
-  }, [used, now, run]);
+  }, [used, now, start]);
   const runOuts = job.answer;
   if (used.length === 0) {
     return <p className="empty">Nothing was used yet. What runs and hands take is learned from here.</p>;

@@ -18,16 +18,16 @@ export function useOrders(): {
   readonly ask: (question: Jobs['planOrders']['takes']) => void;
 } {
   const job = useJob<FoundOrders>();
-  const { run } = job;
+  const { start } = job;
   const ask = useCallback(
     (question: Jobs['planOrders']['takes']) =>
-      run(async (hands) => {
-        const outcome = await hands.ask('planOrders', question);
+      start(async (worker) => {
+        const outcome = await worker.ask('planOrders', question);
         return outcome.ok
           ? { plan: outcome.value, problem: null }
           : { plan: null, problem: sentence(outcome.problem) };
       }),
-    [run],
+    [start],
   );
   return { job, ask };
 }

@@ -1,5 +1,5 @@
 import { isEqual } from 'es-toolkit/predicate';
-import type { Act } from '@/records/act';
+import type { HistoryEntry } from '@/records/history-entry';
 import { CONTENTS_TABLES, type BenchContents, type ContentsTable } from '@/records/bench-file';
 import { findLooseEnd } from '@/records/find-loose-end';
 
@@ -70,7 +70,7 @@ const UNDER_WAY: Readonly<Partial<{ [T in ContentsTable]: string }>> = {
 const NOTHING = 1e-6;
 
 /** When a side changed each record last, of what the other does not know of. */
-function ownChanges(acts: readonly Act[], known: ReadonlySet<string>): Map<string, number> {
+function ownChanges(acts: readonly HistoryEntry[], known: ReadonlySet<string>): Map<string, number> {
   const last = new Map<string, number>();
   for (const { id, at, changes } of acts) {
     if (known.has(id)) continue;
@@ -92,7 +92,7 @@ function nameOf(record: Record): string {
 }
 
 /** Both sides' acts in the order in which they were done, counted anew. */
-function joinActs(ours: readonly Act[], theirs: readonly Act[]): Act[] {
+function joinActs(ours: readonly HistoryEntry[], theirs: readonly HistoryEntry[]): HistoryEntry[] {
   const known = new Set(ours.map(({ id }) => id));
   const all = [...ours, ...theirs.filter(({ id }) => !known.has(id))];
   return all

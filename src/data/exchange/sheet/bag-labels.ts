@@ -1,5 +1,5 @@
 import QRCode from 'qrcode';
-import { A4_MM, openSheet, QUIET, wrapText, type SheetFonts } from './sheet-pen';
+import { A4_MM, openSheet, QUIET, wrapText, type SheetFonts } from './pdf-canvas';
 
 /** A label for a bag of baits. */
 export interface BagLabel {
@@ -28,10 +28,10 @@ export async function bagLabelsPdf(
   fonts: SheetFonts,
 ): Promise<Uint8Array<ArrayBuffer>> {
   const { document, regular, bold, addPage } = await openSheet('Bag labels', fonts);
-  let pen = addPage(...A4_MM);
+  let canvas = addPage(...A4_MM);
   for (const [index, { title, lines, code, caution }] of labels.entries()) {
     const onPage = index % (ACROSS * DOWN);
-    if (index > 0 && onPage === 0) pen = addPage(...A4_MM);
+    if (index > 0 && onPage === 0) canvas = addPage(...A4_MM);
     const left = TOP_MM + (onPage % ACROSS) * (LABEL_MM[0] + GAP_MM);
     const top = TOP_MM + Math.floor(onPage / ACROSS) * (LABEL_MM[1] + GAP_MM);
     const corners = [
@@ -42,20 +42,20 @@ export async function bagLabelsPdf(
     ] as const;
     corners.forEach((from, nth) => {
       const to = corners[(nth + 1) % corners.length];
-      if (to) pen.line(from, to);
+      if (to) canvas.line(from, to);
     });
-    pen.fill(codePath(code), left + LABEL_MM[0] - CODE_MM - 2, top + 5, '#000000');
+    canvas.fill(codePath(code), left + LABEL_MM[0] - CODE_MM - 2, top + 5, '#000000');
     let y = top + 6;
     const width = LABEL_MM[0] - CODE_MM - 6;
     for (const line of wrapText(title, bold, 11, width)) {
-      pen.text(line, left + 2.5, y, bold, 11);
+      canvas.text(line, left + 2.5, y, bold, 11);
       y += 4.6;
     }
     for (const line of lines.flatMap((each) => wrapText(each, regular, 8, width))) {
-      pen.text(line, left + 2.5, y, regular, 8);
+      canvas.text(line, left + 2.5, y, regular, 8);
       y += 3.6;
     }
-    if (caution) pen.text(caution, left + 2.5, top + LABEL_MM[1] - 2, regular, 6.5, QUIET);
+    if (caution) canvas.text(caution, left + 2.5, top + LABEL_MM[1] - 2, regular, 6.5, QUIET);
   }
   return new Uint8Array(await document.save({ useObjectStreams: false }));
 }

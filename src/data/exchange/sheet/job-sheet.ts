@@ -1,5 +1,5 @@
 import { FLOW_MM, openFlow } from './page-flow';
-import type { SheetFonts } from './sheet-pen';
+import type { SheetFonts } from './pdf-canvas';
 
 /** A part of the job: a block as a session pours it, or a rack as it is cured. */
 export interface JobBlock {

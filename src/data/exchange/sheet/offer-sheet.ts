@@ -1,5 +1,5 @@
 import { FLOW_MM, openFlow } from './page-flow';
-import { MARGIN_MM, QUIET, wrapText, type SheetFonts } from './sheet-pen';
+import { MARGIN_MM, QUIET, wrapText, type SheetFonts } from './pdf-canvas';
 
 export interface OfferLine {
   readonly name: string;
@@ -47,14 +47,16 @@ export async function offerPdf(offer: Offer, fonts: SheetFonts): Promise<Uint8Ar
     toRight(String(count), COUNT_MM, regular, 10);
     toRight(each, EACH_MM, regular, 10);
     toRight(all, FLOW_MM, regular, 10);
-    flow.draw((pen, y) => words.forEach((line, nth) => pen.text(line, MARGIN_MM, y + nth * 5, regular, 10)));
+    flow.draw((canvas, y) =>
+      words.forEach((line, nth) => canvas.text(line, MARGIN_MM, y + nth * 5, regular, 10)),
+    );
     skip((words.length - 1) * 5);
   }
   keep(20);
   skip(4);
   rule();
   skip(8);
-  flow.draw((pen, y) => pen.text('Together', MARGIN_MM, y, bold, 14));
+  flow.draw((canvas, y) => canvas.text('Together', MARGIN_MM, y, bold, 14));
   toRight(offer.total, FLOW_MM, bold, 14);
   skip(10);
   for (const note of offer.notes) flow.paragraph(note, { size: 9, hex: QUIET });

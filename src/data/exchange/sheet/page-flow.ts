@@ -1,5 +1,5 @@
 import type { PDFFont } from 'pdf-lib';
-import { A4_MM, MARGIN_MM, openSheet, QUIET, wrapText, type SheetFonts, type SheetPen } from './sheet-pen';
+import { A4_MM, MARGIN_MM, openSheet, QUIET, wrapText, type SheetFonts, type PdfCanvas } from './pdf-canvas';
 
 /** Where a page begins under its head, and where it ends, mm from the top. */
 const TOP_MM = 22;
@@ -19,20 +19,20 @@ export const FLOW_MM = A4_MM[0] - 2 * MARGIN_MM;
  */
 export async function openFlow(title: string, fonts: SheetFonts) {
   const { document, regular, bold, addPage } = await openSheet(title, fonts);
-  let pen: SheetPen = addPage(...A4_MM);
+  let canvas: PdfCanvas = addPage(...A4_MM);
   let y = TOP_MM;
 
   /** Keeps so many mm together: on this page, or on the next. */
   const keep = (needsMm: number): void => {
     if (y + needsMm <= FOOT_MM) return;
-    pen = addPage(...A4_MM);
+    canvas = addPage(...A4_MM);
     y = TOP_MM;
-    pen.text(title, MARGIN_MM, y - 5, regular, 9, QUIET);
+    canvas.text(title, MARGIN_MM, y - 5, regular, 9, QUIET);
   };
   const skip = (mm: number): void => {
     y += mm;
   };
-  const rule = (): void => pen.line([MARGIN_MM, y], [MARGIN_MM + FLOW_MM, y]);
+  const rule = (): void => canvas.line([MARGIN_MM, y], [MARGIN_MM + FLOW_MM, y]);
   /** Lines of a text, each kept whole. */
   const paragraph = (
     text: string,
@@ -40,7 +40,7 @@ export async function openFlow(title: string, fonts: SheetFonts) {
   ) => {
     for (const line of wrapText(text, regular, size, FLOW_MM - indentMm)) {
       keep(LINE_MM);
-      pen.text(line, MARGIN_MM + indentMm, y, regular, size, hex);
+      canvas.text(line, MARGIN_MM + indentMm, y, regular, size, hex);
       y += (LINE_MM * size) / 10;
     }
   };
@@ -51,14 +51,14 @@ export async function openFlow(title: string, fonts: SheetFonts) {
     skip,
     rule,
     paragraph,
-    /** What is drawn here: with the pen of this page, at this height, mm. */
-    draw: (draw: (on: SheetPen, yMm: number) => void): void => draw(pen, y),
+    /** What is drawn here: on this page, at this height, mm. */
+    draw: (draw: (page: PdfCanvas, yMm: number) => void): void => draw(canvas, y),
     /** The head of the first page. */
     title: (...under: readonly string[]): void => {
-      pen.text(title, MARGIN_MM, y, bold, 18);
+      canvas.text(title, MARGIN_MM, y, bold, 18);
       y += 7;
       for (const line of under) {
-        pen.text(line, MARGIN_MM, y, regular, 10, QUIET);
+        canvas.text(line, MARGIN_MM, y, regular, 10, QUIET);
         y += LINE_MM;
       }
       y += 3;
@@ -66,7 +66,7 @@ export async function openFlow(title: string, fonts: SheetFonts) {
     heading: (text: string): void => {
       keep(20);
       y += 8;
-      pen.text(text, MARGIN_MM, y, bold, 12);
+      canvas.text(text, MARGIN_MM, y, bold, 12);
       y += 2;
       rule();
       y += LINE_MM;
@@ -75,22 +75,22 @@ export async function openFlow(title: string, fonts: SheetFonts) {
     row: (name: string, text: string, leftMm: number): void => {
       const lines = wrapText(text, regular, 10, FLOW_MM - leftMm);
       keep(lines.length * LINE_MM);
-      pen.text(name, MARGIN_MM, y, regular, 10, QUIET);
+      canvas.text(name, MARGIN_MM, y, regular, 10, QUIET);
       paragraph(text, { indentMm: leftMm });
     },
     /** A box to tick, so far from the left; what is ticked is written beside it. */
     box: (fromLeftMm = 0): void => {
       const [left, top] = [MARGIN_MM + fromLeftMm, y - BOX_MM + 0.7];
       const [right, foot] = [left + BOX_MM, y + 0.7];
-      pen.line([left, top], [right, top]);
-      pen.line([right, top], [right, foot]);
-      pen.line([right, foot], [left, foot]);
-      pen.line([left, foot], [left, top]);
+      canvas.line([left, top], [right, top]);
+      canvas.line([right, top], [right, foot]);
+      canvas.line([right, foot], [left, foot]);
+      canvas.line([left, foot], [left, top]);
     },
     /** A word that ends so far from the left, mm. */
     toRight: (text: string, endMm: number, font: PDFFont, size: number): void => {
       const wideMm = (font.widthOfTextAtSize(text, size) * 25.4) / 72;
-      pen.text(text, MARGIN_MM + endMm - wideMm, y, font, size);
+      canvas.text(text, MARGIN_MM + endMm - wideMm, y, font, size);
     },
     save: async (): Promise<Uint8Array<ArrayBuffer>> =>
       new Uint8Array(await document.save({ useObjectStreams: false })),

@@ -1,5 +1,5 @@
 import { FLOW_MM, openFlow } from './page-flow';
-import { MARGIN_MM, QUIET, wrapText, type SheetFonts } from './sheet-pen';
+import { MARGIN_MM, QUIET, wrapText, type SheetFonts } from './pdf-canvas';
 
 /** A shape of the drawing, mm, with its color. */
 export interface CardShape {
@@ -46,21 +46,22 @@ export async function skirtCardPdf(card: SkirtCard, fonts: SheetFonts): Promise<
   const times = Math.min(1, ...card.drawings.map(({ box: [, , width] }) => each / width));
   const highest = Math.max(0, ...card.drawings.map(({ box: [, , , height] }) => height * times));
   const shareLines = card.drawings.map(({ shares }) => wrapText(shares, regular, 9, each));
-  flow.draw((pen, y) => {
+  flow.draw((canvas, y) => {
     for (const [index, { caption, shapes, wire, box }] of card.drawings.entries()) {
       const left = MARGIN_MM + index * (each + GAP_MM);
-      pen.text(caption, left, y, bold, 10);
+      canvas.text(caption, left, y, bold, 10);
       const [x0, y0, , height] = box;
       const [at, top] = [left - x0 * times, y + 4 + (highest - height * times) / 2 - y0 * times];
-      for (const { path, hex } of shapes) pen.fill(path, at, top, hex, times);
-      if (wire) pen.path(wire.path, at + wire.xMm * times, top, times);
+      for (const { path, hex } of shapes) canvas.fill(path, at, top, hex, times);
+      if (wire) canvas.path(wire.path, at + wire.xMm * times, top, times);
       shareLines[index]?.forEach((line, nth) =>
-        pen.text(line, left, y + 8 + highest + nth * 4.5, regular, 9, QUIET),
+        canvas.text(line, left, y + 8 + highest + nth * 4.5, regular, 9, QUIET),
       );
     }
   });
   skip(highest + 8 + 4.5 * Math.max(1, ...shareLines.map(({ length }) => length)));
-  if (times === 1) flow.draw((pen, y) => pen.text('drawn at true size', MARGIN_MM, y, regular, 9, QUIET));
+  if (times === 1)
+    flow.draw((canvas, y) => canvas.text('drawn at true size', MARGIN_MM, y, regular, 9, QUIET));
 
   heading('Layers, in tying order');
   for (const [index, layer] of card.layers.entries()) paragraph(`${index + 1}. ${layer}`);

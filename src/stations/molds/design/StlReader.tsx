@@ -20,7 +20,7 @@ export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => 
   const state = job.answer;
 
   const read = (file: File) =>
-    job.run(async ({ ask, say }) => {
+    job.start(async ({ ask, say }) => {
       say({ is: 'reading', share: 0 });
       const outcome = await ask('readStl', { file }, ({ share }) => say({ is: 'reading', share }));
       if (!outcome.ok) return { is: 'refused', why: sentence(outcome.problem) };

@@ -50,7 +50,7 @@ export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }
 
   const cut = (what: Body, save: (files: MoldFiles) => void) => {
     if (!body) return;
-    job.run(async ({ ask, say }) => {
+    job.start(async ({ ask, say }) => {
       say({ busy: what, refused: null });
       const files = await ask('cutMold', {
         spec: { hook, eyeMm, pinMm },

@@ -28,7 +28,7 @@ export function useStudy(
   wish: SittingWish | null,
 ): Study & { readonly job: Job<Studied> } {
   const job = useJob<Studied>({ keepsLast: true });
-  const { run } = job;
+  const { start } = job;
   const mesh = shape.kind === 'mesh' ? shape.mesh : null;
   const key = design
     ? JSON.stringify([design.solid, mesh ? design.scale : 1, shrinkLinear, wish, mesh !== null])
@@ -44,7 +44,7 @@ export function useStudy(
     ];
     const timer = setTimeout(
       () =>
-        run(async ({ ask }) => {
+        start(async ({ ask }) => {
           const body = mesh
             ? scaleStudied(mesh, scale * (1 - shrink))
             : await ask('studyBody', { solid: solid ?? { parts: [] }, scale: 1 - shrink });
@@ -54,7 +54,7 @@ export function useStudy(
       SETTLE_MS,
     );
     return () => clearTimeout(timer);
-  }, [key, mesh, run]);
+  }, [key, mesh, start]);
   const { answer } = job;
   return { body: answer?.body ?? null, sitting: answer?.sitting ?? null, isStale: answer?.key !== key, job };
 }

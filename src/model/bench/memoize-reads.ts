@@ -7,7 +7,7 @@
  * const total = rememberReads(({ levels }: { levels: readonly number[]; name: string }) => sum(levels));
  * total({ levels, name: 'a' }) === total({ levels, name: 'b' }) // levels are the same: not added up again
  */
-export function rememberReads<Facts extends object, Out>(
+export function memoizeReads<Facts extends object, Out>(
   compute: (facts: Facts) => Out,
 ): (facts: Facts) => Out {
   let last: { readonly reads: ReadonlyMap<PropertyKey, unknown>; readonly out: Out } | null = null;

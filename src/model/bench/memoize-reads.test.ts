@@ -1,4 +1,4 @@
-import { rememberReads } from './remember-reads';
+import { memoizeReads } from './memoize-reads';
 
 interface Facts {
   readonly isOn: boolean;
@@ -11,7 +11,7 @@ const facts: Facts = { isOn: true, levels: [1, 2], name: 'a' };
 describe('rememberReads', () => {
   it('computes anew only when what it read is another', () => {
     let times = 0;
-    const total = rememberReads(({ levels }: Facts) => {
+    const total = memoizeReads(({ levels }: Facts) => {
       times += 1;
       return levels.reduce((so, each) => so + each, 0);
     });
@@ -23,7 +23,7 @@ describe('rememberReads', () => {
   });
 
   it('follows what is read on the way that was taken', () => {
-    const says = rememberReads(({ isOn, name }: Facts) => (isOn ? [name] : ['off']));
+    const says = memoizeReads(({ isOn, name }: Facts) => (isOn ? [name] : ['off']));
     const first = says(facts);
     expect(says({ ...facts, levels: [] })).toBe(first);
     expect(says({ ...facts, name: 'b' })).toEqual(['b']);
@@ -35,7 +35,7 @@ describe('rememberReads', () => {
   });
 
   it('refuses to hand the facts on as a whole', () => {
-    const all = rememberReads((each: Facts) => ({ ...each }));
+    const all = memoizeReads((each: Facts) => ({ ...each }));
     expect(() => all(facts)).toThrow(/read by name/);
   });
 });

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { DEED_CODES } from '@/core/history/deed';
 import { id, instant } from './fields';
 import { TABLES, type TableName } from './tables';
 
@@ -14,16 +15,19 @@ const change = z.strictObject({
 });
 
 /** One thing the maker did: everything it wrote, so that it can be taken back. */
-export const act = z.strictObject({
+export const historyEntry = z.strictObject({
   id,
-  /** Counts up, so that two acts in one millisecond keep their order. */
+  /** Counts up, so that two entries in one millisecond keep their order. */
   no: z.int().min(1),
   at: instant,
-  label: z.string().max(200),
+  deed: z.strictObject({
+    code: z.enum(DEED_CODES),
+    facts: z.record(z.string().max(40), z.union([z.string().max(300), z.number()])),
+  }),
   changes: z.array(change),
-  /** The act that this one takes back. */
+  /** The entry that this one takes back. */
   undoes: id.nullable(),
 });
 
 export type Change = z.infer<typeof change>;
-export type Act = z.infer<typeof act>;
+export type HistoryEntry = z.infer<typeof historyEntry>;

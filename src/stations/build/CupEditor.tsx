@@ -13,14 +13,14 @@ import { plasticProblems, withTwoColors, type PlasticDraft } from './plastic-dra
 import styles from './plastic.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
-interface CupBenchProps {
+interface CupEditorProps {
   readonly draft: PlasticDraft;
   readonly onChange: (draft: PlasticDraft) => void;
   readonly onKept: (plastic: PlasticRecord) => void;
 }
 
 /** The cup: what goes in, step by step, the color so far, and the drop that was one too many. */
-export function CupBench({ draft, onChange, onKept }: CupBenchProps) {
+export function CupEditor({ draft, onChange, onKept }: CupEditorProps) {
   const { view, workshop } = useBench();
   const problems = plasticProblems(draft, view.plastics);
   const setColor = (index: number, to: Partial<PlasticColor>) =>

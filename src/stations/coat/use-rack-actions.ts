@@ -13,7 +13,7 @@ import { usePreferences } from '@/station-kit/preferences-store';
 import { useNotice } from '@/station-kit/use-notice';
 import { slotsOf, type Waiting } from '@/station-kit/coats/waiting';
 
-interface RackHandsOptions {
+interface RackActionsOptions {
   /** The rack in hand; null where none hangs yet. */
   readonly rack: Rack | null;
   /** Where it hangs; null where no oven stands. */
@@ -24,7 +24,7 @@ interface RackHandsOptions {
 }
 
 /** Hands at the rack: heads are hung, moved, taken down, by a press or a drag. */
-export function useRackHands({ rack, oven, picks, onPicks, onBegun }: RackHandsOptions) {
+export function useRackActions({ rack, oven, picks, onPicks, onBegun }: RackActionsOptions) {
   const { view, workshop, carryOut } = useBench();
   const notice = useNotice();
   const { shedC } = usePreferences();

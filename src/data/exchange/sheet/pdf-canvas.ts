@@ -12,8 +12,8 @@ export interface SheetFonts {
   readonly bold: Uint8Array;
 }
 
-/** A pen on a page, in mm from the top left. */
-export class SheetPen {
+/** A canvas over a page of a PDF, in mm from the top left. */
+export class PdfCanvas {
   readonly #page: PDFPage;
   readonly #heightMm: number;
   readonly #colorOf: (hex: string) => RGB;
@@ -86,7 +86,7 @@ export async function openSheet(title: string, fonts: SheetFonts) {
     regular: await document.embedFont(fonts.regular, { subset: true }),
     bold: await document.embedFont(fonts.bold, { subset: true }),
     addPage: (widthMm: number, heightMm: number) =>
-      new SheetPen(document.addPage([widthMm * MM, heightMm * MM]), heightMm, colorOf),
+      new PdfCanvas(document.addPage([widthMm * MM, heightMm * MM]), heightMm, colorOf),
   };
 }
 

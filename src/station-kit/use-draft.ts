@@ -5,7 +5,7 @@ import { useKept } from './use-kept';
 
 const MOST_STEPS = 60;
 
-interface DraftBench<T> {
+interface DraftSteps<T> {
   readonly draft: T | null;
   /** What it was before each change, the latest last. */
   readonly before: readonly T[];
@@ -16,33 +16,33 @@ interface DraftBench<T> {
  * `fallback` lies there while nobody has begun one; `read` gives what was kept, null where it is no such draft (any more): that is
  * let go, with a word.
  */
-export function useDraftBench<T>(form: string, read: (kept: unknown) => T | null, fallback: T | null) {
+export function useDraft<T>(form: string, read: (kept: unknown) => T | null, fallback: T | null) {
   const [found, write] = useKept(form, read);
-  const [{ draft, before }, setBench] = useState<DraftBench<T>>({ draft: found, before: [] });
+  const [{ draft, before }, setSteps] = useState<DraftSteps<T>>({ draft: found, before: [] });
   /** Begins with a draft, or lets it go. */
   const begin = useCallback(
     (next: T | null) => {
       write(next);
-      setBench({ draft: next, before: [] });
+      setSteps({ draft: next, before: [] });
     },
     [write],
   );
   const change = useCallback(
     (next: T) => {
-      setBench((bench) => {
-        const was = bench.draft ?? fallback;
-        return { draft: next, before: was ? [...bench.before, was].slice(-MOST_STEPS) : bench.before };
+      setSteps((steps) => {
+        const was = steps.draft ?? fallback;
+        return { draft: next, before: was ? [...steps.before, was].slice(-MOST_STEPS) : steps.before };
       });
       write(next);
     },
     [fallback, write],
   );
   const stepBack = useCallback(() => {
-    setBench((bench) => {
-      const last = bench.before.at(-1);
-      if (!last) return bench;
+    setSteps((steps) => {
+      const last = steps.before.at(-1);
+      if (!last) return steps;
       write(last);
-      return { draft: last, before: bench.before.slice(0, -1) };
+      return { draft: last, before: steps.before.slice(0, -1) };
     });
   }, [write]);
   return { draft: draft ?? fallback, canStepBack: before.length > 0, begin, change, stepBack };
