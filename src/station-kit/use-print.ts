@@ -16,7 +16,7 @@ export interface Sheet {
 /** What takes longer is said: the first sheet of a day fetches what sets it. */
 const SAY_AFTER_MS = 400;
 
-/** A hand that sets a sheet and gives it out as a PDF; what hinders it is said, and nothing else is lost. */
+/** Gives a function that sets a sheet and hands it out as a PDF; what hinders it is said, and nothing else is lost. */
 export function usePrint(): (sheet: Sheet) => Promise<void> {
   const { message } = App.useApp();
   const notice = useNotice();

@@ -23,7 +23,7 @@ interface RackActionsOptions {
   readonly onBegun: (rackId: string) => void;
 }
 
-/** Hands at the rack: heads are hung, moved, taken down, by a press or a drag. */
+/** What is done at the rack: heads are hung, moved, taken down, by a press or a drag. */
 export function useRackActions({ rack, oven, picks, onPicks, onBegun }: RackActionsOptions) {
   const { view, workshop, carryOut } = useBench();
   const notice = useNotice();

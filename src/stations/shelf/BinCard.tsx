@@ -43,7 +43,7 @@ const MOVES: readonly { value: Move; label: string }[] = [
 
 const LATEST = 7;
 
-/** One bin: what is in it, what is promised, what came and went, and the hand that moves it. */
+/** One bin: what is in it, what is promised, what came and went, and the form that moves it. */
 export function BinCard({ bin }: { bin: Bin }) {
   const { workshop, view } = useBench();
   const { mass } = useUnits();

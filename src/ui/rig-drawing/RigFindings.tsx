@@ -12,7 +12,7 @@ interface RigFindingsProps {
   readonly onChoose: (itemId: string) => void;
 }
 
-/** What does not fit, what would be right, and the hand that changes it. */
+/** What does not fit, what would be right, and the button that changes it. */
 export function RigFindings({ findings, onTake, onChoose }: RigFindingsProps) {
   if (findings.length === 0) {
     return (
