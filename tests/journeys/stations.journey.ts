@@ -264,7 +264,9 @@ test('an empty bench says in a sentence what to do, and offers it', async ({ pag
   await expect(page.getByText('No bait is on the bench.')).toBeVisible();
   const parts = page.getByRole('radiogroup', { name: 'What to do' });
   await parts.getByText('Board', { exact: true }).click();
-  await expect(page.getByText('No bait is kept yet. Make one under Bait.')).toBeVisible();
+  await expect(page.getByText(/^No bait is kept yet/)).toBeVisible();
+  await page.getByRole('button', { name: 'Make a bait' }).click();
+  await expect(page.getByText('No bait is on the bench.')).toBeVisible();
   await parts.getByText('What now', { exact: true }).click();
   await expect(page.getByText('No bait is kept that fits together.')).toBeVisible();
   await parts.getByText('Plastic', { exact: true }).click();

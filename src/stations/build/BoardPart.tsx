@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { findKind } from '@/core/builds/kinds';
 import { hasWords } from '@/core/numeric/has-words';
 import type { BuildRecord } from '@/records/build';
+import { Nothing } from '@/ui/frame/Nothing';
 import { Board, NONE_CALLED } from '@/ui/board/Board';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import { massText } from '@/text/words';
@@ -23,12 +24,14 @@ interface BoardPartProps {
   readonly onChange: (build: BuildRecord) => void;
   readonly onBuild: (build: BuildRecord) => void;
   readonly onStrip: (build: BuildRecord) => void;
+  /** Goes where the first is made. */
+  readonly onFirst: () => void;
 }
 
 const [LEAST_BESIDE, MOST_BESIDE] = [2, 6];
 
 /** Every bait kept, drawn to scale: one looked at, or two to six set side by side. */
-export function BoardPart({ chosenId, onChoose, onChange, onBuild, onStrip }: BoardPartProps) {
+export function BoardPart({ chosenId, onChoose, onChange, onBuild, onStrip, onFirst }: BoardPartProps) {
   const { view } = useBench();
   const { mass } = useUnits();
   const [search, setSearch] = useState('');
@@ -59,7 +62,17 @@ export function BoardPart({ chosenId, onChoose, onChange, onBuild, onStrip }: Bo
           Side by side{picked.length > 0 ? ` (${picked.length})` : ''}
         </Button>
       }
-      none={board.length === 0 ? 'No bait is kept yet. Make one under Bait.' : NONE_CALLED}
+      none={
+        board.length === 0 ? (
+          <Nothing
+            says="No bait is kept yet. Each that you keep lies here, drawn to scale, to be built again."
+            mend="Make a bait"
+            onMend={onFirst}
+          />
+        ) : (
+          NONE_CALLED
+        )
+      }
       high={98}
       onChoose={onChoose}
       tiles={found.map((build) => ({

@@ -102,6 +102,7 @@ export function BuildStation() {
           }}
           onBuild={(record) => build(record, SIX)}
           onStrip={(record) => setStripping({ build: record })}
+          onFirst={() => turn('bait')}
         />
       ) : null}
       {part === 'run' ? <BuildRuns onBuild={build} onFirst={() => turn('bait')} /> : null}

@@ -17,7 +17,13 @@ beforeAll(() => {
   window.scrollTo = () => undefined;
 });
 
-const spies = () => ({ onChoose: jest.fn(), onChange: jest.fn(), onBuild: jest.fn(), onStrip: jest.fn() });
+const spies = () => ({
+  onChoose: jest.fn(),
+  onChange: jest.fn(),
+  onBuild: jest.fn(),
+  onStrip: jest.fn(),
+  onFirst: jest.fn(),
+});
 
 describe('the board', () => {
   it('finds baits by name and kind, and says where none is called that', async () => {

@@ -1,5 +1,6 @@
 'use client';
 
+import { Nothing } from '@/ui/frame/Nothing';
 import { apart, stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { DndContext } from '@dnd-kit/core';
@@ -59,12 +60,11 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
   });
   if (!oven?.oven) {
     return (
-      <div className={stack(14, 'empty')}>
-        <p>No oven stands here. Say what its rack holds, and heads are hung, cured and timed on it.</p>
-        <Button type="primary" onClick={onSetUp}>
-          Ovens and heat
-        </Button>
-      </div>
+      <Nothing
+        says="No oven stands here. Say what its rack holds, and heads are hung, cured and timed on it."
+        mend="Ovens and heat"
+        onMend={onSetUp}
+      />
     );
   }
   const ovenFacts = oven.oven;

@@ -9,6 +9,7 @@ import { numberText } from '@/text/number-text';
 import { rigSentence } from '@/text/rig-sentence';
 import { hasWords } from '@/core/numeric/has-words';
 import type { RigRecord } from '@/records/rig';
+import { Nothing } from '@/ui/frame/Nothing';
 import { Board, BoardDetail, NONE_CALLED } from '@/ui/board/Board';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
 import { useWidth } from '@/ui/use-width';
@@ -28,10 +29,12 @@ interface BoardPartProps {
   readonly onChoose: (id: string) => void;
   readonly onChange: (rig: RigRecord) => void;
   readonly onMake: (rig: RigRecord) => void;
+  /** Goes where the first is made. */
+  readonly onFirst: () => void;
 }
 
 /** Every rig kept, drawn to scale; one of them looked at. */
-export function BoardPart({ chosenId, onChoose, onChange, onMake }: BoardPartProps) {
+export function BoardPart({ chosenId, onChoose, onChange, onMake, onFirst }: BoardPartProps) {
   const { view } = useBench();
   const [search, setSearch] = useState('');
   const board = newestRigs(view.rigs);
@@ -45,7 +48,17 @@ export function BoardPart({ chosenId, onChoose, onChange, onMake }: BoardPartPro
       search={search}
       onSearch={setSearch}
       foundBy="name, kind"
-      none={board.length === 0 ? 'No rig is kept yet. Make one under Rig.' : NONE_CALLED}
+      none={
+        board.length === 0 ? (
+          <Nothing
+            says="No rig is kept yet. Each that you keep lies here, drawn to scale, to be made again."
+            mend="Make a rig"
+            onMend={onFirst}
+          />
+        ) : (
+          NONE_CALLED
+        )
+      }
       high={72}
       onChoose={onChoose}
       tiles={found.map((rig) => ({

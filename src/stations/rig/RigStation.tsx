@@ -97,6 +97,7 @@ export function RigStation() {
             turn('rig');
           }}
           onMake={(rig) => setWish({ rig, count: TWENTY })}
+          onFirst={() => turn('rig')}
         />
       ) : null}
       {part === 'run' ? (

@@ -123,6 +123,7 @@ describe('the board and the runs', () => {
         onChoose={() => undefined}
         onChange={() => undefined}
         onMake={({ name }) => made.push(name)}
+        onFirst={() => undefined}
       />,
     );
     fireEvent.change(screen.getByLabelText('Search rigs'), { target: { value: 'feeder' } });

@@ -1,5 +1,6 @@
 'use client';
 
+import { Nothing } from '@/ui/frame/Nothing';
 import { apart, row, stack } from '@/ui/layout/layout';
 import { Button, Checkbox, InputNumber, Select } from 'antd';
 import { useMemo, useState } from 'react';
@@ -25,8 +26,14 @@ const readCount = (kept: unknown): CountDraft | null =>
 const REASONS = ['miscounted before', 'used and not noted', 'found again', 'lost', 'spoiled'] as const;
 const EMPTY: CountDraft = {};
 
+interface CountPartProps {
+  readonly onPosted: (said: string) => void;
+  /** Puts the first thing down. */
+  readonly onFirst: () => void;
+}
+
 /** A count day: drawer by drawer, what is found beside what the books say; differences are posted with their reasons. */
-export function CountPart({ onPosted }: { readonly onPosted: (said: string) => void }) {
+export function CountPart({ onPosted, onFirst }: CountPartProps) {
   const { view, workshop } = useBench();
   const inHand = useDraft<CountDraft>('count-day', readCount, EMPTY);
   const draft = inHand.draft ?? EMPTY;
@@ -48,7 +55,9 @@ export function CountPart({ onPosted }: { readonly onPosted: (said: string) => v
     inHand.begin(null);
     onPosted(`${found.length} bins counted, ${entered} set right.`);
   };
-  if (!drawer) return <p className="empty">Nothing to count yet: put down what you have, under Bins.</p>;
+  if (!drawer) {
+    return <Nothing says="Nothing to count yet: put down what you have." mend="New bin" onMend={onFirst} />;
+  }
   const doneIn = ({ bins }: CountDrawer) => bins.filter(({ id }) => id in draft).length;
   return (
     <div className={apart(24, styles.day)}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Nothing } from '@/ui/frame/Nothing';
 import { row, stack } from '@/ui/layout/layout';
 import { dayText, weekdayText } from '@/text/date-text';
 import { Button, InputNumber, Popconfirm } from 'antd';
@@ -39,7 +40,7 @@ function deliveries(open: readonly Purchase[], view: BenchView, now: number): st
 }
 
 /** Orders on their way: late ones first, received pack by pack. */
-export function OrdersPart() {
+export function OrdersPart({ onBuy }: { readonly onBuy: () => void }) {
   const { view, workshop } = useBench();
   const today = dayjs(workshop.now()).format('YYYY-MM-DD');
   const open = view.purchases
@@ -49,7 +50,11 @@ export function OrdersPart() {
   return (
     <>
       {open.length === 0 ? (
-        <p className="empty">Nothing is on its way. What tickets lack is under Buy.</p>
+        <Nothing
+          says="Nothing is on its way. What tickets lack, and what is low, can be ordered."
+          mend="What to buy"
+          onMend={onBuy}
+        />
       ) : (
         <div className={stack(12, styles.slips)}>
           <Button

@@ -164,8 +164,8 @@ export function ShelfStation() {
           }}
         />
       ) : null}
-      {part === 'orders' ? <OrdersPart /> : null}
-      {part === 'count' ? <CountPart onPosted={setSaid} /> : null}
+      {part === 'orders' ? <OrdersPart onBuy={() => turn('buy')} /> : null}
+      {part === 'count' ? <CountPart onPosted={setSaid} onFirst={() => setIsAdding(true)} /> : null}
       {part === 'use' ? <UsePart /> : null}
       {part === 'list' ? <ListPart /> : null}
       {isAdding ? <NewBin onClose={() => setIsAdding(false)} onAdded={setChosen} /> : null}

@@ -85,7 +85,11 @@ describe('buying', () => {
   });
 
   it('receives what came, and gives up on the rest', async () => {
-    const { workshop } = await renderBench(<OrdersPart />, TODAY);
+    let asked = 0;
+    const onBuy = () => {
+      asked += 1;
+    };
+    const { workshop } = await renderBench(<OrdersPart onBuy={onBuy} />, TODAY);
     const order = screen.getByRole('article', { name: 'Order 1' });
     expect(within(order).getByText(/late since/)).toBeInTheDocument();
     const [first] = (await workshop.buying.purchases())[0]!.lines;
@@ -101,13 +105,17 @@ describe('buying', () => {
     fireEvent.click(await screen.findByRole('button', { name: 'OK' }));
     expect(await screen.findByText(/Nothing is on its way/)).toBeInTheDocument();
     expect(screen.getByText(/given up/)).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: 'What to buy' }));
+    expect(asked).toBe(1);
   });
 });
 
 describe('a count day', () => {
   it('asks why, and posts what differs', async () => {
     const said: string[] = [];
-    const { workshop } = await renderBench(<CountPart onPosted={(text) => said.push(text)} />);
+    const { workshop } = await renderBench(
+      <CountPart onPosted={(text) => said.push(text)} onFirst={() => undefined} />,
+    );
     const post = screen.getByRole('button', { name: 'Post the count' });
     expect(post).toBeDisabled();
     const [asBooks] = screen.getAllByRole('button', { name: 'As the books say' });

@@ -13,6 +13,7 @@ import { planImport, type SkirtImport } from '@/model/skirts/skirt-exchange';
 import { SkirtThumb } from './SkirtThumb';
 import { tieable } from '@/model/skirts/run-plan';
 import { versionText } from '@/model/versions/version-text';
+import { Nothing } from '@/ui/frame/Nothing';
 import { Board } from '@/ui/board/Board';
 import { SkirtDetail } from './SkirtDetail';
 import styles from './board.module.css';
@@ -24,6 +25,8 @@ interface BoardPartProps {
   readonly onChoose: (id: string) => void;
   readonly onChange: (skirt: Skirt) => void;
   readonly onTie: (skirt: Skirt) => void;
+  /** Goes where the first is made. */
+  readonly onFirst: () => void;
   /** Beside the chosen one; null while none is compared. */
   readonly besideId: string | null;
   readonly onBeside: (id: string | null) => void;
@@ -109,9 +112,15 @@ export function BoardPart(props: BoardPartProps) {
         </>
       }
       none={
-        board.length === 0
-          ? 'No skirt is kept yet. Make one under Recipe, or open a file.'
-          : 'No skirt answers to that. Take a word out, or another color.'
+        board.length === 0 ? (
+          <Nothing
+            says="No skirt is kept yet. Each recipe that you keep lies here, drawn small; one from a file comes here too."
+            mend="Make a recipe"
+            onMend={props.onFirst}
+          />
+        ) : (
+          <p>No skirt answers to that. Take a word out, or another color.</p>
+        )
       }
       high={70}
       onChoose={choose}

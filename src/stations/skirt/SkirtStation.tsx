@@ -143,6 +143,7 @@ export function SkirtStation() {
           onChoose={setChosenId}
           onChange={take}
           onTie={(skirt) => tie(skirt, count)}
+          onFirst={() => setPart('recipe')}
           besideId={besideId}
           onBeside={setBesideId}
         />

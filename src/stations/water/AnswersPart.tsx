@@ -1,5 +1,6 @@
 'use client';
 
+import { Nothing } from '@/ui/frame/Nothing';
 import { apart, fields } from '@/ui/layout/layout';
 import { Segmented, Select } from 'antd';
 import { useMemo, useState } from 'react';
@@ -31,7 +32,7 @@ const rowOf = (what: string) => (group: RateGroup) => ({
 });
 
 /** What the notes say, with how sure that is. Nothing is called better while the bands overlap. */
-export function AnswersPart() {
+export function AnswersPart({ onFirst }: { readonly onFirst: () => void }) {
   const { view } = useBench();
   const { mass } = useUnits();
   const [by, setBy] = useState<Aspect>('thing');
@@ -44,7 +45,13 @@ export function AnswersPart() {
   );
   const sets = useMemo(() => nextSets(view), [view]);
   if (view.waterNotes.length === 0) {
-    return <p className="empty">Nothing noted yet. Write what the first hour said, under Note.</p>;
+    return (
+      <Nothing
+        says="Nothing noted yet. Write what the first hour said, and this page says what catches, and how sure that is."
+        mend="Write a note"
+        onMend={onFirst}
+      />
+    );
   }
   return (
     <>

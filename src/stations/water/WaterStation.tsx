@@ -54,7 +54,7 @@ export function WaterStation() {
           }}
         />
       ) : null}
-      {part === 'answers' ? <AnswersPart /> : null}
+      {part === 'answers' ? <AnswersPart onFirst={() => turn('note')} /> : null}
       {part === 'weight' ? <WeightPart /> : null}
       {part === 'replace' ? <ReplacePart onTicket={setSaid} /> : null}
       {part === 'log' ? <LogPart /> : null}

@@ -94,7 +94,7 @@ describe('a note from the water', () => {
 
 describe('what the notes say', () => {
   it('is laid side by side by what was asked for', async () => {
-    await renderBench(<AnswersPart />);
+    await renderBench(<AnswersPart onFirst={() => undefined} />);
     const chart = () => screen.getByRole('table', { name: 'Fish an hour' });
     expect(within(chart()).getAllByRole('row').length).toBeGreaterThan(4);
     fireEvent.click(screen.getByRole('radio', { name: 'Weight' }));

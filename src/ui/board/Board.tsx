@@ -6,7 +6,7 @@ import { apart, column, wrap } from '../layout/layout';
 import styles from './board.module.css';
 
 /** Said where a search leaves none. */
-export const NONE_CALLED = 'None is called that. Take a word out.';
+export const NONE_CALLED = <p>None is called that. Take a word out.</p>;
 
 /** One of the things on a board, drawn small. */
 export interface BoardTile {
@@ -31,8 +31,8 @@ interface BoardProps {
   readonly tools?: ReactNode;
   readonly notes?: ReactNode;
   readonly tiles: readonly BoardTile[];
-  /** Said where no tile is left. */
-  readonly none: string;
+  /** Shown where no tile is left: why, and what to do. */
+  readonly none: ReactNode;
   /** How high the drawings are, px. */
   readonly high: number;
   readonly onChoose: (id: string) => void;
@@ -57,7 +57,7 @@ export function Board(props: BoardProps) {
           {tools}
         </div>
         {notes}
-        {tiles.length === 0 ? <p>{none}</p> : null}
+        {tiles.length === 0 ? none : null}
         <ul className={styles.tiles} aria-label={things}>
           {tiles.map(({ id, name, picture, words, isChosen, beside }) => (
             <li key={id}>
