@@ -26,7 +26,7 @@ import { lengthText } from '@/text/words';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { CalibrateScreen } from './CalibrateScreen';
+import { CalibrateScreen } from '@/station-kit/true-size/CalibrateScreen';
 import { measuredParts } from './draft';
 import { pieceOf } from '@/model/baits/bait-facts';
 import { partHex } from '@/station-kit/looks/look-of-build';

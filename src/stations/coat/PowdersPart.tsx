@@ -1,5 +1,6 @@
 'use client';
 
+import { Nothing } from '@/ui/frame/Nothing';
 import { apart, stack, wrap } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
@@ -34,15 +35,16 @@ export function PowdersPart() {
   const level = (id: string) => view.levels.get(id) ?? 0;
   if (!powder) {
     return (
-      <div className={stack(14, 'empty')}>
-        <p>No powder stands on the shelf yet. Put a jar down with its color and its card.</p>
-        <Button type="primary" onClick={() => setEditing('new')}>
-          A jar of powder
-        </Button>
+      <>
+        <Nothing
+          says="No powder stands on the shelf yet. Put a jar down with its color and its card."
+          mend="A jar of powder"
+          onMend={() => setEditing('new')}
+        />
         {editing === 'new' ? (
           <PowderForm powder={null} onClose={() => setEditing(null)} onSaved={setChosen} />
         ) : null}
-      </div>
+      </>
     );
   }
   const heads = headsToTell(view.toCoat, view.bins);

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { Nothing } from '@/ui/frame/Nothing';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { Batch } from '@/records/batch';
@@ -76,15 +76,11 @@ export function DressStation() {
         <>
           <BatchRail chosen={batch?.id ?? null} onChoose={setChosen} />
           {batch === null ? (
-            <div className={stack(12, 'empty')}>
-              <p>
-                Nothing lies on the dressing bench. Castings of a booked run wait here; bought heads come from
-                the shelf.
-              </p>
-              <Button type="primary" onClick={() => setBeginning(true)}>
-                Heads from the shelf
-              </Button>
-            </div>
+            <Nothing
+              says="Nothing lies on the dressing bench. Castings of a booked run wait here; bought heads come from the shelf."
+              mend="Heads from the shelf"
+              onMend={() => setBeginning(true)}
+            />
           ) : part === 'steps' ? (
             <StepsPart key={batch.id} batch={batch} volumeCm3={volumeCm3} />
           ) : part === 'weigh' ? (

@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { Nothing } from '@/ui/frame/Nothing';
 import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
@@ -131,16 +131,15 @@ export function MoldsStation() {
               onMetal={setMetalId}
             />
           ) : (
-            <div className={stack(12, 'empty')}>
-              <p>
-                {view.metals.length === 0
+            <Nothing
+              says={
+                view.metals.length === 0
                   ? 'No metal on the shelf yet. Put a lot there first, then a block can say what it gives.'
-                  : 'No block yet. Write down what cavities yours has, and Ruvek says what they truly give.'}
-              </p>
-              <Button type="primary" onClick={() => setForm('new')}>
-                New block
-              </Button>
-            </div>
+                  : 'No block yet. Write down what cavities yours has, and Ruvek says what they truly give.'
+              }
+              mend="New block"
+              onMend={() => setForm('new')}
+            />
           )}
         </>
       )}

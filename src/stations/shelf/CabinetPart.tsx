@@ -1,6 +1,7 @@
 'use client';
 
-import { row, stack } from '@/ui/layout/layout';
+import { Nothing } from '@/ui/frame/Nothing';
+import { row } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { Button } from 'antd';
@@ -99,12 +100,11 @@ export function CabinetPart({ found, openId, onOpen, onChoose }: CabinetPartProp
         </span>
       </div>
       {laid.length === 0 ? (
-        <div className={stack(12, 'empty')}>
-          <p>No cabinet yet. Put in a drawer for each one you have, and drag your bins into them.</p>
-          <Button type="primary" onClick={() => inBackground(addDrawer())}>
-            New drawer
-          </Button>
-        </div>
+        <Nothing
+          says="No cabinet yet. Put in a drawer for each one you have, and drag your bins into them."
+          mend="New drawer"
+          onMend={() => inBackground(addDrawer())}
+        />
       ) : (
         <div className={styles.carcass}>
           <div ref={grid} className={styles.grid} role="group" aria-label="The cabinet">

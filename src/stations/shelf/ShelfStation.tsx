@@ -1,6 +1,6 @@
 'use client';
 
-import { stack } from '@/ui/layout/layout';
+import { Nothing } from '@/ui/frame/Nothing';
 import { SearchOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, type InputRef } from 'antd';
 import { useMemo, useRef, useState } from 'react';
@@ -82,6 +82,11 @@ export function ShelfStation() {
 
   useKeyMap(SHELF_KEYS, { search: () => field.current?.focus() });
 
+  const isBare = view.bins.length === 0;
+  const showAll = () => {
+    setSearch('');
+    setFilter('all');
+  };
   return (
     <PartsStation<Part>
       heading={part === 'bins' ? ['Shelf', `${view.bins.length} bins`] : HEADINGS[part]}
@@ -124,27 +129,15 @@ export function ShelfStation() {
           {found.length > 0 ? (
             <BinWall groups={groups} chosen={bin?.id ?? null} onChoose={setChosen} />
           ) : (
-            <div className={stack(12, 'empty')}>
-              <p>
-                {view.bins.length === 0
+            <Nothing
+              says={
+                isBare
                   ? 'The shelf is empty. Put down what you have: metal, hooks, parts.'
-                  : `Nothing here is called '${search}'. Try another word, or all bins.`}
-              </p>
-              {view.bins.length === 0 ? (
-                <Button type="primary" onClick={() => setIsAdding(true)}>
-                  New bin
-                </Button>
-              ) : (
-                <Button
-                  onClick={() => {
-                    setSearch('');
-                    setFilter('all');
-                  }}
-                >
-                  Show all bins
-                </Button>
-              )}
-            </div>
+                  : `Nothing here is called '${search}'. Try another word, or all bins.`
+              }
+              mend={isBare ? 'New bin' : 'Show all bins'}
+              onMend={isBare ? () => setIsAdding(true) : showAll}
+            />
           )}
         </>
       ) : null}

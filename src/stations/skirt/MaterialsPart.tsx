@@ -1,5 +1,6 @@
 'use client';
 
+import { Nothing } from '@/ui/frame/Nothing';
 import { apart, stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
@@ -45,13 +46,14 @@ export function MaterialsPart() {
     );
   if (!material) {
     return (
-      <div className={stack(14, 'empty')}>
-        <p>Nothing to tie with lies on the shelf yet. Put tabs, hair, fur or a sheet down with its color.</p>
-        <Button type="primary" onClick={() => setEditing('new')}>
-          A material
-        </Button>
+      <>
+        <Nothing
+          says="Nothing to tie with lies on the shelf yet. Put tabs, hair, fur or a sheet down with its color."
+          mend="A material"
+          onMend={() => setEditing('new')}
+        />
         {form}
-      </div>
+      </>
     );
   }
   const uses = newestByFamily(view.skirts).filter(({ layers }) =>

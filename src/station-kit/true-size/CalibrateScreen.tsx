@@ -2,8 +2,8 @@
 
 import { Button, Slider } from 'antd';
 import { useState } from 'react';
-import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
-import styles from './measure.module.css';
+import { setPreferences, usePreferences } from '../preferences-store';
+import styles from './calibrate.module.css';
 
 /** A bank card, as every bank makes them, mm. */
 const CARD_MM = 85.6;
