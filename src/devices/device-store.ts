@@ -1,5 +1,4 @@
-import type { Device, DeviceFault } from './device';
-import type { StandInWorld } from './scale/stand-in-scale';
+import type { Device, DeviceFault, StandInWorld } from './device';
 import type { SerialLike } from './serial-lines';
 
 /** Where readings come from: what ships with Ruvek, or a real device on a serial port. */

@@ -18,3 +18,11 @@ export interface Device<Reading> {
   readonly start: (listener: DeviceListener<Reading>) => Promise<void>;
   readonly stop: () => Promise<void>;
 }
+
+/** Time and chance, passed in so that tests can turn the clock. */
+export interface StandInWorld {
+  /** Calls back every so many ms until what it gives is called. */
+  readonly every: (ms: number, tick: () => void) => () => void;
+  /** A number in 0..1. */
+  readonly chance: () => number;
+}

@@ -1,5 +1,4 @@
-import type { DeviceListener } from '../device';
-import type { StandInWorld } from '../scale/stand-in-scale';
+import type { DeviceListener, StandInWorld } from '../device';
 import type { OvenReading, OvenThermometer } from './oven-thermometer';
 import { doorOpened, ovenAt, ovenLater } from './truth';
 

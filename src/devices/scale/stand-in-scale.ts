@@ -1,13 +1,5 @@
-import type { DeviceListener } from '../device';
+import type { DeviceListener, StandInWorld } from '../device';
 import type { Scale, ScaleReading } from './scale';
-
-/** Time and chance, passed in so that tests can turn the clock. */
-export interface StandInWorld {
-  /** Calls back every so many ms until what it gives is called. */
-  readonly every: (ms: number, tick: () => void) => () => void;
-  /** A number in 0..1. */
-  readonly chance: () => number;
-}
 
 export interface StandInScale extends Scale {
   /** Lays so much on the pan, all that lies there together, g. */
@@ -15,8 +7,10 @@ export interface StandInScale extends Scale {
 }
 
 const TICK_MS = 90;
+
 /** How much of the way to the true weight the pan goes at each tick. */
 const SWING = 0.45;
+
 /** The smallest step it shows, g. */
 export const STAND_IN_STEP_G = 0.01;
 

@@ -1,5 +1,4 @@
-import type { DeviceListener } from '../device';
-import type { StandInWorld } from '../scale/stand-in-scale';
+import type { DeviceListener, StandInWorld } from '../device';
 import type { PotReading, Thermocouple } from './thermocouple';
 import { potAt, potCharged, potLadled, potLater, truthC } from './truth';
 

@@ -1,6 +1,6 @@
 import styles from './layout.module.css';
 
-/** How far apart things stand, px: the steps of the scale of `tokens.css`. */
+/** How far apart things stand, px: the steps of the scale of `tokens.css`; 0 also where a part's style sheet says it. */
 export type Gap = 0 | 2 | 4 | 6 | 8 | 10 | 12 | 14 | 16 | 20 | 24 | 28;
 
 type ClassName = string | undefined;

@@ -11,6 +11,13 @@ const BOX_MM = 4;
 /** How wide the lines of a page are, mm. */
 export const FLOW_MM = A4_MM[0] - 2 * MARGIN_MM;
 
+interface ParagraphLook {
+  readonly indentMm?: number;
+  readonly size?: number;
+  /** Left out it is ink. */
+  readonly hex?: string;
+}
+
 /**
  * Sheets of A4 that are written from the top down and run on over as many pages as they need, the later ones under their
  * title: what is written moves on by itself.
@@ -34,10 +41,7 @@ export async function openFlow(title: string, fonts: SheetFonts) {
   };
   const rule = (): void => canvas.line([MARGIN_MM, y], [MARGIN_MM + FLOW_MM, y]);
   /** Lines of a text, each kept whole. */
-  const paragraph = (
-    text: string,
-    { indentMm = 0, size = 10, hex = undefined as string | undefined } = {},
-  ) => {
+  const paragraph = (text: string, { indentMm = 0, size = 10, hex }: ParagraphLook = {}) => {
     for (const line of wrapText(text, regular, size, FLOW_MM - indentMm)) {
       keep(LINE_MM);
       canvas.text(line, MARGIN_MM + indentMm, y, regular, size, hex);
