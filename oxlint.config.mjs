@@ -118,7 +118,7 @@ function barredPatterns(room) {
     ...(room === 'app'
       ? [
           {
-            group: ['@/stations/*/*', '!@/stations/*/definition'],
+            group: ['@/stations/*/*', '!@/stations/*/definition', '!@/stations/*/index'],
             message: 'A station is used through its index and its definition alone.',
           },
         ]

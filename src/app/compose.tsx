@@ -1,13 +1,16 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import { useEffect, useState, type ReactNode } from 'react';
+import { usePathname } from 'next/navigation';
+import { Suspense, useEffect, useState, type ReactNode } from 'react';
 import { BenchDatabase } from '@/data/database';
 import { openWorkshop, type Workshop } from '@/data/workshop';
 import { demoBench } from '@/demo/demo-bench';
 import { BenchFrame } from '@/app-shell/BenchFrame';
 import { BenchProvider } from '@/station-kit/BenchProvider';
+import { inBackground } from '@/station-kit/in-background';
 import { Look } from './look';
+import { fetchScreen } from './station-screens';
 import { STATIONS } from './stations';
 
 const now = () => Date.now();
@@ -30,6 +33,12 @@ async function open(startWith: 'demo' | 'empty'): Promise<Workshop> {
 export function Compose({ startWith, children }: { startWith: 'demo' | 'empty'; children: ReactNode }) {
   const [workshop, setWorkshop] = useState<Workshop | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
+  const path = usePathname();
+  useEffect(() => {
+    // While the bench opens, the screen that will show it is fetched.
+    const here = STATIONS.find(({ href }) => path.startsWith(href));
+    if (here) inBackground(fetchScreen(here.key));
+  }, [path]);
   useEffect(() => {
     let isLive = true;
     open(startWith)
@@ -57,7 +66,10 @@ export function Compose({ startWith, children }: { startWith: 'demo' | 'empty'; 
     <Look>
       {workshop ? (
         <BenchProvider source={{ workshop, demo }}>
-          <BenchFrame stations={STATIONS}>{children}</BenchFrame>
+          <BenchFrame stations={STATIONS}>
+            {/* Stands through every change of station: the last one stays until the next is there. */}
+            <Suspense>{children}</Suspense>
+          </BenchFrame>
         </BenchProvider>
       ) : (
         <p style={{ padding: 24 }}>Opening the bench.</p>

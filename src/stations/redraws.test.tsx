@@ -5,10 +5,10 @@ import { PLAIN_NOTE } from '@/records/water-note';
 import { useBenchSelect } from '@/station-kit/BenchProvider';
 import { renderBench } from '../../tests/support/render-bench';
 import { until } from '../../tests/support/until';
-import { MetalStation } from './metal';
-import { RigStation } from './rig';
-import { SkirtStation } from './skirt';
-import { WaterStation } from './water';
+import { Station as MetalStation } from './metal';
+import { Station as RigStation } from './rig';
+import { Station as SkirtStation } from './skirt';
+import { Station as WaterStation } from './water';
 
 /** How much there is of what the test writes: once it is another, the page knows of the write. */
 function Known() {

@@ -1,1 +1,1 @@
-export { BuildStation } from './BuildStation';
+export { BuildStation as Station } from './BuildStation';

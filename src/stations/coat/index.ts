@@ -1,1 +1,1 @@
-export { CoatStation } from './CoatStation';
+export { CoatStation as Station } from './CoatStation';

@@ -1,1 +1,1 @@
-export { CostStation } from './CostStation';
+export { CostStation as Station } from './CostStation';

@@ -1,1 +1,1 @@
-export { DressStation } from './DressStation';
+export { DressStation as Station } from './DressStation';

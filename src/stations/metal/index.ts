@@ -1,1 +1,1 @@
-export { MetalStation } from './MetalStation';
+export { MetalStation as Station } from './MetalStation';

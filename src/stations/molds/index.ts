@@ -1,1 +1,1 @@
-export { MoldsStation } from './MoldsStation';
+export { MoldsStation as Station } from './MoldsStation';

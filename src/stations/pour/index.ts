@@ -1,1 +1,1 @@
-export { PourStation } from './PourStation';
+export { PourStation as Station } from './PourStation';

@@ -1,1 +1,1 @@
-export { RigStation } from './RigStation';
+export { RigStation as Station } from './RigStation';

@@ -1,1 +1,1 @@
-export { ShelfStation } from './ShelfStation';
+export { ShelfStation as Station } from './ShelfStation';

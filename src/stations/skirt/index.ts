@@ -1,1 +1,1 @@
-export { SkirtStation } from './SkirtStation';
+export { SkirtStation as Station } from './SkirtStation';

@@ -1,1 +1,1 @@
-export { TicketStation } from './TicketStation';
+export { TicketStation as Station } from './TicketStation';

@@ -1,1 +1,1 @@
-export { WaterStation } from './WaterStation';
+export { WaterStation as Station } from './WaterStation';

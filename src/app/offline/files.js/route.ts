@@ -1,5 +1,6 @@
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import { STATIONS } from '@/app/stations';
 
 export const dynamic = 'force-dynamic';
 
@@ -18,28 +19,15 @@ async function filesUnder(folder: string, address: string): Promise<string[]> {
     .map((path) => address + path);
 }
 
-/** Every page of the build by its address, first the one that an unknown address leads to. */
-async function builtPages(): Promise<string[]> {
-  const text = await readFile(join(BUILT, 'app-path-routes-manifest.json'), 'utf8');
-  const routes = Object.entries(JSON.parse(text) as Record<string, string>);
-  const pages = routes
-    .filter(([route, address]) => route.endsWith('/page') && address !== '/' && !address.startsWith('/_'))
-    .map(([, address]) => address)
-    .filter((address) => address !== FIRST)
-    .sort();
-  return [FIRST, ...pages];
-}
+/** Every page by its address, first the one that an unknown address leads to. */
+const PAGES = [...new Set([FIRST, ...STATIONS.map(({ href }) => href), '/calculations'])];
 
 /** Names the build and all it is made of, for the worker that keeps it on the device. */
 export async function GET(): Promise<Response> {
   const build = await readFile(join(BUILT, 'BUILD_ID'), 'utf8');
   const chunks = await filesUnder(join(BUILT, 'static'), '/_next/static');
   const own = (await filesUnder(PUBLIC, '')).filter((file) => file !== '/offline-worker.js');
-  const built = {
-    build: build.trim(),
-    files: [...chunks, ...own, ...MADE].sort(),
-    pages: await builtPages(),
-  };
+  const built = { build: build.trim(), files: [...chunks, ...own, ...MADE].sort(), pages: PAGES };
   return new Response(`self.BUILT = ${JSON.stringify(built)};\n`, {
     headers: { 'Content-Type': 'text/javascript; charset=utf-8', 'Cache-Control': 'no-cache' },
   });
