@@ -25,6 +25,8 @@ async function bench() {
       metalBinId: null,
       coatId: null,
       skirtId: null,
+      bought: null,
+      costEach: null,
     },
     10,
   );
@@ -32,6 +34,7 @@ async function bench() {
     {
       ...common,
       kind: 'powder',
+      costEach: null,
       unit: 'g',
       name: 'Straw',
       hex: '#d8bc6a',

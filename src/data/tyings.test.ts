@@ -60,6 +60,8 @@ async function bench() {
       metalBinId: null,
       coatId: null,
       skirtId: null,
+      bought: null,
+      costEach: null,
     },
     5,
   );

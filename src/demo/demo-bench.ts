@@ -264,6 +264,8 @@ function headBin(
     metalBinId: metal.id,
     coatId: null,
     skirtId: null,
+    bought: null,
+    costEach: null,
   };
   heads.set(id, bin);
   return bin;

@@ -148,6 +148,11 @@ const BY_SORT: Readonly<Record<string, readonly Measured[]>> = {
     gaugeOf('line', { diameterMm: 1.4, breakKgf: 62 }, { line: 'cord' }),
     gaugeOf('line', { diameterMm: 0.15, breakKgf: 1.4 }, { line: 'floss' }),
   ].map((gauge) => ({ gauge, massG: null, costEach: 0.0012 })),
+  collars: Array.from({ length: 12 }, () => ({
+    gauge: gaugeOf('collar', { diameterMm: 6, holeMm: 3, lengthMm: 5 }),
+    massG: 0.06,
+    costEach: null,
+  })),
   'weed guards': Array.from({ length: 8 }, () => ({
     gauge: gaugeOf('guard', { lengthMm: 28, diameterMm: 3.2, fibers: 24 }),
     massG: 0.18,

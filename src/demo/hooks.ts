@@ -63,6 +63,7 @@ function hook(
   return {
     id,
     kind: 'hook',
+    costEach: null,
     unit: 'pieces',
     name,
     place,

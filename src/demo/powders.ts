@@ -50,6 +50,7 @@ export function demoPowder(index: number, place: string, lowAt: number): PowderB
   return {
     id: powderId(powder.name),
     kind: 'powder',
+    costEach: null,
     unit: 'g',
     name: `Powder, ${powder.name}`,
     place,

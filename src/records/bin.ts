@@ -22,6 +22,21 @@ const common = {
   note,
 };
 
+/** In the maker's own money, a piece or a gram or a millimeter, as it is kept; null where nobody noted it. */
+const costEach = z.number().min(0).max(1e6).nullable();
+
+/** What a head that was bought says of itself, since no block, hook or lot of the bench tells it. */
+const bought = z.strictObject({
+  /** One of the listed metals, by its key; null where nobody said. */
+  metal: z.string().max(60).nullable(),
+  hookSize: z.string().min(1).max(8).nullable(),
+  /** The color it came in; null where it is bare. */
+  hex: colorHex.nullable(),
+  /** No hole for a weed guard, an empty one, or one with its guard in it. */
+  guard: z.enum(['none', 'hole', 'fitted']),
+  hasKeeper: z.boolean(),
+});
+
 const metalBin = z.strictObject({
   ...common,
   kind: z.literal('metal'),
@@ -45,6 +60,7 @@ const hookBin = z.strictObject({
   size: z.string().min(1).max(8),
   massG: overZeroGrams,
   massBasis: basis,
+  costEach,
   wireMm: z.number().gt(0).max(20),
   shankMm: z.number().gt(0).max(300),
   gapeMm: z.number().gt(0).max(200),
@@ -62,6 +78,9 @@ const headBin = z.strictObject({
   coatId: ref('coats').nullable(),
   /** The version of a skirt's recipe they wear; null where they wear none. */
   skirtId: ref('skirts').nullable(),
+  /** Null where it was cast here. */
+  bought: bought.nullable(),
+  costEach,
 });
 
 const partBin = z.strictObject({
@@ -76,8 +95,7 @@ const partBin = z.strictObject({
   hex: colorHex.nullable(),
   /** What it is in a bait and how large, whatever its packet says; null until somebody said. */
   gauge: gauge.nullable(),
-  /** In the maker's own money, a piece or a gram; null where nobody noted it. */
-  costEach: z.number().min(0).max(1e6).nullable(),
+  costEach,
   /** Parts stripped from old baits lie apart from new ones. */
   condition: z.enum(['new', 'used', 'worn']),
   /** The build that finished baits in here are of; null for parts. */
@@ -112,6 +130,7 @@ const powderBin = z.strictObject({
   utilization: z.number().gt(0).max(1).nullable(),
   /** A full jar, powder alone, g. */
   jarG: overZeroGrams,
+  costEach,
 });
 
 /** What a skirt is made of: tabs, hair, fur, sheet. */
@@ -133,8 +152,7 @@ const strandBin = z.strictObject({
   longMm: z.number().gt(0).max(2000),
   /** A tab, a bunch, a sheet; null where nobody weighed one. */
   massG: grams.nullable(),
-  /** In the maker's own money, a piece or a gram; null where nobody noted it. */
-  costEach: z.number().min(0).max(1e6).nullable(),
+  costEach,
 });
 
 /** A place on the shelf for one kind of thing. What is in it is the sum of its ledger entries. */

@@ -18,6 +18,11 @@ export const TYPICAL_MATCHES: readonly MatchLine[] = [
     [0.56, 0.65, 1.4],
     [0.65, 0.76, 1.6],
     [0.76, 0.98, 2],
+    [0.98, 1.2, 2.5],
+    [1.2, 1.46, 3],
+    [1.46, 1.7, 3.5],
+    [1.7, 2.08, 4.2],
+    [2.08, 2.5, 5],
   ]),
   // Hook, mm across its eye, to tube, mm inside as it comes.
   ...lines('tube-by-hook', [

@@ -102,6 +102,8 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'block.put-by': () => 'Put a block by',
   'pot.topped-up': () => 'Top the pot up',
   'bin.new': ({ name }) => `New bin: ${name}`,
+  'bins.laid-out': ({ things }) => `${things} typical things laid out`,
+  'bin.more': ({ name }) => `More of ${name}`,
   'bin.edited': ({ name }) => `Edit ${name}`,
   'bin.counted': () => 'Count at the shelf',
   'list.brought-in': ({ rows }) => `Bring in a list of ${rows}`,

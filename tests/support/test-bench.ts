@@ -41,6 +41,7 @@ export const LOT: NewBin = {
 
 export const HOOKS: NewBin = {
   kind: 'hook',
+  costEach: null,
   unit: 'pieces',
   name: 'Hook 2/0',
   place: 'Tray',

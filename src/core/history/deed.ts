@@ -101,6 +101,8 @@ export const DEED_CODES = [
   'block.put-by',
   'pot.topped-up',
   'bin.new',
+  'bin.more',
+  'bins.laid-out',
   'bin.edited',
   'bin.counted',
   'list.brought-in',

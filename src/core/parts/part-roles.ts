@@ -28,6 +28,7 @@ export const PART_ROLE_IDS = [
   'feeder',
   'lure',
   'hair',
+  'collar',
 ] as const;
 export type PartRoleId = (typeof PART_ROLE_IDS)[number];
 
@@ -218,6 +219,13 @@ export const PART_ROLES: readonly PartRole[] = [
     hole: null,
   },
   { id: 'hair', name: 'Hair', sizes: [LENGTH], along: null, hole: null },
+  {
+    id: 'collar',
+    name: 'Skirt collar',
+    sizes: [mm('holeMm', 'Inside', 20), ROUND, LENGTH],
+    along: null,
+    hole: null,
+  },
   { id: 'lure', name: 'Lure', sizes: [LENGTH, mm('bodyMm', 'Body', 120)], along: null, hole: null },
 ];
 

@@ -9,8 +9,8 @@ export interface ParsedQuantity {
 
 /** A leading number as people write it: `1 1/2`, `1-1/2`, `3/8`, `0.5`, `0,5`, `.5`, `10`. */
 const NUMBER = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)|^(\d+(?:[.,]\d+)?|[.,]\d+)/;
-/** A unit: a quote mark, or letters with perhaps a degree sign before and a period behind. */
-const UNIT = /^\s*(['"]|cm3|°?\s*[a-z]+\.?)/;
+/** A unit: a mark, or letters with perhaps a degree sign before and a period behind; `fl oz` alone has two words. */
+const UNIT = /^\s*(['"#]|cm3|fl\.?\s*oz\.?|fluid ounces?|°?\s*[a-z]+\.?)/;
 
 const VULGAR_FRACTIONS: Record<string, string> = {
   '¼': '1/4',
@@ -35,7 +35,7 @@ const VULGAR_FRACTIONS: Record<string, string> = {
 
 /**
  * Reads a measure as makers write it and gives it in the quantity's base unit: grams, millimeters, degrees
- * Celsius, cubic centimeters or seconds.
+ * Celsius, cubic centimeters, seconds or kilograms of strain.
  *
  * Takes fractions, mixed numbers, decimal points and commas, sums of falling units (`2 lb 3 oz`), and for a
  * duration `1 h 30` and `2'30"`. A bare number takes the unit `assume`. There are no thousands separators:

@@ -1,7 +1,7 @@
 /** What the maker measures. Each quantity has one base unit in which the core computes. */
-export type Quantity = 'mass' | 'length' | 'temperature' | 'volume' | 'duration';
+export type Quantity = 'mass' | 'length' | 'temperature' | 'volume' | 'duration' | 'strength';
 
-export type BaseUnit = 'g' | 'mm' | 'C' | 'cm3' | 's';
+export type BaseUnit = 'g' | 'mm' | 'C' | 'cm3' | 's' | 'kgf';
 
 export interface UnitDefinition {
   /** How people write it, lower case. The first is the one shown in messages. */
@@ -42,6 +42,7 @@ export const QUANTITIES: Record<Quantity, QuantityDefinition> = {
     base: 'mm',
     units: [
       { names: ['m', 'meter', 'meters', 'metre', 'metres'], factor: 1000 },
+      { names: ['yd', 'yds', 'yard', 'yards'], factor: 36 * MM_PER_INCH },
       { names: ['ft', 'foot', 'feet'], factor: 12 * MM_PER_INCH },
       { names: ['in', 'inch', 'inches', '"'], factor: MM_PER_INCH },
       { names: ['cm', 'centimeter', 'centimeters', 'centimetre', 'centimetres'], factor: 10 },
@@ -60,6 +61,7 @@ export const QUANTITIES: Record<Quantity, QuantityDefinition> = {
     units: [
       { names: ['l', 'liter', 'liters', 'litre', 'litres'], factor: 1000 },
       { names: ['cup', 'cups'], factor: 48 * CM3_PER_TEASPOON },
+      { names: ['fl oz', 'fl. oz', 'floz', 'fluid ounce', 'fluid ounces'], factor: 6 * CM3_PER_TEASPOON },
       { names: ['tbsp', 'tablespoon', 'tablespoons'], factor: 3 * CM3_PER_TEASPOON },
       { names: ['tsp', 'teaspoon', 'teaspoons'], factor: CM3_PER_TEASPOON },
       { names: ['cm3', 'cc', 'ml', 'milliliter', 'milliliters', 'millilitre', 'millilitres'], factor: 1 },
@@ -71,6 +73,13 @@ export const QUANTITIES: Record<Quantity, QuantityDefinition> = {
       { names: ['h', 'hr', 'hrs', 'hour', 'hours'], factor: 3600 },
       { names: ['min', 'mins', 'minute', 'minutes', "'"], factor: 60 },
       { names: ['s', 'sec', 'secs', 'second', 'seconds', '"'], factor: 1 },
+    ],
+  },
+  strength: {
+    base: 'kgf',
+    units: [
+      { names: ['kg', 'kgf', 'kilo', 'kilos', 'kilogram', 'kilograms'], factor: 1 },
+      { names: ['lb', 'lbs', 'pound', 'pounds', '#'], factor: (16 * GRAMS_PER_OUNCE) / 1000 },
     ],
   },
 };

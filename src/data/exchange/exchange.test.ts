@@ -36,6 +36,7 @@ const anyBench: fc.Arbitrary<BenchContents> = fc
         : {
             ...HOOKS,
             kind: 'hook' as const,
+            costEach: null,
             id: `bin-${index}`,
             retired: index % 3 === 0,
             ...PLAIN_BIN,

@@ -10,6 +10,7 @@ import { books } from './009-books';
 import { packedLedger } from './010-packed-ledger';
 import { cardRuns } from './011-card-runs';
 import { deeds } from './012-deeds';
+import { boughtThings } from './013-bought-things';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -26,4 +27,5 @@ export const MIGRATIONS: readonly Migration[] = [
   packedLedger,
   cardRuns,
   deeds,
+  boughtThings,
 ];

@@ -1,3 +1,4 @@
+import { isEqual } from 'es-toolkit/predicate';
 import type { HeadBin } from '@/records/bin';
 import type { Coat } from '@/records/coat';
 import type { Store } from '../store';
@@ -19,7 +20,8 @@ export async function coatedBin(
       bin.style === bare.style &&
       bin.nominalG === bare.nominalG &&
       bin.hookBinId === bare.hookBinId &&
-      bin.metalBinId === bare.metalBinId,
+      bin.metalBinId === bare.metalBinId &&
+      isEqual(bin.bought, bare.bought),
   );
   if (same && !same.retired) return same;
   const bin: HeadBin = same

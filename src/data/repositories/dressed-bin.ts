@@ -1,3 +1,4 @@
+import { isEqual } from 'es-toolkit/predicate';
 import type { HeadBin, PartBin } from '@/records/bin';
 import { PLAIN_PART } from '@/records/plain-part';
 import type { Skirt } from '@/records/skirt';
@@ -24,7 +25,8 @@ export async function dressedBin(
       bin.style === head.style &&
       bin.nominalG === head.nominalG &&
       bin.hookBinId === head.hookBinId &&
-      bin.metalBinId === head.metalBinId,
+      bin.metalBinId === head.metalBinId &&
+      isEqual(bin.bought, head.bought),
   );
   if (same && !same.retired) return same;
   const bin: HeadBin = same

@@ -27,7 +27,8 @@ export async function headBin(
         bin.nominalG === nominalG &&
         bin.hookBinId === hookBinId &&
         bin.metalBinId === metalBinId &&
-        bin.coatId === null,
+        bin.coatId === null &&
+        bin.bought === null,
     )
     .first();
   if (same) {
@@ -48,6 +49,8 @@ export async function headBin(
     metalBinId,
     coatId: null,
     skirtId: null,
+    bought: null,
+    costEach: null,
     ...name({ style, nominalG, hookBinId }),
   };
   await tx.put('bins', made);

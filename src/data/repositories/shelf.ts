@@ -9,7 +9,7 @@ import { PLAIN_BIN } from '@/records/plain-bin';
 import { EMPTY_LEDGER, growLedger } from '../reading/ledger';
 import type { LedgerReading } from '@/records/ledger-reading';
 import type { Store } from '../store';
-import { attempt, granted, type NewEntry, refuse, write } from '../write';
+import { attempt, granted, type NewEntry, refuse, write, type WriteTransaction } from '../write';
 import type { NewBin } from '@/records/plain-bin';
 
 type HandMove = Extract<EntryKind, 'received' | 'taken' | 'returned' | 'lost'>;
@@ -25,6 +25,64 @@ export interface CountedBin {
   readonly binId: string;
   readonly counted: number;
   readonly reason: string;
+}
+
+/** A thing as it is put down. */
+export interface ThingPutDown {
+  readonly bin: NewBin;
+  /** The bin that it goes into; null where it gets one of its own. */
+  readonly intoId: string | null;
+  /** How much there is of it, in the bin's unit: rolls and sticks each for itself. */
+  readonly lots: readonly number[];
+  /** Of what it is kept by; null where nobody said. */
+  readonly unitCost: number | null;
+  /** The pack it came in; null where nobody said who sells it. */
+  readonly pack: PackPutDown | null;
+}
+
+interface PackPutDown {
+  readonly seller: string;
+  readonly qty: number;
+  readonly price: number;
+  readonly pricedOn: string;
+}
+
+const GRAMS_PER_KG = 1000;
+
+/** A seller that was named for the first time: of whose post nobody said anything. */
+const NEW_SELLER = { postage: 0, freeFrom: null, leadDays: null, note: '', retired: false } as const;
+
+/** A bin at what was last paid for what is in it. */
+function priced(bin: Bin, unitCost: number | null): Bin {
+  if (unitCost === null) return bin;
+  return bin.kind === 'metal'
+    ? { ...bin, costPerKg: unitCost * GRAMS_PER_KG }
+    : { ...bin, costEach: unitCost };
+}
+
+/** Notes the pack that a thing came in, with its seller by name. */
+async function keepPack(
+  store: Store,
+  tx: WriteTransaction,
+  binId: string,
+  { seller, qty, price, pricedOn }: PackPutDown,
+): Promise<void> {
+  const name = seller.trim();
+  const known = (await store.db.sellers.toArray()).find(
+    (each) => each.name.toLowerCase() === name.toLowerCase(),
+  );
+  const sellerId = known?.id ?? store.newId();
+  if (!known) await tx.put('sellers', { ...NEW_SELLER, id: sellerId, name });
+  await tx.put('packs', {
+    id: store.newId(),
+    binId,
+    sellerId,
+    qty,
+    price,
+    breaks: [],
+    pricedOn,
+    retired: false,
+  });
 }
 
 function newBinOf({ name, sort, unit, place, lowAt, note }: StockRow, id: string): Bin {
@@ -68,6 +126,32 @@ export function shelfRepository(store: Store) {
         return id;
       });
     },
+
+    /**
+     * Puts a thing down with what is there of it, what it cost and who sells it, all in one go: a new bin, or more in
+     * one that is there. Gives the bin.
+     */
+    putDown: ({ bin, intoId, lots, unitCost, pack }: ThingPutDown): Promise<Bin> =>
+      write(store, did(intoId === null ? 'bin.new' : 'bin.more', { name: bin.name }), async (tx) => {
+        const known = intoId === null ? undefined : await db.bins.get(intoId);
+        const id = known?.id ?? store.newId();
+        const kept: Bin = known ? priced(known, unitCost) : { ...PLAIN_BIN, ...bin, id, retired: false };
+        if (kept !== known) await tx.put('bins', kept);
+        for (const qty of lots) {
+          const lengthId = bin.unit === 'mm' ? store.newId() : null;
+          await tx.enter({ binId: id, kind: 'received', qty, unitCost, lengthId });
+        }
+        if (pack) await keepPack(store, tx, id, pack);
+        return kept;
+      }),
+
+    /** Puts many things down of which nothing was counted yet, in one go. Gives their bins in the same order. */
+    layOut: (bins: readonly NewBin[]): Promise<Bin[]> =>
+      write(store, did('bins.laid-out', { things: bins.length }), async (tx) => {
+        const kept = bins.map((bin): Bin => ({ ...PLAIN_BIN, ...bin, id: store.newId(), retired: false }));
+        await tx.putMany('bins', kept);
+        return kept;
+      }),
 
     /** Changes what a bin says of itself, never what is in it. */
     edit: (bin: Bin): Promise<void> =>

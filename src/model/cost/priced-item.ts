@@ -32,7 +32,7 @@ function usualOf(bin: Bin | undefined, { packs }: Pick<BenchFacts, 'packs'>): nu
   const newest = newestPacks(packs).get(bin.id);
   if (newest) return newest.price / newest.qty;
   if (bin.kind === 'metal') return bin.costPerKg === null ? null : bin.costPerKg / 1000;
-  return bin.kind === 'part' || bin.kind === 'strand' ? bin.costEach : null;
+  return bin.costEach;
 }
 
 /** What a bin is there at: its lots by price, first in first out, and what a unit usually costs. */

@@ -8,6 +8,7 @@ import { seventhToEighth } from './007-to-008';
 import { eighthToNinth } from './008-to-009';
 import { ninthToTenth } from './009-to-010';
 import { tenthToEleventh } from './010-to-011';
+import { eleventhToTwelfth } from './011-to-012';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first: a file's version is one more than there are steps. */
@@ -22,6 +23,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
   eighthToNinth,
   ninthToTenth,
   tenthToEleventh,
+  eleventhToTwelfth,
 ];
 
 /**

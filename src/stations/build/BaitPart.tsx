@@ -25,6 +25,8 @@ import { lookOfBuild, partHex } from '@/station-kit/looks/look-of-build';
 import { Findings } from './Findings';
 import { KeepBar } from './KeepBar';
 import { PartOutline } from '@/ui/bait-drawing/PartOutline';
+import { useTypicalParts } from './use-typical-parts';
+import { inBackground } from '@/station-kit/in-background';
 import { TemplatePanel } from './TemplatePanel';
 import { Tray, type Dragged } from './Tray';
 import type { BaitDraftInHand } from './use-build';
@@ -94,6 +96,7 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
   const marked = findings.filter(({ weight }) => weight === 'stop').flatMap(({ at }) => at);
   const { change } = inHand;
 
+  const typical = useTypicalParts(kept, change);
   const put = (bin: PartBin, index: number) => {
     const placed = putOn(kept, bin, index, workshop.newId(), view);
     if (!placed.ok) {
@@ -145,6 +148,11 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
             onSkirt={({ id }) => change({ ...kept, skirtId: id })}
           />
           <div className={wrap(8)}>
+            {draft.arm.length === 0 && draft.slots.length === 0 ? (
+              <Button size="small" type="primary" onClick={() => inBackground(typical())}>
+                Lay out typical parts
+              </Button>
+            ) : null}
             <Button size="small" onClick={inHand.stepBack} disabled={!inHand.canStepBack}>
               One change back
             </Button>

@@ -12,8 +12,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { CountField } from '@/ui/unit-field/CountField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { TextField } from '@/ui/unit-field/TextField';
-import { ChoiceField } from '@/ui/unit-field/ChoiceField';
-import { partsOf } from '@/station-kit/parts-of';
+import { PartField } from '@/station-kit/put-down/PartField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { mixesOf } from './plastic-draft';
 import styles from './plastic.module.css';
@@ -145,13 +144,7 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
             onChange={(cm3) => setBlock(cm3 ?? 0)}
           />
         </label>
-        <ChoiceField
-          label="They lie in"
-          value={binId}
-          none="no bin"
-          options={partsOf('trailers', view)}
-          onChange={setBinId}
-        />
+        <PartField label="They lie in" value={binId} none="no bin" as="trailer" onChange={setBinId} />
         <TextField label="Note" value={note} most={300} onChange={setNote} />
       </div>
       <Button type="primary" disabled={tooMany || lossShare === null} onClick={() => inBackground(pour())}>

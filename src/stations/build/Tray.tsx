@@ -4,13 +4,14 @@ import { hasWords } from '@/core/numeric/has-words';
 import { stack, wrap } from '@/ui/layout/layout';
 import { useDraggable } from '@dnd-kit/core';
 import { PlusOutlined } from '@ant-design/icons';
-import { Input } from 'antd';
+import { Button, Input } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { findKind } from '@/core/builds/kinds';
 import { findRole, isOnWire, type PartRoleId } from '@/core/parts/part-roles';
 import type { PartBin } from '@/records/bin';
 import { looseSkirt } from '@/model/bills/build-uses';
 import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
+import { PutDown } from '@/station-kit/put-down/PutDown';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { Skirt } from '@/records/skirt';
 import { measuredParts, type BuildDraft } from './draft';
@@ -40,6 +41,7 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
   const { view } = useBench();
   const [role, setRole] = useState<PartRoleId | typeof SKIRTS | null>(null);
   const [search, setSearch] = useState('');
+  const [adding, setAdding] = useState<PartRoleId | null>(null);
   const roles = rolesOf(draft);
   const isSearched = search.trim() !== '';
   const isSkirts = role === SKIRTS && findKind(draft.kind).takesSkirt && !isSearched;
@@ -130,8 +132,21 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
       ) : null}
       {parts.length === 0 && !isSkirts ? (
         <p className="quiet">
-          {isSearched ? 'No part here is called that.' : 'None was measured yet. Measure some under Parts.'}
+          {isSearched ? 'No part here is called that.' : 'None of these on the shelf yet.'}
         </p>
+      ) : null}
+      {shown !== null && !isSkirts ? (
+        <Button size="small" icon={<PlusOutlined />} onClick={() => setAdding(shown)}>
+          Put down a {findRole(shown).name.toLowerCase()}
+        </Button>
+      ) : null}
+      {adding ? (
+        <PutDown
+          title={findRole(adding).name}
+          suits={(kind) => kind.makes === 'part' && kind.as === adding && suits(draft, kind)}
+          onClose={() => setAdding(null)}
+          onAdded={(bin) => bin.kind === 'part' && onPut(bin)}
+        />
       ) : null}
     </section>
   );
@@ -145,7 +160,10 @@ function rolesOf({ kind }: BuildDraft): PartRoleId[] {
 }
 
 /** Winged blades turn on the wire, plates hang in an eye, all others on a clevis or swivel; wires are bent for a kind. */
-function suits({ kind }: BuildDraft, gauge: NonNullable<PartBin['gauge']>): boolean {
+function suits(
+  { kind }: BuildDraft,
+  gauge: Pick<NonNullable<PartBin['gauge']>, 'as' | 'form' | 'bend'>,
+): boolean {
   const { arm } = findKind(kind);
   if (gauge.as === 'frame') return gauge.bend === arm?.shape;
   if (gauge.as !== 'blade') return true;

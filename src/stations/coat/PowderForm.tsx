@@ -20,6 +20,7 @@ type NewPowder = Extract<NewBin, { kind: 'powder' }>;
 /** What most cards state; a guess until the jar's own was read. */
 const USUAL: NewPowder = {
   kind: 'powder',
+  costEach: null,
   unit: 'g',
   name: '',
   place: '',

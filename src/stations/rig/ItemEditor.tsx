@@ -3,7 +3,7 @@
 import { fields } from '@/ui/layout/layout';
 import { DeleteOutlined, DownOutlined, UpOutlined } from '@ant-design/icons';
 import { Button, Checkbox, InputNumber, Select } from 'antd';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { RIG_ENDS, type RigEndId } from '@/core/rigs/ends';
 import { findRole } from '@/core/parts/part-roles';
 import { mayLie } from '@/core/rigs/choose-piece';
@@ -15,6 +15,10 @@ import type { RigItemRecord } from '@/records/rig';
 import { lengthText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
+import type { ThingKind } from '@/reference/typical/thing-kind';
+import { inBackground } from '@/station-kit/in-background';
+import { useTypical } from '@/station-kit/put-down/use-typical';
+import { rigPieceOf } from '@/records/rig-piece';
 import { movedItem, withAdded, withItem, withoutItem, withPart, type RigDraft } from './draft';
 import { rigShelf } from '@/model/rigs/rig-facts';
 import styles from './rig.module.css';
@@ -31,11 +35,20 @@ export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps)
   const { view } = useBench();
   const { length } = useUnits();
   const shelf = rigShelf(view);
+  const { as, line } = item.part.gauge;
+  const suits = useCallback(
+    (kind: ThingKind) => kind.makes === 'part' && kind.as === as && kind.line === line,
+    [as, line],
+  );
+  const { take, withTypical } = useTypical(suits);
   const record = draft.items.find(({ id }) => id === item.id);
   if (!record) return null;
-  const { as } = item.part.gauge;
   const place = findRigKind(draft.kind).places.find(({ id }) => id === record.place);
   const alike = shelf.filter((piece) => piece.gauge.as === as || (place && mayLie(piece, place)));
+  const choose = async (chosen: string) => {
+    const bin = await take(chosen);
+    if (bin) onChange(withPart(draft, record, bin.id));
+  };
   const set = (to: Partial<RigItemRecord>) => onChange(withItem(draft, item.id, to));
   return (
     <section className={styles.editor} aria-label={`In hand: ${item.part.name}`}>
@@ -73,11 +86,10 @@ export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps)
             optionFilterProp="label"
             value={item.part.binId}
             style={{ width: '100%' }}
-            options={alike.map(({ binId, name }) => ({
-              value: binId,
-              label: optionText(binId, name, view.levels),
-            }))}
-            onChange={(binId: string) => onChange(withPart(draft, record, binId))}
+            options={withTypical(
+              alike.map(({ binId, name }) => ({ value: binId, label: optionText(binId, name, view.levels) })),
+            )}
+            onChange={(chosen: string) => inBackground(choose(chosen))}
           />
         </FieldShell>
         {record.lengthMm === null ? null : (
@@ -157,10 +169,12 @@ export function AddPart({ draft, behind, onChange, onChoose }: AddPartProps) {
   const { view, workshop } = useBench();
   const [addId, setAddId] = useState<string | null>(null);
   const shelf = rigShelf(view);
-  const added = shelf.find(({ binId }) => binId === addId);
+  const { take, withTypical } = useTypical(isPart);
   const bin = behind && view.binById.get(behind.binId);
   const isOnLine = bin?.kind === 'part' && bin.gauge !== null && isThreaded(bin.gauge);
-  const add = (isBranch: boolean) => {
+  const add = async (isBranch: boolean) => {
+    const taken = addId === null ? null : await take(addId);
+    const added = taken && rigPieceOf(taken);
     if (!added) return;
     const id = workshop.newId();
     onChange(withAdded(draft, added, behind, isBranch, id));
@@ -175,21 +189,21 @@ export function AddPart({ draft, behind, onChange, onChoose }: AddPartProps) {
           showSearch
           allowClear
           optionFilterProp="label"
-          placeholder="any of the shelf"
+          placeholder="any part"
           value={addId}
           style={{ width: '100%' }}
-          options={shelf.map(({ binId, name }) => ({ value: binId, label: name }))}
+          options={withTypical(shelf.map(({ binId, name }) => ({ value: binId, label: name })))}
           onChange={(binId?: string) => setAddId(binId ?? null)}
         />
       </FieldShell>
-      <Button disabled={!added} onClick={() => add(false)}>
+      <Button disabled={addId === null} onClick={() => inBackground(add(false))}>
         {behind ? 'Below this' : 'At its foot'}
       </Button>
       {behind ? (
         <Button
-          disabled={!added || isOnLine}
+          disabled={addId === null || isOnLine}
           title="A dropper: it hangs to the side"
-          onClick={() => add(true)}
+          onClick={() => inBackground(add(true))}
         >
           To its side
         </Button>
@@ -197,6 +211,8 @@ export function AddPart({ draft, behind, onChange, onChoose }: AddPartProps) {
     </div>
   );
 }
+
+const isPart = (kind: ThingKind) => kind.makes === 'part';
 
 function optionText(binId: string, name: string, levels: ReadonlyMap<string, number>): string {
   return (levels.get(binId) ?? 0) > 0 ? name : `${name}, none there`;

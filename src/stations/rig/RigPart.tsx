@@ -19,6 +19,7 @@ import { ItemList } from '@/ui/rig-drawing/ItemList';
 import { KeepRig } from './KeepRig';
 import { laidAnew, newRig, withItem, withoutItem, withPart, type RigDraft } from './draft';
 import { rigShelf } from '@/model/rigs/rig-facts';
+import { MissingParts } from './MissingParts';
 import { RigFindings } from '@/ui/rig-drawing/RigFindings';
 import { SumsPanel } from './SumsPanel';
 import { TemplateBar } from './TemplateBar';
@@ -135,6 +136,7 @@ function RigInHand({ inHand, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
       </section>
       <div className={stack(28, styles.under)}>
         <div className={styles.column}>
+          <MissingParts draft={kept} findings={findings} onChange={change} />
           <RigFindings
             findings={findings}
             onChoose={setChosen}

@@ -57,7 +57,12 @@ export function rigOfDraft({ family, name, kind, wants, picks, items, note }: Ri
  */
 export function laidAnew(
   draft: RigDraft,
-  wishes: { readonly wants?: RigDraft['wants']; readonly picks?: RigDraft['picks'] },
+  wishes: {
+    readonly wants?: RigDraft['wants'];
+    readonly picks?: RigDraft['picks'];
+    /** Parts for places that had none, or another. */
+    readonly chosen?: Readonly<Record<string, RigPiece>>;
+  },
   view: Shelf & Pick<BenchView, 'binById'>,
 ): RigDraft {
   const wants = { ...draft.wants, ...wishes.wants };
@@ -65,7 +70,7 @@ export function laidAnew(
   const begun = beginRig(draft.kind, rigShelf(view), matchLines(view), {
     wants,
     picks,
-    chosen: chosenOf(rigOf(draft, view).items),
+    chosen: { ...chosenOf(rigOf(draft, view).items), ...wishes.chosen },
   });
   const items = recordsOf(begun.items);
   draft.items.forEach((item, index) => {

@@ -4,6 +4,7 @@ import { Nothing } from '@/ui/frame/Nothing';
 import { SearchOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, type InputRef } from 'antd';
 import { useMemo, useRef, useState } from 'react';
+import { PutDown } from '@/station-kit/put-down/PutDown';
 import { PartsStation } from '@/station-kit/PartsStation';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BinCard } from './BinCard';
@@ -12,7 +13,6 @@ import { BuyPart } from './BuyPart';
 import { CabinetPart } from './CabinetPart';
 import { CountPart } from './CountPart';
 import { ListPart } from './ListPart';
-import { NewBin } from './NewBin';
 import { OrdersPart } from './OrdersPart';
 import { UsePart } from './UsePart';
 import { inShelfOrder, isCalling, shelfBin, shelfGroups, type ShelfFilter } from '@/model/stock/shelf-rows';
@@ -108,7 +108,7 @@ export function ShelfStation() {
               onChange={(event) => setSearch(event.target.value)}
             />
             <Button type="primary" onClick={() => setIsAdding(true)}>
-              New bin
+              Put something down
             </Button>
           </>
         ) : null
@@ -135,7 +135,7 @@ export function ShelfStation() {
                   ? 'The shelf is empty. Put down what you have: metal, hooks, parts.'
                   : `Nothing here is called '${search}'. Try another word, or all bins.`
               }
-              mend={isBare ? 'New bin' : 'Show all bins'}
+              mend={isBare ? 'Put something down' : 'Show all bins'}
               onMend={isBare ? () => setIsAdding(true) : showAll}
             />
           )}
@@ -161,7 +161,7 @@ export function ShelfStation() {
       {part === 'count' ? <CountPart onPosted={setSaid} onFirst={() => setIsAdding(true)} /> : null}
       {part === 'use' ? <UsePart /> : null}
       {part === 'list' ? <ListPart /> : null}
-      {isAdding ? <NewBin onClose={() => setIsAdding(false)} onAdded={setChosen} /> : null}
+      {isAdding ? <PutDown onClose={() => setIsAdding(false)} onAdded={({ id }) => setChosen(id)} /> : null}
     </PartsStation>
   );
 }

@@ -4,7 +4,6 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { demoBench } from '@/demo/demo-bench';
 import { renderBench } from '../../../tests/support/render-bench';
 import { BinCard } from './BinCard';
-import { NewBin } from './NewBin';
 
 // A chart wants a canvas, which there is none of here.
 jest.mock('@/ui/shelf-parts/LevelChart', () => ({ LevelChart: () => null }));
@@ -15,74 +14,7 @@ function type(name: string, text: string): void {
   fireEvent.blur(field);
 }
 
-describe('NewBin', () => {
-  it('says what is missing, and puts nothing on the shelf', async () => {
-    const { workshop } = await renderBench(<NewBin onClose={() => undefined} onAdded={() => undefined} />);
-    const before = (await workshop.shelf.bins()).length;
-    fireEvent.click(screen.getByRole('button', { name: 'Put on the shelf' }));
-    expect(screen.getByText('Give it a name, such as Lot 22, hard lead.')).toBeInTheDocument();
-    expect(screen.getByText('Weigh it: such as 4 kg.')).toBeInTheDocument();
-    expect(await workshop.shelf.bins()).toHaveLength(before);
-  });
-
-  it('puts a lot on with what the list knows of its metal', async () => {
-    const added: string[] = [];
-    const { workshop } = await renderBench(
-      <NewBin onClose={() => undefined} onAdded={(id) => added.push(id)} />,
-    );
-    type('Name', 'Lot 22, hard lead');
-    type('How much', '10 lb');
-    fireEvent.click(screen.getByRole('button', { name: 'Put on the shelf' }));
-    await waitFor(() => expect(added).toHaveLength(1));
-    const lot = (await workshop.shelf.bins()).find(({ id }) => id === added[0]);
-    expect(lot).toMatchObject({
-      kind: 'metal',
-      composition: { Pb: 0.96, Sb: 0.04 },
-      compositionBasis: 'known',
-      densityBasis: 'reference',
-      shrinkLinear: 0.0065,
-      costPerKg: null,
-    });
-    expect((await workshop.shelf.ledger()).levels.get(added[0]!)).toBeCloseTo(4535.9237, 4);
-  });
-
-  it('guesses what a hook weighs from its size, and takes a weighing instead', async () => {
-    const added: string[] = [];
-    const { workshop } = await renderBench(
-      <NewBin onClose={() => undefined} onAdded={(id) => added.push(id)} />,
-    );
-    fireEvent.click(screen.getByText('Hooks'));
-    type('Name', 'Jig hook 2/0, black');
-    type('How many', '25');
-    fireEvent.click(screen.getByRole('button', { name: 'Put on the shelf' }));
-    await waitFor(() => expect(added).toHaveLength(1));
-    const hook = (await workshop.shelf.bins()).find(({ id }) => id === added[0]);
-    expect(hook).toMatchObject({ kind: 'hook', size: '2/0', massBasis: 'guess', gapeMm: 12.5 });
-    type('Weighs each', '0.61 g');
-    fireEvent.click(screen.getByRole('button', { name: 'Put on the shelf' }));
-    await waitFor(() => expect(added).toHaveLength(2));
-    const weighed = (await workshop.shelf.bins()).find(({ id }) => id === added[1]);
-    expect(weighed).toMatchObject({ massG: 0.61, massBasis: 'weighed' });
-  });
-});
-
 describe('what is kept by its length', () => {
-  it('is put on the shelf in millimeters', async () => {
-    const added: string[] = [];
-    const { workshop } = await renderBench(
-      <NewBin onClose={() => undefined} onAdded={(id) => added.push(id)} />,
-    );
-    fireEvent.click(screen.getByText('Parts'));
-    fireEvent.click(screen.getByText('its length: line, cable, tube'));
-    type('Name', 'Leader 0.30 mm');
-    type('How long, mm', '50000');
-    fireEvent.click(screen.getByRole('button', { name: 'Put on the shelf' }));
-    await waitFor(() => expect(added).toHaveLength(1));
-    const bin = (await workshop.shelf.bins()).find(({ id }) => id === added[0]);
-    expect(bin).toMatchObject({ kind: 'part', unit: 'mm', gauge: null });
-    expect((await workshop.shelf.ledger()).levels.get(added[0]!)).toBe(50_000);
-  });
-
   it('says its length, and where its rolls are moved instead of by hand', async () => {
     const cable = demoBench(Date.UTC(2026, 10, 23, 12)).bins.find(({ name }) => name === 'Cable 18 kg')!;
     await renderBench(<BinCard bin={cable} />);

@@ -5,9 +5,9 @@ import { useId } from 'react';
 import type { HoldId } from '@/core/skirts/holds';
 import type { HoldCountId } from '@/core/skirts/holds/definition';
 import { findHold, SKIRT_HOLDS } from '@/core/skirts/holds';
+import { PartField } from '@/station-kit/put-down/PartField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { lengthText } from '@/text/words';
-import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { withHold, type SkirtDraft } from './draft';
 import { MovingSlider } from '@/ui/skirt-drawing/MovingSlider';
@@ -32,7 +32,6 @@ export const COUNT_WORDS: Record<HoldCountId, string> = {
 
 /** How the skirt is held: the way, the maker's own counts, the collar and where it sits. */
 export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
-  const { view } = useBench();
   const { length } = useUnits();
   const id = useId();
   const hold = findHold(draft.hold);
@@ -43,7 +42,6 @@ export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
   });
   const setCollar = (change: Partial<SkirtDraft['collar']>) => onChange(withCollar(change));
   const moveCollar = (change: Partial<SkirtDraft['collar']>) => onMove(withCollar(change));
-  const collars = view.bins.filter((bin) => bin.kind === 'part' && bin.sort === 'collars');
   return (
     <div className={styles.fieldGrid}>
       <FieldShell id={`${id}hold`} label="Held by" hint={hold.how}>
@@ -57,17 +55,13 @@ export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
         />
       </FieldShell>
       {hold.takesCollar ? (
-        <FieldShell id={`${id}collar`} label="Collar">
-          <Select
-            id={`${id}collar`}
-            value={collar.binId}
-            style={{ width: '100%' }}
-            showSearch={{ optionFilterProp: 'label' }}
-            placeholder="choose"
-            options={collars.map((bin) => ({ value: bin.id, label: bin.name }))}
-            onChange={(binId) => setCollar({ binId })}
-          />
-        </FieldShell>
+        <PartField
+          label="Collar"
+          as="collar"
+          value={collar.binId}
+          none="none yet"
+          onChange={(binId) => setCollar({ binId })}
+        />
       ) : null}
       {hold.counts.map(({ id: count, usual, most }) => (
         <FieldShell key={count} id={`${id}${count}`} label={COUNT_WORDS[count]} hint={`usually ${usual}`}>

@@ -11,7 +11,7 @@ import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { jigOf } from '@/station-kit/looks/jig-look';
 import { MassField } from '@/ui/unit-field/MassField';
 import { markText, temperatureText } from '@/text/words';
-import { partsOf } from '@/station-kit/parts-of';
+import { PartField } from '@/station-kit/put-down/PartField';
 import { refusalsOf } from '@/station-kit/coats/refusals';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -79,18 +79,18 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
             .map((each) => ({ value: each.id, label: each.name }))}
           onChange={(coatId) => set({ coatId })}
         />
-        <ChoiceField
+        <PartField
           label="Guard"
           value={line.guardBinId}
           none="none"
-          options={partsOf('weed guards', view)}
+          as="guard"
           onChange={(guardBinId) => set({ guardBinId })}
         />
-        <ChoiceField
+        <PartField
           label="Collar"
           value={line.collarBinId}
           none="none"
-          options={partsOf('collars', view)}
+          as="collar"
           onChange={(collarBinId) => set({ collarBinId })}
         />
         <ChoiceField

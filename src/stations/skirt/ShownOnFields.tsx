@@ -8,7 +8,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { MassField } from '@/ui/unit-field/MassField';
 import { markText } from '@/text/words';
-import { partsOf } from '@/station-kit/parts-of';
+import { PartField } from '@/station-kit/put-down/PartField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import styles from './skirt.module.css';
@@ -62,25 +62,25 @@ export function ShownOnFields({ value, onChange }: ShownOnFieldsProps) {
           .map((coat) => ({ value: coat.id, label: coat.name }))}
         onChange={(coatId) => set({ coatId })}
       />
-      <ChoiceField
+      <PartField
         label="Guard"
         value={value.guardBinId}
         none="none"
-        options={partsOf('weed guards', view)}
+        as="guard"
         onChange={(guardBinId) => set({ guardBinId })}
       />
-      <ChoiceField
+      <PartField
         label="Rattle"
         value={value.rattleBinId}
         none="none"
-        options={partsOf('rattles', view)}
+        as="rattle"
         onChange={(rattleBinId) => set({ rattleBinId })}
       />
-      <ChoiceField
+      <PartField
         label="Trailer"
         value={value.trailerBinId}
         none="none"
-        options={partsOf('trailers', view)}
+        as="trailer"
         onChange={(trailerBinId) => set({ trailerBinId })}
       />
     </div>

@@ -20,7 +20,7 @@ export function newSkirt(view: Pick<BenchView, 'bins'>, layerId: string): SkirtD
   const material = strandsOnShelf(view)[0];
   if (!material) return null;
   const hook = view.bins.find((bin) => bin.kind === 'hook' && bin.size === '3/0');
-  const collar = view.bins.find((bin) => bin.kind === 'part' && bin.sort === 'collars');
+  const collar = view.bins.find((bin) => bin.kind === 'part' && bin.gauge?.as === 'collar');
   return {
     family: null,
     from: null,

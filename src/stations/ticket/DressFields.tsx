@@ -1,7 +1,7 @@
 'use client';
 
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
-import { partsOf } from '@/station-kit/parts-of';
+import { PartField } from '@/station-kit/put-down/PartField';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { DraftLine } from './draft';
 import { versionText } from '@/model/versions/version-text';
@@ -33,18 +33,18 @@ export function DressFields({ line, onChange }: DressFieldsProps) {
       />
       {line.skirtId ? (
         <>
-          <ChoiceField
+          <PartField
             label="Guard"
             value={line.guardBinId}
             none="as the recipe"
-            options={partsOf('weed guards', view)}
+            as="guard"
             onChange={(guardBinId) => onChange({ guardBinId })}
           />
-          <ChoiceField
+          <PartField
             label="Collar"
             value={line.collarBinId}
             none="as the recipe"
-            options={partsOf('collars', view)}
+            as="collar"
             onChange={(collarBinId) => onChange({ collarBinId })}
           />
         </>

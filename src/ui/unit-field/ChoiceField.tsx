@@ -9,10 +9,16 @@ interface Choice {
   readonly label: string;
 }
 
+interface ChoiceGroup {
+  readonly label: string;
+  readonly options: readonly Choice[];
+}
+
 interface ChoiceFieldProps {
   readonly label: string;
   readonly value: string | null;
-  readonly options: readonly Choice[];
+  /** One after another, or under headings. */
+  readonly options: readonly (Choice | ChoiceGroup)[];
   /** What choosing nothing is called; left out where one must be chosen. */
   readonly none?: string;
   readonly problem?: string | null;
@@ -32,7 +38,7 @@ export function ChoiceField({ label, value, options, none, problem, onChange }: 
         style={{ width: '100%' }}
         popupMatchSelectWidth={false}
         showSearch={{ optionFilterProp: 'label' }}
-        options={[...(none === undefined ? [] : [{ value: NONE, label: none }]), ...options]}
+        options={[...(none === undefined ? [] : [{ value: NONE, label: none }]), ...options] as Choice[]}
         onChange={(next) => onChange(next === NONE ? null : next)}
       />
     </FieldShell>

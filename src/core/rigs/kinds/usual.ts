@@ -130,7 +130,14 @@ export function splitRing(id: string, name: string, isNeeded = true): RigPlace {
     isNeeded,
     wish: ({ wants, matches }) => {
       const takes = findMatch(matches, 'ring-by-load', wants.loadKgf ?? 0)?.takes ?? 6;
-      return { size: 'diameterMm', value: takes, how: 'at-least' };
+      const load = wants.loadKgf ?? 0;
+      return {
+        size: 'diameterMm',
+        value: takes,
+        how: 'at-least',
+        // A ring is as strong as its packet says; of one that nobody knows, its size alone speaks.
+        fits: ({ gauge }) => (gauge.sizes.breakKgf ?? load) >= load,
+      };
     },
   };
 }

@@ -1,0 +1,22 @@
+import type { TypicalSize } from './thing-kind';
+
+interface SizeFigures {
+  readonly sizes?: TypicalSize['sizes'];
+  readonly massG?: number | null;
+  /** Where the trade writes it in another way by mm, or by inches. */
+  readonly metric?: string;
+  readonly inch?: string;
+}
+
+/** To so many digits as a maker could measure. */
+export function round(value: number, digits = 3): number {
+  return Number(value.toPrecision(digits));
+}
+
+/** A size with its figures: written alike in both systems unless said. */
+export function size(
+  key: string,
+  { sizes = {}, massG = null, metric = key, inch = key }: SizeFigures = {},
+): TypicalSize {
+  return { key, metric, inch, sizes, massG };
+}

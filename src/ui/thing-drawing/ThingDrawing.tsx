@@ -1,0 +1,69 @@
+'use client';
+
+import type { PartGauge } from '@/core/parts/part-roles';
+import { partShapes, type DrawnPart } from '@/drawing/things/part-shapes';
+import { stuffShapes } from '@/drawing/things/stuff-shapes';
+import type { ThingKind, TypicalSize } from '@/reference/typical/thing-kind';
+import styles from './thing-drawing.module.css';
+
+interface ThingDrawingProps {
+  readonly kind: ThingKind;
+  readonly size: TypicalSize;
+  /** The box it is fitted into, pixels. */
+  readonly width: number;
+  readonly height: number;
+  /** Drawn no larger than this many pixels a millimeter, so that small things stay small beside large ones. */
+  readonly mostPxPerMm?: number;
+  /** The color of what has one. */
+  readonly hex?: string;
+}
+
+/** What a part of that kind and size measures. */
+function gaugeOf(kind: ThingKind, { sizes }: TypicalSize): PartGauge {
+  const plain = { form: null, plastic: null, bend: null, line: null, basis: 'guess', sizes } as const;
+  if (kind.makes !== 'part') return { ...plain, as: 'hook' };
+  const { as, form, plastic, bend, line } = kind;
+  return { ...plain, as, form, plastic, bend, line };
+}
+
+function drawnOf(kind: ThingKind, size: TypicalSize): DrawnPart {
+  switch (kind.makes) {
+    case 'metal':
+    case 'powder':
+      return stuffShapes(kind.makes);
+    case 'strand':
+      return stuffShapes(kind.form);
+    default:
+      return partShapes(gaugeOf(kind, size));
+  }
+}
+
+/** A thing of the shelf, fitted into a box: what says what it is before its name is read. */
+export function ThingDrawing({ kind, size, width, height, mostPxPerMm = 6, hex }: ThingDrawingProps) {
+  const {
+    shapes,
+    box: [left, top, long, high],
+  } = drawnOf(kind, size);
+  const margin = 1;
+  const scale = Math.min(width / (long + 2 * margin), height / (high + 2 * margin), mostPxPerMm);
+  const [wide, tall] = [width / scale, height / scale];
+  return (
+    <svg
+      className={styles.thing}
+      width={width}
+      height={height}
+      viewBox={`${left + long / 2 - wide / 2} ${top + high / 2 - tall / 2} ${wide} ${tall}`}
+      aria-hidden="true"
+    >
+      {shapes.map(({ d, is, strokeMm }, nth) => (
+        <path
+          key={nth}
+          d={d}
+          className={styles[is]}
+          strokeWidth={is === 'wire' ? Math.max(strokeMm ?? 0.6, 1 / scale) : 0.8 / scale}
+          style={hex !== undefined && (is === 'body' || is === 'soft') ? { fill: hex } : undefined}
+        />
+      ))}
+    </svg>
+  );
+}
