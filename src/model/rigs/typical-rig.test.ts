@@ -25,12 +25,15 @@ function laidOut(kind: string, wishes: Readonly<Record<string, number>> = {}) {
 }
 
 describe('typicalPlaces', () => {
-  it.each(RIG_KINDS.map(({ id }) => [id] as const))('fills a %s from nothing, and nothing of it is refused', (kind) => {
-    const { rig } = laidOut(kind);
-    const shelf = Object.values(chosenOf(rig.items as RigItem[]));
-    const { findings } = judgeRig(rig, shelf, matchLines(EMPTY));
-    expect(findings.filter(({ weight }) => weight === 'stop')).toEqual([]);
-  });
+  it.each(RIG_KINDS.map(({ id }) => [id] as const))(
+    'fills a %s from nothing, and nothing of it is refused',
+    (kind) => {
+      const { rig } = laidOut(kind);
+      const shelf = Object.values(chosenOf(rig.items as RigItem[]));
+      const { findings } = judgeRig(rig, shelf, matchLines(EMPTY));
+      expect(findings.filter(({ weight }) => weight === 'stop')).toEqual([]);
+    },
+  );
 
   it('takes cable that bears the load, a crimp that takes it twice, and single hooks as the lure is long', () => {
     const { places } = laidOut('cable-set', { loadKgf: 100, lureMm: 215 });

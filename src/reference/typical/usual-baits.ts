@@ -5,9 +5,10 @@ export const USUAL_BAITS: Readonly<Record<BaitKindId, readonly (readonly [kindId
   {
     spinnerbait: [
       ['spinnerbait-wire', 'Long'],
-      ['brass-bead', '4'],
       ['clevis', '#2'],
       ['colorado-blade', '#2'],
+      ['brass-bead', '4'],
+      ['spacer', '13'],
       ['brass-bead', '4'],
       ['ball-bearing-swivel', '#2'],
       ['willow-blade', '#3.5'],
