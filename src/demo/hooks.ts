@@ -1,13 +1,22 @@
-import { guessHookMass } from '@/core/cavities/guess-hook-mass';
+import { guessHookMass, type HookDimensions } from '@/core/cavities/guess-hook-mass';
 import type { HookBin } from '@/records/bin';
-import { TYPICAL_JIG_HOOKS } from '@/reference/hooks';
+import { findThingKind, findTypicalSize } from '@/reference/typical';
 import { PLAIN_BIN } from '@/records/plain-bin';
+
+/** Jig hooks as they are commonly sold, in the sizes of this bench. */
+const TYPICAL: Readonly<Record<string, HookDimensions>> = Object.fromEntries(
+  ['#8', '#6', '#4', '#2', '#1', '1/0', '2/0', '3/0', '4/0', '5/0', '6/0'].map((key) => {
+    const { sizes } = findTypicalSize(findThingKind('jig-hook'), key);
+    const { wireMm = 1, lengthMm = 28, gapeMm = 11 } = sizes;
+    return [key, { wireMm, shankMm: lengthMm, gapeMm }];
+  }),
+);
 
 const WEIGHED_SIZES = ['#2', '#1', '1/0', '2/0', '3/0', '4/0'];
 
 /** Hooks of the made-up bench: a bronze row of every size, and three long-shank and strong ones. */
 export function demoHooks(): HookBin[] {
-  const rows = Object.entries(TYPICAL_JIG_HOOKS).map(([size, dimensions], index): HookBin => {
+  const rows = Object.entries(TYPICAL).map(([size, dimensions], index): HookBin => {
     const isWeighed = WEIGHED_SIZES.includes(size);
     const mass = guessHookMass(dimensions) * (isWeighed ? 1.06 : 1);
     return hook(
@@ -21,7 +30,7 @@ export function demoHooks(): HookBin[] {
     );
   });
   const long = (['2/0', '3/0'] as const).map((size): HookBin => {
-    const typical = TYPICAL_JIG_HOOKS[size];
+    const typical = TYPICAL[size];
     if (!typical) throw new Error(`demoHooks requires a typical hook ${size}`);
     const dimensions = { ...typical, shankMm: typical.shankMm + 7 };
     const id = `hook-${size.replace('/', '-')}-long`;

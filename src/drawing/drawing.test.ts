@@ -1,7 +1,6 @@
 import { HEAD_STYLES } from '@/core/cavities/styles';
 import { egg } from '@/core/cavities/styles/egg';
 import { round } from '@/core/cavities/styles/round';
-import { TYPICAL_JIG_HOOKS } from '@/reference/hooks';
 import { layOutBar, layOutDisc, type BlockLayout } from './block-layout';
 import { headView } from './head-view';
 import { hookPath } from './hook-path';
@@ -9,7 +8,7 @@ import { outlinePath } from './outline-path';
 import { tornEdge } from './torn-edge';
 import { weightLine } from './weight-line';
 
-const HOOK = TYPICAL_JIG_HOOKS['2/0']!;
+const HOOK = { wireMm: 1.1, shankMm: 31.5, gapeMm: 12.5 };
 
 function numbersOf(path: string): number[] {
   return (path.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);

@@ -194,6 +194,10 @@ export interface UnpouredMetal {
   readonly name: string;
   /** From lightest to heaviest sold, g/cm3. */
   readonly densityGcm3: Told<readonly [low: number, high: number]>;
+  /** Mass shares by element; what binds it is left out. */
+  readonly composition: Readonly<Record<string, number>>;
+  /** All solid below, C; null where heat harms it long before. */
+  readonly solidusC: Told<number> | null;
   /** Whether a density points to it; what is mixed to any density is told by its look. */
   readonly isToldByDensity: boolean;
   readonly note: string;
@@ -205,6 +209,8 @@ export const UNPOURED_METALS: readonly UnpouredMetal[] = [
     key: 'tungsten-resin',
     name: 'Tungsten powder in resin',
     densityGcm3: typical([7, 11.5], 'metal.composite: 30 to 57 % of the volume in resin of 1.15 g/cm3'),
+    composition: { W: 1 },
+    solidusC: null,
     isToldByDensity: false,
     note: 'Mixed and pressed cold. Fine powder: mask, no flame.',
   },
@@ -212,6 +218,8 @@ export const UNPOURED_METALS: readonly UnpouredMetal[] = [
     key: 'tungsten-sintered',
     name: 'Sintered tungsten',
     densityGcm3: typical([17, 18.5], 'makers of sintered heads'),
+    composition: { W: 1 },
+    solidusC: typical(1400, 'the nickel and iron that bind it melt together at some 1440 C'),
     isToldByDensity: true,
     note: 'Bought as finished heads. Never poured: it melts at 3422 C.',
   },

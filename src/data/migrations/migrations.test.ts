@@ -219,7 +219,9 @@ describe('migrations', () => {
     const db = new BenchDatabase('fourth-bench');
     let names = 0;
     const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
-    expect(await workshop.shelf.bins()).toEqual([{ ...head, ...PLAIN_BIN, coatId: null, skirtId: null }]);
+    expect(await workshop.shelf.bins()).toEqual([
+      { ...head, ...PLAIN_BIN, coatId: null, skirtId: null, bought: null, costEach: null },
+    ]);
     expect(await workshop.history.undo()).toMatchObject({ ok: true });
     expect(await workshop.tickets.all()).toEqual([
       {
@@ -502,6 +504,41 @@ describe('migrations', () => {
       ok: true,
       value: { card: { step: 2, piece: 1, counted: 0 } },
     });
+  });
+
+  it('bring what version 12 kept of the shelf up: a price for everything, and what a part is in its gauge', async () => {
+    const old = new Dexie('twelfth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 12)) old.version(version).stores(stores);
+    await old.open();
+    const common = { ...PLAIN_BIN, place: '', lowAt: null, retired: false, note: '', unit: 'pieces' };
+    const hook = {
+      ...common,
+      id: 'h',
+      name: 'Hook',
+      kind: 'hook',
+      size: '2/0',
+      massG: 0.5,
+      massBasis: 'guess',
+      wireMm: 1,
+      shankMm: 30,
+      gapeMm: 12,
+    };
+    const part = { ...common, ...NO_GAUGE, kind: 'part', massG: null, hex: null };
+    const collar = { ...part, id: 'c', name: 'Collar', sort: 'collars' };
+    const trailer = { ...part, id: 't', name: 'Trailer', sort: 'trailers' };
+    const box = { ...part, id: 'b', name: 'Box', sort: 'packing' };
+    await old.table('bins').bulkAdd([hook, collar, trailer, box]);
+    old.close();
+
+    const db = new BenchDatabase('twelfth-bench');
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => 'id' });
+    const told = { sizes: {}, form: null, bend: null, line: null, basis: 'guess' };
+    expect(await workshop.shelf.bins()).toEqual([
+      box,
+      { ...collar, gauge: { ...told, as: 'collar', plastic: null } },
+      { ...hook, costEach: null },
+      { ...trailer, gauge: { ...told, as: 'trailer', plastic: 'soft' } },
+    ]);
   });
 
   it('bring an older database up, step by step, with what was in it', async () => {

@@ -4,9 +4,14 @@ import { bladePath } from '../build/blade-path';
 import { clevisPath, grubPath } from '../build/wire-paths';
 import { acrossOf, rigShapes, type RigShape } from '../rig/rig-shapes';
 
+/** One stroke or area of a thing, moved to where it stands, mm. */
+export interface ThingShape extends RigShape {
+  readonly at?: readonly [x: number, y: number];
+}
+
 /** A part lying along x at its true size, and the box it takes, mm. */
 export interface DrawnPart {
-  readonly shapes: readonly RigShape[];
+  readonly shapes: readonly ThingShape[];
   readonly box: readonly [left: number, top: number, width: number, height: number];
 }
 

@@ -1,7 +1,4 @@
-import { judgeBuild } from '@/core/builds/judge-build';
 import { BAIT_KINDS } from '@/core/builds/kinds';
-import type { BuildPiece } from '@/core/builds/build';
-import { typicalThing } from '../stock/typical-things';
 import { USUAL_BAITS } from '@/reference/typical/usual-baits';
 import { typicalParts } from './typical-bait';
 

@@ -1,4 +1,5 @@
 import type { BillPart } from '@/core/cost/bill';
+import { boughtLike } from '../heads/bought-head';
 import { coatUse } from '@/core/coats/coat-use';
 import { sum } from '@/core/numeric/sum';
 import { findHold } from '@/core/skirts/holds';
@@ -78,7 +79,8 @@ function usualMetal({ metals, levels }: Pick<BenchFacts, 'metals' | 'levels'>): 
 }
 
 function headBill(head: HeadPieceOf, view: BenchFacts): BillPart {
-  let bill = castBill(head, view);
+  const bought = boughtLike(head, view);
+  let bill = bought ? leaf(bought.id, 1, view) : castBill(head, view);
   const coat = head.coatId === null ? undefined : view.coatById.get(head.coatId);
   const areaCm2 = coat ? pieceOf(head, view)?.areaCm2 : undefined;
   if (coat && areaCm2 !== undefined) {

@@ -1,15 +1,19 @@
 import { candidateCures } from '@/core/coats/candidate-cures';
 import type { CureTime } from '@/core/coats/cures/definition';
 import { judgeCure, type CureJudgment } from '@/core/coats/judge-cure';
-import type { Bin, PowderBin } from '@/records/bin';
+import type { PowderBin } from '@/records/bin';
 import type { Coat } from '@/records/coat';
 import { rangeOf } from '@/reference/range-of';
 import type { BenchFacts } from '../bench/bench-facts';
+import { listedMetal } from '../metals/listed-metal';
 
 export type Bins = Pick<BenchFacts, 'binById'>;
 
-/** Where a lot begins to melt, C; null where nobody knows what it is. */
-export function solidusOf(bin: Bin | undefined): number | null {
+/** Where a lot, or a listed metal, begins to melt, C; null where nobody knows what it is. */
+export function solidusOf(metalId: string | null, { binById }: Bins): number | null {
+  const listed = listedMetal(metalId);
+  if (listed) return listed.solidusC;
+  const bin = metalId === null ? undefined : binById.get(metalId);
   return bin?.kind === 'metal' ? (rangeOf(bin.composition)?.solidusC ?? null) : null;
 }
 
@@ -30,11 +34,8 @@ export function powdersOf(
 }
 
 /** The metals of some lots as a cure sees them. Heads from elsewhere, of which nobody knows the lot, are unknown. */
-function metalsOf(metalBinIds: readonly (string | null)[], { binById }: Bins) {
-  return [...new Set(metalBinIds)].map((id) => ({
-    id: id ?? '',
-    solidusC: id === null ? null : solidusOf(binById.get(id)),
-  }));
+function metalsOf(metalBinIds: readonly (string | null)[], view: Bins) {
+  return [...new Set(metalBinIds)].map((id) => ({ id: id ?? '', solidusC: solidusOf(id, view) }));
 }
 
 /** A cure held against what shares the rack. */

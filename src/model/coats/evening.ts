@@ -5,6 +5,7 @@ import type { CoatWayId } from '@/core/coats/ways/definition';
 import type { Heater } from '@/records/heater';
 import type { Rack } from '@/records/rack';
 import { pieceOf } from '../heads/head-facts';
+import { metalIdOf } from '../metals/listed-metal';
 import { powdersOf, solidusOf } from './coat-facts';
 import type { BenchFacts } from '../bench/bench-facts';
 import { hungKinds, warmingOf } from './rack-facts';
@@ -34,7 +35,7 @@ export function prepSeconds(
     const bin = view.binById.get(headBinId);
     const coat = view.coatById.get(coatId);
     const piece = bin?.kind === 'head' ? pieceOf(bin, view) : null;
-    const solidusC = bin?.kind === 'head' ? solidusOf(view.binById.get(bin.metalBinId ?? '')) : null;
+    const solidusC = bin?.kind === 'head' ? solidusOf(metalIdOf(bin), view) : null;
     const fuseC = coat ? Math.max(0, ...powdersOf(coat, view).map((powder) => powder.fuseC)) : 0;
     const plan =
       piece && heater && solidusC !== null && fuseC > 0

@@ -13,6 +13,7 @@ import type { Hung, Rack } from '@/records/rack';
 import { judgeFor, powdersOf } from './coat-facts';
 import { pieceOf } from '../heads/head-facts';
 import { powderLayers } from './powder-layers';
+import { metalIdOf } from '../metals/listed-metal';
 import type { BenchFacts } from '../bench/bench-facts';
 
 /** Heads on a rack that are alike. */
@@ -43,7 +44,7 @@ export function powdersOn(hung: readonly Hung[], view: BenchFacts): PowderBin[] 
 export function judgeRack(rack: Pick<Rack, 'partC' | 'minutes' | 'hung'>, view: BenchFacts): CureJudgment {
   const metals = rack.hung.map(({ headBinId }) => {
     const bin = view.binById.get(headBinId);
-    return bin?.kind === 'head' ? bin.metalBinId : null;
+    return bin?.kind === 'head' ? metalIdOf(bin) : null;
   });
   return judgeFor(rack, powdersOn(rack.hung, view), metals, view);
 }

@@ -4,9 +4,12 @@ import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { headPiece, type HeadPiece } from '@/core/coats/head-piece';
 import { mixMetal } from '@/core/metals/mix-metal';
 import { castFromCavity } from '@/core/tickets/cast-from-cavity';
+import type { HeadBin } from '@/records/bin';
 import type { Cavity } from '@/records/mold';
 import { ELEMENTS } from '@/reference/elements';
 import type { BenchFacts } from '../bench/bench-facts';
+import { listedMetal, metalIdOf, type KnownMetal } from '../metals/listed-metal';
+import { typicalHook, type HeadHook } from './typical-hook';
 
 /** A head as the shelf or a ticket knows it. */
 export interface HeadOf {
@@ -14,12 +17,23 @@ export interface HeadOf {
   readonly nominalG: number;
   readonly hookBinId: string | null;
   readonly metalBinId: string | null;
+  /** What it says of itself where it was bought. */
+  readonly bought?: HeadBin['bought'];
 }
 
 export type Facts = Pick<BenchFacts, 'molds' | 'hooks' | 'metals'>;
 
 /** Where nobody knows the metal: lead, about. */
 const ABOUT = { densityGcm3: 11.1, shrinkLinear: 0.008, specificHeatJkgK: 132 };
+
+function metalOf({ metalBinId, bought = null }: HeadOf, { metals }: Facts): KnownMetal | undefined {
+  return listedMetal(metalIdOf({ metalBinId, bought })) ?? metals.find(({ id }) => id === metalBinId);
+}
+
+/** The hook in a head: one of the shelf or, in a bought one, what its size usually is. */
+export function hookIn({ hookBinId, bought }: HeadOf, { hooks }: Pick<Facts, 'hooks'>): HeadHook | null {
+  return (hookBinId === null ? null : hooks.get(hookBinId)) ?? typicalHook(bought?.hookSize ?? null);
+}
 
 /** The cavity that a head most likely came from: of its style and mark, taking its hook before others. */
 function cavityOf({ style, nominalG, hookBinId }: HeadOf, { molds, hooks }: Facts): Cavity | null {
@@ -32,9 +46,9 @@ function cavityOf({ style, nominalG, hookBinId }: HeadOf, { molds, hooks }: Fact
 
 /** What of a head is heated: its metal, the steel in it, its skin; null where its style is not known. */
 export function pieceOf(head: HeadOf, facts: Facts): HeadPiece | null {
-  const metal = facts.metals.find(({ id }) => id === head.metalBinId);
+  const metal = metalOf(head, facts);
   const mixed = metal?.composition ? mixMetal(metal.composition, ELEMENTS) : null;
-  const hook = head.hookBinId === null ? null : (facts.hooks.get(head.hookBinId) ?? null);
+  const hook = hookIn(head, facts);
   const cavity = cavityOf(head, facts);
   const hookShare = cavity?.hookShare ?? findStyle(head.style)?.hookShare ?? 0;
   const cast = cavity && metal ? castFromCavity(cavity, metal, hook) : null;
@@ -53,8 +67,8 @@ export function pieceOf(head: HeadOf, facts: Facts): HeadPiece | null {
 export function bodyCm3(head: HeadOf, facts: Facts): number {
   const known = cavityOf(head, facts);
   if (known) return known.volumeCm3;
-  const hook = head.hookBinId === null ? null : (facts.hooks.get(head.hookBinId) ?? null);
-  const metal = facts.metals.find(({ id }) => id === head.metalBinId) ?? ABOUT;
+  const hook = hookIn(head, facts);
+  const metal = metalOf(head, facts) ?? ABOUT;
   return Math.max(head.nominalG * 0.3, head.nominalG - (hook?.massG ?? 0)) / castGramsPerCm3(metal);
 }
 

@@ -1,12 +1,14 @@
 import { mixMetal } from '@/core/metals/mix-metal';
 import type { SizeId } from '@/core/parts/part-roles';
 import type { NewBin } from '@/records/plain-bin';
+import type { HeadBin } from '@/records/bin';
 import { PLAIN_PART } from '@/records/plain-part';
 import { ELEMENTS } from '@/reference/elements';
 import { REFERENCE_METALS } from '@/reference/metals';
 import { findTypicalSize } from '@/reference/typical';
 import { SCRAP_KEY } from '@/reference/typical/kinds/metal';
 import type {
+  HeadKind,
   HookKind,
   MetalKind,
   PartKind,
@@ -14,6 +16,12 @@ import type {
   StrandKind,
   ThingKind,
 } from '@/reference/typical/thing-kind';
+
+/** What a bought head has besides its weight. */
+export interface HeadSaid extends NonNullable<HeadBin['bought']> {
+  /** Whether it is marked in grams, not in ounces. */
+  readonly isByGram: boolean;
+}
 
 /** What the maker says of a thing that is put down: its kind and size are enough. */
 export interface ThingSaid {
@@ -26,6 +34,8 @@ export interface ThingSaid {
   readonly sizes: Readonly<Partial<Record<SizeId, number>>>;
   readonly massG: number | null;
   readonly hex: string | null;
+  /** Of a bought head; null for all else. */
+  readonly head: HeadSaid | null;
   /** What one costs in what it is kept by: a piece, a gram, a millimeter; null where nobody said. */
   readonly costEach: number | null;
 }
@@ -45,6 +55,7 @@ export function unitOf(kind: ThingKind): 'pieces' | 'g' | 'mm' {
     case 'powder':
       return 'g';
     case 'hook':
+    case 'head':
       return 'pieces';
     default:
       return kind.unit;
@@ -85,6 +96,39 @@ function hookOf(kind: HookKind, said: ThingSaid, common: Common): NewBin {
     wireMm,
     shankMm: lengthMm,
     gapeMm,
+    costEach: said.costEach,
+  };
+}
+
+/** What a bought head usually is, until its maker says otherwise: of lead, bare, with a hole for a guard or none. */
+export const usualHead = (
+  { hookBySize }: Pick<HeadKind, 'hookBySize'>,
+  size: string,
+  isByGram: boolean,
+): HeadSaid => ({
+  metal: null,
+  hookSize: hookBySize[size] ?? null,
+  hex: null,
+  guard: 'none',
+  hasKeeper: true,
+  isByGram,
+});
+
+function headOf(kind: HeadKind, said: ThingSaid, common: Common): NewBin {
+  const typical = findTypicalSize(kind, said.size);
+  const { isByGram, ...bought } = said.head ?? usualHead(kind, typical.key, false);
+  const grams = isByGram ? kind.gramsBySize[typical.key] : typical.massG;
+  return {
+    ...common,
+    kind: 'head',
+    unit: 'pieces',
+    style: kind.style,
+    nominalG: grams ?? 7,
+    hookBinId: null,
+    metalBinId: null,
+    coatId: null,
+    skirtId: null,
+    bought: { ...bought, hex: said.hex ?? bought.hex },
     costEach: said.costEach,
   };
 }
@@ -166,6 +210,8 @@ export function binOfThing(said: ThingSaid): NewBin {
       return metalOf(kind, said, common);
     case 'hook':
       return hookOf(kind, said, common);
+    case 'head':
+      return headOf(kind, said, common);
     case 'part':
       return partOf(kind, said, common);
     case 'strand':

@@ -16,7 +16,7 @@ export interface TypicalThing {
 export type KindAndSize = readonly [kindId: string, size: string];
 
 /** Nobody said where it lies, what it costs, or measured any of it. */
-const NOTHING_SAID = { place: '', sizes: {}, massG: null, hex: null, costEach: null } as const;
+const NOTHING_SAID = { place: '', sizes: {}, massG: null, hex: null, head: null, costEach: null } as const;
 
 /**
  * A thing of a kind and size, with typical figures, called as the trade calls it where one measures so.

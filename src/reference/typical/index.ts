@@ -1,5 +1,6 @@
 import * as blades from './kinds/blades';
 import * as fittings from './kinds/fittings';
+import { BOUGHT_HEADS } from './kinds/heads';
 import * as hooks from './kinds/hooks';
 import * as joints from './kinds/joints';
 import * as lines from './kinds/lines';
@@ -21,6 +22,7 @@ export const THING_KINDS: readonly ThingKind[] = [
   hooks.trebleHook,
   hooks.circleHook,
   hooks.baitHook,
+  ...BOUGHT_HEADS,
   blades.willowBlade,
   blades.coloradoBlade,
   blades.indianaBlade,

@@ -5,6 +5,7 @@ import type { Bend, LineForm, PartRoleId, Plastic, SizeId } from '@/core/parts/p
 export const THING_GROUPS = [
   'Metal',
   'Hooks',
+  'Bought heads',
   'Blades',
   'Wire and beads',
   'Joints',
@@ -89,10 +90,20 @@ export interface PowderKind extends Common {
   readonly densityGcm3: number;
 }
 
+/** A head that was bought ready, with its hook in it. */
+export interface HeadKind extends Common {
+  readonly makes: 'head';
+  /** One of the styles of heads. */
+  readonly style: string;
+  /** By size: its mark where one buys by the gram, and the hook usually in it. */
+  readonly gramsBySize: Readonly<Record<string, number>>;
+  readonly hookBySize: Readonly<Record<string, string>>;
+}
+
 /** A lot of one of the listed metals, by its key, or of scrap. */
 export interface MetalKind extends Common {
   readonly makes: 'metal';
 }
 
 /** One kind of thing that can lie on a shelf. A new one is its line among those of its file. */
-export type ThingKind = HookKind | PartKind | StrandKind | PowderKind | MetalKind;
+export type ThingKind = HookKind | HeadKind | PartKind | StrandKind | PowderKind | MetalKind;

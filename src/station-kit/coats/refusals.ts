@@ -38,8 +38,8 @@ export function refusalsOf(
 }
 
 /** The metal may go soft before the powder even sticks to it. */
-function softensFirst(powders: readonly PowderBin[], metalBinId: string | null, { binById }: Bins): string[] {
-  const solidusC = solidusOf(binById.get(metalBinId ?? ''));
+function softensFirst(powders: readonly PowderBin[], metalBinId: string | null, view: Bins): string[] {
+  const solidusC = solidusOf(metalBinId, view);
   const fuseC = Math.max(...powders.map((powder) => powder.fuseC));
   if (solidusC === null) return [];
   const softenC = solidusC - SOLIDUS_MARGIN_C;

@@ -1,3 +1,4 @@
+import { metalIdOf } from '@/model/metals/listed-metal';
 import { lightness } from '@/core/coats/color/lightness';
 import type { CureTime } from '@/core/coats/cures/definition';
 import { candidateCures } from '@/core/coats/candidate-cures';
@@ -63,7 +64,7 @@ export function waitingOf(
         key: [head.headBinId, head.coatId, head.ticketId ?? '', head.lineId ?? ''].join(' '),
         bin,
         coat,
-        refusals: refusalsOf(coat, bin.metalBinId, view, writeC),
+        refusals: refusalsOf(coat, metalIdOf(bin), view, writeC),
         isAirDried: powdersOf(coat, view).length === 0,
       },
     ];
@@ -89,7 +90,7 @@ export function rackRequest(
     slotsEach: slotsOf(each.bin, oven, view),
     cures: cures.flatMap((cure, index) =>
       each.refusals.length === 0 &&
-      judgeFor(cure, powdersOf(each.coat, view), [each.bin.metalBinId], view).isGood
+      judgeFor(cure, powdersOf(each.coat, view), [metalIdOf(each.bin)], view).isGood
         ? [index]
         : [],
     ),

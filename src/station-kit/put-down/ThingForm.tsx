@@ -16,7 +16,8 @@ import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '../BenchProvider';
 import { AmountField } from './AmountField';
 import { MeasuredFields } from './MeasuredFields';
-import { withSize } from './thing-draft';
+import { HeadFields } from './HeadFields';
+import { headOf, withSize } from './thing-draft';
 import type { usePutDown } from './use-put-down';
 import styles from './put-down.module.css';
 
@@ -41,6 +42,7 @@ export function ThingForm({ form, onOtherKind }: ThingFormProps) {
   const isColored =
     kind.makes === 'strand' ||
     kind.makes === 'powder' ||
+    kind.makes === 'head' ||
     (kind.makes === 'part' && COLORED.includes(kind.as));
   const hex = draft.hex ?? ('hex' in read.bin ? read.bin.hex : null);
   return (
@@ -113,6 +115,9 @@ export function ThingForm({ form, onOtherKind }: ThingFormProps) {
             It is the price, as I wrote it
           </Button>
         </div>
+      ) : null}
+      {kind.makes === 'head' ? (
+        <HeadFields head={headOf(draft, kind, length)} onChange={(head) => change({ head })} />
       ) : null}
       <MeasuredFields kind={kind} size={size} draft={draft} onChange={change} />
       <div className={fields(10, styles.fields)}>

@@ -1,8 +1,8 @@
 import type { SizeId } from '@/core/parts/part-roles';
-import { binOfThing, unitOf, type ThingSaid } from '@/model/stock/put-down';
+import { binOfThing, unitOf, usualHead, type HeadSaid, type ThingSaid } from '@/model/stock/put-down';
 import type { NewBin } from '@/records/plain-bin';
 import { findThingKind, findTypicalSize } from '@/reference/typical';
-import type { ThingKind, TypicalSize } from '@/reference/typical/thing-kind';
+import type { HeadKind, ThingKind, TypicalSize } from '@/reference/typical/thing-kind';
 import { thingName } from '@/reference/typical/thing-name';
 
 /** What stands in the form. */
@@ -22,6 +22,8 @@ export interface ThingDraft {
   readonly hex: string | null;
   readonly sizes: Readonly<Partial<Record<SizeId, number>>>;
   readonly massG: number | null;
+  /** Of a bought head; null while it is as such heads usually are. */
+  readonly head: HeadSaid | null;
 }
 
 /** A form for a kind, with its usual size. */
@@ -39,6 +41,7 @@ export function draftOf(kind: ThingKind, size = kind.usual): ThingDraft {
     hex: null,
     sizes: {},
     massG: null,
+    head: null,
   };
 }
 
@@ -48,6 +51,7 @@ export const withSize = (draft: ThingDraft, size: string): ThingDraft => ({
   size,
   sizes: {},
   massG: null,
+  head: null,
 });
 
 /** The same form for the next thing of its kind: its place and seller are most likely the same. */
@@ -70,6 +74,10 @@ export interface ReadDraft {
   readonly bin: NewBin;
 }
 
+/** What a bought head is, as far as it was said. */
+export const headOf = ({ head, size }: ThingDraft, kind: HeadKind, length: 'mm' | 'in'): HeadSaid =>
+  head ?? usualHead(kind, size, length === 'mm');
+
 export function readDraft(draft: ThingDraft, length: 'mm' | 'in'): ReadDraft {
   const kind = findThingKind(draft.kindId);
   const size = findTypicalSize(kind, draft.size);
@@ -77,6 +85,7 @@ export function readDraft(draft: ThingDraft, length: 'mm' | 'in'): ReadDraft {
   const costEach =
     draft.price === null || draft.per === null || draft.per <= 0 ? null : draft.price / draft.per;
   const { place, sizes, massG, hex } = draft;
-  const said: ThingSaid = { kind, size: draft.size, name, place, sizes, massG, hex, costEach };
+  const head = kind.makes === 'head' ? headOf(draft, kind, length) : null;
+  const said: ThingSaid = { kind, size: draft.size, name, place, sizes, massG, hex, head, costEach };
   return { kind, size, unit: unitOf(kind), name, costEach, bin: binOfThing(said) };
 }

@@ -14,7 +14,8 @@ import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { measuredParts, swapAt, withKind, type BuildDraft } from './draft';
-import { buildOf } from '@/model/baits/bait-facts';
+import { HeadField } from '@/station-kit/put-down/HeadField';
+import { buildOf, headsFor } from '@/model/baits/bait-facts';
 import styles from './build.module.css';
 import { versionText } from '@/model/versions/version-text';
 
@@ -35,6 +36,7 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
   const skirts = view.skirts.filter(({ retired, id }) => !retired || id === draft.skirtId);
   const millimeters = (mm: number) => lengthText(mm, length);
   const isWired = hasWiredHead(draft, view);
+  const [headBin] = headsFor(draft, view);
   return (
     <Collapse
       ghost
@@ -92,6 +94,26 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                   write={millimeters}
                   check={(mm) => (mm > 50 ? '50 mm is the most.' : null)}
                   onChange={(mm) => mm !== null && onChange({ ...draft, minFreeMm: mm })}
+                />
+              ) : null}
+              {head && !isWired ? (
+                <HeadField
+                  label="Head from the shelf"
+                  value={headBin?.id ?? null}
+                  none="none of these"
+                  suits={({ skirtId }) => skirtId === null || skirtId === draft.skirtId}
+                  onChange={(bin) =>
+                    bin &&
+                    onChange({
+                      ...draft,
+                      head: {
+                        style: bin.style,
+                        nominalG: bin.nominalG,
+                        hookBinId: bin.hookBinId,
+                        coatId: bin.coatId,
+                      },
+                    })
+                  }
                 />
               ) : null}
               {head ? (

@@ -9,6 +9,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { freeHeads } from '@/model/heads/free-heads';
 import { refusalsOf } from '@/station-kit/coats/refusals';
 import { temperatureText } from '@/text/words';
+import { metalIdOf } from '@/model/metals/listed-metal';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import styles from './coat.module.css';
@@ -50,7 +51,7 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
   const pieces = count ?? most;
   const refusals =
     head && coat
-      ? refusalsOf(coat, head.metalBinId, view, (celsius) => temperatureText(celsius, temperature))
+      ? refusalsOf(coat, metalIdOf(head), view, (celsius) => temperatureText(celsius, temperature))
       : [];
   const problem = pieces > most ? `Only ${most} are free. Write ${most} or fewer.` : null;
   const isReady = head && coat && pieces > 0 && !problem && refusals.length === 0;

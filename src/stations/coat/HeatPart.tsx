@@ -11,6 +11,7 @@ import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
 import { headText, lotText, temperatureText } from '@/text/words';
 import { pieceOf } from '@/model/heads/head-facts';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { metalIdOf } from '@/model/metals/listed-metal';
 import { solidusOf } from '@/model/coats/coat-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { heaterFor } from '@/model/coats/evening';
@@ -57,7 +58,7 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
   }
   const piece = pieceOf(head, view);
   const metal = view.binById.get(head.metalBinId ?? '');
-  const solidusC = solidusOf(metal);
+  const solidusC = solidusOf(metalIdOf(head), view);
   const text = (celsius: number) => temperatureText(celsius, temperature);
   const ways = COAT_WAYS.map((way) => {
     const usable = view.heaters.filter(({ kind }) => way.heaters.includes(kind));

@@ -63,7 +63,7 @@ describe('what a color may go on', () => {
       expect(refusalsOf(coat, 'lot-19', view).length > 0).toBe(isPowder);
       if (isPowder) expect(curesFor(powdersOf(coat, view), ['lot-14'], view).length).toBeGreaterThan(0);
     }
-    expect(solidusOf(view.binById.get('lot-19'))).toBe(138.5);
+    expect(solidusOf('lot-19', view)).toBe(138.5);
     expect(refusalsOf(view.coatById.get('coat-night-eel')!, 'lot-19', view, inC)[0]).toBe(
       'Oven at 177 C would melt Lot 19, bismuth-tin (138.5 C). Keep it under 113.5 C with a powder that cures so low, air-dry a paint, or take another metal.',
     );

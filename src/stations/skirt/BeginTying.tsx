@@ -1,12 +1,10 @@
 'use client';
 
-import { Select } from 'antd';
-import { useId, useState } from 'react';
-import type { HeadBin } from '@/records/bin';
+import { useState } from 'react';
 import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { BeginRun } from '@/station-kit/card-runs/BeginRun';
+import { HeadField } from '@/station-kit/put-down/HeadField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { planRun, takenOf, withSwaps } from '@/model/skirts/run-plan';
 import { SwapRows } from './SwapRows';
@@ -27,12 +25,9 @@ interface BeginTyingProps {
   readonly onClose: () => void;
 }
 
-const LOOSE = 'loose';
-
 /** Before the first is tied: how many, on what, which tabs and collars to pull, what stands for what is short. */
 export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
   const { view, workshop, carryOut } = useBench();
-  const id = useId();
   const [count, setCount] = useState(wish.count);
   const [headBinId, setHeadBinId] = useState(wish.headBinId);
   const [way, setWay] = useState<Tying['way']>('one-by-one');
@@ -45,13 +40,6 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
     each === null ? [] : [each],
   );
   const plan = planRun(recipe, count, view, line?.collarBinId ?? skirt.collar.binId, others);
-  const heads = view.bins.filter(
-    (bin): bin is HeadBin =>
-      bin.kind === 'head' &&
-      bin.skirtId === null &&
-      bin.hookBinId !== null &&
-      ((view.levels.get(bin.id) ?? 0) > 0 || bin.id === wish.headBinId),
-  );
   const headsThere = headBinId === null ? Infinity : (view.levels.get(headBinId) ?? 0);
   const isReady = plan.canBegin && count <= headsThere;
   return (
@@ -61,27 +49,17 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
       widthPx={620}
       {...{ count, onCount: setCount, way, onWay: setWay, one: 'One skirt at a time', onClose, onBegun }}
       fields={
-        <FieldShell
-          id={`${id}on`}
+        <HeadField
           label="On"
-          problem={count > headsThere ? `Only ${headsThere} lie there. Tie fewer.` : null}
-        >
-          <Select
-            id={`${id}on`}
-            value={headBinId ?? LOOSE}
-            style={{ width: '100%' }}
-            disabled={wish.lineId !== null}
-            popupMatchSelectWidth={false}
-            options={[
-              { value: LOOSE, label: 'loose skirts, for the shelf' },
-              ...heads.map((bin) => ({
-                value: bin.id,
-                label: `${bin.name} (${view.levels.get(bin.id) ?? 0})`,
-              })),
-            ]}
-            onChange={(next) => setHeadBinId(next === LOOSE ? null : next)}
-          />
-        </FieldShell>
+          value={headBinId}
+          none="loose skirts, for the shelf"
+          isFixed={wish.lineId !== null}
+          problem={count > headsThere ? `Only ${headsThere} lie there. Tie fewer, or count them.` : null}
+          suits={({ skirtId, hookBinId, bought, id }) =>
+            skirtId === null && (hookBinId !== null || bought !== null || id === wish.headBinId)
+          }
+          onChange={(bin) => setHeadBinId(bin?.id ?? null)}
+        />
       }
       problems={[]}
       canBegin={isReady}

@@ -1,8 +1,11 @@
 'use client';
 
+import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import type { PartGauge } from '@/core/parts/part-roles';
 import { partShapes, type DrawnPart } from '@/drawing/things/part-shapes';
+import { headShapes } from '@/drawing/things/head-shapes';
 import { stuffShapes } from '@/drawing/things/stuff-shapes';
+import { findThingKind, findTypicalSize } from '@/reference/typical';
 import type { ThingKind, TypicalSize } from '@/reference/typical/thing-kind';
 import styles from './thing-drawing.module.css';
 
@@ -16,6 +19,12 @@ interface ThingDrawingProps {
   readonly mostPxPerMm?: number;
   /** The color of what has one. */
   readonly hex?: string;
+}
+
+/** What a hook of that size measures, in a head. */
+function hookIn(size: string | undefined): HookDimensions | null {
+  const { wireMm, lengthMm, gapeMm } = findTypicalSize(findThingKind('jig-hook'), size ?? '').sizes;
+  return wireMm && lengthMm && gapeMm ? { wireMm, shankMm: lengthMm, gapeMm } : null;
 }
 
 /** What a part of that kind and size measures. */
@@ -33,6 +42,8 @@ function drawnOf(kind: ThingKind, size: TypicalSize): DrawnPart {
       return stuffShapes(kind.makes);
     case 'strand':
       return stuffShapes(kind.form);
+    case 'head':
+      return headShapes(kind.style, size.massG ?? 7, hookIn(kind.hookBySize[size.key]));
     default:
       return partShapes(gaugeOf(kind, size));
   }
@@ -55,10 +66,11 @@ export function ThingDrawing({ kind, size, width, height, mostPxPerMm = 6, hex }
       viewBox={`${left + long / 2 - wide / 2} ${top + high / 2 - tall / 2} ${wide} ${tall}`}
       aria-hidden="true"
     >
-      {shapes.map(({ d, is, strokeMm }, nth) => (
+      {shapes.map(({ d, is, strokeMm, at }, nth) => (
         <path
           key={nth}
           d={d}
+          transform={at && `translate(${at.join(' ')})`}
           className={styles[is]}
           strokeWidth={is === 'wire' ? Math.max(strokeMm ?? 0.6, 1 / scale) : 0.8 / scale}
           style={hex !== undefined && (is === 'body' || is === 'soft') ? { fill: hex } : undefined}

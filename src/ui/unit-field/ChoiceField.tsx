@@ -22,19 +22,22 @@ interface ChoiceFieldProps {
   /** What choosing nothing is called; left out where one must be chosen. */
   readonly none?: string;
   readonly problem?: string | null;
+  /** Shown, not chosen. */
+  readonly isFixed?: boolean;
   readonly onChange: (value: string | null) => void;
 }
 
 const NONE = 'none';
 
 /** One of several, or none of them: found by typing. */
-export function ChoiceField({ label, value, options, none, problem, onChange }: ChoiceFieldProps) {
+export function ChoiceField({ label, value, options, none, problem, isFixed, onChange }: ChoiceFieldProps) {
   const id = useId();
   return (
     <FieldShell id={id} label={label} problem={problem}>
       <Select
         id={id}
         value={value ?? NONE}
+        disabled={isFixed}
         style={{ width: '100%' }}
         popupMatchSelectWidth={false}
         showSearch={{ optionFilterProp: 'label' }}

@@ -1,0 +1,61 @@
+'use client';
+
+import { PlusOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useState } from 'react';
+import type { HeadBin } from '@/records/bin';
+import { ChoiceField } from '@/ui/unit-field/ChoiceField';
+import { useBench } from '../BenchProvider';
+import { PutDown } from './PutDown';
+import styles from './put-down.module.css';
+
+interface HeadFieldProps {
+  readonly label: string;
+  readonly value: string | null;
+  readonly none: string;
+  /** Which heads would do. */
+  readonly suits?: (head: HeadBin) => boolean;
+  readonly problem?: string | null;
+  /** Said by a ticket: shown, not chosen. */
+  readonly isFixed?: boolean;
+  readonly onChange: (head: HeadBin | null) => void;
+}
+
+/** A head that lies on the shelf, cast or bought; a bought one can be put down there and then. */
+export function HeadField(props: HeadFieldProps) {
+  const { label, value, none, suits = () => true, problem, isFixed = false, onChange } = props;
+  const { view } = useBench();
+  const [isAdding, setAdding] = useState(false);
+  const heads = view.bins.filter((bin): bin is HeadBin => bin.kind === 'head' && suits(bin));
+  return (
+    <div className={styles.partField}>
+      <ChoiceField
+        label={label}
+        value={value}
+        none={none}
+        problem={problem}
+        isFixed={isFixed}
+        options={heads.map((bin) => ({
+          value: bin.id,
+          label: `${bin.name}, ${view.levels.get(bin.id) ?? 0} there`,
+        }))}
+        onChange={(id) => onChange(heads.find((bin) => bin.id === id) ?? null)}
+      />
+      <Button
+        icon={<PlusOutlined />}
+        aria-label="Put bought heads down"
+        title="Put bought heads down"
+        disabled={isFixed}
+        onClick={() => setAdding(true)}
+      />
+      {isAdding ? (
+        <PutDown
+          title="Bought heads"
+          suits={({ makes }) => makes === 'head'}
+          onClose={() => setAdding(false)}
+          onAdded={(bin) => bin.kind === 'head' && onChange(bin)}
+        />
+      ) : null}
+    </div>
+  );
+}
