@@ -2,6 +2,7 @@
 
 import { weekdayText } from '@/text/date-text';
 import { Progress } from 'antd';
+import Link from 'next/link';
 import { Fragment, useMemo, type ReactNode } from 'react';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import type { LineWant } from '@/core/tickets/facts';
@@ -10,6 +11,7 @@ import { sentence } from '@/text/sentence';
 import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
+import { CountButton } from './put-down/CountButton';
 import { useBench } from './BenchProvider';
 import { promiseOf } from '@/model/bills/cast-promises';
 import { RuleNotes } from './RuleNotes';
@@ -135,6 +137,9 @@ function MetalTakes({ metal, wants, isWritten, isAlone }: MetalTakesProps) {
       <JobFailure job={planned.job} />
       {planned.problem ? <SlipNote tone="stop">{sentence(planned.problem)}</SlipNote> : null}
       {planned.plan && planned.planned ? <Surplus session={planned.planned} plan={planned.plan} /> : null}
+      {planned.plan ? (
+        <UnweighedNote moldIds={planned.plan.runs.map(({ moldId }) => moldId)} wants={wants} />
+      ) : null}
       <HoldUps session={session} takes={takes} />
     </>
   );
@@ -193,6 +198,31 @@ function HookRows({ takes, own }: { takes: Takes; own: ReadonlyMap<string, numbe
   });
 }
 
+/** Blocks of the plan whose cavities nobody weighed: their marks stand for what they give. */
+function UnweighedNote({
+  moldIds,
+  wants,
+}: {
+  readonly moldIds: readonly string[];
+  readonly wants: readonly LineWant[];
+}) {
+  const { view } = useBench();
+  const isAsked = ({ style, nominalG }: Pick<LineWant, 'style' | 'nominalG'>) =>
+    wants.some((want) => want.style === style && Math.abs(want.nominalG / nominalG - 1) < 0.1);
+  const names = moldIds.flatMap((id) => {
+    const mold = view.moldById.get(id);
+    const isGuessed = mold?.cavities.some((each) => each.volumeBasis === 'guess' && isAsked(each));
+    return mold && isGuessed ? [mold.name] : [];
+  });
+  if (names.length === 0) return null;
+  return (
+    <SlipNote tone="mind">
+      Nobody weighed a casting of {names.join(' or ')} yet: it counts as on its mark.{' '}
+      <Link href="/molds">Weigh three in</Link>
+    </SlipNote>
+  );
+}
+
 function HoldUps({ session, takes }: { session: ReturnType<typeof sessionOf>; takes: Takes | null }) {
   const { view } = useBench();
   const { mass } = useUnits();
@@ -216,7 +246,8 @@ function HoldUps({ session, takes }: { session: ReturnType<typeof sessionOf>; ta
           <Fragment key={short.item}>
             <SlipNote tone="stop">
               {bin.name}: {amountText(short.short, bin, mass)} short ({amountText(short.free, bin, mass)}{' '}
-              free, {amountText(short.needed, bin, mass)} needed).
+              free, {amountText(short.needed, bin, mass)} needed).{' '}
+              <CountButton bin={bin} label={`Count ${bin.name}`} />
             </SlipNote>
             <StandInRows bin={bin} lacks={short.short} />
           </Fragment>

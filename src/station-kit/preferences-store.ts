@@ -13,7 +13,7 @@ let current: Preferences | null = null;
 const listeners = new Set<() => void>();
 
 function snapshot(): Preferences {
-  current ??= readPreferences(window.localStorage);
+  current ??= readPreferences(window.localStorage, window.navigator.language);
   return current;
 }
 

@@ -12,6 +12,7 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'flaw.noted': () => 'Note a flaw',
   'flaw.scrapped': () => 'Scrap castings',
   'cause.said': () => 'Say of what it came',
+  'bench.begun': ({ things }) => `A bench laid out, ${things} things`,
   'bench.edited': () => 'Edit the bench',
   'bait.stripped': ({ baits }) => (baits === 1 ? 'Strip a bait' : `Strip ${baits} baits`),
   'build.kept': ({ name }) => `Keep build: ${name}`,

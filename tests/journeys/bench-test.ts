@@ -59,12 +59,20 @@ async function tameChance(context: BrowserContext): Promise<void> {
   });
 }
 
+/** Pages measure in millimeters and grams unless a journey says otherwise: units are guessed from the language. */
+async function measureInMetric(context: BrowserContext): Promise<void> {
+  await context.addInitScript(() => {
+    if (localStorage.getItem('ruvek-screen') === null) localStorage.setItem('ruvek-screen', '{}');
+  });
+}
+
 /** A context that begins at START, of its own: for journeys that need one that nothing was kept in. */
 export async function freshContext(
   browser: Browser,
   options: Parameters<Browser['newContext']>[0] = {},
 ): Promise<BrowserContext> {
   const context = await browser.newContext(options);
+  await measureInMetric(context);
   await tameChance(context);
   await beginAtStart(context);
   return context;
@@ -83,7 +91,10 @@ export const test = base.extend<Options & { readonly desk: Desk }, Kept>({
         const there = kept.get(kind);
         if (there) return there;
         const context = isClockOwn ? await browser.newContext() : await freshContext(browser);
-        if (isClockOwn) await tameChance(context);
+        if (isClockOwn) {
+          await measureInMetric(context);
+          await tameChance(context);
+        }
         const desk = { context, page: await context.newPage() };
         kept.set(kind, desk);
         return desk;

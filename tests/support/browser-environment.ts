@@ -5,6 +5,8 @@ export default class BrowserEnvironment extends TestEnvironment {
   override async setup(): Promise<void> {
     await super.setup();
     const page = this.global as unknown as Record<string, unknown>;
+    // Where one measures in millimeters: units are guessed from the language.
+    Object.defineProperty(this.global.navigator, 'language', { value: 'en-GB', configurable: true });
     page.structuredClone ??= structuredClone;
     page.matchMedia ??= () => ({
       matches: false,

@@ -12,6 +12,7 @@ export const DEED_CODES = [
   'flaw.scrapped',
   'cause.said',
   'bench.edited',
+  'bench.begun',
   'bait.stripped',
   'build.kept',
   'build.speed-noted',

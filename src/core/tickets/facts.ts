@@ -18,6 +18,8 @@ export interface CavityFacts {
   readonly style: string;
   readonly nominalG: number;
   readonly volumeCm3: number;
+  /** Where that volume comes from; a guess was made from the mark alone. Left out, it is taken as measured. */
+  readonly volumeBasis?: 'weighed' | 'reference' | 'guess';
   readonly hookSizes: readonly string[];
   readonly hookShare: number;
   /** Pins, eyes and frames cast in besides the hook. */

@@ -71,6 +71,20 @@ describe('judgeCavity', () => {
     expect(!light.fits && light.why === 'weight' && light.offShare).toBeLessThan(-0.2);
   });
 
+  it('takes a cavity that nobody weighed at its mark in lead, and as much lighter as another metal is', () => {
+    // Guessed a tenth too large: weighed so, it would be refused.
+    const guessed = cavity(10, { volumeCm3: 1.1, volumeBasis: 'guess' });
+    expect(
+      judgeCavity({ ...guessed, volumeBasis: 'weighed' }, want('l', 10, 1), METAL, HOOK, 0.05),
+    ).toMatchObject({ fits: false });
+    const lead = { ...METAL, densityGcm3: 11.34, shrinkLinear: 0.0089 };
+    const onMark = judgeCavity(guessed, want('l', 10, 1), lead, HOOK, 0.01);
+    expect(onMark).toMatchObject({ fits: true, finishedG: 10 });
+    const pewter = judgeCavity(guessed, want('l', 10, 1), { ...lead, densityGcm3: 7.3 }, HOOK, 0.05);
+    expect(pewter).toMatchObject({ fits: false, why: 'weight' });
+    expect(!pewter.fits && pewter.why === 'weight' && pewter.finishedG).toBeLessThan(7.2);
+  });
+
   it('asks for the style, the hook and room', () => {
     expect(judgeCavity(cavity(10), want('l', 10, 1, { style: 'egg' }), METAL, HOOK, 0.05)).toMatchObject({
       why: 'style',

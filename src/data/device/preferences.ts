@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { usualUnits } from '@/core/units/usual-units';
 
 /**
  * How this screen shows the bench: not part of the bench, so neither in its ledger nor in its backup. A phone in
@@ -39,10 +40,15 @@ export const DEFAULT_PREFERENCES: Preferences = preferences.parse({});
 /** Also read by the inline script of the page frame, before anything is drawn. */
 export const PREFERENCES_KEY = 'ruvek-screen';
 
-/** Reads what was kept; anything missing or damaged falls back field by field. */
-export function readPreferences(storage: Pick<Storage, 'getItem'>): Preferences {
+/**
+ * Reads what was kept; anything missing or damaged falls back field by field. Where nothing was kept yet, units and paper
+ * are those of the browser's language.
+ */
+export function readPreferences(storage: Pick<Storage, 'getItem'>, language?: string): Preferences {
   try {
-    return preferences.parse(JSON.parse(storage.getItem(PREFERENCES_KEY) ?? '{}'));
+    const kept = storage.getItem(PREFERENCES_KEY);
+    if (kept === null && language !== undefined) return preferences.parse(usualUnits(language));
+    return preferences.parse(JSON.parse(kept ?? '{}'));
   } catch {
     return DEFAULT_PREFERENCES;
   }

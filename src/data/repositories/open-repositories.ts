@@ -1,5 +1,6 @@
 import { backupExchange } from '../exchange/backup';
 import { batchRepository } from './batches';
+import { beginningRepository } from './beginnings';
 import { benchRepository } from './bench';
 import { buildingRepository } from './buildings';
 import { buildRepository } from './builds';
@@ -31,6 +32,7 @@ import type { Store } from '../store';
 export function openRepositories(store: Store) {
   return {
     bench: benchRepository(store),
+    beginnings: beginningRepository(store),
     shelf: shelfRepository(store),
     metals: metalRepository(store),
     molds: moldRepository(store),

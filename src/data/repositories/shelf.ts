@@ -284,6 +284,25 @@ export function shelfRepository(store: Store) {
         return granted(undefined);
       }),
 
+    /**
+     * Sets a bin right to what lies there, with what one of it cost where the maker said so: of what is kept by its length,
+     * a roll more. Gives the difference.
+     */
+    countIn: (binId: string, counted: number, unitCost: number | null): Promise<BenchOutcome<number>> =>
+      attempt(store, did('bin.counted'), async (tx) => {
+        const bin = await db.bins.get(binId);
+        if (!bin) return refuse<number>({ code: 'bench.gone', what: 'bin' });
+        if (unitCost !== null) await tx.put('bins', priced(bin, unitCost));
+        if (bin.unit === 'mm') {
+          await tx.enter({ binId, kind: 'received', qty: counted, lengthId: store.newId(), unitCost });
+          return granted(counted);
+        }
+        const difference = sum([counted, -(await onHand(binId))]);
+        const kind = difference > 0 ? 'received' : 'counted';
+        await tx.enter({ binId, kind, qty: difference, unitCost: difference > 0 ? unitCost : null });
+        return granted(difference);
+      }),
+
     /** Sets a bin right to what was counted: enters the difference. Gives the difference. */
     async count(binId: string, counted: number): Promise<BenchOutcome<number>> {
       return attempt(store, did('bin.counted'), async (tx) => {

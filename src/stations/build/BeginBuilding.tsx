@@ -11,7 +11,7 @@ import type { Building, BuildRecord } from '@/records/build';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BeginRun } from '@/station-kit/card-runs/BeginRun';
 import { KitTable } from '@/station-kit/card-runs/KitTable';
-import { ChoiceField } from '@/ui/unit-field/ChoiceField';
+import { HeadField } from '@/station-kit/put-down/HeadField';
 import { findingSentence } from '@/text/build-sentence';
 
 interface BeginBuildingProps {
@@ -42,15 +42,12 @@ export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBu
       {...{ count, onCount: setCount, way, onWay: setWay, one: 'One bait at a time', onClose, onBegun }}
       fields={
         build.head && !hasWiredHead(build, view) ? (
-          <ChoiceField
+          <HeadField
             label="Heads from"
             value={headBinId}
             none="choose them"
-            options={heads.map((bin) => ({
-              value: bin.id,
-              label: `${bin.name} (${view.levels.get(bin.id) ?? 0})`,
-            }))}
-            onChange={setHeadBinId}
+            suits={(bin) => heads.includes(bin)}
+            onChange={(bin) => setHeadBinId(bin?.id ?? null)}
           />
         ) : null
       }

@@ -15,13 +15,13 @@ import { UnitField } from '@/ui/unit-field/UnitField';
 import { numberText } from '@/text/number-text';
 import { MassField } from '@/ui/unit-field/MassField';
 import { markText, minutesText } from '@/text/words';
+import { guessVolume } from '@/model/molds/guess-volume';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import {
   blankMold,
   nextCavity,
   findMoldProblems,
-  guessVolume,
   readHookSizes,
   toMold,
   type DraftCavity,

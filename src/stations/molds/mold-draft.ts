@@ -1,10 +1,7 @@
-import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { findStyle } from '@/core/cavities/styles';
-import { mixMetal } from '@/core/metals/mix-metal';
 import { hookRank } from '@/core/units/hook-rank';
 import type { Cavity, Mold } from '@/records/mold';
-import { ELEMENTS } from '@/reference/elements';
-import { REFERENCE_METALS } from '@/reference/metals';
+import { guessVolume } from '@/model/molds/guess-volume';
 
 type Open<T, Key extends keyof T> = Omit<T, Key> & { readonly [K in Key]: T[K] | null };
 
@@ -75,14 +72,6 @@ export function nextCavity({ cavities }: DraftMold): DraftCavity {
     volumeBasis: 'guess',
     volumeCm3: last.nominalG === null ? null : guessVolume(last.nominalG),
   };
-}
-
-/** The volume of a cavity whose mark holds for soft lead, hook and all: where every unweighed block begins. */
-export function guessVolume(nominalG: number): number {
-  const soft = REFERENCE_METALS.find((metal) => metal.key === 'soft-lead');
-  const mixed = soft && mixMetal(soft.composition, ELEMENTS);
-  if (!soft || !mixed?.ok) throw new Error('guessVolume requires soft lead in the reference list');
-  return nominalG / castGramsPerCm3({ ...mixed.value, shrinkLinear: soft.shrinkLinear.value });
 }
 
 /** Hook sizes written one way; what is none stays as it was written, to be mended. */

@@ -11,6 +11,7 @@ import { lengthText } from '@/text/words';
 import { matchLines } from '@/model/rigs/match-lines';
 import { rigOf } from '@/model/bills/rig-uses';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { LacksNote } from '@/station-kit/put-down/LacksNote';
 import { useBench } from '@/station-kit/BenchProvider';
 import { CutBars } from '@/ui/rig-drawing/CutBars';
 import { rigShelf } from '@/model/rigs/rig-facts';
@@ -93,6 +94,12 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
           <CutBars cut={cut} nameOf={nameOf} unit={length} />
         </section>
       ) : null}
+      <LacksNote
+        lacks={planned.flatMap(({ question, problem }) => {
+          const bin = view.binById.get(question.binId);
+          return problem && bin ? [{ bin, needed: 0 }] : [];
+        })}
+      />
       <KitTable lines={kit} />
     </BeginRun>
   );

@@ -10,6 +10,7 @@ import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { jigOf } from '@/station-kit/looks/jig-look';
 import { massText } from '@/text/words';
 import { piecesText, tabsText } from '@/text/skirt-words';
+import { LacksNote } from '@/station-kit/put-down/LacksNote';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { substitutesFor, withSwaps, type RunPlan } from '@/model/skirts/run-plan';
@@ -68,6 +69,12 @@ export function SwapRows({ plan, swaps, skirt, onSwap, onReset }: SwapRowsProps)
           );
         })}
       </ul>
+      <LacksNote
+        lacks={plan.takes.flatMap(({ binId, qty, short }) => {
+          const bin = view.binById.get(binId);
+          return short > 0 && bin ? [{ bin, needed: qty }] : [];
+        })}
+      />
       {swaps.length > 0 && asMade && swapped ? (
         <div className={stack(16, styles.beside)}>
           <figure>

@@ -3,7 +3,9 @@
 import { row } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import dayjs from 'dayjs';
+import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { Beginning } from '@/station-kit/beginning/Beginning';
 import { Station } from '@/ui/frame/Station';
 import { dueOn } from '@/model/tickets/due-on';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
@@ -28,6 +30,7 @@ const NO_LINES: ReadonlyMap<string, number> = new Map();
 /** What to make: the tickets on their rail, the one in hand below, and on the slip what it takes. */
 export function TicketStation() {
   const { workshop, view, demo } = useBench();
+  const router = useRouter();
   const preferences = usePreferences();
   const [shown, setShown] = useState<Shown>('open');
   const [draft, setDraft] = useDraft();
@@ -83,6 +86,7 @@ export function TicketStation() {
         toleranceShare: draft.toleranceShare ?? 0,
       }
     : ticket;
+  const isNewBench = view.bins.length + view.molds.length + view.tickets.length === 0;
   const made = draft && !draft.ticketId ? NO_LINES : view.made;
   // A draft is rebuilt on each stroke; its content decides, not its identity.
   const slipKey = JSON.stringify(slipTicket);
@@ -134,6 +138,18 @@ export function TicketStation() {
           />
           <TicketSheet ticket={ticket} onChange={() => setDraft(draftOf(ticket))} />
         </>
+      ) : shown === 'open' && isNewBench ? (
+        <Beginning
+          onBegun={(next) => router.push(next)}
+          others={
+            <>
+              <Button onClick={begin}>A ticket of my own</Button>
+              <Button onClick={() => inBackground(workshop.backup.restore(demo()))}>
+                Look round the demo bench
+              </Button>
+            </>
+          }
+        />
       ) : (
         <div className={row(12, styles.empty)}>
           <p>
@@ -144,11 +160,6 @@ export function TicketStation() {
           {shown === 'open' ? (
             <Button type="primary" onClick={begin}>
               New ticket
-            </Button>
-          ) : null}
-          {view.isBare ? (
-            <Button onClick={() => inBackground(workshop.backup.restore(demo()))}>
-              Look round the demo bench
             </Button>
           ) : null}
         </div>

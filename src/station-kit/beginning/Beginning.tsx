@@ -1,0 +1,129 @@
+'use client';
+
+import { Button, Segmented } from 'antd';
+import { useState, type ReactNode } from 'react';
+import { usualUnits } from '@/core/units/usual-units';
+import { layOutBench } from '@/model/beginnings/lay-out-bench';
+import { findThingKind, findTypicalSize } from '@/reference/typical';
+import { PRACTICES, type Practice } from '@/reference/typical/practices';
+import { row, stack, wrap } from '@/ui/layout/layout';
+import { ThingDrawing } from '@/ui/thing-drawing/ThingDrawing';
+import { useBench } from '../BenchProvider';
+import { inBackground } from '../in-background';
+import { setPreferences, usePreferences } from '../preferences-store';
+import styles from './beginning.module.css';
+
+interface BeginningProps {
+  /** What else one can begin with. */
+  readonly others: ReactNode;
+  /** The bench is laid out: where its maker goes on. */
+  readonly onBegun: (next: string) => void;
+}
+
+/** The one thing that an empty bench asks: what one makes, and in which units. Then it lays that bench out. */
+export function Beginning({ others, onBegun }: BeginningProps) {
+  const { view, workshop } = useBench();
+  const { length } = usePreferences();
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const practices = PRACTICES.filter(({ id }) => chosen.includes(id));
+  const toggle = (id: string) =>
+    setChosen(chosen.includes(id) ? chosen.filter((each) => each !== id) : [...chosen, id]);
+  const begin = async () => {
+    const { newId, now } = workshop;
+    const { sign } = usualUnits(window.navigator.language);
+    await workshop.beginnings.layOut({
+      bench: { ...view.bench, money: { ...view.bench.money, sign } },
+      ...layOutBench(practices, { length, newId, now: now() }),
+    });
+    const [first] = practices;
+    if (first) onBegun(first.next);
+  };
+  return (
+    <section className={stack(16, styles.beginning)} aria-label="What do you make?">
+      <h2>What do you make?</h2>
+      <p className="quiet">
+        Choose all that you do. Its typical parts are laid out, none of them counted yet, with a block to set
+        right and a ticket to change. One undo takes all of it away again.
+      </p>
+      <ul className={styles.practices}>
+        {PRACTICES.map((practice) => (
+          <li key={practice.id}>
+            <PracticeCard
+              practice={practice}
+              isChosen={chosen.includes(practice.id)}
+              onToggle={() => toggle(practice.id)}
+            />
+          </li>
+        ))}
+      </ul>
+      <UnitsChoice />
+      <div className={row(10)}>
+        <Button
+          type="primary"
+          size="large"
+          disabled={practices.length === 0}
+          onClick={() => inBackground(begin())}
+        >
+          Lay out my bench
+        </Button>
+        {others}
+      </div>
+    </section>
+  );
+}
+
+interface PracticeCardProps {
+  readonly practice: Practice;
+  readonly isChosen: boolean;
+  readonly onToggle: () => void;
+}
+
+function PracticeCard({ practice: { name, says, drawn }, isChosen, onToggle }: PracticeCardProps) {
+  return (
+    <button type="button" className={styles.practice} aria-pressed={isChosen} onClick={onToggle}>
+      <span className={styles.drawn}>
+        {drawn.map(([kindId, key]) => {
+          const kind = findThingKind(kindId);
+          const size = findTypicalSize(kind, key);
+          return (
+            <ThingDrawing key={kindId} kind={kind} size={size} width={92} height={46} mostPxPerMm={3.4} />
+          );
+        })}
+      </span>
+      <strong>{name}</strong>
+      <span className="quiet">{says}</span>
+    </button>
+  );
+}
+
+const SYSTEMS = {
+  inch: { mass: 'oz-fraction', length: 'in', temperature: 'F' },
+  metric: { mass: 'g', length: 'mm', temperature: 'C' },
+} as const;
+
+/** Ounces, inches and Fahrenheit, or grams, millimeters and Celsius; what paper is in the printer. */
+function UnitsChoice() {
+  const { length, paper } = usePreferences();
+  return (
+    <div className={wrap(12)}>
+      <Segmented<'inch' | 'metric'>
+        aria-label="Units"
+        value={length === 'in' ? 'inch' : 'metric'}
+        options={[
+          { value: 'inch', label: 'oz, in, lb, °F' },
+          { value: 'metric', label: 'g, mm, kg, °C' },
+        ]}
+        onChange={(system) => setPreferences(SYSTEMS[system])}
+      />
+      <Segmented<'letter' | 'a4'>
+        aria-label="Paper"
+        value={paper}
+        options={[
+          { value: 'letter', label: 'Letter' },
+          { value: 'a4', label: 'A4' },
+        ]}
+        onChange={(next) => setPreferences({ paper: next })}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,75 @@
+'use client';
+
+import { Button, Modal } from 'antd';
+import { useState } from 'react';
+import type { Bin } from '@/records/bin';
+import { stack } from '@/ui/layout/layout';
+import { NumberField } from '@/ui/unit-field/NumberField';
+import { useBench } from '../BenchProvider';
+import { inBackground } from '../in-background';
+import { AmountField } from './AmountField';
+
+const QUESTION = {
+  pieces: 'How many are there?',
+  g: 'How much is there?',
+  mm: 'How long is the roll?',
+} as const;
+
+/** Where a thing is short: counted there and then, as it lies in the drawer. */
+export function CountButton({ bin, label }: { readonly bin: Bin; readonly label: string }) {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <Button size="small" onClick={() => setOpen(true)}>
+        {label}
+      </Button>
+      {isOpen ? <CountDialog bin={bin} onClose={() => setOpen(false)} /> : null}
+    </>
+  );
+}
+
+function CountDialog({ bin, onClose }: { readonly bin: Bin; readonly onClose: () => void }) {
+  const { view, workshop, carryOut } = useBench();
+  const [qty, setQty] = useState<number | null>(null);
+  const [paid, setPaid] = useState<number | null>(null);
+  const [isPressed, setPressed] = useState(false);
+  const save = async () => {
+    setPressed(true);
+    if (qty === null) return;
+    const unitCost = paid === null || qty <= 0 ? null : paid / qty;
+    if (await carryOut(workshop.shelf.countIn(bin.id, qty, unitCost))) onClose();
+  };
+  return (
+    <Modal
+      open
+      width={380}
+      title={bin.name}
+      okText="So many lie there"
+      cancelText="Leave"
+      onCancel={onClose}
+      onOk={() => inBackground(save())}
+    >
+      <form
+        className={stack(10)}
+        onSubmit={(event) => {
+          event.preventDefault();
+          inBackground(save());
+        }}
+      >
+        <AmountField
+          label={QUESTION[bin.unit]}
+          unit={bin.unit}
+          value={qty}
+          problem={isPressed && qty === null ? 'Count it, or leave.' : null}
+          onChange={setQty}
+        />
+        <NumberField
+          label={`Paid for all of it, ${view.bench.money.sign}`}
+          hint="empty where nobody remembers"
+          value={paid}
+          onChange={setPaid}
+        />
+      </form>
+    </Modal>
+  );
+}

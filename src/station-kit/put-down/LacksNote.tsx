@@ -1,0 +1,40 @@
+'use client';
+
+import { Button } from 'antd';
+import type { Bin } from '@/records/bin';
+import { row } from '@/ui/layout/layout';
+import { useBench } from '../BenchProvider';
+import { inBackground } from '../in-background';
+import { CountButton } from './CountButton';
+import styles from './put-down.module.css';
+
+/** What the shelf does not have enough of, by its count. */
+export interface Lack {
+  readonly bin: Bin;
+  /** How much is needed, in the bin's unit. */
+  readonly needed: number;
+}
+
+/** What is short by the books may lie in the drawer all the same: counted in there and then, all of it or one by one. */
+export function LacksNote({ lacks }: { readonly lacks: readonly Lack[] }) {
+  const { workshop } = useBench();
+  if (lacks.length === 0) return null;
+  const countAll = () =>
+    workshop.shelf.countDay(
+      lacks.map(({ bin, needed }) => ({ binId: bin.id, counted: needed, reason: 'found to lie here' })),
+    );
+  const isLengths = lacks.some(({ bin }) => bin.unit === 'mm');
+  return (
+    <div className={row(8, styles.lacks)} role="group" aria-label="What is short">
+      <span>The shelf counts too few. Do they lie here?</span>
+      {isLengths ? null : (
+        <Button size="small" type="primary" onClick={() => inBackground(countAll())}>
+          All of it lies here
+        </Button>
+      )}
+      {lacks.map(({ bin }) => (
+        <CountButton key={bin.id} bin={bin} label={`Count ${bin.name}`} />
+      ))}
+    </div>
+  );
+}
