@@ -184,7 +184,12 @@ describe('a mold draft', () => {
     const blank = blankMold();
     expect(toMold(blank)).toBeNull();
     expect(findMoldProblems(blank).name).toContain('Block N');
-    const cavity = { ...blank.cavities[0]!, nominalG: 10, volumeCm3: guessVolume(10), hookSizes: ['2/0'] };
+    const cavity = {
+      ...blank.cavities[0]!,
+      nominalG: 10,
+      volumeCm3: guessVolume({ nominalG: 10 }),
+      hookSizes: ['2/0'],
+    };
     expect(toMold({ ...blank, name: ' Block Z ', cavities: [cavity] })).toMatchObject({ name: 'Block Z' });
     const odd = { ...cavity, hookSizes: ['large'] };
     expect(findMoldProblems({ ...blank, cavities: [odd] }).cavities[0]!.hookSizes).toContain("'large'");
@@ -196,7 +201,7 @@ describe('a mold draft', () => {
   });
 
   it('guesses a volume at which the mark holds in soft lead', () => {
-    expect(guessVolume(10) * 11.34 * (1 - 0.0089) ** 3).toBeCloseTo(10, 9);
+    expect(guessVolume({ nominalG: 10 }) * 11.34 * (1 - 0.0089) ** 3).toBeCloseTo(10, 9);
   });
 
   it('finds a hook of the shelf that a cavity takes', () => {

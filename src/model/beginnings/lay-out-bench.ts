@@ -55,17 +55,19 @@ function moldOf({ name, kind, style, cavities }: UsualBlock, { length, newId }: 
     warmWork: null,
     cavities: cavities.map(({ hooks, ...mark }): Cavity => {
       const nominalG = nominalOf(mark, length);
+      const hookShare = findStyle(style)?.hookShare ?? 0;
+      const inserts = kind === 'frame' ? [WIRE_INSERT] : [];
       return {
         id: newId(),
         style,
         nominalG,
-        volumeCm3: guessVolume(nominalG),
+        volumeCm3: guessVolume({ nominalG, hookSizes: [...hooks], hookShare, inserts }),
         volumeBasis: 'guess',
         standardErrorCm3: null,
         weighedCount: 0,
         hookSizes: [...hooks],
-        hookShare: findStyle(style)?.hookShare ?? 0,
-        inserts: kind === 'frame' ? [WIRE_INSERT] : [],
+        hookShare,
+        inserts,
         hookNotes: {},
         outline: null,
         spot: null,

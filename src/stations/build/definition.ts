@@ -1,3 +1,4 @@
+import { countText } from '@/text/count-text';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import { piecesDone } from '@/core/card-runs/turn-card';
 import { CARD_KEYS } from '@/station-kit/card-runs/keys';
@@ -13,6 +14,6 @@ export const build: StationDefinition = {
   waits: ({ building, builds }) =>
     building
       ? { waits: `building, ${building.count - piecesDone(building)} left`, tone: 'act' }
-      : { waits: `${newestByFamily(builds).length} builds`, tone: 'calm' },
+      : { waits: countText(newestByFamily(builds).length, 'build'), tone: 'calm' },
   keys: [...Object.values(BAIT_KEYS), ...Object.values(CARD_KEYS)],
 };

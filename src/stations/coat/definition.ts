@@ -14,7 +14,8 @@ export const coat: StationDefinition = {
       .reduce((total, rack) => total + rack.hung.length, 0);
     if (bench.racks.some(({ state }) => state === 'curing'))
       return { waits: 'rack in the oven', tone: 'act' };
-    return { waits: toCoat + hung > 0 ? `${toCoat + hung} to coat` : 'all coated', tone: 'calm' };
+    if (toCoat + hung > 0) return { waits: `${toCoat + hung} to coat`, tone: 'calm' };
+    return { waits: bench.racks.length > 0 ? 'all coated' : 'none to coat', tone: 'calm' };
   },
   keys: Object.values(RACK_KEYS),
 };

@@ -12,7 +12,12 @@ export const dress: StationDefinition = {
     const onBench = batches.filter(({ endedAt }) => endedAt === null);
     const toDress = [...waiting, ...onBench].reduce((total, { count }) => total + count, 0);
     return {
-      waits: toDress > 0 ? `${toDress} to dress` : 'all dressed',
+      waits:
+        toDress > 0
+          ? `${toDress} to dress`
+          : runs.length + batches.length > 0
+            ? 'all dressed'
+            : 'none to dress',
       tone: onBench.some(({ inHand }) => inHand !== null) ? 'act' : 'calm',
     };
   },

@@ -171,7 +171,7 @@ function CavityRow({ index, cavity, isFrame, problems, onChange, onRemove }: Cav
           onChange({
             nominalG,
             ...(cavity.volumeBasis === 'guess'
-              ? { volumeCm3: nominalG === null ? null : guessVolume(nominalG) }
+              ? { volumeCm3: nominalG === null ? null : guessVolume({ nominalG }) }
               : {}),
           })
         }

@@ -70,7 +70,7 @@ export function nextCavity({ cavities }: DraftMold): DraftCavity {
     standardErrorCm3: null,
     weighedCount: 0,
     volumeBasis: 'guess',
-    volumeCm3: last.nominalG === null ? null : guessVolume(last.nominalG),
+    volumeCm3: last.nominalG === null ? null : guessVolume({ ...last, nominalG: last.nominalG }),
   };
 }
 
@@ -97,6 +97,12 @@ export function findMoldProblems(draft: DraftMold): MoldProblems {
   };
 }
 
+/** A volume that was guessed when the mark was written, with the hooks and inserts that were said since. */
+function withGuess(cavity: Cavity): Cavity {
+  const isGuessed = Math.abs(cavity.volumeCm3 - guessVolume({ nominalG: cavity.nominalG })) < 1e-9;
+  return cavity.volumeBasis === 'guess' && isGuessed ? { ...cavity, volumeCm3: guessVolume(cavity) } : cavity;
+}
+
 /** The block as a record; null while something is wrong. */
 export function toMold(draft: DraftMold): (Omit<Mold, 'id'> & { id?: string }) | null {
   const { cavities: inCavities, ...own } = findMoldProblems(draft);
@@ -108,7 +114,7 @@ export function toMold(draft: DraftMold): (Omit<Mold, 'id'> & { id?: string }) |
     const { nominalG, volumeCm3 } = cavity;
     return nominalG === null || volumeCm3 === null
       ? []
-      : [{ ...cavity, hookSizes: [...cavity.hookSizes], nominalG, volumeCm3 }];
+      : [withGuess({ ...cavity, hookSizes: [...cavity.hookSizes], nominalG, volumeCm3 })];
   });
   return { ...draft, name: draft.name.trim(), secondsPerPour, setupSeconds, spruePerPourG, cavities };
 }

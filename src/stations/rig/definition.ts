@@ -1,3 +1,4 @@
+import { countText } from '@/text/count-text';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import { piecesDone } from '@/core/card-runs/turn-card';
 import { CARD_KEYS } from '@/station-kit/card-runs/keys';
@@ -13,6 +14,6 @@ export const rig: StationDefinition = {
   waits: ({ rigging, rigs }) =>
     rigging
       ? { waits: `rigging, ${rigging.count - piecesDone(rigging)} left`, tone: 'act' }
-      : { waits: `${newestByFamily(rigs).length} rigs`, tone: 'calm' },
+      : { waits: countText(newestByFamily(rigs).length, 'rig'), tone: 'calm' },
   keys: [...Object.values(RIG_KEYS), ...Object.values(CUT_KEYS), ...Object.values(CARD_KEYS)],
 };

@@ -7,6 +7,7 @@ import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { cabinetOf } from '@/model/stock/cabinet';
+import type { BenchView } from '@/model/bench/bench-view';
 import type { ShelfBin } from '@/model/stock/shelf-rows';
 
 const MOST_LOW = 9;
@@ -18,9 +19,17 @@ interface ShelfSlipProps {
   readonly onChoose: (binId: string) => void;
 }
 
+/** What the shelf is like, in a word: nothing is said of what nobody counted. */
+function titleOf({ bins, levels }: Pick<BenchView, 'bins' | 'levels'>, low: number): string {
+  if (low > 0) return `${low} to see to`;
+  if (bins.length === 0) return 'Nothing lies here yet';
+  return bins.some(({ id }) => (levels.get(id) ?? 0) > 0) ? 'All in good supply' : 'Nothing counted yet';
+}
+
 /** What the shelf calls for: what is low or short, what must not lie together. */
 export function ShelfSlip({ low, onChoose }: ShelfSlipProps) {
-  const { drawers, bins } = useBench().view;
+  const { view } = useBench();
+  const { drawers, bins } = view;
   const { mass } = useUnits();
   const clashing = useMemo(
     () => cabinetOf({ drawers, bins }).drawers.filter(({ clashes }) => clashes.length > 0),
@@ -28,9 +37,7 @@ export function ShelfSlip({ low, onChoose }: ShelfSlipProps) {
   );
   return (
     <>
-      <SlipTitle over="The shelf">
-        {low.length === 0 ? 'All in good supply' : `${low.length} to see to`}
-      </SlipTitle>
+      <SlipTitle over="The shelf">{titleOf(view, low.length)}</SlipTitle>
       <SlipPart label="Low and short">
         {low.slice(0, MOST_LOW).map(({ bin, onHand, promised, isShort }) => (
           <SlipRow

@@ -1,3 +1,4 @@
+import { countText } from '@/text/count-text';
 import { piecesDone } from '@/core/card-runs/turn-card';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import type { StationDefinition } from '@/station-kit/station-definition';
@@ -13,7 +14,7 @@ export const skirt: StationDefinition = {
     if (tying) return { waits: `tying, ${tying.count - piecesDone(tying)} left`, tone: 'act' };
     const heads = toTie.reduce((total, { count }) => total + count, 0);
     return {
-      waits: heads > 0 ? `${heads} to tie` : `${newestByFamily(skirts).length} recipes`,
+      waits: heads > 0 ? `${heads} to tie` : countText(newestByFamily(skirts).length, 'recipe'),
       tone: 'calm',
     };
   },
