@@ -233,7 +233,7 @@ describe('rules', () => {
     expect(ruleText({ ...noLead, underG: 4, underMm: 12 }, { mass: 'g', length: 'mm' })).toBe(
       'lead under 4.00 g or shorter than 12 mm, Pellworth lagoon',
     );
-    expect(lengthText(25.4, 'in')).toBe('1.00 in');
+    expect(lengthText(25.4, 'in')).toBe('1 in');
     expect(
       insertsText([{ name: 'Pin', count: 2, massG: 0, volumeCm3: 1, embeddedShare: 1, removed: true }]),
     ).toBe('2 Pin, pulled');

@@ -1,8 +1,8 @@
 import type { Finding } from '@/core/builds/judge-build';
 import type { PatternProblem } from '@/core/builds/hole-pattern';
-import { numberText } from './number-text';
+import { lengthText } from './words';
+import { METRIC, type WrittenIn } from './written-in';
 
-const mm = (value: number) => `${numberText(value, 3)} mm`;
 const bladesText = (count: number) =>
   count === 0 ? 'no blade' : count === 1 ? '1 blade' : `${count} blades`;
 
@@ -11,7 +11,8 @@ const bladesText = (count: number) =>
  *
  * @example findingSentence({ code: 'missing', weight: 'stop', at: ['frame'], what: 'wire' }) // 'It has no wire yet. ...'
  */
-export function findingSentence(finding: Finding): string {
+export function findingSentence(finding: Finding, units: WrittenIn = METRIC): string {
+  const mm = (value: number) => lengthText(value, units.length);
   switch (finding.code) {
     case 'missing':
       return `It has no ${finding.what} yet. Take one from the shelf.`;
@@ -53,14 +54,15 @@ export function findingSentence(finding: Finding): string {
  *
  * @example patternSentence({ code: 'outside', hole: 0 }) // 'Hole 1 lies outside the blade. ...'
  */
-export function patternSentence(problem: PatternProblem): string {
+export function patternSentence(problem: PatternProblem, units: WrittenIn = METRIC): string {
+  const mm = (value: number) => lengthText(value, units.length);
   const hole = `Hole ${problem.hole + 1}`;
   switch (problem.code) {
     case 'outside':
       return `${hole} lies outside the blade. Measure it again from the front edge.`;
     case 'near-edge':
-      return `${hole} leaves ${mm(Math.max(0, problem.edgeMm))} of sheet at the edge: it tears out. Keep 1 mm at least.`;
+      return `${hole} leaves ${mm(Math.max(0, problem.edgeMm))} of sheet at the edge: it tears out. Keep ${mm(1)} at least.`;
     case 'near-hole':
-      return `${hole} and hole ${problem.other + 1} leave ${mm(Math.max(0, problem.webMm))} between them: it tears out. Keep 1 mm at least.`;
+      return `${hole} and hole ${problem.other + 1} leave ${mm(Math.max(0, problem.webMm))} between them: it tears out. Keep ${mm(1)} at least.`;
   }
 }

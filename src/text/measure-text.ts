@@ -3,11 +3,7 @@ import type { Quantity } from '@/core/units/quantities';
 import type { MassUnit } from '@/core/units/write-mass';
 import { numberText } from './number-text';
 import { lengthText, massText } from './words';
-
-interface WrittenIn {
-  readonly mass: MassUnit;
-  readonly length: 'mm' | 'in';
-}
+import type { WrittenIn } from './written-in';
 
 /** Kilograms in a pound, exact. */
 const KG_PER_POUND = 0.45359237;
@@ -17,7 +13,7 @@ const KG_PER_POUND = 0.45359237;
  *
  * @example strengthText(127, 'oz') // '280 lb'
  */
-function strengthText(kgf: number, mass: MassUnit): string {
+export function strengthText(kgf: number, mass: MassUnit): string {
   return mass === 'g' ? `${numberText(kgf, 3)} kg` : `${numberText(kgf / KG_PER_POUND, 3)} lb`;
 }
 
@@ -68,19 +64,4 @@ export function unitToAssume(unit: RoleSize['unit'], { mass, length }: WrittenIn
     default:
       return null;
   }
-}
-
-/** A yard, mm. */
-const YARD_MM = 914.4;
-const FOOT_MM = 304.8;
-
-/**
- * A length of line, cable or tube, as such are sold: meters, or feet and yards.
- *
- * @example rollText(137_160, 'in') // '150 yd'
- */
-export function rollText(mm: number, length: 'mm' | 'in'): string {
-  if (length === 'mm') return mm >= 1000 ? `${numberText(mm / 1000, 4)} m` : lengthText(mm, 'mm');
-  if (mm >= 10 * YARD_MM) return `${numberText(mm / YARD_MM, 4)} yd`;
-  return mm >= 2 * FOOT_MM ? `${numberText(mm / FOOT_MM, 4)} ft` : lengthText(mm, 'in');
 }

@@ -51,7 +51,7 @@ const FINDINGS: readonly (readonly [RigFinding, RegExp])[] = [
   [{ ...base, code: 'lines-meet', name: 'A', next: 'B' }, /nothing between/],
   [{ ...base, code: 'spacing-odd', mm: 50, regularMm: 60, longMm: 83 }, /60 mm is regular and 83 mm long/],
   [{ ...base, code: 'hooks-meet', name: 'A', next: 'B', overMm: 4 }, /A reaches B by 4 mm/],
-  [{ ...base, code: 'off-weight', massG: 27, targetG: 30 }, /comes to 27 g for 30 g/],
+  [{ ...base, code: 'off-weight', massG: 27, targetG: 30 }, /comes to 27.0 g for 30.0 g/],
   [{ ...base, code: 'not-measured', name: 'Crimp', what: 'crimp inside' }, /Measure it at Build, Parts/],
 ];
 

@@ -1,8 +1,8 @@
 import type { RigFinding, Suited } from '@/core/rigs/rig-finding';
-import { numberText } from './number-text';
+import { strengthText } from './measure-text';
+import { lengthText, massText } from './words';
+import { METRIC, type WrittenIn } from './written-in';
 
-const mm = (value: number) => `${numberText(value, 3)} mm`;
-const kg = (value: number) => `${numberText(value, 3)} kg`;
 const take = (right: Suited | null, otherwise: string) => (right ? `Take ${right.name}.` : otherwise);
 
 /**
@@ -10,7 +10,9 @@ const take = (right: Suited | null, otherwise: string) => (right ? `Take ${right
  *
  * @example rigSentence({ code: 'missing', weight: 'stop', at: ['cable'], what: 'cable' }) // 'It has no cable yet. ...'
  */
-export function rigSentence(finding: RigFinding): string {
+export function rigSentence(finding: RigFinding, units: WrittenIn = METRIC): string {
+  const mm = (value: number) => lengthText(value, units.length);
+  const kg = (value: number) => strengthText(value, units.mass);
   switch (finding.code) {
     case 'missing':
       return `It has no ${finding.what} yet. Choose one from the shelf, or receive some.`;
@@ -43,7 +45,7 @@ export function rigSentence(finding: RigFinding): string {
     case 'hooks-meet':
       return `${finding.name} reaches ${finding.next} by ${mm(Math.abs(finding.overMm))}: they tangle. Set them further apart, or take shorter ones.`;
     case 'off-weight':
-      return `It comes to ${numberText(finding.massG, 3)} g for ${numberText(finding.targetG, 3)} g. Change the count, or the size of the shot.`;
+      return `It comes to ${massText(finding.massG, units.mass)} for ${massText(finding.targetG, units.mass)}. Change the count, or the size of the shot.`;
     case 'not-measured':
       return `${finding.name} has no ${finding.what} yet. Measure it at Build, Parts.`;
   }

@@ -1,9 +1,12 @@
+import { inchText } from './inch-text';
 import { numberText } from './number-text';
-import { lengthText } from './words';
 
 /** From here on a length is said in meters or feet. */
 const LONG_MM = 2000;
 const MM_PER_FOOT = 304.8;
+const MM_PER_YARD = 914.4;
+/** From so many yards on, spools are sold by the yard. */
+const YARDS_FROM = 10;
 
 /**
  * A length of a roll, no millimeter lost: `465 mm`, `46.2 m`; `18.31 in`, `32.81 ft`.
@@ -11,6 +14,16 @@ const MM_PER_FOOT = 304.8;
  * @example rollText(46_200, 'mm') // '46.2 m'
  */
 export function rollText(mm: number, unit: 'mm' | 'in'): string {
-  if (mm < LONG_MM) return unit === 'mm' ? `${numberText(mm, 7)} mm` : lengthText(mm, unit);
-  return unit === 'mm' ? `${numberText(mm / 1000, 8)} m` : `${(mm / MM_PER_FOOT).toFixed(2)} ft`;
+  if (mm < LONG_MM) return unit === 'mm' ? `${numberText(mm, 7)} mm` : inchText(mm);
+  return unit === 'mm' ? `${numberText(mm / 1000, 8)} m` : `${numberText(mm / MM_PER_FOOT, 5)} ft`;
+}
+
+/**
+ * A length as a spool is sold by it: `100 m`, `150 yd`.
+ *
+ * @example spoolText(137_160, 'in') // '150 yd'
+ */
+export function spoolText(mm: number, unit: 'mm' | 'in'): string {
+  const yards = mm / MM_PER_YARD;
+  return unit === 'in' && yards >= YARDS_FROM ? `${numberText(yards, 5)} yd` : rollText(mm, unit);
 }

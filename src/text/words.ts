@@ -3,7 +3,9 @@ import { findStyle } from '@/core/cavities/styles';
 import type { CavityVerdict } from '@/core/tickets/judge-cavity';
 import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
 import { writeMass, type MassUnit } from '@/core/units/write-mass';
+import { inchText } from './inch-text';
 import { numberText } from './number-text';
+import { rollText } from './roll-text';
 import type { Bin } from '@/records/bin';
 import type { Insert } from '@/records/mold';
 import type { Rule } from '@/records/rule';
@@ -38,9 +40,9 @@ export function offText(offShare: number, mark: string): string {
   return `${offShare < 0 ? 'light' : 'heavy'} of ${mark}, ${percent < 10 ? percent.toFixed(1) : percent.toFixed(0)} %`;
 }
 
-/** An amount in a bin's unit: pieces bare, metal as a mass, line by its length. */
+/** An amount in a bin's unit: pieces bare, metal as a mass, line by its length: in inches and feet for who weighs in ounces. */
 export function amountText(qty: number, bin: Pick<Bin, 'unit'>, unit: MassUnit): string {
-  if (bin.unit === 'mm') return `${numberText(qty, 8)} mm`;
+  if (bin.unit === 'mm') return rollText(qty, unit === 'g' ? 'mm' : 'in');
   return bin.unit === 'g' ? massText(qty, unit) : numberText(qty, 6);
 }
 
@@ -61,9 +63,9 @@ export function lotText(name: string): string {
   return name.split(',')[0] ?? name;
 }
 
-/** A length in the maker's unit, `24 mm`, `0.94 in`. */
+/** A length in the maker's unit, `24 mm`, `1 3/8 in`. */
 export function lengthText(mm: number, unit: 'mm' | 'in'): string {
-  return unit === 'mm' ? `${numberText(mm, 3)} mm` : `${(mm / 25.4).toFixed(2)} in`;
+  return unit === 'mm' ? `${numberText(mm, 3)} mm` : inchText(mm);
 }
 
 /** A temperature in the maker's unit, `391 °C`. */

@@ -1,8 +1,10 @@
+import { numberText } from '@/text/number-text';
 import { dateText } from '@/text/date-text';
 import { bagsOf } from '@/core/builds/bag-baits';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { bagLabelsPdf, type BagLabel } from '@/data/exchange/sheet/bag-labels';
-import { numberText } from '@/text/number-text';
+import type { MassUnit } from '@/core/units/write-mass';
+import { strengthText } from '@/text/measure-text';
 import type { Kit, Rigging, RigRecord } from '@/records/rig';
 import type { BenchView } from '@/model/bench/bench-view';
 import { matchLines } from '@/model/rigs/match-lines';
@@ -17,13 +19,14 @@ export function walletLabels(
   rig: RigRecord,
   run: Pick<Rigging, 'no' | 'passed' | 'endedAt' | 'startedAt'>,
   view: BenchView,
+  mass: MassUnit = 'g',
 ): BagLabel[] {
   const { strength } = judgeRig(rigOf(rig, view), rigShelf(view), matchLines(view));
   const bags = bagsOf(run.passed);
   return bags.map((count, index) => ({
     title: versionText(rig),
     lines: [
-      strength ? `${count} pieces, hold ${numberText(strength.kgf, 3)} kg` : `${count} pieces`,
+      strength ? `${count} pieces, hold ${strengthText(strength.kgf, mass)}` : `${count} pieces`,
       `Run ${run.no}, wallet ${index + 1} of ${bags.length}`,
       dateText(run.endedAt ?? run.startedAt),
     ],
@@ -43,9 +46,9 @@ export function kitLabels(kit: Kit, view: Pick<BenchView, 'binById'>): BagLabel[
 }
 
 /** The labels of a run's wallets, to print. */
-export const walletSheet = (rig: RigRecord, run: Rigging, view: BenchView): Sheet => ({
+export const walletSheet = (rig: RigRecord, run: Rigging, view: BenchView, mass: MassUnit): Sheet => ({
   file: `labels-${slug(versionText(rig))}-run-${run.no}`,
-  make: (fonts) => bagLabelsPdf(walletLabels(rig, run, view), fonts),
+  make: (fonts) => bagLabelsPdf(walletLabels(rig, run, view, mass), fonts),
 });
 
 /** The labels of a kit, to print. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { rollText } from '@/text/measure-text';
+import { spoolText } from '@/text/roll-text';
 import { CountField } from '@/ui/unit-field/CountField';
 import { MassField } from '@/ui/unit-field/MassField';
 import { UnitField } from '@/ui/unit-field/UnitField';
@@ -26,7 +26,7 @@ export function AmountField({ unit, ...field }: AmountFieldProps) {
       {...field}
       quantity="length"
       assume={length === 'in' ? 'yd' : 'm'}
-      write={(mm) => rollText(mm, length)}
+      write={(mm) => spoolText(mm, length)}
     />
   );
 }

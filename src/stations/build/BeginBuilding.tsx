@@ -8,6 +8,7 @@ import { hasWiredHead } from '@/model/bills/build-uses';
 import { paceOf } from '@/model/pace/pace-of';
 import { versionText } from '@/model/versions/version-text';
 import type { Building, BuildRecord } from '@/records/build';
+import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BeginRun } from '@/station-kit/card-runs/BeginRun';
 import { KitTable } from '@/station-kit/card-runs/KitTable';
@@ -24,6 +25,7 @@ interface BeginBuildingProps {
 /** The kit of a run by bin: what it takes, where it lies, what is short; then it is pulled. */
 export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBuildingProps) {
   const { view, workshop, carryOut } = useBench();
+  const units = useUnits();
   const [count, setCount] = useState(first);
   const [way, setWay] = useState<Building['way']>('one-by-one');
   const heads = headsFor(build, view);
@@ -51,7 +53,7 @@ export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBu
           />
         ) : null
       }
-      problems={[...stops.map(findingSentence), ...(kit.wantsHead ? [noHead] : [])]}
+      problems={[...stops.map((stop) => findingSentence(stop, units)), ...(kit.wantsHead ? [noHead] : [])]}
       canBegin={kit.canBegin && stops.length === 0}
       pace={paceOf({ stage: 'build', family: build.family, kind: build.kind }, view)}
       onBegin={() => {

@@ -8,6 +8,7 @@ import { fillersThatFit } from '@/core/builds/fillers-that-fit';
 import { swapsThatFit } from '@/core/builds/swaps-that-fit';
 import { findingSentence } from '@/text/build-sentence';
 import type { PartBin } from '@/records/bin';
+import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
 import { measuredParts } from './draft';
 import { pieceOf } from '@/model/baits/bait-facts';
@@ -28,6 +29,7 @@ const MOST_SWAPS = 2;
 /** Whether it fits, and if not why, what would, and the press that does it. */
 export function Findings({ build, findings, onSwap, onThread, onTakeOff, onChoose }: FindingsProps) {
   const { view } = useBench();
+  const units = useUnits();
   const stops = findings.filter(({ weight }) => weight === 'stop');
   const shelf = measuredParts(view).filter(({ id }) => (view.levels.get(id) ?? 0) > 0);
   const pieces = shelf.flatMap((bin) => pieceOf(bin.id, view) ?? []);
@@ -51,7 +53,7 @@ export function Findings({ build, findings, onSwap, onThread, onTakeOff, onChoos
           const fillerBin = filler && binOf(filler);
           return (
             <li key={index} data-weight={finding.weight}>
-              <p role={finding.weight === 'stop' ? 'alert' : undefined}>{findingSentence(finding)}</p>
+              <p role={finding.weight === 'stop' ? 'alert' : undefined}>{findingSentence(finding, units)}</p>
               <span>
                 {swaps.map((piece) => {
                   const bin = binOf(piece);

@@ -12,6 +12,7 @@ import { matchLines } from '@/model/rigs/match-lines';
 import { rigOf } from '@/model/bills/rig-uses';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { LacksNote } from '@/station-kit/put-down/LacksNote';
+import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
 import { CutBars } from '@/ui/rig-drawing/CutBars';
 import { rigShelf } from '@/model/rigs/rig-facts';
@@ -32,6 +33,7 @@ interface BeginRiggingProps {
 /** A run before it begins: its parts by where they lie, its lengths cut from the rolls that waste least. */
 export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggingProps) {
   const { view, workshop, carryOut } = useBench();
+  const units = useUnits();
   const { length, leastOffcutMm } = usePreferences();
   const [count, setCount] = useState(first);
   const [way, setWay] = useState<Rigging['way']>('by-station');
@@ -68,7 +70,7 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
           onChange={(mm) => mm !== null && setPreferences({ leastOffcutMm: mm })}
         />
       }
-      problems={[...stops.map(rigSentence), ...problems]}
+      problems={[...stops.map((stop) => rigSentence(stop, units)), ...problems]}
       canBegin={canBegin}
       pace={paceOf({ stage: 'rig', family: rig.family, kind: rig.kind }, view)}
       onBegin={() => {

@@ -5,7 +5,8 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { findRigKind } from '@/core/rigs/kinds';
-import { numberText } from '@/text/number-text';
+import { strengthText } from '@/text/measure-text';
+import { useUnits } from '@/ui/units/use-units';
 import { rigSentence } from '@/text/rig-sentence';
 import { hasWords } from '@/core/numeric/has-words';
 import type { RigRecord } from '@/records/rig';
@@ -104,6 +105,7 @@ function RigDetail({
   readonly onMake: () => void;
 }) {
   const { view, workshop } = useBench();
+  const units = useUnits();
   const [ref, width] = useWidth<HTMLDivElement>(420);
   const rig = rigOf(record, view);
   const kind = findRigKind(record.kind);
@@ -125,7 +127,7 @@ function RigDetail({
         />
       </div>
       <p>
-        {strength ? `Holds ${numberText(strength.kgf, 3)} kg: ${strength.weakest}. ` : ''}
+        {strength ? `Holds ${strengthText(strength.kgf, units.mass)}: ${strength.weakest}. ` : ''}
         {riggable(record, view).count} from the shelf, {minutesText(pace.secondsEach)} each.
         {record.note ? ` ${record.note}` : ''}
       </p>
@@ -133,7 +135,7 @@ function RigDetail({
         .filter(({ weight }) => weight === 'stop')
         .map((finding, index) => (
           <p key={index} role="alert" className="wrong">
-            {rigSentence(finding)}
+            {rigSentence(finding, units)}
           </p>
         ))}
       <div className={wrap(8)}>

@@ -7,6 +7,7 @@ import { rigOf } from '@/model/bills/rig-uses';
 import { newestRigs, riggable, stepsOfRig } from '@/model/rigs/rig-facts';
 import { cutOrder } from '@/model/rigs/run-plan';
 import type { Rigging, RigRecord } from '@/records/rig';
+import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
 import {
   plainAmount,
@@ -86,9 +87,10 @@ function RigAtStep({ item, step, at, widthPx }: StepPicture<RigRecord, Rigging>)
 
 function PrintLabels({ run, item }: { readonly run: Rigging; readonly item: RigRecord }) {
   const { view } = useBench();
+  const { mass } = useUnits();
   const print = usePrint();
   return (
-    <Button size="small" onClick={() => inBackground(print(walletSheet(item, run, view)))}>
+    <Button size="small" onClick={() => inBackground(print(walletSheet(item, run, view, mass)))}>
       Print wallet labels
     </Button>
   );

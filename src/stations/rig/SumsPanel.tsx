@@ -7,6 +7,7 @@ import { linksOfRig } from '@/core/rigs/links-of-rig';
 import type { RigStrength } from '@/core/rigs/rate-strength';
 import type { Rig } from '@/core/rigs/rig';
 import { numberText } from '@/text/number-text';
+import { strengthText } from '@/text/measure-text';
 import { Figure } from '@/ui/figure/Figure';
 import { cutsOf } from '@/model/bills/rig-uses';
 import { lengthText, massText } from '@/text/words';
@@ -43,13 +44,12 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
               <Figure
                 size="large"
                 tone={isWeak ? 'alarm' : 'ink'}
-                unit="kg"
                 working={{
                   title: 'What it holds',
                   steps: [
                     ...unlike.map(
                       ({ name, breakKgf, efficiency }) =>
-                        `${name}: ${numberText(breakKgf, 3)} × ${numberText(efficiency, 2)} = ${numberText(breakKgf * efficiency, 3)} kg`,
+                        `${name}: ${strengthText(breakKgf, mass)} × ${numberText(efficiency, 2)} = ${strengthText(breakKgf * efficiency, mass)}`,
                     ),
                     `the weakest: ${strength.weakest}`,
                   ],
@@ -59,7 +59,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
                   ],
                 }}
               >
-                {numberText(strength.kgf, 3)}
+                {strengthText(strength.kgf, mass)}
               </Figure>
             ) : (
               'not known'
@@ -96,7 +96,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
                   working={{
                     title: `${name}, cut length`,
                     steps: [
-                      `${numberText(finishedMm, 4)} mm finished + ${numberText(endsMm[0], 3)} above + ${numberText(endsMm[1], 3)} below, to the full millimeter`,
+                      `${lengthText(finishedMm, length)} finished + ${lengthText(endsMm[0], length)} above + ${lengthText(endsMm[1], length)} below, to the full millimeter`,
                     ],
                     inputs: [{ name: 'ends', value: 'learned at Matches, else as is usual', basis: 'guess' }],
                   }}

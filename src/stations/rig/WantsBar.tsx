@@ -7,6 +7,7 @@ import type { RigWant } from '@/core/rigs/kinds/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { lengthText } from '@/text/words';
+import { measureText } from '@/text/measure-text';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useUnits } from '@/ui/units/use-units';
 import type { RigDraft } from './draft';
@@ -18,13 +19,7 @@ interface WantsBarProps {
   readonly onPick: (id: string, value: string) => void;
 }
 
-const UNIT_WORDS: Record<RigWant['unit'], string> = {
-  mm: '',
-  g: '',
-  kgf: ', kg',
-  pieces: '',
-  percent: ', %',
-};
+const UNIT_WORDS: Record<RigWant['unit'], string> = { mm: '', g: '', kgf: '', pieces: '', percent: ', %' };
 
 /** What the rig is laid out by: the lure’s length, the load, the ways to choose among. */
 export function WantsBar({ draft, onWant, onPick }: WantsBarProps) {
@@ -64,7 +59,8 @@ function WantField({
   readonly onChange: (value: number) => void;
 }) {
   const id = useId();
-  const { length } = useUnits();
+  const units = useUnits();
+  const { length } = units;
   if (unit === 'mm') {
     return (
       <UnitField
@@ -77,6 +73,20 @@ function WantField({
           mm < least || mm > most ? `From ${lengthText(least, length)} to ${lengthText(most, length)}.` : null
         }
         onChange={(mm) => mm !== null && onChange(mm)}
+      />
+    );
+  }
+  if (unit === 'kgf') {
+    const written = (kgf: number) => measureText('kgf', kgf, units);
+    return (
+      <UnitField
+        label={label}
+        quantity="strength"
+        value={value}
+        assume={units.mass === 'g' ? 'kg' : 'lb'}
+        write={written}
+        check={(kgf) => (kgf < least || kgf > most ? `From ${written(least)} to ${written(most)}.` : null)}
+        onChange={(kgf) => kgf !== null && onChange(kgf)}
       />
     );
   }

@@ -67,10 +67,18 @@ export function laidAnew(
 ): RigDraft {
   const wants = { ...draft.wants, ...wishes.wants };
   const picks = { ...draft.picks, ...wishes.picks };
-  const begun = beginRig(draft.kind, rigShelf(view), matchLines(view), {
+  const [shelf, matches] = [rigShelf(view), matchLines(view)];
+  const current = chosenOf(rigOf(draft, view).items);
+  // What the shelf offered for the wishes before is offered anew; what the maker took himself stays.
+  const before = beginRig(draft.kind, shelf, matches, { wants: draft.wants, picks: draft.picks });
+  const offered = draft.from === null ? chosenOf(before.items) : {};
+  const taken = Object.fromEntries(
+    Object.entries(current).filter(([place, { binId }]) => offered[place]?.binId !== binId),
+  );
+  const begun = beginRig(draft.kind, shelf, matches, {
     wants,
     picks,
-    chosen: { ...chosenOf(rigOf(draft, view).items), ...wishes.chosen },
+    chosen: { ...(wishes.chosen ? current : taken), ...wishes.chosen },
   });
   const items = recordsOf(begun.items);
   draft.items.forEach((item, index) => {

@@ -24,8 +24,8 @@ describe('rollText', () => {
   it('says long lengths in meters or feet and loses no millimeter', () => {
     expect(rollText(465, 'mm')).toBe('465 mm');
     expect(rollText(46_201, 'mm')).toBe('46.201 m');
-    expect(rollText(254, 'in')).toBe('10.00 in');
-    expect(rollText(3048, 'in')).toBe('10.00 ft');
+    expect(rollText(254, 'in')).toBe('10 in');
+    expect(rollText(3048, 'in')).toBe('10 ft');
   });
 });
 

@@ -18,7 +18,7 @@ describe('what is kept by its length', () => {
   it('says its length, and where its rolls are moved instead of by hand', async () => {
     const cable = demoBench(Date.UTC(2026, 10, 23, 12)).bins.find(({ name }) => name === 'Cable 18 kg')!;
     await renderBench(<BinCard bin={cable} />);
-    expect(screen.getAllByText('13615 mm').length).toBeGreaterThan(0);
+    expect(screen.getAllByText('13.615 m').length).toBeGreaterThan(0);
     expect(screen.getByText(/Kept by its lengths/)).toBeInTheDocument();
     expect(screen.queryByRole('form')).toBeNull();
   });

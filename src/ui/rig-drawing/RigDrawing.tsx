@@ -6,6 +6,8 @@ import type { Rig, RigItem } from '@/core/rigs/rig';
 import { drawRig, type DrawnRun } from '@/drawing/rig/rig-sheet';
 import { rigShapes, type RigShape } from '@/drawing/rig/rig-shapes';
 import { numberText } from '@/text/number-text';
+import { lengthText } from '@/text/words';
+import { useUnits } from '../units/use-units';
 import styles from './rig-drawing.module.css';
 
 interface RigDrawingProps {
@@ -25,8 +27,6 @@ interface RigDrawingProps {
   readonly onLength?: (id: string, mm: number, isDone: boolean) => void;
   readonly isMirrored?: boolean;
 }
-
-const length = (mm: number) => numberText(mm, 4);
 
 /** A rig along its length, every part to scale, its lengths written on it. */
 export function RigDrawing(props: RigDrawingProps) {
@@ -70,6 +70,9 @@ function Run({
   readonly pxPerMm: number;
 }) {
   const { y, hangsAt, x, at, items, breaks, clearY } = run;
+  const { length } = useUnits();
+  // Drawings in millimeters leave their unit out, as drawings do.
+  const dimension = (mm: number) => (length === 'mm' ? numberText(mm, 4) : lengthText(mm, length));
   const isMarked = (id: string) => marked.includes(id);
   const lines = items.filter(({ item }) => item.part.gauge.as === 'line' && item.part.gauge.line !== 'floss');
   const parts = items.filter(({ item }) => item.part.gauge.as !== 'line');
@@ -152,7 +155,7 @@ function Run({
         <g
           key={item.id}
           data-item={item.id}
-          data-at-mm={length(fromMm)}
+          data-at-mm={numberText(fromMm, 4)}
           transform={`translate(${at(fromMm)} ${y})`}
           {...hit(item)}
         >
@@ -174,7 +177,7 @@ function Run({
                   strokeWidth={thin}
                 />
                 <text x={(from + to) / 2} y={low + letterMm * 1.05} fontSize={letterMm} textAnchor="middle">
-                  {length(item.lengthMm ?? 0)}
+                  {dimension(item.lengthMm ?? 0)}
                 </text>
               </g>
             );
@@ -189,7 +192,7 @@ function Run({
                 x={at(toMm)}
                 y={y}
                 radiusMm={Math.max(2, 7 / pxPerMm)}
-                label={`${item.part.name}, its lower end: ${length(item.lengthMm ?? 0)} mm`}
+                label={`${item.part.name}, its lower end: ${lengthText(item.lengthMm ?? 0, length)}`}
                 mm={toMm - fromMm}
                 onMove={(mm, isDone) => onLength(item.id, Math.max(5, Math.round(mm)), isDone)}
               />

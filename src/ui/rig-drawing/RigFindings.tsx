@@ -4,6 +4,7 @@ import { stack } from '../layout/layout';
 import { Button } from 'antd';
 import type { RigFinding, Suited } from '@/core/rigs/rig-finding';
 import { rigSentence } from '@/text/rig-sentence';
+import { useUnits } from '../units/use-units';
 import styles from './rig-parts.module.css';
 
 interface RigFindingsProps {
@@ -14,6 +15,7 @@ interface RigFindingsProps {
 
 /** What does not fit, what would be right, and the button that changes it. */
 export function RigFindings({ findings, onTake, onChoose }: RigFindingsProps) {
+  const units = useUnits();
   if (findings.length === 0) {
     return (
       <p className={styles.fits} role="status">
@@ -27,7 +29,7 @@ export function RigFindings({ findings, onTake, onChoose }: RigFindingsProps) {
         const at = finding.at[0];
         return (
           <li key={index} data-weight={finding.weight}>
-            <p role={finding.weight === 'stop' ? 'alert' : undefined}>{rigSentence(finding)}</p>
+            <p role={finding.weight === 'stop' ? 'alert' : undefined}>{rigSentence(finding, units)}</p>
             <span>
               {at === undefined
                 ? null

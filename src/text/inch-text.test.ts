@@ -1,0 +1,25 @@
+import { parseQuantity } from '@/core/units/parse-quantity';
+import { inchText } from './inch-text';
+
+describe('inchText', () => {
+  it.each([
+    [12.7, '1/2 in'],
+    [25.4, '1 in'],
+    [3.96875, '5/32 in'],
+    [1.5875, '1/16 in'],
+    [34.925, '1 3/8 in'],
+    [88.9, '3 1/2 in'],
+    [24, '0.94 in'],
+    [0.9, '0.035 in'],
+    [0, '0.00 in'],
+    [2540, '8 ft 4 in'],
+    [3048, '10 ft'],
+  ])('writes %d mm', (mm, text) => expect(inchText(mm)).toBe(text));
+
+  it('is read back as the length it was, to what a rule shows', () => {
+    for (let mm = 0.5; mm < 1200; mm += 0.37) {
+      const read = parseQuantity(inchText(mm), 'length', 'in');
+      expect(read.ok && Math.abs(read.value.value - mm)).toBeLessThan(0.13);
+    }
+  });
+});

@@ -1,0 +1,44 @@
+const MM_PER_INCH = 25.4;
+const INCHES_PER_FOOT = 12;
+/** From so many inches on, feet are said. */
+const FEET_FROM = 48;
+/** The finest fraction that is read off a rule at a length, inches: 1/64 of little things, 1/16 of long ones. */
+const FINEST: readonly (readonly [under: number, parts: number])[] = [
+  [0.5, 64],
+  [2, 32],
+  [Infinity, 16],
+];
+/** A fraction is said where it is this near, mm: less than a rule shows. */
+const NEAR_MM = 0.06;
+
+/** A fraction of an inch as it stands on a rule: `1/2`, `1 3/8`; null where the length lies beside every mark. */
+function onRule(inches: number): string | null {
+  const [, parts = 16] = FINEST.find(([under]) => inches < under) ?? [];
+  const marks = Math.round(inches * parts);
+  if (marks === 0 || Math.abs(inches - marks / parts) * MM_PER_INCH > NEAR_MM) return null;
+  const whole = Math.floor(marks / parts);
+  let [top, bottom] = [marks % parts, parts];
+  while (top > 0 && top % 2 === 0) [top, bottom] = [top / 2, bottom / 2];
+  if (top === 0) return String(whole);
+  return whole === 0 ? `${top}/${bottom}` : `${whole} ${top}/${bottom}`;
+}
+
+/**
+ * A length in inches as the trade writes it: a fraction where it lies on a mark of the rule, else decimals; feet where it is
+ * long.
+ *
+ * @example inchText(12.7) // '1/2 in'
+ * @example inchText(24) // '0.94 in'
+ * @example inchText(2540) // '8 ft 4 in'
+ */
+export function inchText(mm: number): string {
+  const inches = mm / MM_PER_INCH;
+  if (Math.abs(inches) >= FEET_FROM) {
+    const all = Math.round(inches);
+    const [feet, rest] = [Math.floor(all / INCHES_PER_FOOT), all % INCHES_PER_FOOT];
+    return rest === 0 ? `${feet} ft` : `${feet} ft ${rest} in`;
+  }
+  const fraction = inches > 0 ? onRule(inches) : null;
+  if (fraction !== null) return `${fraction} in`;
+  return inches !== 0 && Math.abs(inches) < 0.1 ? `${inches.toFixed(3)} in` : `${inches.toFixed(2)} in`;
+}
