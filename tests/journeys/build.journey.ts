@@ -411,8 +411,8 @@ test('a part is measured, and the baits with it are drawn and judged by it', asy
   await page.getByRole('searchbox', { name: 'Search parts' }).fill('leaf 46');
   await page.getByRole('button', { name: /^Leaf blade, nickel 46 mm/ }).click();
   const form = page.getByRole('region', { name: 'Leaf blade, nickel 46 mm' });
-  await form.getByLabel('Length, mm').fill('52');
-  await form.getByLabel('Width, mm').fill('19.5');
+  await form.getByRole('textbox', { name: 'Length' }).fill('52');
+  await form.getByRole('textbox', { name: 'Width' }).fill('19.5');
   await expect(form).toContainText('nearest to Leaf blade, nickel 52 mm');
   const drawn = form.getByRole('img', { name: 'Leaf blade, nickel 46 mm, true size' });
   const narrow = (await drawn.boundingBox())!.width;

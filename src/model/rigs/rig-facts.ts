@@ -12,6 +12,7 @@ import type { RigRecord } from '@/records/rig';
 import { cutsOf, rigOf, rigPieces, type RigLike } from '../bills/rig-uses';
 import type { BenchFacts } from '../bench/bench-facts';
 import { newestByFamily } from '../versions/newest-by-family';
+import { lengthText } from '@/text/words';
 import type { BenchView } from '../bench/bench-view';
 import { freeOf } from '../stock/free-of';
 
@@ -31,7 +32,11 @@ export function lengthsOf(binId: string, view: Pick<BenchFacts, 'lengthEntries' 
 }
 
 /** What a kind makes its steps of. */
-function rigFacts(record: RigLike, view: Pick<BenchFacts, 'binById' | 'allowances'>): RigFacts {
+function rigFacts(
+  record: RigLike,
+  view: Pick<BenchFacts, 'binById' | 'allowances'>,
+  length: 'mm' | 'in',
+): RigFacts {
   const rig = rigOf(record, view);
   const names = Object.fromEntries(
     Object.entries(chosenOf(rig.items)).map(([place, { name }]) => [place, name]),
@@ -40,11 +45,17 @@ function rigFacts(record: RigLike, view: Pick<BenchFacts, 'binById' | 'allowance
   const cuts = cutsOf(record, view).map(({ itemId, name, cutMm }) => {
     return { place: placeOf.get(itemId) ?? null, name, cutMm };
   });
-  return { picks: rig.picks, wants: rig.wants, names, cuts };
+  const mm = (value: number) => lengthText(value, length);
+  return { picks: rig.picks, wants: rig.wants, names, cuts, mm };
 }
 
-export function stepsOfRig(record: RigLike, view: Pick<BenchFacts, 'binById' | 'allowances'>) {
-  return findRigKind(record.kind).steps(rigFacts(record, view));
+/** How a rig is made, step by step, its lengths in the maker's unit. */
+export function stepsOfRig(
+  record: RigLike,
+  view: Pick<BenchFacts, 'binById' | 'allowances'>,
+  length: 'mm' | 'in' = 'mm',
+) {
+  return findRigKind(record.kind).steps(rigFacts(record, view, length));
 }
 
 /** The newest version of every rig that was not put away, the latest first. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
 import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
@@ -98,9 +99,10 @@ function RunUnderWay<Item extends MadeRecord, Run extends CardRunRecord>({
   onEnded,
 }: RunUnderWayProps<Item, Run>) {
   const { view, workshop, carryOut } = useBench();
+  const units = useUnits();
   const [isEnding, setEnding] = useState(false);
   const doing = kind.doing(workshop);
-  const steps = kind.steps(item, run, view);
+  const steps = kind.steps(item, run, view, units);
   const done = piecesDone(run, steps.length);
   const { piece, made, through, goOn } = kind.words;
   const capital = `${made.slice(0, 1).toUpperCase()}${made.slice(1)}`;

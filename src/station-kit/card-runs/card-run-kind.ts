@@ -1,3 +1,4 @@
+import type { Units } from '@/ui/units/use-units';
 import type { ReactNode } from 'react';
 import type { CardStep } from '@/core/card-runs/card-step';
 import type { CardProgress } from '@/core/card-runs/turn-card';
@@ -108,7 +109,12 @@ export interface CardRunKind<Item extends MadeRecord, Run extends CardRunRecord>
   /** How many lie there made already, in words. */
   readonly lies?: (item: Item, view: BenchView) => string | null;
   readonly thumb: (item: Item, view: BenchView) => ReactNode;
-  readonly steps: (item: Item, run: Run, view: BenchView) => readonly CardStep[];
+  readonly steps: (
+    item: Item,
+    run: Run,
+    view: BenchView,
+    units: Pick<Units, 'length'>,
+  ) => readonly CardStep[];
   readonly picture: (of: StepPicture<Item, Run>) => ReactNode;
   readonly tools: (item: Item) => readonly string[];
   readonly checks: (item: Item) => readonly string[];

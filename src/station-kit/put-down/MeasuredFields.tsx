@@ -2,13 +2,12 @@
 
 import { findRole, type RoleSize } from '@/core/parts/part-roles';
 import type { TypicalSize, ThingKind } from '@/reference/typical/thing-kind';
-import { measureText, unitToAssume } from '@/text/measure-text';
+import { measureText } from '@/text/measure-text';
 import { massText } from '@/text/words';
 import { fields } from '@/ui/layout/layout';
 import { MassField } from '@/ui/unit-field/MassField';
-import { NumberField } from '@/ui/unit-field/NumberField';
-import { UnitField } from '@/ui/unit-field/UnitField';
 import { useUnits } from '@/ui/units/use-units';
+import { MeasureField } from './MeasureField';
 import type { ThingDraft } from './thing-draft';
 import styles from './put-down.module.css';
 
@@ -83,35 +82,5 @@ export function MeasuredFields({ kind, size, draft, onChange }: MeasuredFieldsPr
         ) : null}
       </div>
     </details>
-  );
-}
-
-interface MeasureFieldProps {
-  readonly role: RoleSize;
-  readonly typical: number | undefined;
-  readonly value: number | null;
-  readonly onChange: (value: number | null) => void;
-}
-
-/** One measure of a part, in any unit that it can be written in. */
-function MeasureField({ role: { label, unit, most }, typical, value, onChange }: MeasureFieldProps) {
-  const units = useUnits();
-  const hint = typical === undefined ? undefined : `usually ${measureText(unit, typical, units)}`;
-  const assumed = unitToAssume(unit, units);
-  const check = (next: number) =>
-    next <= 0 || next > most ? `Over 0, and up to ${measureText(unit, most, units)}.` : null;
-  if (assumed === null)
-    return <NumberField label={label} hint={hint} value={value} check={check} onChange={onChange} />;
-  return (
-    <UnitField
-      label={label}
-      quantity={assumed.quantity}
-      assume={assumed.unit}
-      write={(next) => measureText(unit, next, units)}
-      hint={hint}
-      value={value}
-      check={check}
-      onChange={onChange}
-    />
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { column, line, stack } from '@/ui/layout/layout';
-import { Button, InputNumber, Segmented, Select, Slider } from 'antd';
+import { Button, Segmented, Select, Slider } from 'antd';
 import { useState } from 'react';
 import { BLADE_FORMS } from '@/core/builds/blades';
 import type { BladeFormId } from '@/core/builds/blades/definition';
@@ -14,15 +14,16 @@ import {
   type Bend,
   type LineForm,
   type PartRoleId,
-  type RoleSize,
   type SizeId,
 } from '@/core/parts/part-roles';
-import { numberText } from '@/text/number-text';
+import { useUnits } from '@/ui/units/use-units';
 import type { PartBin } from '@/records/bin';
 import type { Gauge } from '@/records/gauge';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { lengthText } from '@/text/words';
+import { MeasureField } from '@/station-kit/put-down/MeasureField';
+import { NumberField } from '@/ui/unit-field/NumberField';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
@@ -42,16 +43,6 @@ const EMPTY: Gauge = {
   bend: null,
   line: null,
   basis: 'measured',
-};
-
-const UNIT_WORDS: Record<RoleSize['unit'], string> = {
-  mm: ', mm',
-  deg: ', degrees',
-  g: ', g',
-  kgf: ', kg',
-  cm3: ', cm³',
-  pieces: '',
-  times: '',
 };
 
 const LINE_WORDS: Record<LineForm, string> = {
@@ -158,22 +149,16 @@ export function GaugeForm({ bin }: { readonly bin: PartBin }) {
         ) : null}
         {role.sizes
           .filter(({ id }) => id !== 'hubMm' || gauge.form === 'wing')
-          .map(({ id, label, unit, most }) => (
-            <FieldShell key={id} id={`size-${id}`} label={`${label}${UNIT_WORDS[unit]}`}>
-              <InputNumber
-                id={`size-${id}`}
-                min={0.01}
-                max={most}
-                step={unit === 'mm' || unit === 'times' ? 0.1 : 1}
-                value={gauge.sizes[id] ?? null}
-                onChange={(value) => setSize(id, value)}
-              />
-            </FieldShell>
+          .map((size) => (
+            <MeasureField
+              key={`${gauge.as} ${size.id}`}
+              role={size}
+              value={gauge.sizes[size.id] ?? null}
+              onChange={(value) => setSize(size.id, value)}
+            />
           ))}
         <MassField label="Weighs each" value={massG} onChange={setMassG} />
-        <FieldShell id="part-cost" label="Costs each">
-          <InputNumber id="part-cost" min={0} max={10_000} step={0.01} value={cost} onChange={setCost} />
-        </FieldShell>
+        <NumberField label={`Costs each, ${view.bench.money.sign}`} value={cost} onChange={setCost} />
       </div>
       <figure className={styles.laid}>
         <div className={styles.plate}>
@@ -216,13 +201,14 @@ function BladeSliders({
   readonly sizes: Gauge['sizes'];
   readonly onSize: (id: SizeId, mm: number) => void;
 }) {
+  const { length } = useUnits();
   return (
     <span className={stack(20, styles.sliders)}>
       {(['lengthMm', 'widthMm'] as const).map((id) => {
         const name = id === 'lengthMm' ? 'Length' : 'Width';
         return (
           <label key={id}>
-            {name} {numberText(sizes[id] ?? 0, 3)} mm
+            {name} {lengthText(sizes[id] ?? 0, length)}
             <Slider
               ariaLabelForHandle={`${name} on the screen`}
               min={5}

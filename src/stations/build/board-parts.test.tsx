@@ -162,8 +162,8 @@ describe('parts as they were measured', () => {
     fireEvent.change(screen.getByLabelText('Search parts'), { target: { value: 'eye, pearl 3' } });
     const form = screen.getByLabelText('Eye, pearl 3 mm', { selector: 'section' });
     expect(within(form).getByText('Keep these measures').closest('button')).toBeDisabled();
-    fireEvent.change(within(form).getByLabelText('Across, mm'), { target: { value: '3.1' } });
-    fireEvent.change(within(form).getByLabelText('Costs each'), { target: { value: '0.07' } });
+    fireEvent.change(within(form).getByLabelText('Across'), { target: { value: '3.1' } });
+    fireEvent.change(within(form).getByLabelText(/^Costs each/), { target: { value: '0.07' } });
     expect(form).toHaveTextContent(/nearest to Bead, brass 3\.2 mm, 0\.1 mm off/);
     fireEvent.click(within(form).getByText('Keep these measures'));
     await within(form).findByText(/^Kept\./);
@@ -189,7 +189,7 @@ describe('parts as they were measured', () => {
       return bin?.kind === 'part' ? bin.gauge : null;
     };
     const cable = await of('Cable 9 kg');
-    fireEvent.change(within(cable).getByLabelText('Breaks at, kg'), { target: { value: '11' } });
+    fireEvent.change(within(cable).getByLabelText('Breaks at'), { target: { value: '11' } });
     await keep(cable);
     expect(await gaugeOf('Cable 9 kg')).toMatchObject({ as: 'line', line: 'cable', sizes: { breakKgf: 11 } });
     const tube = await of('Shrink tube 2.4 mm');
@@ -198,7 +198,7 @@ describe('parts as they were measured', () => {
     expect(await gaugeOf('Shrink tube 2.4 mm')).toMatchObject({ as: 'tube', sizes: { shrinkRatio: 2 } });
     const treble = await of('Treble #4');
     expect(within(treble).getByLabelText('Points')).toHaveValue('3');
-    expect(within(treble).queryByLabelText('Along the wire, mm')).toBeNull();
+    expect(within(treble).queryByLabelText('Along the wire')).toBeNull();
   });
 
   it('say where the screen was never measured', async () => {

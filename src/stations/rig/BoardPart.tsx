@@ -149,7 +149,7 @@ function RigDetail({
       <section className={column(12, styles.list)} aria-label="How it is made">
         <h3>How it is made</h3>
         <ol className={styles.steps}>
-          {stepsOfRig(record, view).map(({ id, title, how }) => (
+          {stepsOfRig(record, view, units.length).map(({ id, title, how }) => (
             <li key={id}>
               <strong>{title}</strong> {how}
             </li>

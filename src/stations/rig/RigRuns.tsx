@@ -48,7 +48,7 @@ export const RIG_RUNS: CardRunKind<RigRecord, Rigging> = {
   thumb: (rig, view) => (
     <RigDrawing name="" rig={rigOf(rig, view)} maxWidthPx={128} maxHeightPx={60} pxPerMm={1.4} isBroken />
   ),
-  steps: (rig, _run, view) => stepsOfRig(rig, view),
+  steps: (rig, _run, view, { length }) => stepsOfRig(rig, view, length),
   picture: (of) => <RigAtStep {...of} />,
   tools: ({ kind }) => findRigKind(kind).tools,
   checks: ({ kind }) => findRigKind(kind).checks,

@@ -194,7 +194,7 @@ export const cableSet: RigKind<'cable-set'> = {
   steps: (facts) => [...layOutSteps(facts), ...loopSteps(facts)],
 };
 
-function loopSteps({ names, picks, wants }: RigFacts) {
+function loopSteps({ names, picks, wants, mm }: RigFacts) {
   const { top, front, rear, crimp = 'the crimp' } = names;
   const tubeAt = (place: string, on: string) =>
     names[place]
@@ -239,7 +239,7 @@ function loopSteps({ names, picks, wants }: RigFacts) {
           step(
             'measure',
             `Lay it on the mark board, eye to eye`,
-            `The rear eye on its line for a lure of ${wants.lureMm ?? LURE.usual} mm, ${turned}.`,
+            `The rear eye on its line for a lure of ${mm(wants.lureMm ?? LURE.usual)}, ${turned}.`,
           ),
           press('crimp-rear', `on ${rear}`),
         ]

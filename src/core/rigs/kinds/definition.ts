@@ -57,6 +57,8 @@ export interface RigPlace {
 
 /** What a kind makes its steps of. */
 export interface RigFacts {
+  /** How a length is written, in the maker's own unit. */
+  readonly mm: (value: number) => string;
   readonly picks: RigQuestion['picks'];
   readonly wants: RigQuestion['wants'];
   /** Part names by place. */

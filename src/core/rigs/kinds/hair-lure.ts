@@ -124,7 +124,7 @@ export const hairLure: RigKind<'hair-lure'> = {
       step(
         'bundle',
         `Pinch off a bundle of ${hair}`,
-        `${facts.wants.bundleMm ?? BUNDLE.usual} mm across when pinched; comb the short ones out.`,
+        `${facts.mm(facts.wants.bundleMm ?? BUNDLE.usual)} across when pinched; comb the short ones out.`,
       ),
       ...(belly
         ? [
@@ -157,7 +157,7 @@ export const hairLure: RigKind<'hair-lure'> = {
       },
       step(
         'trim',
-        `Trim it to ${facts.wants.hairMm ?? HAIR.usual} mm`,
+        `Trim it to ${facts.mm(facts.wants.hairMm ?? HAIR.usual)}`,
         'Combed down, scissors along the hair, not across.',
       ),
     ];

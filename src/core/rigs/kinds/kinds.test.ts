@@ -45,7 +45,13 @@ describe('every kind of rig', () => {
       expect(layRig(rig).lengthMm).toBeGreaterThan(10);
       const names = Object.fromEntries(rig.items.map(({ place, part }) => [place, part.name]));
       const cuts = cutsOfRig(rig, () => null).map(({ name, cutMm }) => ({ place: null, name, cutMm }));
-      const steps = kind.steps({ picks: rig.picks, wants: rig.wants, names, cuts });
+      const steps = kind.steps({
+        mm: (value) => `${value} mm`,
+        picks: rig.picks,
+        wants: rig.wants,
+        names,
+        cuts,
+      });
       expect(steps.length).toBeGreaterThan(1);
       expect(new Set(steps.map((step) => step.id)).size).toBe(steps.length);
       expect(kind.checks.length).toBeGreaterThan(1);

@@ -28,7 +28,10 @@ function stepsOf(kind: RigKind, picks: Record<string, string>) {
   const rig = beginRig(kind.id, shelf, TYPICAL_MATCHES, { picks });
   const names = Object.fromEntries(rig.items.map(({ place, part }) => [place, part.name]));
   const cuts = cutsOfRig(rig, () => null).map(({ name, cutMm }) => ({ place: null, name, cutMm }));
-  return { rig, steps: kind.steps({ picks: rig.picks, wants: rig.wants, names, cuts }) };
+  return {
+    rig,
+    steps: kind.steps({ mm: (value) => `${value} mm`, picks: rig.picks, wants: rig.wants, names, cuts }),
+  };
 }
 
 describe('every choice of every kind', () => {

@@ -156,9 +156,9 @@ export function step(
 }
 
 /** Every cut of one rig, laid ready. */
-export function layOutSteps({ cuts }: RigFacts): CardStep[] {
+export function layOutSteps({ cuts, mm }: Pick<RigFacts, 'cuts' | 'mm'>): CardStep[] {
   if (cuts.length === 0) return [];
-  const lengths = cuts.map(({ name, cutMm }) => `${name} ${cutMm} mm`);
+  const lengths = cuts.map(({ name, cutMm }) => `${name} ${mm(cutMm)}`);
   return [
     step('lay-out', 'Lay its lengths ready', `${lengths.join('; ')}. Check one against the mark board.`, [
       'A length short by a knot: put it aside for a smaller rig, never stretch it.',

@@ -1,0 +1,159 @@
+import type { Locator, Page } from '@playwright/test';
+import { usualUnits } from '../../src/core/units/usual-units';
+import { EMPTY_CONTENTS } from '../../src/records/bench-file';
+import { layOutBench, readBench } from '../support/bench-database';
+import { BLANK, expect, START, test } from './bench-test';
+
+/** A bench on which nothing lies. One thing was done on it, so that the made-up bench does not come of itself. */
+const EMPTY = {
+  ...EMPTY_CONTENTS,
+  acts: [
+    {
+      id: 'first',
+      no: 1,
+      at: START.getTime(),
+      deed: { code: 'told', facts: { text: 'Opened' } },
+      changes: [],
+      undoes: null,
+    },
+  ],
+};
+
+/** A maker before the screen: every press and every field that is typed in is counted. */
+class Maker {
+  presses = 0;
+  fields = 0;
+
+  constructor(readonly page: Page) {}
+
+  async press(what: Locator): Promise<void> {
+    this.presses += 1;
+    await what.click();
+  }
+
+  /** A button by what stands on it. */
+  button(name: string | RegExp, within: Page | Locator = this.page): Promise<void> {
+    return this.press(within.getByRole('button', { name }).first());
+  }
+
+  async type(name: string | RegExp, text: string, within: Page | Locator = this.page): Promise<void> {
+    this.fields += 1;
+    const field = within.getByRole('textbox', { name }).or(within.getByRole('spinbutton', { name })).first();
+    await field.fill(text);
+    await field.press('Tab');
+  }
+
+  /** What it took so far, printed for who reads the run. */
+  say(answer: string): { readonly presses: number; readonly fields: number } {
+    const { presses, fields } = this;
+    process.stdout.write(`\n${answer}: ${presses} presses, ${fields} fields\n`);
+    return { presses, fields };
+  }
+}
+
+/** A new user in the United States, before an empty bench. */
+async function newMaker(page: Page): Promise<Maker> {
+  await page.goto(BLANK);
+  await layOutBench(page, EMPTY as never);
+  await page.evaluate(
+    (units) => localStorage.setItem('ruvek-screen', JSON.stringify(units)),
+    usualUnits('en-US'),
+  );
+  await page.goto('/ticket');
+  await expect(page.getByRole('heading', { name: 'What do you make?' })).toBeVisible();
+  return new Maker(page);
+}
+
+/** Chooses what one makes, and has that bench laid out. */
+async function begin(maker: Maker, practice: RegExp): Promise<void> {
+  await maker.button(practice);
+  await maker.button('Lay out my bench');
+  await expect(maker.page.getByRole('heading', { name: 'What do you make?' })).toHaveCount(0);
+}
+
+test('six spinnerbaits on a wire-frame block: from nothing to the plan of their heads', async ({ page }) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Wire baits/);
+  await maker.press(page.getByRole('link', { name: /^Pour/ }));
+  await expect(page.getByRole('heading', { name: /^6 pours/ })).toBeVisible();
+  const { presses, fields } = maker.say('six spinnerbaits, to the plan');
+  expect(presses).toBeLessThanOrEqual(25);
+  expect(fields).toBeLessThanOrEqual(12);
+
+  await test.step('what is short is counted where it is missed', async () => {
+    const slip = page.getByRole('complementary', { name: 'Slip' });
+    await maker.button('Count Soft lead', slip);
+    await maker.type('How much is there?', '5 lb', page.getByRole('dialog'));
+    await maker.button('So many lie there', page.getByRole('dialog'));
+    await maker.button('Count Jig hook 5/0', slip);
+    await maker.type('How many are there?', '50', page.getByRole('dialog'));
+    await maker.button('So many lie there', page.getByRole('dialog'));
+    await expect(page.getByRole('button', { name: 'Begin the run' })).toBeEnabled();
+    maker.say('six spinnerbaits, to the run');
+  });
+
+  await test.step('one undo for each, and one more takes the whole bench away', async () => {
+    for (let nth = 0; nth < 3; nth += 1) await page.getByRole('button', { name: 'Undo' }).click();
+    await page.goto('/ticket');
+    await expect(page.getByRole('heading', { name: 'What do you make?' })).toBeVisible();
+    expect((await readBench(page)).contents.bins).toEqual([]);
+  });
+});
+
+test('ten cable hook sets at 7/0 on 280 lb cable: from nothing to the wallet', async ({ page }) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Cable and assist/);
+  await maker.button('New rig');
+  await maker.press(page.getByRole('menuitem', { name: 'Cable hook set' }));
+  await maker.type('Must hold', '180 lb');
+  await maker.type('Lure', '8 1/2 in');
+  const parts = page.getByRole('region', { name: 'From the top down' });
+  await expect(parts.getByRole('button', { name: 'Inline single hook 7/0' }).first()).toBeVisible();
+  await expect(parts.getByRole('button', { name: /^Cable 280 lb/ }).first()).toBeVisible();
+  await expect(page.getByText('Everything fits.')).toBeVisible();
+  await maker.type('Called', 'Shark set');
+  await maker.button('Keep it');
+  await maker.button('Make some');
+  const dialog = page.getByRole('dialog', { name: /^Make/ });
+  await maker.type('How many', '10', dialog);
+  maker.say('ten cable hook sets, to the cut list');
+  for (const name of [/^Count Cable/, /^Count Shrink tube/]) {
+    await maker.button(name, dialog);
+    const counting = page.getByRole('dialog').last();
+    await maker.type('How long is the roll?', '30 ft', counting);
+    await maker.button('So many lie there', counting);
+    await expect(dialog.getByRole('button', { name })).toHaveCount(0);
+  }
+  await maker.button('All of it lies here', dialog);
+  await maker.button('Cut and begin', dialog);
+  await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
+  const { presses, fields } = maker.say('ten cable hook sets, begun');
+  expect(presses).toBeLessThanOrEqual(15);
+  expect(fields).toBeLessThanOrEqual(6);
+});
+
+test('twenty bead weights by count: from nothing to the cut list', async ({ page }) => {
+  const maker = await newMaker(page);
+  await page.goto('/rig');
+  await maker.button('New rig');
+  await maker.press(page.getByRole('menuitem', { name: 'Bead weight in cord' }));
+  await maker.button('Lay out typical parts');
+  await maker.type('Weight', '1 oz');
+  await expect(page.getByRole('region', { name: 'From the top down' })).toContainText(/\d+ × Lead shot/);
+  const answer = maker.say('twenty bead weights, how many shot each');
+  await maker.type('Called', 'Cord weight');
+  await maker.button('Keep it');
+  await maker.button('Make some');
+  const dialog = page.getByRole('dialog', { name: /^Make 20/ });
+  await maker.button(/^Count Hollow cord/, dialog);
+  const counting = page.getByRole('dialog').last();
+  await maker.type('How long is the roll?', '50 ft', counting);
+  await maker.button('So many lie there', counting);
+  await maker.button('All of it lies here', dialog);
+  await maker.button('Cut and begin', dialog);
+  await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
+  const { presses, fields } = maker.say('twenty bead weights, begun');
+  expect(answer.presses).toBeLessThanOrEqual(4);
+  expect(presses).toBeLessThanOrEqual(12);
+  expect(fields).toBeLessThanOrEqual(4);
+});
