@@ -196,10 +196,10 @@ test('a graded set of weights in cord is kept, and its gauge printed to true siz
   await newRig(page, 'Bead weight in cord');
   await page.getByLabel('Called').fill('Reef cord');
   const graded = page.getByRole('region', { name: 'A graded set' });
-  await graded.getByLabel('Weights, g').fill('20, nine');
-  await expect(graded).toContainText('Write weights of 1 to 500 g');
+  await graded.getByLabel('Weights').fill('20, nine');
+  await expect(graded).toContainText('Write weights up to 500 g');
   await expect(graded.getByRole('button', { name: 'Keep the set' })).toBeDisabled();
-  await graded.getByLabel('Weights, g').fill('20, 30, 60');
+  await graded.getByLabel('Weights').fill('20, 30, 60');
   await expect(graded.getByRole('listitem')).toHaveCount(3);
   await expect(graded.getByRole('listitem').nth(1)).toContainText('24 shot, cord 160 mm');
 

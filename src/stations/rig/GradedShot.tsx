@@ -7,9 +7,10 @@ import { gradedWeights, usualWater, type GradedQuestion } from '@/core/rigs/grad
 import type { Rig } from '@/core/rigs/rig';
 import { numberText } from '@/text/number-text';
 import { TextField } from '@/ui/unit-field/TextField';
-import { lengthText, massText } from '@/text/words';
+import { lengthText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
+import { readSet, usualSet } from '@/model/rigs/weight-set';
 import { usePrint } from '@/station-kit/use-print';
 import { laidAnew, rigOfDraft, type RigDraft } from './draft';
 import { newestRigs } from '@/model/rigs/rig-facts';
@@ -24,19 +25,6 @@ interface GradedShotProps {
   readonly onSaid: (said: string) => void;
 }
 
-/** Three neighbors: the weight, two thirds and half as much again, to the full gram. */
-function usualSet(targetG: number): string {
-  return [targetG * 0.67, targetG, targetG * 1.5].map((g) => String(Math.round(g))).join(', ');
-}
-
-/** The weights a maker wrote, g; null where one of them is none. */
-function readSet(text: string): number[] | null {
-  const parts = text.split(/[,;]\s*|\s+/).filter(Boolean);
-  const grams = parts.map(Number);
-  const isSet = grams.length > 0 && grams.length <= 8 && grams.every((g) => g > 0 && g <= 500);
-  return isSet ? [...new Set(grams)] : null;
-}
-
 /** A graded set of one cord and shot: how many shot, how long the cord, for which water; kept and printed as a gauge. */
 export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
   const { view, workshop } = useBench();
@@ -44,8 +32,8 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
   const { mass, length, paper } = usePreferences();
   const targetG = rig.wants.targetG ?? 30;
   const [text, setText] = useState<string | null>(null);
-  const shown = text ?? usualSet(targetG);
-  const targetsG = readSet(shown);
+  const shown = text ?? usualSet(targetG, mass);
+  const targetsG = readSet(shown, mass);
   const of = (place: string) => rig.items.find((item) => item.place === place);
   const shot = of('shot');
   const shotG = shot?.part.massG;
@@ -62,7 +50,7 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
   const keep = async () => {
     const names: string[] = [];
     for (const { targetG: each } of gradedWeights(question)) {
-      const called = `${name.replace(/\s+\d+$/, '')} ${numberText(each, 3)}`;
+      const called = `${name.replace(/\s+[\d/ ]+( (g|oz))?$/, '')} ${mass === 'g' ? numberText(each, 3) : markText(each, mass)}`;
       if (newestRigs(view.rigs).some((rigged) => rigged.name === called)) continue;
       const laid = laidAnew({ ...draft, family: null, from: null }, { wants: { targetG: each } }, view);
       await workshop.rigs.keep({ ...rigOfDraft(laid), name: called });
@@ -74,10 +62,14 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
     <section className={column(12, styles.graded)} aria-label="A graded set">
       <h3>A graded set</h3>
       <TextField
-        label="Weights, g"
+        label="Weights"
         value={shown}
         most={60}
-        problem={targetsG ? null : 'Write weights of 1 to 500 g, such as 20, 30, 45. Eight at most.'}
+        problem={
+          targetsG
+            ? null
+            : `Write weights up to ${massText(500, mass)} with commas between, such as ${usualSet(30, mass)}. Eight at most.`
+        }
         onChange={setText}
       />
       <ol>

@@ -104,9 +104,9 @@ describe('the rig in hand', () => {
 
   it('grades weights in cord, and keeps only what is not there', async () => {
     const { workshop } = await renderBench(<Bench name="Rubble cord 30" />);
-    const weights = screen.getByLabelText('Weights, g');
+    const weights = screen.getByLabelText('Weights');
     fireEvent.change(weights, { target: { value: '600' } });
-    expect(screen.getByText(/Write weights of 1 to 500 g/)).toBeInTheDocument();
+    expect(screen.getByText(/Write weights up to 500 g/)).toBeInTheDocument();
     fireEvent.change(weights, { target: { value: '30, 50' } });
     fireEvent.click(screen.getByText('Keep the set'));
     expect(await screen.findByText('Kept: Rubble cord 50.')).toBeInTheDocument();

@@ -5,14 +5,16 @@ import { lengthText } from '@/text/words';
 import { useUnits } from '../units/use-units';
 import styles from './skirt-drawing.module.css';
 
-const BAR_MM = 20;
+/** A round length in the maker's own unit. */
+const BAR_MM = { mm: 20, in: 12.7 } as const;
 
-/** How long twenty millimeters are in the drawing above. */
+/** How long twenty millimeters, or half an inch, are in the drawing above. */
 export function ScaleBar({ pxPerMm }: { readonly pxPerMm: number }) {
   const { length } = useUnits();
+  const barMm = BAR_MM[length];
   return (
     <span className={line(6, styles.scaleBar)}>
-      <i style={{ width: BAR_MM * pxPerMm }} /> {lengthText(BAR_MM, length)}
+      <i style={{ width: barMm * pxPerMm }} /> {lengthText(barMm, length)}
     </span>
   );
 }
