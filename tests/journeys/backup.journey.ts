@@ -18,7 +18,7 @@ test('a backup restores exactly, with a preview first', async ({ page }) => {
   await page.getByRole('button', { name: 'Empty bench' }).click();
   await replaceBench(page);
   await closeDialog(page);
-  await expect(page.getByText('No open ticket.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What do you make?' })).toBeVisible();
 
   await openBenchMenu(page);
   await chooseFile(page, 'bench.json', JSON.stringify(saved));
@@ -26,7 +26,7 @@ test('a backup restores exactly, with a preview first', async ({ page }) => {
   await expect(preview.getByRole('row', { name: /^tickets 20/ })).toBeVisible();
   await page.getByRole('button', { name: 'Leave it as it is' }).click();
   await closeDialog(page);
-  await expect(page.getByText('No open ticket.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What do you make?' })).toBeVisible();
 
   await openBenchMenu(page);
   await chooseFile(page, 'bench.json', JSON.stringify(saved));

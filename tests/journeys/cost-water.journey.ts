@@ -82,7 +82,7 @@ test('what works is said with its spread, the weight with its line, and what was
   await turn(page, 'Which weight');
   const hold = page.getByRole('status').filter({ hasText: 'From your molds' });
   await expect(hold).toBeVisible();
-  const current = page.getByRole('spinbutton', { name: 'Current, m/s' });
+  const current = page.getByRole('textbox', { name: 'Current' });
   await current.fill('0');
   await current.blur();
   await expect(page.getByText('any weight')).toBeVisible();

@@ -229,9 +229,9 @@ test('a feeder’s cast plate goes to Molds as a new cavity that casts its weigh
   await weight.fill('45 g');
   await weight.press('Tab');
   const plate = page.getByRole('region', { name: 'Cast plate' });
-  await plate.getByLabel('Plate long, mm').fill('34');
-  await plate.getByLabel('Plate long, mm').press('Tab');
-  await expect(plate.getByRole('img', { name: /^Plate of 34 by 20 mm/ })).toBeVisible();
+  await plate.getByRole('textbox', { name: 'Plate long' }).fill('34');
+  await plate.getByRole('textbox', { name: 'Plate long' }).press('Tab');
+  await expect(plate.getByRole('img', { name: /^Plate of 34 mm by 20 mm/ })).toBeVisible();
   await plate.getByRole('button', { name: 'Send it to Molds' }).click();
   await expect(page).toHaveURL(/\/molds$/);
   await expect(page.getByText('Board, Tench cap plate').first()).toBeVisible();
@@ -297,14 +297,14 @@ test('a match tried goes before the typical one; an allowance learned changes th
   const tried = page.getByRole('spinbutton', { name: 'Crimp by cable, 0.47 to 0.56: what you tried' });
   await tried.fill('1.4');
   await page.getByRole('button', { name: 'Crimp by cable, 0.47 to 0.56: keep it' }).click();
-  await page.getByRole('spinbutton', { name: 'Was cut, mm' }).fill('180');
-  await page.getByRole('spinbutton', { name: 'Came out, mm' }).fill('240');
+  await page.getByRole('textbox', { name: 'Was cut' }).fill('180');
+  await page.getByRole('textbox', { name: 'Came out' }).fill('240');
   await choose(page, 'Way of ending', 'Crimped loop');
   await expect(page.getByText('It cannot come out longer')).toBeVisible();
-  await page.getByRole('spinbutton', { name: 'Came out, mm' }).fill('130');
+  await page.getByRole('textbox', { name: 'Came out' }).fill('130');
   await page.getByRole('button', { name: 'Learn 25 mm' }).click();
   await expect(page.getByRole('region', { name: 'What ends take' })).toContainText(
-    'from a piece cut to 180 that came out 130 mm',
+    'from a piece cut to 180 mm that came out 130 mm',
   );
 
   await turnTo(page, 'Rig');

@@ -11,12 +11,12 @@ export const unitsParse = defineCalculation({
   ],
   input: z.strictObject({
     text: z.string().max(200),
-    quantity: z.enum(['mass', 'length', 'temperature', 'volume', 'duration', 'strength']),
+    quantity: z.enum(['mass', 'length', 'temperature', 'volume', 'duration', 'strength', 'speed']),
     assume: z.string().max(20).optional().describe('the unit of a bare number'),
   }),
   output: z.strictObject({
     value: z.number().describe('in the base unit'),
-    unit: z.enum(['g', 'mm', 'C', 'cm3', 's', 'kgf']),
+    unit: z.enum(['g', 'mm', 'C', 'cm3', 's', 'kgf', 'm/s']),
   }),
   example: { text: '3/8 oz', quantity: 'mass' },
   run: ({ text, quantity, assume }) => parseQuantity(text, quantity, assume),

@@ -1,7 +1,7 @@
 /** What the maker measures. Each quantity has one base unit in which the core computes. */
-export type Quantity = 'mass' | 'length' | 'temperature' | 'volume' | 'duration' | 'strength';
+export type Quantity = 'mass' | 'length' | 'temperature' | 'volume' | 'duration' | 'strength' | 'speed';
 
-export type BaseUnit = 'g' | 'mm' | 'C' | 'cm3' | 's' | 'kgf';
+export type BaseUnit = 'g' | 'mm' | 'C' | 'cm3' | 's' | 'kgf' | 'm/s';
 
 export interface UnitDefinition {
   /** How people write it, lower case. The first is the one shown in messages. */
@@ -73,6 +73,17 @@ export const QUANTITIES: Record<Quantity, QuantityDefinition> = {
       { names: ['h', 'hr', 'hrs', 'hour', 'hours'], factor: 3600 },
       { names: ['min', 'mins', 'minute', 'minutes', "'"], factor: 60 },
       { names: ['s', 'sec', 'secs', 'second', 'seconds', '"'], factor: 1 },
+    ],
+  },
+  speed: {
+    base: 'm/s',
+    units: [
+      { names: ['m/s', 'mps'], factor: 1 },
+      { names: ['kn', 'knot', 'knots'], factor: 1852 / 3600 },
+      { names: ['mph', 'mi/h'], factor: (5280 * 12 * MM_PER_INCH) / 3_600_000 },
+      { names: ['ft/s', 'fps'], factor: (12 * MM_PER_INCH) / 1000 },
+      { names: ['km/h', 'kmh', 'kph'], factor: 1 / 3.6 },
+      { names: ['cm/s'], factor: 0.01 },
     ],
   },
   strength: {

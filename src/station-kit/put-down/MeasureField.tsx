@@ -31,6 +31,7 @@ export function MeasureField({ role: { label, unit, most }, typical, value, onCh
       write={(next) => measureText(unit, next, units)}
       hint={hint}
       value={value}
+      isOptional
       check={check}
       onChange={onChange}
     />

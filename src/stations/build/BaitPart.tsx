@@ -187,6 +187,7 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
                 onThread={(behind, bin) => put(bin, kept.arm.findIndex(({ id }) => id === behind) + 1)}
                 onTakeOff={takeFrom}
                 onChoose={setChosen}
+                onPut={(bin) => put(bin, kept.arm.length)}
               />
               <ArmList
                 build={build}

@@ -68,7 +68,7 @@ export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
       ),
     ],
     ['Depth', runs.map((run) => (run ? depthTendency(run.slowestMs) : 'as it is fished'))],
-    ['Thump', runs.map((run) => (run ? `${numberText(run.thumpMm, 2)} mm` : 'none'))],
+    ['Thump', runs.map((run) => (run ? lengthText(run.thumpMm, length) : 'none'))],
     [
       'Parts cost',
       builds.map((build) => {

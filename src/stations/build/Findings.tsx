@@ -11,6 +11,7 @@ import type { PartBin } from '@/records/bin';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
 import { measuredParts } from './draft';
+import { MissingPart } from './MissingPart';
 import { pieceOf } from '@/model/baits/bait-facts';
 import styles from './build.module.css';
 
@@ -22,12 +23,15 @@ interface FindingsProps {
   readonly onThread: (behind: string, bin: PartBin) => void;
   readonly onTakeOff: (at: string) => void;
   readonly onChoose: (at: string) => void;
+  /** A part that was missed goes on. */
+  readonly onPut: (bin: PartBin) => void;
 }
 
 const MOST_SWAPS = 2;
 
 /** Whether it fits, and if not why, what would, and the press that does it. */
-export function Findings({ build, findings, onSwap, onThread, onTakeOff, onChoose }: FindingsProps) {
+export function Findings(props: FindingsProps) {
+  const { build, findings, onSwap, onThread, onTakeOff, onChoose, onPut } = props;
   const { view } = useBench();
   const units = useUnits();
   const stops = findings.filter(({ weight }) => weight === 'stop');
@@ -77,6 +81,9 @@ export function Findings({ build, findings, onSwap, onThread, onTakeOff, onChoos
                   <Button size="small" onClick={() => onTakeOff(finding.at[0] ?? '')}>
                     Take it off
                   </Button>
+                ) : null}
+                {finding.code === 'missing' && finding.at[0] ? (
+                  <MissingPart kind={build.kind} at={finding.at[0]} onPut={onPut} />
                 ) : null}
                 {finding.at[0] && finding.code !== 'missing' ? (
                   <Button size="small" type="text" onClick={() => onChoose(finding.at[0] ?? '')}>

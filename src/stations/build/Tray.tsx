@@ -7,7 +7,7 @@ import { PlusOutlined } from '@ant-design/icons';
 import { Button, Input } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { findKind } from '@/core/builds/kinds';
-import { findRole, isOnWire, type PartRoleId } from '@/core/parts/part-roles';
+import { findRole, type PartRoleId } from '@/core/parts/part-roles';
 import type { PartBin } from '@/records/bin';
 import { looseSkirt } from '@/model/bills/build-uses';
 import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
@@ -15,6 +15,7 @@ import { PutDown } from '@/station-kit/put-down/PutDown';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { Skirt } from '@/records/skirt';
 import { measuredParts, type BuildDraft } from './draft';
+import { suitsKind } from './MissingPart';
 
 import { partHex } from '@/station-kit/looks/look-of-build';
 import { PartOutline, sizeOf } from '@/ui/bait-drawing/PartOutline';
@@ -50,7 +51,7 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
     ({ gauge, name, sort }) =>
       gauge !== null &&
       (isSearched ? roles.includes(gauge.as) && hasWords(`${name} ${sort}`, search) : gauge.as === shown) &&
-      suits(draft, gauge),
+      suitsKind(draft.kind, gauge),
   );
   // One scale for all that lie there, so that they compare.
   const longest = Math.max(8, ...parts.flatMap(({ gauge }) => (gauge ? sizeOf(gauge)[0] : [])));
@@ -143,7 +144,7 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
       {adding ? (
         <PutDown
           title={findRole(adding).name}
-          suits={(kind) => kind.makes === 'part' && kind.as === adding && suits(draft, kind)}
+          suits={(kind) => kind.makes === 'part' && kind.as === adding && suitsKind(draft.kind, kind)}
           onClose={() => setAdding(null)}
           onAdded={(bin) => bin.kind === 'part' && onPut(bin)}
         />
@@ -157,18 +158,6 @@ function rolesOf({ kind }: BuildDraft): PartRoleId[] {
   const { arm, slots } = findKind(kind);
   const hung: PartRoleId[] = arm ? ['blade', ...(arm.hasEnd ? (['swivel', 'ring'] as const) : [])] : [];
   return [...new Set([...(arm?.takes ?? []), ...hung, ...slots.flatMap(({ takes }) => takes)])];
-}
-
-/** Winged blades turn on the wire, plates hang in an eye, all others on a clevis or swivel; wires are bent for a kind. */
-function suits(
-  { kind }: BuildDraft,
-  gauge: Pick<NonNullable<PartBin['gauge']>, 'as' | 'form' | 'bend'>,
-): boolean {
-  const { arm } = findKind(kind);
-  if (gauge.as === 'frame') return gauge.bend === arm?.shape;
-  if (gauge.as !== 'blade') return true;
-  if (!arm) return gauge.form === 'plate';
-  return gauge.form !== 'plate' && isOnWire(gauge) === arm.takes.includes('blade');
 }
 
 interface TrayThingProps {

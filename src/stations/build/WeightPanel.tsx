@@ -117,6 +117,7 @@ export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
 }
 
 function RunFigures({ run }: { readonly run: NonNullable<WeightPanelProps['run']> }) {
+  const { length } = useUnits();
   const basis = run.isSeen ? 'given' : 'guess';
   const working = (title: string, step: string) => ({
     title,
@@ -154,7 +155,7 @@ function RunFigures({ run }: { readonly run: NonNullable<WeightPanelProps['run']
         <dd>
           <Figure working={working('Pull', 'F = ρ v² Σ A Cd / 2')}>{numberText(run.pullN, 2)} N</Figure>,{' '}
           <Figure working={working('Thump', 'as a round blade so wide')}>
-            {numberText(run.thumpMm, 2)} mm
+            {lengthText(run.thumpMm, length)}
           </Figure>
         </dd>
       </div>

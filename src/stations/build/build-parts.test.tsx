@@ -47,6 +47,7 @@ function Bench({ change }: { readonly change?: (draft: BuildDraft) => BuildDraft
         onThread={(behind) => setChosen(behind)}
         onTakeOff={(at) => setDraft(takeOff(draft, at))}
         onChoose={setChosen}
+        onPut={() => undefined}
       />
       <ArmList
         build={build}

@@ -1,5 +1,6 @@
 'use client';
 
+import { warmerText } from '@/text/quantity-text';
 import { fields, stack } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { App, Button } from 'antd';
@@ -150,7 +151,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
               {watch.source === 'stand-in' && !watch.fault ? (
                 <>
                   <Button size="small" onClick={() => ovenDevice.standIn()?.turnDial(rack.partC + 8)}>
-                    Dial up 8 °C
+                    Dial up {warmerText(8, temperature)}
                   </Button>
                   <Button size="small" onClick={() => ovenDevice.standIn()?.unplug()}>
                     Unplug

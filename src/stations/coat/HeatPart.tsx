@@ -112,7 +112,7 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
           width={110}
           onChange={(celsius) => celsius !== null && setPreferences({ shedC: celsius })}
           check={(celsius) =>
-            celsius < -10 || celsius > 45 ? 'Write a temperature from -10 to 45 °C.' : null
+            celsius < -10 || celsius > 45 ? `Write a temperature from ${text(-10)} to ${text(45)}.` : null
           }
         />
       </div>

@@ -96,7 +96,11 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
           value={draft.sourceC}
           write={(celsius) => temperatureText(celsius, temperature)}
           onChange={(sourceC) => sourceC !== null && set({ sourceC })}
-          check={(celsius) => (celsius < 60 || celsius > 2000 ? 'Write what heats: 60 to 2000 °C.' : null)}
+          check={(celsius) =>
+            celsius < 60 || celsius > 2000
+              ? `Write what heats: ${temperatureText(60, temperature)} to ${temperatureText(2000, temperature)}.`
+              : null
+          }
         />
         {oven ? (
           <>

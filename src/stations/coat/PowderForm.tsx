@@ -195,7 +195,11 @@ function CureLines({ cures, onChange }: CureLinesProps) {
             value={cureC}
             write={(celsius) => temperatureText(celsius, temperature)}
             onChange={(next) => next !== null && set(index, { cureC: next })}
-            check={(celsius) => (celsius < 60 || celsius > 300 ? 'Powder cures at 60 to 300 °C.' : null)}
+            check={(celsius) =>
+              celsius < 60 || celsius > 300
+                ? `Powder cures at ${temperatureText(60, temperature)} to ${temperatureText(300, temperature)}.`
+                : null
+            }
           />
           <UnitField
             label="for"

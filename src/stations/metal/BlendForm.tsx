@@ -1,5 +1,6 @@
 'use client';
 
+import { meltsText } from '@/text/quantity-text';
 import { apart, stack, wrap } from '@/ui/layout/layout';
 import { Button, Modal, Segmented, Select } from 'antd';
 import { useState } from 'react';
@@ -32,7 +33,7 @@ const SPREAD = 0.005;
 /** Asks for a blend: how hard, of what, how dear; the cheapest there is, or the nearest and why. */
 export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (charge: Charge) => void }) {
   const { view } = useBench();
-  const { mass } = useUnits();
+  const { mass, temperature } = useUnits();
   const [family, setFamily] = useState<Family>('lead');
   const [amountG, setAmountG] = useState<number | null>(2000);
   const [min, setMin] = useState<number | null>(0.035);
@@ -156,7 +157,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
             </p>
             <p>
               {compositionText(blend.composition)}
-              {range ? `; melts from ${n(range.solidusC, 3)} to ${n(range.liquidusC, 3)} °C` : ''}
+              {range ? `; melts ${meltsText(range, temperature)}` : ''}
               {hardness === null ? '' : `; about ${n(hardness, 2)} Brinell`}
             </p>
             {perKg !== null && lots.every(({ costPerKg }) => costPerKg !== null) ? (

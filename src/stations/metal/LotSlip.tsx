@@ -1,5 +1,6 @@
 'use client';
 
+import { meltsText } from '@/text/quantity-text';
 import { nearestMetal } from '@/reference/nearest-metal';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
@@ -19,7 +20,7 @@ import { inBackground } from '@/station-kit/in-background';
 /** The lot in hand: what it is, how it melts, what it does, what to mind. */
 export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => void }) {
   const { view } = useBench();
-  const { mass } = useUnits();
+  const { mass, temperature } = useUnits();
   const metal = nearestMetal(lot.composition);
   const range = rangeOf(lot.composition);
   return (
@@ -45,13 +46,7 @@ export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => 
           </Figure>
         </SlipRow>
         <SlipRow name="Is">{compositionText(lot.composition)}</SlipRow>
-        {range ? (
-          <SlipRow name="Melts">
-            {Math.round(range.solidusC) === Math.round(range.liquidusC)
-              ? `${n(range.solidusC, 4)} °C`
-              : `${n(range.solidusC, 3)} to ${n(range.liquidusC, 3)} °C`}
-          </SlipRow>
-        ) : null}
+        {range ? <SlipRow name="Melts">{meltsText(range, temperature)}</SlipRow> : null}
         <SlipRow name={lot.shrinkLinear < 0 ? 'Swells' : 'Shrinks'}>
           {n(Math.abs(lot.shrinkLinear) * 100, 2)} %
         </SlipRow>

@@ -1,5 +1,6 @@
 'use client';
 
+import { meltsText } from '@/text/quantity-text';
 import { stack } from '@/ui/layout/layout';
 import { numberText as n } from '@/text/number-text';
 import type { FigureBasis, Working } from '@/ui/figure/Figure';
@@ -13,7 +14,7 @@ import styles from './metal.module.css';
 
 /** What the charge comes to: mass, composition, cost, melting range, hardness. */
 export function MixFigures({ charge }: { charge: ReadCharge }) {
-  const { mass } = useUnits();
+  const { mass, temperature } = useUnits();
   const { mix, lots, totalG } = charge;
   if (!mix)
     return (
@@ -66,9 +67,7 @@ export function MixFigures({ charge }: { charge: ReadCharge }) {
                 inputs: [...inputs, { name: 'reference list', value: 'typical', basis: 'reference' }],
               }}
             >
-              {Math.round(range.solidusC) === Math.round(range.liquidusC)
-                ? `at ${n(range.solidusC, 3)} °C`
-                : `${n(range.solidusC, 3)} to ${n(range.liquidusC, 3)} °C`}
+              {meltsText(range, temperature)}
             </Figure>
           ) : (
             <span className="quiet">not on the list: melt a little and see</span>

@@ -14,6 +14,8 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { lengthText, lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
+import { useUnits } from '@/ui/units/use-units';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { usePrint } from '@/station-kit/use-print';
 import type { RigDraft } from './draft';
@@ -101,6 +103,18 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
     await workshop.molds.save(plateMold(draft.name.trim(), massG, holes, plate));
     router.push('/molds');
   };
+  const long = (
+    label: string,
+    value: number,
+    set: (next: number) => void,
+    [least, most]: readonly [number, number],
+  ) => (
+    <QuantityField
+      of="length"
+      {...{ label, value, least, most }}
+      onChange={(next) => next !== null && set(next)}
+    />
+  );
   const size = (
     label: string,
     value: number,
@@ -121,10 +135,10 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
     <section className={column(12, styles.plate)} aria-label="Cast plate">
       <h3>Cast plate</h3>
       <div className={styles.fields}>
-        {size('Plate long, mm', longMm, setLong, [5, 200])}
-        {size('Plate wide, mm', wideMm, setWide, [4, 120])}
+        {long('Plate long', longMm, setLong, [5, 200])}
+        {long('Plate wide', wideMm, setWide, [4, 120])}
         {size('Rivets', holes, setHoles, [0, 6])}
-        {size('Rivet hole, mm', holeMm, setHole, [0.5, 12])}
+        {long('Rivet hole', holeMm, setHole, [0.5, 12])}
         <ChoiceField
           label="Cast in"
           value={metalId}
@@ -196,10 +210,11 @@ interface PlateDrawingProps {
 
 /** The plate from above and from its edge, to scale. */
 function PlateDrawing({ longMm, wideMm, thickMm, holes, holeMm }: PlateDrawingProps) {
+  const units = useUnits();
   return (
     <svg
       role="img"
-      aria-label={`Plate of ${longMm} by ${wideMm} mm, ${numberText(thickMm, 3)} mm thick`}
+      aria-label={`Plate of ${lengthText(longMm, units.length)} by ${lengthText(wideMm, units.length)}, ${lengthText(thickMm, units.length)} thick`}
       viewBox={`${-longMm / 2 - 2} ${-wideMm / 2 - 2} ${longMm + 4} ${wideMm + thickMm + 10}`}
       width={Math.min(280, (longMm + 4) * 5)}
     >

@@ -4,6 +4,7 @@ import { column, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { gradedWeights, usualWater, type GradedQuestion } from '@/core/rigs/graded-weights';
+import { chosenOf } from '@/core/rigs/judge-rig';
 import type { Rig } from '@/core/rigs/rig';
 import { numberText } from '@/text/number-text';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -52,7 +53,11 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
     for (const { targetG: each } of gradedWeights(question)) {
       const called = `${name.replace(/\s+[\d/ ]+( (g|oz))?$/, '')} ${mass === 'g' ? numberText(each, 3) : markText(each, mass)}`;
       if (newestRigs(view.rigs).some((rigged) => rigged.name === called)) continue;
-      const laid = laidAnew({ ...draft, family: null, from: null }, { wants: { targetG: each } }, view);
+      const laid = laidAnew(
+        { ...draft, family: null, from: null },
+        { wants: { targetG: each }, chosen: chosenOf(rig.items) },
+        view,
+      );
       await workshop.rigs.keep({ ...rigOfDraft(laid), name: called });
       names.push(called);
     }

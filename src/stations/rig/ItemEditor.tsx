@@ -9,6 +9,7 @@ import { findRole } from '@/core/parts/part-roles';
 import { mayLie } from '@/core/rigs/choose-piece';
 import { findRigKind } from '@/core/rigs/kinds';
 import { isThreaded, type RigItem } from '@/core/rigs/rig';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import type { RigItemRecord } from '@/records/rig';
@@ -125,16 +126,17 @@ export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps)
             ))
           : null}
         {isThreaded(item.part.gauge) && as !== 'tube' ? (
-          <FieldShell id="rig-at" label="Down its line, mm">
-            <InputNumber
-              id="rig-at"
-              min={0}
-              max={50_000}
-              placeholder="slides"
-              value={record.atMm}
-              onChange={(atMm) => set({ atMm })}
-            />
-          </FieldShell>
+          <QuantityField
+            key={`${item.id} at`}
+            of="length"
+            label="Down its line"
+            hint="empty: it slides"
+            least={0}
+            most={50_000}
+            isOptional
+            value={record.atMm}
+            onChange={(atMm) => set({ atMm })}
+          />
         ) : null}
         {as === 'shot' || as === 'bead' ? (
           <FieldShell id="rig-count" label="How many">

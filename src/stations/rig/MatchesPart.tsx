@@ -8,6 +8,10 @@ import { learnAllowance } from '@/core/rigs/learn-allowance';
 import { MATCH_TABLE_IDS, type MatchLine, type MatchTableId } from '@/core/rigs/match-table';
 import { numberText } from '@/text/number-text';
 import { TYPICAL_MATCHES } from '@/reference/matches';
+import { useUnits } from '@/ui/units/use-units';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
+import { lengthText } from '@/text/words';
+import { rollText } from '@/text/roll-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { learnedEnds } from '@/model/bills/rig-uses';
@@ -143,6 +147,7 @@ function MatchRow({
 
 /** What each way of ending takes of a line, learned from one made piece. */
 function Allowances() {
+  const { length } = useUnits();
   const { view, workshop } = useBench();
   const lines = rigShelf(view).filter(({ gauge }) => gauge.as === 'line');
   const [end, setEnd] = useState<RigEndId>('snell');
@@ -206,14 +211,26 @@ function Allowances() {
           options={lines.map((each) => ({ value: each.binId, label: each.name }))}
           onChange={setBinId}
         />
-        <FieldShell id="learn-cut" label="Was cut, mm">
-          <InputNumber id="learn-cut" min={1} max={50_000} value={cutMm} onChange={setCut} />
-        </FieldShell>
-        <FieldShell id="learn-made" label="Came out, mm">
-          <InputNumber id="learn-made" min={1} max={50_000} value={madeMm} onChange={setMade} />
-        </FieldShell>
+        <QuantityField
+          of="length"
+          label="Was cut"
+          least={1}
+          most={50_000}
+          isOptional
+          value={cutMm}
+          onChange={setCut}
+        />
+        <QuantityField
+          of="length"
+          label="Came out"
+          least={1}
+          most={50_000}
+          isOptional
+          value={madeMm}
+          onChange={setMade}
+        />
         <Button type="primary" disabled={mm === null} onClick={() => inBackground(keep())}>
-          {mm === null ? 'Learn it' : `Learn ${numberText(mm, 3)} mm`}
+          {mm === null ? 'Learn it' : `Learn ${lengthText(mm, length)}`}
         </Button>
       </div>
       {isWrong ? (
@@ -226,9 +243,9 @@ function Allowances() {
           <li key={id}>
             <strong>{findEnd(of).name}</strong>
             <span>{on === null ? 'any line' : (view.binById.get(on)?.name ?? 'a line gone')}</span>
-            <span>{numberText(takes, 3)} mm</span>
+            <span>{lengthText(takes, length)}</span>
             <small>
-              from a piece cut to {numberText(cut, 5)} that came out {numberText(made, 5)} mm
+              from a piece cut to {rollText(cut, length)} that came out {rollText(made, length)}
             </small>
             <Button size="small" onClick={() => inBackground(workshop.rigs.forget(id))}>
               Forget

@@ -5,6 +5,7 @@ import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
 import type { PartBin } from '@/records/bin';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { cutsOf } from '@/model/bills/rig-uses';
@@ -161,13 +162,14 @@ function MeasureAgain({
   readonly name: string;
 }) {
   const { workshop, carryOut } = useBench();
+  const { length } = useUnits();
   const [isOpen, setOpen] = useState(false);
   const [now, setNow] = useState<number | null>(mm);
   if (!isOpen) {
     return (
       <Button
         size="small"
-        aria-label={`Measure ${name} of ${Math.round(mm)} mm again`}
+        aria-label={`Measure ${name} of ${rollText(mm, length)} again`}
         onClick={() => setOpen(true)}
       >
         Measure
@@ -176,7 +178,15 @@ function MeasureAgain({
   }
   return (
     <span className={line(6, styles.hand)}>
-      <InputNumber size="small" aria-label="Now, mm" min={0} max={1_000_000} value={now} onChange={setNow} />
+      <QuantityField
+        of="length"
+        label="Now"
+        least={0}
+        most={1_000_000}
+        value={now}
+        onChange={setNow}
+        width={130}
+      />
       <Button
         size="small"
         type="primary"

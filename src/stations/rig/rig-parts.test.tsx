@@ -208,7 +208,7 @@ describe('matches, rolls and kits', () => {
   it('measures a length again', async () => {
     const { workshop } = await renderBench(<RollsPart />);
     fireEvent.click(screen.getByLabelText('Measure Cable 18 kg of 465 mm again'));
-    fireEvent.change(screen.getByLabelText('Now, mm'), { target: { value: '450' } });
+    fireEvent.change(screen.getByRole('textbox', { name: 'Now' }), { target: { value: '450' } });
     fireEvent.click(screen.getByText('Set'));
     await screen.findByText(/450 mm, cut from/);
     const [last] = (await workshop.shelf.ledger()).lengthEntries.filter(({ kind }) => kind === 'counted');

@@ -102,11 +102,11 @@ describe('a feeder’s plate', () => {
   it('is as thick as its weight wants, is refused without a face, and becomes a board', async () => {
     const { workshop } = await renderBench(<Plate />);
     expect(screen.getByLabelText(/^Plate of 29 by 20 mm/)).toBeInTheDocument();
-    fireEvent.change(screen.getByLabelText('Plate wide, mm'), { target: { value: '4' } });
-    fireEvent.change(screen.getByLabelText('Rivet hole, mm'), { target: { value: '8' } });
+    fireEvent.change(screen.getByLabelText('Plate wide'), { target: { value: '4' } });
+    fireEvent.change(screen.getByLabelText('Rivet hole'), { target: { value: '8' } });
     expect(screen.getByText(/The holes leave no plate/)).toBeInTheDocument();
     expect(screen.getByText('Send it to Molds').closest('button')).toBeDisabled();
-    fireEvent.change(screen.getByLabelText('Rivet hole, mm'), { target: { value: '2' } });
+    fireEvent.change(screen.getByLabelText('Rivet hole'), { target: { value: '2' } });
     fireEvent.click(screen.getByText('Send it to Molds'));
     await screen.findByText('Send it to Molds');
     const kept = await workshop.molds.all();

@@ -15,11 +15,11 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { MassField } from '@/ui/unit-field/MassField';
-import { amountText, massText } from '@/text/words';
+import { amountText, lengthText, massText, temperatureText } from '@/text/words';
 import { piecesOf } from '@/model/skirts/skirt-facts';
 import { piecesText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { useUnits } from '@/ui/units/use-units';
+import { useUnits, type Units } from '@/ui/units/use-units';
 import { BinForm } from './BinForm';
 import { BinNeighbors } from './BinNeighbors';
 import { onOrder } from '@/model/stock/buying';
@@ -46,7 +46,8 @@ const LATEST = 7;
 /** One bin: what is in it, what is promised, what came and went, and the form that moves it. */
 export function BinCard({ bin }: { bin: Bin }) {
   const { workshop, view } = useBench();
-  const { mass } = useUnits();
+  const units = useUnits();
+  const { mass } = units;
   const entries = useLiveQuery(() => workshop.shelf.entriesOf(bin.id), [workshop, bin.id, view.levels]) ?? [];
   const row = shelfBin(view, bin);
   const coming = onOrder(view).get(bin.id) ?? 0;
@@ -63,7 +64,7 @@ export function BinCard({ bin }: { bin: Bin }) {
         </h2>
         <p className="quiet">
           {bin.place || drawer?.name || 'no place noted'}
-          {factsOf(bin, mass)}
+          {factsOf(bin, units)}
           {bin.kind === 'strand' && bin.form === 'tab'
             ? `. There lie: ${piecesText(piecesOf(bin.id, view))}`
             : ''}
@@ -123,14 +124,14 @@ export function BinCard({ bin }: { bin: Bin }) {
   );
 }
 
-function factsOf(bin: Bin, mass: Parameters<typeof massText>[1]): string {
+function factsOf(bin: Bin, { mass, length, temperature }: Units): string {
   if (bin.kind === 'metal') return `, ${numberText(bin.densityGcm3, 4)} g/cm³ (${bin.densityBasis})`;
   if (bin.kind === 'hook')
-    return `, ${massText(bin.massG, mass)} each (${bin.massBasis}), gape ${numberText(bin.gapeMm, 3)} mm`;
+    return `, ${massText(bin.massG, mass)} each (${bin.massBasis}), gape ${lengthText(bin.gapeMm, length)}`;
   if (bin.kind === 'powder')
-    return `, ${bin.finish}, cures ${bin.cures.map(({ cureC, cureMin }) => `at ${cureC} °C for ${cureMin} min`).join(' or ')}`;
+    return `, ${bin.finish}, cures ${bin.cures.map(({ cureC, cureMin }) => `at ${temperatureText(cureC, temperature)} for ${cureMin} min`).join(' or ')}`;
   if (bin.kind === 'strand' && bin.strandsPerTab !== null)
-    return `, ${bin.strandsPerTab} strands of ${numberText(bin.strandWidthMm, 3)} mm each`;
+    return `, ${bin.strandsPerTab} strands of ${lengthText(bin.strandWidthMm, length)} each`;
   if (bin.kind === 'part' && bin.massG !== null && bin.unit === 'pieces')
     return `, ${massText(bin.massG, mass)} each`;
   return '';

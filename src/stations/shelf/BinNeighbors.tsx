@@ -1,11 +1,12 @@
 'use client';
 
+import { lengthText } from '@/text/words';
+import { useUnits } from '@/ui/units/use-units';
 import { stack, wrap } from '@/ui/layout/layout';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { Going } from '@/core/rigs/goes-with';
 import { clashSentence } from '@/text/clash-sentence';
-import { numberText } from '@/text/number-text';
 import type { Bin } from '@/records/bin';
 import { StandInList } from '@/station-kit/stand-ins/StandInRows';
 import { standInsOf } from '@/model/stock/stand-ins-of';
@@ -15,8 +16,8 @@ import styles from './neighbors.module.css';
 
 const MOST = 6;
 
-function goingText(going: Going): string {
-  const mm = (value: number) => `${numberText(value, 3)} mm`;
+function goingText(going: Going, length: 'mm' | 'in'): string {
+  const mm = (value: number) => lengthText(value, length);
   switch (going.how) {
     case 'threaded':
       return `${mm(going.thickMm)} through a hole of ${mm(going.holeMm)}`;
@@ -38,6 +39,7 @@ interface BinNeighborsProps {
 /** What a bin has to do with others: what it must not lie beside, what may stand in for it, what goes with it; its picture. */
 export function BinNeighbors({ bin, lacks }: BinNeighborsProps) {
   const { view, workshop } = useBench();
+  const { length } = useUnits();
   const photo = useLiveQuery(
     async () => (bin.photoId === null ? undefined : workshop.cabinet.photo(bin.photoId)),
     [workshop, bin.photoId],
@@ -70,7 +72,7 @@ export function BinNeighbors({ bin, lacks }: BinNeighborsProps) {
           <ul className={stack(2, styles.companions)} aria-label={`Goes with ${bin.name}`}>
             {companions.slice(0, MOST).map((each) => (
               <li key={each.bin.id}>
-                {each.bin.name} <small>{goingText(each.going)}</small>
+                {each.bin.name} <small>{goingText(each.going, length)}</small>
               </li>
             ))}
             {companions.length > MOST ? <li className="quiet">and {companions.length - MOST} more</li> : null}

@@ -4,7 +4,9 @@ import { line } from '@/ui/layout/layout';
 import { ColorPicker, InputNumber, Modal, Segmented, Slider } from 'antd';
 import { useId, useState } from 'react';
 import type { StrandBin } from '@/records/bin';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { MassField } from '@/ui/unit-field/MassField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -144,10 +146,24 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
             onChange={(value) => set({ translucency: value / 100 })}
           />
         </FieldShell>
-        {number('Strand, mm wide', bin.strandWidthMm, [0.02, 20, 0.1], (strandWidthMm) =>
-          set({ strandWidthMm }),
-        )}
-        {number('Strand, mm long', bin.longMm, [5, 2000, 5], (longMm) => set({ longMm }))}
+        <QuantityField
+          key={`${bin.form} wide`}
+          of="length"
+          label="Strand, wide"
+          least={0.02}
+          most={20}
+          value={bin.strandWidthMm}
+          onChange={(strandWidthMm) => strandWidthMm !== null && set({ strandWidthMm })}
+        />
+        <QuantityField
+          key={`${bin.form} long`}
+          of="length"
+          label="Strand, long"
+          least={5}
+          most={2000}
+          value={bin.longMm}
+          onChange={(longMm) => longMm !== null && set({ longMm })}
+        />
         {PER[bin.form] === ''
           ? null
           : number(PER[bin.form], bin.strandsPerTab, [1, 2000, 1], (strands) =>
@@ -156,13 +172,15 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
         {number(bin.unit === 'g' ? 'Price a gram' : 'Price each', bin.costEach, [0, 1e6, 0.05], (costEach) =>
           set({ costEach }),
         )}
-        {bin.unit === 'pieces'
-          ? number('Weighs each, g', bin.massG, [0, 1000, 0.05], (massG) => set({ massG }))
-          : null}
+        {bin.unit === 'pieces' ? (
+          <MassField label="Weighs each" isOptional value={bin.massG} onChange={(massG) => set({ massG })} />
+        ) : null}
         {number('Low at', bin.lowAt, [0, 1e6, 1], (lowAt) => set({ lowAt }))}
-        {material === null
-          ? number(bin.unit === 'g' ? 'How much, g' : 'How many', qty, [0, 1e6, 1], setQty)
-          : null}
+        {material !== null ? null : bin.unit === 'g' ? (
+          <MassField label="How much" value={qty} onChange={setQty} />
+        ) : (
+          number('How many', qty, [0, 1e6, 1], setQty)
+        )}
       </div>
       <MaterialFlakes flakes={bin.flakes} onChange={(flakes) => set({ flakes })} />
     </Modal>

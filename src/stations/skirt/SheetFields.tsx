@@ -6,6 +6,7 @@ import { tailBalance } from '@/core/skirts/tail-balance';
 import { wrapSheet } from '@/core/skirts/wrap-sheet';
 import { numberText } from '@/text/number-text';
 import type { Skirt } from '@/records/skirt';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import type { SkirtDraft } from './draft';
 import styles from './skirt.module.css';
@@ -27,22 +28,21 @@ export function SheetFields({ draft, wrap, onChange }: SheetFieldsProps) {
   const setTails = (next: Skirt['tails']) => onChange({ ...draft, tails: next });
   const balance = tails.length > 0 ? tailBalance(tails) : null;
   const fields = [
-    ['headDiameterMm', 'Round the head, mm across', 1, 200],
-    ['legWidthMm', 'A leg, mm wide', 0.5, 50],
+    ['headDiameterMm', 'Round the head, across', 1, 200],
+    ['legWidthMm', 'A leg, wide', 0.5, 50],
   ] as const;
   return (
     <div className={styles.sheet}>
       {fields.map(([field, label, min, max]) => (
-        <FieldShell key={field} id={`${id}${field}`} label={label}>
-          <InputNumber
-            id={`${id}${field}`}
-            min={min}
-            max={max}
-            step={0.5}
-            value={wrap[field]}
-            onChange={(value) => value !== null && setWrap({ [field]: value })}
-          />
-        </FieldShell>
+        <QuantityField
+          key={field}
+          of="length"
+          label={label}
+          least={min}
+          most={max}
+          value={wrap[field]}
+          onChange={(value) => value !== null && setWrap({ [field]: value })}
+        />
       ))}
       <FieldShell id={`${id}stretch`} label="Stretches at most, %">
         <InputNumber

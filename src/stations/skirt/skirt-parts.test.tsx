@@ -72,7 +72,7 @@ describe('a cut sheet', () => {
   it('says how its legs go round, and whether its tails balance', async () => {
     await renderBench(<Hold />);
     expect(screen.getByText(/20 legs, stretched by 4.7 %/)).toBeInTheDocument();
-    fireEvent.change(screen.getByRole('spinbutton', { name: 'A leg, mm wide' }), { target: { value: '50' } });
+    fireEvent.change(screen.getByRole('textbox', { name: 'A leg, wide' }), { target: { value: '50' } });
     expect(screen.getByText(/1 leg, stretched by 26 %: over the 10 % it bears/)).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: '+ tail' }));
     expect(screen.getByText(/Heavier toward 90°, 100 % off the axis: it would spin/)).toBeInTheDocument();

@@ -11,6 +11,8 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { MassField } from '@/ui/unit-field/MassField';
 import { lotText, markText } from '@/text/words';
+import type { ThingKind } from '@/reference/typical/thing-kind';
+import { StockField } from '@/station-kit/put-down/StockField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { sortHooks, type DraftLine, type LineField } from './draft';
@@ -28,6 +30,9 @@ interface LineFieldsProps {
   readonly onChange: (line: DraftLine) => void;
   readonly onRemove: () => void;
 }
+
+const isCastIn = ({ makes }: ThingKind) => makes === 'hook';
+const isMetal = ({ makes }: ThingKind) => makes === 'metal';
 
 /** One line of a ticket being written: the head it asks for, drawn, and its fields. */
 export function LineFields({ line, place, problems, canRemove, onChange, onRemove }: LineFieldsProps) {
@@ -70,40 +75,30 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
           onChange={(count) => set({ count })}
           problem={problems.count}
         />
-        <FieldShell id={`${id}hook`} label="Hook" problem={problems.hookBinId}>
-          <Select
-            id={`${id}hook`}
-            value={style?.isHooked ? line.hookBinId : null}
-            disabled={!style?.isHooked}
-            placeholder={style?.isHooked ? 'choose' : 'no hook'}
-            showSearch={{ optionFilterProp: 'label' }}
-            popupMatchSelectWidth={false}
-            status={problems.hookBinId ? 'error' : undefined}
-            options={sortHooks(view.hooks.values()).map((hook) => ({
-              value: hook.id,
-              label: hook.name,
-              left: view.levels.get(hook.id) ?? 0,
-            }))}
-            optionRender={(option) => (
-              <span className={styles.option}>
-                {option.label} <em>{String(option.data.left)} on the shelf</em>
-              </span>
-            )}
-            onChange={(hookBinId: string) => set({ hookBinId })}
-          />
-        </FieldShell>
-        <FieldShell id={`${id}metal`} label="Metal" problem={problems.metalBinId}>
-          <Select
-            id={`${id}metal`}
-            value={line.metalBinId}
-            placeholder="choose"
-            popupMatchSelectWidth={false}
-            status={problems.metalBinId ? 'error' : undefined}
-            options={view.metals.map((metal) => ({ value: metal.id, label: metal.name }))}
-            labelRender={({ value }) => lotText(view.metals.find(({ id }) => id === value)?.name ?? '')}
-            onChange={(metalBinId: string) => set({ metalBinId })}
-          />
-        </FieldShell>
+        <StockField
+          label="Hook"
+          value={style?.isHooked ? line.hookBinId : null}
+          isFixed={!style?.isHooked}
+          placeholder={style?.isHooked ? 'choose' : 'no hook'}
+          problem={problems.hookBinId}
+          there={sortHooks(view.hooks.values()).map((hook) => ({
+            value: hook.id,
+            label: hook.name,
+            note: `${view.levels.get(hook.id) ?? 0} on the shelf`,
+          }))}
+          suits={isCastIn}
+          onChange={(hookBinId) => set({ hookBinId })}
+        />
+        <StockField
+          label="Metal"
+          value={line.metalBinId}
+          placeholder="choose"
+          problem={problems.metalBinId}
+          there={view.metals.map((metal) => ({ value: metal.id, label: metal.name }))}
+          suits={isMetal}
+          short={lotText}
+          onChange={(metalBinId) => set({ metalBinId })}
+        />
         <FieldShell id={`${id}coat`} label="Color">
           <Select
             id={`${id}coat`}

@@ -1,5 +1,6 @@
 'use client';
 
+import { depthText } from '@/text/quantity-text';
 import { hasWords } from '@/core/numeric/has-words';
 import { dateText, dayText } from '@/text/date-text';
 import { Button, Popconfirm } from 'antd';
@@ -8,7 +9,7 @@ import { useState } from 'react';
 import { numberText } from '@/text/number-text';
 import type { WaterNote } from '@/records/water-note';
 import { TextField } from '@/ui/unit-field/TextField';
-import { massText } from '@/text/words';
+import { massText, temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { colorOf, fishedName } from '@/model/water/things';
@@ -53,11 +54,11 @@ export function LogPart() {
 
 function LogLine({ note }: { readonly note: WaterNote }) {
   const { view, workshop } = useBench();
-  const { mass } = useUnits();
+  const { mass, length, temperature } = useUnits();
   const facts = [
     note.weightG === null ? null : massText(note.weightG, mass),
-    note.depthM === null ? null : `${numberText(note.depthM, 3)} m deep`,
-    note.waterC === null ? null : `${numberText(note.waterC, 3)} °C`,
+    note.depthM === null ? null : `${depthText(note.depthM, length)} deep`,
+    note.waterC === null ? null : temperatureText(note.waterC, temperature),
     note.clarity,
     note.level === null ? null : `${note.level} water`,
     note.sky,

@@ -1,12 +1,13 @@
 'use client';
 
 import { row, wrap } from '@/ui/layout/layout';
-import { InputNumber, Select } from 'antd';
+import { Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { USUAL_GRIP } from '@/core/water/grip';
 import { numberText } from '@/text/number-text';
 import { BOTTOMS } from '@/records/water-note';
 import { Figure } from '@/ui/figure/Figure';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { CastSketch } from '@/ui/water-drawing/CastSketch';
 import { lotText, massText } from '@/text/words';
@@ -18,11 +19,11 @@ import { lastAt, placesOf } from '@/model/water/things';
 import styles from './water.module.css';
 
 const FIELDS = [
-  ['depthM', 'Depth, m', 0.2, 200, 0.5],
-  ['castM', 'Cast, m', 1, 200, 1],
-  ['currentMs', 'Current, m/s', 0, 4, 0.05],
-  ['lineMm', 'Line, mm', 0.05, 3, 0.01],
-  ['driftMs', 'May drift, m/s', 0, 4, 0.05],
+  ['depthM', 'Depth', 'depth', 0.2, 200],
+  ['castM', 'Cast', 'depth', 1, 200],
+  ['currentMs', 'Current', 'speed', 0, 4],
+  ['lineMm', 'Line', 'length', 0.05, 3],
+  ['driftMs', 'May drift', 'speed', 0, 4],
 ] as const;
 const NOWHERE = '';
 
@@ -71,17 +72,15 @@ export function WeightPart() {
             onChange={goTo}
           />
         </FieldShell>
-        {FIELDS.map(([key, label, min, max, step]) => (
-          <FieldShell key={key} id={`${id}${key}`} label={label}>
-            <InputNumber
-              id={`${id}${key}`}
-              {...{ min, max, step }}
-              value={asked[key]}
-              onChange={(next) => {
-                if (next !== null) setAsked({ ...asked, [key]: next });
-              }}
-            />
-          </FieldShell>
+        {FIELDS.map(([key, label, of, least, most]) => (
+          <QuantityField
+            key={key}
+            {...{ label, of, least, most }}
+            value={asked[key]}
+            onChange={(next) => {
+              if (next !== null) setAsked({ ...asked, [key]: next });
+            }}
+          />
         ))}
         <FieldShell id={`${id}metal`} label="Cast of">
           <Select

@@ -20,19 +20,26 @@ interface UnitFieldProps {
   /** A problem found elsewhere, shown here. */
   readonly problem?: string | null;
   readonly check?: (value: number) => string | null;
+  /** May be left empty. */
+  readonly isOptional?: boolean;
   readonly width?: number | string;
 }
 
 /** A field that takes any unit people write and shows the maker's own when left. What cannot be read stays. */
 export function UnitField(props: UnitFieldProps) {
   const { label, quantity, value, assume, write, onChange, hint, problem, check, width } = props;
+  const isEmpty = (written: string) => props.isOptional === true && written.trim() === '';
   const [text, setText] = useState<string | null>(null);
   const shown = text ?? (value === null ? '' : write(value));
-  const ownProblem = text === null ? null : readProblem(text, quantity, assume, check);
+  const ownProblem = text === null || isEmpty(text) ? null : readProblem(text, quantity, assume, check);
   const message = ownProblem ?? (value !== null ? check?.(value) : null) ?? problem ?? null;
 
   const change = (next: string) => {
     setText(next);
+    if (isEmpty(next)) {
+      onChange(null);
+      return;
+    }
     const parsed = parseQuantity(next, quantity, assume);
     onChange(parsed.ok && !check?.(parsed.value.value) ? parsed.value.value : null);
   };

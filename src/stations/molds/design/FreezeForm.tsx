@@ -1,5 +1,7 @@
 'use client';
 
+import { lengthText } from '@/text/words';
+import { useUnits } from '@/ui/units/use-units';
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { numberText as n } from '@/text/number-text';
@@ -19,6 +21,7 @@ export function FreezeForm({ modulusMm: first, onClose }: { modulusMm: number | 
     await workshop.bench.save({ ...view.bench, freezeTrial });
     onClose();
   };
+  const { length } = useUnits();
   const over = (what: string) => (value: number) => (value <= 0 ? what : null);
   return (
     <Modal
@@ -35,9 +38,9 @@ export function FreezeForm({ modulusMm: first, onClose }: { modulusMm: number | 
         <UnitField
           label="Its modulus, volume over area"
           quantity="length"
-          assume="mm"
+          assume={length}
           value={modulusMm}
-          write={(mm) => `${n(mm, 3)} mm`}
+          write={(mm) => lengthText(mm, length)}
           onChange={setModulusMm}
           check={over('A casting has some thickness, such as 2 mm.')}
         />
