@@ -158,3 +158,85 @@ test('twenty bead weights by count: from nothing to the cut list', async ({ page
   expect(presses).toBeLessThanOrEqual(12);
   expect(fields).toBeLessThanOrEqual(4);
 });
+
+test('five skirts of two and a half tabs on bought painted heads: from nothing to the vise', async ({
+  page,
+}) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Paint and dress bought heads/);
+  await maker.button('New skirt');
+  await maker.button(/^black/);
+  await maker.press(page.getByText('2 ½', { exact: true }));
+  await expect(page.getByRole('region', { name: 'Fullness' })).toContainText('2 ½ tabs');
+  await maker.type('Called', 'Black fat');
+  await maker.button('Keep it');
+  await maker.button('Tie some');
+  const dialog = page.getByRole('dialog', { name: /^Tie/ });
+  await maker.type('How many', '5', dialog);
+  await maker.press(dialog.getByRole('combobox', { name: 'On' }));
+  await maker.press(page.getByTitle(/^Football head 3\/8 oz, 0 there/));
+  await maker.button('All of it lies here', dialog);
+  await maker.button('Pull them and begin', dialog);
+  await expect(page.getByRole('heading', { level: 1, name: 'Tie' })).toBeVisible();
+  const { presses, fields } = maker.say('five skirts on bought heads, begun');
+  expect(presses).toBeLessThanOrEqual(20);
+  expect(fields).toBeLessThanOrEqual(8);
+});
+
+test('twelve jigs on bought tungsten heads: from nothing to their true cost', async ({ page }) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Paint and dress bought heads/);
+  await maker.button('New skirt');
+  await maker.type('Called', 'Black');
+  await maker.button('Keep it');
+  await maker.press(page.getByRole('link', { name: /^Build/ }));
+  await maker.button('New bait');
+  await maker.press(page.getByRole('menuitem', { name: 'Dressed jig' }));
+  await maker.button('Lay out typical parts');
+  await maker.press(page.getByText('Kind, head, skirt, wire and what is beside the arm'));
+  await maker.button('Put bought heads down');
+  const form = page.getByRole('dialog', { name: 'Bought heads' });
+  await maker.button('Football heads', form);
+  await maker.type('How many', '12', form);
+  await maker.type(/^Price/, '29.88', form);
+  await maker.type('That price is for', '12', form);
+  await maker.press(form.getByRole('combobox', { name: 'Made of' }));
+  await maker.press(page.getByTitle('Sintered tungsten'));
+  await maker.button('Put on the shelf', form);
+  await expect(form).toHaveCount(0);
+  await maker.button('Skirt');
+  await maker.button(/^Put on Skirt, Black/);
+  await maker.type('Called', 'Tungsten football');
+  await maker.button('Keep it');
+  await expect(page.getByRole('region', { name: /^Tungsten football/ })).toBeVisible();
+  await maker.press(page.getByRole('link', { name: /^Cost/ }));
+  await expect(page.getByText(/2\.49/).first()).toBeVisible();
+  const { presses, fields } = maker.say('twelve jigs on bought tungsten heads, their cost');
+  expect(presses).toBeLessThanOrEqual(20);
+  expect(fields).toBeLessThanOrEqual(8);
+});
+
+test('twenty hair lures: from nothing to the run', async ({ page }) => {
+  const maker = await newMaker(page);
+  await page.goto('/rig');
+  await maker.button('New rig');
+  await maker.press(page.getByRole('menuitem', { name: 'Hair lure' }));
+  await maker.button('Lay out typical parts');
+  await expect(page.getByRole('img', { name: 'The rig' })).toBeVisible();
+  maker.say('twenty hair lures, laid out');
+  await maker.type('Called', 'Hair jig');
+  await maker.button('Keep it');
+  await maker.button('Make some');
+  const dialog = page.getByRole('dialog', { name: /^Make 20/ });
+  await expect(dialog).toBeVisible();
+  await maker.button(/^Count Tying thread/, dialog);
+  const counting = page.getByRole('dialog').last();
+  await maker.type('How long is the roll?', '100 yd', counting);
+  await maker.button('So many lie there', counting);
+  await maker.button('All of it lies here', dialog);
+  await maker.button('Cut and begin', dialog);
+  await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
+  const { presses, fields } = maker.say('twenty hair lures, begun');
+  expect(presses).toBeLessThanOrEqual(18);
+  expect(fields).toBeLessThanOrEqual(8);
+});

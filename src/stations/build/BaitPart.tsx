@@ -12,6 +12,7 @@ import type { BaitKindId } from '@/core/builds/kinds/definition';
 import type { PartBin } from '@/records/bin';
 import type { BaitLook, BaitPose } from '@/ui/bait-drawing/bait-look';
 import { reachBehind } from '@/ui/bait-drawing/box-of';
+import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
 import { ArmList } from '@/ui/bait-drawing/ArmList';
@@ -50,10 +51,11 @@ interface BaitPartProps {
 /** The bait on the bench: the shelf beside it, drawn to scale, judged, weighed, kept. */
 export function BaitPart({ inHand, onKept }: BaitPartProps) {
   const { view } = useBench();
+  const { mass } = useUnits();
   const { draft, begin } = inHand;
   const kinds = {
     items: BAIT_KINDS.map(({ id, name }) => ({ key: id, label: name })),
-    onClick: ({ key }: { key: string }) => begin(newBuild(key as BaitKindId, view)),
+    onClick: ({ key }: { key: string }) => begin(newBuild(key as BaitKindId, view, mass)),
   };
   if (!draft) {
     return (

@@ -3,6 +3,8 @@ import { compareNames } from '@/core/numeric/compare-names';
 import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { findKind } from '@/core/builds/kinds';
 import type { PartGauge } from '@/core/parts/part-roles';
+import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
+import type { MassUnit } from '@/core/units/write-mass';
 import { isOnWire } from '@/core/parts/part-roles';
 import type { NewBuild } from '@/records/build';
 import type { Bin, PartBin } from '@/records/bin';
@@ -17,9 +19,11 @@ export type BuildDraft = NewBuild & {
 
 const USUAL_FREE_MM = 3;
 const USUAL_WORTH = 5;
+/** A middling head as one marks it: 10 g, 3/8 oz. */
+const USUAL_HEAD_G = { g: 10, oz: (3 / 8) * GRAMS_PER_OUNCE, 'oz-fraction': (3 / 8) * GRAMS_PER_OUNCE };
 
 /** A bait of a kind with nothing on it yet; on the wire it usually has, where one lies on the shelf. */
-export function newBuild(kind: BaitKindId, view: Pick<BenchView, 'bins'>): BuildDraft {
+export function newBuild(kind: BaitKindId, view: Pick<BenchView, 'bins'>, mass: MassUnit = 'g'): BuildDraft {
   const { arm, takesHead, slots } = findKind(kind);
   const frames = measuredParts(view).filter(({ gauge }) => gauge?.as === 'frame');
   const suiting = frames.filter(({ gauge }) => arm !== null && gauge?.bend === arm.shape);
@@ -31,7 +35,12 @@ export function newBuild(kind: BaitKindId, view: Pick<BenchView, 'bins'>): Build
     kind,
     head:
       takesHead || slots.some(({ id }) => id === 'strap')
-        ? { style: 'round', nominalG: frame?.gauge?.sizes.headG ?? 10, hookBinId: null, coatId: null }
+        ? {
+            style: 'round',
+            nominalG: frame?.gauge?.sizes.headG ?? USUAL_HEAD_G[mass],
+            hookBinId: null,
+            coatId: null,
+          }
         : null,
     skirtId: null,
     frameBinId: frame?.id ?? null,

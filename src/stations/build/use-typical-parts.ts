@@ -9,7 +9,7 @@ import { newBuild, putOn, type BuildDraft } from './draft';
 /** Puts everything on a bait that such a bait usually has: what is not on the shelf is put down, not counted yet. */
 export function useTypicalParts(draft: BuildDraft, onChange: (draft: BuildDraft) => void) {
   const { view, workshop } = useBench();
-  const { length } = useUnits();
+  const { length, mass } = useUnits();
   return async () => {
     const parts = typicalParts(draft.kind, view, length);
     // The same thing at two places is one bin.
@@ -23,7 +23,12 @@ export function useTypicalParts(draft: BuildDraft, onChange: (draft: BuildDraft)
       return own?.kind === 'part' ? [own] : [];
     });
     const binById = new Map([...view.binById, ...bins.map((bin): [string, PartBin] => [bin.id, bin])]);
-    const bare = { ...newBuild(draft.kind, view), name: draft.name, family: draft.family, from: draft.from };
+    const bare = {
+      ...newBuild(draft.kind, view, mass),
+      name: draft.name,
+      family: draft.family,
+      from: draft.from,
+    };
     const built = bins.reduce((so, bin) => {
       const placed = putOn(so, bin, so.arm.length, workshop.newId(), { binById });
       return placed.ok ? placed.draft : so;

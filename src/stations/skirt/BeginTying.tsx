@@ -41,6 +41,7 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
   );
   const plan = planRun(recipe, count, view, line?.collarBinId ?? skirt.collar.binId, others);
   const headsThere = headBinId === null ? Infinity : (view.levels.get(headBinId) ?? 0);
+  const headBin = headBinId === null ? undefined : view.binById.get(headBinId);
   const isReady = plan.canBegin && count <= headsThere;
   return (
     <BeginRun
@@ -72,6 +73,7 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
       }}
     >
       <SwapRows
+        alsoShort={headBin && count > headsThere ? [{ bin: headBin, needed: count }] : []}
         plan={plan}
         swaps={swaps}
         skirt={skirt}

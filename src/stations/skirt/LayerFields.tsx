@@ -24,7 +24,7 @@ interface LayerFieldsProps {
   readonly onRemove: (() => void) | null;
 }
 
-const TABS = [0.25, 0.5, 0.75, 1, 1.5, 2] as const;
+const TABS = [0.25, 0.5, 0.75, 1, 1.5, 2, 2.5, 3] as const;
 const PLACES = [
   { value: 'round', label: 'Round' },
   { value: 'top', label: 'Top' },

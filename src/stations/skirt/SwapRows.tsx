@@ -10,7 +10,7 @@ import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { jigOf } from '@/station-kit/looks/jig-look';
 import { massText } from '@/text/words';
 import { piecesText, tabsText } from '@/text/skirt-words';
-import { LacksNote } from '@/station-kit/put-down/LacksNote';
+import { LacksNote, type Lack } from '@/station-kit/put-down/LacksNote';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { substitutesFor, withSwaps, type RunPlan } from '@/model/skirts/run-plan';
@@ -23,10 +23,12 @@ interface SwapRowsProps {
   readonly skirt: Skirt;
   readonly onSwap: (fromBinId: string, toBinId: string) => void;
   readonly onReset: () => void;
+  /** What is short besides what a skirt is made of: the heads. */
+  readonly alsoShort: readonly Lack[];
 }
 
 /** What to pull, and for what is short the nearest that there is, drawn beside what it stands for. */
-export function SwapRows({ plan, swaps, skirt, onSwap, onReset }: SwapRowsProps) {
+export function SwapRows({ plan, swaps, skirt, onSwap, onReset, alsoShort }: SwapRowsProps) {
   const { view } = useBench();
   const { mass } = useUnits();
   const asMade = useMemo(() => jigOf(skirt, view), [skirt, view]);
@@ -70,10 +72,13 @@ export function SwapRows({ plan, swaps, skirt, onSwap, onReset }: SwapRowsProps)
         })}
       </ul>
       <LacksNote
-        lacks={plan.takes.flatMap(({ binId, qty, short }) => {
-          const bin = view.binById.get(binId);
-          return short > 0 && bin ? [{ bin, needed: qty }] : [];
-        })}
+        lacks={[
+          ...alsoShort,
+          ...plan.takes.flatMap(({ binId, qty, short }) => {
+            const bin = view.binById.get(binId);
+            return short > 0 && bin ? [{ bin, needed: qty }] : [];
+          }),
+        ]}
       />
       {swaps.length > 0 && asMade && swapped ? (
         <div className={stack(16, styles.beside)}>
