@@ -88,10 +88,6 @@ await page.getByText('All of it is back on the shelf.').waitFor();
 await page.goto(`${base}/rig`);
 await page.getByText('Everything fits.').waitFor();
 await shoot(page, 'rig');
-await page.getByRole('button', { name: 'Make 20' }).click();
-await page.getByText('Proven: no other way opens less.').waitFor();
-await shoot(page, 'rig-cuts');
-await page.getByRole('button', { name: 'Leave it' }).click();
 
 await page.goto(`${base}/shelf`);
 await parts.getByText('Buy', { exact: true }).click();
@@ -146,4 +142,21 @@ const phone = await open({ width: 390, height: 844 });
 await phone.goto(`${base}/ticket`);
 await phone.getByText('At your beat').waitFor();
 await shoot(phone, 'ticket-phone');
+
+// What a newcomer in the United States sees.
+const first = await open(DESK, {
+  mass: 'oz-fraction',
+  length: 'in',
+  temperature: 'F',
+  paper: 'letter',
+  ticketInHand: null,
+});
+await first.goto(`${base}/ticket`);
+await first.getByRole('button', { name: 'Bench: units and backup' }).click();
+await first.getByRole('button', { name: 'Empty bench' }).click();
+await first.getByRole('button', { name: 'Replace the bench' }).click();
+await first.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
+await first.getByRole('button', { name: /^Pour jig heads/ }).click();
+await first.getByRole('button', { name: /^Wire baits/ }).click();
+await shoot(first, 'begin');
 await browser.close();

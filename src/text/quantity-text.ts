@@ -30,7 +30,7 @@ export const depthText = (m: number, length: 'mm' | 'in'): string =>
   length === 'in' ? `${numberText(m / M_PER_FOOT, 3)} ft` : `${numberText(m, 3)} m`;
 
 /** A speed in meters or feet a second, `0.6 m/s`, `2 ft/s`. */
-export const speedText = (ms: number, length: 'mm' | 'in'): string =>
+const speedText = (ms: number, length: 'mm' | 'in'): string =>
   length === 'in' ? `${numberText(ms / M_PER_FOOT, 2)} ft/s` : `${numberText(ms, 2)} m/s`;
 
 /** A volume in milliliters or fluid ounces, `120 ml`, `4 fl oz`. */

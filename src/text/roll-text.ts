@@ -15,7 +15,7 @@ const YARDS_FROM = 10;
  */
 export function rollText(mm: number, unit: 'mm' | 'in'): string {
   if (mm < LONG_MM) return unit === 'mm' ? `${numberText(mm, 7)} mm` : inchText(mm);
-  return unit === 'mm' ? `${numberText(mm / 1000, 8)} m` : `${numberText(mm / MM_PER_FOOT, 5)} ft`;
+  return unit === 'mm' ? `${numberText(mm / 1000, 8)} m` : `${numberText(mm / MM_PER_FOOT, 4)} ft`;
 }
 
 /**

@@ -362,8 +362,8 @@ test('a color of plastic is stirred, scaled to a batch, logged; the baits lie in
   const batch = page.getByRole('region', { name: 'A batch' });
   await batch.getByLabel('How many baits').fill('60');
   await batch.getByLabel('Cavities').fill('5');
-  await batch.getByLabel('One bait, cm³').fill('3');
-  await batch.getByLabel('Runner, cm³').fill('2');
+  await batch.getByRole('textbox', { name: 'One bait' }).fill('3');
+  await batch.getByRole('textbox', { name: 'Runner' }).fill('2');
   await batch.getByRole('textbox', { name: 'Stays in cup and injector' }).fill('10');
   // (60 x 3 + 12 x 2) / 0.9, and five drops to 120 cm3: the sixth was one too many.
   const plasticCm3 = (60 * 3 + 12 * 2) / 0.9;

@@ -1,7 +1,10 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
+import { volumeText } from '@/text/quantity-text';
 import { stack, wrap } from '@/ui/layout/layout';
-import { Button, InputNumber } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { baitsACup } from '@/core/plastics/baits-a-cup';
 import { heatStages } from '@/core/plastics/heat-stages';
@@ -28,6 +31,7 @@ const USUAL_LOSS = 0.08;
 
 /** A batch of a color: so many baits from a mold, what goes in the cup, its heat by the clock, and what came of it. */
 export function BatchForm({ plastic, onPoured }: BatchFormProps) {
+  const { mass } = useUnits();
   const { view, workshop, carryOut } = useBench();
   const last = [...view.plasticBatches].reverse().find(({ plasticId }) => plasticId === plastic.id);
   const [shot, setShot] = useState(() => ({ ...USUAL, ...last?.shots[0] }));
@@ -68,28 +72,22 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
         <TextField label="Mold" value={shot.name} most={80} onChange={(name) => setShot({ ...shot, name })} />
         <CountField label="How many baits" value={shot.count} min={1} max={5000} onChange={set('count')} />
         <CountField label="Cavities" value={shot.cavities} min={1} max={200} onChange={set('cavities')} />
-        <label>
-          One bait, cm³
-          <InputNumber
-            aria-label="One bait, cm³"
-            min={0.05}
-            max={500}
-            step={0.1}
-            value={shot.pieceCm3}
-            onChange={set('pieceCm3')}
-          />
-        </label>
-        <label>
-          Runner, cm³
-          <InputNumber
-            aria-label="Runner, cm³"
-            min={0}
-            max={500}
-            step={0.1}
-            value={shot.runnerCm3}
-            onChange={set('runnerCm3')}
-          />
-        </label>
+        <QuantityField
+          of="volume"
+          label="One bait"
+          least={0.05}
+          most={500}
+          value={shot.pieceCm3}
+          onChange={set('pieceCm3')}
+        />
+        <QuantityField
+          of="volume"
+          label="Runner"
+          least={0}
+          most={500}
+          value={shot.runnerCm3}
+          onChange={set('runnerCm3')}
+        />
         <PercentField
           label="Stays in cup and injector"
           value={lossShare}
@@ -101,19 +99,18 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
         <p className={styles.bigFigure}>
           <Figure
             size="large"
-            unit="cm³"
             working={{
               title: 'Plastic for it',
               steps: [
-                `(${numberText(shot.pieceCm3, 3)} × ${shot.count} + ${numberText(shot.runnerCm3, 3)} × ${Math.ceil(shot.count / shot.cavities)}) / (1 − ${numberText(lossShare ?? USUAL_LOSS, 3)}) = ${numberText(plasticCm3, 4)} cm³`,
+                `(${numberText(shot.pieceCm3, 3)} × ${shot.count} + ${numberText(shot.runnerCm3, 3)} × ${Math.ceil(shot.count / shot.cavities)}) / (1 − ${numberText(lossShare ?? USUAL_LOSS, 3)}) = ${volumeText(plasticCm3, mass)}`,
               ],
               inputs: [
-                { name: 'One bait', value: `${numberText(shot.pieceCm3, 3)} cm³`, basis: 'given' },
-                { name: 'Runner', value: `${numberText(shot.runnerCm3, 3)} cm³`, basis: 'given' },
+                { name: 'One bait', value: volumeText(shot.pieceCm3, mass), basis: 'given' },
+                { name: 'Runner', value: volumeText(shot.runnerCm3, mass), basis: 'given' },
               ],
             }}
           >
-            {numberText(plasticCm3, 3)}
+            {volumeText(plasticCm3, mass)}
           </Figure>
           <span>of plastic</span>
         </p>
@@ -121,8 +118,8 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
           <StirIn key={index} mix={mix} side={mixes.length > 1 ? (index === 0 ? 'Back' : 'Belly') : null} />
         ))}
         <p className="quiet">
-          A cup of {numberText(cup, 3)} cm³ gives {gives.baits} baits in {gives.shots} shots; a block of{' '}
-          {numberText(gives.blockCm3, 2)} cm³ is left to melt again.
+          A cup of {volumeText(cup, mass)} gives {gives.baits} baits in {gives.shots} shots; a block of{' '}
+          {volumeText(gives.blockCm3, mass)} is left to melt again.
         </p>
       </div>
       <HeatStages plasticCm3={plasticCm3} name={plastic.name} />
@@ -134,16 +131,15 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
           onChange={setGood}
           problem={tooMany ? `Only ${shot.count} were shot.` : null}
         />
-        <label>
-          Block left, cm³
-          <InputNumber
-            aria-label="Block left, cm³"
-            min={0}
-            max={5000}
-            value={blockCm3}
-            onChange={(cm3) => setBlock(cm3 ?? 0)}
-          />
-        </label>
+        <QuantityField
+          of="volume"
+          label="Block left"
+          least={0}
+          most={5000}
+          isOptional
+          value={blockCm3}
+          onChange={(cm3) => setBlock(cm3 ?? 0)}
+        />
         <PartField label="They lie in" value={binId} none="no bin" as="trailer" onChange={setBinId} />
         <TextField label="Note" value={note} most={300} onChange={setNote} />
       </div>
@@ -162,11 +158,12 @@ function StirIn({
   readonly mix: ReturnType<typeof mixesOf>[number];
   readonly side: 'Back' | 'Belly' | null;
 }) {
+  const { mass } = useUnits();
   return (
     <ul aria-label={side === null ? 'Stir in' : `${side}, stir in`}>
       {side === null ? null : (
         <li>
-          <strong>{side}</strong> {numberText(mix.plasticCm3, 3)} cm³
+          <strong>{side}</strong> {volumeText(mix.plasticCm3, mass)}
         </li>
       )}
       {mix.additives.map(({ name, amount, unit }) => (

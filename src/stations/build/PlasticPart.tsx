@@ -1,11 +1,12 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
+import { volumeText } from '@/text/quantity-text';
 import { apart, column } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { sum } from '@/core/numeric/sum';
-import { numberText } from '@/text/number-text';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BatchForm } from './BatchForm';
 import { CupEditor } from './CupEditor';
@@ -16,6 +17,7 @@ import styles from './plastic.module.css';
 /** Soft plastic: colors stirred step by step, batches scaled from them and logged. */
 export function PlasticPart() {
   const { view } = useBench();
+  const { mass } = useUnits();
   const kept = view.plastics.filter(({ retired }) => !retired);
   const [draft, setDraft] = useState<PlasticDraft | null>(() => (kept[0] ? plasticDraftOf(kept[0]) : null));
   const [said, setSaid] = useState<string | null>(null);
@@ -85,10 +87,8 @@ export function PlasticPart() {
                       {view.plastics.find((each) => each.id === plasticId)?.name ?? 'a color gone'}
                     </strong>
                     <span>{dayText(at)}</span>
-                    <span>
-                      {numberText(sum(mixed.map(({ plasticCm3 }) => plasticCm3)), 3)} cm³ of plastic
-                    </span>
-                    {blockCm3 > 0 ? <span>block of {numberText(blockCm3, 3)} cm³ left</span> : null}
+                    <span>{volumeText(sum(mixed.map(({ plasticCm3 }) => plasticCm3)), mass)} of plastic</span>
+                    {blockCm3 > 0 ? <span>block of {volumeText(blockCm3, mass)} left</span> : null}
                     {note ? <span>{note}</span> : null}
                   </li>
                 ))}

@@ -151,7 +151,7 @@ interface YieldsProps {
 /** How many heads a jar makes, all of one color: what is left of it, and a full one. */
 function Yields({ powder, heads, leftG }: YieldsProps) {
   const { view } = useBench();
-  const { coatWay } = usePreferences();
+  const { coatWay, mass } = usePreferences();
   return (
     <table className={styles.yields}>
       <caption>Heads it makes, all of one color</caption>
@@ -172,7 +172,7 @@ function Yields({ powder, heads, leftG }: YieldsProps) {
           return (
             <tr key={head.id}>
               <th scope="row">{head.name}</th>
-              <td className={isGuess ? styles.guess : undefined}>{eachG.toFixed(2)} g</td>
+              <td className={isGuess ? styles.guess : undefined}>{massText(eachG, mass)}</td>
               <td>{Math.floor(leftG / eachG)}</td>
               <td>{Math.floor(powder.jarG / eachG)}</td>
             </tr>

@@ -5,7 +5,6 @@ import { apart, stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { numberText } from '@/text/number-text';
 import type { StrandBin } from '@/records/bin';
 import { amountText, lengthText } from '@/text/words';
 import { piecesOf } from '@/model/skirts/skirt-facts';
@@ -113,7 +112,7 @@ export function MaterialsPart() {
           <div>
             <dt>a strand</dt>
             <dd>
-              {numberText(material.strandWidthMm, 3)} mm wide, {lengthText(material.longMm, length)} long
+              {lengthText(material.strandWidthMm, length)} wide, {lengthText(material.longMm, length)} long
             </dd>
           </div>
           {material.strandsPerTab === null ? null : (
@@ -134,7 +133,9 @@ export function MaterialsPart() {
             <dd>
               {material.flakes.length === 0
                 ? 'none'
-                : material.flakes.map(({ hex, sizeMm }) => `${hex}, ${sizeMm} mm`).join('; ')}
+                : material.flakes
+                    .map(({ hex, sizeMm }) => `${hex}, ${lengthText(sizeMm, length)}`)
+                    .join('; ')}
             </dd>
           </div>
           <div>

@@ -3,9 +3,8 @@
 import { spread, stack } from '../layout/layout';
 import { Select } from 'antd';
 import { guidePot } from '@/core/metals/guide-pot';
-import { numberText as n } from '@/text/number-text';
 import type { ReferenceMetal } from '@/reference/metals';
-import { temperatureText } from '@/text/words';
+import { temperatureText, lengthText } from '@/text/words';
 import { useUnits } from '../units/use-units';
 import styles from './metal-drawing.module.css';
 import type { Section } from '@/core/cavities/section';
@@ -26,7 +25,7 @@ interface PotGaugeProps {
 
 /** A thermometer with the pot's zones for a metal and a section: too cold, good, too hot. */
 export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps) {
-  const { temperature } = useUnits();
+  const { temperature, length } = useUnits();
   const t = (celsius: number) => temperatureText(celsius, temperature);
   const guide =
     metal && section ? guidePot(metal.potC.value, metal.liquidusC.value, section.modulusMm) : null;
@@ -123,7 +122,8 @@ export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps)
               no hotter than the thin parts need.
             </li>
             <li className="quiet">
-              Typical for a section of {n(section.modulusMm, 2)} mm (volume over area): {metal.potC.source}.
+              Typical for a section of {lengthText(section.modulusMm, length)} (volume over area):{' '}
+              {metal.potC.source}.
             </li>
           </ul>
         </div>
