@@ -44,7 +44,7 @@ const PARTS: readonly (readonly [says: RegExp, mend: string, part: (onMend: () =
       ),
     ],
     [/^Nothing noted yet/, 'Write a note', (onMend) => <AnswersPart onFirst={onMend} />],
-    [/^Nothing to count yet/, 'New bin', (onMend) => <CountPart onPosted={no} onFirst={onMend} />],
+    [/^Nothing to count yet/, 'Put something down', (onMend) => <CountPart onPosted={no} onFirst={onMend} />],
     [/^Nothing is on its way/, 'What to buy', (onMend) => <OrdersPart onBuy={onMend} />],
   ];
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { isBoughtHead } from '@/reference/typical/suits';
 import { PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -51,7 +52,7 @@ export function HeadField(props: HeadFieldProps) {
       {isAdding ? (
         <PutDown
           title="Bought heads"
-          suits={({ makes }) => makes === 'head'}
+          suits={isBoughtHead}
           onClose={() => setAdding(false)}
           onAdded={(bin) => bin.kind === 'head' && onChange(bin)}
         />

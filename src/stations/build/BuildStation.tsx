@@ -106,7 +106,7 @@ export function BuildStation() {
         />
       ) : null}
       {part === 'run' ? <BuildRuns onBuild={build} onFirst={() => turn('bait')} /> : null}
-      {part === 'mix' ? <MixPart onBuild={build} /> : null}
+      {part === 'mix' ? <MixPart onBuild={build} onFirst={() => turn('bait')} /> : null}
       {part === 'parts' ? <MeasurePart /> : null}
       {part === 'plastic' ? <PlasticPart /> : null}
       {wish ? (

@@ -1,5 +1,7 @@
 'use client';
 
+import { isPart } from '@/reference/typical/suits';
+import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { hasWords } from '@/core/numeric/has-words';
 import { apart, column } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
@@ -53,7 +55,11 @@ export function MeasurePart() {
         {parts.length > 80 ? (
           <p className="quiet">and {parts.length - 80} more: type part of a name</p>
         ) : null}
-        {parts.length === 0 ? <p>No part is called that.</p> : null}
+        {parts.length > 0 ? null : search === '' ? (
+          <PutDownHere says="No parts lie here yet." mend="Put a part down" suits={isPart} />
+        ) : (
+          <p>No part is called that.</p>
+        )}
       </div>
       {chosen ? <GaugeForm key={chosen.id} bin={chosen} /> : null}
     </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Nothing } from '@/ui/frame/Nothing';
 import { row, stack } from '@/ui/layout/layout';
 import { Button, Checkbox, InputNumber } from 'antd';
 import { memo, useCallback, useMemo, useState } from 'react';
@@ -19,10 +20,12 @@ import { JobFailure } from '@/station-kit/JobFailure';
 
 interface MixPartProps {
   readonly onBuild: (build: BuildRecord, count: number) => void;
+  /** Goes where the first is made. */
+  readonly onFirst: () => void;
 }
 
 /** What can I make now: the best the whole shelf gives under what is wanted, and what one more packet would open up. */
-export function MixPart({ onBuild }: MixPartProps) {
+export function MixPart({ onBuild, onFirst }: MixPartProps) {
   const { view } = useBench();
   const [wanted, setWanted] = useState<Wanted>({});
   const [withSalvage, setSalvage] = useState(true);
@@ -49,7 +52,13 @@ export function MixPart({ onBuild }: MixPartProps) {
   const isBusy = job.is === 'working';
   const total = counts ? sum([...counts.values()]) : 0;
   if (builds.length === 0) {
-    return <p>No bait is kept that fits together. Make one under Bait; then the shelf can be shared out.</p>;
+    return (
+      <Nothing
+        says="No bait is kept that fits together. Make one; then the shelf can be shared out."
+        mend="Make a bait"
+        onMend={onFirst}
+      />
+    );
   }
   return (
     <div className={stack(16)}>

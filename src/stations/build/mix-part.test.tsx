@@ -30,7 +30,9 @@ describe('what can be made now', () => {
 
   it('asks with the limits that were set, says what comes out, and builds it', async () => {
     const built: [string, number][] = [];
-    await renderBench(<MixPart onBuild={({ name }, count) => built.push([name, count])} />);
+    await renderBench(
+      <MixPart onFirst={() => undefined} onBuild={({ name }, count) => built.push([name, count])} />,
+    );
     fireEvent.change(screen.getByLabelText('Quay tandem 1, at most'), { target: { value: '2' } });
     expect(within(row('Quay tandem 1')).queryByText('0')).toBeNull();
     fireEvent.click(screen.getByText('What can I make now'));
@@ -46,7 +48,7 @@ describe('what can be made now', () => {
   });
 
   it('takes a limit back, and asks without it', async () => {
-    await renderBench(<MixPart onBuild={() => undefined} />);
+    await renderBench(<MixPart onFirst={() => undefined} onBuild={() => undefined} />);
     const most = screen.getByLabelText('Quay tandem 1, at most');
     fireEvent.change(most, { target: { value: '4' } });
     fireEvent.change(most, { target: { value: '' } });

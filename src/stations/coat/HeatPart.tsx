@@ -1,5 +1,8 @@
 'use client';
 
+import { Nothing } from '@/ui/frame/Nothing';
+import { isBoughtHead, isPowder } from '@/reference/typical/suits';
+import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { apart, row, stack } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
@@ -40,20 +43,25 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
   const powder = powders.find((bin) => bin.id === (powderId ?? base)) ?? powders[0] ?? null;
   if (!head || !powder || view.heaters.length === 0) {
     return (
-      <div className={stack(14, 'empty')}>
-        <p>
-          {!head
-            ? 'No bare heads lie on the shelf. Pour some, or put bought ones down, and their heat is reckoned here.'
-            : !powder
-              ? 'No powder stands on the shelf. Put a jar down under Powders.'
-              : 'Nothing heats here yet. Say what you have: a heat gun, a flame, an oven.'}
-        </p>
-        {head && powder ? (
-          <Button type="primary" onClick={onSetUp}>
-            Ovens and heat
-          </Button>
-        ) : null}
-      </div>
+      <>
+        {head ? null : (
+          <PutDownHere
+            says="No bare heads lie on the shelf. Pour some, or put bought ones down, and their heat is reckoned here."
+            mend="Put bought heads down"
+            suits={isBoughtHead}
+          />
+        )}
+        {powder ? null : (
+          <PutDownHere says="No powder stands on the shelf yet." mend="Put a jar down" suits={isPowder} />
+        )}
+        {view.heaters.length > 0 ? null : (
+          <Nothing
+            says="Nothing heats here yet. Say what you have: a heat gun, a flame, an oven."
+            mend="Ovens and heat"
+            onMend={onSetUp}
+          />
+        )}
+      </>
     );
   }
   const piece = pieceOf(head, view);

@@ -1,5 +1,7 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
+import { Nothing } from '@/ui/frame/Nothing';
 import { wrap } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
@@ -35,6 +37,7 @@ const TWENTY = 20;
 /** What a piece really costs, whether to make it, when the outlay pays, what to ask for it, what the water took. */
 export function CostStation() {
   const { view } = useBench();
+  const router = useRouter();
   const { mass } = useUnits();
   const pieces = useMemo(() => costablePieces(view, mass), [view, mass]);
   const [part, setPart] = useInAddress<Part>('part', PART_NAMES, 'piece');
@@ -78,9 +81,11 @@ export function CostStation() {
         </div>
       ) : null}
       {isOfPiece && !piece ? (
-        <p className="empty">
-          Nothing to reckon yet. Keep a bait at Build, a rig at Rig, a recipe at Skirt, or write a ticket.
-        </p>
+        <Nothing
+          says="Nothing to reckon yet. Keep a bait at Build, a rig at Rig, a recipe at Skirt, or write a ticket."
+          mend="Make a bait"
+          onMend={() => router.push('/build')}
+        />
       ) : null}
       {part === 'piece' && piece ? (
         <PiecePart piece={piece} count={many} open={open} onOpen={setOpen} />

@@ -1,5 +1,7 @@
 'use client';
 
+import { isMetal } from '@/reference/typical/suits';
+import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { apart, stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { useNotice } from '@/station-kit/use-notice';
@@ -121,7 +123,11 @@ export function MetalStation() {
       }
     >
       {view.metals.length === 0 ? (
-        <p className="empty">No metal yet. Put a lot on the Shelf, and it can be melted and poured here.</p>
+        <PutDownHere
+          says="No metal yet. Put a lot down, and it can be melted and poured here."
+          mend="Put a lot down"
+          suits={isMetal}
+        />
       ) : (
         <DndContext id="pot" sensors={sensors} onDragEnd={drop}>
           <div className={apart(20, styles.potRow)}>

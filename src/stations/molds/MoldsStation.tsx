@@ -1,5 +1,7 @@
 'use client';
 
+import { isMetal } from '@/reference/typical/suits';
+import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { Nothing } from '@/ui/frame/Nothing';
 import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
@@ -131,15 +133,22 @@ export function MoldsStation() {
               onMetal={setMetalId}
             />
           ) : (
-            <Nothing
-              says={
-                view.metals.length === 0
-                  ? 'No metal on the shelf yet. Put a lot there first, then a block can say what it gives.'
-                  : 'No block yet. Write down what cavities yours has, and Ruvek says what they truly give.'
-              }
-              mend="New block"
-              onMend={() => setForm('new')}
-            />
+            <>
+              {view.metals.length === 0 ? (
+                <PutDownHere
+                  says="No metal on the shelf yet. Put a lot there first, then a block can say what it gives."
+                  mend="Put a lot down"
+                  suits={isMetal}
+                />
+              ) : null}
+              {view.molds.length === 0 ? (
+                <Nothing
+                  says="No block yet. Write down what cavities yours has, and Ruvek says what they truly give."
+                  mend="New block"
+                  onMend={() => setForm('new')}
+                />
+              ) : null}
+            </>
           )}
         </>
       )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { isPart } from '@/reference/typical/suits';
 import { fields } from '@/ui/layout/layout';
 import { DeleteOutlined, DownOutlined, UpOutlined } from '@ant-design/icons';
 import { Button, Checkbox, InputNumber, Select } from 'antd';
@@ -213,8 +214,6 @@ export function AddPart({ draft, behind, onChange, onChoose }: AddPartProps) {
     </div>
   );
 }
-
-const isPart = (kind: ThingKind) => kind.makes === 'part';
 
 function optionText(binId: string, name: string, levels: ReadonlyMap<string, number>): string {
   return (levels.get(binId) ?? 0) > 0 ? name : `${name}, none there`;

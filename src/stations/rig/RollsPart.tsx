@@ -1,5 +1,7 @@
 'use client';
 
+import { isByLength } from '@/reference/typical/suits';
+import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { column, line } from '@/ui/layout/layout';
 import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
@@ -27,7 +29,11 @@ export function RollsPart() {
     .sort((a, b) => compareNames(a.name, b.name));
   if (bins.length === 0) {
     return (
-      <p>Nothing is kept by its length yet. Make a bin for a line or a tube at Shelf, in millimeters.</p>
+      <PutDownHere
+        says="Nothing is kept by its length yet: line, cable, cord, tube."
+        mend="Put a roll down"
+        suits={isByLength}
+      />
     );
   }
   return (

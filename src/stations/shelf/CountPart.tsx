@@ -56,7 +56,13 @@ export function CountPart({ onPosted, onFirst }: CountPartProps) {
     onPosted(`${found.length} bins counted, ${entered} set right.`);
   };
   if (!drawer) {
-    return <Nothing says="Nothing to count yet: put down what you have." mend="New bin" onMend={onFirst} />;
+    return (
+      <Nothing
+        says="Nothing to count yet: put down what you have."
+        mend="Put something down"
+        onMend={onFirst}
+      />
+    );
   }
   const doneIn = ({ bins }: CountDrawer) => bins.filter(({ id }) => id in draft).length;
   return (

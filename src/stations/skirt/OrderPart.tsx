@@ -1,5 +1,7 @@
 'use client';
 
+import { isMetal } from '@/reference/typical/suits';
+import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { apart } from '@/ui/layout/layout';
 import { PICKED_DAY } from '@/text/date-text';
 import { Button, DatePicker } from 'antd';
@@ -107,7 +109,11 @@ export function OrderPart() {
           </li>
         </ul>
         {view.metals.length === 0 ? (
-          <p>No metal lies on the shelf: put a lot down before an order is taken.</p>
+          <PutDownHere
+            says="No metal lies on the shelf: put a lot down before an order is taken."
+            mend="Put a lot down"
+            suits={isMetal}
+          />
         ) : null}
       </div>
       {open ? (

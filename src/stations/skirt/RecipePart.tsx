@@ -1,6 +1,9 @@
 'use client';
 
-import { apart, column, stack, wrap } from '@/ui/layout/layout';
+import { Nothing } from '@/ui/frame/Nothing';
+import { isStrand } from '@/reference/typical/suits';
+import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
+import { apart, column, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useCallback, useDeferredValue, useState, type ReactNode } from 'react';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -31,18 +34,21 @@ export function RecipePart(props: RecipePartProps) {
   if (!draft) {
     const fresh = newSkirt(view, workshop.newId());
     return (
-      <div className={stack(14, 'empty')}>
-        <p>
-          No recipe is on the bench. A skirt is layers of strands held at a collar; begin one from the shelf,
-          or take one from the board.
-        </p>
-        <Button type="primary" disabled={fresh === null} onClick={() => begin(fresh)}>
-          New skirt
-        </Button>
+      <>
         {fresh === null ? (
-          <p>Nothing to tie with lies on the shelf yet: put tabs, hair or fur down under Materials.</p>
-        ) : null}
-      </div>
+          <PutDownHere
+            says="Nothing to tie with lies on the shelf yet: put tabs, hair, fur or a sheet down, and a skirt begins with it."
+            mend="Put a material down"
+            suits={isStrand}
+          />
+        ) : (
+          <Nothing
+            says="No recipe is on the bench. A skirt is layers of strands held at a collar; begin one from the shelf, or take one from the board."
+            mend="New skirt"
+            onMend={() => begin(fresh)}
+          />
+        )}
+      </>
     );
   }
   return (

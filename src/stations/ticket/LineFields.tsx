@@ -11,7 +11,7 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { MassField } from '@/ui/unit-field/MassField';
 import { lotText, markText } from '@/text/words';
-import type { ThingKind } from '@/reference/typical/thing-kind';
+import { isCastIn, isMetal } from '@/reference/typical/suits';
 import { StockField } from '@/station-kit/put-down/StockField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -30,9 +30,6 @@ interface LineFieldsProps {
   readonly onChange: (line: DraftLine) => void;
   readonly onRemove: () => void;
 }
-
-const isCastIn = ({ makes }: ThingKind) => makes === 'hook';
-const isMetal = ({ makes }: ThingKind) => makes === 'metal';
 
 /** One line of a ticket being written: the head it asks for, drawn, and its fields. */
 export function LineFields({ line, place, problems, canRemove, onChange, onRemove }: LineFieldsProps) {

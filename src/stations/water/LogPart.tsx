@@ -1,5 +1,6 @@
 'use client';
 
+import { Nothing } from '@/ui/frame/Nothing';
 import { depthText } from '@/text/quantity-text';
 import { hasWords } from '@/core/numeric/has-words';
 import { dateText, dayText } from '@/text/date-text';
@@ -19,7 +20,7 @@ import { inBackground } from '@/station-kit/in-background';
 const PAGE = 40;
 
 /** Every note, the latest first, found by any word in it. */
-export function LogPart() {
+export function LogPart({ onFirst }: { readonly onFirst: () => void }) {
   const { view } = useBench();
   const [search, setSearch] = useState('');
   const [most, setMost] = useState(PAGE);
@@ -41,7 +42,11 @@ export function LogPart() {
           {found.length} of {view.waterNotes.length} notes
         </p>
       </div>
-      {found.length === 0 ? <p className="empty">No note says that. Search by fewer words.</p> : null}
+      {found.length > 0 ? null : view.waterNotes.length === 0 ? (
+        <Nothing says="No note is written yet." mend="Write a note" onMend={onFirst} />
+      ) : (
+        <p className="empty">No note says that. Search by fewer words.</p>
+      )}
       <ol className={styles.log}>
         {found.slice(0, most).map((note) => (
           <LogLine key={note.id} note={note} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { Nothing } from '@/ui/frame/Nothing';
 import { Button, InputNumber, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
@@ -19,7 +20,14 @@ const SPANS = [
 const DAY_MS = 86_400_000;
 
 /** What was lost and what works, made anew with one button. */
-export function ReplacePart({ onTicket }: { readonly onTicket: (said: string) => void }) {
+export function ReplacePart({
+  onTicket,
+  onNote,
+}: {
+  readonly onTicket: (said: string) => void;
+  /** Goes where a loss is noted. */
+  readonly onNote: () => void;
+}) {
   const { view, workshop } = useBench();
   const [days, setDays] = useState<number>(30);
   const [counts, setCounts] = useState<Readonly<Record<string, number>>>({});
@@ -43,7 +51,11 @@ export function ReplacePart({ onTicket }: { readonly onTicket: (said: string) =>
         onChange={setDays}
       />
       {chosen.length === 0 ? (
-        <p className="empty">Nothing was lost in that time, or nobody noted it.</p>
+        <Nothing
+          says="Nothing was lost in that time, or nobody noted it."
+          mend="Note a loss"
+          onMend={onNote}
+        />
       ) : (
         <>
           <ul className={styles.replace}>

@@ -56,8 +56,8 @@ export function WaterStation() {
       ) : null}
       {part === 'answers' ? <AnswersPart onFirst={() => turn('note')} /> : null}
       {part === 'weight' ? <WeightPart /> : null}
-      {part === 'replace' ? <ReplacePart onTicket={setSaid} /> : null}
-      {part === 'log' ? <LogPart /> : null}
+      {part === 'replace' ? <ReplacePart onTicket={setSaid} onNote={() => turn('note')} /> : null}
+      {part === 'log' ? <LogPart onFirst={() => turn('note')} /> : null}
     </PartsStation>
   );
 }

@@ -104,7 +104,7 @@ describe('what the notes say', () => {
   });
 
   it('finds notes by any word, and takes one away', async () => {
-    const { workshop } = await renderBench(<LogPart />);
+    const { workshop } = await renderBench(<LogPart onFirst={() => undefined} />);
     fill('Search the notes', 'weir drop');
     const list = screen.getByRole('list');
     expect(within(list).getAllByRole('listitem')).toHaveLength(1);
@@ -135,7 +135,9 @@ describe('which weight', () => {
 describe('replacing', () => {
   it('writes one ticket for what was chosen', async () => {
     const said: string[] = [];
-    const { workshop } = await renderBench(<ReplacePart onTicket={(text) => said.push(text)} />);
+    const { workshop } = await renderBench(
+      <ReplacePart onTicket={(text) => said.push(text)} onNote={() => undefined} />,
+    );
     fireEvent.click(screen.getByText('this year'));
     const counts = screen.getAllByRole('spinbutton');
     for (const count of counts.slice(1)) {
