@@ -13,7 +13,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { KitTable } from '@/station-kit/card-runs/KitTable';
 import { PartField } from '@/station-kit/put-down/PartField';
 import { renderBench } from '../../tests/support/render-bench';
-import { MeasurePart } from './build/MeasurePart';
+import { MeasurePart } from '@/station-kit/measure/MeasurePart';
 import { MissingPart } from './build/MissingPart';
 import { HeatPart } from './coat/HeatPart';
 import { Station as MetalStation } from './metal';

@@ -57,12 +57,12 @@ export function MeasuredFields({ kind, size, draft, onChange }: MeasuredFieldsPr
     onChange({ sizes: value === null ? others : { ...others, [id]: value } });
   };
   return (
-    <details className={styles.measured}>
+    <details>
       <summary>
         <span className={styles.typical}>{typical.join(', ') || 'no measures yet'}</span> Measured yours?
       </summary>
       <p className="quiet">{kind.source}</p>
-      <div className={fields(10, styles.measures)}>
+      <div className={fields(10, styles.fields)}>
         {sizes.map((role) => (
           <MeasureField
             key={`${size.key} ${role.id}`}

@@ -47,7 +47,7 @@ export function ThingForm({ form, onOtherKind }: ThingFormProps) {
   const hex = draft.hex ?? ('hex' in read.bin ? read.bin.hex : null);
   return (
     <div className={stack(12)}>
-      <div className={line(16, styles.head)}>
+      <div className={line(16)}>
         <ThingDrawing kind={kind} size={size} width={132} height={64} hex={draft.hex ?? undefined} />
         <div>
           <h3>{kind.many}</h3>

@@ -13,7 +13,8 @@ import { lengthText } from '@/text/words';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { measuredParts, swapAt, withKind, type BuildDraft } from './draft';
+import { measuredParts } from '@/model/baits/measured-parts';
+import { swapAt, withKind, type BuildDraft } from './draft';
 import { HeadField } from '@/station-kit/put-down/HeadField';
 import { buildOf, headsFor } from '@/model/baits/bait-facts';
 import styles from './build.module.css';
@@ -36,7 +37,6 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
   const skirts = view.skirts.filter(({ retired, id }) => !retired || id === draft.skirtId);
   const millimeters = (mm: number) => lengthText(mm, length);
   const isWired = hasWiredHead(draft, view);
-  const [headBin] = headsFor(draft, view);
   return (
     <Collapse
       ghost
@@ -96,26 +96,7 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                   onChange={(mm) => mm !== null && onChange({ ...draft, minFreeMm: mm })}
                 />
               ) : null}
-              {head && !isWired ? (
-                <HeadField
-                  label="Head from the shelf"
-                  value={headBin?.id ?? null}
-                  none="none of these"
-                  suits={({ skirtId }) => skirtId === null || skirtId === draft.skirtId}
-                  onChange={(bin) =>
-                    bin &&
-                    onChange({
-                      ...draft,
-                      head: {
-                        style: bin.style,
-                        nominalG: bin.nominalG,
-                        hookBinId: bin.hookBinId,
-                        coatId: bin.coatId,
-                      },
-                    })
-                  }
-                />
-              ) : null}
+              {head && !isWired ? <HeadChoice draft={draft} onChange={onChange} /> : null}
               {head ? (
                 <ChoiceField
                   label="Head"
@@ -187,6 +168,25 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
           ),
         },
       ]}
+    />
+  );
+}
+
+/** A head that lies on the shelf, cast or bought: its style, weight, hook and color are those of the bait then. */
+function HeadChoice({ draft, onChange }: BaitFieldsProps) {
+  const { view } = useBench();
+  const [there] = headsFor(draft, view);
+  return (
+    <HeadField
+      label="Head from the shelf"
+      value={there?.id ?? null}
+      none="none of these"
+      suits={({ skirtId }) => skirtId === null || skirtId === draft.skirtId}
+      onChange={(bin) => {
+        if (!bin) return;
+        const { style, nominalG, hookBinId, coatId } = bin;
+        onChange({ ...draft, head: { style, nominalG, hookBinId, coatId } });
+      }}
     />
   );
 }

@@ -12,7 +12,7 @@ import { BoardPart } from './BoardPart';
 import { BuildRuns } from './BuildRuns';
 import { BuildSlip } from './BuildSlip';
 import { draftOf } from './draft';
-import { MeasurePart } from './MeasurePart';
+import { MeasurePart } from '@/station-kit/measure/MeasurePart';
 import { MixPart } from './MixPart';
 import { PlasticPart } from './PlasticPart';
 import { SalvageForm } from './SalvageForm';

@@ -10,7 +10,7 @@ import { findingSentence } from '@/text/build-sentence';
 import type { PartBin } from '@/records/bin';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
-import { measuredParts } from './draft';
+import { measuredParts } from '@/model/baits/measured-parts';
 import { MissingPart } from './MissingPart';
 import { pieceOf } from '@/model/baits/bait-facts';
 import styles from './build.module.css';

@@ -14,7 +14,8 @@ import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
 import { PutDown } from '@/station-kit/put-down/PutDown';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { Skirt } from '@/records/skirt';
-import { measuredParts, type BuildDraft } from './draft';
+import { measuredParts } from '@/model/baits/measured-parts';
+import type { BuildDraft } from './draft';
 import { suitsKind } from './MissingPart';
 
 import { partHex } from '@/station-kit/looks/look-of-build';

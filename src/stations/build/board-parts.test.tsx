@@ -7,7 +7,7 @@ import { BeginBuilding } from './BeginBuilding';
 import { BoardPart } from './BoardPart';
 import { CompareBuilds } from './CompareBuilds';
 import { CupEditor } from './CupEditor';
-import { MeasurePart } from './MeasurePart';
+import { MeasurePart } from '@/station-kit/measure/MeasurePart';
 import { newPlastic, type PlasticDraft } from './plastic-draft';
 import { BuildRuns } from './BuildRuns';
 import { useState } from 'react';

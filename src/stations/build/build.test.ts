@@ -1,3 +1,4 @@
+import { measuredParts } from '@/model/baits/measured-parts';
 import { placeParts } from '@/core/builds/place-parts';
 import { judgeBuild } from '@/core/builds/judge-build';
 import { BAIT_KINDS } from '@/core/builds/kinds';
@@ -11,7 +12,6 @@ import { composeTemplate } from '@/station-kit/print/blade-template';
 import {
   buildOfDraft,
   draftOf,
-  measuredParts,
   moveOn,
   newBuild,
   putOn,

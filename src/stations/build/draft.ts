@@ -1,5 +1,4 @@
-import { oncePer } from '@/core/numeric/once-per';
-import { compareNames } from '@/core/numeric/compare-names';
+import { measuredParts } from '@/model/baits/measured-parts';
 import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { findKind } from '@/core/builds/kinds';
 import type { PartGauge } from '@/core/parts/part-roles';
@@ -7,7 +6,7 @@ import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
 import type { MassUnit } from '@/core/units/write-mass';
 import { isOnWire } from '@/core/parts/part-roles';
 import type { NewBuild } from '@/records/build';
-import type { Bin, PartBin } from '@/records/bin';
+import type { PartBin } from '@/records/bin';
 import { MOST_ON_ARM, type BuildRecord } from '@/records/build';
 import type { BenchView } from '@/model/bench/bench-view';
 
@@ -99,17 +98,6 @@ export function buildOfDraft(draft: BuildDraft): NewBuild {
     name: name.trim(),
   };
 }
-
-/** Parts of the shelf that somebody measured, in the order of the drawer. */
-export function measuredParts({ bins }: Pick<BenchView, 'bins'>): readonly PartBin[] {
-  return measuredOf(bins);
-}
-
-const measuredOf = oncePer((bins: readonly Bin[]): readonly PartBin[] =>
-  bins
-    .filter((bin): bin is PartBin => bin.kind === 'part' && bin.gauge !== null)
-    .sort((a, b) => compareNames(a.sort, b.sort) || compareNames(a.name, b.name)),
-);
 
 /** What putting a part on did, or why it was not put on. */
 export type Placing =

@@ -16,7 +16,6 @@ import { PutDown } from '@/station-kit/put-down/PutDown';
 import { row } from '@/ui/layout/layout';
 import { useUnits } from '@/ui/units/use-units';
 import { laidAnew, type RigDraft } from './draft';
-import styles from './rig.module.css';
 
 interface MissingPartsProps {
   readonly draft: RigDraft;
@@ -58,7 +57,7 @@ export function MissingParts({ draft, findings, onChange }: MissingPartsProps) {
     );
   };
   return (
-    <div className={row(8, styles.missing)} role="group" aria-label="What it has not yet">
+    <div className={row(8)} role="group" aria-label="What it has not yet">
       <Button type="primary" onClick={() => inBackground(layOut())}>
         Lay out typical parts
       </Button>

@@ -22,18 +22,18 @@ import type { Gauge } from '@/records/gauge';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { lengthText } from '@/text/words';
-import { MeasureField } from '@/station-kit/put-down/MeasureField';
+import { MeasureField } from '../put-down/MeasureField';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { MassField } from '@/ui/unit-field/MassField';
-import { useBench } from '@/station-kit/BenchProvider';
-import { usePreferences } from '@/station-kit/preferences-store';
-import { CalibrateScreen } from '@/station-kit/true-size/CalibrateScreen';
-import { measuredParts } from './draft';
+import { useBench } from '../BenchProvider';
+import { usePreferences } from '../preferences-store';
+import { CalibrateScreen } from '../true-size/CalibrateScreen';
+import { measuredParts } from '@/model/baits/measured-parts';
 import { pieceOf } from '@/model/baits/bait-facts';
-import { partHex } from '@/station-kit/looks/look-of-build';
+import { partHex } from '../looks/look-of-build';
 import { PartOutline } from '@/ui/bait-drawing/PartOutline';
 import styles from './measure.module.css';
-import { inBackground } from '@/station-kit/in-background';
+import { inBackground } from '../in-background';
 
 const EMPTY: Gauge = {
   as: 'bead',

@@ -1,10 +1,10 @@
 'use client';
 
 import { isPart } from '@/reference/typical/suits';
-import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
+import { PutDownHere } from '../put-down/PutDownHere';
 import { hasWords } from '@/core/numeric/has-words';
 import { apart, column } from '@/ui/layout/layout';
-import { useInHand } from '@/station-kit/use-in-address';
+import { useInHand } from '../use-in-address';
 import { Input } from 'antd';
 import { useState } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
@@ -12,7 +12,7 @@ import { findRole } from '@/core/parts/part-roles';
 import { numberText } from '@/text/number-text';
 import type { PartBin } from '@/records/bin';
 import type { Gauge } from '@/records/gauge';
-import { useBench } from '@/station-kit/BenchProvider';
+import { useBench } from '../BenchProvider';
 import { GaugeForm } from './GaugeForm';
 import styles from './measure.module.css';
 
