@@ -1,5 +1,7 @@
 import { median } from '@/core/numeric/median';
 import type { Bin } from '@/records/bin';
+import { PLAIN_PART } from '@/records/plain-part';
+import type { StockRow } from '@/core/stock/list/stock-row';
 import type { NewBin } from '@/records/plain-bin';
 
 /** A price so far from what such things cost that it may be of another amount: per pack, per roll, per kilogram. */
@@ -14,6 +16,24 @@ export interface OddPrice {
 const ODD_TIMES = 100;
 /** Where nothing alike was priced yet: more than such a thing costs anywhere, in any common money, of what it is kept by. */
 const DEAREST: Readonly<Record<Bin['unit'], number>> = { pieces: 50, g: 3, mm: 0.05 };
+
+/** A row of a list whose price is to be asked about. */
+export interface OddRow extends OddPrice {
+  readonly row: StockRow;
+}
+
+/** The rows of a list whose price may be of another amount. */
+export function oddRows(rows: readonly StockRow[], bins: readonly Bin[]): OddRow[] {
+  const byId = new Map(bins.map((bin) => [bin.id, bin]));
+  return rows.flatMap((row) => {
+    if (row.unitCost === null) return [];
+    const known = row.binId === null ? undefined : byId.get(row.binId);
+    const { name, sort, unit, place, note } = row;
+    const bin = known ?? { ...PLAIN_PART, kind: 'part', name, sort, unit, place, note, lowAt: null };
+    const odd = oddPrice(row.unitCost, bin, bins);
+    return odd ? [{ ...odd, row }] : [];
+  });
+}
 
 const groupOf = (bin: NewBin): string =>
   bin.kind === 'part' ? `part ${bin.gauge?.as ?? bin.sort}` : bin.kind;

@@ -2,12 +2,15 @@
 
 import { row, stack } from '@/ui/layout/layout';
 import { Button, Progress, Segmented } from 'antd';
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { tableCsv } from '@/data/exchange/table-csv';
 import { rowSentence } from '@/text/row-sentence';
 import { saveFile } from '@/station-kit/save-file';
 import { BadRows } from '@/ui/shelf-parts/BadRows';
 import { ListColumns } from '@/ui/shelf-parts/ListColumns';
+import { oddRows } from '@/model/stock/odd-price';
+import { useBench } from '@/station-kit/BenchProvider';
+import { OddRows } from './OddRows';
 import { useList } from './use-list';
 import styles from './list.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -23,7 +26,10 @@ export function ListPart() {
   const chooser = useRef<HTMLInputElement>(null);
   const [how, setHow] = useState<'received' | 'counted'>('received');
   const { list, columns, reading } = state;
+  const { view } = useBench();
+  const [isMeant, setMeant] = useState(false);
   const bad = reading?.bad ?? [];
+  const odd = useMemo(() => oddRows(reading?.good ?? [], view.bins), [reading, view.bins]);
   const saveBad = () =>
     saveFile(
       'rows-to-mend.csv',
@@ -127,7 +133,7 @@ export function ListPart() {
             <Button
               type="primary"
               loading={state.is === 'writing'}
-              disabled={reading.good.length === 0}
+              disabled={reading.good.length === 0 || (odd.length > 0 && !isMeant)}
               onClick={() => inBackground(accept(how))}
             >
               Accept {reading.good.length} rows
@@ -135,6 +141,7 @@ export function ListPart() {
             {bad.length > 0 ? <Button onClick={saveBad}>Save the rest to mend</Button> : null}
             <Button onClick={leave}>Leave it</Button>
           </div>
+          {odd.length > 0 ? <OddRows odd={odd} isMeant={isMeant} onMeant={setMeant} /> : null}
           {bad.length > 0 ? <BadRows bad={bad} /> : null}
         </>
       ) : null}

@@ -159,6 +159,25 @@ describe('a list that comes in', () => {
     const bead = (await workshop.shelf.bins()).find(({ name }) => name === 'Bead 5 mm')!;
     expect((await workshop.shelf.ledger()).levels.get(bead.id)).toBe(24);
   });
+
+  it('asks about a price that is that of a roll, and takes it once it is meant', async () => {
+    const { workshop } = await renderBench(<ListPart />);
+    const text = 'Item,Qty,Price,Price is for\nLeader 0.33,50 m,9.90,50\nLeader 0.36,50 m,9.90,1 mm\n';
+    const file = new File([text], 'leaders.csv', { type: 'text/csv' });
+    Object.defineProperty(file, 'text', { value: () => Promise.resolve(text) });
+    fireEvent.change(screen.getByLabelText('List to bring in'), { target: { files: [file] } });
+    fireEvent.click(await screen.findByRole('button', { name: 'Read 2 rows' }));
+    const asked = await screen.findByRole('alert');
+    expect(asked).toHaveTextContent('Leader 0.36');
+    expect(asked).not.toHaveTextContent('Leader 0.33');
+    const accept = screen.getByRole('button', { name: 'Accept 2 rows' });
+    expect(accept).toBeDisabled();
+    fireEvent.click(screen.getByRole('checkbox', { name: 'They are right as they stand' }));
+    fireEvent.click(accept);
+    expect(await screen.findByText(/2 amounts entered, 2 new bins/)).toBeInTheDocument();
+    const right = (await workshop.shelf.bins()).find(({ name }) => name === 'Leader 0.33')!;
+    expect((await workshop.shelf.entriesOf(right.id))[0]?.unitCost).toBeCloseTo(9.9 / 50_000, 12);
+  });
 });
 
 describe('how long things last', () => {

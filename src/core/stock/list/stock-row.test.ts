@@ -77,6 +77,25 @@ describe('readStockRow', () => {
     expect(read('Cable', '10 m')).toMatchObject({ ok: true, row: { binId: null, unit: 'mm', qty: 10_000 } });
   });
 
+  it('never prices a length or a weight by the millimeter or the gram unless the row says so', () => {
+    const cost = (...cells: string[]) => {
+      const result = read(...cells);
+      return result.ok ? result.row.unitCost : null;
+    };
+    expect(cost('Leader', '5 m', '3.50')).toBeCloseTo(3.5 / 5000, 12);
+    expect(cost('Leader', '50 m', '3.50', '5')).toBeCloseTo(3.5 / 5000, 12);
+    expect(cost('Leader', '150 yd', '18', '150 yd')).toBeCloseTo(18 / 137_160, 12);
+    expect(cost('Lead', '10 lb', '22', '1')).toBeCloseTo(22 / 453.59237, 9);
+    expect(cost('Leader', '100 ft', '0.02', '1 mm')).toBe(0.02);
+    expect(cost('Bead', '2 doz', '0.04')).toBe(0.04);
+  });
+
+  it('knows what sellers call the pack that a price is for', () => {
+    for (const head of ['Price per', 'Price is for', 'Qty/pack']) {
+      expect(guessColumns(['Item', 'Qty', 'Price', head])).toMatchObject({ price: 2, per: 3, amount: 1 });
+    }
+  });
+
   it('says everything that is wrong with a row', () => {
     expect(codes('', '')).toEqual(['row.no-name', 'row.no-amount']);
     expect(codes('Bead', 'some', 'dear', 'x', 'y')).toEqual([

@@ -91,6 +91,20 @@ export function readAmount(text: string, assume: KnownBin['unit']): Amount | nul
   return length.ok ? { qty: length.value.value, unit: 'mm' } : null;
 }
 
+/** What a price is for: a bare number is of the unit that the amount was written in, `50 m` at so much for `5`. */
+function readPer(text: string, amountText: string, amount: Amount | null): Amount | null {
+  const bare = readNumber(text);
+  const written = /^-?[\d.,\s]+/.exec(amountText)?.[0];
+  const number = written === undefined ? null : readNumber(written);
+  if (bare !== null && amount && number !== null && number > 0) {
+    return { qty: (bare * amount.qty) / number, unit: amount.unit };
+  }
+  return readAmount(text, amount?.unit ?? 'pieces');
+}
+
+/** What a price is for where no column says so: a piece; of what is weighed or measured, all of the row. */
+const pricedFor = ({ qty, unit }: Amount): number => (unit === 'pieces' || qty <= 0 ? 1 : qty);
+
 /** A price as people write it, with whatever sign of money before or behind. Null where it cannot be read. */
 export function readPrice(text: string): number | null {
   const bare = text.replace(/[^\d.,\s-]/g, '').trim();
@@ -133,7 +147,7 @@ export function readStockRow(
   const price = priceText === '' ? null : readPrice(priceText);
   if (priceText !== '' && price === null) problems.push({ code: 'row.price-unread', text: priceText });
   const perText = cell('per');
-  const per = perText === '' ? null : readAmount(perText, amount?.unit ?? 'pieces');
+  const per = perText === '' ? null : readPer(perText, text, amount);
   if (perText !== '' && !(per && per.qty > 0)) problems.push({ code: 'row.price-unread', text: perText });
   const lowText = cell('low');
   const low = lowText === '' ? null : readAmount(lowText, amount?.unit ?? 'pieces');
@@ -148,7 +162,7 @@ export function readStockRow(
       qty: amount.qty,
       sort: cell('sort').slice(0, 60),
       place: cell('place').slice(0, LONGEST_NAME),
-      unitCost: price === null ? null : price / (per?.qty ?? 1),
+      unitCost: price === null ? null : price / (per?.qty ?? pricedFor(amount)),
       lowAt: low?.qty ?? null,
       note: cell('note').slice(0, 2e3),
     },
@@ -160,8 +174,19 @@ const WORDS: Readonly<Record<ListField, readonly string[]>> = {
   name: ['name', 'item', 'article', 'part', 'product', 'description', 'title'],
   sort: ['sort', 'kind', 'type', 'category', 'group', 'class'],
   amount: ['amount', 'qty', 'quantity', 'count', 'on hand', 'stock', 'pieces', 'pcs', 'number'],
-  price: ['price', 'cost', 'unit price', 'each'],
-  per: ['per', 'pack size', 'pack', 'packed', 'price for'],
+  price: ['price', 'cost', 'unit price', 'each', 'list price', 'price each', 'msrp', 'paid'],
+  per: [
+    'per',
+    'price per',
+    'price is for',
+    'price for',
+    'qty/pack',
+    'per pack',
+    'pack size',
+    'pack qty',
+    'pack',
+    'packed',
+  ],
   place: ['place', 'location', 'where', 'drawer', 'bin', 'box', 'shelf'],
   low: ['low', 'low at', 'minimum', 'min', 'reorder', 'alert'],
   note: ['note', 'notes', 'remark', 'remarks', 'comment', 'comments'],
