@@ -104,6 +104,7 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'pot.topped-up': () => 'Top the pot up',
   'bin.new': ({ name }) => `New bin: ${name}`,
   'bins.laid-out': ({ things }) => `${things} typical things laid out`,
+  'bin.priced': () => 'A price noted',
   'bin.more': ({ name }) => `More of ${name}`,
   'bin.edited': ({ name }) => `Edit ${name}`,
   'bin.counted': () => 'Count at the shelf',

@@ -103,6 +103,7 @@ export const DEED_CODES = [
   'pot.topped-up',
   'bin.new',
   'bin.more',
+  'bin.priced',
   'bins.laid-out',
   'bin.edited',
   'bin.counted',

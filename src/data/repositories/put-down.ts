@@ -89,6 +89,15 @@ export function putDownRepository(store: Store) {
         return kept;
       }),
 
+    /** Notes what one of a thing costs, in what it is kept by. */
+    price: (binId: string, unitCost: number): Promise<BenchOutcome<undefined>> =>
+      attempt(store, did('bin.priced'), async (tx) => {
+        const bin = await db.bins.get(binId);
+        if (!bin) return refuse<undefined>({ code: 'bench.gone', what: 'bin' });
+        await tx.put('bins', priced(bin, unitCost));
+        return granted(undefined);
+      }),
+
     /** Puts many things down of which nothing was counted yet, in one go. Gives their bins in the same order. */
     layOut: (bins: readonly NewBin[]): Promise<Bin[]> =>
       write(store, did('bins.laid-out', { things: bins.length }), async (tx) => {

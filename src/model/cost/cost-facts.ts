@@ -1,4 +1,5 @@
 import { costBill, type CostedPart } from '@/core/cost/bill';
+import type { Bin } from '@/records/bin';
 import type { RouteNode } from '@/core/cost/cheapest-route';
 import { openPurse } from '@/core/cost/purse';
 import type { BuyIn } from '@/records/buying';
@@ -30,12 +31,20 @@ export function workOn(
   return stage !== null && isStage(stage) ? stageFacts(stage, view, namedBy(id).family) : null;
 }
 
-/** What of a piece nobody ever priced, by name. */
-export function unpricedOf(piece: PieceKind, view: BenchFacts): string[] {
+/** Whether somebody ever noted what a bin costs. */
+export function isPriced(
+  binId: string,
+  view: Pick<BenchFacts, 'entriesByBin' | 'packs' | 'binById'>,
+): boolean {
+  const { lots, usual } = pricedItem(binId, view);
+  return usual !== null || lots.some(({ unitCost }) => unitCost !== null);
+}
+
+/** What of a piece nobody ever priced. */
+export function unpricedOf(piece: PieceKind, view: BenchFacts): Bin[] {
   return [...takenByBill(billOf(piece, view)).keys()].flatMap((item) => {
-    const { lots, usual } = pricedItem(item, view);
-    const isPriced = usual !== null || lots.some(({ unitCost }) => unitCost !== null);
-    return isPriced ? [] : [view.binById.get(item)?.name ?? 'a part gone'];
+    const bin = view.binById.get(item);
+    return !bin || isPriced(item, view) ? [] : [bin];
   });
 }
 

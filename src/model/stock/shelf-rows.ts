@@ -19,7 +19,16 @@ export interface ShelfGroup {
   readonly bins: readonly ShelfBin[];
 }
 
-export type ShelfFilter = 'all' | 'metal' | 'hook' | 'head' | 'powder' | 'strand' | 'part' | 'low';
+export type ShelfFilter =
+  | 'all'
+  | 'metal'
+  | 'hook'
+  | 'head'
+  | 'powder'
+  | 'strand'
+  | 'part'
+  | 'low'
+  | 'unpriced';
 
 const KIND_NAMES: Record<Bin['kind'], string> = {
   metal: 'Metal',
@@ -68,12 +77,17 @@ export const isCalling = ({ isLow, isShort }: ShelfBin): boolean => isLow || isS
  *
  * @example shelfGroups(rows, 'jig 2/0', 'hook')
  */
-export function shelfGroups(rows: readonly ShelfBin[], search: string, filter: ShelfFilter): ShelfGroup[] {
+export function shelfGroups(
+  rows: readonly ShelfBin[],
+  search: string,
+  filter: ShelfFilter,
+  hasPrice: (binId: string) => boolean = () => true,
+): ShelfGroup[] {
   const isSearched = search.trim() !== '';
   const groups = new Map<string, ShelfBin[]>();
   for (const row of rows) {
     const { bin } = row;
-    if (filter === 'low' ? !isCalling(row) : filter !== 'all' && bin.kind !== filter) continue;
+    if (!passes(row, filter, hasPrice)) continue;
     if (isSearched && !hasWords(searchText(bin), search)) continue;
     const name = bin.kind === 'part' ? capital(bin.sort) : KIND_NAMES[bin.kind];
     const group = groups.get(name);
@@ -81,6 +95,20 @@ export function shelfGroups(rows: readonly ShelfBin[], search: string, filter: S
     else groups.set(name, [row]);
   }
   return [...groups].map(([name, bins]) => ({ name, bins }));
+}
+
+/** Whether a filter leaves a bin. */
+function passes(row: ShelfBin, filter: ShelfFilter, hasPrice: (binId: string) => boolean): boolean {
+  switch (filter) {
+    case 'all':
+      return true;
+    case 'low':
+      return isCalling(row);
+    case 'unpriced':
+      return !hasPrice(row.bin.id);
+    default:
+      return row.bin.kind === filter;
+  }
 }
 
 function searchText(bin: Bin): string {

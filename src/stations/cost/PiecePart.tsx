@@ -1,5 +1,7 @@
 'use client';
 
+import { row } from '@/ui/layout/layout';
+import { PriceButton } from '@/station-kit/put-down/PriceButton';
 import { useMemo } from 'react';
 import { CostBar, levelsOf } from '@/ui/cost-bar/CostBar';
 import { Figure } from '@/ui/figure/Figure';
@@ -93,11 +95,15 @@ export function PiecePart({ piece, count, open: opened, onOpen }: PiecePartProps
         </tbody>
       </table>
       {unpriced.length > 0 ? (
-        <p className={styles.mind}>
-          Nobody noted a price of {unpriced.slice(0, 4).join(', ')}
-          {unpriced.length > 4 ? ` and ${unpriced.length - 4} more` : ''}: they count nothing here. Note packs
-          at the Shelf, or the price as they come in.
-        </p>
+        <div className={row(8, styles.mind)}>
+          <p>
+            Nobody noted a price of {unpriced.length === 1 ? 'this one' : `these ${unpriced.length}`}: they
+            count nothing here.
+          </p>
+          {unpriced.map((bin) => (
+            <PriceButton key={bin.id} bin={bin} />
+          ))}
+        </div>
       ) : null}
     </>
   );

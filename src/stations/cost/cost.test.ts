@@ -95,7 +95,7 @@ describe('costOf', () => {
       bins: demo.bins.map((bin) => (bin.kind === 'hook' ? { ...bin, name: `${bin.name}!` } : bin)),
     });
     const head = costablePieces(bare, 'g').find(({ group }) => group === 'Heads')!;
-    expect(unpricedOf(head.piece, bare).some((name) => name.endsWith('!'))).toBe(true);
+    expect(unpricedOf(head.piece, bare).some(({ name }) => name.endsWith('!'))).toBe(true);
     expect(costOf(head.piece, 1, bare).isGuess).toBe(true);
     expect(unpricedOf(pieceOf('Quay tandem').piece, view)).toEqual([]);
   });

@@ -18,6 +18,8 @@ import { MassField } from '@/ui/unit-field/MassField';
 import { amountText, lengthText, massText, temperatureText } from '@/text/words';
 import { piecesOf } from '@/model/skirts/skirt-facts';
 import { piecesText } from '@/text/skirt-words';
+import { isPriced } from '@/model/cost/cost-facts';
+import { PriceButton } from '@/station-kit/put-down/PriceButton';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits, type Units } from '@/ui/units/use-units';
 import { BinForm } from './BinForm';
@@ -57,7 +59,7 @@ export function BinCard({ bin }: { bin: Bin }) {
     <section className={apart(0, styles.card)} aria-label={bin.name}>
       <div className={styles.cardHead}>
         <h2>
-          {bin.name}{' '}
+          {bin.name} {isPriced(bin.id, view) ? null : <PriceButton bin={bin} />}{' '}
           <Button size="small" onClick={() => setEditing(true)}>
             Edit
           </Button>

@@ -16,6 +16,7 @@ import { ListPart } from './ListPart';
 import { OrdersPart } from './OrdersPart';
 import { UsePart } from './UsePart';
 import { inShelfOrder, isCalling, shelfBin, shelfGroups, type ShelfFilter } from '@/model/stock/shelf-rows';
+import { isPriced } from '@/model/cost/cost-facts';
 import { ShelfSlip } from './ShelfSlip';
 import styles from './shelf.module.css';
 import { useKeyMap } from '@/station-kit/key-map';
@@ -52,6 +53,7 @@ const FILTERS: { value: ShelfFilter; label: string }[] = [
   { value: 'strand', label: 'Skirts' },
   { value: 'part', label: 'Parts' },
   { value: 'low', label: 'Low' },
+  { value: 'unpriced', label: 'No price' },
 ];
 
 /** The bins: what is on hand, promised and free, and where it lies. */
@@ -76,7 +78,10 @@ export function ShelfStation() {
   const inOrder = useMemo(() => inShelfOrder(view.bins), [view.bins]);
   const rows = useMemo(() => inOrder.map((bin) => shelfBin(view, bin)), [inOrder, view]);
   const low = useMemo(() => rows.filter(isCalling), [rows]);
-  const groups = useMemo(() => shelfGroups(rows, search, filter), [rows, search, filter]);
+  const groups = useMemo(
+    () => shelfGroups(rows, search, filter, (binId) => isPriced(binId, view)),
+    [rows, search, filter, view],
+  );
   const found = groups.flatMap((group) => group.bins);
   const bin = view.binById.get(chosen ?? '') ?? found[0]?.bin ?? null;
 
