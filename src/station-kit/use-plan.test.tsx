@@ -27,13 +27,16 @@ jest.mock('@/workers/client', () => {
 });
 
 const SESSION = { demand: [{ key: 'round', count: 3 }], molds: [] } as unknown as Session;
+const WEIGHED = { ...SESSION, charges: [] } as unknown as Session;
 const OTHER = { ...SESSION, demand: [{ key: 'round', count: 4 }] } as unknown as Session;
 const PLAN = { runs: [] } as unknown as PourPlan;
 
 function Slip({ session }: { readonly session: Session | null }) {
   const planned = usePlan(session);
+  const of = [SESSION, WEIGHED, OTHER].indexOf(planned.planned!);
   return (
     <>
+      <p data-testid="planned">{['first', 'weighed', 'other'][of] ?? 'none'}</p>
       <p data-testid="state">{`${planned.state} ${planned.plan ? 'with a plan' : 'without'}`}</p>
       <button type="button" onClick={planned.cancel}>
         Cancel
@@ -46,6 +49,7 @@ function Slip({ session }: { readonly session: Session | null }) {
 }
 
 const state = () => screen.getByTestId('state').textContent;
+const planned = () => screen.getByTestId('planned').textContent;
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
 const pass = (ms: number) => act(async () => jest.advanceTimersByTimeAsync(ms));
 const answer = async () => {
@@ -74,6 +78,30 @@ describe('usePlan', () => {
     expect(state()).toBe('done with a plan');
     rerender(<Slip session={null} />);
     expect(state()).toBe('idle without');
+  });
+
+  it('keeps a plan with the session that it plans, also when another one stands there before it ends', async () => {
+    const { rerender } = render(<Slip session={SESSION} />);
+    await pass(300);
+    rerender(<Slip session={OTHER} />);
+    // The answer to the first question comes in while the second has not begun.
+    await answer();
+    expect(state()).toBe('planning with a plan');
+    expect(planned()).toBe('first');
+    await pass(300);
+    await answer();
+    expect(state()).toBe('done with a plan');
+    expect(planned()).toBe('other');
+  });
+
+  it('takes the weights of now for the same question', async () => {
+    const { rerender } = render(<Slip session={SESSION} />);
+    await pass(300);
+    await answer();
+    expect(planned()).toBe('first');
+    rerender(<Slip session={WEIGHED} />);
+    expect(state()).toBe('done with a plan');
+    expect(planned()).toBe('weighed');
   });
 
   it('is called off before it has begun as well as after, and begins again when it is asked to', async () => {

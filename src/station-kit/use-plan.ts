@@ -58,10 +58,12 @@ export function usePlan(session: Session | null) {
     waits.current = setTimeout(() => {
       setBegun(asked);
       setProgress(null);
+      // The plan is that of the session it began with: another one may stand here when it ends.
+      const mine = latest.current;
       start(async ({ ask }) => {
         const outcome = await ask('planPours', { demand, molds, timeLimitS: attempt.limitS }, setProgress);
         return outcome.ok
-          ? { plan: outcome.value, problem: null, session: latest.current }
+          ? { plan: outcome.value, problem: null, session: mine }
           : { plan: null, problem: outcome.problem, session: null };
       });
     }, SETTLE_MS);

@@ -101,7 +101,7 @@ describe('a feeder’s plate', () => {
 
   it('is as thick as its weight wants, is refused without a face, and becomes a board', async () => {
     const { workshop } = await renderBench(<Plate />);
-    expect(screen.getByLabelText(/^Plate of 29 by 20 mm/)).toBeInTheDocument();
+    expect(screen.getByLabelText(/^Plate of 29 mm by 20 mm/)).toBeInTheDocument();
     fireEvent.change(screen.getByLabelText('Plate wide'), { target: { value: '4' } });
     fireEvent.change(screen.getByLabelText('Rivet hole'), { target: { value: '8' } });
     expect(screen.getByText(/The holes leave no plate/)).toBeInTheDocument();
