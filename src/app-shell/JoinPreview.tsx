@@ -9,7 +9,7 @@ import { conflictKey, type MergeChoices, type MergePlan } from '@/data/exchange/
 import { benchSentence } from '@/text/bench-sentence';
 import type { BenchContents } from '@/records/bench-file';
 import { useBench } from '@/station-kit/BenchProvider';
-import { useUnits } from '@/ui/units/use-units';
+import { useUnits, useWriter } from '@/ui/units/use-units';
 import { amountText } from '@/text/words';
 import { ChangeTable } from './ChangeTable';
 import { ALL_TABLES } from '@/records/bench-file';
@@ -29,6 +29,7 @@ export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
   const { workshop, view, carryOut } = useBench();
   const notice = useNotice();
   const { mass } = useUnits();
+  const write = useWriter();
   const [choices, setChoices] = useState<MergeChoices>({});
   const [plan, setPlan] = useState<MergePlan | null>(null);
   const [isAgreed, setAgreed] = useState(false);
@@ -111,7 +112,7 @@ export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
       ) : null}
       {running ? (
         <p role="alert" className="stop">
-          {benchSentence({ code: 'bench.two-under-way', table: ALL_TABLES[running].all })}
+          {benchSentence({ code: 'bench.two-under-way', table: ALL_TABLES[running].all }, write)}
         </p>
       ) : null}
       <div className={wrap(8, styles.row)}>

@@ -8,13 +8,17 @@ import {
   useContext,
   useEffect,
   useMemo,
+  useRef,
   useState,
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { MassUnit } from '@/core/units/write-mass';
+import type { BenchReading } from '@/records/bench-reading';
 import type { Workshop } from '@/data/workshop';
 import { benchSentence } from '@/text/bench-sentence';
+import { writerIn } from '@/text/writer';
 import type { BenchContents } from '@/records/bench-file';
 import { benchModel } from '@/model/bench/bench-model';
 import type { BenchView } from '@/model/bench/bench-view';
@@ -49,16 +53,25 @@ export function BenchProvider({ source, children }: { source: BenchSource; child
   const [store] = useState(benchStore);
   const [isOpen, setIsOpen] = useState(false);
   const [failure, setFailure] = useState<unknown>(null);
+  const { mass, length, temperature } = usePreferences();
+  const units = useMemo(() => ({ mass, length, temperature }), [mass, length, temperature]);
+  const [model] = useState(benchModel);
+  // The same bench is named anew when the maker changes units.
+  const named = useRef<{ reading: BenchReading | null; mass: MassUnit }>({ reading: null, mass });
   useEffect(() => {
-    const model = benchModel();
+    named.current.mass = mass;
+    if (named.current.reading) store.set(model(named.current.reading, mass));
+  }, [mass, model, store]);
+  useEffect(() => {
     let isFirst = true;
     return source.workshop.follow((reading) => {
-      store.set(model(reading));
+      named.current.reading = reading;
+      store.set(model(reading, named.current.mass));
       // All of a station at once would hold up the page: the first time it is drawn in stretches.
       if (isFirst) startTransition(() => setIsOpen(true));
       isFirst = false;
     }, setFailure);
-  }, [source.workshop, store]);
+  }, [source.workshop, model, store]);
   // To the page's error boundary, which says what to do.
   if (failure !== null) throw failure instanceof Error ? failure : new Error('The bench cannot be read');
   const tellFailure = useCallback(
@@ -75,16 +88,14 @@ export function BenchProvider({ source, children }: { source: BenchSource; child
       try {
         const outcome = await call;
         if (outcome.ok) return { value: outcome.value };
-        notice.error(benchSentence(outcome.problem), 6);
+        notice.error(benchSentence(outcome.problem, writerIn(units)), 6);
       } catch (error) {
         tellFailure(error);
       }
       return null;
     },
-    [notice, tellFailure],
+    [notice, tellFailure, units],
   );
-  const { mass, length, temperature } = usePreferences();
-  const units = useMemo(() => ({ mass, length, temperature }), [mass, length, temperature]);
   const value = useMemo(() => ({ ...source, store, carryOut }), [source, store, carryOut]);
   if (!isOpen) return <p style={{ padding: 24 }}>Opening the bench.</p>;
   return (

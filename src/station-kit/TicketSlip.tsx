@@ -7,7 +7,6 @@ import { Fragment, useMemo, type ReactNode } from 'react';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import type { LineWant } from '@/core/tickets/facts';
 import type { Session } from '@/core/tickets/lay-out-session';
-import { sentence } from '@/text/sentence';
 import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
@@ -15,7 +14,7 @@ import { CountButton } from './put-down/CountButton';
 import { useBench } from './BenchProvider';
 import { promiseOf } from '@/model/bills/cast-promises';
 import { RuleNotes } from './RuleNotes';
-import { useUnits } from '@/ui/units/use-units';
+import { useSentence, useUnits } from '@/ui/units/use-units';
 import { sessionOf, takesOf, type Takes } from '@/model/tickets/session-takes';
 import { StandInRows } from './stand-ins/StandInRows';
 import { JobFailure } from './JobFailure';
@@ -82,6 +81,7 @@ interface MetalTakesProps {
 
 function MetalTakes({ metal, wants, isWritten, isAlone }: MetalTakesProps) {
   const { view } = useBench();
+  const sentence = useSentence();
   const { mass } = useUnits();
   const session = useMemo(() => sessionOf(view, wants, metal), [view, wants, metal]);
   const planned = usePlan(session);

@@ -1,3 +1,5 @@
+import { type WrittenIn } from '@/text/written-in';
+import { roomText } from '@/text/writer';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
@@ -64,20 +66,21 @@ export function castingWorking(
   metal: MetalBin,
   hook: HookBin | null,
   cast: CastingPrediction,
-  unit: MassUnit,
+  { mass, length }: WrittenIn,
 ): Working {
-  const m = (massG: number) => massText(massG, unit);
+  const m = (massG: number) => massText(massG, mass);
+  const room = (cm3: number) => roomText(cm3, length, 4);
   return {
     title: 'True weight',
     steps: [
       `${n(metal.densityGcm3, 4)} g/cm³ × (1 − ${n(metal.shrinkLinear, 2)})³ = ${n(castGramsPerCm3(metal), 4)} g a cm³ of cavity`,
-      `cavity ${n(cavity.volumeCm3, 4)} − hook and pin ${n(cast.displacedCm3, 3)} = ${n(cavity.volumeCm3 - cast.displacedCm3, 4)} cm³, so ${m(cast.metalG)} of metal`,
+      `cavity ${room(cavity.volumeCm3)} − hook and pin ${room(cast.displacedCm3)} = ${room(cavity.volumeCm3 - cast.displacedCm3)}, so ${m(cast.metalG)} of metal`,
       ...(hook ? [`with the hook of ${m(hook.massG)}: ${m(cast.finishedG)}`] : []),
     ],
     inputs: [
       {
         name: 'cavity',
-        value: `${n(cavity.volumeCm3, 4)} cm³${cavity.standardErrorCm3 === null ? '' : ` ± ${n(cavity.standardErrorCm3, 1)}`}`,
+        value: `${room(cavity.volumeCm3)}${cavity.standardErrorCm3 === null ? '' : ` ± ${roomText(cavity.standardErrorCm3, length, 1)}`}`,
         basis: cavity.volumeBasis,
       },
       { name: metal.name, value: `${n(metal.densityGcm3, 4)} g/cm³`, basis: metal.densityBasis },

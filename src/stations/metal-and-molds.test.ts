@@ -183,11 +183,11 @@ describe('designs', () => {
   it('write the drilling in steps with bits and depths, and draw the sheet to hold it', () => {
     const disc = CAVITY_FORMS[0]!;
     const design = out({ kind: 'form', form: disc, sizes: {} }, { vary: 'depth' });
-    const steps = drillingSteps(disc, design.sizes);
+    const steps = drillingSteps(disc, design.sizes, 'mm');
     const bored = steps.find(({ bitMm }) => bitMm === 30)!;
     expect(bored.depthMm).toBeCloseTo(design.sizes.depth!, 9);
     expect(steps.find(({ bitMm }) => bitMm === 2.5)!.depthMm).toBeCloseTo(design.sizes.depth! + 8, 9);
-    expect(drillingSteps(CAVITY_FORMS[1]!, {})).toEqual([]);
+    expect(drillingSteps(CAVITY_FORMS[1]!, {}, 'mm')).toEqual([]);
     const plate = composePlate({ title: 't', subtitle: '', solid: design.solid!, facts: [], steps: [] });
     expect(plate.views.map(({ boxMm }) => boxMm[3])).toEqual([34, 34]);
   });

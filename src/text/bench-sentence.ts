@@ -1,6 +1,7 @@
 import { deedSentence } from './deed-sentence';
 import type { BenchProblem, CardRunSort, FileProblem } from '@/core/problems/bench-problem';
 import { numberText as n } from './number-text';
+import type { Writer } from './writer';
 
 const RACK_WORDS: Readonly<Record<string, string>> = {
   hanging: 'not in the oven',
@@ -18,28 +19,27 @@ const CARD_RUN_WORDS: Readonly<Record<CardRunSort, { readonly on: string; readon
 /**
  * The sentence for something the bench did not do: what is wrong and what to do.
  *
- * @example benchSentence({ code: 'bench.nothing-poured' }) // 'Nothing was poured yet. ...'
+ * @param write How it writes what is measured.
+ * @example benchSentence({ code: 'bench.nothing-poured' }, IN_BASE_UNITS) // 'Nothing was poured yet. ...'
  */
-export function benchSentence(problem: BenchProblem): string {
+export function benchSentence(problem: BenchProblem, write: Writer): string {
+  const amount = (qty: number, unit: 'g' | 'pieces' | 'mm') =>
+    unit === 'pieces' ? n(qty) : unit === 'g' ? write.mass(qty) : write.length(qty);
   switch (problem.code) {
     case 'bench.gone':
       return `This ${problem.what} is no longer there. It may have been taken back in another tab.`;
-    case 'bench.too-little': {
-      const unit = problem.unit === 'pieces' ? '' : ` ${problem.unit}`;
-      return `${problem.bin} has ${n(problem.onHand)}${unit}; ${n(problem.asked)}${unit} cannot come out. Take less, or count it first.`;
-    }
-    case 'bench.below-zero': {
-      const unit = problem.unit === 'pieces' ? '' : ` ${problem.unit}`;
-      return `By the books ${problem.bin} would hold ${n(-problem.level)}${unit} less than nothing. Count it first: more was there than the books say.`;
-    }
+    case 'bench.too-little':
+      return `${problem.bin} has ${amount(problem.onHand, problem.unit)}; ${amount(problem.asked, problem.unit)} cannot come out. Take less, or count it first.`;
+    case 'bench.below-zero':
+      return `By the books ${problem.bin} would hold ${amount(-problem.level, problem.unit)} less than nothing. Count it first: more was there than the books say.`;
     case 'bench.not-whole':
       return `${problem.bin} is kept in whole pieces; ${n(problem.asked)} is not one. Write a whole number.`;
     case 'bench.too-light':
-      return `A casting of ${n(problem.eachG)} g is lighter than the ${n(problem.hardwareG)} g of hook and hardware in it. Check the weight, the count and the hook.`;
+      return `A casting of ${write.mass(problem.eachG)} is lighter than the ${write.mass(problem.hardwareG)} of hook and hardware in it. Check the weight, the count and the hook.`;
     case 'bench.zinc-in-pot':
       return `${problem.zinc} holds zinc, and ${problem.other} would be spoiled by it: a tenth of a percent makes the pour lumpy. Take one of them out.`;
     case 'bench.pot-overfull':
-      return `${n(problem.chargeG)} g do not go into a pot of ${n(problem.capacityG)} g. Melt in two goes.`;
+      return `${write.mass(problem.chargeG)} do not go into a pot of ${write.mass(problem.capacityG)}. Melt in two goes.`;
     case 'bench.run-under-way':
       return 'A run is on the bench already. Book it or drop it before the next.';
     case 'bench.run-ended':
@@ -49,7 +49,7 @@ export function benchSentence(problem: BenchProblem): string {
     case 'bench.not-yet':
       return `${problem.mold} wants ${n(Math.ceil(problem.leftS))} s more. Wait until its clock has run out.`;
     case 'bench.overcast':
-      return `More was cast than was charged: ${n(problem.shortG)} g are missing. Raise what was charged, or lower the skimmings.`;
+      return `More was cast than was charged: ${write.mass(problem.shortG)} are missing. Raise what was charged, or lower the skimmings.`;
     case 'bench.nothing-poured':
       return 'Nothing was poured yet. Pour first, or drop the run.';
     case 'bench.rack-moved-on':
@@ -65,7 +65,7 @@ export function benchSentence(problem: BenchProblem): string {
     case 'bench.card-run-ended':
       return `${CARD_RUN_WORDS[problem.of].run} ${problem.no} has ended; it may have been ended in another tab.`;
     case 'bench.length-changed':
-      return `The length of ${problem.bin} was ${n(problem.toldMm, 7)} mm when the cuts were planned and is ${n(problem.thereMm, 7)} mm now. Plan the cuts again.`;
+      return `The length of ${problem.bin} was ${write.length(problem.toldMm)} when the cuts were planned and is ${write.length(problem.thereMm)} now. Plan the cuts again.`;
     case 'bench.kept-by-length':
       return `${problem.bin} is kept by its lengths. Receive, measure or cut them at Rig, Rolls.`;
     case 'bench.other-unit':

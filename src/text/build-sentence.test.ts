@@ -2,10 +2,12 @@ import type { Finding } from '@/core/builds/judge-build';
 import { benchSentence } from './bench-sentence';
 import { findingSentence, patternSentence } from './build-sentence';
 import { sentence } from './sentence';
+import { IN_BASE_UNITS } from './writer';
+import { METRIC } from './written-in';
 
 type Said = Finding extends infer Each ? (Each extends Finding ? Omit<Each, 'weight' | 'at'> : never) : never;
 
-const say = (finding: Said) => findingSentence({ weight: 'stop', at: ['a'], ...finding } as Finding);
+const say = (finding: Said) => findingSentence({ weight: 'stop', at: ['a'], ...finding } as Finding, METRIC);
 
 describe('findingSentence', () => {
   it.each<[Said, string]>([
@@ -69,13 +71,13 @@ describe('findingSentence', () => {
 
 describe('patternSentence', () => {
   it('names the hole by its number and says what to keep', () => {
-    expect(patternSentence({ code: 'outside', hole: 0 })).toBe(
+    expect(patternSentence({ code: 'outside', hole: 0 }, METRIC)).toBe(
       'Hole 1 lies outside the blade. Measure it again from the front edge.',
     );
-    expect(patternSentence({ code: 'near-edge', hole: 1, edgeMm: -0.4 })).toContain(
+    expect(patternSentence({ code: 'near-edge', hole: 1, edgeMm: -0.4 }, METRIC)).toContain(
       'Hole 2 leaves 0 mm of sheet at the edge',
     );
-    expect(patternSentence({ code: 'near-hole', hole: 2, other: 0, webMm: 0.5 })).toContain(
+    expect(patternSentence({ code: 'near-hole', hole: 2, other: 0, webMm: 0.5 }, METRIC)).toContain(
       'Hole 3 and hole 1 leave 0.5 mm',
     );
   });
@@ -83,14 +85,18 @@ describe('patternSentence', () => {
 
 describe('what the build station refuses', () => {
   it('is said in words that tell what to do', () => {
-    expect(benchSentence({ code: 'bench.card-run-on', of: 'baits' })).toContain('End that run');
-    expect(benchSentence({ code: 'bench.card-run-ended', of: 'baits', no: 4 })).toContain(
+    expect(benchSentence({ code: 'bench.card-run-on', of: 'baits' }, IN_BASE_UNITS)).toContain(
+      'End that run',
+    );
+    expect(benchSentence({ code: 'bench.card-run-ended', of: 'baits', no: 4 }, IN_BASE_UNITS)).toContain(
       'Building run 4 has ended',
     );
-    expect(benchSentence({ code: 'bench.more-back-than-taken', taken: 6, back: 7 })).toContain(
+    expect(benchSentence({ code: 'bench.more-back-than-taken', taken: 6, back: 7 }, IN_BASE_UNITS)).toContain(
       'only 6 were taken',
     );
-    expect(sentence({ code: 'mix.same-recipe-twice', facts: { id: 'a' }, path: [] })).toContain("called 'a'");
-    expect(sentence({ code: 'blade.none', facts: {}, path: [] })).toContain('Hang one');
+    expect(
+      sentence({ code: 'mix.same-recipe-twice', facts: { id: 'a' }, path: [] }, IN_BASE_UNITS),
+    ).toContain("called 'a'");
+    expect(sentence({ code: 'blade.none', facts: {}, path: [] }, IN_BASE_UNITS)).toContain('Hang one');
   });
 });

@@ -1,7 +1,7 @@
 import type { Finding } from '@/core/builds/judge-build';
 import type { PatternProblem } from '@/core/builds/hole-pattern';
 import { lengthText } from './words';
-import { METRIC, type WrittenIn } from './written-in';
+import type { WrittenIn } from './written-in';
 
 const bladesText = (count: number) =>
   count === 0 ? 'no blade' : count === 1 ? '1 blade' : `${count} blades`;
@@ -11,7 +11,7 @@ const bladesText = (count: number) =>
  *
  * @example findingSentence({ code: 'missing', weight: 'stop', at: ['frame'], what: 'wire' }) // 'It has no wire yet. ...'
  */
-export function findingSentence(finding: Finding, units: WrittenIn = METRIC): string {
+export function findingSentence(finding: Finding, units: WrittenIn): string {
   const mm = (value: number) => lengthText(value, units.length);
   switch (finding.code) {
     case 'missing':
@@ -54,7 +54,7 @@ export function findingSentence(finding: Finding, units: WrittenIn = METRIC): st
  *
  * @example patternSentence({ code: 'outside', hole: 0 }) // 'Hole 1 lies outside the blade. ...'
  */
-export function patternSentence(problem: PatternProblem, units: WrittenIn = METRIC): string {
+export function patternSentence(problem: PatternProblem, units: WrittenIn): string {
   const mm = (value: number) => lengthText(value, units.length);
   const hole = `Hole ${problem.hole + 1}`;
   switch (problem.code) {

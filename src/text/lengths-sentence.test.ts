@@ -1,5 +1,6 @@
 import type { BenchProblem } from '@/core/problems/bench-problem';
 import { benchSentence } from './bench-sentence';
+import { IN_BASE_UNITS } from './writer';
 
 const PROBLEMS: readonly (readonly [BenchProblem, RegExp])[] = [
   [
@@ -25,6 +26,6 @@ const PROBLEMS: readonly (readonly [BenchProblem, RegExp])[] = [
 it.each(PROBLEMS.map(([problem, words]) => [problem.code, problem, words] as const))(
   '%s says what is so and what to do',
   (_, problem, words) => {
-    expect(benchSentence(problem)).toMatch(words);
+    expect(benchSentence(problem, IN_BASE_UNITS)).toMatch(words);
   },
 );

@@ -4,6 +4,7 @@ import { benchSentence, fileSentence } from './bench-sentence';
 import { inputSentence } from './input-sentence';
 import { numberText } from './number-text';
 import { sentence } from './sentence';
+import { IN_BASE_UNITS, writerIn } from './writer';
 
 describe('numberText', () => {
   it.each([
@@ -21,22 +22,45 @@ describe('sentences', () => {
   const problem = (code: string, facts: object) => ({ code, facts, path: [] }) as unknown as Problem;
 
   it('say what is wrong and what would be right', () => {
-    expect(sentence(problem('units.no-unit', { text: '10', quantity: 'mass' }))).toBe(
+    expect(sentence(problem('units.no-unit', { text: '10', quantity: 'mass' }), IN_BASE_UNITS)).toBe(
       "'10' has no unit. Add g, mg, kg, oz, lb or gr (grains).",
     );
-    expect(sentence(problem('cavity.no-room', { displacedCm3: 1.2, cavityVolumeCm3: 0.9 }))).toBe(
-      'The hook and pins take 1.2 cm3 of a cavity of 0.9 cm3: no room for metal.',
+    expect(
+      sentence(problem('cavity.no-room', { displacedCm3: 1.2, cavityVolumeCm3: 0.9 }), IN_BASE_UNITS),
+    ).toBe('The hook and pins take 1.2 cm3 of a cavity of 0.9 cm3: no room for metal.');
+    expect(
+      sentence(problem('budget.heel-fills-pot', { heelG: 900, potCapacityG: 800 }), IN_BASE_UNITS),
+    ).toContain('under the capacity');
+  });
+
+  it('write what is measured in the units of the screen', () => {
+    const inches = writerIn({ mass: 'oz-fraction', length: 'in', temperature: 'F' });
+    expect(
+      sentence(problem('cut.too-long', { id: 'leader', lengthMm: 609.6, longestMm: 508 }), inches),
+    ).toContain("Piece 'leader' is 24 in and the longest stock 20 in.");
+    expect(sentence(problem('heat.not-over-fuse', { releaseC: 100, fuseC: 121 }), inches)).toContain(
+      'leaves the heat at 212 °F and powder fuses at 250 °F',
     );
-    expect(sentence(problem('budget.heel-fills-pot', { heelG: 900, potCapacityG: 800 }))).toContain(
-      'under the capacity',
-    );
+    expect(
+      sentence(problem('cavity.no-room', { displacedCm3: 16.387064, cavityVolumeCm3: 8.193532 }), inches),
+    ).toContain('take 1 in³ of a cavity of 0.5 in³');
+    expect(
+      benchSentence(
+        { code: 'bench.too-little', bin: 'Lead', onHand: 28.3495, asked: 907.185, unit: 'g' },
+        inches,
+      ),
+    ).toContain('Lead has 1 oz; 2.00 lb cannot come out');
   });
 
   it('list names, but not without end', () => {
     const keys = ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'];
-    expect(sentence(problem('plan.nobody-makes', { keys: ['a'] }))).toContain("No mold makes 'a'.");
-    expect(sentence(problem('plan.nobody-makes', { keys: ['a', 'b'] }))).toContain("'a' and 'b'");
-    expect(sentence(problem('plan.nobody-makes', { keys }))).toContain('and 2 more');
+    expect(sentence(problem('plan.nobody-makes', { keys: ['a'] }), IN_BASE_UNITS)).toContain(
+      "No mold makes 'a'.",
+    );
+    expect(sentence(problem('plan.nobody-makes', { keys: ['a', 'b'] }), IN_BASE_UNITS)).toContain(
+      "'a' and 'b'",
+    );
+    expect(sentence(problem('plan.nobody-makes', { keys }), IN_BASE_UNITS)).toContain('and 2 more');
   });
 });
 
@@ -69,16 +93,16 @@ describe('benchSentence and fileSentence', () => {
       asked: 20,
       unit: 'g',
     };
-    expect(benchSentence(tooLittle)).toBe(
+    expect(benchSentence(tooLittle, IN_BASE_UNITS)).toBe(
       'Lot 14 has 12.5 g; 20 g cannot come out. Take less, or count it first.',
     );
   });
 
   it('speak of a run of skirts that is on, and of a file that is no skirt', () => {
-    expect(benchSentence({ code: 'bench.card-run-on', of: 'skirts' })).toMatch(
+    expect(benchSentence({ code: 'bench.card-run-on', of: 'skirts' }, IN_BASE_UNITS)).toMatch(
       /End that run, or put it back/,
     );
-    expect(benchSentence({ code: 'bench.card-run-ended', of: 'skirts', no: 4 })).toMatch(
+    expect(benchSentence({ code: 'bench.card-run-ended', of: 'skirts', no: 4 }, IN_BASE_UNITS)).toMatch(
       /^Tying run 4 has ended/,
     );
     expect(fileSentence({ code: 'file.foreign' }, 'skirt')).toBe(

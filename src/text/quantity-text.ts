@@ -3,13 +3,7 @@ import type { MassUnit } from '@/core/units/write-mass';
 import { strengthText } from './measure-text';
 import { numberText } from './number-text';
 import { lengthText, temperatureText } from './words';
-
-/** The units of a screen. */
-interface ScreenUnits {
-  readonly mass: MassUnit;
-  readonly length: 'mm' | 'in';
-  readonly temperature: 'C' | 'F';
-}
+import type { ScreenUnits } from './written-in';
 
 /** What is measured, and in which unit it is kept: depths in m, speeds in m/s, lengths in mm, temperatures in C. */
 export type Measured = 'length' | 'depth' | 'speed' | 'temperature' | 'volume' | 'strength';
@@ -30,7 +24,7 @@ export const depthText = (m: number, length: 'mm' | 'in'): string =>
   length === 'in' ? `${numberText(m / M_PER_FOOT, 3)} ft` : `${numberText(m, 3)} m`;
 
 /** A speed in meters or feet a second, `0.6 m/s`, `2 ft/s`. */
-const speedText = (ms: number, length: 'mm' | 'in'): string =>
+export const speedText = (ms: number, length: 'mm' | 'in'): string =>
   length === 'in' ? `${numberText(ms / M_PER_FOOT, 2)} ft/s` : `${numberText(ms, 2)} m/s`;
 
 /** A volume in milliliters or fluid ounces, `120 ml`, `4 fl oz`. */

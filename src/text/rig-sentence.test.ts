@@ -1,5 +1,6 @@
 import type { RigFinding } from '@/core/rigs/rig-finding';
 import { rigSentence } from './rig-sentence';
+import { METRIC } from './written-in';
 
 const right = { binId: 'b', name: 'Crimp 1.2 mm' };
 const base = { weight: 'stop', at: ['x'] } as const;
@@ -58,6 +59,6 @@ const FINDINGS: readonly (readonly [RigFinding, RegExp])[] = [
 it.each(FINDINGS.map(([finding, words]) => [finding.code, finding, words] as const))(
   '%s says what is wrong and what would be right',
   (_, finding, words) => {
-    expect(rigSentence(finding)).toMatch(words);
+    expect(rigSentence(finding, METRIC)).toMatch(words);
   },
 );

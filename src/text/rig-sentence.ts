@@ -1,7 +1,7 @@
 import type { RigFinding, Suited } from '@/core/rigs/rig-finding';
 import { strengthText } from './measure-text';
 import { lengthText, massText } from './words';
-import { METRIC, type WrittenIn } from './written-in';
+import type { WrittenIn } from './written-in';
 
 const take = (right: Suited | null, otherwise: string) => (right ? `Take ${right.name}.` : otherwise);
 
@@ -10,7 +10,7 @@ const take = (right: Suited | null, otherwise: string) => (right ? `Take ${right
  *
  * @example rigSentence({ code: 'missing', weight: 'stop', at: ['cable'], what: 'cable' }) // 'It has no cable yet. ...'
  */
-export function rigSentence(finding: RigFinding, units: WrittenIn = METRIC): string {
+export function rigSentence(finding: RigFinding, units: WrittenIn): string {
   const mm = (value: number) => lengthText(value, units.length);
   const kg = (value: number) => strengthText(value, units.mass);
   switch (finding.code) {

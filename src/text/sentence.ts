@@ -1,8 +1,9 @@
 import type { ProblemFacts } from '@/core/problems/facts';
 import type { Problem, ProblemCode } from '@/core/problems/problem';
 import { numberText as n } from './number-text';
+import type { Writer } from './writer';
 
-type Sentences = { [Code in ProblemCode]: (facts: ProblemFacts[Code]) => string };
+type Sentences = { [Code in ProblemCode]: (facts: ProblemFacts[Code], w: Writer) => string };
 
 const WRITTEN_LIKE: Record<string, string> = {
   mass: '3/8 oz, 10 g or 2 lb 3 oz',
@@ -41,26 +42,26 @@ const SENTENCES: Sentences = {
     `The shares add up to ${n(sum, 8)}; they must add up to 1 (100 % of the metal).`,
   'metal.too-packed': ({ tungstenVolumeShare, most }) =>
     `Powder packs to ${n(most * 100)} % of the volume at most; ${n(tungstenVolumeShare * 100)} % does not exist. Ask for less tungsten.`,
-  'metal.not-lighter-in-water': ({ airG, submergedG }) =>
-    `The piece weighs ${n(airG)} g in air and ${n(submergedG)} g in water; in water it must weigh less. Check which is which, and that it hangs free of the cup.`,
+  'metal.not-lighter-in-water': ({ airG, submergedG }, w) =>
+    `The piece weighs ${w.mass(airG)} in air and ${w.mass(submergedG)} in water; in water it must weigh less. Check which is which, and that it hangs free of the cup.`,
   'metal.no-lots': () => 'There is no metal to blend. Add a lot.',
   'metal.same-lot-twice': ({ id }) =>
     `Lot '${id}' stands twice. Give each lot once, with all there is of it.`,
   'metal.band-crossed': ({ element, min, max }) =>
     `${element} is asked to be at least ${n(min * 100)} % and at most ${n(max * 100)} %. Swap the two.`,
-  'metal.too-little-stock': ({ availableG, amountG }) =>
-    `The lots hold ${n(availableG)} g together; ${n(amountG)} g cannot be mixed of them. Ask for less or add a lot.`,
-  'cavity.lighter-than-hardware': ({ eachG, hardwareG }) =>
-    `A casting of ${n(eachG)} g is lighter than the ${n(hardwareG)} g of hook and hardware in it. Check the weight, the count and the hook.`,
+  'metal.too-little-stock': ({ availableG, amountG }, w) =>
+    `The lots hold ${w.mass(availableG)} together; ${w.mass(amountG)} cannot be mixed of them. Ask for less or add a lot.`,
+  'cavity.lighter-than-hardware': ({ eachG, hardwareG }, w) =>
+    `A casting of ${w.mass(eachG)} is lighter than the ${w.mass(hardwareG)} of hook and hardware in it. Check the weight, the count and the hook.`,
   'cavity.nothing-to-choose': ({ what }) => `There are no ${what} to choose from. Add one.`,
-  'solid.nothing': ({ volumeCm3 }) =>
-    `The shape comes to ${n(volumeCm3)} cm3: what is cut away leaves nothing. Make the body larger or the cuts smaller.`,
+  'solid.nothing': ({ volumeCm3 }, w) =>
+    `The shape comes to ${w.volume(volumeCm3)}: what is cut away leaves nothing. Make the body larger or the cuts smaller.`,
   'solid.profile-falls': ({ point }) =>
     `Point ${point + 1} of the profile lies lower than the one before. Give the points from the bottom up.`,
   'solid.not-a-dimension': ({ part, field }) =>
     `'${field}' of part ${part} is no dimension that can be solved for. Name a diameter, a height or a size of a part that is there.`,
-  'solid.out-of-reach': ({ targetG }) =>
-    `No size makes ${n(targetG)} g: what stays in the casting or the rest of the shape already decides it. Change the weight or another dimension.`,
+  'solid.out-of-reach': ({ targetG }, w) =>
+    `No size makes ${w.mass(targetG)}: what stays in the casting or the rest of the shape already decides it. Change the weight or another dimension.`,
   'mesh.ragged': ({ numbers }) =>
     `${numbers} numbers do not make whole triangles: each takes 9 (three corners of x, y, z).`,
   'mesh.flat': () => 'The mesh is flat or a line: it has no body that could stand on a face.',
@@ -82,14 +83,14 @@ const SENTENCES: Sentences = {
   'outline.not-a-path': ({ why }) => `The SVG path cannot be read: ${why}.`,
   'outline.too-few-points': ({ points }) =>
     `A profile needs at least 3 points; this has ${points}. Add points between nose and tail.`,
-  'outline.crosses-axis': ({ alongMm }) =>
-    `The profile crosses its axis at ${n(alongMm)} mm. Draw one half only, from nose to tail, both ends on the axis.`,
-  'outline.turns-back': ({ alongMm }) =>
-    `The profile turns back at ${n(alongMm)} mm along its axis. A turned body has one radius at each place: draw it from nose to tail.`,
-  'water.floats': ({ massG, displacedG }) =>
-    `The body weighs ${n(massG)} g and displaces ${n(displacedG)} g of water: it does not sink.`,
-  'cavity.no-room': ({ displacedCm3, cavityVolumeCm3 }) =>
-    `The hook and pins take ${n(displacedCm3)} cm3 of a cavity of ${n(cavityVolumeCm3)} cm3: no room for metal.`,
+  'outline.crosses-axis': ({ alongMm }, w) =>
+    `The profile crosses its axis at ${w.length(alongMm)}. Draw one half only, from nose to tail, both ends on the axis.`,
+  'outline.turns-back': ({ alongMm }, w) =>
+    `The profile turns back at ${w.length(alongMm)} along its axis. A turned body has one radius at each place: draw it from nose to tail.`,
+  'water.floats': ({ massG, displacedG }, w) =>
+    `The body weighs ${w.mass(massG)} and displaces ${w.mass(displacedG)} of water: it does not sink.`,
+  'cavity.no-room': ({ displacedCm3, cavityVolumeCm3 }, w) =>
+    `The hook and pins take ${w.volume(displacedCm3)} of a cavity of ${w.volume(cavityVolumeCm3)}: no room for metal.`,
   'plan.no-molds': () => 'There is no mold to pour. Add one.',
   'plan.nobody-makes': ({ keys }) =>
     `No mold makes ${list(keys)}. Add a mold with such a cavity, or buy these in.`,
@@ -98,26 +99,26 @@ const SENTENCES: Sentences = {
   'plan.same-mold-twice': ({ id }) => `Mold '${id}' stands twice. Give each its own id, or use copies.`,
   'plan.unfinished': ({ seconds }) =>
     `No plan was found in ${n(seconds)} s. Give it longer or plan fewer lines.`,
-  'budget.heel-fills-pot': ({ heelG, potCapacityG }) =>
-    `A heel of ${n(heelG)} g fills the pot of ${n(potCapacityG)} g. The heel must be under the capacity.`,
+  'budget.heel-fills-pot': ({ heelG, potCapacityG }, w) =>
+    `A heel of ${w.mass(heelG)} fills the pot of ${w.mass(potCapacityG)}. The heel must be under the capacity.`,
   'budget.all-scrap': ({ scrapShare }) =>
     `A scrap share of ${n(scrapShare)} leaves no good casting; it must be under 1.`,
   'budget.all-dross': ({ drossShare }) =>
     `A dross share of ${n(drossShare)} leaves no metal; it must be under 1.`,
-  'heat.already-passed': ({ sourceC, startC, targetC }) =>
-    `From ${n(startC)} C a source of ${n(sourceC)} C leads away from ${n(targetC)} C. ${
+  'heat.already-passed': ({ sourceC, startC, targetC }, w) =>
+    `From ${w.temperature(startC)} a source of ${w.temperature(sourceC)} leads away from ${w.temperature(targetC)}. ${
       targetC > startC ? 'Take a hotter source.' : 'Take a colder one.'
     }`,
-  'heat.never-reached': ({ sourceC, targetC }) =>
-    `A source of ${n(sourceC)} C never brings a piece to ${n(targetC)} C. It must lie beyond it.`,
-  'heat.no-change': ({ startC }) =>
-    `Start and target are both ${n(startC)} C: nothing was heated, so the trial tells nothing. Time a piece that changes its heat.`,
-  'heat.not-over-fuse': ({ releaseC, fuseC }) =>
-    `It leaves the heat at ${n(releaseC)} C and powder fuses at ${n(fuseC)} C: nothing sticks. Heat it further.`,
-  'heat.air-fuses': ({ ambientC, fuseC }) =>
-    `At ${n(ambientC)} C the air alone fuses a powder of ${n(fuseC)} C: the window has no end. Check both temperatures.`,
-  'coat.softens-first': ({ softenC, fuseC, solidusC }) =>
-    `This metal begins to melt at ${n(solidusC)} C and goes soft from ${n(softenC)} C; the powder wants ${n(fuseC)} C to fuse. Take a powder that fuses lower, an air-dry paint, or another metal.`,
+  'heat.never-reached': ({ sourceC, targetC }, w) =>
+    `A source of ${w.temperature(sourceC)} never brings a piece to ${w.temperature(targetC)}. It must lie beyond it.`,
+  'heat.no-change': ({ startC }, w) =>
+    `Start and target are both ${w.temperature(startC)}: nothing was heated, so the trial tells nothing. Time a piece that changes its heat.`,
+  'heat.not-over-fuse': ({ releaseC, fuseC }, w) =>
+    `It leaves the heat at ${w.temperature(releaseC)} and powder fuses at ${w.temperature(fuseC)}: nothing sticks. Heat it further.`,
+  'heat.air-fuses': ({ ambientC, fuseC }, w) =>
+    `At ${w.temperature(ambientC)} the air alone fuses a powder of ${w.temperature(fuseC)}: the window has no end. Check both temperatures.`,
+  'coat.softens-first': ({ softenC, fuseC, solidusC }, w) =>
+    `This metal begins to melt at ${w.temperature(solidusC)} and goes soft from ${w.temperature(softenC)}; the powder wants ${w.temperature(fuseC)} to fuse. Take a powder that fuses lower, an air-dry paint, or another metal.`,
   'skirt.strands-unknown': ({ material }) =>
     `How many strands a tab of '${material}' has is not said. Add it to strandsPerTab.`,
   'skirt.no-strands': () => 'The layers come to no strand at all. Give one of them an amount over 0.',
@@ -125,10 +126,10 @@ const SENTENCES: Sentences = {
   'mix.same-recipe-twice': ({ id }) => `Two recipes are called '${id}'. Give each a name of its own.`,
   'cut.same-id-twice': ({ id }) => `'${id}' stands twice. Give each stock and each piece an id of its own.`,
   'cut.no-stock': () => 'There is nothing to cut from. Add a roll or a stick.',
-  'cut.too-long': ({ id, lengthMm, longestMm }) =>
-    `Piece '${id}' is ${n(lengthMm)} mm and the longest stock ${n(longestMm)} mm. Add longer stock or shorten the piece.`,
-  'cut.too-little': ({ neededMm, thereMm }) =>
-    `The pieces are ${n(neededMm, 7)} mm in all and the stock of ${n(thereMm, 7)} mm does not hold them. Add stock or cut fewer.`,
+  'cut.too-long': ({ id, lengthMm, longestMm }, w) =>
+    `Piece '${id}' is ${w.length(lengthMm)} and the longest stock ${w.length(longestMm)}. Add longer stock or shorten the piece.`,
+  'cut.too-little': ({ neededMm, thereMm }, w) =>
+    `The pieces are ${w.length(neededMm)} in all and the stock of ${w.length(thereMm)} does not hold them. Add stock or cut fewer.`,
   'buy.same-pack-twice': ({ packId, item }) =>
     `Pack '${packId}' of ${item} is offered twice. Give each offer an id of its own.`,
   'buy.no-offers': () => 'Nobody offers anything. Add an offer.',
@@ -147,11 +148,12 @@ const SENTENCES: Sentences = {
 /**
  * The sentence for a problem: what is wrong and what would be right.
  *
- * @example sentence({ code: 'plan.no-molds', facts: {}, path: [] }) // 'There is no mold to pour. Add one.'
+ * @param write How it writes what is measured.
+ * @example sentence({ code: 'plan.no-molds', facts: {}, path: [] }, IN_BASE_UNITS) // 'There is no mold to pour. Add one.'
  */
-export function sentence(problem: Problem): string {
-  const speak = SENTENCES[problem.code] as (facts: Problem['facts']) => string;
-  return speak(problem.facts);
+export function sentence(problem: Problem, write: Writer): string {
+  const speak = SENTENCES[problem.code] as (facts: Problem['facts'], w: Writer) => string;
+  return speak(problem.facts, write);
 }
 
 function list(names: readonly string[]): string {

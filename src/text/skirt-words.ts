@@ -1,3 +1,4 @@
+import { lengthText } from './words';
 import type { TabPieces } from '@/core/skirts/pull-tabs';
 import { numberText } from './number-text';
 import type { StrandBin } from '@/records/bin';
@@ -53,15 +54,15 @@ export function placeText(place: SkirtLayerRecord['place']): string {
     : PLACES[place.at];
 }
 
-/** How much a layer takes: `½ tab`, `12 strands`, `a 3 mm bundle`, `1 bunch`. */
-export function amountOfText(amount: SkirtLayerRecord['amount']): string {
+/** How much a layer takes: `½ tab`, `12 strands`, `a bundle of 3 mm`, `1 bunch`. */
+export function amountOfText(amount: SkirtLayerRecord['amount'], length: 'mm' | 'in'): string {
   switch (amount.by) {
     case 'tabs':
       return `${tabsText(amount.tabs)} ${amount.tabs > 1 ? 'tabs' : 'tab'}`;
     case 'strands':
       return amount.strands === 1 ? '1 strand' : `${amount.strands} strands`;
     case 'bundle':
-      return `a ${numberText(amount.diameterMm, 3)} mm bundle`;
+      return `a bundle of ${lengthText(amount.diameterMm, length)}`;
     case 'bunches':
       return `${numberText(amount.bunches, 3)} ${amount.bunches === 1 ? 'bunch' : 'bunches'}`;
   }

@@ -1,7 +1,10 @@
+import type { RoleSize } from '@/core/parts/part-roles';
 import type { StandInDifference } from '@/core/stock/stand-ins';
+import { measureText } from './measure-text';
 import { numberText } from './number-text';
+import type { WrittenIn } from './written-in';
 
-const WORDS: Readonly<Record<string, readonly [name: string, unit: string]>> = {
+const WORDS: Readonly<Record<string, readonly [name: string, unit: RoleSize['unit'] | null]>> = {
   gapeMm: ['gape', 'mm'],
   wireMm: ['wire', 'mm'],
   shankMm: ['shank', 'mm'],
@@ -15,34 +18,37 @@ const WORDS: Readonly<Record<string, readonly [name: string, unit: string]>> = {
   ringMm: ['ring wire', 'mm'],
   upperMm: ['upper arm', 'mm'],
   lowerMm: ['lower arm', 'mm'],
-  spreadDeg: ['arms apart', '°'],
+  spreadDeg: ['arms apart', 'deg'],
   loopMm: ['loop', 'mm'],
   eyeMm: ['eye', 'mm'],
   bodyMm: ['body', 'mm'],
   strandWidthMm: ['strands', 'mm'],
   headG: ['head on it', 'g'],
   breakKgf: ['breaks at', 'kgf'],
-  densityGcm3: ['density', 'g/cm³'],
-  fibers: ['fibers', ''],
-  points: ['points', ''],
+  densityGcm3: ['density, g/cm³,', null],
+  fibers: ['fibers', null],
+  points: ['points', null],
   shrinkRatio: ['shrinks', 'times'],
-  holdsCm3: ['holds', 'cm³'],
+  holdsCm3: ['holds', 'cm3'],
 };
 
-function said({ what, from, to }: StandInDifference): string {
+function said({ what, from, to }: StandInDifference, units: WrittenIn): string {
   if (what === 'color') return 'another shade';
   if (what === 'condition') return `${to}, not ${from}`;
   if (what === 'size') return `marked ${to}, not ${from}`;
-  const [name, unit] = WORDS[what] ?? [what, ''];
-  const figure = (value: number | string) => (typeof value === 'number' ? numberText(value, 3) : value);
-  return `${name} ${figure(to)} for ${figure(from)}${unit ? ` ${unit}` : ''}`;
+  const [name, unit] = WORDS[what] ?? [what, null];
+  const figure = (value: number | string) =>
+    typeof value !== 'number' ? value : unit ? measureText(unit, value, units) : numberText(value, 3);
+  return `${name} ${figure(to)} for ${figure(from)}`;
 }
 
 /**
  * How a stand-in differs from what it stands in for.
  *
- * @example standInSentence([{ what: 'gapeMm', from: 9, to: 9.4, far: 0.4 }]) // 'gape 9.4 for 9 mm'
+ * @example standInSentence([{ what: 'gapeMm', from: 9, to: 9.4, far: 0.4 }], METRIC) // 'gape 9.4 mm for 9 mm'
  */
-export function standInSentence(differences: readonly StandInDifference[]): string {
-  return differences.length === 0 ? 'alike in all that matters' : differences.map(said).join(', ');
+export function standInSentence(differences: readonly StandInDifference[], units: WrittenIn): string {
+  return differences.length === 0
+    ? 'alike in all that matters'
+    : differences.map((each) => said(each, units)).join(', ');
 }

@@ -3,6 +3,7 @@ import { PROBLEM_KINDS } from '@/core/problems/kinds';
 import type { Problem, ProblemPath } from '@/core/problems/problem';
 import { inputSentence } from './input-sentence';
 import { sentence } from './sentence';
+import { IN_BASE_UNITS } from './writer';
 
 /** An error as the command line and the API give it. */
 export interface WireError {
@@ -24,5 +25,5 @@ export function wireError(problem: Problem | InputProblem | UnknownCalculation):
     const message = `There is no calculation '${problem.name}'. Known: ${problem.known.join(', ')}.`;
     return { code: 'unknown_calculation', message, path: ['name'] };
   }
-  return { code: PROBLEM_KINDS[problem.code], message: sentence(problem), path: problem.path };
+  return { code: PROBLEM_KINDS[problem.code], message: sentence(problem, IN_BASE_UNITS), path: problem.path };
 }

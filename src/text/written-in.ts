@@ -6,5 +6,10 @@ export interface WrittenIn {
   readonly length: 'mm' | 'in';
 }
 
+/** The units that a screen is set to. */
+export interface ScreenUnits extends WrittenIn {
+  readonly temperature: 'C' | 'F';
+}
+
 /** Where nobody says. */
-export const METRIC: WrittenIn = { mass: 'g', length: 'mm' };
+export const METRIC: ScreenUnits = { mass: 'g', length: 'mm', temperature: 'C' };

@@ -2,11 +2,13 @@ import { compareNames } from '@/core/numeric/compare-names';
 import { countCoated, headsToCoat } from '@/core/coats/heads-to-coat';
 import { countTied, headsToTie } from '@/core/skirts/heads-to-tie';
 import { promiseStock } from '@/core/tickets/promise-stock';
+import type { MassUnit } from '@/core/units/write-mass';
 import type { BenchReading } from '@/records/bench-reading';
-import type { HookBin, MetalBin } from '@/records/bin';
+import type { Bin, HookBin, MetalBin } from '@/records/bin';
 import type { Run } from '@/records/run';
 import { castPromises, heldPieces, priceLines } from '../bills/cast-promises';
 import { promiseDressing } from '../bills/promises';
+import { nameHeads } from '../heads/name-heads';
 import { wantsOf } from '../tickets/wants-of';
 import type { BenchFacts } from './bench-facts';
 import type { BenchView } from './bench-view';
@@ -136,13 +138,16 @@ function cut<In, Slices extends Readonly<Record<string, (from: In) => unknown>>>
 
 /**
  * A bench's model, to be asked with one reading after the other: what follows from each, slice by slice, those that read
- * nothing new being the very same objects as before.
+ * nothing new being the very same objects as before. Names that Ruvek made are written in the unit that is given.
  *
  * @example
  * const model = benchModel();
  * model(reading).wants === model({ ...reading, clocks: [] }).wants // true: what is wanted hangs on no clock
  */
-export function benchModel(): (reading: BenchReading) => BenchView {
+export function benchModel(): (reading: BenchReading, mass?: MassUnit) => BenchView {
+  const name = memoizeReads(({ bins, mass }: { bins: readonly Bin[]; mass: MassUnit }) =>
+    nameHeads(bins, mass),
+  );
   const [plain, later, promising] = [plainSlices(), laterSlices(), promiseSlices()];
   // Much is read to know what is promised, and seldom is it another for that.
   const [keepPromised, keepPromises] = [
@@ -154,7 +159,8 @@ export function benchModel(): (reading: BenchReading) => BenchView {
     for (const { item, qty } of dressing) promised.set(item, (promised.get(item) ?? 0) + qty);
     return { promised: keepPromised(promised), promises: keepPromises([...casting.promises, ...dressing]) };
   });
-  return (reading) => {
+  return (read, mass = 'g') => {
+    const reading: BenchReading = { ...read, bins: name({ bins: read.bins, mass }) };
     const known: Plain = { ...reading, ...cut(plain, reading) };
     const facts: BenchFacts = { ...known, ...cut(later, known) };
     return { ...facts, ...add(cut(promising, facts)) };

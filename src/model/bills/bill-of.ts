@@ -61,7 +61,7 @@ function castBill(head: HeadOf, view: BenchFacts): BillPart {
   const metalG = castG / (1 - view.bench.pot.drossShare);
   return {
     id: 'cast',
-    name: `Head, ${head.style} ${head.nominalG} g`,
+    name: 'The casting',
     item: null,
     qty: 1,
     stage: 'pour',

@@ -1,4 +1,5 @@
 import type { CavityForm } from '@/core/solids/forms/definition';
+import { lengthText } from '@/text/words';
 
 /** A line of the drilling sheet. */
 export interface DrillingStep {
@@ -9,13 +10,16 @@ export interface DrillingStep {
   readonly depthMm: number | null;
 }
 
-const mm = (value: number) => `${Number(value.toFixed(2))} mm`;
-
 /** A drill's tip leaves a board this much of its bit's width from the edge, at least. */
 const EDGE = 1;
 
 /** How a form is drilled into a board, step by step; none for a form that is not drilled. */
-export function drillingSteps(form: CavityForm, sizes: Readonly<Record<string, number>>): DrillingStep[] {
+export function drillingSteps(
+  form: CavityForm,
+  sizes: Readonly<Record<string, number>>,
+  length: 'mm' | 'in',
+): DrillingStep[] {
+  const mm = (value: number) => lengthText(Number(value.toFixed(2)), length);
   if (form.way !== 'drilled') return [];
   const { bit = 0, depth = 0, prongBit = 0, prong = 0 } = sizes;
   const ring = (bit / 2) * 0.55 * 2;

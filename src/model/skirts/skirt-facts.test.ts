@@ -49,12 +49,12 @@ describe('words', () => {
       { by: 'bunches', bunches: 1 },
       { by: 'bunches', bunches: 2 },
     ];
-    expect(amounts.map(amountOfText)).toEqual([
+    expect(amounts.map((amount) => amountOfText(amount, 'mm'))).toEqual([
       '½ tab',
       '2 ½ tabs',
       '1 strand',
       '12 strands',
-      'a 2.6 mm bundle',
+      'a bundle of 2.6 mm',
       '1 bunch',
       '2 bunches',
     ]);

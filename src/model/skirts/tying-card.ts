@@ -6,14 +6,18 @@ import { materialOf } from './skirt-facts';
 import type { BenchView } from '../bench/bench-view';
 
 /** The steps of a recipe, in the words of its own layers. */
-export function stepsOf(recipe: Skirt, view: Pick<BenchView, 'binById'>): readonly HoldStep[] {
+export function stepsOf(
+  recipe: Skirt,
+  view: Pick<BenchView, 'binById'>,
+  length: 'mm' | 'in',
+): readonly HoldStep[] {
   const { atShare } = recipe.collar;
   return findHold(recipe.hold).steps({
     layers: recipe.layers.map((layer) => {
       const material = materialOf(layer, view);
       return {
         key: layer.id,
-        says: `${amountOfText(layer.amount)} of ${material ? shortName(material) : 'a material gone'}, ${placeText(layer.place)}`,
+        says: `${amountOfText(layer.amount, length)} of ${material ? shortName(material) : 'a material gone'}, ${placeText(layer.place)}`,
         isForward: layer.isForward,
         isShort: layer.isShort,
       };

@@ -1,3 +1,4 @@
+import { METRIC } from '@/text/written-in';
 import type { PartBin } from '@/records/bin';
 import type { Drawer } from '@/records/cabinet';
 import { PLAIN_BIN } from '@/records/plain-bin';
@@ -76,7 +77,7 @@ describe('the cabinet', () => {
 describe('labels of a drawer', () => {
   it('say what lies there, when it is low and what to keep it from, with a code of the bin', () => {
     const bins = [part('worm', { gauge: gauge('trailer', {}, 'soft'), lowAt: 6 }), part('bead')];
-    expect(drawerLabels(bins, 'Top left', 'g')).toEqual([
+    expect(drawerLabels(bins, 'Top left', METRIC)).toEqual([
       {
         title: 'worm',
         lines: ['things', 'Top left', 'low at 6'],
@@ -97,7 +98,7 @@ describe('labels of a drawer', () => {
           ),
         ],
         'd',
-        'g',
+        METRIC,
       );
       expect(label!.caution).not.toBe('');
     }

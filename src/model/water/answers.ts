@@ -1,39 +1,63 @@
 import { compareRates, type RateComparison } from '@/core/water/compare-rates';
+import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
+import type { MassUnit } from '@/core/units/write-mass';
 import { nextWeights } from '@/core/water/next-weights';
+import { markText } from '@/text/words';
+import type { ScreenUnits } from '@/text/written-in';
 import type { WaterNote } from '@/records/water-note';
 import type { BenchView } from '../bench/bench-view';
 import { colorOf, fishedName } from './things';
+
+/** The units whose round figures part the bands. */
+type AskedIn = Pick<ScreenUnits, 'mass' | 'temperature'>;
 
 /** By what the notes are laid side by side. */
 export const ASPECTS = ['thing', 'weight', 'color', 'temperature', 'place', 'clarity'] as const;
 export type Aspect = (typeof ASPECTS)[number];
 
-const WEIGHT_EDGES = [5, 8, 12, 18, 25, 40, 80];
-const DEGREES = 4;
+/** Where one band of weights ends and the next begins, in the maker's own unit: grams, ounces. */
+const WEIGHT_EDGES = {
+  g: [5, 8, 12, 18, 25, 40, 80],
+  oz: [1 / 8, 1 / 4, 3 / 8, 1 / 2, 3 / 4, 1, 1.5, 3],
+} as const;
+/** How wide a band of temperatures is, in the maker's own degrees. */
+const DEGREES = { C: 4, F: 5 } as const;
 
-function weightBand(massG: number): string {
-  const above = WEIGHT_EDGES.find((edge) => massG < edge);
-  const below = [...WEIGHT_EDGES].reverse().find((edge) => massG >= edge);
-  if (above === undefined) return `${below} g and over`;
-  return below === undefined ? `under ${above} g` : `${below} to ${above} g`;
+function weightBand(massG: number, mass: MassUnit): string {
+  const perUnit = mass === 'g' ? 1 : GRAMS_PER_OUNCE;
+  const edges: readonly number[] = WEIGHT_EDGES[mass === 'g' ? 'g' : 'oz'];
+  // A weight that was typed as 3/8 oz is kept in grams: what lies on an edge belongs above it.
+  const weight = massG / perUnit + 1e-9;
+  const text = (edge: number) => markText(edge * perUnit, mass);
+  const above = edges.find((edge) => weight < edge);
+  const below = [...edges].reverse().find((edge) => weight >= edge);
+  if (above === undefined) return `${text(below ?? 0)} and over`;
+  if (below === undefined) return `under ${text(above)}`;
+  return `${text(below).replace(/ \D+$/, '')} to ${text(above)}`;
 }
 
-function degreeBand(celsius: number): string {
-  const low = Math.floor(celsius / DEGREES) * DEGREES;
-  return `${low} to ${low + DEGREES} °C`;
+function degreeBand(celsius: number, unit: 'C' | 'F'): string {
+  const degrees = unit === 'C' ? celsius : celsius * 1.8 + 32;
+  const low = Math.floor(degrees / DEGREES[unit] + 1e-9) * DEGREES[unit];
+  return `${low} to ${low + DEGREES[unit]} °${unit}`;
 }
 
 /** What a note is counted under; null where it does not say. */
-function underOf(note: WaterNote, by: Aspect | 'bottom', view: BenchView): string | null {
+function underOf(
+  note: WaterNote,
+  by: Aspect | 'bottom',
+  view: BenchView,
+  { mass, temperature }: AskedIn,
+): string | null {
   switch (by) {
     case 'thing':
       return note.of ? fishedName(note.of, view) : null;
     case 'weight':
-      return note.weightG === null ? null : weightBand(note.weightG);
+      return note.weightG === null ? null : weightBand(note.weightG, mass);
     case 'color':
       return note.of ? colorOf(note.of, view) : null;
     case 'temperature':
-      return note.waterC === null ? null : degreeBand(note.waterC);
+      return note.waterC === null ? null : degreeBand(note.waterC, temperature);
     case 'place':
       return note.place || null;
     case 'clarity':
@@ -44,19 +68,30 @@ function underOf(note: WaterNote, by: Aspect | 'bottom', view: BenchView): strin
 }
 
 /** Fish an hour by an aspect, of notes at a place or anywhere. */
-export function catchBy(by: Aspect, place: string | null, view: BenchView): RateComparison {
-  return compare(by, place, view, 'fish');
+export function catchBy(by: Aspect, place: string | null, view: BenchView, units: AskedIn): RateComparison {
+  return compare(by, place, view, 'fish', units);
 }
 
 /** Losses an hour by bottom, or by weight. */
-export function lossBy(by: 'bottom' | 'weight', place: string | null, view: BenchView): RateComparison {
-  return compare(by, place, view, 'lost');
+export function lossBy(
+  by: 'bottom' | 'weight',
+  place: string | null,
+  view: BenchView,
+  units: AskedIn,
+): RateComparison {
+  return compare(by, place, view, 'lost', units);
 }
 
-function compare(by: Aspect | 'bottom', place: string | null, view: BenchView, what: 'fish' | 'lost') {
+function compare(
+  by: Aspect | 'bottom',
+  place: string | null,
+  view: BenchView,
+  what: 'fish' | 'lost',
+  units: AskedIn,
+) {
   return compareRates(
     view.waterNotes.flatMap((note) => {
-      const under = place === null || note.place === place ? underOf(note, by, view) : null;
+      const under = place === null || note.place === place ? underOf(note, by, view, units) : null;
       return under === null ? [] : [{ under, hours: note.hours, count: note[what] }];
     }),
   );

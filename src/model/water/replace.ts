@@ -1,6 +1,7 @@
 import type { NewTicket } from '@/records/ticket';
 import type { BenchView } from '../bench/bench-view';
 import { fishedPiece } from './fished';
+import { METRIC } from '@/text/written-in';
 import { catchBy } from './answers';
 import { fishedName, keyOf, type Fished } from './things';
 
@@ -18,7 +19,7 @@ export interface Replacement {
 
 /** Everything fished since an instant that was lost, or stands clear of all else, the most lost first. */
 export function replacements(view: BenchView, since: number): Replacement[] {
-  const { groups, winner } = catchBy('thing', null, view);
+  const { groups, winner } = catchBy('thing', null, view, METRIC);
   const rate = new Map(groups.map(({ under, perHour }) => [under, perHour]));
   const found = new Map<string, Replacement>();
   for (const { of, lost, at } of view.waterNotes) {

@@ -1,4 +1,4 @@
-import type { Units } from '@/ui/units/use-units';
+import type { ScreenUnits } from '@/text/written-in';
 import type { ReactNode } from 'react';
 import type { CardStep } from '@/core/card-runs/card-step';
 import type { CardProgress } from '@/core/card-runs/turn-card';
@@ -113,7 +113,7 @@ export interface CardRunKind<Item extends MadeRecord, Run extends CardRunRecord>
     item: Item,
     run: Run,
     view: BenchView,
-    units: Pick<Units, 'length'>,
+    units: Pick<ScreenUnits, 'length'>,
   ) => readonly CardStep[];
   readonly picture: (of: StepPicture<Item, Run>) => ReactNode;
   readonly tools: (item: Item) => readonly string[];

@@ -3,6 +3,7 @@ import { SOLIDUS_MARGIN_C } from '@/core/coats/check-cure';
 import { cureSentences } from '@/text/cure-sentence';
 import { numberText } from '@/text/number-text';
 import { sentence } from '@/text/sentence';
+import { IN_BASE_UNITS } from '@/text/writer';
 import { fail } from '@/core/problems/problem';
 import type { PowderBin } from '@/records/bin';
 import type { Coat } from '@/records/coat';
@@ -32,16 +33,23 @@ export function refusalsOf(
   const powders = powdersOf(coat, view);
   if (powders.length === 0) return [];
   const judged = candidateCures(powders).map((cure) => judgeFor(cure, powders, [metalBinId], view));
-  if (judged.some(({ isGood }) => isGood)) return softensFirst(powders, metalBinId, view);
+  if (judged.some(({ isGood }) => isGood)) return softensFirst(powders, metalBinId, view, writeC);
   const [nearest] = judged.sort((a, b) => a.reasons.length - b.reasons.length);
   return nearest ? cureSentences(nearest, nameIn(view), writeC) : [];
 }
 
 /** The metal may go soft before the powder even sticks to it. */
-function softensFirst(powders: readonly PowderBin[], metalBinId: string | null, view: Bins): string[] {
+function softensFirst(
+  powders: readonly PowderBin[],
+  metalBinId: string | null,
+  view: Bins,
+  writeC: WriteC,
+): string[] {
   const solidusC = solidusOf(metalBinId, view);
   const fuseC = Math.max(...powders.map((powder) => powder.fuseC));
   if (solidusC === null) return [];
   const softenC = solidusC - SOLIDUS_MARGIN_C;
-  return softenC <= fuseC ? [sentence(fail('coat.softens-first', { softenC, fuseC, solidusC }).problem)] : [];
+  if (softenC > fuseC) return [];
+  const { problem } = fail('coat.softens-first', { softenC, fuseC, solidusC });
+  return [sentence(problem, { ...IN_BASE_UNITS, temperature: writeC })];
 }

@@ -6,7 +6,7 @@ import Image from 'next/image';
 import { useEffect } from 'react';
 import type { MainColor } from '@/core/coats/color/main-colors';
 import { nearestColors } from '@/core/coats/color/nearest-colors';
-import { sentence } from '@/text/sentence';
+import { useSentence } from '@/ui/units/use-units';
 import styles from './photo.module.css';
 import { JobFailure } from '../JobFailure';
 import { useJob } from '../use-job';
@@ -35,6 +35,7 @@ interface PhotoColorsProps {
 
 /** The main colors of a photo of prey, each with the things nearest to it. The photo never leaves this machine. */
 export function PhotoColors({ things, onTake, hint, whole }: PhotoColorsProps) {
+  const sentence = useSentence();
   const job = useJob<Seen>();
   const { url = null, colors = null, why = null } = job.answer ?? {};
   useEffect(

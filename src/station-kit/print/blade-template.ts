@@ -1,7 +1,7 @@
 import type { HolePattern, PlateHole } from '@/core/builds/hole-pattern';
 import type { Plate } from '@/data/exchange/plate/plate';
 import { bladePath } from '@/drawing/build/blade-path';
-import { numberText } from '@/text/number-text';
+import { lengthText } from '@/text/words';
 
 export const HOLE_WORDS: Record<PlateHole['is'], string> = {
   punched: 'hole it came with',
@@ -14,7 +14,13 @@ const MARGIN_MM = 4;
 const mm = (value: number) => Number(value.toFixed(3));
 
 /** A hole pattern as a sheet of true size: the blade's outline between two edge marks, a cross and a circle a hole. */
-export function composeTemplate(title: string, blade: string, pattern: HolePattern): Plate {
+export function composeTemplate(
+  title: string,
+  blade: string,
+  pattern: HolePattern,
+  length: 'mm' | 'in',
+): Plate {
+  const text = (value: number) => lengthText(value, length);
   const { lengthMm, widthMm, holes } = pattern;
   const half = mm(widthMm / 2 + 2);
   const marks = [0, lengthMm].map((x) => `M${mm(x)} ${-half}L${mm(x)} ${half}`);
@@ -31,14 +37,14 @@ export function composeTemplate(title: string, blade: string, pattern: HolePatte
     subtitle: `Hole template for ${blade}`,
     views: [
       {
-        caption: `${numberText(lengthMm, 3)} × ${numberText(widthMm, 3)} mm, front edge left`,
+        caption: `${text(lengthMm)} × ${text(widthMm)}, front edge left`,
         paths: [bladePath('plate', lengthMm, widthMm), ...marks, ...crosses],
         boxMm: [-MARGIN_MM, -widthMm / 2 - MARGIN_MM, lengthMm + 2 * MARGIN_MM, widthMm + 2 * MARGIN_MM],
       },
     ],
     facts: holes.map(({ is, alongMm, asideMm, diameterMm }, index) => [
       `Hole ${index + 1}, ${HOLE_WORDS[is]}`,
-      `${numberText(alongMm, 3)} mm from the edge${asideMm === 0 ? '' : `, ${numberText(asideMm, 3)} mm aside`}, ${numberText(diameterMm, 2)} mm wide`,
+      `${text(alongMm)} from the edge${asideMm === 0 ? '' : `, ${text(asideMm)} aside`}, ${text(diameterMm)} wide`,
     ]),
     steps: [
       'Check the bar with a ruler. Cut the template out and tape it on the flattened blade, front edges together.',

@@ -1,10 +1,10 @@
 import type { CavityForm } from '@/core/solids/forms/definition';
-import type { MassUnit } from '@/core/units/write-mass';
 import type { Design } from '@/model/molds/design';
 import { drillingSteps } from '@/model/molds/drilling-steps';
 import type { MetalBin } from '@/records/bin';
-import { numberText as n } from '@/text/number-text';
-import { massText } from '@/text/words';
+import { lengthText, massText } from '@/text/words';
+import { roomText } from '@/text/writer';
+import type { WrittenIn } from '@/text/written-in';
 import type { Solid } from '@/core/solids/solid';
 import { outlineSolid } from '@/core/solids/solid-outline';
 import type { Plate } from '@/data/exchange/plate/plate';
@@ -61,11 +61,11 @@ interface PlateOfDesign {
   /** Null for a profile of the maker's own. */
   readonly form: CavityForm | null;
   readonly metal: MetalBin;
-  readonly mass: MassUnit;
+  readonly units: WrittenIn;
 }
 
 /** What a design is printed as, and whether it is drilled; null for a mesh, which has no sizes to print. */
-export function plateSheet({ title, design, form, metal, mass }: PlateOfDesign) {
+export function plateSheet({ title, design, form, metal, units: { mass, length } }: PlateOfDesign) {
   const { solid } = design;
   if (!solid) return null;
   return {
@@ -77,12 +77,12 @@ export function plateSheet({ title, design, form, metal, mass }: PlateOfDesign) 
         solid,
         facts: [
           ...(form?.fields ?? []).map(
-            (field) => [field.label, `${n(design.sizes[field.key] ?? field.usual, 4)} mm`] as const,
+            (field) => [field.label, lengthText(design.sizes[field.key] ?? field.usual, length)] as const,
           ),
-          ['Length', `${n(design.lengthMm, 4)} mm`],
-          ['Cavity', `${n(design.volumeCm3, 5)} cm3`],
+          ['Length', lengthText(design.lengthMm, length)],
+          ['Cavity', roomText(design.volumeCm3, length, 4)],
         ],
-        steps: form ? drillingSteps(form, design.sizes).map(({ text }) => text) : [],
+        steps: form ? drillingSteps(form, design.sizes, length).map(({ text }) => text) : [],
       }),
   };
 }

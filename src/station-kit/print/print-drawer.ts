@@ -1,8 +1,8 @@
 import { bagLabelsPdf, type BagLabel } from '@/data/exchange/sheet/bag-labels';
 import { numberText } from '@/text/number-text';
 import type { Bin } from '@/records/bin';
-import type { Preferences } from '@/data/device/preferences';
-import { amountText } from '@/text/words';
+import { amountText, lengthText, temperatureText } from '@/text/words';
+import type { ScreenUnits } from '@/text/written-in';
 import { slug } from '@/text/slug';
 import type { Sheet } from '../use-print';
 import { stuffOf } from '@/model/stock/cabinet';
@@ -16,23 +16,24 @@ const BESIDE: Readonly<Record<string, string>> = {
   zinc: 'Zinc: keep from lead, it spoils the pour.',
 };
 
-function sizeLine(bin: Bin): string[] {
-  if (bin.kind === 'hook') return [`${bin.size}, gape ${numberText(bin.gapeMm, 3)} mm`];
+function sizeLine(bin: Bin, { length, temperature }: ScreenUnits): string[] {
+  if (bin.kind === 'hook') return [`${bin.size}, gape ${lengthText(bin.gapeMm, length)}`];
   if (bin.kind === 'metal') return [`${numberText(bin.densityGcm3, 4)} g/cm³`];
-  if (bin.kind === 'powder') return bin.cures.map(({ cureC, cureMin }) => `${cureC} °C, ${cureMin} min`);
+  if (bin.kind === 'powder')
+    return bin.cures.map(({ cureC, cureMin }) => `${temperatureText(cureC, temperature)}, ${cureMin} min`);
   return bin.kind === 'part' && bin.sort ? [bin.sort] : [];
 }
 
 /** What the label of each bin says. */
-export function drawerLabels(bins: readonly Bin[], drawer: string, mass: Preferences['mass']): BagLabel[] {
+export function drawerLabels(bins: readonly Bin[], drawer: string, units: ScreenUnits): BagLabel[] {
   return bins.map((bin) => {
     const stuff = stuffOf(bin);
     return {
       title: bin.name,
       lines: [
-        ...sizeLine(bin),
+        ...sizeLine(bin, units),
         drawer,
-        ...(bin.lowAt === null ? [] : [`low at ${amountText(bin.lowAt, bin, mass)}`]),
+        ...(bin.lowAt === null ? [] : [`low at ${amountText(bin.lowAt, bin, units.mass)}`]),
       ],
       code: `ruvek:bin/${bin.id}`,
       caution: stuff === null ? '' : (BESIDE[stuff] ?? ''),
@@ -41,7 +42,7 @@ export function drawerLabels(bins: readonly Bin[], drawer: string, mass: Prefere
 }
 
 /** A label for every bin of a drawer, to print. */
-export const drawerSheet = (bins: readonly Bin[], drawer: string, mass: Preferences['mass']): Sheet => ({
+export const drawerSheet = (bins: readonly Bin[], drawer: string, units: ScreenUnits): Sheet => ({
   file: `ruvek-labels-${slug(drawer)}`,
-  make: (fonts) => bagLabelsPdf(drawerLabels(bins, drawer, mass), fonts),
+  make: (fonts) => bagLabelsPdf(drawerLabels(bins, drawer, units), fonts),
 });

@@ -6,16 +6,22 @@ import { layRig } from '@/core/rigs/lay-rig';
 import { isLine, type Rig, type RigPiece } from '@/core/rigs/rig';
 import type { RigCut } from '@/core/rigs/cuts-of-rig';
 import type { Board, BoardMark, BoardStrip } from '@/data/exchange/board/board';
+import { inchText } from '@/text/inch-text';
 import { numberText } from '@/text/number-text';
+import { lengthText, massText } from '@/text/words';
+import type { WrittenIn } from '@/text/written-in';
 
 const STRIP_MM = 26;
 const mm = (value: number) => Number(value.toFixed(3));
+/** What stands beside a mark: millimeters bare, as on a ruler; inches as on a rule. */
+const onBoard = (mark: number, length: 'mm' | 'in') =>
+  length === 'mm' ? numberText(mark, 5) : inchText(mark);
 const NOTES = [
   'Check the bar with a ruler. Glue the strips on a board, cross on cross where they are cut, and varnish them.',
 ];
 
 /** A board to cut and to set by: a line for every cut length, and one where each part of the rig lies. */
-export function markBoard(title: string, rig: Rig, cuts: readonly RigCut[]): Board {
+export function markBoard(title: string, rig: Rig, cuts: readonly RigCut[], length: 'mm' | 'in'): Board {
   const laid = layRig(rig);
   const lies = laid.items.filter(({ item }) => !isLine(item.part.gauge));
   const byLength = new Map<number, string[]>();
@@ -24,7 +30,7 @@ export function markBoard(title: string, rig: Rig, cuts: readonly RigCut[]): Boa
     if (!names.includes(name)) byLength.set(cutMm, [...names, name]);
   }
   const cutMarks: BoardMark[] = [...byLength].map(([atMm, names]) => {
-    return { atMm, label: `${numberText(atMm, 5)} ${names.join(', ')}`, isLong: true };
+    return { atMm, label: `${onBoard(atMm, length)} ${names.join(', ')}`, isLong: true };
   });
   const zero: BoardMark = { atMm: 0, label: 'stop', isLong: true };
   const strips: BoardStrip[] = [
@@ -35,7 +41,7 @@ export function markBoard(title: string, rig: Rig, cuts: readonly RigCut[]): Boa
       lengthMm: mm(laid.lengthMm),
       marks: lies.map(({ item, fromMm }) => ({
         atMm: mm(fromMm),
-        label: `${numberText(fromMm, 4)} ${item.part.name}`,
+        label: `${onBoard(fromMm, length)} ${item.part.name}`,
         isLong: item.part.gauge.as === 'hook',
       })),
     },
@@ -55,7 +61,7 @@ export function markBoard(title: string, rig: Rig, cuts: readonly RigCut[]): Boa
 }
 
 /** A gauge for weights in cord: the cord’s length, its seals, and how far the shot stands for each weight. */
-export function beadGauge(title: string, question: GradedQuestion): Board {
+export function beadGauge(title: string, question: GradedQuestion, { mass, length }: WrittenIn): Board {
   const { sealMm } = question;
   const set = gradedWeights(question);
   return {
@@ -66,19 +72,23 @@ export function beadGauge(title: string, question: GradedQuestion): Board {
       heightMm: 16,
       paths: [],
       lengthMm: mm(cordMm),
-      caption: `${numberText(targetG, 3)} g: ${shots} shot, comes to ${numberText(massG, 3)} g`,
+      caption: `${massText(targetG, mass)}: ${shots} shot, comes to ${massText(massG, mass)}`,
       marks: [
         { atMm: 0, label: 'end', isLong: true },
         { atMm: mm(sealMm), label: 'seal', isLong: false },
         { atMm: mm(cordMm - sealMm), label: 'fill to', isLong: false },
-        { atMm: mm(cordMm), label: `${numberText(cordMm, 4)} mm`, isLong: true },
+        { atMm: mm(cordMm), label: lengthText(cordMm, length), isLong: true },
       ],
     })),
   };
 }
 
 /** Where a feeder and its plate are drilled: the plate’s outline, a cross and a circle for each rivet. */
-export function drillPattern(title: string, plate: Parameters<typeof castPlate>[0]): Board {
+export function drillPattern(
+  title: string,
+  plate: Parameters<typeof castPlate>[0],
+  length: 'mm' | 'in',
+): Board {
   const { longMm, wideMm, holes, holeMm } = plate;
   const [middle, half, r] = [longMm / 2, wideMm / 2, mm(holeMm / 2)];
   const spots = rivetSpots(longMm, holes).map((x) => mm(middle + x));
@@ -88,7 +98,7 @@ export function drillPattern(title: string, plate: Parameters<typeof castPlate>[
     notes: ['Center-punch the crosses. Clamp it, never hold it by hand. Eye protection.'],
     strips: [
       {
-        caption: `Plate ${numberText(longMm, 3)} × ${numberText(wideMm, 3)} mm, holes ${numberText(holeMm, 3)} mm`,
+        caption: `Plate ${lengthText(longMm, length)} × ${lengthText(wideMm, length)}, holes ${lengthText(holeMm, length)}`,
         lengthMm: mm(longMm),
         heightMm: mm(wideMm + 10),
         marks: spots.map((atMm, nth) => ({ atMm, label: `hole ${nth + 1}`, isLong: true })),

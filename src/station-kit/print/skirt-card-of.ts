@@ -44,7 +44,7 @@ export function composeCard(skirt: Skirt, view: BenchView, length: 'mm' | 'in'):
     layers: skirt.layers.map((layer) => {
       const material = materialOf(layer, view);
       return [
-        `${material?.name ?? 'a material gone'}: ${amountOfText(layer.amount)}, ${placeText(layer.place)}`,
+        `${material?.name ?? 'a material gone'}: ${amountOfText(layer.amount, length)}, ${placeText(layer.place)}`,
         `${lengthText(layer.lengthMm, length)} from the collar`,
         ...(layer.isShort ? ['cut short'] : []),
         layer.isForward ? 'tied forward, folded back' : 'tied back',
@@ -56,7 +56,7 @@ export function composeCard(skirt: Skirt, view: BenchView, length: 'mm' | 'in'):
       ['Bundle at the collar', lengthText(skirt.collar.diameterMm, length)],
       ['Held at', `${Math.round(skirt.collar.atShare * 100)} % of the strands`],
     ],
-    steps: stepsOf(skirt, view).map(
+    steps: stepsOf(skirt, view, length).map(
       ({ title, how, count }) => `${title}${count ? `, ${count.times} times` : ''}. ${how}`,
     ),
     cautions: [

@@ -36,7 +36,8 @@ interface StandInListProps extends StandInRowsProps {
 /** What may stand in for a bin, how it differs, and the maker's yes. */
 export function StandInList({ bin, lacks, found }: StandInListProps) {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = useUnits();
+  const units = useUnits();
+  const { mass } = units;
   if (found.length === 0) return null;
   const some = ({ free }: ShelfStandIn) =>
     Math.min(bin.unit === 'pieces' ? Math.floor(free) : free, lacks ?? free);
@@ -56,7 +57,7 @@ export function StandInList({ bin, lacks, found }: StandInListProps) {
           <span>
             <strong>{each.bin.name}</strong>
             <small>
-              {amountText(each.free, each.bin, mass)} free, {standInSentence(each.differences)}
+              {amountText(each.free, each.bin, mass)} free, {standInSentence(each.differences, units)}
               {each.isSaid ? '. You let it before.' : ''}
             </small>
           </span>

@@ -26,7 +26,8 @@ interface TemplatePanelProps {
 export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
   const { view } = useBench();
   const print = usePrint();
-  const { length } = useUnits();
+  const units = useUnits();
+  const { length } = units;
   const plate = pieceOf(draft.slots.find(({ slot }) => slot === 'plate')?.binId ?? null, view);
   if (!plate) return <p className="quiet">Choose the blade first; then its holes are laid out here.</p>;
   const { lengthMm = 30, widthMm = 20 } = plate.gauge.sizes;
@@ -42,7 +43,7 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
   const title = draft.name.trim() || plate.name;
   const template: Sheet = {
     file: `template-${slug(title)}`,
-    make: (fonts) => platePdf(composeTemplate(title, plate.name, pattern), fonts),
+    make: (fonts) => platePdf(composeTemplate(title, plate.name, pattern, length), fonts),
   };
   return (
     <section className={stack(12, styles.template)} aria-label="Hole template">
@@ -87,8 +88,8 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
           ))}
         </ul>
         {problems.map((problem) => (
-          <p key={patternSentence(problem)} role="alert" className="wrong">
-            {patternSentence(problem)}
+          <p key={`${problem.code} ${problem.hole}`} role="alert" className="wrong">
+            {patternSentence(problem, units)}
           </p>
         ))}
         <div className={wrap(8)}>

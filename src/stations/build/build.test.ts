@@ -414,7 +414,7 @@ describe('paper', () => {
   });
 
   it('lays the holes out with marks a blade’s length apart', () => {
-    const plate = composeTemplate('Weir shaker', 'Plate', build('Weir shaker').pattern!);
+    const plate = composeTemplate('Weir shaker', 'Plate', build('Weir shaker').pattern!, 'mm');
     expect(plate.views[0]!.paths).toContain('M31.2 -13L31.2 13');
     expect(plate.facts[1]).toEqual(['Hole 2, for the line', '4 mm from the edge, 2.4 mm wide']);
     expect(slug('Weir shaker, 2nd')).toBe('weir-shaker-2nd');

@@ -5,7 +5,7 @@ import type { StockMix } from '@/core/stock/mix-stock';
 import type { MixQuestion } from '@/model/baits/mix';
 import { scarceItems, withPacket } from '@/model/baits/mix';
 import { useJob, type Job } from '@/station-kit/use-job';
-import { sentence } from '@/text/sentence';
+import { useSentence } from '@/ui/units/use-units';
 
 export interface PacketGain {
   readonly item: string;
@@ -22,6 +22,7 @@ export interface FoundMix {
 
 /** The best mix, searched for in a worker: asked, called off, and then what one more packet would open up. */
 export function useMix(): { readonly job: Job<FoundMix>; readonly ask: (question: MixQuestion) => void } {
+  const sentence = useSentence();
   const job = useJob<FoundMix>();
   const { start } = job;
   const ask = useCallback(
@@ -42,7 +43,7 @@ export function useMix(): { readonly job: Job<FoundMix>; readonly ask: (question
         }
         return found;
       }),
-    [start],
+    [start, sentence],
   );
   return { job, ask };
 }

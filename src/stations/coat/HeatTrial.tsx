@@ -5,12 +5,11 @@ import { useNotice } from '@/station-kit/use-notice';
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { calibrateHeat } from '@/core/heat/calibrate-heat';
-import { sentence } from '@/text/sentence';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useNow } from '@/station-kit/use-now';
-import { useUnits } from '@/ui/units/use-units';
+import { useSentence, useUnits } from '@/ui/units/use-units';
 import type { HeatQuestion } from '@/ui/coat-drawing/heat-facts';
 import styles from './heat.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -26,6 +25,7 @@ const LONGEST_S = 36_000;
 
 /** One head timed in a source, by the watch here or from memory: it fixes the source's heat transfer for all. */
 export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
+  const sentence = useSentence();
   const { workshop } = useBench();
   const notice = useNotice();
   const { temperature } = useUnits();

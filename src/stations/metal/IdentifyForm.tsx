@@ -4,7 +4,6 @@ import { apart, stack } from '@/ui/layout/layout';
 import { Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { numberText as n } from '@/text/number-text';
-import { sentence } from '@/text/sentence';
 import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
@@ -12,7 +11,7 @@ import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/ui/unit-field/MassField';
 import { markText, weighedText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { useUnits } from '@/ui/units/use-units';
+import { useSentence, useUnits } from '@/ui/units/use-units';
 import { ScrapFits } from './ScrapFits';
 import { identifyByCasting, identifyInWater } from '@/model/metals/identify-scrap';
 import styles from './metal.module.css';
@@ -23,6 +22,7 @@ const UNDECIDED = 'undecided';
 
 /** What is this scrap? Two ways to its density, the metals that fit, and no more said than density can tell. */
 export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () => void }) {
+  const sentence = useSentence();
   const { view, workshop } = useBench();
   const { mass } = useUnits();
   const [lotId, setLotId] = useState(binId);
@@ -143,7 +143,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
           quantity="mass"
           assume="g"
           value={scaleG}
-          write={(massG) => `${n(massG, 3)} g`}
+          write={write}
           onChange={setScaleG}
           check={(massG) => (massG <= 0 ? 'Write its smallest step, such as 0.1 g.' : null)}
           width={160}

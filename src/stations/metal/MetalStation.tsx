@@ -13,6 +13,7 @@ import { SlipTitle } from '@/ui/frame/Slip';
 import { Station } from '@/ui/frame/Station';
 import { benchSentence } from '@/text/bench-sentence';
 import { lotText, massText } from '@/text/words';
+import { useWriter } from '@/ui/units/use-units';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
@@ -37,6 +38,7 @@ export function MetalStation() {
   const { view } = useBench();
   const notice = useNotice();
   const preferences = usePreferences();
+  const write = useWriter();
   const [charge, setCharge] = useState<Charge>([]);
   const [chosen, setChosen] = useInHand('lot');
   const [sectionId, setSectionId] = useState<string | null>(null);
@@ -68,7 +70,7 @@ export function MetalStation() {
     const [stop] = readCharge(added, view.metals, view.levels, pot.capacityG).stops;
     if (stop?.why === 'zinc') {
       const { zinc, other } = stop;
-      notice.error(benchSentence({ code: 'bench.zinc-in-pot', zinc, other }), 6);
+      notice.error(benchSentence({ code: 'bench.zinc-in-pot', zinc, other }, write), 6);
     }
     setCharge(added);
   };
@@ -81,6 +83,7 @@ export function MetalStation() {
         stop.why === 'zinc'
           ? { code: 'bench.zinc-in-pot', zinc: stop.zinc, other: stop.other }
           : { code: 'bench.pot-overfull', chargeG: stop.chargeG, capacityG: stop.capacityG },
+        write,
       ),
     ),
     ...read.overdrawn.map(

@@ -20,7 +20,8 @@ export function CavityFigures({
   metal: MetalBin;
   layout: BlockLayout;
 }) {
-  const { mass, length } = useUnits();
+  const units = useUnits();
+  const { mass, length } = units;
   const edges = layout.columnsMm;
   const columns = edges
     ? `${edges[0] ?? 0}fr ${rows.map((_, index) => `${(edges[index + 1] ?? 0) - (edges[index] ?? 0)}fr`).join(' ')} ${layout.widthMm - (edges.at(-1) ?? 0)}fr`
@@ -49,7 +50,7 @@ export function CavityFigures({
               size="large"
               tone={isGuess ? 'brass' : 'ink'}
               unit={written.unit}
-              working={castingWorking(cavity, metal, hook, cast, mass)}
+              working={castingWorking(cavity, metal, hook, cast, units)}
             >
               {written.number}
             </Figure>

@@ -6,14 +6,13 @@ import { useId, useMemo, useState } from 'react';
 import { findSubstitutes } from '@/core/cavities/find-substitutes';
 import { findStyle } from '@/core/cavities/styles';
 import { embeddedIn } from '@/core/tickets/cast-from-cavity';
-import { sentence } from '@/text/sentence';
 import { HeadDrawing } from '@/ui/head-drawing/HeadDrawing';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { MassField } from '@/ui/unit-field/MassField';
 import { lotText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { useUnits } from '@/ui/units/use-units';
+import { useSentence, useUnits } from '@/ui/units/use-units';
 import styles from './what-makes.module.css';
 
 const ANY = 'any';
@@ -30,6 +29,7 @@ interface WhatMakesProps {
 export function WhatMakes({ targetG: first, metalId: firstMetal, onChoose, onClose }: WhatMakesProps) {
   const { view } = useBench();
   const { mass } = useUnits();
+  const sentence = useSentence();
   const [targetG, setTargetG] = useState<number | null>(first);
   const [metalId, setMetalId] = useState(firstMetal);
   const [toleranceShare, setToleranceShare] = useState<number | null>(0.1);

@@ -9,7 +9,7 @@ import type { Evening } from '@/core/pours/lay-out-evening';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import { calendarFile } from '@/data/exchange/calendar';
 import { jobSheetPdf } from '@/data/exchange/sheet/job-sheet';
-import { sentence } from '@/text/sentence';
+import { useSentence } from '@/ui/units/use-units';
 import { Station } from '@/ui/frame/Station';
 import { SlipTitle } from '@/ui/frame/Slip';
 import { lotText, minutesText } from '@/text/words';
@@ -46,6 +46,7 @@ type Scope = 'ticket' | 'all';
 export function PlanView() {
   const { view, workshop } = useBench();
   const preferences = usePreferences();
+  const sentence = useSentence();
   const ticket = useTicketInHand();
   const [scope, setScope] = useState<Scope>('ticket');
   const [chosen, setChosen] = useState<string | null>(null);

@@ -4,14 +4,13 @@ import { Checkbox, Modal, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { countRun, type RunCount } from '@/core/pours/count-run';
 import { sessionLeft } from '@/core/pours/session-left';
-import { sentence } from '@/text/sentence';
 import type { Run } from '@/records/run';
 import { headText, massText, minutesText } from '@/text/words';
 import { sessionOf } from '@/model/tickets/session-takes';
 import { useBench } from '@/station-kit/BenchProvider';
 import { JobFailure } from '@/station-kit/JobFailure';
 import { usePlan } from '@/station-kit/use-plan';
-import { useUnits } from '@/ui/units/use-units';
+import { useSentence, useUnits } from '@/ui/units/use-units';
 import { PlanSearch } from '@/ui/pour-drawing/PlanSearch';
 import { metalAhead, NOTHING_LEFT, replanned, wantsFor } from '@/model/schedule/replan-run';
 import styles from './pour.module.css';
@@ -25,6 +24,7 @@ interface ReplanProps {
 
 /** A run planned anew from where it stands: blocks that fail are laid aside, tickets that came are taken in. */
 export function Replan({ run, count, onClose }: ReplanProps) {
+  const sentence = useSentence();
   const { view, workshop, carryOut } = useBench();
   const { mass } = useUnits();
   const [isAll, setAll] = useState(false);

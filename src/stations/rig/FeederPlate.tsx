@@ -1,5 +1,6 @@
 'use client';
 
+import { volumeText } from '@/text/quantity-text';
 import { column, wrap } from '@/ui/layout/layout';
 import { Button, InputNumber } from 'antd';
 import { useRouter } from 'next/navigation';
@@ -155,7 +156,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
               working={{
                 title: 'How thick',
                 steps: [
-                  `${numberText(massG, 3)} g ÷ (${numberText(question.metal.densityGcm3, 4)} g/cm³ cast and shrunk) ÷ the face less its holes`,
+                  `${massText(massG, mass)} ÷ (${numberText(question.metal.densityGcm3, 4)} g/cm³ cast and shrunk) ÷ the face less its holes`,
                 ],
                 inputs: [
                   {
@@ -170,7 +171,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
             </Figure>{' '}
             thick for {massText(massG, mass)}; with its body {massText(finishedG, mass)}
             {body?.gauge.sizes.holdsCm3
-              ? `, and it holds ${numberText(body.gauge.sizes.holdsCm3, 3)} cm³ of bait`
+              ? `, and it holds ${volumeText(body.gauge.sizes.holdsCm3, mass)} of bait`
               : ''}
             .
           </p>
@@ -190,7 +191,9 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
           disabled={!question || !plate}
           onClick={() =>
             question &&
-            inBackground(print(boardSheet(drillPattern(draft.name.trim() || 'Feeder', question), paper)))
+            inBackground(
+              print(boardSheet(drillPattern(draft.name.trim() || 'Feeder', question, length), paper)),
+            )
           }
         >
           Print the drill pattern

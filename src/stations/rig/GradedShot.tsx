@@ -117,7 +117,7 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
         </Button>
         <Button
           disabled={!targetsG}
-          onClick={() => inBackground(print(boardSheet(beadGauge(name, question), paper)))}
+          onClick={() => inBackground(print(boardSheet(beadGauge(name, question, { mass, length }), paper)))}
         >
           Print the gauge
         </Button>

@@ -26,11 +26,11 @@ interface TemplateBarProps {
 export function TemplateBar({ draft, rig }: TemplateBarProps) {
   const { view } = useBench();
   const print = usePrint();
-  const { paper } = usePreferences();
+  const { paper, length } = usePreferences();
   const [wireId, setWireId] = useState<string | null>(null);
   const wires = rigShelf(view).filter(({ gauge }) => gauge.as === 'frame');
   const wire = wires.find(({ binId }) => binId === wireId);
-  const board = () => markBoard(draft.name.trim() || 'Rig', rig, cutsOf(draft, view));
+  const board = () => markBoard(draft.name.trim() || 'Rig', rig, cutsOf(draft, view), length);
   return (
     <section className={column(12, styles.templates)} aria-label="Templates">
       <header>

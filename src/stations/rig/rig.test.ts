@@ -1,3 +1,4 @@
+import { METRIC } from '@/text/written-in';
 import { demoBench } from '@/demo/demo-bench';
 import { planCuts } from '@/core/rigs/cuts/plan-cuts';
 import { findRigKind, RIG_KINDS } from '@/core/rigs/kinds';
@@ -198,7 +199,7 @@ describe('what the maker knows', () => {
 
 describe('templates', () => {
   it('mark where eyes lie and what is cut', () => {
-    const board = markBoard('Pike', rigOf(pike, view), cutsOf(pike, view));
+    const board = markBoard('Pike', rigOf(pike, view), cutsOf(pike, view), 'mm');
     const [lies, cut] = board.strips;
     const eyes = lies!.marks.filter(({ isLong }) => isLong).map(({ atMm }) => atMm);
     expect(eyes[1]! - eyes[0]!).toBeCloseTo(72, 3);
@@ -206,15 +207,23 @@ describe('templates', () => {
     expect(cut!.lengthMm).toBe(112);
     const bare = findRigKind('hook-change').lay({ wants: {}, picks: {}, chosen: {}, matches: [] });
     expect(
-      markBoard('Bare', { kind: 'hook-change', wants: {}, picks: {}, items: bare }, []).strips,
+      markBoard('Bare', { kind: 'hook-change', wants: {}, picks: {}, items: bare }, [], 'mm').strips,
     ).toHaveLength(1);
   });
 
   it('gauge every weight, drill every rivet, bend every wire', () => {
-    const gauge = beadGauge('Cord', { targetsG: [20, 30], shotG: 1.26, shotMm: 6, sealMm: 8, besideG: 0 });
+    const gauge = beadGauge(
+      'Cord',
+      { targetsG: [20, 30], shotG: 1.26, shotMm: 6, sealMm: 8, besideG: 0 },
+      METRIC,
+    );
     expect(gauge.strips.map(({ lengthMm }) => lengthMm)).toEqual([112, 160]);
     const metal = { densityGcm3: 11, shrinkLinear: 0 };
-    const drill = drillPattern('Cap', { longMm: 40, wideMm: 20, holes: 2, holeMm: 3, massG: 30, metal });
+    const drill = drillPattern(
+      'Cap',
+      { longMm: 40, wideMm: 20, holes: 2, holeMm: 3, massG: 30, metal },
+      'mm',
+    );
     expect(drill.strips[0]!.marks.map(({ atMm }) => atMm)).toEqual([10, 30]);
     const bend = bendPattern(named('Spinner frame long 1.0 mm'));
     expect(bend.strips[0]!.marks.map(({ atMm }) => atMm)).toEqual([0, 38, 110]);

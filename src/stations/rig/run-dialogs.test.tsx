@@ -58,7 +58,7 @@ describe('CutBars', () => {
     );
     expect(screen.getByText('19.1 m left, kept')).toBeInTheDocument();
     expect(screen.getByText('nothing left')).toBeInTheDocument();
-    const bar = screen.getByLabelText(/19100 mm left, kept/);
+    const bar = screen.getByLabelText(/19.1 m left, kept/);
     expect(Number(bar.querySelector('rect')?.getAttribute('width'))).toBeCloseTo((600 * 0.72 * 300) / 900, 6);
   });
 });

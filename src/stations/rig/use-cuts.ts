@@ -4,7 +4,7 @@ import { useEffect, useRef } from 'react';
 import type { CutPlan } from '@/core/rigs/cuts/cut-facts';
 import type { CutQuestion } from '@/model/rigs/run-plan';
 import { useJob, type Job } from '@/station-kit/use-job';
-import { sentence } from '@/text/sentence';
+import { useSentence } from '@/ui/units/use-units';
 
 export interface PlannedCut {
   readonly question: CutQuestion;
@@ -29,6 +29,7 @@ const TIME_LIMIT_S = 20;
 
 /** The least-waste plans of all materials, planned in a worker one after the other and anew when the question changes. */
 export function useCuts(questions: readonly CutQuestion[]): CutsState {
+  const sentence = useSentence();
   const key = JSON.stringify(questions);
   const job = useJob<PlannedCuts>();
   const { start } = job;
@@ -51,7 +52,7 @@ export function useCuts(questions: readonly CutQuestion[]): CutsState {
       }
       return { of: key, planned };
     });
-  }, [key, start]);
+  }, [key, start, sentence]);
   const isPlanned = job.is === 'done' && job.answer?.of === key;
   return { isPlanning: !isPlanned, planned: isPlanned ? (job.answer?.planned ?? []) : [], job };
 }

@@ -21,7 +21,8 @@ import { piecesText } from '@/text/skirt-words';
 import { isPriced } from '@/model/cost/cost-facts';
 import { PriceButton } from '@/station-kit/put-down/PriceButton';
 import { useBench } from '@/station-kit/BenchProvider';
-import { useUnits, type Units } from '@/ui/units/use-units';
+import type { ScreenUnits } from '@/text/written-in';
+import { useUnits } from '@/ui/units/use-units';
 import { BinForm } from './BinForm';
 import { BinNeighbors } from './BinNeighbors';
 import { onOrder } from '@/model/stock/buying';
@@ -126,7 +127,7 @@ export function BinCard({ bin }: { bin: Bin }) {
   );
 }
 
-function factsOf(bin: Bin, { mass, length, temperature }: Units): string {
+function factsOf(bin: Bin, { mass, length, temperature }: ScreenUnits): string {
   if (bin.kind === 'metal') return `, ${numberText(bin.densityGcm3, 4)} g/cm³ (${bin.densityBasis})`;
   if (bin.kind === 'hook')
     return `, ${massText(bin.massG, mass)} each (${bin.massBasis}), gape ${lengthText(bin.gapeMm, length)}`;

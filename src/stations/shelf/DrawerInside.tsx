@@ -35,7 +35,7 @@ interface DrawerInsideProps {
 export function DrawerInside({ drawer, bins, onChoose, onFile }: DrawerInsideProps) {
   const { view } = useBench();
   const print = usePrint();
-  const { mass } = useUnits();
+  const units = useUnits();
   const { setNodeRef, isOver } = useDroppable({ id: drawer?.id ?? LOOSE });
   const id = useId();
   const sorted = [...bins].sort((a, b) => compareNames(a.name, b.name));
@@ -52,7 +52,7 @@ export function DrawerInside({ drawer, bins, onChoose, onFile }: DrawerInsidePro
       <h3>
         {drawer ? drawer.name : 'In no drawer'} <small>{bins.length}</small>
         {drawer && bins.length > 0 ? (
-          <Button size="small" onClick={() => inBackground(print(drawerSheet(sorted, drawer.name, mass)))}>
+          <Button size="small" onClick={() => inBackground(print(drawerSheet(sorted, drawer.name, units)))}>
             Print labels
           </Button>
         ) : null}

@@ -3,7 +3,7 @@
 import { useCallback } from 'react';
 import type { OrderPlan } from '@/core/stock/plan-orders';
 import { useJob, type Job } from '@/station-kit/use-job';
-import { sentence } from '@/text/sentence';
+import { useSentence } from '@/ui/units/use-units';
 import type { Jobs } from '@/workers/protocol';
 
 interface FoundOrders {
@@ -18,6 +18,7 @@ export function useOrders(): {
   readonly ask: (question: Jobs['planOrders']['takes']) => void;
 } {
   const job = useJob<FoundOrders>();
+  const sentence = useSentence();
   const { start } = job;
   const ask = useCallback(
     (question: Jobs['planOrders']['takes']) =>
@@ -27,7 +28,7 @@ export function useOrders(): {
           ? { plan: outcome.value, problem: null }
           : { plan: null, problem: sentence(outcome.problem) };
       }),
-    [start],
+    [start, sentence],
   );
   return { job, ask };
 }

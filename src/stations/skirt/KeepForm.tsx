@@ -1,5 +1,6 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
 import { Button } from 'antd';
 import { memo } from 'react';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -18,7 +19,8 @@ interface KeepFormProps {
 /** What the tying will not like, then what the recipe is called, and keeping it. */
 export const KeepForm = memo(function KeepForm({ draft, onChange, onBegin, onKept }: KeepFormProps) {
   const { view, workshop } = useBench();
-  const problems = findProblems(draft, view);
+  const { length } = useUnits();
+  const problems = findProblems(draft, view, length);
   const isBarred = problems.name !== null || problems.layers !== null;
   const keep = async () => {
     if (isBarred) return;

@@ -1,5 +1,6 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
 import { line } from '@/ui/layout/layout';
 import {
   closestCenter,
@@ -145,13 +146,14 @@ interface LayerCardProps {
 /** A layer in the list; drawn anew only where it changes. */
 const LayerCard = memo(function LayerCard({ layer, place, isOpen, onOpen, fields }: LayerCardProps) {
   const { view } = useBench();
+  const { length } = useUnits();
   const material = materialOf(layer, view);
   const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
     id: layer.id,
   });
   const name = material ? shortName(material) : 'a material gone';
   const says = [
-    `${amountOfText(layer.amount)}, ${placeText(layer.place)}`,
+    `${amountOfText(layer.amount, length)}, ${placeText(layer.place)}`,
     ...(layer.isShort ? ['cut short'] : []),
     ...(layer.isForward ? [] : ['tied back']),
   ].join(', ');

@@ -64,8 +64,8 @@ export const SKIRT_RUNS: CardRunKind<Skirt, Tying> = {
     return loose > 0 ? `${loose} loose ones lie there` : null;
   },
   thumb: (skirt) => <SkirtThumb skirt={skirt} pxPerMm={1.3} maxWidthPx={108} />,
-  steps: (skirt, run, view) => {
-    const steps = stepsOf(withSwaps(skirt, run.swaps), view);
+  steps: (skirt, run, view, { length }) => {
+    const steps = stepsOf(withSwaps(skirt, run.swaps), view, length);
     const { drying } = findHold(skirt.hold);
     return steps.map((step, index) => cardStep(step, index === steps.length - 1 ? drying : null));
   },
@@ -94,9 +94,9 @@ const SHOWN_AS: Readonly<Record<HoldStep['shows']['as'], (layers: number) => Ski
 /** The skirt as far as it is at a step, on the head that it goes on. */
 function TiedSoFar({ item, run, at, widthPx }: StepPicture<Skirt, Tying>) {
   const { view } = useBench();
-  const { hand } = usePreferences();
+  const { hand, length } = usePreferences();
   const recipe = useMemo(() => withSwaps(item, run.swaps), [item, run.swaps]);
-  const shows = useMemo(() => stepsOf(recipe, view)[at]?.shows, [recipe, view, at]);
+  const shows = useMemo(() => stepsOf(recipe, view, length)[at]?.shows, [recipe, view, length, at]);
   const head = run.headBinId === null ? undefined : view.binById.get(run.headBinId);
   const jig = useMemo(() => {
     if (head?.kind !== 'head') return jigOf(recipe, view, {});

@@ -1,3 +1,4 @@
+import { lengthText } from '@/text/words';
 import { compareNames } from '@/core/numeric/compare-names';
 import type { HoldId } from '@/core/skirts/holds';
 import { findHold } from '@/core/skirts/holds';
@@ -120,7 +121,11 @@ export interface DraftProblems {
 }
 
 /** What keeps a recipe from being kept, and what to mind. */
-export function findProblems(draft: SkirtDraft, view: Pick<BenchView, 'binById' | 'skirts'>): DraftProblems {
+export function findProblems(
+  draft: SkirtDraft,
+  view: Pick<BenchView, 'binById' | 'skirts'>,
+  length: 'mm' | 'in',
+): DraftProblems {
   const hold = findHold(draft.hold);
   const sameName = view.skirts.find(
     ({ name, family, retired }) => !retired && family !== draft.family && name === draft.name.trim(),
@@ -132,7 +137,7 @@ export function findProblems(draft: SkirtDraft, view: Pick<BenchView, 'binById' 
     return [
       ...(layer.lengthMm > most
         ? [
-            `Layer ${index + 1}: strands of ${material.longMm} mm, held at ${Math.round(draft.collar.atShare * 100)} %, give ${most} mm at most.`,
+            `Layer ${index + 1}: strands of ${lengthText(material.longMm, length)}, held at ${Math.round(draft.collar.atShare * 100)} %, give ${lengthText(most, length)} at most.`,
           ]
         : []),
       ...(hold.suits.includes(material.form)

@@ -125,16 +125,16 @@ describe('a recipe being made', () => {
   });
 
   it('says what keeps it from being kept, and what to mind', () => {
-    expect(findProblems(draft, view)).toEqual({ name: null, layers: null, cautions: [] });
-    expect(findProblems({ ...draft, name: ' ' }, view).name).toMatch(/Give it a name/);
-    expect(findProblems({ ...draft, family: null }, view).name).toMatch(
+    expect(findProblems(draft, view, 'mm')).toEqual({ name: null, layers: null, cautions: [] });
+    expect(findProblems({ ...draft, name: ' ' }, view, 'mm').name).toMatch(/Give it a name/);
+    expect(findProblems({ ...draft, family: null }, view, 'mm').name).toMatch(
       /There is a skirt Reed perch already/,
     );
-    expect(findProblems({ ...draft, layers: [] }, view).layers).toMatch(/needs a layer/);
+    expect(findProblems({ ...draft, layers: [] }, view, 'mm').layers).toMatch(/needs a layer/);
     const long = { ...draft, layers: [{ ...draft.layers[0]!, lengthMm: 120 }] };
-    expect(findProblems(long, view).cautions[0]).toMatch(/give 87 mm at most/);
+    expect(findProblems(long, view, 'mm').cautions[0]).toMatch(/give 87 mm at most/);
     const wrong = { ...draft, layers: [{ ...draft.layers[0]!, binId: 'hair-white' }] };
-    expect(findProblems(wrong, view).cautions.join(' ')).toMatch(/not how hair usually is held/);
+    expect(findProblems(wrong, view, 'mm').cautions.join(' ')).toMatch(/not how hair usually is held/);
   });
 
   it('keeps an amount that suits, takes the usual one where it does not; cuts short and long again', () => {
@@ -203,7 +203,7 @@ describe('a recipe as a file', () => {
 
 describe('the card', () => {
   it('has the recipe’s own layers in its steps and on paper', () => {
-    const steps = stepsOf(perch, view);
+    const steps = stepsOf(perch, view, 'mm');
     expect(steps.map(({ title }) => title)).toContain('Fold in ¼ tab of ember fleck, all round');
     expect(steps.some(({ title }) => title === 'Pull them through to a third')).toBe(true);
     const card = composeCard(perch, view, 'mm');

@@ -19,7 +19,7 @@ const ASPECT_WORDS: readonly { readonly value: Aspect; readonly label: string }[
   { value: 'thing', label: 'What was fished' },
   { value: 'weight', label: 'Weight' },
   { value: 'color', label: 'Color' },
-  { value: 'temperature', label: 'Water °C' },
+  { value: 'temperature', label: 'Water temperature' },
   { value: 'place', label: 'Place' },
   { value: 'clarity', label: 'Clarity' },
 ];
@@ -34,14 +34,15 @@ const rowOf = (what: string) => (group: RateGroup) => ({
 /** What the notes say, with how sure that is. Nothing is called better while the bands overlap. */
 export function AnswersPart({ onFirst }: { readonly onFirst: () => void }) {
   const { view } = useBench();
-  const { mass } = useUnits();
+  const units = useUnits();
+  const { mass } = units;
   const [by, setBy] = useState<Aspect>('thing');
   const [at, setAt] = useState(ANYWHERE);
   const place = at === ANYWHERE ? null : at;
-  const caught = useMemo(() => catchBy(by, place, view), [by, place, view]);
+  const caught = useMemo(() => catchBy(by, place, view, units), [by, place, view, units]);
   const [byBottom, byWeight] = useMemo(
-    () => [lossBy('bottom', place, view), lossBy('weight', place, view)],
-    [place, view],
+    () => [lossBy('bottom', place, view, units), lossBy('weight', place, view, units)],
+    [place, view, units],
   );
   const sets = useMemo(() => nextSets(view), [view]);
   if (view.waterNotes.length === 0) {

@@ -1,3 +1,4 @@
+import { METRIC } from '@/text/written-in';
 import { demoBench } from '@/demo/demo-bench';
 import { PLAIN_NOTE, type WaterNote } from '@/records/water-note';
 import { viewOf } from '../../../tests/support/view-of';
@@ -87,22 +88,25 @@ describe('what the notes say', () => {
       note({ of, hours: 4, fish: 3, lost: 1, bottom: 'rock' }),
       note({ of: null, hours: 5, fish: 1, bottom: 'mud' }),
     );
-    expect(catchBy('thing', null, few).groups).toMatchObject([
+    expect(catchBy('thing', null, few, METRIC).groups).toMatchObject([
       { under: 'Quay tandem 1', count: 3, hours: 4 },
     ]);
-    expect(lossBy('bottom', null, few).groups.map(({ under, count }) => [under, count])).toEqual([
+    expect(lossBy('bottom', null, few, METRIC).groups.map(({ under, count }) => [under, count])).toEqual([
       ['rock', 1],
       ['mud', 0],
     ]);
-    expect(catchBy('thing', 'Elsewhere', few).groups).toEqual([]);
+    expect(catchBy('thing', 'Elsewhere', few, METRIC).groups).toEqual([]);
     const clear = withNotes(
       note({ weightG: 10, hours: 20, fish: 60 }),
       note({ weightG: 30, hours: 20, fish: 2 }),
     );
-    expect(catchBy('weight', null, clear).winner).toBe('8 to 12 g');
+    expect(catchBy('weight', null, clear, METRIC).winner).toBe('8 to 12 g');
     const warm = withNotes(note({ waterC: 13.5, hours: 1 }), note({ clarity: 'muddy', hours: 1 }));
-    expect(catchBy('temperature', null, warm).groups[0]!.under).toBe('12 to 16 °C');
-    expect(catchBy('clarity', null, warm).groups[0]!.under).toBe('muddy');
+    expect(catchBy('temperature', null, warm, METRIC).groups[0]!.under).toBe('12 to 16 °C');
+    expect(catchBy('clarity', null, warm, METRIC).groups[0]!.under).toBe('muddy');
+    const inches = { mass: 'oz-fraction', temperature: 'F' } as const;
+    expect(catchBy('weight', null, clear, inches).winner).toBe('1/4 to 3/8 oz');
+    expect(catchBy('temperature', null, warm, inches).groups[0]!.under).toBe('55 to 60 °F');
   });
 
   it('makes the next graded set of how weights felt', () => {

@@ -4,9 +4,8 @@ import { column } from '../layout/layout';
 import { Select } from 'antd';
 import type { CoatWay } from '@/core/coats/ways/definition';
 import type { Heater } from '@/records/heater';
-import { useUnits } from '../units/use-units';
+import { useSentence, useUnits } from '../units/use-units';
 import { temperatureText } from '@/text/words';
-import { sentence } from '@/text/sentence';
 import { Figure } from '../figure/Figure';
 import { handText, heatWorking, type heatPlanOf, type HeatQuestion } from './heat-facts';
 import styles from './heat-chart.module.css';
@@ -30,7 +29,9 @@ const HEATER_WORDS = { flame: 'a flame', gun: 'a heat gun', oven: 'an oven' } as
 
 /** One way: how long in the heat, how long to dip, what too short and too long do. */
 export function WayCard({ way, usable, heater, question, plan, isChosen, onChoose, onHeater }: WayCardProps) {
-  const { temperature } = useUnits();
+  const sentence = useSentence();
+  const units = useUnits();
+  const { temperature } = units;
   const text = (celsius: number) => temperatureText(celsius, temperature);
   return (
     <article className={column(6, styles.way)} data-chosen={isChosen}>
@@ -62,7 +63,7 @@ export function WayCard({ way, usable, heater, question, plan, isChosen, onChoos
               <div>
                 <dt>in the heat</dt>
                 <dd>
-                  <Figure size="large" tone="ember" working={heatWorking(question, plan.value, temperature)}>
+                  <Figure size="large" tone="ember" working={heatWorking(question, plan.value, units)}>
                     {handText(plan.value.heatS)}
                   </Figure>
                 </dd>

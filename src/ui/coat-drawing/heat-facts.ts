@@ -1,3 +1,5 @@
+import { type ScreenUnits } from '@/text/written-in';
+import { areaText } from '@/text/writer';
 import { planHeat, type HeatPlan } from '@/core/coats/plan-heat';
 import type { HeadPiece } from '@/core/coats/head-piece';
 import { findCoatWay } from '@/core/coats/ways';
@@ -6,7 +8,7 @@ import type { Outcome } from '@/core/problems/problem';
 import type { PowderBin } from '@/records/bin';
 import type { Heater } from '@/records/heater';
 import type { Working } from '../figure/Figure';
-import { temperatureText } from '@/text/words';
+import { massText, temperatureText } from '@/text/words';
 
 export interface HeatQuestion {
   readonly piece: HeadPiece;
@@ -42,20 +44,20 @@ export function handText(seconds: number): string {
 export function heatWorking(
   { piece, heater, powder, ambientC }: HeatQuestion,
   plan: HeatPlan,
-  temperature: 'C' | 'F',
+  { mass, length, temperature }: ScreenUnits,
 ): Working {
   const text = (celsius: number) => temperatureText(celsius, temperature);
   return {
     title: 'In the heat',
     steps: [
       `m c / (h A) ln((source − start) / (source − aim))`,
-      `${piece.massG.toFixed(1)} g × ${piece.specificHeatJkgK.toFixed(0)} J/kgK ÷ (${heater.hWm2K.toFixed(0)} W/m²K × ${piece.areaCm2.toFixed(1)} cm²), from ${text(ambientC)} to ${text(plan.releaseC)} in ${text(heater.sourceC)}`,
+      `${massText(piece.massG, mass)} × ${piece.specificHeatJkgK.toFixed(0)} J/kgK ÷ (${heater.hWm2K.toFixed(0)} W/m²K × ${areaText(piece.areaCm2, length)}), from ${text(ambientC)} to ${text(plan.releaseC)} in ${text(heater.sourceC)}`,
     ],
     inputs: [
-      { name: 'mass and heat', value: `${piece.massG.toFixed(1)} g`, basis: 'computed' },
+      { name: 'mass and heat', value: massText(piece.massG, mass), basis: 'computed' },
       {
         name: 'skin',
-        value: `${piece.areaCm2.toFixed(1)} cm²`,
+        value: areaText(piece.areaCm2, length),
         basis: piece.skin === 'cavity' ? 'computed' : 'guess',
       },
       {

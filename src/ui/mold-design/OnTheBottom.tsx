@@ -3,7 +3,7 @@
 import { fields } from '../layout/layout';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { useUnits } from '../units/use-units';
-import { lengthText } from '@/text/words';
+import { lengthText, weighedText } from '@/text/words';
 import { numberText as n } from '@/text/number-text';
 import { UnitField } from '../unit-field/UnitField';
 import styles from './mold-design.module.css';
@@ -27,7 +27,7 @@ interface OnTheBottomProps {
 
 /** How the casting stands on the bottom, alone or with something behind it. */
 export function OnTheBottom({ study, hook, eyeMm, trailer, wish, onWish }: OnTheBottomProps) {
-  const { length } = useUnits();
+  const { mass, length } = useUnits();
   return (
     <section className={styles.bottom} aria-label="On the bottom">
       <div className={fields(0, styles.bottomHead)}>
@@ -46,7 +46,7 @@ export function OnTheBottom({ study, hook, eyeMm, trailer, wish, onWish }: OnThe
           quantity="mass"
           assume="g"
           value={wish.liftG}
-          write={(massG) => `${n(massG, 3)} g`}
+          write={(massG) => weighedText(massG, mass)}
           onChange={(liftG) => onWish({ ...wish, liftG })}
           hint="empty: no trailer"
           width={120}

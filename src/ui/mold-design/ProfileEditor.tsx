@@ -1,10 +1,11 @@
 'use client';
 
+import { lengthText } from '@/text/words';
 import { stack } from '../layout/layout';
 import { Button, Input } from 'antd';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { readOutline } from '@/core/solids/read-outline';
-import { sentence } from '@/text/sentence';
+import { useSentence, useUnits } from '../units/use-units';
 import styles from './mold-design.module.css';
 
 type Points = readonly (readonly [number, number])[];
@@ -16,6 +17,8 @@ const KEY_STEP_MM = 0.5;
 
 /** Half the outline of a turned body, drawn by dragging its points; or read from an SVG path. */
 export function ProfileEditor({ points, onChange }: { points: Points; onChange: (points: Points) => void }) {
+  const sentence = useSentence();
+  const { length } = useUnits();
   const svg = useRef<SVGSVGElement>(null);
   const [held, setHeld] = useState<number | null>(null);
   const [path, setPath] = useState('');
@@ -107,7 +110,7 @@ export function ProfileEditor({ points, onChange }: { points: Points; onChange: 
             role="slider"
             aria-label={`Point ${index + 1}`}
             aria-valuenow={r}
-            aria-valuetext={`${x} mm along, ${r} mm off the axis`}
+            aria-valuetext={`${lengthText(x, length)} along, ${lengthText(r, length)} off the axis`}
             className={styles.profilePoint}
             onPointerDown={(event) => {
               svg.current?.setPointerCapture(event.pointerId);

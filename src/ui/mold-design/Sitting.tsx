@@ -7,7 +7,7 @@ import { hookLine } from '@/core/molds/hook-line';
 import type { SittingPose } from '@/core/molds/sit-on-bottom';
 import type { StudiedBody } from '@/core/molds/study-body';
 import { poseView, type PoseView } from '@/drawing/pose-view';
-import { sentence } from '@/text/sentence';
+import { useSentence } from '../units/use-units';
 import type { Study } from './study';
 import styles from './mold-design.module.css';
 
@@ -23,6 +23,7 @@ interface SittingProps {
 
 /** How it lies on the bottom: each likely way drawn from its numbers, with how likely, and where the tail goes. */
 export function Sitting({ study, hook, eyeMm, trailer }: SittingProps) {
+  const sentence = useSentence();
   const { body, sitting } = study;
   if (!body || !sitting) return <p className="quiet">Laying it on the bottom.</p>;
   if (!sitting.ok) {

@@ -63,7 +63,7 @@ export function AssistHang({ rig }: { readonly rig: Rig }) {
       </header>
       <svg
         role="img"
-        aria-label={`${hook.part.name} reaches ${Math.round(reachMm)} mm down a jig of ${jigMm} mm; ${VERDICTS[verdict]}`}
+        aria-label={`${hook.part.name} reaches ${lengthText(reachMm, length)} down a jig of ${lengthText(jigMm, length)}; ${VERDICTS[verdict]}`}
         viewBox={view.join(' ')}
         width={Math.min(300, view[2] * 3)}
         height={Math.min(360, view[3] * 3)}

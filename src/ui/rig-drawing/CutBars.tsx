@@ -29,7 +29,7 @@ export function CutBars({ cut, nameOf, unit }: CutBarsProps) {
               <strong>{nameOf(binId)}</strong> {fromMm >= 2000 ? 'roll' : 'length'} of{' '}
               {rollText(fromMm, unit)}
             </span>
-            <svg viewBox={`0 0 ${WIDE} 26`} role="img" aria-label={barText(cuts, leftMm, isKept)}>
+            <svg viewBox={`0 0 ${WIDE} 26`} role="img" aria-label={barText(cuts, leftMm, isKept, unit)}>
               {cuts.flatMap(({ lengthMm, count }, nth) =>
                 Array.from({ length: count }, (_, piece) => {
                   const x = at * scale;
@@ -74,7 +74,7 @@ export function CutBars({ cut, nameOf, unit }: CutBarsProps) {
   );
 }
 
-function barText(cuts: CutLength['cuts'], leftMm: number, isKept: boolean): string {
-  const pieces = cuts.map(({ lengthMm, count }) => `${count} of ${numberText(lengthMm, 5)} mm`);
-  return `${pieces.join(', ')}; ${numberText(leftMm, 6)} mm left${isKept ? ', kept' : ''}`;
+function barText(cuts: CutLength['cuts'], leftMm: number, isKept: boolean, unit: 'mm' | 'in'): string {
+  const pieces = cuts.map(({ lengthMm, count }) => `${count} of ${rollText(lengthMm, unit)}`);
+  return `${pieces.join(', ')}; ${rollText(leftMm, unit)} left${isKept ? ', kept' : ''}`;
 }

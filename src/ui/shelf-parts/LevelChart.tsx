@@ -5,7 +5,10 @@ import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js
 import { Line } from 'react-chartjs-2';
 import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
+import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
+import type { MassUnit } from '@/core/units/write-mass';
 import { useTokens } from '../theme/use-tokens';
+import { useUnits } from '../units/use-units';
 
 Chart.register(LinearScale, LineElement, PointElement, Tooltip);
 
@@ -13,8 +16,8 @@ Chart.register(LinearScale, LineElement, PointElement, Tooltip);
 export function LevelChart({ entries, bin, now }: { entries: readonly Entry[]; bin: Bin; now: number }) {
   const token = useTokens(['--lead', '--rule', '--quench', '--brass']);
   const font = { family: "'Archivo Variable', sans-serif", size: 12 };
-  // A jar of powder is grams, an ingot shelf kilograms.
-  const perUnit = bin.unit === 'g' && bin.kind !== 'powder' ? 1000 : 1;
+  const { mass, length } = useUnits();
+  const { perUnit, unit } = axisOf(bin, mass, length);
   const points = levelPoints(entries, perUnit);
   const standing = points.at(-1);
   if (standing) points.push({ x: Math.max(now, standing.x), y: standing.y });
@@ -74,7 +77,7 @@ export function LevelChart({ entries, bin, now }: { entries: readonly Entry[]; b
                 color: token('--lead'),
                 font,
                 maxTicksLimit: 5,
-                callback: (value) => (bin.unit === 'g' ? `${value} ${perUnit === 1 ? 'g' : 'kg'}` : value),
+                callback: (value) => (unit === '' ? value : `${value} ${unit}`),
               },
             },
           },
@@ -82,6 +85,16 @@ export function LevelChart({ entries, bin, now }: { entries: readonly Entry[]; b
       />
     </div>
   );
+}
+
+/** In what a level is shown: a jar of powder in grams or ounces, an ingot shelf in kilograms or pounds. */
+function axisOf(bin: Bin, mass: MassUnit, length: 'mm' | 'in') {
+  const isSmall = bin.kind === 'powder';
+  if (bin.unit === 'mm')
+    return length === 'in' ? { perUnit: 304.8, unit: 'ft' } : { perUnit: 1000, unit: 'm' };
+  if (bin.unit === 'pieces') return { perUnit: 1, unit: '' };
+  if (mass === 'g') return isSmall ? { perUnit: 1, unit: 'g' } : { perUnit: 1000, unit: 'kg' };
+  return isSmall ? { perUnit: GRAMS_PER_OUNCE, unit: 'oz' } : { perUnit: 16 * GRAMS_PER_OUNCE, unit: 'lb' };
 }
 
 /** The level after each entry, in the unit that is shown. */

@@ -1,8 +1,9 @@
 'use client';
 
 import { row } from '../layout/layout';
-import { Button, ColorPicker, InputNumber } from 'antd';
+import { Button, ColorPicker } from 'antd';
 import type { StrandBin } from '@/records/bin';
+import { QuantityField } from '../unit-field/QuantityField';
 import styles from './skirt-drawing.module.css';
 
 interface MaterialFlakesProps {
@@ -27,13 +28,14 @@ export function MaterialFlakes({ flakes, onChange }: MaterialFlakesProps) {
             disabledAlpha
             onChangeComplete={(color) => set(index, { hex: color.toHexString().slice(0, 7) })}
           />
-          <InputNumber
-            aria-label={`Size of flake ${index + 1}, mm`}
-            min={0.05}
-            max={5}
-            step={0.1}
+          <QuantityField
+            label={`Size of flake ${index + 1}`}
+            of="length"
             value={flake.sizeMm}
+            least={0.05}
+            most={5}
             onChange={(sizeMm) => sizeMm !== null && set(index, { sizeMm })}
+            width={120}
           />
           <Button size="small" onClick={() => onChange(flakes.filter((_, at) => at !== index))}>
             Take out

@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { parseQuantity } from '@/core/units/parse-quantity';
 import type { Quantity } from '@/core/units/quantities';
-import { sentence } from '@/text/sentence';
+import type { Problem } from '@/core/problems/problem';
+import { useSentence } from '../units/use-units';
 import { FieldInput } from './FieldInput';
 
 interface UnitFieldProps {
@@ -29,9 +30,11 @@ interface UnitFieldProps {
 export function UnitField(props: UnitFieldProps) {
   const { label, quantity, value, assume, write, onChange, hint, problem, check, width } = props;
   const isEmpty = (written: string) => props.isOptional === true && written.trim() === '';
+  const sentence = useSentence();
   const [text, setText] = useState<string | null>(null);
   const shown = text ?? (value === null ? '' : write(value));
-  const ownProblem = text === null || isEmpty(text) ? null : readProblem(text, quantity, assume, check);
+  const ownProblem =
+    text === null || isEmpty(text) ? null : readProblem(text, quantity, assume, check, sentence);
   const message = ownProblem ?? (value !== null ? check?.(value) : null) ?? problem ?? null;
 
   const change = (next: string) => {
@@ -65,6 +68,7 @@ function readProblem(
   quantity: Quantity,
   assume: string,
   check: UnitFieldProps['check'],
+  sentence: (problem: Problem) => string,
 ): string | null {
   const parsed = parseQuantity(text, quantity, assume);
   if (!parsed.ok) return sentence(parsed.problem);

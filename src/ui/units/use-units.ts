@@ -1,21 +1,27 @@
 'use client';
 
-import { createContext, useContext } from 'react';
-import type { MassUnit } from '@/core/units/write-mass';
-
-/** The units that this screen writes in. */
-export interface Units {
-  readonly mass: MassUnit;
-  readonly length: 'mm' | 'in';
-  readonly temperature: 'C' | 'F';
-}
-
-const METRIC: Units = { mass: 'g', length: 'mm', temperature: 'C' };
+import { createContext, useCallback, useContext, useMemo } from 'react';
+import type { Problem } from '@/core/problems/problem';
+import { sentence } from '@/text/sentence';
+import { writerIn, type Writer } from '@/text/writer';
+import { METRIC, type ScreenUnits } from '@/text/written-in';
 
 /** Says in which units all within it is written; metric where nobody says. */
-export const UnitsContext = createContext<Units>(METRIC);
+export const UnitsContext = createContext<ScreenUnits>(METRIC);
 
 /** The units to write in. */
-export function useUnits(): Units {
+export function useUnits(): ScreenUnits {
   return useContext(UnitsContext);
+}
+
+/** Writes what is measured in these units. */
+export function useWriter(): Writer {
+  const units = useUnits();
+  return useMemo(() => writerIn(units), [units]);
+}
+
+/** Says what is wrong with a question, and what would be right, in these units. */
+export function useSentence(): (problem: Problem) => string {
+  const write = useWriter();
+  return useCallback((problem) => sentence(problem, write), [write]);
 }

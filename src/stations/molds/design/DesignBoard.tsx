@@ -5,12 +5,11 @@ import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { findStyle } from '@/core/cavities/styles';
 import { numberText as n } from '@/text/number-text';
-import { sentence } from '@/text/sentence';
 import type { MetalBin } from '@/records/bin';
 import type { ReadMesh } from '@/workers/protocol';
 import { lengthText, lotText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { useUnits } from '@/ui/units/use-units';
+import { useSentence, useUnits } from '@/ui/units/use-units';
 import { plateSheet } from '@/station-kit/print/cavity-plate';
 import { drawnSolid, formOf, styleOf, workOut, type Design, type Shape } from '@/model/molds/design';
 import { DesignFigures } from './DesignFigures';
@@ -44,8 +43,10 @@ interface DesignBoardProps {
 
 /** A new cavity: a form, a weight, a metal; what size it must be, how it behaves, and what to take away. */
 export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
+  const sentence = useSentence();
   const { view } = useBench();
-  const { mass } = useUnits();
+  const units = useUnits();
+  const { mass } = units;
   const [key, setKey] = useState<string>(FORM_KEYS[0] ?? '');
   const [sizes, setSizes] = useState<Readonly<Record<string, Readonly<Record<string, number>>>>>({});
   const [points, setPoints] = useState<readonly (readonly [number, number])[]>(FIRST_PROFILE);
@@ -91,7 +92,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
   const title = `${form?.name ?? (mesh && key === FROM_STL ? mesh.name : 'My profile')} ${wish.targetG === null ? '' : markText(wish.targetG, mass)}`;
   const told = form?.fields.find((field) => field.key === wish.vary);
 
-  const sheet = design && plateSheet({ title, design, form, metal, mass });
+  const sheet = design && plateSheet({ title, design, form, metal, units });
 
   return (
     <>

@@ -1,5 +1,7 @@
 'use client';
 
+import { speedText } from '@/text/quantity-text';
+import { areaText, roomText } from '@/text/writer';
 import type { ReactNode } from 'react';
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { freezeTime } from '@/core/heat/freeze-time';
@@ -36,7 +38,7 @@ export function DesignFigures({ design, metal, study, dragCoefficient, onTime }:
   };
   const shape: WorkingInput = {
     name: 'the shape',
-    value: `${n(design.volumeCm3, 5)} cm³ of cavity`,
+    value: `${roomText(design.volumeCm3, length, 5)} of cavity`,
     basis: 'given',
   };
   const trial = view.bench.freezeTrial;
@@ -57,7 +59,7 @@ export function DesignFigures({ design, metal, study, dragCoefficient, onTime }:
         working={{
           title: 'Weight',
           steps: [
-            `${n(castGramsPerCm3(metal), 4)} g a cm³ of cavity × (${n(design.volumeCm3, 5)} − what is embedded) + what stays = ${massText(design.finishedG, mass)}`,
+            `${n(castGramsPerCm3(metal), 4)} g a cm³ of cavity × (${n(design.volumeCm3, 5)} cm³ − what is embedded) + what stays = ${massText(design.finishedG, mass)}`,
           ],
           inputs: [lot, shape],
         }}
@@ -72,7 +74,7 @@ export function DesignFigures({ design, metal, study, dragCoefficient, onTime }:
           inputs: [shape],
         }}
       >
-        {n(design.volumeCm3, 4)} cm³
+        {roomText(design.volumeCm3, length, 4)}
       </Fact>
       <Fact
         name="Middle from the foot"
@@ -95,7 +97,7 @@ export function DesignFigures({ design, metal, study, dragCoefficient, onTime }:
           }
         }
       >
-        {body ? `${n(body.measure.areaCm2, 3)} cm²` : '…'}
+        {body ? areaText(body.measure.areaCm2, length) : '…'}
       </Fact>
       <Fact
         name="Modulus"
@@ -104,13 +106,13 @@ export function DesignFigures({ design, metal, study, dragCoefficient, onTime }:
           body && {
             title: 'Modulus',
             steps: [
-              `${n(body.measure.volumeCm3, 4)} cm³ over ${n(body.measure.areaCm2, 4)} cm²: the thicker, the slower it freezes`,
+              `${roomText(body.measure.volumeCm3, length, 4)} over ${areaText(body.measure.areaCm2, length, 4)}: the thicker, the slower it freezes`,
             ],
             inputs: [shape],
           }
         }
       >
-        {body ? `${n(body.modulusMm, 3)} mm` : '…'}
+        {body ? lengthText(body.modulusMm, length) : '…'}
       </Fact>
       <Fact
         name="Freezes in"
@@ -138,13 +140,13 @@ export function DesignFigures({ design, metal, study, dragCoefficient, onTime }:
                 steps: ['where its weight in water equals its drag: v = √(2 (m − ρV) g / (ρ A Cd))'],
                 inputs: [
                   { name: 'drag coefficient', value: n(dragCoefficient, 2), basis: 'guess' },
-                  { name: 'seen from below', value: `${n(body.frontalCm2, 3)} cm²`, basis: 'computed' },
+                  { name: 'seen from below', value: areaText(body.frontalCm2, length), basis: 'computed' },
                 ],
               }
             : null
         }
       >
-        {sink?.ok ? `${n(sink.value, 2)} m/s` : '…'}
+        {sink?.ok ? speedText(sink.value, length) : '…'}
       </Fact>
     </dl>
   );

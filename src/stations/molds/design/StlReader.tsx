@@ -3,7 +3,7 @@
 import { stack } from '@/ui/layout/layout';
 import { Button, Progress, Upload } from 'antd';
 import { numberText as n } from '@/text/number-text';
-import { sentence } from '@/text/sentence';
+import { useSentence } from '@/ui/units/use-units';
 import type { ReadMesh } from '@/workers/protocol';
 import styles from './design.module.css';
 import { JobFailure } from '@/station-kit/JobFailure';
@@ -16,6 +16,7 @@ type Reading =
 
 /** Reads an STL in a worker, with how far it has come and a way to stop. */
 export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => void }) {
+  const sentence = useSentence();
   const job = useJob<Reading>();
   const state = job.answer;
 

@@ -7,7 +7,7 @@ import type { Solid } from '@/core/solids/solid';
 import { platePdf } from '@/data/exchange/plate/plate-pdf';
 import { plateSvg } from '@/data/exchange/plate/plate-svg';
 import type { Plate } from '@/data/exchange/plate/plate';
-import { sentence } from '@/text/sentence';
+import { useSentence } from '@/ui/units/use-units';
 import type { Jobs } from '@/workers/protocol';
 import { JobFailure } from '@/station-kit/JobFailure';
 import { saveFile } from '@/station-kit/save-file';
@@ -40,6 +40,7 @@ const STL = 'model/stl';
 
 /** What goes out of the door: the true-size sheet, and the bodies to print. */
 export function TakeAway({ name, sheet, body, hook, eyeMm, pinMm, shrinkLinear }: TakeAwayProps) {
+  const sentence = useSentence();
   const print = usePrint();
   const job = useJob<Cutting>();
   const file =
