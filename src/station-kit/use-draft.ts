@@ -9,41 +9,66 @@ interface DraftSteps<T> {
   readonly draft: T | null;
   /** What it was before each change, the latest last. */
   readonly before: readonly T[];
+  /** How often one was begun: what is changed late belongs to the draft it was changed on. */
+  readonly begun: number;
+}
+
+/** What somebody changed of a draft as they saw it, done to the draft as it is by now. */
+function changedOnto<T extends object>(now: T, seen: T, next: T): T {
+  if (now === seen) return next;
+  const changed = (Object.keys(next) as (keyof T)[]).filter((key) => next[key] !== seen[key]);
+  return { ...now, ...Object.fromEntries(changed.map((key) => [key, next[key]])) };
 }
 
 /**
  * A draft on the bench: changed, stepped back, kept on this screen under `form` until it is kept for good or let go.
  * `fallback` lies there while nobody has begun one; `read` gives what was kept, null where it is no such draft (any more): that is
- * let go, with a word.
+ * let go, with a word. A change that comes late (parts were laid out meanwhile, or a name typed) undoes nothing of what came
+ * before it.
  */
-export function useDraft<T>(form: string, read: (kept: unknown) => T | null, fallback: T | null) {
+export function useDraft<T extends object>(
+  form: string,
+  read: (kept: unknown) => T | null,
+  fallback: T | null,
+) {
   const [found, write] = useKept(form, read);
-  const [{ draft, before }, setSteps] = useState<DraftSteps<T>>({ draft: found, before: [] });
+  const [{ draft, before, begun }, setSteps] = useState<DraftSteps<T>>({
+    draft: found,
+    before: [],
+    begun: 0,
+  });
   /** Begins with a draft, or lets it go. */
   const begin = useCallback(
     (next: T | null) => {
       write(next);
-      setSteps({ draft: next, before: [] });
+      setSteps((steps) => ({ draft: next, before: [], begun: steps.begun + 1 }));
     },
     [write],
   );
+  const seen = draft ?? fallback;
   const change = useCallback(
     (next: T) => {
       setSteps((steps) => {
+        if (steps.begun !== begun) return steps;
         const was = steps.draft ?? fallback;
-        return { draft: next, before: was ? [...steps.before, was].slice(-MOST_STEPS) : steps.before };
+        const changed = was && seen ? changedOnto(was, seen, next) : next;
+        write(changed);
+        return {
+          draft: changed,
+          before: was ? [...steps.before, was].slice(-MOST_STEPS) : steps.before,
+          begun,
+        };
       });
-      write(next);
     },
-    [fallback, write],
+    [fallback, write, seen, begun],
   );
   const stepBack = useCallback(() => {
     setSteps((steps) => {
       const last = steps.before.at(-1);
       if (!last) return steps;
       write(last);
-      return { draft: last, before: steps.before.slice(0, -1) };
+      return { ...steps, draft: last, before: steps.before.slice(0, -1) };
     });
   }, [write]);
-  return { draft: draft ?? fallback, canStepBack: before.length > 0, begin, change, stepBack };
+  return { draft: seen, canStepBack: before.length > 0, begin, change, stepBack };
 }

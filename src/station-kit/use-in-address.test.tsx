@@ -59,6 +59,19 @@ describe('what one sees', () => {
     expect(shows()).toBe('bins none');
   });
 
+  it('makes a step of each press, also where the next comes before the turn of the last has ended', async () => {
+    window.history.replaceState(null, '', '/shelf');
+    render(<Station />);
+    press('Choose');
+    press('Buy');
+    await turnEnds();
+    expect(shows()).toBe('buy lot-14');
+    await back();
+    expect(shows()).toBe('bins hook-2-0');
+    await back();
+    expect(shows()).toBe('bins none');
+  });
+
   it('comes from a link, and what the link says wrongly is the first', async () => {
     window.history.replaceState(null, '', '/shelf?part=sell&bin=lot-14');
     render(<Station />);

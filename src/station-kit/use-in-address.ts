@@ -3,19 +3,21 @@
 import { useSearchParams } from 'next/navigation';
 import { useCallback, useState } from 'react';
 
-/** An entry of the browser's history was made in this turn: what changes besides belongs to it. */
-let isMade = false;
+/** The press with which an entry of the browser's history was made: what else changes with it belongs to that entry. */
+let madeWith: Event | 'no press' | null = null;
 
 function write(name: string, value: string | null): void {
   const address = new URL(window.location.href);
   if (address.searchParams.get(name) === value) return;
   if (value === null) address.searchParams.delete(name);
   else address.searchParams.set(name, value);
-  if (isMade) window.history.replaceState(null, '', address);
+  const press = window.event ?? 'no press';
+  if (madeWith === press) window.history.replaceState(null, '', address);
   else window.history.pushState(null, '', address);
-  isMade = true;
+  madeWith = press;
+  // A next press may come before this does: it is another one, and makes an entry of its own.
   setTimeout(() => {
-    isMade = false;
+    madeWith = null;
   }, 0);
 }
 
