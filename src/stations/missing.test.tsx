@@ -1,4 +1,5 @@
 /** @jest-environment ./tests/support/browser-environment.ts */
+import { METRIC } from '@/text/written-in';
 import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { useState, type ReactElement } from 'react';
@@ -28,7 +29,7 @@ const no = () => undefined;
 /** A rig of which the shelf has nothing yet, and what it has by now. */
 function BareRig({ kind }: { readonly kind: 'cable-set' | 'dropper' | 'feeder' | 'hair-lure' }) {
   const { view } = useBench();
-  const [draft, setDraft] = useState(() => newRig(kind, view));
+  const [draft, setDraft] = useState(() => newRig(kind, view, METRIC));
   const rig = rigOf(draft, view);
   const { findings } = judgeRig(rig, rigShelf(view), matchLines(view));
   return (

@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/builds/judge-build';
 import type { PatternProblem } from '@/core/builds/hole-pattern';
-import { lengthText } from './words';
+import { sizeText } from './words';
 import type { WrittenIn } from './written-in';
 
 const bladesText = (count: number) =>
@@ -12,7 +12,7 @@ const bladesText = (count: number) =>
  * @example findingSentence({ code: 'missing', weight: 'stop', at: ['frame'], what: 'wire' }) // 'It has no wire yet. ...'
  */
 export function findingSentence(finding: Finding, units: WrittenIn): string {
-  const mm = (value: number) => lengthText(value, units.length);
+  const mm = (value: number) => sizeText(value, units.length);
   switch (finding.code) {
     case 'missing':
       return `It has no ${finding.what} yet. Take one from the shelf.`;
@@ -55,7 +55,7 @@ export function findingSentence(finding: Finding, units: WrittenIn): string {
  * @example patternSentence({ code: 'outside', hole: 0 }) // 'Hole 1 lies outside the blade. ...'
  */
 export function patternSentence(problem: PatternProblem, units: WrittenIn): string {
-  const mm = (value: number) => lengthText(value, units.length);
+  const mm = (value: number) => sizeText(value, units.length);
   const hole = `Hole ${problem.hole + 1}`;
   switch (problem.code) {
     case 'outside':

@@ -1,5 +1,5 @@
 import { parseQuantity } from '@/core/units/parse-quantity';
-import { inchText } from './inch-text';
+import { inchMarkText, inchText } from './inch-text';
 
 describe('inchText', () => {
   it.each([
@@ -11,10 +11,31 @@ describe('inchText', () => {
     [88.9, '3 1/2 in'],
     [24, '0.94 in'],
     [0.9, '0.035 in'],
-    [0, '0.00 in'],
+    [0, '0 in'],
     [2540, '8 ft 4 in'],
     [3048, '10 ft'],
   ])('writes %d mm', (mm, text) => expect(inchText(mm)).toBe(text));
+
+  it.each([
+    [103, '4 1/16 in'],
+    [8, '5/16 in'],
+    [12, '15/32 in'],
+    [25, '31/32 in'],
+    [1.2, '3/64 in'],
+    [0.9, '0.035 in'],
+    [1.5875, '1/16 in'],
+    [600, '23 5/8 in'],
+    [0, '0 in'],
+  ])('reads %d mm off a rule', (mm, text) => expect(inchMarkText(mm)).toBe(text));
+
+  it('is off by half a mark of the rule at most, and by a fifteenth of the smallest', () => {
+    for (let mm = 0.5; mm < 1200; mm += 0.37) {
+      const read = parseQuantity(inchMarkText(mm), 'length', 'in');
+      const offMm = read.ok ? Math.abs(read.value.value - mm) : Infinity;
+      expect(offMm).toBeLessThan(25.4 / 32 + 0.13);
+      expect(offMm / mm).toBeLessThan(0.07);
+    }
+  });
 
   it('is read back as the length it was, to what a rule shows', () => {
     for (let mm = 0.5; mm < 1200; mm += 0.37) {

@@ -11,11 +11,11 @@ const FINEST: readonly (readonly [under: number, parts: number])[] = [
 /** A fraction is said where it is this near, mm: less than a rule shows. */
 const NEAR_MM = 0.06;
 
-/** A fraction of an inch as it stands on a rule: `1/2`, `1 3/8`; null where the length lies beside every mark. */
-function onRule(inches: number): string | null {
+/** A fraction of an inch as it stands on a rule: `1/2`, `1 3/8`; null where the length lies further than that beside every mark. */
+function onRule(inches: number, nearMm: number): string | null {
   const [, parts = 16] = FINEST.find(([under]) => inches < under) ?? [];
   const marks = Math.round(inches * parts);
-  if (marks === 0 || Math.abs(inches - marks / parts) * MM_PER_INCH > NEAR_MM) return null;
+  if (marks === 0 || Math.abs(inches - marks / parts) * MM_PER_INCH > nearMm) return null;
   const whole = Math.floor(marks / parts);
   let [top, bottom] = [marks % parts, parts];
   while (top > 0 && top % 2 === 0) [top, bottom] = [top / 2, bottom / 2];
@@ -32,13 +32,32 @@ function onRule(inches: number): string | null {
  * @example inchText(2540) // '8 ft 4 in'
  */
 export function inchText(mm: number): string {
+  return written(mm, NEAR_MM);
+}
+
+/** Below this a caliper measures, not a rule, in: wires and sheets are said in thousandths. */
+const RULE_FROM = 1 / 8;
+
+/**
+ * A length in inches as it is read off a rule: the nearest mark. For what is laid out, cut and looked at; what is compared to a
+ * hair is written with `inchText`.
+ *
+ * @example inchMarkText(103) // '4 1/16 in'
+ * @example inchMarkText(0.9) // '0.035 in'
+ */
+export function inchMarkText(mm: number): string {
+  return written(mm, mm / MM_PER_INCH >= RULE_FROM ? Infinity : NEAR_MM);
+}
+
+function written(mm: number, nearMm: number): string {
   const inches = mm / MM_PER_INCH;
   if (Math.abs(inches) >= FEET_FROM) {
     const all = Math.round(inches);
     const [feet, rest] = [Math.floor(all / INCHES_PER_FOOT), all % INCHES_PER_FOOT];
     return rest === 0 ? `${feet} ft` : `${feet} ft ${rest} in`;
   }
-  const fraction = inches > 0 ? onRule(inches) : null;
+  const fraction = inches > 0 ? onRule(inches, nearMm) : null;
   if (fraction !== null) return `${fraction} in`;
-  return inches !== 0 && Math.abs(inches) < 0.1 ? `${inches.toFixed(3)} in` : `${inches.toFixed(2)} in`;
+  if (inches === 0) return '0 in';
+  return Math.abs(inches) < 0.1 ? `${inches.toFixed(3)} in` : `${inches.toFixed(2)} in`;
 }

@@ -2,7 +2,7 @@ import type { RoleSize } from '@/core/parts/part-roles';
 import type { Quantity } from '@/core/units/quantities';
 import type { MassUnit } from '@/core/units/write-mass';
 import { numberText } from './number-text';
-import { lengthText, massText } from './words';
+import { massText, sizeText } from './words';
 import type { WrittenIn } from './written-in';
 
 /** Kilograms in a pound, exact. */
@@ -25,7 +25,7 @@ export function strengthText(kgf: number, mass: MassUnit): string {
 export function measureText(unit: RoleSize['unit'], value: number, { mass, length }: WrittenIn): string {
   switch (unit) {
     case 'mm':
-      return lengthText(value, length);
+      return sizeText(value, length);
     case 'g':
       return massText(value, mass);
     case 'kgf':

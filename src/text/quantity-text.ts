@@ -2,7 +2,7 @@ import type { Quantity } from '@/core/units/quantities';
 import type { MassUnit } from '@/core/units/write-mass';
 import { strengthText } from './measure-text';
 import { numberText } from './number-text';
-import { lengthText, temperatureText } from './words';
+import { sizeText, temperatureText } from './words';
 import type { ScreenUnits } from './written-in';
 
 /** What is measured, and in which unit it is kept: depths in m, speeds in m/s, lengths in mm, temperatures in C. */
@@ -36,7 +36,7 @@ const KINDS: Readonly<Record<Measured, MeasuredKind>> = {
     quantity: 'length',
     base: 1,
     assume: ({ length }) => length,
-    write: (mm, { length }) => lengthText(mm, length),
+    write: (mm, { length }) => sizeText(mm, length),
   },
   depth: {
     quantity: 'length',

@@ -1,6 +1,6 @@
 import type { RigFinding, Suited } from '@/core/rigs/rig-finding';
 import { strengthText } from './measure-text';
-import { lengthText, massText } from './words';
+import { massText, sizeText } from './words';
 import type { WrittenIn } from './written-in';
 
 const take = (right: Suited | null, otherwise: string) => (right ? `Take ${right.name}.` : otherwise);
@@ -11,7 +11,7 @@ const take = (right: Suited | null, otherwise: string) => (right ? `Take ${right
  * @example rigSentence({ code: 'missing', weight: 'stop', at: ['cable'], what: 'cable' }) // 'It has no cable yet. ...'
  */
 export function rigSentence(finding: RigFinding, units: WrittenIn): string {
-  const mm = (value: number) => lengthText(value, units.length);
+  const mm = (value: number) => sizeText(value, units.length);
   const kg = (value: number) => strengthText(value, units.mass);
   switch (finding.code) {
     case 'missing':

@@ -3,7 +3,7 @@ import { findStyle } from '@/core/cavities/styles';
 import type { CavityVerdict } from '@/core/tickets/judge-cavity';
 import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
 import { writeMass, type MassUnit } from '@/core/units/write-mass';
-import { inchText } from './inch-text';
+import { inchMarkText, inchText } from './inch-text';
 import { numberText } from './number-text';
 import { rollText } from './roll-text';
 import type { Bin } from '@/records/bin';
@@ -19,6 +19,7 @@ export function insertsText(inserts: readonly Insert[]): string {
 
 /** A mass in the maker's unit, `9.52 g`. */
 export function massText(massG: number, unit: MassUnit): string {
+  if (massG === 0) return unit === 'g' ? '0 g' : '0 oz';
   const written = writeMass(massG, unit);
   return `${written.number} ${written.unit}`;
 }
@@ -63,8 +64,13 @@ export function lotText(name: string): string {
   return name.split(',')[0] ?? name;
 }
 
-/** A length in the maker's unit, `24 mm`, `1 3/8 in`. */
+/** A length in the maker's unit as it is read off a rule, `24 mm`, `1 3/8 in`. */
 export function lengthText(mm: number, unit: 'mm' | 'in'): string {
+  return unit === 'mm' ? `${numberText(mm, 3)} mm` : inchMarkText(mm);
+}
+
+/** A size in the maker's unit as it was measured or typed, not rounded to a rule's mark: `4.9 mm`, `0.193 in`. */
+export function sizeText(mm: number, unit: 'mm' | 'in'): string {
   return unit === 'mm' ? `${numberText(mm, 3)} mm` : inchText(mm);
 }
 

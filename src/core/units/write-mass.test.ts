@@ -15,6 +15,10 @@ describe('writeMass', () => {
     [0, 'oz-fraction', '0.00 oz'],
     [2800, 'oz-fraction', '6.17 lb'],
     [453.59237, 'oz', '1.00 lb'],
+    [4535.9237, 'oz-fraction', '10 lb'],
+    [2381.3599, 'oz-fraction', '5 1/4 lb'],
+    [0.1, 'oz-fraction', '0.0035 oz'],
+    [1, 'oz', '0.035 oz'],
   ])('writes %d g in %s as %s', (massG, unit, expected) => {
     const written = writeMass(massG, unit);
     expect(`${written.number} ${written.unit}`).toBe(expected);

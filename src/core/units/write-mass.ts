@@ -12,6 +12,8 @@ const SIXTEENTHS = 16;
 const OUNCES_PER_POUND = 16;
 /** A fraction is shown only where it is this near, as a share; else ounces go decimal. */
 const FRACTION_SLACK = 0.005;
+/** Pounds are many sixteenths: only what was meant as a fraction is one. */
+const POUND_SLACK = 1e-5;
 
 /**
  * A mass in the maker's own unit, rounded for display: grams to three digits and kilograms from 1000 g on;
@@ -27,16 +29,21 @@ export function writeMass(massG: number, unit: MassUnit): WrittenMass {
       : { number: decimals(massG), unit: 'g' };
   }
   const ounces = massG / GRAMS_PER_OUNCE;
-  if (Math.abs(ounces) >= OUNCES_PER_POUND)
-    return { number: decimals(ounces / OUNCES_PER_POUND), unit: 'lb' };
-  if (unit === 'oz-fraction') {
-    const sixteenths = Math.round(ounces * SIXTEENTHS);
-    const isNear =
-      Math.abs(ounces * SIXTEENTHS - sixteenths) <= FRACTION_SLACK * Math.abs(ounces * SIXTEENTHS);
-    if (sixteenths > 0 && isNear) return { number: fraction(sixteenths), unit: 'oz' };
-  }
-  return { number: decimals(ounces), unit: 'oz' };
+  const isPounds = Math.abs(ounces) >= OUNCES_PER_POUND;
+  const value = isPounds ? ounces / OUNCES_PER_POUND : ounces;
+  const marks = Math.round(value * SIXTEENTHS);
+  const slack = isPounds ? POUND_SLACK : FRACTION_SLACK;
+  const isNear = Math.abs(value * SIXTEENTHS - marks) <= slack * Math.abs(value * SIXTEENTHS);
+  const isFraction = unit === 'oz-fraction' && marks > 0 && isNear;
+  return {
+    number: isFraction ? fraction(marks) : value > 0 && value < LITTLE ? little(value) : decimals(value),
+    unit: isPounds ? 'lb' : 'oz',
+  };
 }
+
+/** Less than this many ounces are written with the digits that they have: 0.0035, not 0.00. */
+const LITTLE = 0.095;
+const little = (ounces: number) => String(Number(ounces.toPrecision(2)));
 
 function decimals(value: number): string {
   const size = Math.abs(value);

@@ -2,6 +2,7 @@
 
 import { Button, Segmented } from 'antd';
 import { useState, type ReactNode } from 'react';
+import { roundMass } from '@/core/units/round-figure';
 import { usualUnits } from '@/core/units/usual-units';
 import { layOutBench } from '@/model/beginnings/lay-out-bench';
 import { findThingKind, findTypicalSize } from '@/reference/typical';
@@ -23,7 +24,7 @@ interface BeginningProps {
 /** The one thing that an empty bench asks: what one makes, and in which units. Then it lays that bench out. */
 export function Beginning({ others, onBegun }: BeginningProps) {
   const { view, workshop } = useBench();
-  const { length } = usePreferences();
+  const { length, mass } = usePreferences();
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const practices = PRACTICES.filter(({ id }) => chosen.includes(id));
   const toggle = (id: string) =>
@@ -31,8 +32,13 @@ export function Beginning({ others, onBegun }: BeginningProps) {
   const begin = async () => {
     const { newId, now } = workshop;
     const { sign } = usualUnits(window.navigator.language);
+    const { money, pot } = view.bench;
     await workshop.beginnings.layOut({
-      bench: { ...view.bench, money: { ...view.bench.money, sign } },
+      bench: {
+        ...view.bench,
+        money: { ...money, sign },
+        pot: { ...pot, capacityG: roundMass(pot.capacityG, mass), heelG: roundMass(pot.heelG, mass) },
+      },
       ...layOutBench(practices, { length, newId, now: now() }),
     });
     const [first] = practices;

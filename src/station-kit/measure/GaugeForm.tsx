@@ -21,7 +21,7 @@ import type { PartBin } from '@/records/bin';
 import type { Gauge } from '@/records/gauge';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
-import { lengthText } from '@/text/words';
+import { sizeText } from '@/text/words';
 import { MeasureField } from '../put-down/MeasureField';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { MassField } from '@/ui/unit-field/MassField';
@@ -95,9 +95,7 @@ export function GaugeForm({ bin }: { readonly bin: PartBin }) {
         <h2>{bin.name}</h2>
         <p className="quiet">
           {bin.place}.{' '}
-          {near
-            ? `By its measures nearest to ${near.piece.name}, ${lengthText(near.offMm, length)} off.`
-            : ''}
+          {near ? `By its measures nearest to ${near.piece.name}, ${sizeText(near.offMm, length)} off.` : ''}
         </p>
       </header>
       <div className={styles.fields}>
@@ -208,7 +206,7 @@ function BladeSliders({
         const name = id === 'lengthMm' ? 'Length' : 'Width';
         return (
           <label key={id}>
-            {name} {lengthText(sizes[id] ?? 0, length)}
+            {name} {sizeText(sizes[id] ?? 0, length)}
             <Slider
               ariaLabelForHandle={`${name} on the screen`}
               min={5}

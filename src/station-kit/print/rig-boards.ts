@@ -6,7 +6,7 @@ import { layRig } from '@/core/rigs/lay-rig';
 import { isLine, type Rig, type RigPiece } from '@/core/rigs/rig';
 import type { RigCut } from '@/core/rigs/cuts-of-rig';
 import type { Board, BoardMark, BoardStrip } from '@/data/exchange/board/board';
-import { inchText } from '@/text/inch-text';
+import { inchMarkText } from '@/text/inch-text';
 import { numberText } from '@/text/number-text';
 import { lengthText, massText } from '@/text/words';
 import type { WrittenIn } from '@/text/written-in';
@@ -15,7 +15,7 @@ const STRIP_MM = 26;
 const mm = (value: number) => Number(value.toFixed(3));
 /** What stands beside a mark: millimeters bare, as on a ruler; inches as on a rule. */
 const onBoard = (mark: number, length: 'mm' | 'in') =>
-  length === 'mm' ? numberText(mark, 5) : inchText(mark);
+  length === 'mm' ? numberText(mark, 5) : inchMarkText(mark);
 const NOTES = [
   'Check the bar with a ruler. Glue the strips on a board, cross on cross where they are cut, and varnish them.',
 ];

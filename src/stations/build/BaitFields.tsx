@@ -9,7 +9,7 @@ import { reserveOf } from '@/core/builds/place-parts';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { hasWiredHead } from '@/model/bills/build-uses';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
-import { lengthText } from '@/text/words';
+import { massText, sizeText } from '@/text/words';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -28,14 +28,14 @@ interface BaitFieldsProps {
 /** What the drawing cannot be asked by hand: kind, head, color, skirt, wire, parts beside the arm. */
 export function BaitFields({ draft, onChange }: BaitFieldsProps) {
   const { view } = useBench();
-  const { length } = useUnits();
+  const { length, mass } = useUnits();
   const kind = findKind(draft.kind);
   const build = buildOf(draft, view);
   const sizes = frameSizes(build);
   const { head } = draft;
   const parts = measuredParts(view);
   const skirts = view.skirts.filter(({ retired, id }) => !retired || id === draft.skirtId);
-  const millimeters = (mm: number) => lengthText(mm, length);
+  const millimeters = (mm: number) => sizeText(mm, length);
   const isWired = hasWiredHead(draft, view);
   return (
     <Collapse
@@ -77,7 +77,7 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                   hint={`comes ${millimeters(sizes.upperMm)}; its loop takes ${millimeters(reserveOf(build))}`}
                   check={(mm) =>
                     mm < 10 || mm > sizes.upperMm
-                      ? `Cut it to 10 mm at least, and no longer than it comes: ${millimeters(sizes.upperMm)}.`
+                      ? `Cut it to ${millimeters(10)} at least, and no longer than it comes: ${millimeters(sizes.upperMm)}.`
                       : null
                   }
                   onChange={(mm) =>
@@ -92,7 +92,7 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                   assume={length}
                   value={draft.minFreeMm}
                   write={millimeters}
-                  check={(mm) => (mm > 50 ? '50 mm is the most.' : null)}
+                  check={(mm) => (mm > 50 ? `${millimeters(50)} is the most.` : null)}
                   onChange={(mm) => mm !== null && onChange({ ...draft, minFreeMm: mm })}
                 />
               ) : null}
@@ -111,7 +111,9 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                     label="Marked"
                     value={head.nominalG}
                     check={(grams) =>
-                      grams <= 0 || grams > 5000 ? 'A head weighs over 0, up to 5 kg.' : null
+                      grams <= 0 || grams > 5000
+                        ? `A head weighs over 0, up to ${massText(5000, mass)}.`
+                        : null
                     }
                     onChange={(nominalG) =>
                       nominalG !== null && onChange({ ...draft, head: { ...head, nominalG } })

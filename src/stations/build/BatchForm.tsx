@@ -26,7 +26,7 @@ interface BatchFormProps {
   readonly onPoured: (said: string) => void;
 }
 
-const USUAL = { name: 'Grub 75 mm', pieceCm3: 4.2, count: 24, cavities: 4, runnerCm3: 2.5 };
+const USUAL = { name: 'Grub', pieceCm3: 4.2, count: 24, cavities: 4, runnerCm3: 2.5 };
 const USUAL_LOSS = 0.08;
 
 /** A batch of a color: so many baits from a mold, what goes in the cup, its heat by the clock, and what came of it. */

@@ -10,7 +10,7 @@ import type { BuildRecord } from '@/records/build';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import { boxOf } from '@/ui/bait-drawing/box-of';
 import { useWidth } from '@/ui/use-width';
-import { lengthText, massText, minutesText } from '@/text/words';
+import { massText, minutesText, sizeText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { buildableOf, buildOf, costOf, finishedOf, runOf, weightLines } from '@/model/baits/bait-facts';
@@ -48,7 +48,7 @@ export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
     [
       'Arm',
       builds.map((build) =>
-        findKind(build.kind).arm ? lengthText(armLength(buildOf(build, view)), length) : 'none',
+        findKind(build.kind).arm ? sizeText(armLength(buildOf(build, view)), length) : 'none',
       ),
     ],
     [
@@ -68,7 +68,7 @@ export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
       ),
     ],
     ['Depth', runs.map((run) => (run ? depthTendency(run.slowestMs) : 'as it is fished'))],
-    ['Thump', runs.map((run) => (run ? lengthText(run.thumpMm, length) : 'none'))],
+    ['Thump', runs.map((run) => (run ? sizeText(run.thumpMm, length) : 'none'))],
     [
       'Parts cost',
       builds.map((build) => {

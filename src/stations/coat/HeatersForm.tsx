@@ -8,7 +8,7 @@ import type { Heater } from '@/records/heater';
 import { CountField } from '@/ui/unit-field/CountField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { lengthText, minutesText, temperatureText } from '@/text/words';
+import { minutesText, sizeText, temperatureText } from '@/text/words';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -123,18 +123,26 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
               quantity="length"
               assume={length}
               value={oven.slotMm}
-              write={(mm) => lengthText(mm, length)}
+              write={(mm) => sizeText(mm, length)}
               onChange={(slotMm) => slotMm !== null && setOven({ slotMm })}
-              check={(mm) => (mm < 3 || mm > 200 ? 'Slots are 3 to 200 mm apart.' : null)}
+              check={(mm) =>
+                mm < 3 || mm > 200
+                  ? `Slots are ${sizeText(3, length)} to ${sizeText(200, length)} apart.`
+                  : null
+              }
             />
             <UnitField
               label="Free under a rod"
               quantity="length"
               assume={length}
               value={oven.dropMm}
-              write={(mm) => lengthText(mm, length)}
+              write={(mm) => sizeText(mm, length)}
               onChange={(dropMm) => dropMm !== null && setOven({ dropMm })}
-              check={(mm) => (mm < 10 || mm > 500 ? 'Heads hang free in 10 to 500 mm.' : null)}
+              check={(mm) =>
+                mm < 10 || mm > 500
+                  ? `Heads hang free in ${sizeText(10, length)} to ${sizeText(500, length)}.`
+                  : null
+              }
             />
             <MassField
               label="The empty rack weighs"

@@ -1,5 +1,6 @@
 'use client';
 
+import { roundMass } from '@/core/units/round-figure';
 import { meltsText } from '@/text/quantity-text';
 import { apart, stack, wrap } from '@/ui/layout/layout';
 import { Button, Modal, Segmented, Select } from 'antd';
@@ -35,7 +36,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
   const { view } = useBench();
   const { mass, temperature } = useUnits();
   const [family, setFamily] = useState<Family>('lead');
-  const [amountG, setAmountG] = useState<number | null>(2000);
+  const [amountG, setAmountG] = useState<number | null>(() => roundMass(2000, mass));
   const [min, setMin] = useState<number | null>(0.035);
   const [max, setMax] = useState<number | null>(0.045);
   const [element, setElement] = useState<string | null>(null);
@@ -97,7 +98,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
           value={amountG}
           write={m}
           onChange={setAmountG}
-          check={(grams) => (grams <= 0 ? 'Ask for more than nothing, such as 2 kg.' : null)}
+          check={(grams) => (grams <= 0 ? 'Ask for more than nothing, such as 2 kg or 5 lb.' : null)}
         />
         {family === 'lead' ? (
           <div className={wrap(6)} role="group" aria-label="As hard as">

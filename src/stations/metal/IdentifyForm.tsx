@@ -1,5 +1,7 @@
 'use client';
 
+import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
+import { roundTemperature } from '@/core/units/round-figure';
 import { apart, stack } from '@/ui/layout/layout';
 import { Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
@@ -9,7 +11,7 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/ui/unit-field/MassField';
-import { markText, weighedText } from '@/text/words';
+import { markText, temperatureText, weighedText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useSentence, useUnits } from '@/ui/units/use-units';
 import { ScrapFits } from './ScrapFits';
@@ -24,13 +26,13 @@ const UNDECIDED = 'undecided';
 export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () => void }) {
   const sentence = useSentence();
   const { view, workshop } = useBench();
-  const { mass } = useUnits();
+  const { mass, temperature } = useUnits();
   const [lotId, setLotId] = useState(binId);
   const [way, setWay] = useState<Way>('water');
   const [airG, setAirG] = useState<number | null>(null);
   const [submergedG, setSubmergedG] = useState<number | null>(null);
-  const [waterC, setWaterC] = useState<number | null>(18);
-  const [scaleG, setScaleG] = useState<number | null>(0.1);
+  const [waterC, setWaterC] = useState<number | null>(() => roundTemperature(18, temperature));
+  const [scaleG, setScaleG] = useState<number | null>(mass === 'g' ? 0.1 : GRAMS_PER_OUNCE / 100);
   const [cavityId, setCavityId] = useState<string | null>(null);
   const [weighedG, setWeighedG] = useState<number | null>(null);
   const [count, setCount] = useState<number | null>(3);
@@ -117,7 +119,11 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
               value={waterC}
               write={(celsius) => `${n(celsius, 3)} C`}
               onChange={setWaterC}
-              check={(celsius) => (celsius < 0 || celsius > 100 ? 'Water is between 0 and 100 C.' : null)}
+              check={(celsius) =>
+                celsius < 0 || celsius > 100
+                  ? `Water is between ${temperatureText(0, temperature)} and ${temperatureText(100, temperature)}.`
+                  : null
+              }
             />
           </div>
         ) : (
@@ -145,7 +151,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
           value={scaleG}
           write={write}
           onChange={setScaleG}
-          check={(massG) => (massG <= 0 ? 'Write its smallest step, such as 0.1 g.' : null)}
+          check={(massG) => (massG <= 0 ? 'Write its smallest step, such as 0.1 g or 0.01 oz.' : null)}
           width={160}
         />
       </div>

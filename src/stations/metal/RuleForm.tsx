@@ -10,7 +10,7 @@ import { PercentField } from '@/ui/unit-field/PercentField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/ui/unit-field/MassField';
-import { lengthText } from '@/text/words';
+import { sizeText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { ELEMENT_NAMES } from '@/model/metals/alloys';
@@ -73,7 +73,7 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
       <div className={apart(0, styles.ruleForm)}>
         <TextField
           label="Name"
-          problem={isPressed && draft.name.trim() === '' ? 'Name it, such as No lead under 4 g.' : null}
+          problem={isPressed && draft.name.trim() === '' ? 'Name it, such as No lead under an ounce.' : null}
           value={draft.name}
           onChange={(text) => set({ name: text })}
         />
@@ -104,7 +104,7 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
           quantity="length"
           assume={length}
           value={draft.underMm}
-          write={(mm) => lengthText(mm, length)}
+          write={(mm) => sizeText(mm, length)}
           onChange={(underMm) => set({ underMm })}
           hint="empty: of any length"
         />

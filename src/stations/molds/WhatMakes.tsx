@@ -66,7 +66,7 @@ export function WhatMakes({ targetG: first, metalId: firstMetal, onChoose, onClo
           value={targetG}
           write={(massG) => markText(massG, mass)}
           onChange={setTargetG}
-          check={(massG) => (massG <= 0 ? 'Ask for more than nothing, such as 10 g.' : null)}
+          check={(massG) => (massG <= 0 ? 'Ask for more than nothing, such as 10 g or 3/8 oz.' : null)}
         />
         <FieldShell id={`${id}metal`} label="In">
           <Select

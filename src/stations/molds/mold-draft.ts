@@ -85,12 +85,13 @@ export function findMoldProblems(draft: DraftMold): MoldProblems {
     name: draft.name.trim() === '' ? 'Give the block a name, such as Block N.' : null,
     secondsPerPour: over(draft.secondsPerPour, 'How long is a pour? Such as 40 s.'),
     setupSeconds: draft.setupSeconds === null ? 'How long to set up? Such as 10 min.' : null,
-    spruePerPourG: draft.spruePerPourG === null ? 'What does the sprue of a pour weigh? Such as 5 g.' : null,
+    spruePerPourG:
+      draft.spruePerPourG === null ? 'What does the sprue of a pour weigh? Such as 5 g or 1/4 oz.' : null,
     cavities: draft.cavities.map((cavity) => {
       const bad = cavity.hookSizes.find((size) => hookRank(size) === null);
       return {
-        nominalG: over(cavity.nominalG, 'What is marked? Such as 10 g.'),
-        volumeCm3: over(cavity.volumeCm3, 'Write a volume over zero, such as 0.9 ml.'),
+        nominalG: over(cavity.nominalG, 'What is marked? Such as 10 g or 3/8 oz.'),
+        volumeCm3: over(cavity.volumeCm3, 'Write a volume over zero, such as 0.9 ml or 1/4 tsp.'),
         hookSizes: bad === undefined ? null : `'${bad}' is no hook size. Write #6 or 3/0.`,
       };
     }),

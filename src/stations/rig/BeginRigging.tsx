@@ -7,7 +7,7 @@ import type { Rigging, RigRecord } from '@/records/rig';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { BeginRun } from '@/station-kit/card-runs/BeginRun';
 import { KitTable } from '@/station-kit/card-runs/KitTable';
-import { lengthText } from '@/text/words';
+import { sizeText } from '@/text/words';
 import { matchLines } from '@/model/rigs/match-lines';
 import { rigOf } from '@/model/bills/rig-uses';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
@@ -65,7 +65,7 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
           quantity="length"
           value={leastOffcutMm}
           assume={length}
-          write={(mm) => lengthText(mm, length)}
+          write={(mm) => sizeText(mm, length)}
           check={(mm) => (mm > 5000 ? 'No more than 5 m.' : null)}
           onChange={(mm) => mm !== null && setPreferences({ leastOffcutMm: mm })}
         />

@@ -1,5 +1,6 @@
 'use client';
 
+import { roundLength } from '@/core/units/round-figure';
 import { volumeText } from '@/text/quantity-text';
 import { column, wrap } from '@/ui/layout/layout';
 import { Button, InputNumber } from 'antd';
@@ -87,10 +88,14 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
   const { mass, length, paper } = usePreferences();
   const router = useRouter();
   const body = rig.items.find(({ place }) => place === 'body')?.part;
-  const [longMm, setLong] = useState(Math.round((body?.gauge.sizes.lengthMm ?? 34) * 0.9));
-  const [wideMm, setWide] = useState(Math.round((body?.gauge.sizes.diameterMm ?? 26) * 0.7));
+  const [longMm, setLong] = useState(() =>
+    roundLength(Math.round((body?.gauge.sizes.lengthMm ?? 34) * 0.9), length),
+  );
+  const [wideMm, setWide] = useState(() =>
+    roundLength(Math.round((body?.gauge.sizes.diameterMm ?? 26) * 0.7), length),
+  );
   const [holes, setHoles] = useState(2);
-  const [holeMm, setHole] = useState(3);
+  const [holeMm, setHole] = useState(() => roundLength(3, length));
   const [metalId, setMetalId] = useState(
     () => (view.metals.find(({ name }) => LEAD.test(name)) ?? view.metals[0])?.id ?? null,
   );

@@ -14,7 +14,7 @@ import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import type { RigItemRecord } from '@/records/rig';
-import { lengthText } from '@/text/words';
+import { sizeText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import type { ThingKind } from '@/reference/typical/thing-kind';
@@ -101,7 +101,7 @@ export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps)
             quantity="length"
             value={record.lengthMm}
             assume={length}
-            write={(mm) => lengthText(mm, length)}
+            write={(mm) => sizeText(mm, length)}
             check={(mm) => (mm <= 0 || mm > 50_000 ? 'More than 0, and no more than 50 m.' : null)}
             onChange={(mm) => mm !== null && set({ lengthMm: mm })}
           />

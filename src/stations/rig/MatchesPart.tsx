@@ -10,7 +10,7 @@ import { numberText } from '@/text/number-text';
 import { TYPICAL_MATCHES } from '@/reference/matches';
 import { useUnits } from '@/ui/units/use-units';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
-import { lengthText } from '@/text/words';
+import { sizeText } from '@/text/words';
 import { rollText } from '@/text/roll-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
@@ -230,7 +230,7 @@ function Allowances() {
           onChange={setMade}
         />
         <Button type="primary" disabled={mm === null} onClick={() => inBackground(keep())}>
-          {mm === null ? 'Learn it' : `Learn ${lengthText(mm, length)}`}
+          {mm === null ? 'Learn it' : `Learn ${sizeText(mm, length)}`}
         </Button>
       </div>
       {isWrong ? (
@@ -243,7 +243,7 @@ function Allowances() {
           <li key={id}>
             <strong>{findEnd(of).name}</strong>
             <span>{on === null ? 'any line' : (view.binById.get(on)?.name ?? 'a line gone')}</span>
-            <span>{lengthText(takes, length)}</span>
+            <span>{sizeText(takes, length)}</span>
             <small>
               from a piece cut to {rollText(cut, length)} that came out {rollText(made, length)}
             </small>

@@ -1,5 +1,6 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
 import { stack, wrap } from '@/ui/layout/layout';
 import { Button, Dropdown, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
@@ -38,9 +39,10 @@ interface RigPartProps {
 /** The rig on the bench: laid out for what is wanted, drawn along its length, judged, edited in place, kept. */
 export function RigPart({ inHand, ...then }: RigPartProps) {
   const { view } = useBench();
+  const units = useUnits();
   const kinds = {
     items: RIG_KINDS.map(({ id, name }) => ({ key: id, label: name })),
-    onClick: ({ key }: { key: string }) => inHand.begin(newRig(key as RigKindId, view)),
+    onClick: ({ key }: { key: string }) => inHand.begin(newRig(key as RigKindId, view, units)),
   };
   if (!inHand.draft) {
     return (

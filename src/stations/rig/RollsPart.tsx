@@ -12,7 +12,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { cutsOf } from '@/model/bills/rig-uses';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
-import { lengthText } from '@/text/words';
+import { sizeText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { lengthsOf, newestRigs } from '@/model/rigs/rig-facts';
@@ -80,7 +80,7 @@ function ReceiveForm({ bins }: { readonly bins: readonly PartBin[] }) {
         quantity="length"
         value={mm}
         assume={length}
-        write={(value) => lengthText(value, length)}
+        write={(value) => sizeText(value, length)}
         check={(value) => (value <= 0 || value > 1_000_000 ? 'More than 0, and no more than 1 km.' : null)}
         onChange={setMm}
       />

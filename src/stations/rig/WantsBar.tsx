@@ -6,7 +6,7 @@ import { findRigKind } from '@/core/rigs/kinds';
 import type { RigWant } from '@/core/rigs/kinds/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { lengthText } from '@/text/words';
+import { sizeText } from '@/text/words';
 import { measureText } from '@/text/measure-text';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useUnits } from '@/ui/units/use-units';
@@ -68,9 +68,9 @@ function WantField({
         quantity="length"
         value={value}
         assume={length}
-        write={(mm) => lengthText(mm, length)}
+        write={(mm) => sizeText(mm, length)}
         check={(mm) =>
-          mm < least || mm > most ? `From ${lengthText(least, length)} to ${lengthText(most, length)}.` : null
+          mm < least || mm > most ? `From ${sizeText(least, length)} to ${sizeText(most, length)}.` : null
         }
         onChange={(mm) => mm !== null && onChange(mm)}
       />

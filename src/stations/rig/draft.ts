@@ -1,7 +1,10 @@
 import { beginRig } from '@/core/rigs/begin-rig';
 import { chosenOf } from '@/core/rigs/judge-rig';
-import type { RigKindId } from '@/core/rigs/kinds';
+import { findRigKind, type RigKindId } from '@/core/rigs/kinds';
+import type { RigWant } from '@/core/rigs/kinds/definition';
 import type { RigItem, RigPiece } from '@/core/rigs/rig';
+import type { WrittenIn } from '@/text/written-in';
+import { roundLength, roundMass, roundStrength } from '@/core/units/round-figure';
 import type { NewRig } from '@/records/rig';
 import type { RigItemRecord, RigRecord } from '@/records/rig';
 import { rigOf } from '@/model/bills/rig-uses';
@@ -26,9 +29,24 @@ function recordsOf(items: readonly RigItem[]): RigItemRecord[] {
   }));
 }
 
+/** What a kind is usually laid out by, round in the maker's own units. */
+function usualWants(kind: RigKindId, { mass, length }: WrittenIn): Record<string, number> {
+  const round: Readonly<Partial<Record<RigWant['unit'], (value: number) => number>>> = {
+    mm: (mm) => roundLength(mm, length),
+    g: (massG) => roundMass(massG, mass),
+    kgf: (kgf) => roundStrength(kgf, mass),
+  };
+  return Object.fromEntries(
+    findRigKind(kind).wants.map(({ id, unit, usual, least, most }) => {
+      const value = round[unit]?.(usual) ?? usual;
+      return [id, Math.min(most, Math.max(least, value))];
+    }),
+  );
+}
+
 /** A new rig of a kind from what of the shelf suits best. */
-export function newRig(kind: RigKindId, view: Shelf, wants: Readonly<Record<string, number>> = {}): RigDraft {
-  const begun = beginRig(kind, rigShelf(view), matchLines(view), { wants });
+export function newRig(kind: RigKindId, view: Shelf, units: WrittenIn): RigDraft {
+  const begun = beginRig(kind, rigShelf(view), matchLines(view), { wants: usualWants(kind, units) });
   return {
     family: null,
     from: null,

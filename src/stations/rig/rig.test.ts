@@ -39,7 +39,7 @@ describe('a rig on the bench', () => {
   });
 
   it.each(RIG_KINDS.map(({ id }) => id))('%s begins from the shelf and is written as it lies', (kind) => {
-    const begun = newRig(kind, view);
+    const begun = newRig(kind, view, METRIC);
     expect(rigOfDraft({ ...begun, name: ' A ' })).toMatchObject({ name: 'A', kind, family: null });
     expect(rigOf(begun, view).items).toHaveLength(begun.items.length);
     expect(stepsOfRig(begun, view).length).toBeGreaterThan(1);
@@ -174,8 +174,8 @@ describe('what the maker knows', () => {
     const matches = [{ ...contents.matches[0]!, id: 'm', from: 0.47, to: 0.56, takes: 1.4 }];
     const tried = { ...view, matches };
     const crimpOf = (rig: RigDraft) => rig.items.find(({ place }) => place === 'crimp')?.binId;
-    expect(crimpOf(newRig('cable-set', view))).toBe(named('Crimp 1.2 mm').binId);
-    expect(crimpOf(newRig('cable-set', tried))).toBe(named('Crimp 1.4 mm').binId);
+    expect(crimpOf(newRig('cable-set', view, METRIC))).toBe(named('Crimp 1.2 mm').binId);
+    expect(crimpOf(newRig('cable-set', tried, METRIC))).toBe(named('Crimp 1.4 mm').binId);
     // A rig that has its crimp keeps it: the page says that it is the wrong one now.
     expect(crimpOf(laidAnew(draft(), { wants: { lureMm: 200 } }, tried))).toBe(named('Crimp 1.2 mm').binId);
   });

@@ -1,6 +1,6 @@
 'use client';
 
-import { lengthText } from '@/text/words';
+import { sizeText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
 import { stack, wrap } from '@/ui/layout/layout';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -17,7 +17,7 @@ import styles from './neighbors.module.css';
 const MOST = 6;
 
 function goingText(going: Going, length: 'mm' | 'in'): string {
-  const mm = (value: number) => lengthText(value, length);
+  const mm = (value: number) => sizeText(value, length);
   switch (going.how) {
     case 'threaded':
       return `${mm(going.thickMm)} through a hole of ${mm(going.holeMm)}`;

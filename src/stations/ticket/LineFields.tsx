@@ -10,7 +10,7 @@ import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { MassField } from '@/ui/unit-field/MassField';
-import { lotText, markText } from '@/text/words';
+import { lotText, markText, massText } from '@/text/words';
 import { isCastIn, isMetal } from '@/reference/typical/suits';
 import { StockField } from '@/station-kit/put-down/StockField';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -62,7 +62,11 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
           onChange={(nominalG) => set({ nominalG })}
           problem={problems.nominalG}
           check={(grams) =>
-            grams <= 0 ? 'A head weighs more than nothing.' : grams > 5000 ? 'Over 5 kg is no head.' : null
+            grams <= 0
+              ? 'A head weighs more than nothing.'
+              : grams > 5000
+                ? `Over ${massText(5000, mass)} is no head.`
+                : null
           }
         />
         <CountField

@@ -101,7 +101,7 @@ export function findProblems(draft: TicketDraft): DraftProblems {
     draft.lines.map((line) => {
       const problems: Partial<Record<LineField, string>> = {};
       if (line.nominalG === null || line.nominalG <= 0)
-        problems.nominalG = 'Write a weight over zero, such as 10 g.';
+        problems.nominalG = 'Write a weight over zero, such as 10 g or 3/8 oz.';
       if (line.count === null || line.count < 1) problems.count = 'How many? 1 or more.';
       if (line.metalBinId === null) problems.metalBinId = 'Choose a metal lot.';
       if (findStyle(line.style)?.isHooked && line.hookBinId === null) problems.hookBinId = 'Choose a hook.';

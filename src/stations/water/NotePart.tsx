@@ -31,7 +31,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
   const [pictures, setPictures] = useState<readonly string[]>([]);
   const read = readLengths(lengths);
   const whole = { ...draft, fishMm: read ?? draft.fishMm };
-  const problem = read === null ? 'Lengths are numbers: 42, 510 mm, 38 cm.' : noteProblem(whole);
+  const problem = read === null ? 'Lengths are numbers: 42, 510 mm, 17 1/2 in.' : noteProblem(whole);
 
   const write = async () => {
     setPressed(true);

@@ -4,6 +4,7 @@ import { spread, stack } from '../layout/layout';
 import { Select } from 'antd';
 import { guidePot } from '@/core/metals/guide-pot';
 import type { ReferenceMetal } from '@/reference/metals';
+import { roundTemperature } from '@/core/units/round-figure';
 import { temperatureText, lengthText } from '@/text/words';
 import { useUnits } from '../units/use-units';
 import styles from './metal-drawing.module.css';
@@ -27,6 +28,8 @@ interface PotGaugeProps {
 export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps) {
   const { temperature, length } = useUnits();
   const t = (celsius: number) => temperatureText(celsius, temperature);
+  // A guide is a round figure, on whichever scale.
+  const aim = (celsius: number) => t(roundTemperature(celsius, temperature));
   const guide =
     metal && section ? guidePot(metal.potC.value, metal.liquidusC.value, section.modulusMm) : null;
   const top = (guide?.hotOverC ?? 0) + PAST_C;
@@ -49,7 +52,7 @@ export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps)
           <svg
             viewBox={`-4 -8 ${WIDTH + 128} ${HEIGHT + 16}`}
             role="img"
-            aria-label={`Pot for ${metal.name}: ${t(guide.coldUnderC)} to ${t(guide.hotOverC)}`}
+            aria-label={`Pot for ${metal.name}: ${aim(guide.coldUnderC)} to ${aim(guide.hotOverC)}`}
           >
             <defs>
               <pattern
@@ -100,9 +103,9 @@ export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps)
             />
             {[
               { at: (y(guide.hotOverC) - 0) / 2, text: 'too hot', mark: '' },
-              { at: y(guide.hotOverC), text: t(guide.hotOverC), mark: 'line' },
+              { at: y(guide.hotOverC), text: aim(guide.hotOverC), mark: 'line' },
               { at: (y(guide.hotOverC) + y(guide.coldUnderC)) / 2, text: 'pour here', mark: '' },
-              { at: y(guide.coldUnderC), text: t(guide.coldUnderC), mark: 'line' },
+              { at: y(guide.coldUnderC), text: aim(guide.coldUnderC), mark: 'line' },
               { at: y(metal.solidusC.value), text: `solid under ${t(metal.solidusC.value)}`, mark: 'line' },
             ].map(({ at, text, mark }) => (
               <g key={text}>

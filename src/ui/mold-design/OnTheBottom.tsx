@@ -3,8 +3,7 @@
 import { fields } from '../layout/layout';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { useUnits } from '../units/use-units';
-import { lengthText, weighedText } from '@/text/words';
-import { numberText as n } from '@/text/number-text';
+import { sizeText, weighedText } from '@/text/words';
 import { UnitField } from '../unit-field/UnitField';
 import styles from './mold-design.module.css';
 import { Sitting } from './Sitting';
@@ -37,7 +36,7 @@ export function OnTheBottom({ study, hook, eyeMm, trailer, wish, onWish }: OnThe
           quantity="length"
           assume={length}
           value={wish.tailMm}
-          write={(mm) => lengthText(mm, length)}
+          write={(mm) => sizeText(mm, length)}
           onChange={(tailMm) => onWish({ ...wish, tailMm })}
           width={110}
         />

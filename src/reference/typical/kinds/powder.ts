@@ -12,9 +12,10 @@ export const powder: PowderKind = {
   sizes: [size('2', { metric: '57 g jar', inch: '2 oz jar' })],
   usual: '2',
   pack: 57,
-  cureC: 177,
+  // 350, 400 and 240 F, as such cards say.
+  cureC: (350 - 32) / 1.8,
   cureMin: 15,
-  maxC: 205,
-  fuseC: 115,
+  maxC: (400 - 32) / 1.8,
+  fuseC: (240 - 32) / 1.8,
   densityGcm3: 1.5,
 };

@@ -1,5 +1,7 @@
 'use client';
 
+import type { CavityForm } from '@/core/solids/forms/definition';
+import { roundLength } from '@/core/units/round-figure';
 import { apart, column, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
@@ -41,27 +43,31 @@ interface DesignBoardProps {
   readonly onSaved: (moldId: string) => void;
 }
 
+/** How large a form usually is, in round figures of the maker's own unit. */
+const usualSizes = (form: CavityForm, length: 'mm' | 'in'): Readonly<Record<string, number>> =>
+  Object.fromEntries(form.fields.map(({ key, usual }) => [key, roundLength(usual, length)]));
+
 /** A new cavity: a form, a weight, a metal; what size it must be, how it behaves, and what to take away. */
 export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
   const sentence = useSentence();
   const { view } = useBench();
   const units = useUnits();
-  const { mass } = units;
+  const { mass, length } = units;
   const [key, setKey] = useState<string>(FORM_KEYS[0] ?? '');
   const [sizes, setSizes] = useState<Readonly<Record<string, Readonly<Record<string, number>>>>>({});
   const [points, setPoints] = useState<readonly (readonly [number, number])[]>(FIRST_PROFILE);
   const [mesh, setMesh] = useState<{ file: File; name: string; mesh: ReadMesh } | null>(null);
   const [wish, setWish] = useState<WishDraft>({ targetG, metalId, hookId: null, pinMm: null, vary: 'depth' });
-  const [behind, setBehind] = useState<TrailerWish>({ tailMm: 60, liftG: null });
+  const [behind, setBehind] = useState<TrailerWish>({ tailMm: roundLength(60, length), liftG: null });
   const { tailMm, liftG } = behind;
   const [open, setOpen] = useState<'freeze' | 'block' | null>(null);
 
   const form = key === OWN_PROFILE || key === FROM_STL ? null : formOf(key);
   const shape = useMemo((): Shape | null => {
-    if (form) return { kind: 'form', form, sizes: sizes[form.key] ?? {} };
+    if (form) return { kind: 'form', form, sizes: { ...usualSizes(form, length), ...sizes[form.key] } };
     if (key === OWN_PROFILE) return { kind: 'profile', points };
     return mesh ? { kind: 'mesh', name: mesh.name, mesh: mesh.mesh } : null;
-  }, [form, key, sizes, points, mesh]);
+  }, [form, key, sizes, points, mesh, length]);
   const metal = view.metals.find(({ id }) => id === wish.metalId) ?? view.metals[0];
   const hook = wish.hookId === null ? null : (view.hooks.get(wish.hookId) ?? null);
   const outcome = useMemo(
@@ -102,7 +108,7 @@ export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
           wish={wish}
           onWish={(change) => setWish({ ...wish, ...change })}
           form={form}
-          sizes={form ? (sizes[form.key] ?? {}) : {}}
+          sizes={form ? { ...usualSizes(form, length), ...sizes[form.key] } : {}}
           onSize={(field, mm) => {
             if (form && mm !== null) setSizes({ ...sizes, [form.key]: { ...sizes[form.key], [field]: mm } });
           }}

@@ -1,6 +1,6 @@
 'use client';
 
-import { lengthText } from '@/text/words';
+import { sizeText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
 import { Modal } from 'antd';
 import { useState } from 'react';
@@ -40,9 +40,9 @@ export function FreezeForm({ modulusMm: first, onClose }: { modulusMm: number | 
           quantity="length"
           assume={length}
           value={modulusMm}
-          write={(mm) => lengthText(mm, length)}
+          write={(mm) => sizeText(mm, length)}
           onChange={setModulusMm}
-          check={over('A casting has some thickness, such as 2 mm.')}
+          check={over('A casting has some thickness, such as 2 mm or 1/16 in.')}
         />
         <UnitField
           label="Froze in"

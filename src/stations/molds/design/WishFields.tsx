@@ -7,7 +7,7 @@ import type { CavityForm } from '@/core/solids/forms/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/ui/unit-field/MassField';
-import { lengthText, markText } from '@/text/words';
+import { lengthText, markText, sizeText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import styles from './design.module.css';
@@ -44,7 +44,7 @@ export function WishFields({ wish, onWish, form, sizes, onSize, solved }: WishFi
         value={wish.targetG}
         write={(massG) => markText(massG, mass)}
         onChange={(targetG) => onWish({ targetG })}
-        check={(massG) => (massG <= 0 ? 'Ask for more than nothing, such as 30 g.' : null)}
+        check={(massG) => (massG <= 0 ? 'Ask for more than nothing, such as 30 g or 1 oz.' : null)}
       />
       <FieldShell id={`${id}metal`} label="In">
         <Select
@@ -72,7 +72,7 @@ export function WishFields({ wish, onWish, form, sizes, onSize, solved }: WishFi
         quantity="length"
         assume={length}
         value={wish.pinMm}
-        write={(mm) => lengthText(mm, length)}
+        write={(mm) => sizeText(mm, length)}
         onChange={(pinMm) => onWish({ pinMm })}
         hint="empty: none"
         check={(mm) => (mm <= 0 ? 'Leave it empty for no pin.' : null)}
@@ -102,7 +102,7 @@ export function WishFields({ wish, onWish, form, sizes, onSize, solved }: WishFi
                     quantity="length"
                     assume={length}
                     value={sizes[key] ?? usual}
-                    write={(mm) => lengthText(mm, length)}
+                    write={(mm) => sizeText(mm, length)}
                     onChange={(mm) => onSize(key, mm)}
                     check={(mm) => (mm <= 0 ? 'Write a length over zero.' : null)}
                   />
