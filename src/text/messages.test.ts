@@ -49,7 +49,7 @@ describe('sentences', () => {
         { code: 'bench.too-little', bin: 'Lead', onHand: 28.3495, asked: 907.185, unit: 'g' },
         inches,
       ),
-    ).toContain('Lead has 1 oz; 2.00 lb cannot come out');
+    ).toContain('Lead has 1 oz; 2 lb cannot come out');
   });
 
   it('list names, but not without end', () => {

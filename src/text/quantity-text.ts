@@ -2,7 +2,7 @@ import type { Quantity } from '@/core/units/quantities';
 import type { MassUnit } from '@/core/units/write-mass';
 import { strengthText } from './measure-text';
 import { numberText } from './number-text';
-import { sizeText, temperatureText } from './words';
+import { lengthText, sizeText, temperatureText } from './words';
 import type { ScreenUnits } from './written-in';
 
 /** What is measured, and in which unit it is kept: depths in m, speeds in m/s, lengths in mm, temperatures in C. */
@@ -22,6 +22,10 @@ const CM3_PER_FLUID_OUNCE = 29.5735295625;
 /** A depth or a cast in meters or feet, `4.5 m`, `15 ft`. */
 export const depthText = (m: number, length: 'mm' | 'in'): string =>
   length === 'in' ? `${numberText(m / M_PER_FOOT, 3)} ft` : `${numberText(m, 3)} m`;
+
+/** How long a fish is: `42 cm`, `16 1/2 in`. */
+export const fishText = (mm: number, length: 'mm' | 'in'): string =>
+  length === 'in' ? lengthText(mm, 'in') : `${Math.round(mm / 10)} cm`;
 
 /** A speed in meters or feet a second, `0.6 m/s`, `2 ft/s`. */
 export const speedText = (ms: number, length: 'mm' | 'in'): string =>

@@ -1,3 +1,4 @@
+import type { MassUnit } from '@/core/units/write-mass';
 import type { Ticket } from '@/records/ticket';
 import { headText } from '@/text/words';
 import { wareName, wareRecord } from '../bills/promises';
@@ -24,6 +25,7 @@ export function offerLines(
   count: number,
   view: BenchView,
   times: number,
+  mass: MassUnit,
 ): PricedLine[] {
   const line = (id: string, name: string, of: CostablePiece['piece'], many: number): PricedLine => {
     const cost = costOf(of, many, view).each;
@@ -33,7 +35,7 @@ export function offerLines(
   const heads = ticket.lines.map((each) => {
     const coat = each.coatId === null ? '' : `, ${view.coatById.get(each.coatId)?.name ?? ''}`;
     const skirt = each.skirtId === null ? '' : `, ${view.skirtById.get(each.skirtId)?.name ?? ''}`;
-    const name = `${headText(each, view.binById, 'g')}${coat}${skirt}`;
+    const name = `${headText(each, view.binById, mass)}${coat}${skirt}`;
     return line(each.id, name, { kind: 'head', head: each }, each.count);
   });
   const wares = ticket.wares.flatMap(({ id, kind, family, count: many }) => {

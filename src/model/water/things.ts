@@ -1,5 +1,6 @@
 import type { WaterNote } from '@/records/water-note';
 import { fishedName, fishedPiece } from './fished';
+import type { MassUnit } from '@/core/units/write-mass';
 import { headText } from '@/text/words';
 import type { BenchView } from '../bench/bench-view';
 
@@ -29,7 +30,7 @@ export function readCode(code: string, view: BenchView): Fished | null {
 const newestFirst = (a: { version: number }, b: { version: number }) => b.version - a.version;
 
 /** Everything that may hang on the line: what was fished last stands first in its group. */
-export function fishableThings(view: BenchView): FishableThing[] {
+export function fishableThings(view: BenchView, mass: MassUnit): FishableThing[] {
   const lastFished = new Map<string, number>();
   for (const { of, at } of view.waterNotes) if (of) lastFished.set(keyOf(of), at);
   const builds = [...view.builds]
@@ -68,7 +69,7 @@ export function fishableThings(view: BenchView): FishableThing[] {
         group: 'Heads',
         of: { kind: 'head', id: bin.id },
         weightG: bin.nominalG,
-        name: `${headText(bin, view.binById, 'g')}${coat}`,
+        name: `${headText(bin, view.binById, mass)}${coat}`,
       },
     ];
   });

@@ -1,5 +1,6 @@
 'use client';
 
+import { proseIn } from '@/text/prose-in';
 import { findRole, type RoleSize } from '@/core/parts/part-roles';
 import type { TypicalSize, ThingKind } from '@/reference/typical/thing-kind';
 import { measureText } from '@/text/measure-text';
@@ -44,7 +45,7 @@ export function MeasuredFields({ kind, size, draft, onChange }: MeasuredFieldsPr
   const units = useUnits();
   const sizes = sizesOf(kind);
   const hasMass = kind.makes === 'hook' || (kind.makes === 'part' && kind.unit === 'pieces');
-  if (sizes.length === 0) return <p className="quiet">{kind.source}</p>;
+  if (sizes.length === 0) return <p className="quiet">{proseIn(kind.source, units)}</p>;
   const typical = [
     ...sizes.flatMap(({ id, label, unit }) => {
       const value = size.sizes[id];
@@ -61,7 +62,7 @@ export function MeasuredFields({ kind, size, draft, onChange }: MeasuredFieldsPr
       <summary>
         <span className={styles.typical}>{typical.join(', ') || 'no measures yet'}</span> Measured yours?
       </summary>
-      <p className="quiet">{kind.source}</p>
+      <p className="quiet">{proseIn(kind.source, units)}</p>
       <div className={fields(10, styles.fields)}>
         {sizes.map((role) => (
           <MeasureField

@@ -1,7 +1,9 @@
 'use client';
 
+import { QuantityField } from '@/ui/unit-field/QuantityField';
+import { speedText } from '@/text/quantity-text';
 import { wrap } from '@/ui/layout/layout';
-import { Button, InputNumber, Segmented } from 'antd';
+import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { stingerLengths } from '@/core/builds/stinger-lengths';
 import { findKind } from '@/core/builds/kinds';
@@ -33,7 +35,7 @@ const RUNNING_MS = 4;
 
 /** One bait of the board: drawn, what it weighs and costs, what speed was seen, and what can be done with it. */
 export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: BuildDetailProps) {
-  const { view, workshop, carryOut } = useBench();
+  const { view, workshop } = useBench();
   const { mass, length } = useUnits();
   const [ref, width] = useWidth<HTMLDivElement>(400);
   const [pose, setPose] = useState<BaitPose>('pulled');
@@ -107,17 +109,9 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
       {run ? (
         <div className={styles.seen}>
           Stays up from {run.isSeen ? '' : 'about '}
-          <strong data-guess={!run.isSeen}>{numberText(run.slowestMs, 2)} m/s</strong>
-          {run.isSeen ? ', as you saw it' : ', an estimate'}. Seen another:{' '}
-          <InputNumber
-            aria-label="Slowest speed seen, m/s"
-            min={0.05}
-            max={RUNNING_MS}
-            step={0.05}
-            value={build.seenMs}
-            onChange={(seen) => inBackground(carryOut(workshop.builds.seen(build.id, seen)))}
-          />{' '}
-          m/s
+          <strong data-guess={!run.isSeen}>{speedText(run.slowestMs, length)}</strong>
+          {run.isSeen ? ', as you saw it' : ', an estimate'}.
+          <SpeedSeen key={build.id} build={build} />
         </div>
       ) : null}
       {build.kind === 'stinger-grub' ? <Stingers build={build} length={length} /> : null}
@@ -154,5 +148,28 @@ function Stingers({ build, length }: { readonly build: BuildRecord; readonly len
         .join(', ')}
       .
     </p>
+  );
+}
+
+/** The slowest at which its blades stayed up, as somebody saw it; noted when the field is left. */
+function SpeedSeen({ build }: { readonly build: BuildRecord }) {
+  const { workshop, carryOut } = useBench();
+  const [seen, setSeen] = useState(build.seenMs);
+  const note = () => {
+    if (seen !== build.seenMs) inBackground(carryOut(workshop.builds.seen(build.id, seen)));
+  };
+  return (
+    <span onBlur={note}>
+      <QuantityField
+        label="Slowest speed seen"
+        of="speed"
+        value={seen}
+        least={0.05}
+        most={RUNNING_MS}
+        isOptional
+        onChange={setSeen}
+        width={120}
+      />
+    </span>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { areaText } from '@/text/writer';
 import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { armLength, bladesOf } from '@/core/builds/build';
@@ -60,7 +61,7 @@ export function CompareBuilds({ builds, onClose }: CompareBuildsProps) {
             .join('; ') || 'none',
       ),
     ],
-    ['Blade area', runs.map((run) => (run ? `${numberText(run.areaCm2, 3)} cm²` : 'none'))],
+    ['Blade area', runs.map((run) => (run ? areaText(run.areaCm2, length) : 'none'))],
     [
       'Speed, of the fastest',
       runs.map((run) =>

@@ -1,5 +1,8 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
+import { sizeText } from '@/text/words';
 import { apart, column, stack } from '@/ui/layout/layout';
 import { Button, Checkbox, ColorPicker, InputNumber, Segmented } from 'antd';
 import { useState } from 'react';
@@ -168,17 +171,15 @@ function CupColumn({
               %
             </label>
           ) : null}
-          <label>
-            Plastic{' '}
-            <InputNumber
-              aria-label={`${name}, plastic in cm³`}
-              min={1}
-              max={5000}
-              value={color.baseCm3}
-              onChange={(baseCm3) => baseCm3 !== null && onChange({ baseCm3 })}
-            />{' '}
-            cm³
-          </label>
+          <QuantityField
+            label={`${name}, plastic`}
+            of="volume"
+            value={color.baseCm3}
+            least={1}
+            most={5000}
+            onChange={(baseCm3) => baseCm3 !== null && onChange({ baseCm3 })}
+            width={130}
+          />
         </div>
         <div className={styles.stirFields}>
           <Segmented
@@ -213,13 +214,14 @@ function CupColumn({
               ))}
             </span>
           ) : (
-            <InputNumber
-              aria-label={`${name}, flake size in mm`}
-              min={0.1}
-              max={5}
-              step={0.1}
+            <QuantityField
+              label={`${name}, size of flake`}
+              of="length"
               value={sizeMm}
+              least={0.1}
+              most={5}
               onChange={(size) => size !== null && setSizeMm(size)}
+              width={130}
             />
           )}
           <ColorPicker
@@ -261,6 +263,7 @@ interface WentInProps {
 
 /** What went into a cup, in order, with the drop that was one too many. */
 function WentIn({ name, added, onChange }: WentInProps) {
+  const { length } = useUnits();
   const setTooMuch = (id: string, tooMuch: boolean) =>
     onChange(added.map((each) => (each.id === id ? { ...each, tooMuch } : each)));
   return (
@@ -271,7 +274,7 @@ function WentIn({ name, added, onChange }: WentInProps) {
           <span>
             {numberText(each.amount, 3)}{' '}
             {each.as === 'drops' ? (each.amount === 1 ? 'drop' : 'drops') : 'spoon'} {each.name}
-            {each.sizeMm === null ? '' : `, ${numberText(each.sizeMm, 2)} mm`}
+            {each.sizeMm === null ? '' : `, ${sizeText(each.sizeMm, length)}`}
           </span>
           <Checkbox
             checked={each.tooMuch}

@@ -1,5 +1,7 @@
 'use client';
 
+import { areaText } from '@/text/writer';
+import { speedText } from '@/text/quantity-text';
 import { stack, wrap } from '@/ui/layout/layout';
 import { useState } from 'react';
 import { headsForFinished } from '@/core/builds/heads-for-finished';
@@ -137,7 +139,7 @@ function RunFigures({ run }: { readonly run: NonNullable<WeightPanelProps['run']
         <dt>Stays up from</dt>
         <dd>
           <Figure working={working('Slowest speed', 'v = √(2 W / (ρ Σ A Cl))')}>
-            {numberText(run.slowestMs, 2)} m/s
+            {speedText(run.slowestMs, length)}
           </Figure>
           , {depthTendency(run.slowestMs)}
         </dd>
@@ -146,7 +148,7 @@ function RunFigures({ run }: { readonly run: NonNullable<WeightPanelProps['run']
         <dt>Blades</dt>
         <dd>
           <Figure working={working('Blade area', 'A = share by form × length × width')}>
-            {numberText(run.areaCm2, 3)} cm²
+            {areaText(run.areaCm2, length)}
           </Figure>
         </dd>
       </div>

@@ -78,7 +78,7 @@ describe('the board', () => {
     const { workshop } = await renderBench(<BoardPart chosenId="build-lock-thumper-1" {...spies()} />);
     const detail = () => screen.getByLabelText('Lock thumper 1', { selector: 'section' });
     expect(detail()).toHaveTextContent('an estimate');
-    const field = within(detail()).getByLabelText('Slowest speed seen, m/s');
+    const field = within(detail()).getByLabelText('Slowest speed seen');
     fireEvent.change(field, { target: { value: '0.7' } });
     fireEvent.blur(field);
     await waitFor(() => expect(detail()).toHaveTextContent('0.7 m/s, as you saw it'));

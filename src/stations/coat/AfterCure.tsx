@@ -1,5 +1,7 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
+import { proseIn } from '@/text/prose-in';
 import { fields, stack, wrap } from '@/ui/layout/layout';
 import { Button, Segmented, Select } from 'antd';
 import { useState } from 'react';
@@ -25,6 +27,7 @@ const SHOWN = 3;
 /** A rack that came out: gloss and adhesion, what is wrong and of what it came, what is coated again. */
 export function AfterCure({ rack }: { rack: Rack }) {
   const { view, workshop, carryOut } = useBench();
+  const units = useUnits();
   const coats = [...new Set(rack.hung.map(({ coatId }) => coatId))];
   const rods = [...new Set(rack.hung.map(({ rod }) => rod))].sort((a, b) => a - b);
   const [fault, setFault] = useState<CoatFaultId | null>(null);
@@ -80,7 +83,7 @@ export function AfterCure({ rack }: { rack: Rack }) {
                   `${findCoatCause(cause).name.toLowerCase()} ${Math.round(share * 100)} %`,
               )
               .join(', ')}
-            . {findCoatCause(causes[0]?.cause ?? 'too-hot').mend}
+            . {proseIn(findCoatCause(causes[0]?.cause ?? 'too-hot').mend, units)}
           </p>
           {coats.length > 1 ? (
             <Select

@@ -1,5 +1,6 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
 import { wrap } from '@/ui/layout/layout';
 import { letterDateText } from '@/text/date-text';
 import { Button, Select } from 'antd';
@@ -30,6 +31,7 @@ export function OfferPart({
   readonly count: number;
 }) {
   const { view, workshop } = useBench();
+  const { mass } = useUnits();
   const { sign, marginShare } = view.bench.money;
   const id = useId();
   const print = usePrint();
@@ -37,8 +39,8 @@ export function OfferPart({
   const [of, setOf] = useState<string>(open.find(({ buyer }) => buyer !== null)?.id ?? PIECE);
   const ticket = open.find((each) => each.id === of) ?? null;
   const lines = useMemo(
-    () => offerLines(ticket, piece, count, view, 1 + marginShare),
-    [ticket, piece, count, view, marginShare],
+    () => offerLines(ticket, piece, count, view, 1 + marginShare, mass),
+    [ticket, piece, count, view, marginShare, mass],
   );
   const total = lines.reduce((so, { each, count: many }) => so + each * many, 0);
   const cost = lines.reduce((so, { cost: made, count: many }) => so + made * many, 0);

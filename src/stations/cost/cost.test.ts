@@ -127,7 +127,7 @@ describe('routes, outlays, offers and losses', () => {
 
   it('price an order to the full cent above cost and margin', () => {
     const ticket = demo.tickets.find(({ state }) => state === 'open')!;
-    const lines = offerLines({ ...ticket, wares: [] }, null, 1, view, 1.5);
+    const lines = offerLines({ ...ticket, wares: [] }, null, 1, view, 1.5, 'g');
     expect(lines).toHaveLength(ticket.lines.length);
     for (const { cost, each } of lines) {
       expect(each).toBeGreaterThanOrEqual(cost * 1.5 - 1e-9);
@@ -136,10 +136,10 @@ describe('routes, outlays, offers and losses', () => {
     }
     const bait = demo.builds[0]!;
     const ware = { id: 'w', kind: 'build' as const, family: bait.family, count: 3, dueOn: null };
-    expect(offerLines({ ...ticket, lines: [], wares: [ware] }, null, 1, view, 1)).toMatchObject([
+    expect(offerLines({ ...ticket, lines: [], wares: [ware] }, null, 1, view, 1, 'g')).toMatchObject([
       { name: bait.name, count: 3 },
     ]);
-    expect(offerLines(null, null, 1, view, 1)).toEqual([]);
+    expect(offerLines(null, null, 1, view, 1, 'g')).toEqual([]);
   });
 
   it('reckon what the season took, the dearest first', () => {

@@ -64,7 +64,7 @@ export function BatchRail({ chosen, onChoose }: BatchRailProps) {
           onClick={() => onChoose(batch.id)}
         >
           {picture(batch)}
-          <strong>{batch.title}</strong>
+          <strong>{headText(batch, view.binById, mass)}</strong>
           <small>
             {batch.count} ·{' '}
             {batch.endedAt !== null

@@ -1,17 +1,19 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
 import { dressLeft } from '@/core/dress/dress-pace';
 import { sum } from '@/core/numeric/sum';
 import type { Batch } from '@/records/batch';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { driftSentence } from '@/text/drift-sentence';
-import { minutesText } from '@/text/words';
+import { headText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { judgeBatch, weighedOf } from '@/model/quality/batch-facts';
 
 /** The batch in hand on paper: what is done, what holds it up, what to mind. */
 export function DressSlip({ batch }: { batch: Batch | null }) {
   const { view } = useBench();
+  const { mass } = useUnits();
   const others = view.batches.filter(({ id }) => id !== batch?.id);
   const run = view.runs.find(({ id }) => id === batch?.runId);
   const own = view.flaws.filter(({ batchId }) => batchId === batch?.id);
@@ -23,7 +25,9 @@ export function DressSlip({ batch }: { batch: Batch | null }) {
     <>
       {batch ? (
         <>
-          <SlipTitle over={run ? `Run ${run.no}` : 'From the shelf'}>{batch.title}</SlipTitle>
+          <SlipTitle over={run ? `Run ${run.no}` : 'From the shelf'}>
+            {headText(batch, view.binById, mass)}
+          </SlipTitle>
           <SlipPart label="The batch">
             <SlipRow name="On the bench">{batch.count}</SlipRow>
             <SlipRow name="Steps through">

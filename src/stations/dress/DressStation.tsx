@@ -1,5 +1,6 @@
 'use client';
 
+import { headText } from '@/text/words';
 import { Nothing } from '@/ui/frame/Nothing';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
@@ -47,7 +48,7 @@ export function DressStation() {
   const isPracticing = practiceSeed !== null;
   return (
     <Station
-      title={isPracticing ? 'Practice' : (batch?.title ?? 'Dress')}
+      title={isPracticing ? 'Practice' : batch ? headText(batch, view.binById, preferences.mass) : 'Dress'}
       sub={
         isPracticing
           ? 'castings from a simulated pour, no hot metal'

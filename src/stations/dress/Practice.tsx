@@ -1,5 +1,6 @@
 'use client';
 
+import { proseIn } from '@/text/prose-in';
 import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
@@ -24,7 +25,8 @@ interface Score {
 /** Castings posed from a simulated pour: what would you change? No hot metal, and nothing is written to the bench. */
 export function Practice({ firstSeed }: { firstSeed: number }) {
   const { view } = useBench();
-  const { mass, temperature } = useUnits();
+  const units = useUnits();
+  const { mass, temperature } = units;
   const [seed, setSeed] = useState(firstSeed);
   const [tried, setTried] = useState<readonly ChangeId[]>([]);
   const [isTold, setTold] = useState(false);
@@ -124,7 +126,7 @@ export function Practice({ firstSeed }: { firstSeed: number }) {
               {posed.castings[0]?.flaws
                 .map((kind) => `${findFlaw(kind).name}: ${findFlaw(kind).looks}`)
                 .join('. ')}
-              . {findCause(trouble).mend}
+              . {proseIn(findCause(trouble).mend, units)}
             </p>
             <Button type="primary" onClick={next}>
               Next pour

@@ -1,5 +1,6 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
 import { apart, stack } from '@/ui/layout/layout';
 import { MinusOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
@@ -7,7 +8,7 @@ import { dressPace } from '@/core/dress/dress-pace';
 import { findDressStep, type DressStepId } from '@/core/dress/dress-steps';
 import type { Batch } from '@/records/batch';
 import { CountField } from '@/ui/unit-field/CountField';
-import { minutesText } from '@/text/words';
+import { headText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { StepDrawing } from '@/ui/dress-drawing/StepDrawing';
 import styles from './dress.module.css';
@@ -23,6 +24,7 @@ interface StepsPartProps {
 /** The steps of a batch, counted by tray or by piece, with how long each takes. */
 export function StepsPart({ batch, volumeCm3 }: StepsPartProps) {
   const { view, workshop, carryOut } = useBench();
+  const { mass } = useUnits();
   const hook = batch.hookBinId === null ? null : (view.hooks.get(batch.hookBinId) ?? null);
   const others = view.batches.filter(({ id }) => id !== batch.id);
   const held = batch.steps.find(({ step }) => step === batch.inHand?.step) ?? null;
@@ -45,7 +47,13 @@ export function StepsPart({ batch, volumeCm3 }: StepsPartProps) {
   return (
     <div className={apart(24, styles.steps)}>
       <div className={styles.onMat}>
-        <StepDrawing batch={batch} hook={hook} volumeCm3={volumeCm3} onTake={take} />
+        <StepDrawing
+          batch={batch}
+          name={headText(batch, view.binById, mass)}
+          hook={hook}
+          volumeCm3={volumeCm3}
+          onTake={take}
+        />
         <ol className={stack(6, styles.stepList)} aria-label="Steps">
           {batch.steps.map(({ step, done, seconds }) => {
             const { secondsEach, isOwn } = dressPace(step, [...others, batch]);

@@ -11,7 +11,7 @@ import type { Batch } from '@/records/batch';
 import type { CavityMark } from '@/ui/mold-block/cavity-mark';
 import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { drawMold } from '@/station-kit/draw-mold';
-import { markText, massText } from '@/text/words';
+import { headText, markText, massText } from '@/text/words';
 import { ScalePanel, type WeightSource } from '@/station-kit/scale/ScalePanel';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -126,7 +126,7 @@ export function WeighPart({ batch, table }: WeighPartProps) {
           </p>
         ) : (
           <ControlChart
-            name={cavity ? nameOf(cavity) : batch.title}
+            name={cavity ? nameOf(cavity) : headText(batch, view.binById, mass)}
             weighedG={weighedG}
             targetG={targetG}
             toleranceG={targetG * batch.toleranceShare}

@@ -1,5 +1,6 @@
 'use client';
 
+import { proseIn } from '@/text/prose-in';
 import { meltsText } from '@/text/quantity-text';
 import { nearestMetal } from '@/reference/nearest-metal';
 import { Button, Input } from 'antd';
@@ -20,7 +21,8 @@ import { inBackground } from '@/station-kit/in-background';
 /** The lot in hand: what it is, how it melts, what it does, what to mind. */
 export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => void }) {
   const { view } = useBench();
-  const { mass, temperature } = useUnits();
+  const units = useUnits();
+  const { mass, temperature } = units;
   const metal = nearestMetal(lot.composition);
   const range = rangeOf(lot.composition);
   return (
@@ -59,17 +61,18 @@ export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => 
       {metal ? (
         <SlipPart label={`About ${metal.name}`}>
           <strong className="narrow">{metal.name}</strong>
-          <p>{metal.detail}</p>
-          <p>{metal.pins}</p>
-          <p>{metal.paint}</p>
+          <p>{proseIn(metal.detail, units)}</p>
+          <p>{proseIn(metal.pins, units)}</p>
+          <p>{proseIn(metal.paint, units)}</p>
           {metal.cautions.map((caution) => (
             <SlipNote key={caution} tone="care">
-              {caution}
+              {proseIn(caution, units)}
             </SlipNote>
           ))}
           <p className={styles.source}>
-            Shrink {metal.shrinkLinear.sure}: {metal.shrinkLinear.source}. Melting {metal.solidusC.sure}:{' '}
-            {metal.solidusC.source}. Hardness {metal.brinell.value} Brinell, {metal.brinell.sure}.
+            Shrink {metal.shrinkLinear.sure}: {proseIn(metal.shrinkLinear.source, units)}. Melting{' '}
+            {metal.solidusC.sure}: {proseIn(metal.solidusC.source, units)}. Hardness {metal.brinell.value}{' '}
+            Brinell, {metal.brinell.sure}.
           </p>
         </SlipPart>
       ) : (

@@ -1,7 +1,7 @@
 'use client';
 
 import { Nothing } from '@/ui/frame/Nothing';
-import { depthText } from '@/text/quantity-text';
+import { depthText, fishText } from '@/text/quantity-text';
 import { hasWords } from '@/core/numeric/has-words';
 import { dateText, dayText } from '@/text/date-text';
 import { Button, Popconfirm } from 'antd';
@@ -84,9 +84,7 @@ function LogLine({ note }: { readonly note: WaterNote }) {
       </div>
       <p>
         <b>{note.fish}</b> in {numberText(note.hours, 3)} h
-        {note.fishMm.length > 0 ? (
-          <small>longest {Math.round(Math.max(...note.fishMm) / 10)} cm</small>
-        ) : null}
+        {note.fishMm.length > 0 ? <small>longest {fishText(Math.max(...note.fishMm), length)}</small> : null}
         {note.lost > 0 ? <small className={styles.lost}>{note.lost} lost</small> : null}
       </p>
       <Popconfirm

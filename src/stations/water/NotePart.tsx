@@ -1,5 +1,6 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
 import { apart, row, stack } from '@/ui/layout/layout';
 import { AutoComplete, Button, InputNumber } from 'antd';
 import { useId, useMemo, useState } from 'react';
@@ -18,9 +19,12 @@ import { placesOf } from '@/model/water/things';
 import styles from './water.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
+const LENGTHS_LIKE = { mm: '42, 38 cm, 510 mm', in: '17 1/2, 15 in, 2 ft' } as const;
+
 /** A note in seconds: what, where, how long, fish, losses; the rest where there is time. Kept on this screen until written. */
 export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
   const { view, workshop } = useBench();
+  const { length } = useUnits();
   const id = useId();
   const fallback = useMemo(() => newNote(view), [view]);
   const inHand = useDraft<NoteDraft>('water-note', readNoteDraft, fallback);
@@ -29,9 +33,9 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
   const [lengths, setLengths] = useState('');
   const [isPressed, setPressed] = useState(false);
   const [pictures, setPictures] = useState<readonly string[]>([]);
-  const read = readLengths(lengths);
+  const read = readLengths(lengths, length);
   const whole = { ...draft, fishMm: read ?? draft.fishMm };
-  const problem = read === null ? 'Lengths are numbers: 42, 510 mm, 17 1/2 in.' : noteProblem(whole);
+  const problem = read === null ? `Lengths are numbers: ${LENGTHS_LIKE[length]}.` : noteProblem(whole);
 
   const write = async () => {
     setPressed(true);
@@ -101,7 +105,7 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
         <TextField
           label="Fish lengths"
           value={lengths}
-          placeholder="42, 38 cm, 510 mm"
+          placeholder={LENGTHS_LIKE[length]}
           onChange={setLengths}
           problem={isPressed && read === null ? problem : null}
         />

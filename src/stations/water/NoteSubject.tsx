@@ -1,5 +1,6 @@
 'use client';
 
+import { useUnits } from '@/ui/units/use-units';
 import { Button, Select } from 'antd';
 import { useId, useMemo, useRef } from 'react';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -20,10 +21,11 @@ const GROUPS = ['Baits', 'Heads', 'Rigs', 'Skirts'] as const;
 /** What was on the line: chosen, or read off the label of its bag. */
 export function NoteSubject({ draft, set }: DraftProps) {
   const { view } = useBench();
+  const { mass } = useUnits();
   const notice = useNotice();
   const id = useId();
   const codeRef = useRef<HTMLInputElement>(null);
-  const things = useMemo(() => fishableThings(view), [view]);
+  const things = useMemo(() => fishableThings(view, mass), [view, mass]);
   const choose = (key: string) => {
     const thing = things.find(({ of }) => keyOf(of) === key);
     if (thing) set({ of: thing.of, weightG: thing.weightG ?? draft.weightG });

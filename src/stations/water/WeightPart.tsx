@@ -1,5 +1,6 @@
 'use client';
 
+import { depthText } from '@/text/quantity-text';
 import { row, wrap } from '@/ui/layout/layout';
 import { Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
@@ -30,7 +31,7 @@ const NOWHERE = '';
 /** The weight that holds, or drifts as wanted, in this water: drawn as the line lies, set right by what was noted. */
 export function WeightPart() {
   const { view } = useBench();
-  const { mass } = useUnits();
+  const { mass, length } = useUnits();
   const id = useId();
   const [place, setPlace] = useState(NOWHERE);
   const [metalId, setMetalId] = useState<string | null>(null);
@@ -104,7 +105,7 @@ export function WeightPart() {
           working={{
             title: asked.driftMs > 0 ? 'Drifts so' : 'Holds',
             steps: [
-              `the line pulls with ${numberText(line.tensionN, 3)} N, bowed off by ${numberText(line.sagM, 3)} m`,
+              `the line pulls with ${numberText(line.tensionN, 3)} N, bowed off by ${depthText(line.sagM, length)}`,
               `by the sums ${massText(reckonedG, mass)}, times ${numberText(factor, 3)} by your notes`,
             ],
             inputs: [
@@ -132,11 +133,11 @@ export function WeightPart() {
       </div>
       <CastSketch
         scene={{ depthM: asked.depthM, castM: asked.castM, curve: line.curve }}
-        label={`The line in the water: ${numberText(asked.castM)} m out, ${numberText(asked.depthM)} m deep, bowed by ${numberText(line.sagM, 3)} m`}
+        label={`The line in the water: ${depthText(asked.castM, length)} out, ${depthText(asked.depthM, length)} deep, bowed by ${depthText(line.sagM, length)}`}
         weight={isStill ? '' : massText(massG, mass)}
-        sag={isStill ? 'straight' : `${numberText(line.sagM, 2)} m off`}
-        depth={`${numberText(asked.depthM, 3)} m`}
-        cast={`${numberText(asked.castM, 3)} m`}
+        sag={isStill ? 'straight' : `${depthText(line.sagM, length)} off`}
+        depth={depthText(asked.depthM, length)}
+        cast={depthText(asked.castM, length)}
       />
       <p className="quiet">
         The current is taken as even and square across the cast: the worst case. Mostly it is slower near the

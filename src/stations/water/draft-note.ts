@@ -1,3 +1,4 @@
+import { parseQuantity } from '@/core/units/parse-quantity';
 import { PLAIN_NOTE, type WaterNote } from '@/records/water-note';
 import type { BenchView } from '@/model/bench/bench-view';
 import { lastAt, placesOf } from '@/model/water/things';
@@ -40,18 +41,35 @@ export function noteProblem(draft: NoteDraft): string | null {
   return null;
 }
 
-/** Fish lengths as they are written, `420, 38 cm, 51cm`: bare numbers in cm where under 200, else in mm. */
-export function readLengths(text: string): number[] | null {
-  const words = text
-    .split(/[,;\s]+(?=\d)/)
+/** So many centimeters a fish is long at the most: a larger bare number is in millimeters. */
+const MOST_CM = 200;
+const MOST_MM = 5000;
+
+/** One length: what is bare is in inches, or in cm where so long a fish may be. */
+function lengthOf(word: string, length: 'mm' | 'in'): number {
+  const bare = Number(word);
+  const assumed = length === 'in' ? 'in' : bare < MOST_CM ? 'cm' : 'mm';
+  const read = parseQuantity(word, 'length', assumed);
+  return read.ok ? read.value.value : NaN;
+}
+
+/**
+ * Fish lengths as they are written, in mm; null where one is none.
+ *
+ * @param length In what bare numbers are: inches, or cm where under 200 and else mm.
+ * @example readLengths('42, 38 cm, 510 mm', 'mm') // [420, 380, 510]
+ * @example readLengths('17 1/2, 15', 'in') // [444.5, 381]
+ */
+export function readLengths(text: string, length: 'mm' | 'in'): number[] | null {
+  const right = (mm: number) => mm > 0 && mm <= MOST_MM;
+  const lengths = text
+    .split(/[,;\n]/)
     .map((word) => word.trim())
-    .filter(Boolean);
-  const lengths = words.map((word) => {
-    const match = /^(\d+(?:\.\d+)?)\s*(mm|cm|in)?$/.exec(word);
-    if (!match) return NaN;
-    const value = Number(match[1]);
-    const unit = match[2] ?? (value < 200 ? 'cm' : 'mm');
-    return value * (unit === 'cm' ? 10 : unit === 'in' ? 25.4 : 1);
-  });
-  return lengths.every((mm) => mm > 0 && mm <= 5000) ? lengths : null;
+    .filter(Boolean)
+    .flatMap((word) => {
+      const whole = lengthOf(word, length);
+      // Also with nothing between them but a space: 42 38 51.
+      return right(whole) ? [whole] : word.split(/\s+(?=\d)/).map((each) => lengthOf(each, length));
+    });
+  return lengths.every(right) ? lengths : null;
 }

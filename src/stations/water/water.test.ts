@@ -32,7 +32,7 @@ describe('what can be fished', () => {
   it('stands first where it was fished last, and knows its color', () => {
     const head = demo.bins.find((bin) => bin.kind === 'head' && bin.coatId !== null)!;
     const fished = withNotes(note({ of: { kind: 'head', id: head.id } }));
-    expect(fishableThings(fished)[0]!.id).toBe(head.id);
+    expect(fishableThings(fished, 'g')[0]!.id).toBe(head.id);
     expect(colorOf({ kind: 'head', id: head.id }, view)).toBe(
       demo.coats.find(({ id }) => head.kind === 'head' && id === head.coatId)!.name,
     );
@@ -74,10 +74,14 @@ describe('a note being written', () => {
   });
 
   it('reads lengths as people write them', () => {
-    expect(readLengths('42, 38 cm, 510 mm')).toEqual([420, 380, 510]);
-    expect(readLengths('20 in')![0]).toBeCloseTo(508, 6);
-    expect(readLengths('')).toEqual([]);
-    expect(readLengths('long')).toBeNull();
+    expect(readLengths('42, 38 cm, 510 mm', 'mm')).toEqual([420, 380, 510]);
+    expect(readLengths('20 in', 'mm')![0]).toBeCloseTo(508, 6);
+    expect(readLengths('', 'mm')).toEqual([]);
+    expect(readLengths('long', 'mm')).toBeNull();
+    expect(readLengths('42, long', 'mm')).toBeNull();
+    expect(readLengths('42 38 51', 'mm')).toEqual([420, 380, 510]);
+    expect(readLengths('15, 17', 'in')!.map(Math.round)).toEqual([381, 432]);
+    expect(readLengths('17 1/2, 1 ft 3 in', 'in')!.map(Math.round)).toEqual([445, 381]);
   });
 });
 

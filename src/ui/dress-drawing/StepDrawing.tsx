@@ -22,13 +22,14 @@ const BAR_MM = 10;
 
 interface StepDrawingProps {
   readonly batch: Batch;
+  readonly name: string;
   readonly hook: HookBin | null;
   readonly volumeCm3: number;
   readonly onTake: (step: DressStepId) => void;
 }
 
 /** The head as it comes from the block, with each step pinned to where it is done; a tap takes it in hand. */
-export function StepDrawing({ batch, hook, volumeCm3, onTake }: StepDrawingProps) {
+export function StepDrawing({ batch, name, hook, volumeCm3, onTake }: StepDrawingProps) {
   const { length } = useUnits();
   const style = findStyle(batch.style);
   const drawn = useMemo(() => {
@@ -66,7 +67,7 @@ export function StepDrawing({ batch, hook, volumeCm3, onTake }: StepDrawingProps
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className={styles.stepDrawing}
       role="group"
-      aria-label={`${batch.title}, to scale, with the steps of dressing`}
+      aria-label={`${name}, to scale, with the steps of dressing`}
     >
       <g transform={`translate(${x(0)} ${y(0)}) scale(${scale})`}>
         {view.hook ? <HookShape hook={view.hook} /> : null}

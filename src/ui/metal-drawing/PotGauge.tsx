@@ -1,5 +1,6 @@
 'use client';
 
+import { proseIn } from '@/text/prose-in';
 import { spread, stack } from '../layout/layout';
 import { Select } from 'antd';
 import { guidePot } from '@/core/metals/guide-pot';
@@ -26,7 +27,8 @@ interface PotGaugeProps {
 
 /** A thermometer with the pot's zones for a metal and a section: too cold, good, too hot. */
 export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps) {
-  const { temperature, length } = useUnits();
+  const units = useUnits();
+  const { temperature, length } = units;
   const t = (celsius: number) => temperatureText(celsius, temperature);
   // A guide is a round figure, on whichever scale.
   const aim = (celsius: number) => t(roundTemperature(celsius, temperature));
@@ -126,7 +128,7 @@ export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps)
             </li>
             <li className="quiet">
               Typical for a section of {lengthText(section.modulusMm, length)} (volume over area):{' '}
-              {metal.potC.source}.
+              {proseIn(metal.potC.source, units)}.
             </li>
           </ul>
         </div>

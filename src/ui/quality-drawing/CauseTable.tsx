@@ -1,5 +1,7 @@
 'use client';
 
+import { useUnits } from '../units/use-units';
+import { proseIn } from '@/text/prose-in';
 import { row, stack } from '../layout/layout';
 import { Select } from 'antd';
 import { useState } from 'react';
@@ -21,6 +23,7 @@ export function symptomName(symptom: Symptom): string {
 
 /** What each flaw comes of at this bench: the trade's rules, moved by its own runs. */
 export function CauseTable({ learned }: { learned: LearnedCauses }) {
+  const units = useUnits();
   const [symptom, setSymptom] = useState<Symptom>('wrinkled');
   const shares = learned.table[symptom];
   const trade = TRADE_TABLE[symptom];
@@ -42,7 +45,7 @@ export function CauseTable({ learned }: { learned: LearnedCauses }) {
       <ol className={stack(2, styles.rows)}>
         {causes.map((id) => (
           <li key={id}>
-            <strong title={findCause(id).mend}>{findCause(id).name}</strong>
+            <strong title={proseIn(findCause(id).mend, units)}>{findCause(id).name}</strong>
             <svg
               viewBox="0 0 200 16"
               preserveAspectRatio="none"

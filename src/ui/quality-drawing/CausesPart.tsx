@@ -1,5 +1,7 @@
 'use client';
 
+import { useUnits } from '../units/use-units';
+import { proseIn } from '@/text/prose-in';
 import { row } from '../layout/layout';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -24,6 +26,7 @@ const LEAST_SHARE = 0.03;
 
 /** Likely causes in order, and the one check that would tell them apart best; answers move the order. */
 export function CausesPart({ symptom, clues, table, onFound }: CausesPartProps) {
+  const units = useUnits();
   const [answers, setAnswers] = useState<readonly Answer[]>([]);
   const causes = weighCauses(table, symptom, clues, answers);
   const check = nextCheck(causes, answers);
@@ -41,7 +44,7 @@ export function CausesPart({ symptom, clues, table, onFound }: CausesPartProps) 
               <span className={styles.share} style={{ width: `${Math.round(share * 100)}%` }} />
               <strong>{findCause(cause).name}</strong>
               <span className={styles.percent}>{Math.round(share * 100)} %</span>
-              <small>{findCause(cause).mend}</small>
+              <small>{proseIn(findCause(cause).mend, units)}</small>
               <Button
                 size="small"
                 onClick={() => onFound(cause)}

@@ -8,7 +8,7 @@ export const powder: PowderKind = {
   many: 'Powder, to coat heads',
   group: 'Powder',
   words: ['powder paint', 'powder coat', 'paint', 'color'],
-  source: 'Typical: 177 C (350 F) for 15 minutes. The card of its maker rules.',
+  source: 'Typical: 177 C for 15 minutes. The card of its maker rules.',
   sizes: [size('2', { metric: '57 g jar', inch: '2 oz jar' })],
   usual: '2',
   pack: 57,

@@ -1,9 +1,10 @@
 'use client';
 
+import { areaText, roomText } from '@/text/writer';
+import { sizeText } from '@/text/words';
 import { stack } from '@/ui/layout/layout';
 import { Button, Progress, Upload } from 'antd';
-import { numberText as n } from '@/text/number-text';
-import { useSentence } from '@/ui/units/use-units';
+import { useSentence, useUnits } from '@/ui/units/use-units';
 import type { ReadMesh } from '@/workers/protocol';
 import styles from './design.module.css';
 import { JobFailure } from '@/station-kit/JobFailure';
@@ -61,12 +62,13 @@ export function StlReader({ onRead }: { onRead: (file: File, mesh: ReadMesh) => 
 
 function MeshFacts({ name, mesh: { measure } }: { name: string; mesh: ReadMesh }) {
   const { triangles, volumeCm3, areaCm2, boundsMm, watertight, openEdges, flippedEdges } = measure;
-  const size = boundsMm.max.map((high, axis) => n(high - (boundsMm.min[axis] ?? 0), 4));
+  const { length } = useUnits();
+  const size = boundsMm.max.map((high, axis) => sizeText(high - (boundsMm.min[axis] ?? 0), length));
   return (
     <div aria-live="polite">
       <p>
-        <strong>{name}</strong>: {triangles.toLocaleString('en')} triangles, {n(volumeCm3, 5)} cm³,{' '}
-        {n(areaCm2, 5)} cm², {size.join(' × ')} mm
+        <strong>{name}</strong>: {triangles.toLocaleString('en')} triangles, {roomText(volumeCm3, length, 5)},{' '}
+        {areaText(areaCm2, length, 5)}, {size.join(' × ')}
       </p>
       {watertight && flippedEdges === 0 ? <p className="quiet">Closed all round.</p> : null}
       {watertight ? null : (
