@@ -3,10 +3,11 @@ import type { MassUnit } from '@/core/units/write-mass';
 import { strengthText } from './measure-text';
 import { numberText } from './number-text';
 import { lengthText, sizeText, temperatureText } from './words';
+import { roomText } from './writer';
 import type { ScreenUnits } from './written-in';
 
 /** What is measured, and in which unit it is kept: depths in m, speeds in m/s, lengths in mm, temperatures in C. */
-export type Measured = 'length' | 'depth' | 'speed' | 'temperature' | 'volume' | 'strength';
+export type Measured = 'length' | 'depth' | 'speed' | 'temperature' | 'volume' | 'room' | 'strength';
 
 interface MeasuredKind {
   readonly quantity: Quantity;
@@ -65,6 +66,12 @@ const KINDS: Readonly<Record<Measured, MeasuredKind>> = {
     base: 1,
     assume: ({ mass }) => (mass === 'g' ? 'ml' : 'fl oz'),
     write: (cm3, { mass }) => volumeText(cm3, mass),
+  },
+  room: {
+    quantity: 'volume',
+    base: 1,
+    assume: ({ length }) => (length === 'in' ? 'in3' : 'cm3'),
+    write: (cm3, { length }) => roomText(cm3, length, 4),
   },
   strength: {
     quantity: 'strength',

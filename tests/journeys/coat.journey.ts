@@ -109,7 +109,7 @@ test('bismuth-tin in a 177 C cure is refused with the reason, wherever it can be
   await test.step('in the heat: it goes soft before the powder sticks', async () => {
     await turnTo(page, 'Heat');
     await find(page, 'Head', 'Lot 19');
-    await expect(page.getByRole('alert').first()).toContainText('goes soft from 113.5 C');
+    await expect(page.getByRole('alert').first()).toContainText('goes soft from 114 °C');
   });
 
   await test.step('on the job sheet', async () => {
@@ -189,7 +189,7 @@ test.describe('by a clock of its own', () => {
     const source = trial.getByRole('textbox', { name: 'The source stood at' });
     await source.fill('100 C');
     await source.blur();
-    await expect(trial.getByRole('alert')).toContainText('never brings a piece to 115 C');
+    await expect(trial.getByRole('alert')).toContainText('never brings a piece to 115 °C');
     await source.fill('420 C');
     await source.blur();
     await trial.getByRole('button', { name: 'Set the heat by it' }).click();

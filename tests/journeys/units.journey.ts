@@ -57,13 +57,12 @@ async function throughParts(page: Page, see: (where: string) => Promise<void>): 
   }
 }
 
-/** What opens over the parts: how one gets there, each press in turn. */
-const DIALOGS: readonly (readonly [href: string, ...presses: readonly RegExp[]])[] = [
-  ['/ticket', /^Bench: units/],
+/** What opens over the parts: the page, what is pressed on it, and what is then chosen. */
+const DIALOGS: readonly (readonly [href: string, press: RegExp, choice?: RegExp])[] = [
   ['/ticket', /^New ticket$/],
   ['/metal', /^What is it\? Weigh it/],
-  ['/metal', /^Blend/],
-  ['/metal', /^Rule$|^New rule/],
+  ['/metal', /^Ask for a blend$/],
+  ['/metal', /^New rule$/],
   ['/molds', /^New cavity$/],
   ['/molds', /^What makes/],
   ['/shelf', /^Put something down/, /^Metal to pour/],
@@ -78,15 +77,20 @@ const DIALOGS: readonly (readonly [href: string, ...presses: readonly RegExp[]])
   ['/skirt', /^New skirt$/],
 ];
 
-/** Opens everything that opens over a part, as far as it is there. */
+/** Opens what opens over a part. The form of the units themselves is left out: it names both systems. */
 async function throughDialogs(page: Page, see: (where: string) => Promise<void>): Promise<void> {
-  for (const [href, ...presses] of DIALOGS) {
+  for (const [href, press, choice] of DIALOGS) {
     await page.goto(href);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    for (const name of presses) {
-      await page.getByRole('button', { name }).or(page.getByRole('menuitem', { name })).first().click();
+    await page.getByRole('button', { name: press }).first().click();
+    if (choice) {
+      const inDialog = page.getByRole('dialog').getByRole('button', { name: choice });
+      await inDialog
+        .or(page.getByRole('menuitem', { name: choice }))
+        .first()
+        .click();
     }
-    await see(`${href} ${presses.map(({ source }) => source).join(' ')}`);
+    await see(`${href} ${press.source} ${choice?.source ?? ''}`);
   }
 }
 

@@ -9,8 +9,9 @@ export interface ParsedQuantity {
 
 /** A leading number as people write it: `1 1/2`, `1-1/2`, `3/8`, `0.5`, `0,5`, `.5`, `10`. */
 const NUMBER = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)|^(\d+(?:[.,]\d+)?|[.,]\d+)/;
-/** A unit: a mark, or letters with perhaps a degree sign before and a period behind; `fl oz` alone has two words. */
-const UNIT = /^\s*(['"#]|cm3|[a-z]{1,2}\/[sh]|fl\.?\s*oz\.?|fluid ounces?|°?\s*[a-z]+\.?)/;
+/** A unit: a mark, or letters with perhaps a degree sign before and a period behind; `fl oz` and `cu in` have two words. */
+const UNIT =
+  /^\s*(['"#]|cm3|in3|cu\.?\s*in\.?|cubic inch(?:es)?|[a-z]{1,2}\/[sh]|fl\.?\s*oz\.?|fluid ounces?|°?\s*[a-z]+\.?)/;
 
 const VULGAR_FRACTIONS: Record<string, string> = {
   '¼': '1/4',

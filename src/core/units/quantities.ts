@@ -23,6 +23,8 @@ export const GRAMS_PER_OUNCE = 28.349523125;
 const GRAMS_PER_GRAIN = 0.06479891;
 /** Millimeters in one inch, exact. */
 const MM_PER_INCH = 25.4;
+/** Cubic centimeters in one cubic inch, exact. */
+const CM3_PER_CUBIC_INCH = 16.387064;
 /** Cubic centimeters in one US teaspoon, exact: a US gallon of 231 cubic inches over 768. */
 const CM3_PER_TEASPOON = 4.92892159375;
 
@@ -61,6 +63,7 @@ export const QUANTITIES: Record<Quantity, QuantityDefinition> = {
     units: [
       { names: ['l', 'liter', 'liters', 'litre', 'litres'], factor: 1000 },
       { names: ['cup', 'cups'], factor: 48 * CM3_PER_TEASPOON },
+      { names: ['in3', 'cu in', 'cubic inch', 'cubic inches'], factor: CM3_PER_CUBIC_INCH },
       { names: ['fl oz', 'fl. oz', 'floz', 'fluid ounce', 'fluid ounces'], factor: 6 * CM3_PER_TEASPOON },
       { names: ['tbsp', 'tablespoon', 'tablespoons'], factor: 3 * CM3_PER_TEASPOON },
       { names: ['tsp', 'teaspoon', 'teaspoons'], factor: CM3_PER_TEASPOON },

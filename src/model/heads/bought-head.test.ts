@@ -43,8 +43,8 @@ describe('a bought head', () => {
     const powders = powdersOf(coat, view);
     const cure = { cureC: 177, partC: 177, minutes: 15 };
     expect(solidusOf(metalIdOf(bought('tungsten-sintered')), view)).toBeGreaterThan(1000);
-    expect(refusalsOf(coat, metalIdOf(bought('tungsten-sintered')), view)).toEqual([]);
-    expect(refusalsOf(coat, metalIdOf(bought(null)), view)[0]).toMatch(/^Nobody knows what/);
+    expect(refusalsOf(coat, metalIdOf(bought('tungsten-sintered')), view, String)).toEqual([]);
+    expect(refusalsOf(coat, metalIdOf(bought(null)), view, String)[0]).toMatch(/^Nobody knows what/);
     expect(judgeFor(cure as never, powders, [metalIdOf(bought('tungsten-sintered'))], view).isGood).toBe(
       true,
     );

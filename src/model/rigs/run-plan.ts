@@ -49,7 +49,7 @@ export function cutLengths(
     const fromMm = stock.find(({ id }) => id === stockId)?.lengthMm ?? 0;
     const own = cuts.map(({ id, count }) => {
       const lengthMm = pieces.find((piece) => piece.id === id)?.lengthMm ?? 0;
-      return { name: `${name}, ${lengthMm} mm`, lengthMm, count };
+      return { name, lengthMm, count };
     });
     const leftMm = Math.max(0, fromMm - sum(own.map(({ lengthMm, count }) => lengthMm * count)));
     const isKept = leftMm >= leastOffcutMm;

@@ -1,7 +1,6 @@
 import { candidateCures } from '@/core/coats/candidate-cures';
 import { SOLIDUS_MARGIN_C } from '@/core/coats/check-cure';
 import { cureSentences } from '@/text/cure-sentence';
-import { numberText } from '@/text/number-text';
 import { sentence } from '@/text/sentence';
 import { IN_BASE_UNITS } from '@/text/writer';
 import { fail } from '@/core/problems/problem';
@@ -17,18 +16,16 @@ export function nameIn({ binById }: Bins): (id: string) => string {
 /** How a temperature is written. */
 export type WriteC = (celsius: number) => string;
 
-const inC: WriteC = (celsius) => `${numberText(celsius)} C`;
-
 /**
  * Why heads of a metal cannot get a color, worst first; empty where they can. A paint that dries in the air suits any.
  *
- * @example refusalsOf(coat, 'lot-19', view)[0] // 'Oven at 177 C would melt Lot 19, bismuth-tin (138.5 C). ...'
+ * @example refusalsOf(coat, 'lot-19', view, writeC)[0] // 'Oven at 177 C would melt Lot 19, bismuth-tin (138.5 C). ...'
  */
 export function refusalsOf(
   coat: Pick<Coat, 'base' | 'second' | 'clearBinId'>,
   metalBinId: string | null,
   view: Bins,
-  writeC: WriteC = inC,
+  writeC: WriteC,
 ): string[] {
   const powders = powdersOf(coat, view);
   if (powders.length === 0) return [];

@@ -31,7 +31,7 @@ const USUAL_LOSS = 0.08;
 
 /** A batch of a color: so many baits from a mold, what goes in the cup, its heat by the clock, and what came of it. */
 export function BatchForm({ plastic, onPoured }: BatchFormProps) {
-  const { mass } = useUnits();
+  const { mass, length } = useUnits();
   const { view, workshop, carryOut } = useBench();
   const last = [...view.plasticBatches].reverse().find(({ plasticId }) => plasticId === plastic.id);
   const [shot, setShot] = useState(() => ({ ...USUAL, ...last?.shots[0] }));
@@ -40,7 +40,7 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
   const [blockCm3, setBlock] = useState(0);
   const [binId, setBinId] = useState<string | null>(null);
   const [note, setNote] = useState('');
-  const mixes = mixesOf(plastic, [shot], lossShare ?? USUAL_LOSS);
+  const mixes = mixesOf(plastic, [shot], lossShare ?? USUAL_LOSS, length);
   const plasticCm3 = sum(mixes.map((each) => each.plasticCm3));
   const cup = plastic.colors[0]?.baseCm3 ?? 120;
   const gives = baitsACup(cup, lossShare ?? USUAL_LOSS, shot);

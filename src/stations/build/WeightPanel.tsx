@@ -48,7 +48,7 @@ export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
           working={{
             title: 'Finished weight',
             steps: [
-              `${lines.map(({ massG, count }) => `${count > 1 ? `${count} × ` : ''}${numberText(massG ?? 0, 3)}`).join(' + ')} = ${numberText(finishedG, 4)} g`,
+              `${lines.map(({ massG, count }) => `${count > 1 ? `${count} × ` : ''}${massText(massG ?? 0, mass)}`).join(' + ')} = ${massText(finishedG, mass)}`,
             ],
             inputs: lines.map(({ name, massG, count }) => ({
               name: count > 1 ? `${name}, each` : name,

@@ -363,7 +363,7 @@ describe('a color of plastic', () => {
   const weir = plasticDraftOf(view.plastics.find(({ name }) => name === 'Weir green')!);
 
   it('counts what was stirred in, without the drop that was one too many', () => {
-    expect(additivesOf(weir.colors[0]!)).toEqual([
+    expect(additivesOf(weir.colors[0]!, 'mm')).toEqual([
       { name: 'Leaf green', amount: 8, unit: 'drops' },
       { name: 'Brown', amount: 2, unit: 'drops' },
       { name: 'Black flake, 0.4 mm', amount: 0.5, unit: 'spoons' },
@@ -375,7 +375,7 @@ describe('a color of plastic', () => {
   it('scales both sides of a laminate to what the baits take together', () => {
     const roach = view.plastics.find(({ name }) => name.startsWith('Roach'))!;
     const shots = [{ name: 'g', pieceCm3: 4, count: 12, cavities: 4, runnerCm3: 2 }];
-    const [back, belly] = mixesOf(roach, shots, 0.1);
+    const [back, belly] = mixesOf(roach, shots, 0.1, 'mm');
     expect(back!.plasticCm3 + belly!.plasticCm3).toBeCloseTo((48 + 6) / 0.9, 9);
     expect(back!.additives[0]!.amount).toBeCloseTo((3 * back!.plasticCm3) / 60, 9);
   });

@@ -1,6 +1,7 @@
 import { mixColor, type CupColor } from '@/core/plastics/mix-color';
 import { scaleBatch, type PlasticBatch, type PlasticShot } from '@/core/plastics/scale-batch';
 import type { NewPlastic } from '@/records/plastic';
+import { sizeText } from '@/text/words';
 import type { PlasticAdded, PlasticColor, PlasticRecord } from '@/records/plastic';
 
 export type PlasticDraft = NewPlastic & { readonly id: string | null };
@@ -37,11 +38,14 @@ export function cupColor({ baseCm3, added }: PlasticColor, withTooMuch: boolean)
 const unitOf = ({ as }: Pick<PlasticAdded, 'as'>) => (as === 'drops' ? 'drops' : 'spoons');
 
 /** A recipe's additives summed by what they are, as `plastic.batch` takes them. */
-export function additivesOf(color: PlasticColor): { name: string; amount: number; unit: string }[] {
+export function additivesOf(
+  color: PlasticColor,
+  length: 'mm' | 'in',
+): { name: string; amount: number; unit: string }[] {
   const sums = new Map<string, { name: string; amount: number; unit: string }>();
   for (const each of counted(color)) {
     const key = `${each.name} ${unitOf(each)} ${each.sizeMm ?? ''}`;
-    const name = each.sizeMm === null ? each.name : `${each.name}, ${each.sizeMm} mm`;
+    const name = each.sizeMm === null ? each.name : `${each.name}, ${sizeText(each.sizeMm, length)}`;
     const known = sums.get(key);
     sums.set(key, { name, unit: unitOf(each), amount: (known?.amount ?? 0) + each.amount });
   }
@@ -53,9 +57,15 @@ export function mixesOf(
   plastic: Pick<PlasticDraft, 'colors'>,
   shots: readonly PlasticShot[],
   lossShare: number,
+  length: 'mm' | 'in',
 ): PlasticBatch[] {
   return plastic.colors.map((color) =>
-    scaleBatch(shots, lossShare, { baseCm3: color.baseCm3, additives: additivesOf(color) }, color.splitShare),
+    scaleBatch(
+      shots,
+      lossShare,
+      { baseCm3: color.baseCm3, additives: additivesOf(color, length) },
+      color.splitShare,
+    ),
   );
 }
 

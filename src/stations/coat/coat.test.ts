@@ -58,9 +58,9 @@ function withBismuth(): BenchContents {
 describe('what a color may go on', () => {
   it('is every lead of the demo, and no powder on bismuth-tin', () => {
     for (const coat of view.coats) {
-      expect(refusalsOf(coat, 'lot-14', view)).toEqual([]);
+      expect(refusalsOf(coat, 'lot-14', view, inC)).toEqual([]);
       const isPowder = coat.base.kind === 'powder';
-      expect(refusalsOf(coat, 'lot-19', view).length > 0).toBe(isPowder);
+      expect(refusalsOf(coat, 'lot-19', view, inC).length > 0).toBe(isPowder);
       if (isPowder) expect(curesFor(powdersOf(coat, view), ['lot-14'], view).length).toBeGreaterThan(0);
     }
     expect(solidusOf('lot-19', view)).toBe(138.5);
@@ -79,7 +79,7 @@ describe('what a color may go on', () => {
         : bin,
     );
     const weak = viewOf({ ...demo, bins });
-    expect(refusalsOf(weak.coatById.get('coat-straw')!, 'lot-19', weak)).toEqual([
+    expect(refusalsOf(weak.coatById.get('coat-straw')!, 'lot-19', weak, inC)).toEqual([
       expect.stringMatching(/goes soft from 113.5 C; the powder wants 118 C/),
     ]);
   });

@@ -5,13 +5,12 @@ import { roundTemperature } from '@/core/units/round-figure';
 import { apart, stack } from '@/ui/layout/layout';
 import { Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
-import { numberText as n } from '@/text/number-text';
 import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { UnitField } from '@/ui/unit-field/UnitField';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { MassField } from '@/ui/unit-field/MassField';
-import { markText, temperatureText, weighedText } from '@/text/words';
+import { markText, weighedText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useSentence, useUnits } from '@/ui/units/use-units';
 import { ScrapFits } from './ScrapFits';
@@ -112,18 +111,13 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
               onChange={setSubmergedG}
               hint="on a thread, clear of the cup"
             />
-            <UnitField
+            <QuantityField
               label="The water"
-              quantity="temperature"
-              assume="C"
+              of="temperature"
               value={waterC}
-              write={(celsius) => `${n(celsius, 3)} C`}
+              least={0}
+              most={100}
               onChange={setWaterC}
-              check={(celsius) =>
-                celsius < 0 || celsius > 100
-                  ? `Water is between ${temperatureText(0, temperature)} and ${temperatureText(100, temperature)}.`
-                  : null
-              }
             />
           </div>
         ) : (
@@ -144,10 +138,8 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
             <MassField label="Weigh together" value={weighedG} write={write} onChange={setWeighedG} />
           </div>
         )}
-        <UnitField
+        <MassField
           label="The scale reads to"
-          quantity="mass"
-          assume="g"
           value={scaleG}
           write={write}
           onChange={setScaleG}

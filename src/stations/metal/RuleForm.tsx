@@ -73,7 +73,9 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
       <div className={apart(0, styles.ruleForm)}>
         <TextField
           label="Name"
-          problem={isPressed && draft.name.trim() === '' ? 'Name it, such as No lead under an ounce.' : null}
+          problem={
+            isPressed && draft.name.trim() === '' ? 'Name it, such as No lead in small sinkers.' : null
+          }
           value={draft.name}
           onChange={(text) => set({ name: text })}
         />

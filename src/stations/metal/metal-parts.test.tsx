@@ -179,7 +179,7 @@ describe('rules', () => {
   it('are written with a name, and say what is missing', async () => {
     const { workshop } = await renderBench(<RuleForm rule={null} onClose={() => undefined} />);
     fireEvent.click(screen.getByRole('button', { name: 'Save rule' }));
-    expect(screen.getByRole('alert')).toHaveTextContent('Name it, such as No lead under 4 g.');
+    expect(screen.getByRole('alert')).toHaveTextContent('Name it, such as No lead in small sinkers.');
     type('Name', 'No lead for pike');
     type('Where', 'The weir');
     type('in castings under', '1 oz');

@@ -5,10 +5,9 @@ import { Select } from 'antd';
 import { useId } from 'react';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
 import type { Insert } from '@/records/mold';
-import { numberText } from '@/text/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { UnitField } from '@/ui/unit-field/UnitField';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { MassField } from '@/ui/unit-field/MassField';
 import type { DraftCavity } from './mold-draft';
 import styles from './molds.module.css';
@@ -62,12 +61,12 @@ export function InsertFields({ index, isFrame, cavity, onChange }: InsertFieldsP
         />
       </FieldShell>
       {first && sort === 'pin' ? (
-        <UnitField
+        <QuantityField
           label="Pin takes"
-          quantity="volume"
-          assume="cm3"
+          of="room"
           value={first.volumeCm3}
-          write={(cm3) => `${numberText(cm3, 3)} cm3`}
+          least={0}
+          most={100}
           onChange={(volumeCm3) => volumeCm3 !== null && put({ ...first, volumeCm3 })}
         />
       ) : null}

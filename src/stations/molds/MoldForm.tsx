@@ -11,6 +11,7 @@ import { PouringFields } from './PouringFields';
 import { SpinFields, USUAL_SPIN } from '@/ui/mold-block/SpinFields';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { numberText } from '@/text/number-text';
 import { MassField } from '@/ui/unit-field/MassField';
@@ -191,12 +192,12 @@ function CavityRow({ index, cavity, isFrame, problems, onChange, onRemove }: Cav
           onChange={(sizes: string[]) => onChange({ hookSizes: readHookSizes(sizes) })}
         />
       </FieldShell>
-      <UnitField
+      <QuantityField
         label="Cavity volume"
-        quantity="volume"
-        assume="cm3"
+        of="room"
         value={cavity.volumeCm3}
-        write={(cm3) => `${numberText(cm3, 4)} cm3`}
+        least={0.001}
+        most={2000}
         onChange={(volumeCm3) => onChange({ volumeCm3, volumeBasis: 'weighed', standardErrorCm3: null })}
         hint={cavity.volumeBasis === 'guess' ? 'a guess from the mark, in soft lead' : undefined}
         problem={told(problems.volumeCm3)}

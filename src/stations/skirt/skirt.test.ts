@@ -214,7 +214,7 @@ describe('the card', () => {
     expect(card.drawings.map(({ caption }) => caption)).toEqual(['At rest', 'On a stop']);
     expect(card.drawings[1]!.shapes.length).toBeGreaterThan(20);
     expect(card.drawings[0]!.shares).toMatch(/reed green \d+ %/);
-    expect(composeCard(perch, view, 'in').layers[3]).toContain('0.47 in');
+    expect(composeCard(perch, view, 'in').layers[3]).toContain('15/32 in from the collar');
   });
 });
 

@@ -4,6 +4,7 @@ import { fields } from '../layout/layout';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { useUnits } from '../units/use-units';
 import { sizeText, weighedText } from '@/text/words';
+import { MassField } from '../unit-field/MassField';
 import { UnitField } from '../unit-field/UnitField';
 import styles from './mold-design.module.css';
 import { Sitting } from './Sitting';
@@ -40,10 +41,8 @@ export function OnTheBottom({ study, hook, eyeMm, trailer, wish, onWish }: OnThe
           onChange={(tailMm) => onWish({ ...wish, tailMm })}
           width={110}
         />
-        <UnitField
+        <MassField
           label="lifts in water"
-          quantity="mass"
-          assume="g"
           value={wish.liftG}
           write={(massG) => weighedText(massG, mass)}
           onChange={(liftG) => onWish({ ...wish, liftG })}

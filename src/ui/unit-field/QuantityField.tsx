@@ -15,12 +15,14 @@ interface QuantityFieldProps {
   /** May be left empty. */
   readonly isOptional?: boolean;
   readonly hint?: string;
+  /** What is wrong besides what was typed. */
+  readonly problem?: string | null;
   readonly width?: number | string;
 }
 
 /** What is measured, in the maker's own unit; any unit typed is taken, and what is out of range is said. */
 export function QuantityField(props: QuantityFieldProps) {
-  const { label, of, value, least, most, onChange, isOptional = false, hint, width } = props;
+  const { label, of, value, least, most, onChange, isOptional = false, hint, problem, width } = props;
   const units = useUnits();
   const { quantity, base, assume, write } = measuredKind(of);
   const written = (based: number) => write(based / base, units);
@@ -33,6 +35,7 @@ export function QuantityField(props: QuantityFieldProps) {
       write={written}
       isOptional={isOptional}
       hint={hint}
+      problem={problem}
       width={width}
       check={(based) =>
         based / base < least || based / base > most
