@@ -7,7 +7,7 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import styles from '@/ui/frame/frame.module.css';
 import { useBench } from '@/station-kit/BenchProvider';
-import { minutesText } from '@/text/words';
+import { durationText } from '@/text/words';
 import { ring } from '@/station-kit/ring';
 import { useNow } from '@/station-kit/use-now';
 import { inBackground } from '@/station-kit/in-background';
@@ -112,7 +112,7 @@ function NewClock({ onClose }: { onClose: () => void }) {
           quantity="duration"
           assume="min"
           value={seconds}
-          write={minutesText}
+          write={durationText}
           onChange={setSeconds}
           hint="15 min, 90 s or 1 h 30"
           check={(value) =>

@@ -1,3 +1,4 @@
+import type { Quantity } from '@/core/units/quantities';
 import type { ProblemFacts } from '@/core/problems/facts';
 import type { Problem, ProblemCode } from '@/core/problems/problem';
 import { numberText as n } from './number-text';
@@ -11,15 +12,19 @@ const WRITTEN_LIKE: Record<string, string> = {
   temperature: '350 F or 177 C',
   volume: '1/4 tsp, 1 cup or 20 ml',
   duration: '15 min, 1 h 30 or 90 s',
-};
+  strength: '20 lb or 9 kg',
+  speed: '2 ft/s, 1.5 mph or 0.6 m/s',
+} satisfies Record<Quantity, string>;
 
 const UNITS_OF: Record<string, string> = {
   mass: 'g, mg, kg, oz, lb or gr (grains)',
-  length: 'mm, cm, m, in or ft',
+  length: 'mm, cm, m, in, ft or yd',
   temperature: 'C or F',
-  volume: 'cm3, ml, l, tsp, tbsp or cup',
+  volume: 'ml, cm3, l, tsp, tbsp, fl oz, cup or cu in',
   duration: 's, min or h',
-};
+  strength: 'kg or lb',
+  speed: 'm/s, km/h, ft/s, mph or knots',
+} satisfies Record<Quantity, string>;
 
 const SENTENCES: Sentences = {
   'units.empty': ({ quantity }) =>

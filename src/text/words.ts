@@ -114,6 +114,22 @@ export function minutesText(seconds: number): string {
   return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
 }
 
+/**
+ * A time as it stands in a field, to the second: `12 min`, `1 h 30 min`, `1 min 30 s`.
+ *
+ * @example durationText(5400) // '1 h 30 min'
+ */
+export function durationText(seconds: number): string {
+  const whole = Math.round(seconds);
+  const parts = [
+    [Math.floor(whole / 3600), 'h'],
+    [Math.floor(whole / 60) % 60, 'min'],
+    [whole % 60, 's'],
+  ] as const;
+  const said = parts.filter(([amount]) => amount > 0).map(([amount, unit]) => `${amount} ${unit}`);
+  return said.length > 0 ? said.join(' ') : '0 min';
+}
+
 /** Why a cavity does not make a line. */
 export function verdictText(verdict: CavityVerdict, mark: string, unit: MassUnit): string {
   if (verdict.fits) return 'fits';

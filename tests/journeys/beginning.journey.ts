@@ -38,7 +38,7 @@ class Maker {
 
   async type(name: string | RegExp, text: string, within: Page | Locator = this.page): Promise<void> {
     this.fields += 1;
-    const field = within.getByRole('textbox', { name }).or(within.getByRole('spinbutton', { name })).first();
+    const field = within.getByRole('textbox', { name }).first();
     await field.fill(text);
     await field.press('Tab');
   }

@@ -41,7 +41,7 @@ async function openFromBoard(page: Page, name: string): Promise<Locator> {
 }
 
 async function setNumber(page: Page, name: string, value: number): Promise<void> {
-  const field = page.getByRole('spinbutton', { name, exact: true });
+  const field = page.getByRole('textbox', { name, exact: true });
   await field.fill(String(value));
   await field.press('Tab');
 }
@@ -276,9 +276,9 @@ test('the holes of a bladed jig print at true size', async ({ page }) => {
   const template = page.getByRole('region', { name: 'Hole template' });
   await expect(template.getByRole('img', { name: 'Blade with 3 holes' })).toBeVisible();
   // A hole too near the edge tears out: it says so.
-  await setNumber(page, 'Hole 2, mm from the edge', 1.5);
+  await setNumber(page, 'Hole 2, from the edge', 1.5);
   await expect(template.getByRole('alert')).toContainText('Hole 2 leaves');
-  await setNumber(page, 'Hole 2, mm from the edge', 4.2);
+  await setNumber(page, 'Hole 2, from the edge', 4.2);
   await expect(template.getByRole('alert')).toHaveCount(0);
   const [download] = await Promise.all([
     page.waitForEvent('download'),

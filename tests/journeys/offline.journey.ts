@@ -36,7 +36,7 @@ async function stopServer(server: ChildProcess): Promise<void> {
 async function noteTrip(phone: Page): Promise<void> {
   await choose(phone, 'On the line', 'Lock thumper');
   await phone.getByRole('combobox', { name: 'Where' }).fill('Far jetty');
-  await phone.getByRole('spinbutton', { name: 'Hours' }).fill('2.5');
+  await phone.getByRole('textbox', { name: 'Hours' }).fill('2.5');
   const more = (label: string) => phone.getByRole('button', { name: `${label}: one more` });
   await more('fish').click();
   await more('fish').click();

@@ -121,8 +121,8 @@ test('a two-hook cable set: wrong crimp and wrong tube are refused by name; twen
 
   await page.getByRole('button', { name: 'End the run' }).click();
   const end = page.getByRole('dialog', { name: 'Look them over' });
-  await end.getByRole('spinbutton', { name: 'Made', exact: true }).fill('20');
-  await end.getByRole('spinbutton', { name: 'Failed: crimp slipped' }).fill('1');
+  await end.getByRole('textbox', { name: 'Made', exact: true }).fill('20');
+  await end.getByRole('textbox', { name: 'Failed: crimp slipped' }).fill('1');
   await end.getByRole('checkbox', { name: /Strip the failed ones/ }).uncheck();
   await end.getByRole('button', { name: 'Book 19 made' }).click();
   await expect(page.getByText('19 lie in the rig wallet.')).toBeVisible();
@@ -294,9 +294,9 @@ test('a match tried goes before the typical one; an allowance learned changes th
 }) => {
   await openStation(page, 'rig');
   await turnTo(page, 'Matches');
-  const tried = page.getByRole('spinbutton', { name: 'Crimp by cable, 0.47 to 0.56: what you tried' });
+  const tried = page.getByRole('textbox', { name: 'Crimp by cable, 0.47 to 0.56 mm: what you tried' });
   await tried.fill('1.4');
-  await page.getByRole('button', { name: 'Crimp by cable, 0.47 to 0.56: keep it' }).click();
+  await page.getByRole('button', { name: 'Crimp by cable, 0.47 to 0.56 mm: keep it' }).click();
   await page.getByRole('textbox', { name: 'Was cut' }).fill('180');
   await page.getByRole('textbox', { name: 'Came out' }).fill('240');
   await choose(page, 'Way of ending', 'Crimped loop');
@@ -317,11 +317,11 @@ test('a match tried goes before the typical one; an allowance learned changes th
   const before = await readBench(page);
   const pack = page.getByRole('form', { name: 'Pack a kit' });
   await pack.getByLabel('Outing').fill('Evening tide');
-  await pack.getByRole('spinbutton', { name: 'How many Bass runner 1' }).fill('3');
+  await pack.getByRole('textbox', { name: 'How many Bass runner 1' }).fill('3');
   await pack.getByRole('button', { name: 'Pack it' }).click();
   const kit = page.getByRole('region', { name: 'Kit 2' });
   await expect(kit).toContainText('Evening tide');
-  await kit.getByRole('spinbutton', { name: 'Back of Bass runner 1' }).fill('1');
+  await kit.getByRole('textbox', { name: 'Back of Bass runner 1' }).fill('1');
   await kit.getByRole('button', { name: 'Book it back' }).click();
   await expect(page.getByText('Kit 2, Evening tide: 2 used or lost of 3')).toBeVisible();
   const after = await readBench(page);

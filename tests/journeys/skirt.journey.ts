@@ -7,7 +7,7 @@ import { expect, test } from './bench-test';
 
 /** Sets a number in a field of Ant Design's and leaves it. */
 async function setNumber(page: Page, name: string, value: number): Promise<void> {
-  const field = page.getByRole('spinbutton', { name, exact: true });
+  const field = page.getByRole('textbox', { name, exact: true });
   await field.fill(String(value));
   await field.press('Tab');
 }

@@ -1,4 +1,8 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
+import { parseCount } from '../../src/core/units/parse-count';
+import { parseNumber } from '../../src/core/units/parse-number';
+import { parseQuantity } from '../../src/core/units/parse-quantity';
+import type { Quantity } from '../../src/core/units/quantities';
 import { layOutBench as begunBench } from '../../src/model/beginnings/lay-out-bench';
 import { EMPTY_CONTENTS } from '../../src/records/bench-file';
 import { PRACTICES } from '../../src/reference/typical/practices';
@@ -10,9 +14,14 @@ import { BLANK, expect, START, START_BENCH, test } from './bench-test';
 const INCHES = { mass: 'oz-fraction', length: 'in', temperature: 'F', paper: 'letter' };
 const METRIC = { mass: 'g', length: 'mm', temperature: 'C', paper: 'a4' };
 
-/** A figure with a unit of the other system. Densities and what is made of them are the same to everybody. */
-const METRIC_FIGURE = /(?<![\w.])\d[\d.,]*\s?(mm|cm|m|g|kg|°C|C|ml|cm³|cm²|km\/h|m\/s)(?![\w/³²])/;
-const INCH_FIGURE = /(?<![\w.])\d[\d.,/]*\s?(in|ft|yd|oz|lb|°F|F|fl oz|in³|in²|mph|ft\/s)(?![\w/³²])/;
+/**
+ * A figure with a unit of the other system, or such a unit by itself at the head of a column. Densities and what is made
+ * of them are the same to everybody.
+ */
+const METRIC_SAID =
+  /(?<![\w.])\d[\d.,]*\s?(cm|m|g|C|km\/h|m\/s|cm²)(?![\w/³²])|(?<!\w)(mm|cm|kg|°C|ml)(?![\w/³²])/;
+const INCHES_SAID =
+  /(?<![\w.])\d[\d.,/]*\s?(in|ft|F|in³|in²|ft\/s)(?![\w/³²])|(?<!\w)(inch|inches|yd|oz|lb|°F|mph)(?![\w/³²])/;
 
 /** Everything a page says: what is written, in fields, in drawings, and to who hears it. */
 async function wordsOf(page: Page): Promise<string[]> {
@@ -39,50 +48,93 @@ const foreign = async (page: Page, where: string, figure: RegExp) =>
   (await wordsOf(page)).filter((each) => figure.test(each)).map((each) => `${where}: ${each.trim()}`);
 
 /** Goes through every part of every station. */
-async function throughParts(page: Page, see: (where: string) => Promise<void>): Promise<void> {
-  for (const { href } of STATIONS) {
+async function throughParts(page: Page, see: (where: string) => Promise<void>, only?: string): Promise<void> {
+  for (const { href } of STATIONS.filter((each) => only === undefined || each.href === only)) {
     await page.goto(href);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    // The first one is the station's: a bin's card has one of its own below.
     const parts = page.getByRole('radiogroup', { name: 'What to do' }).first();
     const names = await parts
       .getByRole('radio')
       .evaluateAll((all) => all.map((each) => each.closest('label')!.innerText));
     if (names.length === 0) await see(href);
     for (const name of names) {
-      await parts.locator('label').filter({ hasText: name }).first().click();
-      await expect(parts.getByRole('radio', { name, exact: true })).toBeChecked();
+      await turnTo(page, name);
       await see(`${href} ${name}`);
     }
   }
 }
 
-/** What opens over the parts: the page, what is pressed on it, and what is then chosen. */
-const DIALOGS: readonly (readonly [href: string, press: RegExp, choice?: RegExp])[] = [
-  ['/ticket', /^New ticket$/],
-  ['/metal', /^What is it\? Weigh it/],
-  ['/metal', /^Ask for a blend$/],
-  ['/metal', /^New rule$/],
-  ['/molds', /^New cavity$/],
-  ['/molds', /^What makes/],
-  ['/shelf', /^Put something down/, /^Metal to pour/],
-  ['/shelf', /^Put something down/, /^Jig hooks/],
-  ['/shelf', /^Put something down/, /^Willow blades/],
-  ['/shelf', /^Put something down/, /^Powder/],
-  ['/shelf', /^Put something down/, /^Nylon/],
-  ['/shelf', /^Put something down/, /^Paddle tails/],
-  ['/rig', /^New rig$/, /^Cable hook set$/],
-  ['/rig', /^New rig$/, /^Feeder or method lead$/],
-  ['/build', /^New bait$/, /^Spinnerbait$/],
-  ['/skirt', /^New skirt$/],
+/** What opens over a part: the page, its part if not the first, what is pressed, and what is then chosen. */
+interface Opening {
+  readonly at: string;
+  readonly part?: string;
+  readonly press: RegExp;
+  readonly choice?: RegExp;
+}
+
+const putDown = (choice: RegExp): Opening => ({ at: '/shelf', press: /^Put something down/, choice });
+
+const OPENINGS: readonly Opening[] = [
+  { at: '/ticket', press: /^New ticket$/ },
+  { at: '/metal', press: /^What is it\? Weigh it/ },
+  { at: '/metal', press: /^What is this scrap/ },
+  { at: '/metal', press: /^Ask for a blend$/ },
+  { at: '/metal', press: /^New rule$/ },
+  { at: '/molds', press: /^New cavity$/ },
+  { at: '/molds', press: /^What makes/ },
+  { at: '/molds', press: /^Weigh castings in$/ },
+  { at: '/molds', press: /^Block$/, choice: /^New block/ },
+  { at: '/pour', press: /^The pot$/ },
+  { at: '/dress', press: /^Heads from the shelf$/ },
+  { at: '/coat', press: /^Ovens and heat$/ },
+  { at: '/coat', part: 'Heat', press: /^Time a head/ },
+  { at: '/coat', part: 'Rack', press: /from the shelf$/ },
+  { at: '/coat', part: 'Colors', press: /^New color$/ },
+  { at: '/coat', part: 'Powders', press: /another jar$/ },
+  { at: '/coat', part: 'Powders', press: /^Weigh the jar$/ },
+  { at: '/coat', part: 'Powders', press: /^Change its card$/ },
+  { at: '/skirt', press: /^New skirt$/ },
+  { at: '/skirt', part: 'Board', press: /^Tie some$/ },
+  { at: '/skirt', part: 'Materials', press: /^A material$/ },
+  { at: '/build', press: /^New bait$/, choice: /^Spinnerbait$/ },
+  { at: '/build', press: /^New bait$/, choice: /^Bladed jig$/ },
+  { at: '/build', part: 'Board', press: /^Build$/ },
+  { at: '/build', part: 'Run', press: /^Strip an old bait$/ },
+  { at: '/rig', press: /^New rig$/, choice: /^Cable hook set$/ },
+  { at: '/rig', press: /^New rig$/, choice: /^Feeder or method lead$/ },
+  { at: '/rig', part: 'Board', press: /^Make some$/ },
+  putDown(/^Metal to pour/),
+  putDown(/^Jig hooks/),
+  putDown(/^Willow blades/),
+  putDown(/^Powder/),
+  putDown(/^Nylon/),
+  putDown(/^Paddle tails/),
+  { at: '/shelf', press: /^Edit$/ },
+  { at: '/shelf', part: 'Cabinet', press: /^New drawer$/ },
+  { at: '/shelf', part: 'Buy', press: /^note a pack$/ },
+  { at: '/cost', press: /^Hours and power$/ },
+  { at: '/cost', part: 'Outlay', press: /^Add an outlay$/ },
 ];
 
-/** Opens what opens over a part. The form of the units themselves is left out: it names both systems. */
-async function throughDialogs(page: Page, see: (where: string) => Promise<void>): Promise<void> {
-  for (const [href, press, choice] of DIALOGS) {
-    await page.goto(href);
+/**
+ * Opens what opens over the parts. A bench just laid out has not all of it. The form of the units themselves is left
+ * out: it names both systems.
+ */
+async function throughOpenings(
+  page: Page,
+  isFull: boolean,
+  see: (where: string) => Promise<void>,
+  only?: string,
+): Promise<void> {
+  for (const { at, part, press, choice } of OPENINGS.filter(
+    (each) => only === undefined || each.at === only,
+  )) {
+    await page.goto(at);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await page.getByRole('button', { name: press }).first().click();
+    if (part) await turnTo(page, part);
+    const button = page.getByRole('button', { name: press }).first();
+    if (!isFull && ((await button.count()) === 0 || !(await button.isEnabled()))) continue;
+    await button.click();
     if (choice) {
       const inDialog = page.getByRole('dialog').getByRole('button', { name: choice });
       await inDialog
@@ -90,8 +142,15 @@ async function throughDialogs(page: Page, see: (where: string) => Promise<void>)
         .first()
         .click();
     }
-    await see(`${href} ${press.source} ${choice?.source ?? ''}`);
+    await see(`${at} ${part ?? ''} ${press.source} ${choice?.source ?? ''}`);
   }
+}
+
+/** Turns to a part of a station. On Shelf a bin's card has such a choice of its own below. */
+async function turnTo(page: Page, name: string): Promise<void> {
+  const parts = page.getByRole('radiogroup', { name: 'What to do' }).first();
+  await parts.locator('label').filter({ hasText: name }).first().click();
+  await expect(parts.getByRole('radio', { name, exact: true })).toBeChecked();
 }
 
 async function open(page: Page, contents: Parameters<typeof layOutBench>[1], units: object): Promise<void> {
@@ -106,10 +165,10 @@ test('a bench kept in grams and millimeters is read in ounces, inches and F with
   await open(page, withoutUnits(START_BENCH), INCHES);
   const found: string[] = [];
   const see = async (where: string) => {
-    found.push(...(await foreign(page, where, METRIC_FIGURE)));
+    found.push(...(await foreign(page, where, METRIC_SAID)));
   };
   await throughParts(page, see);
-  await throughDialogs(page, see);
+  await throughOpenings(page, true, see);
   expect([...new Set(found)]).toEqual([]);
 });
 
@@ -125,9 +184,103 @@ test('a bench laid out in ounces and inches is read in grams, millimeters and C 
   await open(page, withoutUnits({ ...EMPTY_CONTENTS, ...begun } as never), METRIC);
   const found: string[] = [];
   const see = async (where: string) => {
-    found.push(...(await foreign(page, where, INCH_FIGURE)));
+    found.push(...(await foreign(page, where, INCHES_SAID)));
   };
   await throughParts(page, see);
-  await throughDialogs(page, see);
+  await throughOpenings(page, false, see);
   expect([...new Set(found)]).toEqual([]);
 });
+
+/** What each quantity is written as by makers, and what it then is in its base unit. */
+const TYPED: Readonly<Record<Quantity, readonly string[]>> = {
+  length: ['5 in', '17 1/2 in', '16"', '10 ft', '5/32 in'],
+  mass: ['3/8 oz', '1/2 lb', '2 lb 3 oz'],
+  strength: ['20 lb', '9 kg'],
+  temperature: ['350 F', '72 F'],
+  volume: ['4 fl oz', '1/2 cup', '1/32 tsp', '0.05 cu in'],
+  duration: ['1 1/2 h', '90 s'],
+  speed: ['2 mph', '3 ft/s'],
+};
+const QUANTITY_IDS = Object.keys(TYPED) as Quantity[];
+const PLAIN = ['5 in', '5 beads', '2 1/2'];
+
+/** What stands in a field, and what is said to be wrong with it. */
+const standing = (field: Locator) =>
+  field.evaluate((element: HTMLInputElement) => {
+    const note = document.getElementById(element.getAttribute('aria-describedby') ?? '');
+    const isWrong = element.getAttribute('aria-invalid') === 'true';
+    return { stands: element.value, wrong: isWrong ? (note?.textContent ?? '') : null };
+  });
+
+/** Types into a field and leaves it, in one go; what then stands there. */
+async function typed(field: Locator, text: string) {
+  await field.evaluate((element: HTMLInputElement, next) => {
+    element.focus();
+    const own = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value');
+    own?.set?.call(element, next);
+    element.dispatchEvent(new Event('input', { bubbles: true }));
+    element.blur();
+  }, text);
+  return standing(field);
+}
+
+/** What came of a text that was neither taken, nor kept as it is with a word of why; null where all is well. */
+function lost(text: string, { stands, wrong }: { stands: string; wrong: string | null }, as?: Quantity) {
+  if (wrong?.trim() === '') return `'${text}' refused without a word`;
+  if (stands === text) return null;
+  const [before, after] = as
+    ? [text, stands].map((each) => parseQuantity(each, as)).map((read) => (read.ok ? read.value.value : NaN))
+    : [text, stands].map((each) => parseCount(each) ?? parseNumber(each) ?? NaN);
+  // What is shown is rounded; what is kept is not.
+  const isSame =
+    Math.abs(after! - before!) <= 0.04 * Math.max(Math.abs(before!), as === 'temperature' ? 20 : 0.5);
+  return isSame ? null : `'${text}' became '${stands}'`;
+}
+
+for (const { href, name: station } of STATIONS) {
+  test(`every field of ${station} takes feet, inches, fractions, pounds and F, or says why not`, async ({
+    page,
+  }) => {
+    await open(page, START_BENCH, INCHES);
+    const found: string[] = [];
+    const seen = new Set<string>();
+    let asked = 0;
+    const see = async (where: string) => {
+      const within =
+        (await page.getByRole('dialog').count()) > 0
+          ? page.getByRole('dialog').last()
+          : page.getByRole('main');
+      const fields = within.locator('input:not([role]):not([type]), input[type="text"]:not([role])');
+      for (let nth = 0; nth < (await fields.count()); nth += 1) {
+        const field = fields.nth(nth);
+        const { name, before, isOpen } = await field.evaluate((each: HTMLInputElement) => ({
+          name: each.getAttribute('aria-label') ?? each.labels?.[0]?.textContent ?? '',
+          before: each.value,
+          // A day is chosen from a calendar.
+          isOpen: each.checkVisibility() && !each.disabled && each.closest('.ant-picker') === null,
+        }));
+        if (!isOpen || seen.has(name)) continue;
+        seen.add(name);
+        // What takes any words is no field of a number; any other says what it wants.
+        const { wrong } = await typed(field, 'heron');
+        if (wrong !== null) {
+          const as = QUANTITY_IDS.find((quantity) => wrong.includes(`Write a ${quantity} such as`));
+          for (const text of as ? TYPED[as] : PLAIN) {
+            if (lost(text, await typed(field, text), as) === null) continue;
+            // What is kept at once shows when it is kept.
+            await expect
+              .poll(async () => lost(text, await standing(field), as), { timeout: 5000 })
+              .toBeNull()
+              .catch(async () => found.push(`${where}, ${name}: ${lost(text, await standing(field), as)}`));
+          }
+          asked += 1;
+        }
+        await typed(field, before);
+      }
+    };
+    await throughParts(page, see, href);
+    await throughOpenings(page, true, see, href);
+    expect(asked).toBeGreaterThan(0);
+    expect(found).toEqual([]);
+  });
+}

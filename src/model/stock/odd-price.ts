@@ -38,7 +38,8 @@ export function oddRows(rows: readonly StockRow[], bins: readonly Bin[]): OddRow
 const groupOf = (bin: NewBin): string =>
   bin.kind === 'part' ? `part ${bin.gauge?.as ?? bin.sort}` : bin.kind;
 
-function priceOf(bin: NewBin): number | null {
+/** What one of it costs by its own price, in what it is kept in; null where none was said. */
+export function priceOf(bin: NewBin): number | null {
   return bin.kind === 'metal' ? (bin.costPerKg === null ? null : bin.costPerKg / 1000) : bin.costEach;
 }
 

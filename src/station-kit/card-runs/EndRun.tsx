@@ -1,6 +1,7 @@
 'use client';
 
-import { Checkbox, InputNumber, Modal } from 'antd';
+import { CountField } from '@/ui/unit-field/CountField';
+import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { useBench } from '../BenchProvider';
@@ -65,11 +66,10 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
     >
       <div>
         {made}:{' '}
-        <InputNumber
-          aria-label={made}
-          min={0}
+        <CountField
+          isBare
+          label={made}
           max={count}
-          precision={0}
           value={built}
           onChange={(next) => next !== null && setBuilt(next)}
         />{' '}
@@ -84,11 +84,11 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
       <div className={styles.reasons}>
         {reasons.map((reason) => (
           <label key={reason}>
-            <InputNumber
-              aria-label={`Failed: ${reason}`}
-              min={0}
+            <CountField
+              isBare
+              isOptional
+              label={`Failed: ${reason}`}
               max={count}
-              precision={0}
               value={failed[reason] ?? 0}
               onChange={(next) => setFailed({ ...failed, [reason]: next ?? 0 })}
             />

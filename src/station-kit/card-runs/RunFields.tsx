@@ -1,6 +1,7 @@
 'use client';
 
-import { InputNumber, Segmented } from 'antd';
+import { CountField } from '@/ui/unit-field/CountField';
+import { Segmented } from 'antd';
 import { useId } from 'react';
 import type { CardWay } from '@/core/card-runs/turn-card';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
@@ -14,18 +15,14 @@ export function HowMany({
   readonly count: number;
   readonly onChange: (count: number) => void;
 }) {
-  const id = useId();
   return (
-    <FieldShell id={id} label="How many">
-      <InputNumber
-        id={id}
-        min={1}
-        max={500}
-        precision={0}
-        value={count}
-        onChange={(next) => next !== null && onChange(next)}
-      />
-    </FieldShell>
+    <CountField
+      label="How many"
+      min={1}
+      max={500}
+      value={count}
+      onChange={(next) => next !== null && onChange(next)}
+    />
   );
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { oneOf } from '@/text/one-of';
 import { AutoComplete, Button, ColorPicker } from 'antd';
 import { useId } from 'react';
 import { numberText } from '@/text/number-text';
@@ -34,10 +35,12 @@ const QTY_LABELS = { pieces: 'How many', g: 'How much', mm: 'How long, each' } a
 /** What a kind needs to be put down: its size, how much, where, at what price; what it measures is known until measured. */
 export function ThingForm({ form, onOtherKind }: ThingFormProps) {
   const { view } = useBench();
-  const { mass, length } = useUnits();
+  const units = useUnits();
+  const { mass, length } = units;
   const id = useId();
   const { draft, read, change } = form;
   const { kind, size, unit } = read;
+  const one = oneOf(unit, units);
   const { sign } = view.bench.money;
   const isColored =
     kind.makes === 'strand' ||
@@ -107,9 +110,8 @@ export function ThingForm({ form, onOtherKind }: ThingFormProps) {
       {form.odd ? (
         <div role="alert" className={styles.odd}>
           <p>
-            That makes one {unit === 'pieces' ? 'piece' : unit === 'g' ? 'gram' : 'millimeter'} cost {sign}{' '}
-            {numberText(read.costEach ?? 0, 3)}: some {numberText(form.odd.times, 2)} times what such things
-            cost. Is it the price of a whole pack?
+            That makes one {one.word} cost {sign} {numberText((read.costEach ?? 0) * one.holds, 3)}: some{' '}
+            {numberText(form.odd.times, 2)} times what such things cost. Is it the price of a whole pack?
           </p>
           <Button size="small" onClick={form.meanPrice}>
             It is the price, as I wrote it

@@ -1,10 +1,11 @@
 'use client';
 
+import { PercentField } from '@/ui/unit-field/PercentField';
 import { useUnits } from '@/ui/units/use-units';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { sizeText } from '@/text/words';
 import { apart, column, stack } from '@/ui/layout/layout';
-import { Button, Checkbox, ColorPicker, InputNumber, Segmented } from 'antd';
+import { Button, Checkbox, ColorPicker, Segmented } from 'antd';
 import { useState } from 'react';
 import { numberText } from '@/text/number-text';
 import type { PlasticAdded, PlasticColor, PlasticRecord } from '@/records/plastic';
@@ -158,18 +159,13 @@ function CupColumn({
       <div className={stack(8, styles.stir)}>
         <div className={styles.stirFields}>
           {isTwo ? (
-            <label>
-              {name}, share{' '}
-              <InputNumber
-                aria-label={`${name}, percent of the bait`}
-                min={5}
-                max={95}
-                precision={0}
-                value={Math.round(color.splitShare * 100)}
-                onChange={(percent) => percent !== null && onShare(percent / 100)}
-              />{' '}
-              %
-            </label>
+            <PercentField
+              label={`${name}, share of the bait`}
+              least={0.05}
+              most={0.95}
+              value={color.splitShare}
+              onChange={(share) => share !== null && onShare(share)}
+            />
           ) : null}
           <QuantityField
             label={`${name}, plastic`}

@@ -1,8 +1,9 @@
 'use client';
 
+import { CountField } from '@/ui/unit-field/CountField';
 import { Nothing } from '@/ui/frame/Nothing';
 import { row, stack } from '@/ui/layout/layout';
-import { Button, Checkbox, InputNumber } from 'antd';
+import { Button, Checkbox } from 'antd';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { judgeBuild } from '@/core/builds/judge-build';
 import { sum } from '@/core/numeric/sum';
@@ -152,11 +153,11 @@ const BaitRow = memo(function BaitRow({ build, most, onLimit }: BaitRowProps) {
       </span>
       <label>
         at most{' '}
-        <InputNumber
-          aria-label={`${versionText(build)}, at most`}
-          min={0}
+        <CountField
+          isBare
+          isOptional
+          label={`${versionText(build)}, at most`}
           max={500}
-          precision={0}
           placeholder="any"
           value={most}
           onChange={(next) => onLimit(build.id, next)}

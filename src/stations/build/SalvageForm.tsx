@@ -1,6 +1,7 @@
 'use client';
 
-import { Checkbox, InputNumber, Modal, Segmented } from 'antd';
+import { CountField } from '@/ui/unit-field/CountField';
+import { Checkbox, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import type { BuildRecord } from '@/records/build';
 import { usesOf } from '@/model/bills/build-uses';
@@ -94,11 +95,11 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
         />
         <label className={styles.baits}>
           How many{' '}
-          <InputNumber
-            aria-label="How many baits"
+          <CountField
+            isBare
+            label="How many baits"
             min={1}
             max={200}
-            precision={0}
             value={baits}
             onChange={(next) => next !== null && setBaits(next)}
           />
@@ -124,11 +125,11 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
           const { qty: keeps, condition } = of(bin.id, qty);
           return (
             <li key={bin.id}>
-              <InputNumber
-                aria-label={`${bin.name}, how many`}
-                min={0}
+              <CountField
+                isBare
+                isOptional
+                label={`${bin.name}, how many`}
                 max={qty}
-                precision={0}
                 value={keeps}
                 onChange={(next) => set(bin.id, qty, { qty: next ?? 0 })}
               />

@@ -1,7 +1,8 @@
 'use client';
 
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { stack, wrap } from '@/ui/layout/layout';
-import { Button, InputNumber, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { checkPattern, scalePattern, type HolePattern, type PlateHole } from '@/core/builds/hole-pattern';
 import { platePdf } from '@/data/exchange/plate/plate-pdf';
 import { bladePath } from '@/drawing/build/blade-path';
@@ -70,12 +71,14 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
                 ] as const
               ).map(([key, words, min, max]) => (
                 <label key={key}>
-                  <InputNumber
-                    aria-label={`Hole ${index + 1}, mm ${words}`}
-                    min={min}
-                    max={max}
-                    step={0.1}
-                    value={Number(hole[key].toFixed(2))}
+                  <QuantityField
+                    isBare
+                    isSigned={min < 0}
+                    label={`Hole ${index + 1}, ${words}`}
+                    of="length"
+                    least={min}
+                    most={max}
+                    value={hole[key]}
                     onChange={(value) => value !== null && setHole(index, { [key]: value })}
                   />
                   <small>{words}</small>

@@ -235,8 +235,8 @@ describe('the cup', () => {
     fireEvent.change(screen.getByLabelText('Called'), { target: { value: 'Red fleck' } });
     fireEvent.click(screen.getByText('Two, laid together'));
     expect(screen.getByText('Keep the color').closest('button')).toBeDisabled();
-    fireEvent.change(screen.getByLabelText('Back, percent of the bait'), { target: { value: '70' } });
-    expect(screen.getByLabelText('Belly, percent of the bait')).toHaveValue('30');
+    fireEvent.change(screen.getByLabelText('Back, share of the bait'), { target: { value: '70' } });
+    expect(screen.getByLabelText('Belly, share of the bait')).toHaveValue('30');
     const belly = screen.getByLabelText('Belly', { selector: '[role=group]' });
     fireEvent.click(within(belly).getByText('+ 5 drops'));
     fireEvent.click(screen.getByText('Keep the color'));

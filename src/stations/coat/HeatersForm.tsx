@@ -1,5 +1,6 @@
 'use client';
 
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { wrap } from '@/ui/layout/layout';
 import { Button, Checkbox, Modal, Segmented } from 'antd';
 import { useState } from 'react';
@@ -8,10 +9,9 @@ import type { Heater } from '@/records/heater';
 import { CountField } from '@/ui/unit-field/CountField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
-import { minutesText, sizeText, temperatureText } from '@/text/words';
+import { durationText } from '@/text/words';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
-import { useUnits } from '@/ui/units/use-units';
 import { NEW_HEATERS, type DraftHeater } from './new-heaters';
 import styles from './coat.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -30,7 +30,6 @@ const KINDS: readonly { readonly value: HeaterKind; readonly label: string }[] =
 /** What heats heads at this bench, and what the oven's rack holds. */
 export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
   const { workshop } = useBench();
-  const { temperature, length } = useUnits();
   const [draft, setDraft] = useState<DraftHeater>(
     heaters.find(({ kind }) => kind === 'oven') ?? NEW_HEATERS.oven,
   );
@@ -89,18 +88,13 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
           onChange={(name) => set({ name })}
           problem={draft.name.trim() === '' ? 'Give it a name, such as Shed oven.' : null}
         />
-        <UnitField
+        <QuantityField
           label={draft.kind === 'oven' ? 'Stands at, for preheating' : 'How hot where heads are held'}
-          quantity="temperature"
-          assume={temperature}
+          of="temperature"
+          least={60}
+          most={2000}
           value={draft.sourceC}
-          write={(celsius) => temperatureText(celsius, temperature)}
           onChange={(sourceC) => sourceC !== null && set({ sourceC })}
-          check={(celsius) =>
-            celsius < 60 || celsius > 2000
-              ? `Write what heats: ${temperatureText(60, temperature)} to ${temperatureText(2000, temperature)}.`
-              : null
-          }
         />
         {oven ? (
           <>
@@ -118,31 +112,21 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
               max={60}
               onChange={(slots) => slots !== null && setOven({ slots })}
             />
-            <UnitField
+            <QuantityField
               label="From slot to slot"
-              quantity="length"
-              assume={length}
+              of="length"
+              least={3}
+              most={200}
               value={oven.slotMm}
-              write={(mm) => sizeText(mm, length)}
               onChange={(slotMm) => slotMm !== null && setOven({ slotMm })}
-              check={(mm) =>
-                mm < 3 || mm > 200
-                  ? `Slots are ${sizeText(3, length)} to ${sizeText(200, length)} apart.`
-                  : null
-              }
             />
-            <UnitField
+            <QuantityField
               label="Free under a rod"
-              quantity="length"
-              assume={length}
+              of="length"
+              least={10}
+              most={500}
               value={oven.dropMm}
-              write={(mm) => sizeText(mm, length)}
               onChange={(dropMm) => dropMm !== null && setOven({ dropMm })}
-              check={(mm) =>
-                mm < 10 || mm > 500
-                  ? `Heads hang free in ${sizeText(10, length)} to ${sizeText(500, length)}.`
-                  : null
-              }
             />
             <MassField
               label="The empty rack weighs"
@@ -161,7 +145,7 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
               quantity="duration"
               assume="min"
               value={oven.heatUpMin * 60}
-              write={minutesText}
+              write={durationText}
               onChange={(seconds) => seconds !== null && setOven({ heatUpMin: Math.min(240, seconds / 60) })}
             />
             <Checkbox

@@ -1,7 +1,8 @@
 'use client';
 
+import { NumberField } from '@/ui/unit-field/NumberField';
 import { stack, wrap } from '@/ui/layout/layout';
-import { Button, ColorPicker, InputNumber, Modal, Segmented } from 'antd';
+import { Button, ColorPicker, Modal, Segmented } from 'antd';
 import { useId, useState } from 'react';
 import type { NewBin } from '@/records/plain-bin';
 import type { PowderBin } from '@/records/bin';
@@ -152,17 +153,14 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
           write={write}
           onChange={(fuseC) => fuseC !== null && setCard({ fuseC })}
         />
-        <FieldShell id={`${id}density`} label="Density, g/cm³">
-          <InputNumber
-            id={`${id}density`}
-            value={draft.densityGcm3}
-            min={0.5}
-            max={5}
-            step={0.05}
-            style={{ width: '100%' }}
-            onChange={(densityGcm3) => densityGcm3 !== null && set({ densityGcm3 })}
-          />
-        </FieldShell>
+        <NumberField
+          label="Density, g/cm³"
+          value={draft.densityGcm3}
+          least={0.5}
+          most={5}
+          step={0.05}
+          onChange={(densityGcm3) => densityGcm3 !== null && set({ densityGcm3 })}
+        />
         <MassField
           label="A full jar holds"
           value={draft.jarG}

@@ -1,10 +1,10 @@
 'use client';
 
+import { NumberField } from '@/ui/unit-field/NumberField';
 import { stack } from '@/ui/layout/layout';
-import { InputNumber, Modal } from 'antd';
-import { useId, useState } from 'react';
+import { Modal } from 'antd';
+import { useState } from 'react';
 import type { Money } from '@/records/outlay';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { inBackground } from '@/station-kit/in-background';
@@ -23,7 +23,6 @@ const FIELDS: readonly (readonly [
 /** What an hour, power and trouble cost. */
 export function MoneyForm({ onClose }: { readonly onClose: () => void }) {
   const { view, workshop } = useBench();
-  const id = useId();
   const [money, setMoney] = useState<Money>(view.bench.money);
   const save = async () => {
     await workshop.bench.save({
@@ -42,16 +41,14 @@ export function MoneyForm({ onClose }: { readonly onClose: () => void }) {
           onChange={(sign) => setMoney({ ...money, sign })}
         />
         {FIELDS.map(([key, label, step]) => (
-          <FieldShell key={key} id={`${id}${key}`} label={label}>
-            <InputNumber
-              id={`${id}${key}`}
-              min={0}
-              max={100}
-              step={step}
-              value={money[key]}
-              onChange={(next) => setMoney({ ...money, [key]: next ?? 0 })}
-            />
-          </FieldShell>
+          <NumberField
+            key={key}
+            label={label}
+            most={100}
+            step={step}
+            value={money[key]}
+            onChange={(next) => setMoney({ ...money, [key]: next ?? 0 })}
+          />
         ))}
         <p className="quiet">An hour at 0: you make it for love, and only money counts.</p>
       </div>

@@ -1,7 +1,8 @@
 'use client';
 
+import { NumberField } from '@/ui/unit-field/NumberField';
 import { stack } from '@/ui/layout/layout';
-import { Button, InputNumber, Modal, Select } from 'antd';
+import { Button, Modal, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useMemo, useState } from 'react';
 import { numberText } from '@/text/number-text';
@@ -145,13 +146,13 @@ function OutlayForm({ outlay, onClose }: { readonly outlay: Outlay | null; reado
           onChange={setName}
           problem={isPressed && name.trim() === '' ? 'Give it a name, such as Electric pot.' : null}
         />
-        <FieldShell
-          id={`${id}cost`}
+        <NumberField
           label={`Cost, ${view.bench.money.sign}`}
           problem={isPressed && cost === null ? 'What did it cost?' : null}
-        >
-          <InputNumber id={`${id}cost`} min={0} max={1_000_000} value={cost} onChange={setCost} />
-        </FieldShell>
+          most={1_000_000}
+          value={cost}
+          onChange={setCost}
+        />
         <CountField label="Good for so many pieces" value={life} onChange={setLife} />
         <FieldShell id={`${id}serves`} label="Serves">
           <Select<Stage[]>

@@ -1,8 +1,9 @@
 'use client';
 
+import { NumberField } from '@/ui/unit-field/NumberField';
 import { fields, stack, wrap } from '@/ui/layout/layout';
 import { dateText } from '@/text/date-text';
-import { Button, DatePicker, InputNumber } from 'antd';
+import { Button, DatePicker } from 'antd';
 import dayjs from 'dayjs';
 import { useId, useMemo, useState } from 'react';
 import { cheapestRoutes } from '@/core/cost/cheapest-route';
@@ -54,9 +55,13 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
             onChange={(next) => setBy(next ? next.format('YYYY-MM-DD') : null)}
           />
         </FieldShell>
-        <FieldShell id={`${id}m`} label="Bench time a day, minutes">
-          <InputNumber id={`${id}m`} min={0} max={1440} step={15} value={minutes} onChange={setMinutes} />
-        </FieldShell>
+        <NumberField
+          label="Bench time a day, minutes"
+          most={1440}
+          step={15}
+          value={minutes}
+          onChange={setMinutes}
+        />
       </div>
       {best ? (
         <p className={styles.answer} role="status">
@@ -101,7 +106,6 @@ const KIND_WORDS: Readonly<Record<BuyIn['kind'], string>> = {
 
 function BuyInForm({ piece, known }: { readonly piece: CostablePiece; readonly known: BuyIn | null }) {
   const { view, workshop } = useBench();
-  const id = useId();
   const [each, setEach] = useState<number | null>(known?.each ?? null);
   const [postage, setPostage] = useState<number | null>(known?.postage ?? 0);
   const [lead, setLead] = useState<number | null>(known?.leadDays ?? 4);
@@ -132,12 +136,20 @@ function BuyInForm({ piece, known }: { readonly piece: CostablePiece; readonly k
         {KIND_WORDS[piece.buyKey.kind]}
         {known ? `, priced ${dateText(known.pricedOn)}` : ': nobody noted a price yet'}.
       </p>
-      <FieldShell id={`${id}each`} label={`Each, ${view.bench.money.sign}`}>
-        <InputNumber id={`${id}each`} min={0} max={100_000} step={0.1} value={each} onChange={setEach} />
-      </FieldShell>
-      <FieldShell id={`${id}post`} label={`Postage, ${view.bench.money.sign}`}>
-        <InputNumber id={`${id}post`} min={0} max={1000} step={0.5} value={postage} onChange={setPostage} />
-      </FieldShell>
+      <NumberField
+        label={`Each, ${view.bench.money.sign}`}
+        most={100_000}
+        step={0.1}
+        value={each}
+        onChange={setEach}
+      />
+      <NumberField
+        label={`Postage, ${view.bench.money.sign}`}
+        most={1000}
+        step={0.5}
+        value={postage}
+        onChange={setPostage}
+      />
       <CountField label="Days until it is here" value={lead} onChange={setLead} />
       <Button htmlType="submit">Note the price</Button>
       {said ? <p role="status">{said}</p> : null}

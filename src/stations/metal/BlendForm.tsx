@@ -7,7 +7,8 @@ import { Button, Modal, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { numberText as n } from '@/text/number-text';
 import { REFERENCE_METALS } from '@/reference/metals';
-import { CountField } from '@/ui/unit-field/CountField';
+import { bulkOf } from '@/text/one-of';
+import { NumberField } from '@/ui/unit-field/NumberField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { rangeOf } from '@/reference/range-of';
 import { MassField } from '@/ui/unit-field/MassField';
@@ -42,7 +43,10 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
   const [element, setElement] = useState<string | null>(null);
   const [otherMin, setOtherMin] = useState<number | null>(null);
   const [otherMax, setOtherMax] = useState<number | null>(null);
-  const [mostPerKg, setMostPerKg] = useState<number | null>(null);
+  const [most, setMost] = useState<number | null>(null);
+  // Counts what was set by a press, so that the fields show it over what was typed.
+  const [round, setRound] = useState(0);
+  const bulk = bulkOf(mass);
 
   const lots = lotsFor(family, view.metals, view.levels);
   const request = {
@@ -50,12 +54,12 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
     amountG,
     antimony: { min: min ?? undefined, max: max ?? undefined },
     other: element ? { element, band: { min: otherMin ?? undefined, max: otherMax ?? undefined } } : null,
-    mostPerKg,
+    mostPerKg: most === null ? null : most / bulk.holds,
   };
   const input = blendInput(request, lots, view.levels);
   const { blend, problem, job } = useBlend(amountG !== null && amountG > 0 ? input : null);
-  const perKg = blend && amountG ? (blend.cost / amountG) * 1000 : null;
-  const isDear = perKg !== null && mostPerKg !== null && perKg > mostPerKg;
+  const each = blend && amountG ? (blend.cost / amountG) * 1000 * bulk.holds : null;
+  const isDear = each !== null && most !== null && each > most;
   const m = (massG: number) => massText(massG, mass);
   const range = blend ? rangeOf(blend.composition) : null;
   const hardness = blend ? hardnessOf(blend.composition) : null;
@@ -87,6 +91,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
           ]}
           onChange={(next) => {
             setFamily(next);
+            setRound(round + 1);
             if (next === 'lead-free') {
               setMin(null);
               setMax(null);
@@ -107,6 +112,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
                 key={label}
                 size="small"
                 onClick={() => {
+                  setRound(round + 1);
                   setMin(sb === 0 ? null : sb - SPREAD);
                   setMax(sb + SPREAD);
                 }}
@@ -117,9 +123,9 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
           </div>
         ) : null}
         <div className={apart(10, styles.bandRow)}>
-          <PercentField key={`min${min}`} label="Antimony from" value={min} most={1} onChange={setMin} />
-          <PercentField key={`max${max}`} label="to" value={max} most={1} onChange={setMax} />
-          <CountField label="At most, a kg" value={mostPerKg} onChange={setMostPerKg} />
+          <PercentField key={`min ${round}`} label="Antimony from" value={min} most={1} onChange={setMin} />
+          <PercentField key={`max ${round}`} label="to" value={max} most={1} onChange={setMax} />
+          <NumberField label={`At most, a ${bulk.word}`} value={most} onChange={setMost} />
         </div>
         <div className={apart(10, styles.bandRow)}>
           <Select
@@ -161,11 +167,11 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
               {range ? `; melts ${meltsText(range, temperature)}` : ''}
               {hardness === null ? '' : `; about ${n(hardness, 2)} Brinell`}
             </p>
-            {perKg !== null && lots.every(({ costPerKg }) => costPerKg !== null) ? (
+            {each !== null && lots.every(({ costPerKg }) => costPerKg !== null) ? (
               <p className={isDear ? 'stop' : undefined}>
-                {perKg.toFixed(2)} a kg, the cheapest there is
+                {each.toFixed(2)} a {bulk.word}, the cheapest there is
                 {isDear
-                  ? `: over ${mostPerKg} by ${(perKg - (mostPerKg ?? 0)).toFixed(2)}. Allow more, or a softer metal.`
+                  ? `: over ${n(most ?? 0)} by ${(each - (most ?? 0)).toFixed(2)}. Allow more, or a softer metal.`
                   : '.'}
               </p>
             ) : (

@@ -3,8 +3,7 @@
 import { proseIn } from '@/text/prose-in';
 import { meltsText } from '@/text/quantity-text';
 import { nearestMetal } from '@/reference/nearest-metal';
-import { Button, Input } from 'antd';
-import { useState } from 'react';
+import { Button } from 'antd';
 import { numberText as n } from '@/text/number-text';
 import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
@@ -16,7 +15,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { compositionText } from '@/model/metals/alloys';
 import styles from './metal.module.css';
-import { inBackground } from '@/station-kit/in-background';
+import { PriceButton } from '@/station-kit/put-down/PriceButton';
 
 /** The lot in hand: what it is, how it melts, what it does, what to mind. */
 export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => void }) {
@@ -52,7 +51,9 @@ export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => 
         <SlipRow name={lot.shrinkLinear < 0 ? 'Swells' : 'Shrinks'}>
           {n(Math.abs(lot.shrinkLinear) * 100, 2)} %
         </SlipRow>
-        <PriceRow key={lot.id} lot={lot} />
+        <SlipRow name="Cost">
+          <PriceButton bin={lot} />
+        </SlipRow>
         <Button size="small" onClick={onIdentify}>
           What is it? Weigh it
         </Button>
@@ -82,33 +83,5 @@ export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => 
         </SlipNote>
       )}
     </>
-  );
-}
-
-/** What a kilogram cost, in the maker's own money. */
-function PriceRow({ lot }: { lot: MetalBin }) {
-  const { workshop } = useBench();
-  const [text, setText] = useState(lot.costPerKg === null ? '' : String(lot.costPerKg));
-  const value = Number(text.replace(',', '.'));
-  const isWrong = text.trim() !== '' && !(value >= 0);
-  const save = () => {
-    const costPerKg = text.trim() === '' ? null : value;
-    if (!isWrong && costPerKg !== lot.costPerKg) inBackground(workshop.shelf.edit({ ...lot, costPerKg }));
-  };
-  return (
-    <SlipRow name="Cost a kg">
-      <Input
-        size="small"
-        className={styles.price}
-        aria-label={`Cost of a kg of ${lot.name}`}
-        inputMode="decimal"
-        value={text}
-        status={isWrong ? 'error' : ''}
-        placeholder="not noted"
-        onChange={(event) => setText(event.target.value)}
-        onBlur={save}
-        onPressEnter={save}
-      />
-    </SlipRow>
   );
 }

@@ -6,6 +6,7 @@ import { numberText as n } from '@/text/number-text';
 import type { FigureBasis, Working } from '@/ui/figure/Figure';
 import { Figure } from '@/ui/figure/Figure';
 import { rangeOf } from '@/reference/range-of';
+import { bulkOf } from '@/text/one-of';
 import { lotText, massText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
 import { compositionText, hardnessOf } from '@/model/metals/alloys';
@@ -22,6 +23,7 @@ export function MixFigures({ charge }: { charge: ReadCharge }) {
         Drag lots into the pot, or ask for a blend. Nothing leaves the shelf until it is melted.
       </p>
     );
+  const bulk = bulkOf(mass);
   const m = (massG: number) => massText(massG, mass);
   const range = rangeOf(mix.composition);
   const hardness = hardnessOf(mix.composition);
@@ -96,10 +98,12 @@ export function MixFigures({ charge }: { charge: ReadCharge }) {
           ) : (
             <Figure
               working={working('Cost', [
-                lots.map(({ lot, g }) => `${m(g)} at ${n(lot.costPerKg ?? 0, 4)} a kg`).join(' + '),
+                lots
+                  .map(({ lot, g }) => `${m(g)} at ${n((lot.costPerKg ?? 0) * bulk.holds, 4)} a ${bulk.word}`)
+                  .join(' + '),
               ])}
             >
-              {mix.costPerKg.toFixed(2)} a kg
+              {(mix.costPerKg * bulk.holds).toFixed(2)} a {bulk.word}
             </Figure>
           )}
         </dd>

@@ -126,7 +126,9 @@ describe('LotSlip', () => {
     const { workshop } = await renderBench(<LotSlip lot={lot} onIdentify={() => undefined} />);
     expect(screen.getByText(/probably not what it is called: castings of \d cavities/)).toBeInTheDocument();
     expect(screen.getByText(/Lead fume and dust/)).toBeInTheDocument();
-    type(/^Cost of a kg/, '3,10');
+    fireEvent.click(screen.getByRole('button', { name: /^Price of Lot 12/ }));
+    type(/^Price,/, '3,10');
+    fireEvent.click(screen.getByRole('button', { name: 'That is its price' }));
     await waitFor(async () => {
       const kept = (await workshop.shelf.bins()).find(({ id }) => id === 'lot-12');
       expect(kept).toMatchObject({ costPerKg: 3.1 });

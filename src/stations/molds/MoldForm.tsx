@@ -15,7 +15,7 @@ import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { numberText } from '@/text/number-text';
 import { MassField } from '@/ui/unit-field/MassField';
-import { markText, minutesText } from '@/text/words';
+import { markText, durationText } from '@/text/words';
 import { guessVolume } from '@/model/molds/guess-volume';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -96,7 +96,7 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
           quantity="duration"
           assume="min"
           value={draft.setupSeconds}
-          write={minutesText}
+          write={durationText}
           onChange={(setupSeconds) => set({ setupSeconds })}
           problem={told(problems.setupSeconds)}
         />

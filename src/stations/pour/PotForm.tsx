@@ -6,7 +6,7 @@ import { bench as benchSchema } from '@/records/bench';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/ui/unit-field/MassField';
-import { massText, minutesText } from '@/text/words';
+import { massText, durationText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { inBackground } from '@/station-kit/in-background';
@@ -35,7 +35,7 @@ export function PotForm({ onClose }: { onClose: () => void }) {
       quantity="duration"
       assume="min"
       value={value === null ? null : value * 60}
-      write={minutesText}
+      write={durationText}
       onChange={(seconds) => onChange(seconds === null ? null : seconds / 60)}
     />
   );

@@ -1,13 +1,12 @@
 'use client';
 
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { useMemo, useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { rigSentence } from '@/text/rig-sentence';
 import type { Rigging, RigRecord } from '@/records/rig';
-import { UnitField } from '@/ui/unit-field/UnitField';
 import { BeginRun } from '@/station-kit/card-runs/BeginRun';
 import { KitTable } from '@/station-kit/card-runs/KitTable';
-import { sizeText } from '@/text/words';
 import { matchLines } from '@/model/rigs/match-lines';
 import { rigOf } from '@/model/bills/rig-uses';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
@@ -60,13 +59,12 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
       widthPx={760}
       {...{ count, onCount: setCount, way, onWay: setWay, one: 'One at a time', onClose, onBegun }}
       fields={
-        <UnitField
+        <QuantityField
           label="Keep offcuts from"
-          quantity="length"
+          of="length"
+          least={0}
+          most={5000}
           value={leastOffcutMm}
-          assume={length}
-          write={(mm) => sizeText(mm, length)}
-          check={(mm) => (mm > 5000 ? 'No more than 5 m.' : null)}
           onChange={(mm) => mm !== null && setPreferences({ leastOffcutMm: mm })}
         />
       }

@@ -1,9 +1,10 @@
 'use client';
 
+import { CountField } from '@/ui/unit-field/CountField';
 import { roundLength } from '@/core/units/round-figure';
 import { volumeText } from '@/text/quantity-text';
 import { column, wrap } from '@/ui/layout/layout';
-import { Button, InputNumber } from 'antd';
+import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { castPlate, rivetSpots } from '@/core/rigs/cast-plate';
@@ -12,7 +13,6 @@ import { outlineOf } from '@/core/solids/solid-outline';
 import { numberText } from '@/text/number-text';
 import type { Mold } from '@/records/mold';
 import { Figure } from '@/ui/figure/Figure';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { lengthText, lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -127,15 +127,13 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
     set: (next: number) => void,
     [least, most]: [number, number],
   ) => (
-    <FieldShell id={`plate-${label}`} label={label}>
-      <InputNumber
-        id={`plate-${label}`}
-        min={least}
-        max={most}
-        value={value}
-        onChange={(next) => next !== null && set(next)}
-      />
-    </FieldShell>
+    <CountField
+      label={label}
+      min={least}
+      max={most}
+      value={value}
+      onChange={(next) => next !== null && set(next)}
+    />
   );
   return (
     <section className={column(12, styles.plate)} aria-label="Cast plate">

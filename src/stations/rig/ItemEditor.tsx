@@ -1,9 +1,10 @@
 'use client';
 
+import { CountField } from '@/ui/unit-field/CountField';
 import { isPart } from '@/reference/typical/suits';
 import { fields } from '@/ui/layout/layout';
 import { DeleteOutlined, DownOutlined, UpOutlined } from '@ant-design/icons';
-import { Button, Checkbox, InputNumber, Select } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
 import { useCallback, useState } from 'react';
 import { RIG_ENDS, type RigEndId } from '@/core/rigs/ends';
 import { findRole } from '@/core/parts/part-roles';
@@ -12,11 +13,8 @@ import { findRigKind } from '@/core/rigs/kinds';
 import { isThreaded, type RigItem } from '@/core/rigs/rig';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { UnitField } from '@/ui/unit-field/UnitField';
 import type { RigItemRecord } from '@/records/rig';
-import { sizeText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { useUnits } from '@/ui/units/use-units';
 import type { ThingKind } from '@/reference/typical/thing-kind';
 import { inBackground } from '@/station-kit/in-background';
 import { useTypical } from '@/station-kit/put-down/use-typical';
@@ -35,7 +33,6 @@ interface ItemEditorProps {
 /** The chosen part in hand: another one, its length, its ends, its place; and what comes behind it. */
 export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps) {
   const { view } = useBench();
-  const { length } = useUnits();
   const shelf = rigShelf(view);
   const { as, line } = item.part.gauge;
   const suits = useCallback(
@@ -95,14 +92,13 @@ export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps)
           />
         </FieldShell>
         {record.lengthMm === null ? null : (
-          <UnitField
+          <QuantityField
             key={item.id}
             label={as === 'line' ? 'Between its ends' : 'Cut to'}
-            quantity="length"
+            of="length"
+            least={0.1}
+            most={50_000}
             value={record.lengthMm}
-            assume={length}
-            write={(mm) => sizeText(mm, length)}
-            check={(mm) => (mm <= 0 || mm > 50_000 ? 'More than 0, and no more than 50 m.' : null)}
             onChange={(mm) => mm !== null && set({ lengthMm: mm })}
           />
         )}
@@ -140,16 +136,13 @@ export function ItemEditor({ draft, item, onChange, onChoose }: ItemEditorProps)
           />
         ) : null}
         {as === 'shot' || as === 'bead' ? (
-          <FieldShell id="rig-count" label="How many">
-            <InputNumber
-              id="rig-count"
-              min={1}
-              max={200}
-              precision={0}
-              value={record.count}
-              onChange={(count) => count !== null && set({ count })}
-            />
-          </FieldShell>
+          <CountField
+            label="How many"
+            min={1}
+            max={200}
+            value={record.count}
+            onChange={(count) => count !== null && set({ count })}
+          />
         ) : null}
         {as === 'hook' ? (
           <Checkbox checked={record.isTurned} onChange={({ target }) => set({ isTurned: target.checked })}>

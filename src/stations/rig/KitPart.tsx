@@ -1,8 +1,9 @@
 'use client';
 
+import { CountField } from '@/ui/unit-field/CountField';
 import { apart, column } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
-import { Button, InputNumber, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
 import type { Bin } from '@/records/bin';
@@ -105,9 +106,10 @@ function PackForm() {
       <ul>
         {[...usual, ...extras].map((bin) => (
           <li key={bin.id}>
-            <InputNumber
-              aria-label={`How many ${bin.name}`}
-              min={0}
+            <CountField
+              isBare
+              isOptional
+              label={`How many ${bin.name}`}
               max={Math.floor(freeOf(view, bin.id))}
               value={lines[bin.id] ?? 0}
               onChange={(qty) => setLines({ ...lines, [bin.id]: qty ?? 0 })}
@@ -162,9 +164,10 @@ function KitOut({ kit }: { readonly kit: Kit }) {
       <ul>
         {kit.lines.map(({ binId, qty }) => (
           <li key={binId}>
-            <InputNumber
-              aria-label={`Back of ${view.binById.get(binId)?.name ?? 'a bin gone'}`}
-              min={0}
+            <CountField
+              isBare
+              isOptional
+              label={`Back of ${view.binById.get(binId)?.name ?? 'a bin gone'}`}
               max={qty}
               value={back[binId] ?? 0}
               onChange={(next) => setBack({ ...back, [binId]: next ?? 0 })}

@@ -1,12 +1,12 @@
 'use client';
 
+import { measuredKind } from '@/text/quantity-text';
 import { column, line } from '@/ui/layout/layout';
-import { Button, InputNumber, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { findEnd, RIG_ENDS, type RigEndId } from '@/core/rigs/ends';
 import { learnAllowance } from '@/core/rigs/learn-allowance';
 import { MATCH_TABLE_IDS, type MatchLine, type MatchTableId } from '@/core/rigs/match-table';
-import { numberText } from '@/text/number-text';
 import { TYPICAL_MATCHES } from '@/reference/matches';
 import { useUnits } from '@/ui/units/use-units';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
@@ -21,22 +21,18 @@ import { rigShelf } from '@/model/rigs/rig-facts';
 import styles from './matches.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
-const WORDS: Record<MatchTableId, { title: string; from: string; takes: string; unit: string }> = {
-  'crimp-by-cable': {
-    title: 'Crimp by cable',
-    from: 'Cable, mm thick',
-    takes: 'Crimp, mm inside',
-    unit: 'mm',
-  },
-  'tube-by-hook': {
-    title: 'Tube by hook',
-    from: 'Hook, mm across its eye',
-    takes: 'Tube, mm inside',
-    unit: 'mm',
-  },
-  'ring-by-load': { title: 'Split ring by load', from: 'Load, kg', takes: 'Ring, mm across', unit: 'kg' },
-  'bead-by-line': { title: 'Bead by line', from: 'Line, mm thick', takes: 'Bead, mm across', unit: 'mm' },
-};
+const WORDS: Record<MatchTableId, { title: string; of: 'length' | 'strength'; from: string; takes: string }> =
+  {
+    'crimp-by-cable': { title: 'Crimp by cable', of: 'length', from: 'Cable, thick', takes: 'Crimp, inside' },
+    'tube-by-hook': {
+      title: 'Tube by hook',
+      of: 'length',
+      from: 'Hook, across its eye',
+      takes: 'Tube, inside',
+    },
+    'ring-by-load': { title: 'Split ring by load', of: 'strength', from: 'Load', takes: 'Ring, across' },
+    'bead-by-line': { title: 'Bead by line', of: 'length', from: 'Line, thick', takes: 'Bead, across' },
+  };
 
 /** What suits what, typical or as the maker tried it; and what each way of ending takes of a line. */
 export function MatchesPart() {
@@ -93,7 +89,9 @@ function MatchRow({
 }) {
   const { view, workshop } = useBench();
   const [takes, setTakes] = useState<number | null>(null);
-  const range = `${numberText(row.from, 3)} to ${numberText(row.to, 3)}`;
+  const units = useUnits();
+  const { write } = measuredKind(WORDS[row.table].of);
+  const range = `${write(row.from, units).replace(/ [a-z]+$/, '')} to ${write(row.to, units)}`;
   const record = view.matches.find(
     ({ table, from, to }) => table === row.table && from === row.from && to === row.to,
   );
@@ -109,15 +107,15 @@ function MatchRow({
       <svg viewBox="0 0 60 18" width={60} height={18} aria-hidden>
         <rect x={0} y={9 - 8 * share} width={60} height={16 * share} rx={1.5} />
       </svg>
-      <strong>{numberText((tried ?? row).takes, 3)}</strong>
+      <strong>{sizeText((tried ?? row).takes, units.length)}</strong>
       <small title={record?.note || undefined}>{tried ? 'you tried it' : 'typical'}</small>
       <span className={line(6, styles.hand)}>
-        <InputNumber
-          size="small"
-          aria-label={`${name}: what you tried`}
-          min={0.1}
-          max={100}
-          step={0.1}
+        <QuantityField
+          isBare
+          label={`${name}: what you tried`}
+          of="length"
+          least={0.1}
+          most={100}
           placeholder="tried"
           value={takes}
           onChange={setTakes}

@@ -1,18 +1,16 @@
 'use client';
 
+import { CountField } from '@/ui/unit-field/CountField';
 import { isByLength } from '@/reference/typical/suits';
 import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { column, line } from '@/ui/layout/layout';
-import { Button, InputNumber } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
 import type { PartBin } from '@/records/bin';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { UnitField } from '@/ui/unit-field/UnitField';
 import { cutsOf } from '@/model/bills/rig-uses';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
-import { sizeText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { lengthsOf, newestRigs } from '@/model/rigs/rig-facts';
@@ -50,7 +48,6 @@ export function RollsPart() {
 
 function ReceiveForm({ bins }: { readonly bins: readonly PartBin[] }) {
   const { workshop, carryOut } = useBench();
-  const { length } = useUnits();
   const [binId, setBinId] = useState<string | null>(null);
   const [mm, setMm] = useState<number | null>(null);
   const [count, setCount] = useState(1);
@@ -75,25 +72,21 @@ function ReceiveForm({ bins }: { readonly bins: readonly PartBin[] }) {
         options={bins.map(({ id, name }) => ({ value: id, label: name }))}
         onChange={setBinId}
       />
-      <UnitField
+      <QuantityField
         label="Each so long"
-        quantity="length"
+        of="length"
+        least={1}
+        most={1_000_000}
         value={mm}
-        assume={length}
-        write={(value) => sizeText(value, length)}
-        check={(value) => (value <= 0 || value > 1_000_000 ? 'More than 0, and no more than 1 km.' : null)}
         onChange={setMm}
       />
-      <FieldShell id="receive-count" label="How many">
-        <InputNumber
-          id="receive-count"
-          min={1}
-          max={100}
-          precision={0}
-          value={count}
-          onChange={(next) => next !== null && setCount(next)}
-        />
-      </FieldShell>
+      <CountField
+        label="How many"
+        min={1}
+        max={100}
+        value={count}
+        onChange={(next) => next !== null && setCount(next)}
+      />
       <Button type="primary" htmlType="submit" disabled={binId === null || mm === null}>
         Receive
       </Button>

@@ -191,7 +191,7 @@ describe('the board and the runs', () => {
 describe('matches, rolls and kits', () => {
   it('keeps a match tried and goes back to the typical one', async () => {
     const { workshop } = await renderBench(<MatchesPart />);
-    const name = 'Split ring by load, 9 to 15';
+    const name = 'Split ring by load, 9 to 15 kg';
     fireEvent.change(screen.getByLabelText(`${name}: what you tried`), { target: { value: '6' } });
     fireEvent.click(screen.getByLabelText(`${name}: keep it`));
     await waitFor(async () =>

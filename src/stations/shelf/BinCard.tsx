@@ -1,23 +1,22 @@
 'use client';
 
+import { AmountField } from '@/station-kit/put-down/AmountField';
 import { apart, fields, stack } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
-import { Button, InputNumber, Segmented } from 'antd';
+import { Button, Segmented } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import { Figure } from '@/ui/figure/Figure';
 import { numberText } from '@/text/number-text';
-import { CountField } from '@/ui/unit-field/CountField';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
-import { MassField } from '@/ui/unit-field/MassField';
 import { amountText, lengthText, massText, temperatureText } from '@/text/words';
 import { piecesOf } from '@/model/skirts/skirt-facts';
 import { piecesText } from '@/text/skirt-words';
+import { priceOf } from '@/model/stock/odd-price';
 import { isPriced } from '@/model/cost/cost-facts';
 import { PriceButton } from '@/station-kit/put-down/PriceButton';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -60,7 +59,7 @@ export function BinCard({ bin }: { bin: Bin }) {
     <section className={apart(0, styles.card)} aria-label={bin.name}>
       <div className={styles.cardHead}>
         <h2>
-          {bin.name} {isPriced(bin.id, view) ? null : <PriceButton bin={bin} />}{' '}
+          {bin.name} {isPriced(bin.id, view) && priceOf(bin) === null ? null : <PriceButton bin={bin} />}{' '}
           <Button size="small" onClick={() => setEditing(true)}>
             Edit
           </Button>
@@ -143,7 +142,6 @@ function factsOf(bin: Bin, { mass, length, temperature }: ScreenUnits): string {
 function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
   const { workshop, carryOut } = useBench();
   const { mass } = useUnits();
-  const id = useId();
   const [move, setMove] = useState<Move>('taken');
   const [amount, setAmount] = useState<number | null>(null);
   const [round, setRound] = useState(0);
@@ -183,23 +181,15 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
     >
       <Segmented<Move> aria-label="What to do" value={move} options={[...MOVES]} onChange={setMove} />
       <div className={stack(10, styles.moveFields)}>
-        {bin.unit === 'g' ? (
-          <MassField key={round} label={label} value={amount} onChange={setAmount} problem={problem} />
-        ) : bin.kind === 'strand' ? (
-          <FieldShell id={`${id}broken`} label={label} hint="halves and quarters too: 2.5" problem={problem}>
-            <InputNumber
-              id={`${id}broken`}
-              key={round}
-              min={0}
-              max={100_000}
-              step={0.25}
-              value={amount}
-              onChange={setAmount}
-            />
-          </FieldShell>
-        ) : (
-          <CountField key={round} label={label} value={amount} onChange={setAmount} problem={problem} />
-        )}
+        <AmountField
+          key={round}
+          label={label}
+          unit={bin.unit}
+          isDivided={bin.kind === 'strand'}
+          value={amount}
+          onChange={setAmount}
+          problem={problem}
+        />
         {move === 'counted' ? null : <TextField label="Note" value={note} most={200} onChange={setNote} />}
         <Button type="primary" htmlType="submit">
           {MOVES.find((each) => each.value === move)?.label}

@@ -1,7 +1,8 @@
 'use client';
 
+import { AmountField } from '@/station-kit/put-down/AmountField';
 import { stack } from '@/ui/layout/layout';
-import { Button, InputNumber, Modal } from 'antd';
+import { Button, Modal } from 'antd';
 import { useId, useRef, useState } from 'react';
 import type { Bin, PartBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
@@ -22,7 +23,6 @@ const STUFF_LABELS: Readonly<Record<KeepApart, string>> = {
   painted: 'painted things',
 };
 const STUFF_OPTIONS = Object.entries(STUFF_LABELS).map(([value, label]) => ({ value, label }));
-const UNIT_WORDS = { pieces: 'pieces', g: 'g', mm: 'mm' } as const;
 
 /** What it counts as where nothing else is said of it. */
 function measuredAs(bin: Bin): string {
@@ -62,24 +62,7 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
     if (kept) await workshop.cabinet.photograph(bin.id, kept);
   };
   const hasPhoto = (view.binById.get(bin.id) ?? bin).photoId !== null;
-  const amount = (
-    label: string,
-    key: string,
-    value: number | null,
-    set: (next: number | null) => void,
-    problem: string | null,
-  ) => (
-    <FieldShell id={`${id}${key}`} label={`${label}, ${UNIT_WORDS[bin.unit]}`} problem={problem}>
-      <InputNumber
-        id={`${id}${key}`}
-        min={0}
-        max={1e9}
-        value={value}
-        onChange={set}
-        style={{ width: '100%' }}
-      />
-    </FieldShell>
-  );
+  const unit = { unit: bin.unit, isDivided: bin.kind === 'strand', isOptional: true } as const;
   return (
     <Modal
       open
@@ -101,8 +84,14 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
           onChange={setDrawerId}
         />
         <div className={stack(10, styles.pair)}>
-          {amount('Low at', 'low', lowAt, setLowAt, null)}
-          {amount('Fill up to', 'fill', fillTo, setFillTo, fillProblem)}
+          <AmountField {...unit} label="Low at" value={lowAt} onChange={setLowAt} />
+          <AmountField
+            {...unit}
+            label="Fill up to"
+            value={fillTo}
+            onChange={setFillTo}
+            problem={fillProblem}
+          />
         </div>
         {bin.kind === 'part' ? (
           <ChoiceField

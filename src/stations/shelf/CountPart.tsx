@@ -1,8 +1,9 @@
 'use client';
 
+import { AmountField } from '@/station-kit/put-down/AmountField';
 import { Nothing } from '@/ui/frame/Nothing';
 import { apart, row, stack } from '@/ui/layout/layout';
-import { Button, Checkbox, InputNumber, Select } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Bin } from '@/records/bin';
 import { amountText } from '@/text/words';
@@ -138,10 +139,11 @@ function CountRow({ bin, isBlind, found, onFound }: CountRowProps) {
         <small>{bin.place}</small>
       </span>
       <span className="quiet">{isBlind && !found ? '' : `${amountText(books, bin, mass)} by the books`}</span>
-      <InputNumber
-        aria-label={`Found of ${bin.name}${bin.unit === 'g' ? ', g' : ''}`}
-        min={0}
-        max={1e9}
+      <AmountField
+        isBare
+        label={`Found of ${bin.name}`}
+        unit={bin.unit}
+        isDivided={bin.kind === 'strand'}
         value={found?.counted ?? null}
         onChange={(next) => onFound(next === null ? null : { counted: next, reason: found?.reason ?? '' })}
       />

@@ -2,6 +2,8 @@
 
 import { Checkbox } from 'antd';
 import type { OddRow } from '@/model/stock/odd-price';
+import { oneOf } from '@/text/one-of';
+import { useUnits } from '@/ui/units/use-units';
 import { numberText } from '@/text/number-text';
 import { stack } from '@/ui/layout/layout';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -13,10 +15,10 @@ interface OddRowsProps {
 }
 
 const MOST = 6;
-const ONE = { pieces: 'a piece', g: 'a gram', mm: 'a millimeter' } as const;
 
 /** Prices in a list that may be of a whole pack or roll: shown, and taken only when they are meant. */
 export function OddRows({ odd, isMeant, onMeant }: OddRowsProps) {
+  const units = useUnits();
   const { sign } = useBench().view.bench.money;
   return (
     <div role="alert" className={stack(6)}>
@@ -26,8 +28,8 @@ export function OddRows({ odd, isMeant, onMeant }: OddRowsProps) {
       <ul>
         {odd.slice(0, MOST).map(({ row: { name, unit, unitCost }, times }, nth) => (
           <li key={nth}>
-            <strong>{name}</strong>: {sign} {numberText(unitCost ?? 0, 3)} {ONE[unit]}, some{' '}
-            {numberText(times, 2)} times what such things cost
+            <strong>{name}</strong>: {sign} {numberText((unitCost ?? 0) * oneOf(unit, units).holds, 3)} for
+            one {oneOf(unit, units).word}, some {numberText(times, 2)} times what such things cost
           </li>
         ))}
       </ul>

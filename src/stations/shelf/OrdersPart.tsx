@@ -1,9 +1,10 @@
 'use client';
 
+import { CountField } from '@/ui/unit-field/CountField';
 import { Nothing } from '@/ui/frame/Nothing';
 import { row, stack } from '@/ui/layout/layout';
 import { dayText, weekdayText } from '@/text/date-text';
-import { Button, InputNumber, Popconfirm } from 'antd';
+import { Button, Popconfirm } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { deliveriesFile } from '@/data/exchange/calendar';
@@ -123,11 +124,12 @@ function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly
           const rest = left(line.packs, line.came);
           return (
             <li key={line.packId}>
-              <InputNumber
-                aria-label={`Packs of ${bin?.name ?? 'a bin gone'} that came`}
-                min={0}
+              <CountField
+                isBare
+                isOptional
+                label={`Packs of ${bin?.name ?? 'a bin gone'} that came`}
                 max={rest}
-                disabled={rest === 0}
+                isDisabled={rest === 0}
                 value={cameOf(line)}
                 onChange={(next) => setCame({ ...came, [line.packId]: next })}
               />

@@ -1,11 +1,12 @@
 'use client';
 
+import { AmountField } from '@/station-kit/put-down/AmountField';
+import { NumberField } from '@/ui/unit-field/NumberField';
 import { dateText } from '@/text/date-text';
-import { Button, InputNumber, Modal } from 'antd';
+import { Button, Modal } from 'antd';
 import dayjs from 'dayjs';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { CountField } from '@/ui/unit-field/CountField';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { amountText } from '@/text/words';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
@@ -15,14 +16,12 @@ import styles from './buy.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
 const NEW = 'new';
-const UNIT_WORDS = { pieces: 'pieces', g: 'g', mm: 'mm' } as const;
 
 /** The packs of a bin: who sells how much for what, and a new one noted. */
 export function PackForm({ binId, onClose }: { readonly binId: string; readonly onClose: () => void }) {
   const { view, workshop } = useBench();
   const { mass } = useUnits();
   const { sign } = view.bench.money;
-  const id = useId();
   const bin = view.binById.get(binId);
   const sellers = view.sellers.filter(({ retired }) => !retired);
   const [sellerId, setSellerId] = useState<string>(sellers[0]?.id ?? NEW);
@@ -113,40 +112,41 @@ export function PackForm({ binId, onClose }: { readonly binId: string; readonly 
               onChange={setSellerName}
               problem={isPressed && sellerName.trim() === '' ? 'Who sells it?' : null}
             />
-            <FieldShell id={`${id}post`} label={`Postage, ${sign}`}>
-              <InputNumber id={`${id}post`} min={0} max={1000} value={postage} onChange={setPostage} />
-            </FieldShell>
-            <FieldShell id={`${id}free`} label={`Free from, ${sign}`} hint="empty where never">
-              <InputNumber id={`${id}free`} min={0} max={100_000} value={freeFrom} onChange={setFreeFrom} />
-            </FieldShell>
+            <NumberField label={`Postage, ${sign}`} most={1000} value={postage} onChange={setPostage} />
+            <NumberField
+              label={`Free from, ${sign}`}
+              hint="empty where never"
+              most={100_000}
+              value={freeFrom}
+              onChange={setFreeFrom}
+            />
             <CountField label="Days until it is here" value={leadDays} onChange={setLeadDays} />
           </>
         ) : null}
-        <FieldShell
-          id={`${id}qty`}
-          label={`In a pack, ${UNIT_WORDS[bin.unit]}`}
+        <AmountField
+          label="In a pack"
+          unit={bin.unit}
+          isDivided={bin.kind === 'strand'}
+          value={qty}
+          onChange={setQty}
           problem={isPressed && !(qty !== null && qty > 0) ? 'How much is in it?' : null}
-        >
-          <InputNumber id={`${id}qty`} min={0} max={1e9} value={qty} onChange={setQty} />
-        </FieldShell>
-        <FieldShell
-          id={`${id}price`}
+        />
+        <NumberField
           label={`Price, ${sign}`}
+          most={1e6}
+          step={0.1}
+          value={price}
+          onChange={setPrice}
           problem={isPressed && price === null ? 'What does it cost?' : null}
-        >
-          <InputNumber id={`${id}price`} min={0} max={1e6} step={0.1} value={price} onChange={setPrice} />
-        </FieldShell>
+        />
         <CountField label="Cheaper from so many packs" value={from} min={2} onChange={setFrom} />
-        <FieldShell id={`${id}break`} label={`then each, ${sign}`}>
-          <InputNumber
-            id={`${id}break`}
-            min={0}
-            max={1e6}
-            step={0.1}
-            value={breakPrice}
-            onChange={setBreakPrice}
-          />
-        </FieldShell>
+        <NumberField
+          label={`then each, ${sign}`}
+          most={1e6}
+          step={0.1}
+          value={breakPrice}
+          onChange={setBreakPrice}
+        />
         <Button type="primary" htmlType="submit">
           Note the pack
         </Button>

@@ -4,6 +4,7 @@ import { sum } from '@/core/numeric/sum';
 import { numberText } from '@/text/number-text';
 import { layersOf, tabsOf } from '@/model/skirts/skirt-facts';
 import { tabsText } from '@/text/skirt-words';
+import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { SkirtDraft } from './draft';
 import styles from './skirt.module.css';
@@ -20,6 +21,7 @@ const SAYS: Record<FullnessSchool, string> = {
 /** How full a skirt is, against what the schools call full, and how close its strands stand on the collar. */
 export const FullnessScale = memo(function FullnessScale({ draft }: { readonly draft: SkirtDraft }) {
   const { view } = useBench();
+  const { length } = useUnits();
   const tabs = tabsOf(draft, view);
   const layers = layersOf(draft, view);
   const strands = sum(layers.map((layer) => layer.strands));
@@ -66,7 +68,10 @@ export const FullnessScale = memo(function FullnessScale({ draft }: { readonly d
       )}
       <p className="quiet">
         {isTabs ? `${SAYS[fullnessSchool(tabs)]}. ` : ''}
-        {numberText(perMm, 3)} strands a mm of collar, {numberText(strands * 2, 4)} tips
+        {length === 'mm'
+          ? `${numberText(perMm, 3)} strands a mm`
+          : `${numberText(perMm * 25.4, 3)} strands an inch`}{' '}
+        of collar, {numberText(strands * 2, 4)} tips
       </p>
     </section>
   );

@@ -1,6 +1,7 @@
 'use client';
 
-import { InputNumber, Select } from 'antd';
+import { CountField } from '@/ui/unit-field/CountField';
+import { Select } from 'antd';
 import { useId } from 'react';
 import type { HoldId } from '@/core/skirts/holds';
 import type { HoldCountId } from '@/core/skirts/holds/definition';
@@ -64,18 +65,17 @@ export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
         />
       ) : null}
       {hold.counts.map(({ id: count, usual, most }) => (
-        <FieldShell key={count} id={`${id}${count}`} label={COUNT_WORDS[count]} hint={`usually ${usual}`}>
-          <InputNumber
-            id={`${id}${count}`}
-            min={1}
-            max={most}
-            precision={0}
-            value={draft.counts[count] ?? usual}
-            onChange={(times) =>
-              times !== null && onChange({ ...draft, counts: { ...draft.counts, [count]: times } })
-            }
-          />
-        </FieldShell>
+        <CountField
+          key={count}
+          label={COUNT_WORDS[count]}
+          hint={`usually ${usual}`}
+          min={1}
+          max={most}
+          value={draft.counts[count] ?? usual}
+          onChange={(times) =>
+            times !== null && onChange({ ...draft, counts: { ...draft.counts, [count]: times } })
+          }
+        />
       ))}
       <MovingSlider
         name="Bundle at the collar"

@@ -1,7 +1,10 @@
 'use client';
 
+import { QuantityField } from '@/ui/unit-field/QuantityField';
+import { NumberField } from '@/ui/unit-field/NumberField';
+import { CountField } from '@/ui/unit-field/CountField';
 import { stack, wrap } from '@/ui/layout/layout';
-import { Button, Checkbox, InputNumber, Segmented } from 'antd';
+import { Button, Checkbox, Segmented } from 'antd';
 import { useId } from 'react';
 import type { SkirtLayerRecord } from '@/records/skirt';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
@@ -70,21 +73,15 @@ export function LayerFields(props: LayerFieldsProps) {
       {where.at === 'angles' ? (
         <div className={wrap(6)}>
           {(['fromDeg', 'toDeg'] as const).map((end) => (
-            <FieldShell
+            <NumberField
               key={end}
-              id={`${id}${end}`}
               label={end === 'fromDeg' ? 'From, ° clockwise' : 'To, °'}
               hint={end === 'fromDeg' ? '0 on top, seen from behind' : ''}
-            >
-              <InputNumber
-                id={`${id}${end}`}
-                min={0}
-                max={360}
-                step={5}
-                value={where[end]}
-                onChange={(deg) => deg !== null && set({ place: { ...where, [end]: deg } })}
-              />
-            </FieldShell>
+              most={360}
+              step={5}
+              value={where[end]}
+              onChange={(deg) => deg !== null && set({ place: { ...where, [end]: deg } })}
+            />
           ))}
         </div>
       ) : null}
@@ -129,30 +126,26 @@ function AmountField({ layer, place, form, onChange }: AmountFieldProps) {
   const { amount } = layer;
   if (form === 'hair') {
     return (
-      <FieldShell id={`${id}amount`} label="Bundle, pinched, mm thick">
-        <InputNumber
-          id={`${id}amount`}
-          min={0.3}
-          max={30}
-          step={0.2}
-          value={amount.by === 'bundle' ? amount.diameterMm : null}
-          onChange={(diameterMm) => diameterMm !== null && onChange({ amount: { by: 'bundle', diameterMm } })}
-        />
-      </FieldShell>
+      <QuantityField
+        label="Bundle, pinched, thick"
+        of="length"
+        least={0.3}
+        most={30}
+        value={amount.by === 'bundle' ? amount.diameterMm : null}
+        onChange={(diameterMm) => diameterMm !== null && onChange({ amount: { by: 'bundle', diameterMm } })}
+      />
     );
   }
   if (form === 'fur') {
     return (
-      <FieldShell id={`${id}amount`} label="Bunches">
-        <InputNumber
-          id={`${id}amount`}
-          min={0.25}
-          max={20}
-          step={0.25}
-          value={amount.by === 'bunches' ? amount.bunches : null}
-          onChange={(bunches) => bunches !== null && onChange({ amount: { by: 'bunches', bunches } })}
-        />
-      </FieldShell>
+      <NumberField
+        label="Bunches"
+        least={0.25}
+        most={20}
+        step={0.25}
+        value={amount.by === 'bunches' ? amount.bunches : null}
+        onChange={(bunches) => bunches !== null && onChange({ amount: { by: 'bunches', bunches } })}
+      />
     );
   }
   const known = amount.by === 'tabs' && TABS.some((tabs) => tabs === amount.tabs);
@@ -169,13 +162,13 @@ function AmountField({ layer, place, form, onChange }: AmountFieldProps) {
           ]}
           onChange={(tabs) => tabs > 0 && onChange({ amount: { by: 'tabs', tabs } })}
         />
-        <InputNumber
-          size="small"
-          aria-label={`Strands of layer ${place}`}
+        <CountField
+          isBare
+          isOptional
+          label={`Strands of layer ${place}`}
           placeholder="strands"
           min={1}
           max={2000}
-          precision={0}
           value={amount.by === 'strands' ? amount.strands : null}
           onChange={(strands) => strands !== null && onChange({ amount: { by: 'strands', strands } })}
         />

@@ -1,7 +1,12 @@
 'use client';
 
+import { oneOf } from '@/text/one-of';
+import { useUnits } from '@/ui/units/use-units';
+import { AmountField } from '@/station-kit/put-down/AmountField';
+import { NumberField } from '@/ui/unit-field/NumberField';
+import { CountField } from '@/ui/unit-field/CountField';
 import { line } from '@/ui/layout/layout';
-import { ColorPicker, InputNumber, Modal, Segmented, Slider } from 'antd';
+import { ColorPicker, Modal, Segmented, Slider } from 'antd';
 import { useId, useState } from 'react';
 import type { StrandBin } from '@/records/bin';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
@@ -41,6 +46,7 @@ const PER: Record<StrandBin['form'], string> = {
 /** A material put down with its color, its flakes, its strands and how much of it there is. */
 export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) {
   const { view, workshop } = useBench();
+  const units = useUnits();
   const id = useId();
   const [bin, setBin] = useState<Omit<StrandBin, 'id' | 'retired'>>(
     () =>
@@ -78,23 +84,8 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
     } else onSaved(await workshop.shelf.add({ ...bin, name }, qty ?? 0));
     onClose();
   };
-  const number = (
-    label: string,
-    value: number | null,
-    range: readonly [min: number, max: number, step: number],
-    onNumber: (value: number) => void,
-  ) => (
-    <FieldShell id={`${id}${label}`} label={label}>
-      <InputNumber
-        id={`${id}${label}`}
-        min={range[0]}
-        max={range[1]}
-        step={range[2]}
-        value={value}
-        onChange={(next) => next !== null && onNumber(next)}
-      />
-    </FieldShell>
-  );
+  const unit = { unit: bin.unit, isDivided: true } as const;
+  const price = oneOf(bin.unit, units);
   return (
     <Modal
       open
@@ -164,22 +155,39 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
           value={bin.longMm}
           onChange={(longMm) => longMm !== null && set({ longMm })}
         />
-        {PER[bin.form] === ''
-          ? null
-          : number(PER[bin.form], bin.strandsPerTab, [1, 2000, 1], (strands) =>
-              set({ strandsPerTab: Math.round(strands) }),
-            )}
-        {number(bin.unit === 'g' ? 'Price a gram' : 'Price each', bin.costEach, [0, 1e6, 0.05], (costEach) =>
-          set({ costEach }),
+        {PER[bin.form] === '' ? null : (
+          <CountField
+            label={PER[bin.form]}
+            min={1}
+            max={2000}
+            value={bin.strandsPerTab}
+            onChange={(strandsPerTab) => strandsPerTab !== null && set({ strandsPerTab })}
+          />
         )}
+        <NumberField
+          label={`Price ${price.word === 'piece' ? 'each' : `for one ${price.word}`}`}
+          most={1e6}
+          step={0.05}
+          value={bin.costEach === null ? null : bin.costEach * price.holds}
+          onChange={(paid) => set({ costEach: paid === null ? null : paid / price.holds })}
+        />
         {bin.unit === 'pieces' ? (
           <MassField label="Weighs each" isOptional value={bin.massG} onChange={(massG) => set({ massG })} />
         ) : null}
-        {number('Low at', bin.lowAt, [0, 1e6, 1], (lowAt) => set({ lowAt }))}
-        {material !== null ? null : bin.unit === 'g' ? (
-          <MassField label="How much" value={qty} onChange={setQty} />
-        ) : (
-          number('How many', qty, [0, 1e6, 1], setQty)
+        <AmountField
+          {...unit}
+          isOptional
+          label="Low at"
+          value={bin.lowAt}
+          onChange={(lowAt) => set({ lowAt })}
+        />
+        {material !== null ? null : (
+          <AmountField
+            {...unit}
+            label={bin.unit === 'g' ? 'How much' : 'How many'}
+            value={qty}
+            onChange={setQty}
+          />
         )}
       </div>
       <MaterialFlakes flakes={bin.flakes} onChange={(flakes) => set({ flakes })} />

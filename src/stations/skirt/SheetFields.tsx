@@ -1,13 +1,14 @@
 'use client';
 
-import { Button, InputNumber } from 'antd';
-import { useId } from 'react';
+import { MassField } from '@/ui/unit-field/MassField';
+import { NumberField } from '@/ui/unit-field/NumberField';
+import { PercentField } from '@/ui/unit-field/PercentField';
+import { Button } from 'antd';
 import { tailBalance } from '@/core/skirts/tail-balance';
 import { wrapSheet } from '@/core/skirts/wrap-sheet';
 import { numberText } from '@/text/number-text';
 import type { Skirt } from '@/records/skirt';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
 import type { SkirtDraft } from './draft';
 import styles from './skirt.module.css';
 
@@ -21,7 +22,6 @@ interface SheetFieldsProps {
 
 /** A sheet wrapped round a head: how many legs go round, how far they stretch, whether the tails inside balance. */
 export function SheetFields({ draft, wrap, onChange }: SheetFieldsProps) {
-  const id = useId();
   const { legs, stretch, fits } = wrapSheet(wrap.headDiameterMm, wrap.legWidthMm, wrap.maxStretch);
   const setWrap = (change: Partial<typeof wrap>) => onChange({ ...draft, wrap: { ...wrap, ...change } });
   const { tails } = draft;
@@ -44,15 +44,12 @@ export function SheetFields({ draft, wrap, onChange }: SheetFieldsProps) {
           onChange={(value) => value !== null && setWrap({ [field]: value })}
         />
       ))}
-      <FieldShell id={`${id}stretch`} label="Stretches at most, %">
-        <InputNumber
-          id={`${id}stretch`}
-          min={0}
-          max={100}
-          value={Math.round(wrap.maxStretch * 100)}
-          onChange={(value) => value !== null && setWrap({ maxStretch: value / 100 })}
-        />
-      </FieldShell>
+      <PercentField
+        label="Stretches at most"
+        most={1}
+        value={wrap.maxStretch}
+        onChange={(maxStretch) => maxStretch !== null && setWrap({ maxStretch })}
+      />
       <p role={fits ? 'status' : 'alert'} className={fits ? undefined : styles.short}>
         {legs === 0
           ? 'No leg goes round: it is wider than the round. Cut the legs narrower.'
@@ -94,24 +91,24 @@ interface TailFieldsProps {
   readonly onRemove: () => void;
 }
 
-const TAIL_FIELDS = [
-  { field: 'angleDeg', name: 'Angle', suffix: '°', min: 0, max: 360, step: 15 },
-  { field: 'massG', name: 'Weight', suffix: 'g', min: 0.01, max: 100, step: 0.1 },
-] as const;
-
 function TailFields({ no, tail, onChange, onRemove }: TailFieldsProps) {
   return (
     <span>
-      {TAIL_FIELDS.map(({ field, name, ...range }) => (
-        <InputNumber
-          key={field}
-          size="small"
-          aria-label={`${name} of tail ${no}`}
-          {...range}
-          value={tail[field]}
-          onChange={(value) => value !== null && onChange({ ...tail, [field]: value })}
-        />
-      ))}
+      <NumberField
+        isBare
+        label={`Angle of tail ${no}`}
+        suffix="°"
+        most={360}
+        step={15}
+        value={tail.angleDeg}
+        onChange={(angleDeg) => angleDeg !== null && onChange({ ...tail, angleDeg })}
+      />
+      <MassField
+        isBare
+        label={`Weight of tail ${no}`}
+        value={tail.massG}
+        onChange={(massG) => massG !== null && massG > 0 && onChange({ ...tail, massG })}
+      />
       <Button size="small" onClick={onRemove}>
         Take out
       </Button>

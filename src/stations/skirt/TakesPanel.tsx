@@ -1,7 +1,8 @@
 'use client';
 
+import { CountField } from '@/ui/unit-field/CountField';
 import { stack } from '@/ui/layout/layout';
-import { Button, InputNumber } from 'antd';
+import { Button } from 'antd';
 import { memo } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { rollUpCost } from '@/core/cost/roll-up-cost';
@@ -33,12 +34,11 @@ export const TakesPanel = memo(function TakesPanel({ draft, count, onCount, onSw
   return (
     <section aria-label="What they take" className={styles.takes}>
       <h3>
-        <InputNumber
-          size="small"
-          aria-label="How many skirts"
+        <CountField
+          isBare
+          label="How many skirts"
           min={1}
           max={500}
-          precision={0}
           value={count}
           onChange={(next) => next !== null && onCount(next)}
         />

@@ -1,11 +1,11 @@
 'use client';
 
+import { NumberField } from '@/ui/unit-field/NumberField';
 import { wrap } from '@/ui/layout/layout';
-import { Button, InputNumber } from 'antd';
-import { useId, useState } from 'react';
+import { Button } from 'antd';
+import { useState } from 'react';
 import { PLAIN_NOTE } from '@/records/water-note';
 import { CountField } from '@/ui/unit-field/CountField';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '@/station-kit/BenchProvider';
 import styles from './board.module.css';
@@ -14,7 +14,6 @@ import { inBackground } from '@/station-kit/in-background';
 /** What the water said, in a few words and figures. */
 export function WaterForm({ skirtId, onDone }: { readonly skirtId: string; readonly onDone: () => void }) {
   const { workshop } = useBench();
-  const id = useId();
   const [hours, setHours] = useState<number | null>(null);
   const [fish, setFish] = useState<number | null>(0);
   const [lost, setLost] = useState<number | null>(0);
@@ -34,9 +33,7 @@ export function WaterForm({ skirtId, onDone }: { readonly skirtId: string; reado
         );
       }}
     >
-      <FieldShell id={`${id}hours`} label="Hours fished">
-        <InputNumber id={`${id}hours`} min={0} max={1000} step={0.5} value={hours} onChange={setHours} />
-      </FieldShell>
+      <NumberField label="Hours fished" most={1000} step={0.5} value={hours} onChange={setHours} />
       <CountField label="Fish" value={fish} onChange={setFish} />
       <CountField label="Lost" value={lost} onChange={setLost} />
       <TextField label="Where" value={place} onChange={setPlace} />

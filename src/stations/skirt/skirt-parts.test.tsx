@@ -99,9 +99,7 @@ describe('the materials', () => {
     fireEvent.change(within(dialog).getByRole('textbox', { name: 'Called' }), {
       target: { value: 'Tab, moss' },
     });
-    fireEvent.change(within(dialog).getByRole('spinbutton', { name: 'How many' }), {
-      target: { value: '12' },
-    });
+    fireEvent.change(within(dialog).getByRole('textbox', { name: 'How many' }), { target: { value: '12' } });
     fireEvent.click(put);
     await waitFor(async () =>
       expect((await workshop.shelf.bins()).some(({ name }) => name === 'Tab, moss')).toBe(true),

@@ -1,8 +1,9 @@
 'use client';
 
+import { NumberField } from '@/ui/unit-field/NumberField';
 import { useUnits } from '@/ui/units/use-units';
 import { apart, row, stack } from '@/ui/layout/layout';
-import { AutoComplete, Button, InputNumber } from 'antd';
+import { AutoComplete, Button } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { readNoteDraft } from '@/records/drafts';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
@@ -75,20 +76,14 @@ export function NotePart({ onNoted }: { readonly onNoted: () => void }) {
             onSelect={(place: string) => set({ place, ...groundOf(place, view) })}
           />
         </FieldShell>
-        <FieldShell
-          id={`${id}hours`}
+        <NumberField
           label="Hours"
           problem={isPressed && draft.hours === null ? 'How long? Such as 1.5.' : null}
-        >
-          <InputNumber
-            id={`${id}hours`}
-            min={0}
-            max={1000}
-            step={0.5}
-            value={draft.hours}
-            onChange={(hours) => set({ hours })}
-          />
-        </FieldShell>
+          most={1000}
+          step={0.5}
+          value={draft.hours}
+          onChange={(hours) => set({ hours })}
+        />
       </div>
       <div className={stack(14, styles.tallies)}>
         <Tally label="fish" tone="fish" value={draft.fish} onChange={(fish) => set({ fish })} />

@@ -1,7 +1,8 @@
 'use client';
 
+import { CountField } from '@/ui/unit-field/CountField';
 import { Nothing } from '@/ui/frame/Nothing';
-import { Button, InputNumber, Segmented } from 'antd';
+import { Button, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
 import { numberText } from '@/text/number-text';
@@ -69,9 +70,10 @@ export function ReplacePart({
                     {of.kind === 'skirt' ? ', a loose skirt' : ''}
                   </small>
                 </span>
-                <InputNumber
-                  aria-label={`Make of ${name}`}
-                  min={0}
+                <CountField
+                  isBare
+                  isOptional
+                  label={`Make of ${name}`}
                   max={999}
                   value={count}
                   onChange={(next) => setCounts({ ...counts, [keyOf(of)]: next ?? 0 })}

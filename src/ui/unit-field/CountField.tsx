@@ -1,48 +1,49 @@
 'use client';
 
 import { useState } from 'react';
-import { FieldInput } from './FieldInput';
+import { parseCount } from '@/core/units/parse-count';
+import { FieldInput, type FieldLooks } from './FieldInput';
 
-interface CountFieldProps {
-  readonly label: string;
+interface CountFieldProps extends FieldLooks {
   readonly value: number | null;
   readonly onChange: (value: number | null) => void;
   readonly min?: number;
   readonly max?: number;
-  readonly hint?: string;
   readonly problem?: string | null;
-  readonly width?: number | string;
+  /** May be left empty. */
+  readonly isOptional?: boolean;
 }
 
-/** A whole number of pieces. What is no whole number stays in the field and is explained. */
+/** A whole number of pieces, `12`, `5 beads`, `2 dozen`. What is no whole number stays and is explained. */
 export function CountField(props: CountFieldProps) {
-  const { label, value, onChange, min = 0, max = 100_000, hint, problem, width } = props;
+  const { value, onChange, min = 0, max = 100_000, problem, isOptional = false, ...looks } = props;
   const [text, setText] = useState<string | null>(null);
-  const read = (written: string): number | string => {
+  const read = (written: string): number | string | null => {
     const plain = written.trim();
-    const number = Number(plain);
-    if (!/^\d+$/.test(plain))
+    if (plain === '' && isOptional) return null;
+    const number = parseCount(plain);
+    if (number === null)
       return `'${plain}' is not a whole number. Write ${min === 0 ? '0, 1, 2' : '1, 2, 3'} and so on.`;
     if (number < min || number > max) return `${plain} is out of range. Write ${min} to ${max}.`;
     return number;
   };
   const result = text === null ? null : read(text);
   const message = (typeof result === 'string' ? result : null) ?? problem ?? null;
+  const onType = (written: string) => {
+    setText(written);
+    const next = read(written);
+    onChange(typeof next === 'number' ? next : null);
+  };
   return (
     <FieldInput
-      label={label}
+      {...looks}
       text={text ?? (value === null ? '' : String(value))}
       message={message}
-      hint={hint}
-      width={width}
       inputMode="numeric"
-      onType={(written) => {
-        setText(written);
-        const next = read(written);
-        onChange(typeof next === 'number' ? next : null);
-      }}
+      onType={onType}
+      onStep={(by) => onType(String(Math.min(max, Math.max(min, (value ?? min) + by))))}
       onLeave={() => {
-        if (typeof result === 'number') setText(null);
+        if (typeof result !== 'string') setText(null);
       }}
     />
   );

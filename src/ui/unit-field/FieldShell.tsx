@@ -8,15 +8,19 @@ interface FieldShellProps {
   readonly hint?: string;
   readonly problem?: string | null;
   readonly width?: number | string;
+  /** The label is spoken by the field itself. */
+  readonly isBare?: boolean;
 }
 
 /** A field's label, and under it what is wrong or what may be written. */
-export function FieldShell({ id, label, children, hint, problem, width }: FieldShellProps) {
+export function FieldShell({ id, label, children, hint, problem, width, isBare }: FieldShellProps) {
   return (
     <div className={styles.field} style={width === undefined ? undefined : { width }}>
-      <label htmlFor={id} className={styles.label}>
-        {label}
-      </label>
+      {isBare ? null : (
+        <label htmlFor={id} className={styles.label}>
+          {label}
+        </label>
+      )}
       {children}
       <div
         id={`${id}-note`}

@@ -1,42 +1,45 @@
 'use client';
 
 import { useState } from 'react';
+import { parseNumber } from '@/core/units/parse-number';
 import { numberText } from '@/text/number-text';
-import { FieldInput } from './FieldInput';
+import { FieldInput, type FieldLooks } from './FieldInput';
 
-interface PercentFieldProps {
-  readonly label: string;
+interface PercentFieldProps extends FieldLooks {
   /** A share, 0..1. */
   readonly value: number | null;
+  readonly least?: number;
   readonly most: number;
   readonly problem?: string | null;
   readonly onChange: (share: number | null) => void;
 }
 
 /** A share written as a percentage. */
-export function PercentField({ label, value, most, problem, onChange }: PercentFieldProps) {
+export function PercentField({ value, least = 0, most, problem, onChange, ...looks }: PercentFieldProps) {
   const [text, setText] = useState<string | null>(null);
   const read = (written: string) => {
-    const number = Number(written.replace('%', '').replace(',', '.').trim());
-    const isRight = written.trim() !== '' && number >= 0 && number <= most * 100;
-    return isRight ? number / 100 : null;
+    const percent = parseNumber(written.replace('%', ''));
+    return percent !== null && percent >= least * 100 && percent <= most * 100 ? percent / 100 : null;
   };
   const ownProblem =
     text !== null && read(text) === null
-      ? `'${text}' is no percentage from 0 to ${most * 100}. Write 5 for 5 %.`
+      ? `'${text}' is no percentage from ${least * 100} to ${most * 100}. Write 5 for 5 %.`
       : null;
-  const message = ownProblem ?? problem ?? null;
+  const onType = (written: string) => {
+    setText(written);
+    onChange(read(written));
+  };
   return (
     <FieldInput
-      label={label}
+      {...looks}
       text={text ?? (value === null ? '' : numberText(value * 100, 3))}
-      message={message}
+      message={ownProblem ?? problem ?? null}
       suffix="%"
       inputMode="decimal"
-      onType={(written) => {
-        setText(written);
-        onChange(read(written));
-      }}
+      onType={onType}
+      onStep={(by) =>
+        onType(numberText(Math.min(most, Math.max(least, (value ?? least) + by / 100)) * 100, 3))
+      }
       onLeave={() => {
         if (!ownProblem) setText(null);
       }}

@@ -2,10 +2,10 @@
 
 import { measuredKind, type Measured } from '@/text/quantity-text';
 import { useUnits } from '../units/use-units';
+import type { FieldLooks } from './FieldInput';
 import { UnitField } from './UnitField';
 
-interface QuantityFieldProps {
-  readonly label: string;
+interface QuantityFieldProps extends FieldLooks {
   readonly of: Measured;
   /** In what it is kept in: mm, depths in m, speeds in m/s, C, cm³, kg of strain. */
   readonly value: number | null;
@@ -14,29 +14,24 @@ interface QuantityFieldProps {
   readonly onChange: (value: number | null) => void;
   /** May be left empty. */
   readonly isOptional?: boolean;
-  readonly hint?: string;
+  readonly isSigned?: boolean;
   /** What is wrong besides what was typed. */
   readonly problem?: string | null;
-  readonly width?: number | string;
 }
 
 /** What is measured, in the maker's own unit; any unit typed is taken, and what is out of range is said. */
 export function QuantityField(props: QuantityFieldProps) {
-  const { label, of, value, least, most, onChange, isOptional = false, hint, problem, width } = props;
+  const { of, value, least, most, onChange, ...field } = props;
   const units = useUnits();
   const { quantity, base, assume, write } = measuredKind(of);
   const written = (based: number) => write(based / base, units);
   return (
     <UnitField
-      label={label}
+      {...field}
       quantity={quantity}
       assume={assume(units)}
       value={value === null ? null : value * base}
       write={written}
-      isOptional={isOptional}
-      hint={hint}
-      problem={problem}
-      width={width}
       check={(based) =>
         based / base < least || based / base > most
           ? `From ${write(least, units)} to ${write(most, units)}.`
