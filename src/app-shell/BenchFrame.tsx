@@ -1,7 +1,7 @@
 'use client';
 
 import { useNotice } from '@/station-kit/use-notice';
-import { MoonOutlined, RedoOutlined, SunOutlined, UndoOutlined } from '@ant-design/icons';
+import { BulbOutlined, MoonOutlined, RedoOutlined, SunOutlined, UndoOutlined } from '@ant-design/icons';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
@@ -70,6 +70,7 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
   });
   useKeyMap(FRAME_KEYS, {
     gloves: () => setPreferences({ isGloved: !preferences.isGloved }),
+    answers: () => router.push('/answers'),
     help: () => setOpen('keys'),
   });
 
@@ -83,6 +84,10 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
         <span className={styles.benchName}>{view.bench.name}</span>
         <div className={styles.tools}>
           <BackUpReminder />
+          <Link href="/answers" prefetch={false} className={styles.tool} aria-label="Quick answers">
+            <BulbOutlined aria-hidden="true" />
+            <span className={styles.wide}> Quick answers</span>
+          </Link>
           <button
             type="button"
             className={styles.tool}

@@ -2,8 +2,9 @@ import type { KeyBinding, KeyMap } from '@/station-kit/key-map';
 import type { StationDefinition } from '@/station-kit/station-definition';
 
 /** The keys that hold everywhere. */
-export const FRAME_KEYS: KeyMap<'gloves' | 'help'> = {
+export const FRAME_KEYS: KeyMap<'gloves' | 'answers' | 'help'> = {
   gloves: { press: ['g'], shows: 'G', does: 'glove mode' },
+  answers: { press: ['q'], shows: 'Q', does: 'quick answers' },
   help: { press: ['?'], shows: '?', does: 'this list' },
 };
 

@@ -43,6 +43,19 @@ export function useInHand(name: string): readonly [string | null, (value: string
 }
 
 /**
+ * The figures that a link brings along by their names, as what a tool begins with: what was asked elsewhere goes on here.
+ *
+ * @example const { grams } = useAskedFigures(); // 10 at /molds?view=design&grams=10
+ */
+export function useAskedFigures(): Readonly<Record<string, number | undefined>> {
+  const figures = [...useSearchParams()].flatMap(([name, said]): [string, number][] => {
+    const figure = Number(said);
+    return said.trim() !== '' && Number.isFinite(figure) && figure > 0 ? [[name, figure]] : [];
+  });
+  return Object.fromEntries(figures);
+}
+
+/**
  * Which of some choices shows, as the address says it, so that a reload, Back and a link come back to it. What the
  * address does not say, or says wrongly, is the first.
  *

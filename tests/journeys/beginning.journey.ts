@@ -2,6 +2,7 @@ import type { Locator, Page } from '@playwright/test';
 import { usualUnits } from '../../src/core/units/usual-units';
 import { EMPTY_CONTENTS } from '../../src/records/bench-file';
 import { layOutBench, readBench } from '../support/bench-database';
+import { choose } from './bench-page';
 import { BLANK, expect, START, test } from './bench-test';
 
 /** A bench on which nothing lies. One thing was done on it, so that the made-up bench does not come of itself. */
@@ -70,6 +71,31 @@ async function begin(maker: Maker, practice: RegExp): Promise<void> {
   await maker.button('Lay out my bench');
   await expect(maker.page.getByRole('heading', { name: 'What do you make?' })).toHaveCount(0);
 }
+
+test('quick answers: nothing is put down, and what was asked goes on at its own tool', async ({ page }) => {
+  const maker = await newMaker(page);
+  await maker.press(page.getByRole('link', { name: 'Quick answers' }));
+  const card = (asks: string) => page.getByRole('region', { name: asks });
+  const drilling = card('How deep do I drill a board for a weight?');
+  await maker.type('Weight wanted', '2 oz', drilling);
+  await maker.type('Drill, across', '3/4 in', drilling);
+  // 2 oz of lead in a hole of 3/4 in with a point of 118 degrees: 5.14 cm3, 285 mm2, a cone of 5.7 mm.
+  await expect(drilling.getByRole('status')).toContainText('7/8 in');
+  const { presses, fields } = maker.say('how deep to drill, to the answer');
+  expect([presses, fields]).toEqual([1, 2]);
+
+  const cure = card('How long do I heat a head, and does it bear the cure?');
+  await choose(cure, 'of', 'Bismuth-tin 58/42');
+  await expect(cure.getByRole('status')).toContainText('Never cure it so');
+
+  const beads = card('How many beads make my weight?');
+  await maker.type('Weight wanted', 'heavy', beads);
+  await expect(beads.getByRole('status')).toContainText('Write what is missing above');
+  await maker.type('Weight wanted', '1 oz', beads);
+  await maker.press(beads.getByRole('link', { name: 'Open it at Rig' }));
+  await maker.button('Lay out: Bead weight in cord');
+  await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('1 oz');
+});
 
 test('six spinnerbaits on a wire-frame block: from nothing to the plan of their heads', async ({ page }) => {
   const maker = await newMaker(page);

@@ -77,8 +77,8 @@ export async function choicesOf(box: Locator): Promise<Locator> {
 }
 
 /** Chooses from a list by its label: the list closes once it has taken the choice, and not before. */
-export async function choose(page: Page, label: string, option: string | RegExp): Promise<void> {
-  const box = page.getByRole('combobox', { name: label });
+export async function choose(within: Page | Locator, label: string, option: string | RegExp): Promise<void> {
+  const box = within.getByRole('combobox', { name: label });
   await box.click();
   await (await choicesOf(box)).filter({ hasText: option }).first().click();
   await expect(box).toHaveAttribute('aria-expanded', 'false');

@@ -186,8 +186,8 @@ test('an assist hook that would foul is caught, the next sizes offered; it hangs
   await jig.getByText('Pulled', { exact: true }).click();
   await expect(jig).toContainText('% of the jig');
   // A cord too long lets it hang in the lower half.
-  await page.getByLabel('Hook reaches down, %').fill('80');
-  await page.getByLabel('Hook reaches down, %').press('Tab');
+  await page.getByRole('textbox', { name: 'Hook reaches down' }).fill('80');
+  await page.getByRole('textbox', { name: 'Hook reaches down' }).press('Tab');
   await expect(page.getByRole('list', { name: 'What to look at' })).toContainText('Shorten the cord.');
 });
 

@@ -307,7 +307,7 @@ test('the board finds by word and color, sets two side by side, and knows what t
   await expect(detail).toContainText('8 fish in 5.5 h');
   await detail.getByRole('button', { name: 'Note what the water said' }).click();
   await setNumber(page, 'Hours fished', 2);
-  await page.getByRole('textbox', { name: 'Fish' }).fill('4');
+  await page.getByRole('textbox', { name: 'Fish', exact: true }).fill('4');
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(detail).toContainText('12 fish in 7.5 h');
 

@@ -8,20 +8,12 @@ import { EMPTY_CONTENTS } from '../../src/records/bench-file';
 import { PRACTICES } from '../../src/reference/typical/practices';
 import { STATIONS } from '../../src/app/stations';
 import { layOutBench } from '../support/bench-database';
+import { figuresOf } from '../support/foreign-units';
 import { withoutUnits } from '../support/without-units';
 import { BLANK, expect, START, START_BENCH, test } from './bench-test';
 
 const INCHES = { mass: 'oz-fraction', length: 'in', temperature: 'F', paper: 'letter' };
 const METRIC = { mass: 'g', length: 'mm', temperature: 'C', paper: 'a4' };
-
-/**
- * A figure with a unit of the other system, or such a unit by itself at the head of a column. Densities and what is made
- * of them are the same to everybody.
- */
-const METRIC_SAID =
-  /(?<![\w.])\d[\d.,]*\s?(cm|m|g|C|km\/h|m\/s|cm²)(?![\w/³²])|(?<!\w)(mm|cm|kg|°C|ml)(?![\w/³²])/;
-const INCHES_SAID =
-  /(?<![\w.])\d[\d.,/]*\s?(in|ft|F|in³|in²|ft\/s)(?![\w/³²])|(?<!\w)(inch|inches|yd|oz|lb|°F|mph)(?![\w/³²])/;
 
 /** Everything a page says: what is written, in fields, in drawings, and to who hears it. */
 async function wordsOf(page: Page): Promise<string[]> {
@@ -165,7 +157,7 @@ test('a bench kept in grams and millimeters is read in ounces, inches and F with
   await open(page, withoutUnits(START_BENCH), INCHES);
   const found: string[] = [];
   const see = async (where: string) => {
-    found.push(...(await foreign(page, where, METRIC_SAID)));
+    found.push(...(await foreign(page, where, figuresOf.metric)));
   };
   await throughParts(page, see);
   await throughOpenings(page, true, see);
@@ -184,7 +176,7 @@ test('a bench laid out in ounces and inches is read in grams, millimeters and C 
   await open(page, withoutUnits({ ...EMPTY_CONTENTS, ...begun } as never), METRIC);
   const found: string[] = [];
   const see = async (where: string) => {
-    found.push(...(await foreign(page, where, INCHES_SAID)));
+    found.push(...(await foreign(page, where, figuresOf.inches)));
   };
   await throughParts(page, see);
   await throughOpenings(page, false, see);

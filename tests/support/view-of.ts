@@ -1,11 +1,12 @@
 import { EMPTY_LEDGER, growLedger } from '@/data/reading/ledger';
 import type { BenchContents } from '@/records/bench-file';
-import { deriveView } from '../../src/model/bench/bench-model';
+import type { MassUnit } from '../../src/core/units/write-mass';
+import { benchModel, deriveView } from '../../src/model/bench/bench-model';
 import type { BenchView } from '../../src/model/bench/bench-view';
 
 /** A bench as the stations see it, without a run under way. For tests. */
-export function viewOf(contents: BenchContents): BenchView {
-  return deriveView({
+export function viewOf(contents: BenchContents, mass?: MassUnit): BenchView {
+  const reading = {
     ...contents,
     ...growLedger(EMPTY_LEDGER, contents.entries),
     bench: contents.bench[0]!,
@@ -15,5 +16,6 @@ export function viewOf(contents: BenchContents): BenchView {
     pours: [],
     undo: null,
     redo: null,
-  });
+  };
+  return mass === undefined ? deriveView(reading) : benchModel()(reading, mass);
 }

@@ -3,7 +3,7 @@
 import { isMetal } from '@/reference/typical/suits';
 import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { Nothing } from '@/ui/frame/Nothing';
-import { useInAddress, useInHand } from '@/station-kit/use-in-address';
+import { useAskedFigures, useInAddress, useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Mold } from '@/records/mold';
@@ -37,6 +37,7 @@ export function MoldsStation() {
   const [form, setForm] = useState<Mold | 'new' | null>(null);
   const [metalId, setMetalId] = useState<string | null>(null);
   const [open, setOpen] = useState<'weigh' | 'makes' | null>(null);
+  const { grams } = useAskedFigures();
   const [shows, setShows] = useInAddress('view', VIEWS, 'blocks');
 
   const [isArranging, setIsArranging] = useState(false);
@@ -112,7 +113,7 @@ export function MoldsStation() {
     >
       {isDesigning && metal ? (
         <DesignBoard
-          targetG={30}
+          targetG={grams ?? 30}
           metalId={metal.id}
           onSaved={(moldId) => {
             setChosen(moldId);

@@ -1,7 +1,7 @@
 'use client';
 
 import { useUnits } from '@/ui/units/use-units';
-import { stack, wrap } from '@/ui/layout/layout';
+import { row, stack, wrap } from '@/ui/layout/layout';
 import { Button, Dropdown, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
@@ -11,6 +11,7 @@ import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
 import { useWidth } from '@/ui/use-width';
 import { matchLines } from '@/model/rigs/match-lines';
 import { rigOf } from '@/model/bills/rig-uses';
+import { useAskedFigures, useInHand } from '@/station-kit/use-in-address';
 import { useBench } from '@/station-kit/BenchProvider';
 import { AssistHang } from '@/ui/rig-drawing/AssistHang';
 import { FeederPlate } from './FeederPlate';
@@ -40,6 +41,9 @@ interface RigPartProps {
 export function RigPart({ inHand, ...then }: RigPartProps) {
   const { view } = useBench();
   const units = useUnits();
+  const figures = useAskedFigures();
+  const [asked] = useInHand('new');
+  const wished = RIG_KINDS.find(({ id }) => id === asked);
   const kinds = {
     items: RIG_KINDS.map(({ id, name }) => ({ key: id, label: name })),
     onClick: ({ key }: { key: string }) => inHand.begin(newRig(key as RigKindId, view, units)),
@@ -50,9 +54,16 @@ export function RigPart({ inHand, ...then }: RigPartProps) {
         <p>
           No rig is on the bench. Choose what it is to be; the shelf’s parts that suit are laid out for it.
         </p>
-        <Dropdown menu={kinds}>
-          <Button type="primary">New rig</Button>
-        </Dropdown>
+        <div className={row(8)}>
+          {wished ? (
+            <Button type="primary" onClick={() => inHand.begin(newRig(wished.id, view, units, figures))}>
+              Lay out: {wished.name}
+            </Button>
+          ) : null}
+          <Dropdown menu={kinds}>
+            <Button type={wished ? undefined : 'primary'}>New rig</Button>
+          </Dropdown>
+        </div>
       </div>
     );
   }

@@ -30,7 +30,9 @@ function recordsOf(items: readonly RigItem[]): RigItemRecord[] {
 }
 
 /** What a kind is usually laid out by, round in the maker's own units. */
-function usualWants(kind: RigKindId, { mass, length }: WrittenIn): Record<string, number> {
+type Figures = Readonly<Record<string, number | undefined>>;
+
+function wantsFrom(kind: RigKindId, { mass, length }: WrittenIn, asked: Figures): Record<string, number> {
   const round: Readonly<Partial<Record<RigWant['unit'], (value: number) => number>>> = {
     mm: (mm) => roundLength(mm, length),
     g: (massG) => roundMass(massG, mass),
@@ -38,15 +40,16 @@ function usualWants(kind: RigKindId, { mass, length }: WrittenIn): Record<string
   };
   return Object.fromEntries(
     findRigKind(kind).wants.map(({ id, unit, usual, least, most }) => {
-      const value = round[unit]?.(usual) ?? usual;
+      const value = asked[id] ?? round[unit]?.(usual) ?? usual;
       return [id, Math.min(most, Math.max(least, value))];
     }),
   );
 }
 
 /** A new rig of a kind from what of the shelf suits best. */
-export function newRig(kind: RigKindId, view: Shelf, units: WrittenIn): RigDraft {
-  const begun = beginRig(kind, rigShelf(view), matchLines(view), { wants: usualWants(kind, units) });
+export function newRig(kind: RigKindId, view: Shelf, units: WrittenIn, asked: Figures = {}): RigDraft {
+  const wants = wantsFrom(kind, units, asked);
+  const begun = beginRig(kind, rigShelf(view), matchLines(view), { wants });
   return {
     family: null,
     from: null,

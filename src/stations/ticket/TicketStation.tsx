@@ -144,6 +144,7 @@ export function TicketStation() {
           others={
             <>
               <Button onClick={begin}>A ticket of my own</Button>
+              <Button onClick={() => router.push('/answers')}>Quick answers</Button>
               <Button onClick={() => inBackground(workshop.backup.restore(demo()))}>
                 Look round the demo bench
               </Button>

@@ -12,6 +12,7 @@ import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { CastSketch } from '@/ui/water-drawing/CastSketch';
 import { lotText, massText } from '@/text/words';
+import { useAskedFigures } from '@/station-kit/use-in-address';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { ChipRow } from '@/ui/water-drawing/ChipRow';
@@ -36,7 +37,11 @@ export function WeightPart() {
   const [place, setPlace] = useState(NOWHERE);
   const [metalId, setMetalId] = useState<string | null>(null);
   const metal = view.metals.find((each) => each.id === metalId) ?? view.metals[0];
-  const [asked, setAsked] = useState<HoldQuestion>(FIRST_QUESTION);
+  const { depth } = useAskedFigures();
+  const [asked, setAsked] = useState<HoldQuestion>({
+    ...FIRST_QUESTION,
+    depthM: depth ?? FIRST_QUESTION.depthM,
+  });
   const question = useMemo(
     () => ({ ...asked, metalGcm3: metal?.densityGcm3 ?? FIRST_QUESTION.metalGcm3 }),
     [asked, metal],

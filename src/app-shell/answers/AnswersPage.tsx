@@ -1,0 +1,44 @@
+'use client';
+
+import { QUICK_ANSWERS } from '@/model/answers';
+import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { SlipNote, SlipPart, SlipTitle } from '@/ui/frame/Slip';
+import { Station } from '@/ui/frame/Station';
+import { AnswerCard } from './AnswerCard';
+import styles from './answers.module.css';
+
+/** What a maker asks before anything lies on the shelf: each answered at once, and led on to its own tool. */
+export function AnswersPage() {
+  const { isSlipFolded } = usePreferences();
+  return (
+    <Station
+      title="Quick answers"
+      sub="nothing needs to be put down for these"
+      isSlipFolded={isSlipFolded}
+      onFold={(next) => setPreferences({ isSlipFolded: next })}
+      slip={
+        <>
+          <SlipTitle over="Quick answers">Typical figures</SlipTitle>
+          <SlipPart label="What they are">
+            <p>
+              These come from what metals, beads and packets usually measure. A casting weighed, a head timed
+              or a crimp pulled at your own bench beats every one of them.
+            </p>
+            <SlipNote tone="care">
+              Vent the bench, wear goggles and gloves, keep water away from hot metal. Follow the makers’
+              sheets and your local rules.
+            </SlipNote>
+          </SlipPart>
+        </>
+      }
+    >
+      <ul className={styles.answers}>
+        {QUICK_ANSWERS.map((answer) => (
+          <li key={answer.id}>
+            <AnswerCard of={answer} />
+          </li>
+        ))}
+      </ul>
+    </Station>
+  );
+}
