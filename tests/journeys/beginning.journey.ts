@@ -37,6 +37,14 @@ class Maker {
     return this.press(within.getByRole('button', { name }).first());
   }
 
+  /** Types and presses Enter, which does what the dialog is for. */
+  async enter(name: string | RegExp, text: string, within: Page | Locator = this.page): Promise<void> {
+    this.fields += 1;
+    const field = within.getByRole('textbox', { name }).first();
+    await field.fill(text);
+    await field.press('Enter');
+  }
+
   async type(name: string | RegExp, text: string, within: Page | Locator = this.page): Promise<void> {
     this.fields += 1;
     const field = within.getByRole('textbox', { name }).first();
@@ -70,6 +78,15 @@ async function begin(maker: Maker, practice: RegExp): Promise<void> {
   await maker.button(practice);
   await maker.button('Lay out my bench');
   await expect(maker.page.getByRole('heading', { name: 'What do you make?' })).toHaveCount(0);
+}
+
+/** Ends a run as made in one sitting: so many are looked over and booked. */
+async function book(maker: Maker, count: number): Promise<void> {
+  await maker.button('End the run');
+  const over = maker.page.getByRole('dialog', { name: 'Look them over' });
+  await maker.button(`All ${count}`, over);
+  await maker.button(new RegExp(`^Book ${count} `), over);
+  await expect(over).toHaveCount(0);
 }
 
 test('quick answers: nothing is put down, and what was asked goes on at its own tool', async ({ page }) => {
@@ -154,7 +171,8 @@ test('ten cable hook sets at 7/0 on 280 lb cable: from nothing to the wallet', a
   await maker.button('All of it lies here', dialog);
   await maker.button('Cut and begin', dialog);
   await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
-  const { presses, fields } = maker.say('ten cable hook sets, begun');
+  await book(maker, 10);
+  const { presses, fields } = maker.say('ten cable hook sets, booked');
   expect(presses).toBeLessThanOrEqual(15);
   expect(fields).toBeLessThanOrEqual(6);
 });
@@ -179,7 +197,8 @@ test('twenty bead weights by count: from nothing to the cut list', async ({ page
   await maker.button('All of it lies here', dialog);
   await maker.button('Cut and begin', dialog);
   await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
-  const { presses, fields } = maker.say('twenty bead weights, begun');
+  await book(maker, 20);
+  const { presses, fields } = maker.say('twenty bead weights, booked');
   expect(answer.presses).toBeLessThanOrEqual(4);
   expect(presses).toBeLessThanOrEqual(12);
   expect(fields).toBeLessThanOrEqual(4);
@@ -204,7 +223,8 @@ test('five skirts of two and a half tabs on bought painted heads: from nothing t
   await maker.button('All of it lies here', dialog);
   await maker.button('Pull them and begin', dialog);
   await expect(page.getByRole('heading', { level: 1, name: 'Tie' })).toBeVisible();
-  const { presses, fields } = maker.say('five skirts on bought heads, begun');
+  await book(maker, 5);
+  const { presses, fields } = maker.say('five skirts on bought heads, booked');
   expect(presses).toBeLessThanOrEqual(20);
   expect(fields).toBeLessThanOrEqual(8);
 });
@@ -240,6 +260,31 @@ test('twelve jigs on bought tungsten heads: from nothing to their true cost', as
   const { presses, fields } = maker.say('twelve jigs on bought tungsten heads, their cost');
   expect(presses).toBeLessThanOrEqual(20);
   expect(fields).toBeLessThanOrEqual(8);
+
+  await test.step('built in one sitting, and booked', async () => {
+    await maker.press(page.getByRole('link', { name: /^Build/ }));
+    await maker.press(
+      page.getByRole('radiogroup', { name: 'What to do' }).locator('label').filter({ hasText: 'Board' }),
+    );
+    await maker.button('Build');
+    const dialog = page.getByRole('dialog', { name: /^Build/ });
+    await maker.type('How many', '12', dialog);
+    // The skirts of it are tied first: the kit leads there.
+    await maker.press(dialog.getByRole('link', { name: 'tie them at Skirt' }));
+    await maker.button('Tie some');
+    const tying = page.getByRole('dialog', { name: /^Tie/ });
+    await maker.type('How many', '12', tying);
+    await maker.button('All of it lies here', tying);
+    await maker.button('Pull them and begin', tying);
+    await book(maker, 12);
+    await maker.press(page.getByRole('link', { name: /^Build/ }));
+    await maker.button('Build');
+    await maker.type('How many', '12', dialog);
+    await maker.button('All of it lies here', dialog);
+    await maker.button('Take the kit and begin', dialog);
+    await book(maker, 12);
+    maker.say('twelve jigs on bought tungsten heads, booked');
+  });
 });
 
 test('twenty hair lures: from nothing to the run', async ({ page }) => {
@@ -262,7 +307,57 @@ test('twenty hair lures: from nothing to the run', async ({ page }) => {
   await maker.button('All of it lies here', dialog);
   await maker.button('Cut and begin', dialog);
   await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
-  const { presses, fields } = maker.say('twenty hair lures, begun');
+  await book(maker, 20);
+  const { presses, fields } = maker.say('twenty hair lures, booked');
   expect(presses).toBeLessThanOrEqual(18);
   expect(fields).toBeLessThanOrEqual(8);
+});
+
+test('four cap feeders from a drilled board whose bit and depth are known: to its weight, and into the wallet', async ({
+  page,
+}) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Sinkers and feeders/);
+  await maker.button('Block');
+  await maker.press(page.getByRole('menuitem', { name: 'New block' }));
+  const form = page.getByRole('dialog', { name: 'New block' });
+  await maker.type('Name', 'Cap board', form);
+  await maker.press(form.locator('label').filter({ hasText: 'Board' }));
+  await maker.type('Drilled with', '1 1/4 in', form);
+  await maker.type('Deep, to the tip', '3/8 in', form);
+  // 0.153 cubic inches, of which the point is a third: 0.98 oz of soft lead.
+  await expect(form.getByRole('textbox', { name: 'Marked' })).toHaveValue('0.98 oz');
+  await maker.button('Save block', form);
+  await expect(page.getByRole('heading', { level: 1, name: 'Cap board' })).toBeVisible();
+  const first = maker.say('four cap feeders, what the board gives');
+  expect(first.presses).toBeLessThanOrEqual(20);
+  expect(first.fields).toBeLessThanOrEqual(8);
+
+  await maker.press(page.getByRole('link', { name: /^Rig/ }));
+  await maker.button('New rig');
+  await maker.press(page.getByRole('menuitem', { name: 'Feeder or method lead' }));
+  await maker.button('Lay out typical parts');
+  await maker.type('Called', 'Cap feeder');
+  await maker.button('Keep it');
+  await maker.button('Make some');
+  const dialog = page.getByRole('dialog', { name: /^Make \d+ × Cap feeder/ });
+  await maker.type('How many', '4', dialog);
+  const lines = [
+    ['Count Nylon line 12 lb', '100 yd'],
+    ['Count Braid 15 lb', '100 yd'],
+  ] as const;
+  for (const [name, long] of lines) {
+    await maker.button(name, dialog);
+    const counting = page.getByRole('dialog').last();
+    await maker.enter('How long is the roll?', long, counting);
+    await expect(dialog.getByRole('button', { name })).toHaveCount(0);
+  }
+  await maker.button('All of it lies here', dialog);
+  await maker.button('Cut and begin', dialog);
+  await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
+  await book(maker, 4);
+  const { presses, fields } = maker.say('four cap feeders, booked');
+  expect(presses).toBeLessThanOrEqual(20);
+  expect(fields).toBeLessThanOrEqual(8);
+  expect((await readBench(page)).contents.riggings.map(({ passed }) => passed)).toEqual([4]);
 });

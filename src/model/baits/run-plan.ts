@@ -13,6 +13,8 @@ export interface Kit {
   readonly wantsHead: boolean;
 }
 
+const TIED = { href: '/skirt?part=board', says: 'tie them at Skirt' } as const;
+
 /** What a run of so many takes of each bin, in the order in which the bins lie; heads from the bin chosen. */
 export function kitOf(build: BuildRecord, count: number, headBinId: string | null, view: BenchFacts): Kit {
   const head = headBinId === null ? null : view.binById.get(headBinId);
@@ -31,9 +33,12 @@ export function kitOf(build: BuildRecord, count: number, headBinId: string | nul
       // New parts first; what they lack comes from the salvage box where used ones lie there.
       const fromUsed = Math.min(salvaged, Math.max(0, needed - onHand));
       const name = bin?.name ?? 'Loose skirts, none tied yet';
-      const place = bin?.place ?? 'tie them at Skirt';
+      const place = bin?.place ?? '';
+      const made = build.skirtId !== null && binId === looseSkirt(build.skirtId) ? { madeAt: TIED } : {};
       return [
-        ...(needed - fromUsed > 0 ? [{ binId, name, place, needed: needed - fromUsed, onHand }] : []),
+        ...(needed - fromUsed > 0
+          ? [{ binId, name, place, needed: needed - fromUsed, onHand, ...made }]
+          : []),
         ...(used && fromUsed > 0
           ? [{ binId: used.id, name: used.name, place: used.place, needed: fromUsed, onHand: salvaged }]
           : []),

@@ -1,7 +1,7 @@
 'use client';
 
 import { CountField } from '@/ui/unit-field/CountField';
-import { Checkbox, Modal } from 'antd';
+import { Button, Checkbox, Modal } from 'antd';
 import { useState } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { useBench } from '../BenchProvider';
@@ -73,7 +73,12 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
           value={built}
           onChange={(next) => next !== null && setBuilt(next)}
         />{' '}
-        of {count}
+        of {count}{' '}
+        {built < count ? (
+          <Button size="small" onClick={() => setBuilt(count)}>
+            All {count}
+          </Button>
+        ) : null}
       </div>
       <ul className={styles.checks}>
         {checks.map((check) => (

@@ -1,3 +1,4 @@
+import Link from 'next/link';
 import { useBench } from '../BenchProvider';
 import { LacksNote } from '../put-down/LacksNote';
 import styles from './run.module.css';
@@ -21,10 +22,12 @@ export function KitTable({
       <table className={styles.kit}>
         <caption>The kit, by where it lies</caption>
         <tbody>
-          {lines.map(({ binId, name, place, needed, onHand }) => (
+          {lines.map(({ binId, name, place, needed, onHand, madeAt }) => (
             <tr key={binId} data-short={onHand < needed - 1e-9}>
               <th scope="row">{name}</th>
-              <td>{place}</td>
+              <td>
+                {madeAt && onHand < needed - 1e-9 ? <Link href={madeAt.href}>{madeAt.says}</Link> : place}
+              </td>
               <td>{text(needed, binId)}</td>
               <td>
                 {onHand < needed - 1e-9

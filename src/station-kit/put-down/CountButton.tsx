@@ -69,6 +69,8 @@ function CountDialog({ bin, onClose }: { readonly bin: Bin; readonly onClose: ()
           value={paid}
           onChange={setPaid}
         />
+        {/* Enter is as good as the button below. */}
+        <input type="submit" hidden />
       </form>
     </Modal>
   );

@@ -6,6 +6,7 @@ import { Button, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import type { Mold } from '@/records/mold';
+import { DrilledFields } from './DrilledFields';
 import { InsertFields } from './InsertFields';
 import { PouringFields } from './PouringFields';
 import { SpinFields, USUAL_SPIN } from '@/ui/mold-block/SpinFields';
@@ -114,7 +115,7 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
           key={index}
           index={index}
           cavity={cavity}
-          isFrame={draft.kind === 'frame'}
+          kind={draft.kind}
           problems={{ ...problems.cavities[index], isTold: isPressed }}
           onChange={(change) => setCavity(index, change)}
           onRemove={
@@ -132,7 +133,7 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
 interface CavityRowProps {
   readonly index: number;
   readonly cavity: DraftCavity;
-  readonly isFrame: boolean;
+  readonly kind: Mold['kind'];
   /** What is wrong with it; what was not filled in yet is told once the block was to be saved. */
   readonly problems: Partial<MoldProblems['cavities'][number]> & { readonly isTold: boolean };
   readonly onChange: (change: Partial<DraftCavity>) => void;
@@ -141,7 +142,7 @@ interface CavityRowProps {
 }
 
 /** A cavity: its head, its mark, the hooks it takes, what it holds. */
-function CavityRow({ index, cavity, isFrame, problems, onChange, onRemove }: CavityRowProps) {
+function CavityRow({ index, cavity, kind, problems, onChange, onRemove }: CavityRowProps) {
   const { mass } = useUnits();
   const id = useId();
   const told = (problem: string | null | undefined) => (problems.isTold ? (problem ?? null) : null);
@@ -202,7 +203,8 @@ function CavityRow({ index, cavity, isFrame, problems, onChange, onRemove }: Cav
         hint={cavity.volumeBasis === 'guess' ? 'a guess from the mark, in soft lead' : undefined}
         problem={told(problems.volumeCm3)}
       />
-      <InsertFields index={index} isFrame={isFrame} cavity={cavity} onChange={onChange} />
+      {kind === 'board' ? <DrilledFields onChange={onChange} /> : null}
+      <InsertFields index={index} isFrame={kind === 'frame'} cavity={cavity} onChange={onChange} />
       <Button
         type="text"
         icon={<DeleteOutlined />}

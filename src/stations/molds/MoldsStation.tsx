@@ -70,7 +70,7 @@ export function MoldsStation() {
         isDesigning
           ? 'a form, a weight, a metal: what size it must be'
           : mold
-            ? `${mold.note ? `${mold.note} ` : ''}${mold.cavities.length} cavities, ${mold.place}`
+            ? `${mold.note ? `${mold.note} ` : ''}${mold.cavities.length} ${mold.cavities.length === 1 ? 'cavity' : 'cavities'}${mold.place ? `, ${mold.place}` : ''}`
             : undefined
       }
       isSlipFolded={preferences.isSlipFolded}

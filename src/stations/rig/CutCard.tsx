@@ -1,6 +1,6 @@
 'use client';
 
-import { column } from '@/ui/layout/layout';
+import { column, stack } from '@/ui/layout/layout';
 import { LeftOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { Rigging } from '@/records/rig';
@@ -46,7 +46,7 @@ export function CutCard({ rigging }: { readonly rigging: Rigging }) {
           />
         </>
       ) : null}
-      <div className={styles.pressRow}>
+      <div className={stack(10, styles.pressRow)}>
         <Button icon={<LeftOutlined />} aria-label="One back" onClick={back} disabled={cutDone === 0} />
         <button type="button" className={styles.go} onClick={go}>
           Cut, next

@@ -1,5 +1,6 @@
 import { stack } from '../layout/layout';
 import type { CutLength } from '@/records/rig';
+import { inchMarkText } from '@/text/inch-text';
 import { numberText } from '@/text/number-text';
 import { rollText } from '@/text/roll-text';
 import styles from './rig-parts.module.css';
@@ -10,6 +11,8 @@ interface CutBarsProps {
   readonly unit: 'mm' | 'in';
 }
 
+/** From how wide on a piece says its length. */
+const WORD_PX = { mm: 26, in: 40 } as const;
 const WIDE = 600;
 /** A roll much longer than its cuts is drawn broken: what is cut takes this share of the bar. */
 const CUT_SHARE = 0.72;
@@ -44,9 +47,9 @@ export function CutBars({ cut, nameOf, unit }: CutBarsProps) {
                         className={styles.piece}
                         data-odd={nth % 2 === 1}
                       />
-                      {lengthMm * scale > 26 ? (
+                      {lengthMm * scale > WORD_PX[unit] ? (
                         <text x={x + (lengthMm * scale) / 2} y={17} textAnchor="middle">
-                          {numberText(lengthMm, 4)}
+                          {unit === 'mm' ? numberText(lengthMm, 4) : inchMarkText(lengthMm)}
                         </text>
                       ) : null}
                     </g>
