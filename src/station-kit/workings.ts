@@ -1,3 +1,4 @@
+import { NEW_BENCH } from '@/records/bench';
 import { type WrittenIn } from '@/text/written-in';
 import { roomText } from '@/text/writer';
 import type { PourPlan } from '@/core/pours/pour-plan';
@@ -12,6 +13,10 @@ import type { Cavity } from '@/records/mold';
 import type { Working } from '@/ui/figure/Figure';
 import type { BenchView } from '@/model/bench/bench-view';
 import { massText, minutesText } from '@/text/words';
+
+/** Whether the maker set a figure, or it still stands as every bench begins. Grams are rounded to one's units then. */
+export const setBasis = (value: number, usual: number): 'given' | 'usual' =>
+  Math.abs(value - usual) <= 0.1 * usual ? 'usual' : 'given';
 
 /** How the metal to charge comes about. */
 export function chargeWorking(
@@ -35,8 +40,12 @@ export function chargeWorking(
         value: `${(view.pot.scrapShare * 100).toFixed(1)} %`,
         basis: view.isScrapMeasured ? 'counted' : 'guess',
       },
-      { name: 'skimmings', value: `${(view.pot.drossShare * 100).toFixed(1)} %`, basis: 'given' },
-      { name: 'heel', value: m(view.pot.heelG), basis: 'given' },
+      {
+        name: 'skimmings',
+        value: `${(view.pot.drossShare * 100).toFixed(1)} %`,
+        basis: setBasis(view.pot.drossShare, NEW_BENCH.pot.drossShare),
+      },
+      { name: 'heel', value: m(view.pot.heelG), basis: setBasis(view.pot.heelG, NEW_BENCH.pot.heelG) },
     ],
   };
 }
@@ -91,7 +100,7 @@ export function castingWorking(
             {
               name: 'of it in the metal',
               value: `${n(cavity.hookShare * 100, 2)} % at ${STEEL_GCM3} g/cm³`,
-              basis: 'given',
+              basis: 'usual',
             } as const,
           ]
         : []),

@@ -38,7 +38,7 @@ export function rowSentence(problem: RowProblem): string {
 export function listSentence(problem: ListFileProblem): string {
   switch (problem.code) {
     case 'list.empty':
-      return 'That file holds no rows. Its first line names the columns, each line after it is a thing.';
+      return 'That list holds no rows. Its first line names the columns, each line after it is a thing.';
     case 'list.one-column':
       return 'That file has one column alone. Save it as CSV, with a comma or semicolon between the cells.';
     case 'list.too-large':

@@ -71,6 +71,8 @@ export interface WeightLine {
   readonly massG: number | null;
   readonly count: number;
   readonly is: 'head' | 'part' | 'soft';
+  /** Nobody measured it: typical figures stand for it. */
+  readonly isTypical?: boolean;
 }
 
 /** What a finished bait weighs, part by part. A wire with its head counts as the marked head, and wire and hook. */
@@ -102,6 +104,7 @@ export function weightLines(record: BuildLike, view: BenchFacts): WeightLine[] {
       massG,
       count: pieces.filter((piece) => piece.binId === binId).length,
       is: gauge.as === 'trailer' ? ('soft' as const) : ('part' as const),
+      isTypical: gauge.basis === 'guess',
     })),
     ...(skirt
       ? [

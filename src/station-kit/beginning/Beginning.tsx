@@ -63,7 +63,7 @@ export function Beginning({ others, onBegun }: BeginningProps) {
         ))}
       </ul>
       <UnitsChoice />
-      <div className={row(10)}>
+      <div className={row(10, styles.foot)}>
         <Button
           type="primary"
           size="large"

@@ -50,10 +50,10 @@ export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
             steps: [
               `${lines.map(({ massG, count }) => `${count > 1 ? `${count} × ` : ''}${massText(massG ?? 0, mass)}`).join(' + ')} = ${massText(finishedG, mass)}`,
             ],
-            inputs: lines.map(({ name, massG, count }) => ({
+            inputs: lines.map(({ name, massG, count, isTypical }) => ({
               name: count > 1 ? `${name}, each` : name,
               value: massG === null ? 'not weighed' : massText(massG, mass),
-              basis: massG === null ? 'guess' : 'given',
+              basis: massG === null || isTypical ? 'guess' : 'given',
             })),
           }}
         >

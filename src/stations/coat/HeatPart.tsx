@@ -1,5 +1,6 @@
 'use client';
 
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { Nothing } from '@/ui/frame/Nothing';
 import { isBoughtHead, isPowder } from '@/reference/typical/suits';
 import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
@@ -9,9 +10,8 @@ import { useId, useState } from 'react';
 import { COAT_WAYS } from '@/core/coats/ways';
 import type { HeadBin, PowderBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { UnitField } from '@/ui/unit-field/UnitField';
 import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
-import { headText, lotText, temperatureText } from '@/text/words';
+import { headText, lotText } from '@/text/words';
 import { pieceOf } from '@/model/heads/head-facts';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { metalIdOf } from '@/model/metals/listed-metal';
@@ -28,7 +28,7 @@ import styles from './heat.module.css';
 export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
   const { view } = useBench();
   const preferences = usePreferences();
-  const { mass, temperature, coatWay, shedC } = preferences;
+  const { mass, coatWay, shedC } = preferences;
   const id = useId();
   const heads = view.bins.filter((bin): bin is HeadBin => bin.kind === 'head' && bin.coatId === null);
   const powders = view.bins.filter((bin): bin is PowderBin => bin.kind === 'powder');
@@ -67,7 +67,6 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
   const piece = pieceOf(head, view);
   const metal = view.binById.get(head.metalBinId ?? '');
   const solidusC = solidusOf(metalIdOf(head), view);
-  const text = (celsius: number) => temperatureText(celsius, temperature);
   const ways = COAT_WAYS.map((way) => {
     const usable = view.heaters.filter(({ kind }) => way.heaters.includes(kind));
     const heater =
@@ -111,17 +110,14 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
             onChange={setPowderId}
           />
         </FieldShell>
-        <UnitField
+        <QuantityField
           label="The shed"
-          quantity="temperature"
-          assume={temperature}
+          of="temperature"
+          least={-10}
+          most={45}
           value={shedC}
-          write={text}
           width={110}
           onChange={(celsius) => celsius !== null && setPreferences({ shedC: celsius })}
-          check={(celsius) =>
-            celsius < -10 || celsius > 45 ? `Write a temperature from ${text(-10)} to ${text(45)}.` : null
-          }
         />
       </div>
       {solidusC === null ? (

@@ -1,5 +1,6 @@
 'use client';
 
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { stack, wrap } from '@/ui/layout/layout';
 import { Button, ColorPicker, Modal, Segmented } from 'antd';
@@ -136,21 +137,21 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
           </span>
         </FieldShell>
         <CureLines cures={draft.cures} onChange={(cures) => setCard({ cures })} />
-        <UnitField
+        <QuantityField
           label="Never over"
-          quantity="temperature"
-          assume={temperature}
+          of="temperature"
+          least={60}
+          most={400}
           value={draft.maxC}
-          write={write}
           onChange={(maxC) => maxC !== null && setCard({ maxC })}
           problem={problem}
         />
-        <UnitField
+        <QuantityField
           label="Sticks from"
-          quantity="temperature"
-          assume={temperature}
+          of="temperature"
+          least={40}
+          most={300}
           value={draft.fuseC}
-          write={write}
           onChange={(fuseC) => fuseC !== null && setCard({ fuseC })}
         />
         <NumberField
@@ -179,25 +180,19 @@ interface CureLinesProps {
 
 /** What the card says of curing: so hot for so long, a line for each. */
 function CureLines({ cures, onChange }: CureLinesProps) {
-  const { temperature } = useUnits();
   const set = (index: number, change: Partial<PowderBin['cures'][number]>) =>
     onChange(cures.map((each, at) => (at === index ? { ...each, ...change } : each)));
   return (
     <>
       {cures.map(({ cureC, cureMin }, index) => (
         <div key={index} className={stack(16, styles.cureLine)}>
-          <UnitField
+          <QuantityField
             label={index === 0 ? 'Cures, the part at' : 'or at'}
-            quantity="temperature"
-            assume={temperature}
+            of="temperature"
+            least={60}
+            most={300}
             value={cureC}
-            write={(celsius) => temperatureText(celsius, temperature)}
             onChange={(next) => next !== null && set(index, { cureC: next })}
-            check={(celsius) =>
-              celsius < 60 || celsius > 300
-                ? `Powder cures at ${temperatureText(60, temperature)} to ${temperatureText(300, temperature)}.`
-                : null
-            }
           />
           <UnitField
             label="for"

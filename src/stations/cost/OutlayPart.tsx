@@ -113,7 +113,7 @@ function OutlayForm({ outlay, onClose }: { readonly outlay: Outlay | null; reado
   const [name, setName] = useState(outlay?.name ?? '');
   const [cost, setCost] = useState<number | null>(outlay?.cost ?? null);
   const [life, setLife] = useState<number | null>(outlay?.lifePieces ?? 5000);
-  const [serves, setServes] = useState<Stage[]>(outlay?.serves ?? ['pour']);
+  const [serves, setServes] = useState<Stage[]>(outlay?.serves ?? []);
   const [isPressed, setPressed] = useState(false);
   const isReady = name.trim() !== '' && cost !== null && life !== null && life > 0 && serves.length > 0;
   const save = async () => {
@@ -154,7 +154,11 @@ function OutlayForm({ outlay, onClose }: { readonly outlay: Outlay | null; reado
           onChange={setCost}
         />
         <CountField label="Good for so many pieces" value={life} onChange={setLife} />
-        <FieldShell id={`${id}serves`} label="Serves">
+        <FieldShell
+          id={`${id}serves`}
+          label="Serves"
+          problem={isPressed && serves.length === 0 ? 'Say which work it serves.' : null}
+        >
           <Select<Stage[]>
             id={`${id}serves`}
             mode="multiple"

@@ -5,6 +5,8 @@ import { PriceButton } from '@/station-kit/put-down/PriceButton';
 import { useMemo } from 'react';
 import { CostBar, levelsOf } from '@/ui/cost-bar/CostBar';
 import { Figure } from '@/ui/figure/Figure';
+import { NEW_BENCH } from '@/records/bench';
+import { setBasis } from '@/station-kit/workings';
 import { useBench } from '@/station-kit/BenchProvider';
 import { moneyText, sliceOf } from '@/model/cost/cost-slices';
 import { costOf, unpricedOf } from '@/model/cost/cost-facts';
@@ -54,7 +56,7 @@ export function PiecePart({ piece, count, open: opened, onOpen }: PiecePartProps
               {
                 name: 'an hour of hands',
                 value: moneyText(view.bench.money.ratePerHour, sign),
-                basis: 'given',
+                basis: setBasis(view.bench.money.ratePerHour, NEW_BENCH.money.ratePerHour),
               },
             ],
           }}

@@ -91,6 +91,10 @@ describe('outlays', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
     expect(screen.getByText('Give it a name, such as Electric pot.')).toBeInTheDocument();
     expect(screen.getByText('What did it cost?')).toBeInTheDocument();
+    // What it serves is said, not supposed.
+    expect(screen.getByText('Say which work it serves.')).toBeInTheDocument();
+    fireEvent.mouseDown(screen.getByRole('combobox', { name: 'Serves' }));
+    fireEvent.click(await screen.findByTitle('Pouring'));
     fireEvent.change(screen.getByLabelText('What'), { target: { value: 'Ladle' } });
     const cost = screen.getByLabelText('Cost, €');
     fireEvent.change(cost, { target: { value: '12' } });

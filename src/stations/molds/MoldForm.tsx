@@ -6,7 +6,8 @@ import { Button, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import type { Mold } from '@/records/mold';
-import { DrilledFields } from './DrilledFields';
+import { castMetal } from '@/model/answers/cast-metals';
+import { DrilledFields } from '@/ui/mold-design/DrilledFields';
 import { InsertFields } from './InsertFields';
 import { PouringFields } from './PouringFields';
 import { SpinFields, USUAL_SPIN } from '@/ui/mold-block/SpinFields';
@@ -203,7 +204,19 @@ function CavityRow({ index, cavity, kind, problems, onChange, onRemove }: Cavity
         hint={cavity.volumeBasis === 'guess' ? 'a guess from the mark, in soft lead' : undefined}
         problem={told(problems.volumeCm3)}
       />
-      {kind === 'board' ? <DrilledFields onChange={onChange} /> : null}
+      {kind === 'board' ? (
+        <div className={stack(10, styles.cavityMore)}>
+          <DrilledFields
+            onDrilled={(volumeCm3) =>
+              onChange({
+                volumeCm3,
+                nominalG: volumeCm3 * castMetal('soft-lead').gPerCm3,
+                volumeBasis: 'guess',
+              })
+            }
+          />
+        </div>
+      ) : null}
       <InsertFields index={index} isFrame={kind === 'frame'} cavity={cavity} onChange={onChange} />
       <Button
         type="text"

@@ -6,6 +6,7 @@ import { useMemo, useRef, useState } from 'react';
 import { tableCsv } from '@/data/exchange/table-csv';
 import { rowSentence } from '@/text/row-sentence';
 import { saveFile } from '@/station-kit/save-file';
+import { PasteBox } from '@/ui/shelf-parts/PasteBox';
 import { BadRows } from '@/ui/shelf-parts/BadRows';
 import { ListColumns } from '@/ui/shelf-parts/ListColumns';
 import { oddRows } from '@/model/stock/odd-price';
@@ -67,10 +68,11 @@ export function ListPart() {
           onChange={(event) => {
             const [file] = event.target.files ?? [];
             event.target.value = '';
-            if (file) inBackground(open(file));
+            if (file) inBackground(file.text().then((text) => open(file.name, text)));
           }}
         />
       </div>
+      {list ? null : <PasteBox onPaste={(text) => open('What you pasted', text)} />}
       {state.problem ? <p role="alert">{state.problem}</p> : null}
       {state.said ? (
         <p role="status" className={styles.said}>

@@ -147,7 +147,7 @@ describe('a list that comes in', () => {
       fireEvent.change(screen.getByLabelText('List to bring in'), { target: { files: [file] } });
     };
     choose('empty.csv', '');
-    expect(await screen.findByRole('alert')).toHaveTextContent('That file holds no rows.');
+    expect(await screen.findByRole('alert')).toHaveTextContent('That list holds no rows.');
     choose('beads.csv', 'Article,Qty,Price\nBead 5 mm,2 doz,0.05\nBead 6 mm,many,0.05\n');
     fireEvent.click(await screen.findByRole('button', { name: 'Read 2 rows' }));
     expect(
@@ -158,6 +158,21 @@ describe('a list that comes in', () => {
     expect(await screen.findByText(/1 amounts entered, 1 new bins/)).toBeInTheDocument();
     const bead = (await workshop.shelf.bins()).find(({ name }) => name === 'Bead 5 mm')!;
     expect((await workshop.shelf.ledger()).levels.get(bead.id)).toBe(24);
+  });
+
+  it('takes what is pasted out of a sheet or a letter, and leaves it there where it is none', async () => {
+    const { workshop } = await renderBench(<ListPart />);
+    fill('Paste a list', 'Barrel swivel #7');
+    fireEvent.click(screen.getByRole('button', { name: 'Read what I pasted' }));
+    expect(screen.getByRole('alert')).toHaveTextContent('holds no rows');
+    expect(screen.getByLabelText('Paste a list')).toHaveValue('Barrel swivel #7');
+    fill('Paste a list', 'Name\tQty\tPrice\nSwivel, black\t2 dozen\t0.20\n');
+    fireEvent.click(screen.getByRole('button', { name: 'Read what I pasted' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Read 1 rows' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Accept 1 rows' }));
+    expect(await screen.findByText(/1 amounts entered, 1 new bins/)).toBeInTheDocument();
+    const bin = (await workshop.shelf.bins()).find(({ name }) => name === 'Swivel, black')!;
+    expect((await workshop.shelf.ledger()).levels.get(bin.id)).toBe(24);
   });
 
   it('asks about a price that is that of a roll, and takes it once it is meant', async () => {

@@ -34,14 +34,14 @@ export function useList() {
   const [state, setState] = useState<ListState>(REST);
   const call = useRef<AbortController | null>(null);
 
-  const open = useCallback(async (file: File) => {
-    const parsed = parseList(await file.text());
+  const open = useCallback((name: string, text: string) => {
+    const parsed = parseList(text);
     if (!parsed.ok) {
       setState({ ...REST, problem: listSentence(parsed.problem) });
       return;
     }
     const columns = guessColumns(parsed.list.heads);
-    setState({ ...REST, is: 'mapping', name: file.name, list: parsed.list, columns });
+    setState({ ...REST, is: 'mapping', name, list: parsed.list, columns });
   }, []);
 
   const read = useCallback(async () => {

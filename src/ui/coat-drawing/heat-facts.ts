@@ -65,7 +65,7 @@ export function heatWorking(
         value: `${heater.hWm2K.toFixed(0)} W/m²K`,
         basis: heater.trial ? 'weighed' : 'guess',
       },
-      { name: 'source', value: text(heater.sourceC), basis: 'given' },
+      { name: 'source', value: text(heater.sourceC), basis: heater.trial ? 'given' : 'usual' },
       {
         name: 'powder fuses',
         value: text(powder.fuseC),

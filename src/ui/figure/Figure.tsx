@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import styles from './figure.module.css';
 
 /** Where an input of a sum comes from. */
-export type FigureBasis = 'weighed' | 'reference' | 'guess' | 'counted' | 'given' | 'computed';
+export type FigureBasis = 'weighed' | 'reference' | 'guess' | 'counted' | 'given' | 'usual' | 'computed';
 
 export interface WorkingInput {
   readonly name: string;
@@ -26,6 +26,7 @@ const BASIS_WORDS: Record<FigureBasis, string> = {
   guess: 'a guess',
   counted: 'from the ledger',
   given: 'set by you',
+  usual: 'usual, until you set it',
   computed: 'computed',
 };
 

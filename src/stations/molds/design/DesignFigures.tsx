@@ -10,7 +10,7 @@ import { numberText as n } from '@/text/number-text';
 import type { Bench } from '@/records/bench';
 import type { MetalBin } from '@/records/bin';
 import { Figure, type Working, type WorkingInput } from '@/ui/figure/Figure';
-import { lengthText, massText } from '@/text/words';
+import { lengthText, massText, sizeText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import type { Design } from '@/model/molds/design';
@@ -39,7 +39,7 @@ export function DesignFigures({ design, metal, study, dragCoefficient, onTime }:
   const shape: WorkingInput = {
     name: 'the shape',
     value: `${roomText(design.volumeCm3, length, 5)} of cavity`,
-    basis: 'given',
+    basis: 'computed',
   };
   const trial = view.bench.freezeTrial;
   const sink = body
@@ -117,7 +117,9 @@ export function DesignFigures({ design, metal, study, dragCoefficient, onTime }:
       <Fact
         name="Freezes in"
         isLate
-        working={freeze !== null && trial && body ? freezeWorking(trial, body.modulusMm, freeze) : null}
+        working={
+          freeze !== null && trial && body ? freezeWorking(trial, body.modulusMm, freeze, length) : null
+        }
         more={
           <button type="button" className={styles.link} onClick={onTime}>
             {trial ? 'a head I timed' : 'time one head'}
@@ -180,6 +182,7 @@ function freezeWorking(
   trial: NonNullable<Bench['freezeTrial']>,
   modulusMm: number,
   seconds: number,
+  length: 'mm' | 'in',
 ): Working {
   return {
     title: 'Freezing',
@@ -189,7 +192,7 @@ function freezeWorking(
     inputs: [
       {
         name: 'the head you timed',
-        value: `${n(trial.modulusMm, 3)} mm in ${n(trial.seconds, 3)} s`,
+        value: `${sizeText(trial.modulusMm, length)} in ${n(trial.seconds, 3)} s`,
         basis: 'given',
       },
       { name: 'exponent', value: n(trial.exponent, 2), basis: 'guess' },

@@ -2,29 +2,24 @@
 
 import { useState } from 'react';
 import { drilledCm3 } from '@/core/cavities/drilled-hole';
-import { castMetal } from '@/model/answers/cast-metals';
-import { stack } from '@/ui/layout/layout';
-import { QuantityField } from '@/ui/unit-field/QuantityField';
-import type { DraftCavity } from './mold-draft';
-import styles from './molds.module.css';
+import { QuantityField } from '../unit-field/QuantityField';
 
 interface DrilledFieldsProps {
-  readonly onChange: (change: Partial<DraftCavity>) => void;
+  /** Both are known: so much the hole holds. */
+  readonly onDrilled: (volumeCm3: number) => void;
 }
 
-/** A cavity of a board by what drilled it: how much it holds, and what that weighs in soft lead, which is its mark. */
-export function DrilledFields({ onChange }: DrilledFieldsProps) {
+/** A cavity of a board by the drill that made it and how deep it went. */
+export function DrilledFields({ onDrilled }: DrilledFieldsProps) {
   const [bitMm, setBit] = useState<number | null>(null);
   const [deepMm, setDeep] = useState<number | null>(null);
   const drill = (bit: number | null, deep: number | null) => {
     setBit(bit);
     setDeep(deep);
-    if (bit === null || deep === null) return;
-    const volumeCm3 = drilledCm3(bit, deep);
-    onChange({ volumeCm3, nominalG: volumeCm3 * castMetal('soft-lead').gPerCm3, volumeBasis: 'guess' });
+    if (bit !== null && deep !== null) onDrilled(drilledCm3(bit, deep));
   };
   return (
-    <div className={stack(10, styles.cavityMore)}>
+    <>
       <QuantityField
         label="Drilled with"
         of="length"
@@ -48,6 +43,6 @@ export function DrilledFields({ onChange }: DrilledFieldsProps) {
         A twist drill’s point is counted. Weigh a casting: no board is drilled to a hair. It must be bone dry
         before hot metal comes near it.
       </p>
-    </div>
+    </>
   );
 }
