@@ -1,4 +1,4 @@
-import type { PartBin } from '@/records/bin';
+import type { Bin, PartBin } from '@/records/bin';
 import type { BuildRecord } from '@/records/build';
 import { PLAIN_PART } from '@/records/plain-part';
 import { PLAIN_BIN } from '@/records/plain-bin';
@@ -36,26 +36,25 @@ export async function baitBin(
   return bin;
 }
 
-/** The bin where parts like these lie that were stripped from old baits, by how they look. */
+/** The bin where parts or hooks like these lie that were stripped from old baits, by how they look. */
 export async function salvageBin(
   store: Store,
   tx: WriteTransaction,
-  part: PartBin,
+  part: Extract<Bin, { kind: 'part' | 'hook' }>,
   condition: 'used' | 'worn',
-): Promise<PartBin> {
+): Promise<Bin> {
   const id = `${condition}-${part.id}`.slice(0, 80);
   const known = await store.db.bins.get(id);
-  if (known?.kind === 'part' && !known.retired) return known;
-  const bin: PartBin = {
-    ...part,
+  if (known?.kind === part.kind && !known.retired) return known;
+  const own = {
     id,
-    condition,
     name: `${part.name}, ${condition}`.slice(0, LONGEST_NAME),
     place: 'Salvage box',
     lowAt: null,
     note: '',
     costEach: 0,
   };
+  const bin: Bin = part.kind === 'part' ? { ...part, ...own, condition } : { ...part, ...own };
   await tx.put('bins', bin);
   return bin;
 }

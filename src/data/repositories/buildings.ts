@@ -52,8 +52,11 @@ export function buildingRepository(store: Store) {
         for (const { binId, qty, condition } of parts) {
           const bin = await db.bins.get(binId);
           if (!bin) throw new RefusedInside({ code: 'bench.gone', what: 'bin' });
+          // A head goes back among its like: what it wears is told by its bin.
           const to =
-            bin.kind === 'part' && condition !== 'new' ? await salvageBin(store, tx, bin, condition) : bin;
+            condition !== 'new' && (bin.kind === 'part' || bin.kind === 'hook')
+              ? await salvageBin(store, tx, bin, condition)
+              : bin;
           await tx.enter({ binId: to.id, kind: 'salvaged', qty, note: 'from an old bait' });
         }
         return granted(undefined);

@@ -1,12 +1,12 @@
 'use client';
 
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { Collapse } from 'antd';
 import { frameSizes } from '@/core/builds/build';
 import { BAIT_KINDS, findKind } from '@/core/builds/kinds';
 import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { HEAD_STYLES } from '@/core/cavities/styles';
 import { reserveOf } from '@/core/builds/place-parts';
-import { UnitField } from '@/ui/unit-field/UnitField';
 import { hasWiredHead } from '@/model/bills/build-uses';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { massText, sizeText } from '@/text/words';
@@ -68,31 +68,25 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                 />
               ) : null}
               {kind.arm ? (
-                <UnitField
+                <QuantityField
                   label="Arm, cut to"
-                  quantity="length"
-                  assume={length}
+                  of="length"
+                  least={10}
+                  most={sizes.upperMm}
                   value={draft.armMm ?? sizes.upperMm}
-                  write={millimeters}
                   hint={`comes ${millimeters(sizes.upperMm)}; its loop takes ${millimeters(reserveOf(build))}`}
-                  check={(mm) =>
-                    mm < 10 || mm > sizes.upperMm
-                      ? `Cut it to ${millimeters(10)} at least, and no longer than it comes: ${millimeters(sizes.upperMm)}.`
-                      : null
-                  }
                   onChange={(mm) =>
                     mm !== null && onChange({ ...draft, armMm: mm >= sizes.upperMm ? null : mm })
                   }
                 />
               ) : null}
               {kind.arm ? (
-                <UnitField
+                <QuantityField
                   label="Play that must stay"
-                  quantity="length"
-                  assume={length}
+                  of="length"
+                  least={0}
+                  most={50}
                   value={draft.minFreeMm}
-                  write={millimeters}
-                  check={(mm) => (mm > 50 ? `${millimeters(50)} is the most.` : null)}
                   onChange={(mm) => mm !== null && onChange({ ...draft, minFreeMm: mm })}
                 />
               ) : null}

@@ -3,8 +3,9 @@
 import { CountField } from '@/ui/unit-field/CountField';
 import { Checkbox, Modal, Segmented } from 'antd';
 import { useState } from 'react';
+import { comesOff, kindComesOff, MOST_SALVAGED, salvageOf, type Salvageable } from '@/model/baits/salvage';
+import { StockField } from '@/station-kit/put-down/StockField';
 import type { BuildRecord } from '@/records/build';
-import { usesOf } from '@/model/bills/build-uses';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { useBench } from '@/station-kit/BenchProvider';
 import styles from './run.module.css';
@@ -30,39 +31,30 @@ const CONDITIONS = [
   { value: 'worn', label: 'Worn' },
 ] as const;
 
-/** Strips old baits: which, how many, and what of each part is still good and how it looks. */
+/**
+ * Strips old baits: which, how many, and what of each part is still good and how it looks. A bait need not be known here:
+ * whatever comes off it is told part by part.
+ */
 export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps) {
   const { view, workshop, carryOut } = useBench();
   const [buildId, setBuildId] = useState(first?.id ?? newestByFamily(view.builds)[0]?.id ?? null);
   const [baits, setBaits] = useState(1);
   const [isFromBox, setFromBox] = useState(true);
   const [kept, setKept] = useState<Readonly<Record<string, Kept>>>({});
+  const [others, setOthers] = useState<readonly string[]>([]);
   const build = view.buildById.get(buildId ?? '') ?? null;
   const baitBinId = build ? `bait-${build.id}` : '';
   const inBox = view.levels.get(baitBinId) ?? 0;
-  // What is soft or glued is not salvage; what the shelf knows is.
-  const parts = build
-    ? usesOf(build).flatMap(({ item, qty }) => {
-        const bin = view.binById.get(item);
-        const isHard =
-          bin?.kind === 'part' &&
-          bin.gauge !== null &&
-          bin.gauge.as !== 'trailer' &&
-          bin.gauge.as !== 'guard';
-        return isHard ? [{ bin, qty: qty * baits }] : [];
-      })
-    : [];
-  const of = (binId: string, most: number): Kept => {
-    const said = kept[binId];
-    return { condition: said?.condition ?? 'used', qty: Math.min(most, said?.qty ?? most) };
+  const parts = salvageOf(build, baits, others, view);
+  const of = ({ bin, qty, most }: Salvageable): Kept => {
+    const said = kept[bin.id];
+    return { condition: said?.condition ?? 'used', qty: Math.min(most, said?.qty ?? qty) };
   };
-  const set = (binId: string, most: number, to: Partial<Kept>) =>
-    setKept({ ...kept, [binId]: { ...of(binId, most), ...to } });
+  const set = (part: Salvageable, to: Partial<Kept>) =>
+    setKept({ ...kept, [part.bin.id]: { ...of(part), ...to } });
   const takesFromBox = isFromBox && inBox > 0;
   const isShort = takesFromBox && baits > inBox;
-  const back = parts
-    .map(({ bin, qty }) => ({ binId: bin.id, ...of(bin.id, qty) }))
-    .filter(({ qty }) => qty > 0);
+  const back = parts.map((part) => ({ binId: part.bin.id, ...of(part) })).filter(({ qty }) => qty > 0);
   return (
     <Modal
       open
@@ -70,7 +62,7 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
       title="Strip an old bait"
       okText="Put the parts on the shelf"
       cancelText="Leave it"
-      okButtonProps={{ disabled: !build || back.length === 0 || isShort }}
+      okButtonProps={{ disabled: back.length === 0 || isShort }}
       onCancel={onClose}
       onOk={async () => {
         const done = await carryOut(
@@ -87,6 +79,7 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
         <ChoiceField
           label="Which bait"
           value={buildId}
+          none="one the bench never knew"
           options={newestByFamily(view.builds).map((each) => ({ value: each.id, label: versionText(each) }))}
           onChange={(next) => {
             setBuildId(next);
@@ -105,7 +98,9 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
           />
         </label>
       </div>
-      {inBox > 0 ? (
+      {!build ? (
+        <p className="quiet">Say below what comes off it, part by part.</p>
+      ) : inBox > 0 ? (
         <Checkbox checked={isFromBox} onChange={({ target }) => setFromBox(target.checked)}>
           They come out of the bait box, where {inBox} lie
         </Checkbox>
@@ -118,35 +113,51 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
         </p>
       ) : null}
       {build && parts.length === 0 ? (
-        <p role="alert">Nothing of it goes back: what is on it is soft or glued. Choose another bait.</p>
+        <p role="alert">
+          Nothing of it goes back by itself: what is on it is soft or glued. Say below what does.
+        </p>
       ) : null}
       <ul className={styles.salvage} aria-label="Parts to keep">
-        {parts.map(({ bin, qty }) => {
-          const { qty: keeps, condition } = of(bin.id, qty);
+        {parts.map((part) => {
+          const { bin, qty, most } = part;
+          const { qty: keeps, condition } = of(part);
           return (
             <li key={bin.id}>
               <CountField
                 isBare
                 isOptional
                 label={`${bin.name}, how many`}
-                max={qty}
+                max={most}
                 value={keeps}
-                onChange={(next) => set(bin.id, qty, { qty: next ?? 0 })}
+                onChange={(next) => set(part, { qty: next ?? 0 })}
               />
               <span>
-                of {qty} × {bin.name}
+                {most === MOST_SALVAGED ? '' : `of ${qty} × `}
+                {bin.name}
               </span>
-              <Segmented<Condition>
-                size="small"
-                aria-label={`${bin.name}, condition`}
-                value={condition}
-                options={[...CONDITIONS]}
-                onChange={(next) => set(bin.id, qty, { condition: next })}
-              />
+              {bin.kind === 'head' ? null : (
+                <Segmented<Condition>
+                  size="small"
+                  aria-label={`${bin.name}, condition`}
+                  value={condition}
+                  options={[...CONDITIONS]}
+                  onChange={(next) => set(part, { condition: next })}
+                />
+              )}
             </li>
           );
         })}
       </ul>
+      <StockField
+        label="And what else comes off it"
+        value={null}
+        placeholder="a blade, a swivel, its hook, its head"
+        there={view.bins
+          .filter((bin) => comesOff(bin) && parts.every((part) => part.bin.id !== bin.id))
+          .map(({ id, name }) => ({ value: id, label: name }))}
+        suits={kindComesOff}
+        onChange={(id) => setOthers([...others, id])}
+      />
       <p className="quiet">
         Used and worn parts get bins of their own in the salvage box. Old hooks and wire ends: pliers, gloves
         and eye protection.

@@ -191,9 +191,9 @@ describe('the tray', () => {
   });
 });
 
-function Strip({ name, onDone }: { readonly name: string; readonly onDone: (said: string) => void }) {
+function Strip({ name, onDone }: { readonly name: string | null; readonly onDone: (said: string) => void }) {
   const { view } = useBench();
-  const build = view.builds.find((each) => each.name === name)!;
+  const build = view.builds.find((each) => each.name === name) ?? null;
   return <SalvageForm build={build} onClose={jest.fn()} onDone={onDone} />;
 }
 
@@ -216,6 +216,46 @@ describe('stripping', () => {
     expect(salvaged.filter((bin) => bin.kind === 'part' && bin.condition === 'used').length).toBeGreaterThan(
       0,
     );
+  });
+});
+
+describe('stripping what the bench never knew', () => {
+  it('takes any part, a worn hook and the head, told one by one', async () => {
+    const demo = demoBench(TODAY);
+    const done = jest.fn();
+    const { workshop } = await renderBench(<Strip name={null} onDone={done} />, undefined, {
+      ...demo,
+      builds: [],
+    });
+    expect(screen.getByText(/Say below what comes off it/)).toBeInTheDocument();
+    const take = async (text: string, name: string) => {
+      const box = screen.getByRole('combobox', { name: 'And what else comes off it' });
+      fireEvent.mouseDown(box);
+      fireEvent.change(box, { target: { value: text } });
+      fireEvent.click(await screen.findByTitle(name));
+      await screen.findByLabelText(`${name}, how many`);
+    };
+    const hook = demo.bins.find(({ kind }) => kind === 'hook')!;
+    const head = demo.bins.find((bin) => bin.kind === 'head' && bin.coatId === null)!;
+    const swivel = demo.bins.find((bin) => bin.kind === 'part' && bin.gauge?.as === 'swivel')!;
+    await take(swivel.name, swivel.name);
+    await take(hook.name, hook.name);
+    await take(head.name, head.name);
+    fireEvent.change(screen.getByLabelText(`${swivel.name}, how many`), { target: { value: '3' } });
+    fireEvent.click(within(screen.getByLabelText(`${hook.name}, condition`)).getByText('Worn'));
+    expect(screen.queryByLabelText(`${head.name}, condition`)).toBeNull();
+    const before = (await workshop.shelf.ledger()).levels.get(head.id) ?? 0;
+    fireEvent.click(screen.getByText('Put the parts on the shelf'));
+    await waitFor(() => expect(done).toHaveBeenCalledWith('5 parts of one bait are on the shelf.'));
+    const bins = await workshop.shelf.bins();
+    const { levels } = await workshop.shelf.ledger();
+    const worn = bins.find(({ name }) => name === `${hook.name}, worn`)!;
+    expect([worn.kind, levels.get(worn.id)]).toEqual(['hook', 1]);
+    const used = bins.find(({ name }) => name === `${swivel.name}, used`)!;
+    expect(levels.get(used.id)).toBe(3);
+    expect(levels.get(head.id)).toBe(before + 1);
+    await workshop.history.undo();
+    expect((await workshop.shelf.ledger()).levels.get(head.id) ?? 0).toBe(before);
   });
 });
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { apart } from '@/ui/layout/layout';
 import { Button, DatePicker, Modal, Select, Space } from 'antd';
 import dayjs from 'dayjs';
@@ -8,11 +9,8 @@ import type { Rule } from '@/records/rule';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { TextField } from '@/ui/unit-field/TextField';
-import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/ui/unit-field/MassField';
-import { sizeText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import { useUnits } from '@/ui/units/use-units';
 import { ELEMENT_NAMES } from '@/model/metals/alloys';
 import styles from './metal.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -33,7 +31,6 @@ const BLANK: Omit<Rule, 'id'> = {
 /** One rule: which metal is barred, under what mass or length, where and when. */
 export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => void }) {
   const { workshop } = useBench();
-  const { length } = useUnits();
   const [draft, setDraft] = useState<Omit<Rule, 'id'> & { id?: string }>(rule ?? BLANK);
   const [overShare, setOverShare] = useState<number | null>(draft.overShare);
   const [isPressed, setIsPressed] = useState(false);
@@ -97,16 +94,18 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
         <PercentField label="over a share of" value={overShare} most={1} onChange={setOverShare} />
         <MassField
           label="in castings under"
+          isOptional
           value={draft.underG}
           onChange={(underG) => set({ underG })}
           hint="empty: of any mass"
         />
-        <UnitField
+        <QuantityField
           label="or shorter than"
-          quantity="length"
-          assume={length}
+          of="length"
+          least={0.1}
+          most={10_000}
+          isOptional
           value={draft.underMm}
-          write={(mm) => sizeText(mm, length)}
           onChange={(underMm) => set({ underMm })}
           hint="empty: of any length"
         />

@@ -1,13 +1,13 @@
 'use client';
 
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { stack } from '@/ui/layout/layout';
 import { Radio, Select } from 'antd';
 import { useId } from 'react';
 import type { CavityForm } from '@/core/solids/forms/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/ui/unit-field/MassField';
-import { lengthText, markText, sizeText } from '@/text/words';
+import { lengthText, markText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import styles from './design.module.css';
@@ -67,15 +67,15 @@ export function WishFields({ wish, onWish, form, sizes, onSize, solved }: WishFi
           onChange={(next) => onWish({ hookId: next === NONE ? null : next })}
         />
       </FieldShell>
-      <UnitField
+      <QuantityField
         label="Pin through, pulled"
-        quantity="length"
-        assume={length}
+        of="length"
+        least={0.2}
+        most={50}
+        isOptional
         value={wish.pinMm}
-        write={(mm) => sizeText(mm, length)}
         onChange={(pinMm) => onWish({ pinMm })}
         hint="empty: none"
-        check={(mm) => (mm <= 0 ? 'Leave it empty for no pin.' : null)}
       />
       {form ? (
         <Radio.Group
@@ -97,14 +97,13 @@ export function WishFields({ wish, onWish, form, sizes, onSize, solved }: WishFi
                     </output>
                   </p>
                 ) : (
-                  <UnitField
+                  <QuantityField
                     label={label}
-                    quantity="length"
-                    assume={length}
+                    of="length"
+                    least={0.1}
+                    most={2000}
                     value={sizes[key] ?? usual}
-                    write={(mm) => sizeText(mm, length)}
                     onChange={(mm) => onSize(key, mm)}
-                    check={(mm) => (mm <= 0 ? 'Write a length over zero.' : null)}
                   />
                 )}
                 {solves ? <Radio value={key}>Solve this</Radio> : null}
