@@ -147,7 +147,7 @@ describe('what the drawing cannot be asked', () => {
     fireEvent.change(arm, { target: { value: '2 in' } });
     expect(screen.getByTestId('arm')).toHaveTextContent('50.8');
     fireEvent.change(arm, { target: { value: '90 mm' } });
-    expect(screen.getByText(/no longer than it comes: 72 mm/)).toBeInTheDocument();
+    expect(screen.getByText(/From 10 mm to 72 mm/)).toBeInTheDocument();
     fireEvent.change(arm, { target: { value: '72 mm' } });
     expect(screen.getByTestId('arm')).toHaveTextContent('null');
   });
