@@ -1,6 +1,7 @@
 'use client';
 
 import { CountField } from '@/ui/unit-field/CountField';
+import { fields, stack } from '@/ui/layout/layout';
 import { Checkbox, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import { comesOff, kindComesOff, MOST_SALVAGED, salvageOf, type Salvageable } from '@/model/baits/salvage';
@@ -75,93 +76,94 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
         }
       }}
     >
-      <div>
-        <ChoiceField
-          label="Which bait"
-          value={buildId}
-          none="one the bench never knew"
-          options={newestByFamily(view.builds).map((each) => ({ value: each.id, label: versionText(each) }))}
-          onChange={(next) => {
-            setBuildId(next);
-            setKept({});
-          }}
-        />
-        <label className={styles.baits}>
-          How many{' '}
+      <div className={stack(12)}>
+        <div className={fields(10)}>
+          <ChoiceField
+            label="Which bait"
+            value={buildId}
+            none="one the bench never knew"
+            options={newestByFamily(view.builds).map((each) => ({
+              value: each.id,
+              label: versionText(each),
+            }))}
+            onChange={(next) => {
+              setBuildId(next);
+              setKept({});
+            }}
+          />
           <CountField
-            isBare
             label="How many baits"
             min={1}
             max={200}
             value={baits}
             onChange={(next) => next !== null && setBaits(next)}
           />
-        </label>
-      </div>
-      {!build ? (
-        <p className="quiet">Say below what comes off it, part by part.</p>
-      ) : inBox > 0 ? (
-        <Checkbox checked={isFromBox} onChange={({ target }) => setFromBox(target.checked)}>
-          They come out of the bait box, where {inBox} lie
-        </Checkbox>
-      ) : (
-        <p className="quiet">None of these is in the bait box: they come from the water.</p>
-      )}
-      {isShort ? (
-        <p role="alert" className="wrong">
-          Only {inBox} lie in the bait box. Strip fewer, or say they come from elsewhere.
-        </p>
-      ) : null}
-      {build && parts.length === 0 ? (
-        <p role="alert">
-          Nothing of it goes back by itself: what is on it is soft or glued. Say below what does.
-        </p>
-      ) : null}
-      <ul className={styles.salvage} aria-label="Parts to keep">
-        {parts.map((part) => {
-          const { bin, qty, most } = part;
-          const { qty: keeps, condition } = of(part);
-          return (
-            <li key={bin.id}>
-              <CountField
-                isBare
-                isOptional
-                label={`${bin.name}, how many`}
-                max={most}
-                value={keeps}
-                onChange={(next) => set(part, { qty: next ?? 0 })}
-              />
-              <span>
-                {most === MOST_SALVAGED ? '' : `of ${qty} × `}
-                {bin.name}
-              </span>
-              {bin.kind === 'head' ? null : (
-                <Segmented<Condition>
-                  size="small"
-                  aria-label={`${bin.name}, condition`}
-                  value={condition}
-                  options={[...CONDITIONS]}
-                  onChange={(next) => set(part, { condition: next })}
+        </div>
+        {!build ? (
+          <p className="quiet">Say below what comes off it, part by part.</p>
+        ) : inBox > 0 ? (
+          <Checkbox checked={isFromBox} onChange={({ target }) => setFromBox(target.checked)}>
+            They come out of the bait box, where {inBox} lie
+          </Checkbox>
+        ) : (
+          <p className="quiet">None of these is in the bait box: they come from the water.</p>
+        )}
+        {isShort ? (
+          <p role="alert" className="wrong">
+            Only {inBox} lie in the bait box. Strip fewer, or say they come from elsewhere.
+          </p>
+        ) : null}
+        {build && parts.length === 0 ? (
+          <p role="alert">
+            Nothing of it goes back by itself: what is on it is soft or glued. Say below what does.
+          </p>
+        ) : null}
+        <ul className={styles.salvage} aria-label="Parts to keep">
+          {parts.map((part) => {
+            const { bin, qty, most } = part;
+            const { qty: keeps, condition } = of(part);
+            return (
+              <li key={bin.id}>
+                <CountField
+                  isBare
+                  isOptional
+                  label={`${bin.name}, how many`}
+                  max={most}
+                  value={keeps}
+                  onChange={(next) => set(part, { qty: next ?? 0 })}
                 />
-              )}
-            </li>
-          );
-        })}
-      </ul>
-      <StockField
-        label="And what else comes off it"
-        value={null}
-        placeholder="a blade, a swivel, its hook, its head"
-        there={view.bins
-          .filter((bin) => comesOff(bin) && parts.every((part) => part.bin.id !== bin.id))
-          .map(({ id, name }) => ({ value: id, label: name }))}
-        suits={kindComesOff}
-        onChange={(id) => setOthers([...others, id])}
-      />
-      <p className="quiet">
-        Used and worn parts get bins of their own in the salvage box. Old hooks and wire ends: pliers, gloves
-        and eye protection.
-      </p>
+                <span>
+                  {most === MOST_SALVAGED ? '' : `of ${qty} × `}
+                  {bin.name}
+                </span>
+                {bin.kind === 'head' ? null : (
+                  <Segmented<Condition>
+                    size="small"
+                    aria-label={`${bin.name}, condition`}
+                    value={condition}
+                    options={[...CONDITIONS]}
+                    onChange={(next) => set(part, { condition: next })}
+                  />
+                )}
+              </li>
+            );
+          })}
+        </ul>
+        <StockField
+          label="And what else comes off it"
+          value={null}
+          placeholder="a blade, a swivel, its hook, its head"
+          there={view.bins
+            .filter((bin) => comesOff(bin) && parts.every((part) => part.bin.id !== bin.id))
+            .map(({ id, name }) => ({ value: id, label: name }))}
+          suits={kindComesOff}
+          onChange={(id) => setOthers([...others, id])}
+        />
+        <p className="quiet">
+          Used and worn parts get bins of their own in the salvage box. Old hooks and wire ends: pliers,
+          gloves and eye protection.
+        </p>
+      </div>
     </Modal>
   );
 }

@@ -104,7 +104,7 @@ function MatchRow({
   return (
     <li data-tried={tried !== null}>
       <span>{range}</span>
-      <svg viewBox="0 0 60 18" width={60} height={18} aria-hidden>
+      <svg viewBox="0 0 60 18" width={40} height={18} aria-hidden>
         <rect x={0} y={9 - 8 * share} width={60} height={16 * share} rx={1.5} />
       </svg>
       <strong>{sizeText((tried ?? row).takes, units.length)}</strong>
@@ -112,6 +112,7 @@ function MatchRow({
       <span className={line(6, styles.hand)}>
         <QuantityField
           isBare
+          width={72}
           label={`${name}: what you tried`}
           of="length"
           least={0.1}
