@@ -1,7 +1,7 @@
 import { mixMetal } from '@/core/metals/mix-metal';
 import type { SizeId } from '@/core/parts/part-roles';
 import type { NewBin } from '@/records/plain-bin';
-import type { HeadBin } from '@/records/bin';
+import type { HeadBin, PartBin } from '@/records/bin';
 import { PLAIN_PART } from '@/records/plain-part';
 import { ELEMENTS } from '@/reference/elements';
 import { REFERENCE_METALS } from '@/reference/metals';
@@ -156,6 +156,17 @@ function partOf(kind: PartKind, said: ThingSaid, common: Common): NewBin {
       basis: isMeasured ? 'measured' : 'guess',
     },
   };
+}
+
+/**
+ * A part of the shelf as one of another kind: typical figures stand for its measures until it is measured. What it weighs
+ * stays where that was said, and so do its name, its price and where it lies.
+ */
+export function partAs(kind: PartKind, bin: PartBin): Partial<PartBin> {
+  const said = { kind, size: kind.usual, sizes: {}, massG: bin.massG, hex: bin.hex, head: null };
+  const { name, place, lowAt, note, costEach } = bin;
+  const made = partOf(kind, { ...said, name, place, costEach }, { name, place, lowAt, note });
+  return made.kind === 'part' ? { gauge: made.gauge, sort: made.sort, massG: made.massG } : {};
 }
 
 function strandOf(kind: StrandKind, said: ThingSaid, common: Common): NewBin {

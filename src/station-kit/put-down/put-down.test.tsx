@@ -2,8 +2,11 @@
 import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { ComponentProps } from 'react';
-import { renderBench } from '../../../tests/support/render-bench';
+import { demoBench } from '@/demo/demo-bench';
+import type { PartBin } from '@/records/bin';
+import { renderBench, TODAY } from '../../../tests/support/render-bench';
 import { setPreferences } from '../preferences-store';
+import { KindChange } from './KindChange';
 import { PutDown } from './PutDown';
 
 type Props = Partial<ComponentProps<typeof PutDown>>;
@@ -189,5 +192,24 @@ describe('PutDown', () => {
     await opened({ title: 'A collar', suits: ({ id }) => id === 'collar' });
     expect(screen.getByRole('group', { name: 'Size' })).toBeInTheDocument();
     expect(screen.queryByRole('button', { name: 'Another kind' })).toBeNull();
+  });
+});
+
+describe('KindChange', () => {
+  it('makes what was put down as the wrong kind another, and leaves its count, price and name alone', async () => {
+    const bead = demoBench(TODAY).bins.find(
+      (bin) => bin.kind === 'part' && bin.gauge?.as === 'bead',
+    ) as PartBin;
+    const changes: Partial<PartBin>[] = [];
+    await renderBench(<KindChange bin={bead} onChange={(change) => changes.push(change)} />);
+    expect(screen.getByText('bead')).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: 'It is something else' }));
+    const dialog = screen.getByRole('dialog', { name: `What is ${bead.name}?` });
+    // What is kept by its weight or its length is no part that is counted.
+    expect(within(dialog).queryByRole('button', { name: /^Nylon/ })).toBeNull();
+    fireEvent.click(within(dialog).getByRole('button', { name: /^Barrel swivels/ }));
+    expect(changes).toHaveLength(1);
+    expect(changes[0]).toMatchObject({ gauge: { as: 'swivel', basis: 'guess' }, massG: bead.massG });
+    expect(Object.keys(changes[0]!).sort()).toEqual(['gauge', 'massG', 'sort']);
   });
 });

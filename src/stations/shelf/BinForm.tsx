@@ -1,5 +1,6 @@
 'use client';
 
+import { KindChange } from '@/station-kit/put-down/KindChange';
 import { AmountField } from '@/station-kit/put-down/AmountField';
 import { stack } from '@/ui/layout/layout';
 import { Button, Modal } from 'antd';
@@ -10,25 +11,9 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { keepsakeOf } from '@/station-kit/photo/pictures';
 import { useBench } from '@/station-kit/BenchProvider';
-import { measuredStuff } from '@/model/stock/cabinet';
+import { KEPT_APART, measuredAs, type KeptApart } from '@/model/stock/kept-apart';
 import styles from './shelf.module.css';
 import { inBackground } from '@/station-kit/in-background';
-
-type KeepApart = NonNullable<PartBin['keepApart']>;
-
-const STUFF_LABELS: Readonly<Record<KeepApart, string>> = {
-  'soft-plastic': 'soft plastic',
-  'stretch-plastic': 'stretchy plastic',
-  'hard-plastic': 'hard plastic lures',
-  painted: 'painted things',
-};
-const STUFF_OPTIONS = Object.entries(STUFF_LABELS).map(([value, label]) => ({ value, label }));
-
-/** What it counts as where nothing else is said of it. */
-function measuredAs(bin: Bin): string {
-  const stuff = measuredStuff(bin);
-  return stuff === null ? 'nothing it harms' : `as it was measured: ${STUFF_LABELS[stuff as KeepApart]}`;
-}
 
 /** What a bin says of itself: name, place and drawer, when it is low and how far it is filled, its picture. */
 export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose: () => void }) {
@@ -42,6 +27,7 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
   const [lowAt, setLowAt] = useState(bin.lowAt);
   const [fillTo, setFillTo] = useState(bin.fillTo);
   const [keepApart, setKeepApart] = useState(bin.kind === 'part' ? bin.keepApart : null);
+  const [asKind, setAsKind] = useState<Partial<PartBin>>({});
   const [photoProblem, setPhotoProblem] = useState<string | null>(null);
   const nameProblem = name.trim() === '' ? 'Give it a name.' : null;
   const fillProblem =
@@ -51,7 +37,9 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
     const common = { name: name.trim(), place: place.trim(), note: note.trim(), drawerId, lowAt, fillTo };
     // What was said of it elsewhere meanwhile, as a picture, is not to be lost.
     const now = view.binById.get(bin.id) ?? bin;
-    await workshop.shelf.edit(now.kind === 'part' ? { ...now, ...common, keepApart } : { ...now, ...common });
+    await workshop.shelf.edit(
+      now.kind === 'part' ? { ...now, ...common, ...asKind, keepApart } : { ...now, ...common },
+    );
     onClose();
   };
   const photograph = async (file: File) => {
@@ -93,13 +81,14 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
             problem={fillProblem}
           />
         </div>
+        {bin.kind === 'part' ? <KindChange bin={{ ...bin, ...asKind }} onChange={setAsKind} /> : null}
         {bin.kind === 'part' ? (
           <ChoiceField
             label="To be kept apart as"
             value={keepApart}
             none={measuredAs(bin)}
-            options={STUFF_OPTIONS}
-            onChange={(next) => setKeepApart(next as KeepApart | null)}
+            options={KEPT_APART}
+            onChange={(next) => setKeepApart(next as KeptApart | null)}
           />
         ) : null}
         <TextField label="Note" value={note} most={200} onChange={setNote} />
