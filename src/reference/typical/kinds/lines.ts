@@ -195,8 +195,8 @@ const tube = (id: string, shrinkRatio: number): PartKind =>
     group: 'Line, cable and tube',
     as: 'tube',
     unit: 'mm',
-    one: `Shrink tube, ${shrinkRatio} to 1`,
-    many: `Shrink tube, ${shrinkRatio} to 1`,
+    one: `Shrink tube (${shrinkRatio}:1)`,
+    many: `Shrink tube (${shrinkRatio}:1)`,
     words: ['heat shrink', 'sleeve', 'shrink tubing'],
     source: tubeSource,
     sizes: TUBES.map(([key, holeMm, inch]) =>
