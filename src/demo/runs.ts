@@ -54,6 +54,7 @@ export function pourTicket(
 ): PouredTicket {
   const wants = ticket.lines.map((line) => ({
     ...line,
+    metalBinId: line.metalBinId ?? metal.id,
     ticketId: ticket.id,
     lineId: line.id,
     left: Math.round(line.count * cast.share),

@@ -7,7 +7,8 @@ const ticketLine = z.strictObject({
   nominalG: overZeroGrams,
   count: pieces.min(1),
   hookBinId: ref('bins').nullable(),
-  metalBinId: ref('bins'),
+  /** Null where bought heads would do, or any that lie there. */
+  metalBinId: ref('bins').nullable(),
   /** The recipe of color they get; null for bare ones. */
   coatId: ref('coats').nullable(),
   /** The version of a skirt's recipe they wear; null for none. */

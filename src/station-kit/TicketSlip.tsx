@@ -10,6 +10,7 @@ import type { Session } from '@/core/tickets/lay-out-session';
 import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
+import { BoughtHeadsPart } from './BoughtHeadsPart';
 import { CountButton } from './put-down/CountButton';
 import { useBench } from './BenchProvider';
 import { promiseOf } from '@/model/bills/cast-promises';
@@ -58,6 +59,7 @@ export function TicketSlip({ over, title, lines, due, wants, isWritten, children
         <SlipRow name="Due">{due ? weekdayText(due) : 'no day set'}</SlipRow>
       </SlipPart>
       <RuleNotes wants={wants} />
+      <BoughtHeadsPart wants={wants} isWritten={isWritten} />
       {metals.map((metal) => (
         <MetalTakes
           key={metal.id}

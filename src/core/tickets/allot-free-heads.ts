@@ -17,9 +17,17 @@ export interface HeadAllotment {
   readonly count: number;
 }
 
+const isLike = (head: FreeHeads, want: LineWant) =>
+  head.nominalG === want.nominalG && head.hookBinId === want.hookBinId && head.metalBinId === want.metalBinId;
+
+/** Where no metal is named, any head near enough will do; of any hook where none is named. */
+const isNear = (head: FreeHeads, want: LineWant) =>
+  Math.abs(head.nominalG / want.nominalG - 1) <= want.toleranceShare &&
+  (want.hookBinId === null || head.hookBinId === want.hookBinId);
+
 /**
  * Which free heads on the shelf could go to which lines instead of being cast: like heads of the same metal, lines due
- * first served first. Whole pieces.
+ * first served first; a line that names no metal takes any that are near its weight. Whole pieces.
  *
  * @example allotFreeHeads([], []) // []
  */
@@ -31,10 +39,7 @@ export function allotFreeHeads(wants: readonly LineWant[], free: readonly FreeHe
     return free
       .filter(
         (head) =>
-          head.style === want.style &&
-          head.nominalG === want.nominalG &&
-          head.hookBinId === want.hookBinId &&
-          head.metalBinId === want.metalBinId,
+          head.style === want.style && (want.metalBinId === null ? isNear(head, want) : isLike(head, want)),
       )
       .flatMap(({ headBinId }): HeadAllotment[] => {
         const there = left.get(headBinId) ?? 0;

@@ -50,7 +50,8 @@ export interface HeadSpec {
 export interface LineWant extends HeadSpec {
   readonly ticketId: string;
   readonly lineId: string;
-  readonly metalBinId: string;
+  /** Null where bought heads would do, or any that lie there. */
+  readonly metalBinId: string | null;
   readonly left: number;
   readonly dueOn: string | null;
   readonly toleranceShare: number;

@@ -47,6 +47,23 @@ describe('allotFreeHeads', () => {
     expect(allotFreeHeads([want('line', 5)], others)).toEqual([]);
   });
 
+  it('gives any heads near the weight to a line that names no metal, on any hook where it names none', () => {
+    const bought: LineWant = { ...want('line', 20), metalBinId: null, hookBinId: null };
+    const others = [
+      heads('tungsten', 4, { metalBinId: null, hookBinId: null, nominalG: 10.3 }),
+      heads('pewter', 3, { metalBinId: 'pewter' }),
+      heads('heavy', 9, { nominalG: 11 }),
+      heads('dart', 9, { style: 'dart' }),
+    ];
+    const given = allotFreeHeads([bought], others).map(({ headBinId, count }) => [headBinId, count]);
+    expect(given).toEqual([
+      ['tungsten', 4],
+      ['pewter', 3],
+    ]);
+    const hooked = allotFreeHeads([{ ...bought, hookBinId: 'hook' }], others);
+    expect(hooked.map(({ headBinId }) => headBinId)).toEqual(['pewter']);
+  });
+
   it('gives no more than lies there and no more than is wanted', () => {
     const counts = fc.array(fc.integer({ min: 0, max: 20 }), { maxLength: 5 });
     fc.assert(

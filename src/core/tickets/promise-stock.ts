@@ -28,7 +28,8 @@ export function promiseStock(
   };
   for (const line of lines) {
     add(line.metalBinId, line.left * line.metalEachG);
-    add(line.hookBinId, line.left);
+    // A line without a metal is not cast here: its heads come with their hooks.
+    if (line.metalBinId !== null) add(line.hookBinId, line.left);
   }
   for (const { binId, count } of held) add(binId, count);
   return promised;

@@ -203,6 +203,8 @@ describe('promiseStock', () => {
         { ...want('a', 10, 6), metalEachG: 9 },
         { ...want('b', 10, 4, { hookBinId: null }), metalEachG: 10 },
         { ...want('c', 10, 0), metalEachG: 10 },
+        // Bought heads come with their hooks, and are cast of nothing here.
+        { ...want('d', 10, 7), metalBinId: null, metalEachG: 10 },
       ],
       [{ binId: 'heads', count: 12 }],
     );

@@ -11,6 +11,7 @@ import { packedLedger } from './010-packed-ledger';
 import { cardRuns } from './011-card-runs';
 import { deeds } from './012-deeds';
 import { boughtThings } from './013-bought-things';
+import { anyHeads } from './014-any-heads';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -28,4 +29,5 @@ export const MIGRATIONS: readonly Migration[] = [
   cardRuns,
   deeds,
   boughtThings,
+  anyHeads,
 ];

@@ -1,3 +1,4 @@
+import { demoBench } from '@/demo/demo-bench';
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { NEW_BENCH } from '@/records/bench';
@@ -539,6 +540,21 @@ describe('migrations', () => {
       { ...hook, costEach: null },
       { ...trailer, gauge: { ...told, as: 'trailer', plastic: 'soft' } },
     ]);
+  });
+
+  it('leave the tickets of version 13 as they were: each line named its metal', async () => {
+    const old = new Dexie('thirteenth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 13)) old.version(version).stores(stores);
+    await old.open();
+    const { tickets } = demoBench(Date.UTC(2026, 10, 23, 12));
+    await old.table('tickets').bulkAdd(tickets as object[]);
+    old.close();
+
+    const db = new BenchDatabase('thirteenth-bench');
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => 'id' });
+    const kept = await workshop.tickets.all();
+    expect(kept).toHaveLength(tickets.length);
+    for (const ticket of tickets) expect(kept).toContainEqual(ticket);
   });
 
   it('bring an older database up, step by step, with what was in it', async () => {

@@ -14,10 +14,15 @@ export function castPromises(priced: readonly PromiseLine[], tickets: readonly T
   return inOrderOfDue(tickets).flatMap(({ id }) =>
     priced
       .filter(({ ticketId }) => ticketId === id)
-      .flatMap(({ metalBinId, metalEachG, hookBinId, left }): Promised[] => [
-        { forWhom: id, item: metalBinId, qty: left * metalEachG },
-        ...(hookBinId === null ? [] : [{ forWhom: id, item: hookBinId, qty: left }]),
-      ]),
+      // What names no metal is not cast here: neither metal nor hooks are taken for it.
+      .flatMap(({ metalBinId, metalEachG, hookBinId, left }): Promised[] =>
+        metalBinId === null
+          ? []
+          : [
+              { forWhom: id, item: metalBinId, qty: left * metalEachG },
+              ...(hookBinId === null ? [] : [{ forWhom: id, item: hookBinId, qty: left }]),
+            ],
+      ),
   );
 }
 

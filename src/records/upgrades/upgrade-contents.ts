@@ -9,6 +9,7 @@ import { eighthToNinth } from './008-to-009';
 import { ninthToTenth } from './009-to-010';
 import { tenthToEleventh } from './010-to-011';
 import { eleventhToTwelfth } from './011-to-012';
+import { twelfthToThirteenth } from './012-to-013';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first: a file's version is one more than there are steps. */
@@ -24,6 +25,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
   ninthToTenth,
   tenthToEleventh,
   eleventhToTwelfth,
+  twelfthToThirteenth,
 ];
 
 /**

@@ -13,9 +13,11 @@ export function CoatNotes({ lines }: { lines: Ticket['lines'] }) {
   const { mass, temperature } = useUnits();
   const refused = lines.flatMap((line) => {
     const coat = view.coatById.get(line.coatId ?? '');
-    const [why] = coat
-      ? refusalsOf(coat, line.metalBinId, view, (celsius) => temperatureText(celsius, temperature))
-      : [];
+    // Of what is bought nobody knows yet what it will be: the heads themselves are held against the color.
+    const [why] =
+      coat && line.metalBinId !== null
+        ? refusalsOf(coat, line.metalBinId, view, (celsius) => temperatureText(celsius, temperature))
+        : [];
     return coat && why ? [{ line, coat, why }] : [];
   });
   if (refused.length === 0) return null;

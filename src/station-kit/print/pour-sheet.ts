@@ -98,7 +98,7 @@ function heldColors(session: Session, view: BenchView, mass: MassUnit, temperatu
     .filter(({ id }) => asked.has(id))
     .flatMap((line) => {
       const coat = view.coatById.get(line.coatId ?? '');
-      if (!coat) return [];
+      if (!coat || line.metalBinId === null) return [];
       const [why] = refusalsOf(coat, line.metalBinId, view, (celsius) =>
         temperatureText(celsius, temperature),
       );

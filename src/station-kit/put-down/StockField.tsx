@@ -22,6 +22,8 @@ interface StockFieldProps {
   readonly there: readonly StockOption[];
   /** What of the commonly sold would do: chosen, it is put down. Kept the same from one drawing to the next. */
   readonly suits: (kind: ThingKind) => boolean;
+  /** What choosing nothing is called, and what comes of it; left out where one must be chosen. */
+  readonly none?: { readonly label: string; readonly onChoose: () => void };
   readonly placeholder: string;
   readonly problem?: string | null | undefined;
   readonly isFixed?: boolean;
@@ -30,12 +32,18 @@ interface StockFieldProps {
   readonly onChange: (binId: string) => void;
 }
 
+const NONE = 'none';
+
 /** One thing of the shelf or, where it does not lie there yet, one that is commonly sold. */
 export function StockField(props: StockFieldProps) {
-  const { label, value, there, suits, placeholder, problem, isFixed = false, short, onChange } = props;
+  const { label, value, there, suits, none, placeholder, problem, isFixed = false, short, onChange } = props;
   const id = useId();
   const { take, withTypical } = useTypical(suits);
   const choose = async (chosen: string) => {
+    if (none && chosen === NONE) {
+      none.onChoose();
+      return;
+    }
     const bin = await take(chosen);
     if (bin) onChange(bin.id);
   };
@@ -43,14 +51,14 @@ export function StockField(props: StockFieldProps) {
     <FieldShell id={id} label={label} problem={problem}>
       <Select
         id={id}
-        value={value}
+        value={value ?? (none ? NONE : null)}
         disabled={isFixed}
         placeholder={placeholder}
         showSearch={{ optionFilterProp: 'label' }}
         popupMatchSelectWidth={false}
         status={problem ? 'error' : undefined}
         style={{ width: '100%' }}
-        options={withTypical([...there])}
+        options={[...(none ? [{ value: NONE, label: none.label }] : []), ...withTypical([...there])]}
         optionRender={(option) => (
           <span className={styles.option}>
             {option.label} <em>{there.find((each) => each.value === option.value)?.note}</em>

@@ -37,7 +37,7 @@ describe('isPotLow', () => {
 });
 
 describe('wantsSince', () => {
-  const lot = view.wants[0]!.metalBinId;
+  const lot = view.wants[0]!.metalBinId!;
   const own = view.wants.filter(({ metalBinId }) => metalBinId === lot);
   const first = demo.runs[0]!;
   const run = (more: number) => ({

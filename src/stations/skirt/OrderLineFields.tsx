@@ -35,9 +35,10 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
   const skirt = view.skirtById.get(line.skirtId ?? '');
   const coat = view.coatById.get(line.coatId ?? '');
   const jig = useMemo(() => (skirt ? jigOf(skirt, view, line) : null), [skirt, line, view]);
-  const refusals = coat
-    ? refusalsOf(coat, line.metalBinId, view, (celsius) => temperatureText(celsius, temperature))
-    : [];
+  const refusals =
+    coat && line.metalBinId !== null
+      ? refusalsOf(coat, line.metalBinId, view, (celsius) => temperatureText(celsius, temperature))
+      : [];
   return (
     <section className={stack(12, styles.fields)} aria-label={`Piece ${no}`}>
       {jig ? (
@@ -120,8 +121,9 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
         <ChoiceField
           label="Metal"
           value={line.metalBinId}
+          none="bought, or any there"
           options={view.metals.map((metal) => ({ value: metal.id, label: metal.name }))}
-          onChange={(metalBinId) => metalBinId && set({ metalBinId })}
+          onChange={(metalBinId) => set({ metalBinId })}
         />
         <CountField
           label="Pieces"

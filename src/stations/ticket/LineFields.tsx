@@ -93,8 +93,8 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
         <StockField
           label="Metal"
           value={line.metalBinId}
+          none={{ label: 'bought, or any there', onChoose: () => set({ metalBinId: null }) }}
           placeholder="choose"
-          problem={problems.metalBinId}
           there={view.metals.map((metal) => ({ value: metal.id, label: metal.name }))}
           suits={isMetal}
           short={lotText}

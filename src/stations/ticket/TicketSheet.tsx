@@ -82,7 +82,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
       <ul>
         {ticket.lines.map((line) => {
           const cast = view.made.get(line.id) ?? 0;
-          const metal = view.binById.get(line.metalBinId);
+          const metal = view.binById.get(line.metalBinId ?? '');
           const coat = view.coatById.get(line.coatId ?? '');
           const skirt = view.skirtById.get(line.skirtId ?? '');
           const coated = view.coated.get(line.id) ?? 0;
@@ -94,7 +94,9 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
               <div className={styles.headWords}>
                 <strong>{headText(line, view.binById, mass)}</strong>
                 <span className="quiet">
-                  in {metal ? lotText(metal.name) : 'a lot no longer here'}
+                  {line.metalBinId === null
+                    ? 'bought, or any there'
+                    : `in ${metal ? lotText(metal.name) : 'a lot no longer here'}`}
                   {coat ? `, ${coat.name}` : ''}
                   {skirt ? `, ${versionText(skirt)}` : ''}
                   {line.dueOn ? `, due ${weekdayText(line.dueOn)}` : ''}
@@ -104,7 +106,9 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
                 <span className={styles.big} data-done={cast >= line.count}>
                   {cast}
                 </span>
-                <span className="quiet">of {line.count} cast</span>
+                <span className="quiet">
+                  of {line.count} {line.metalBinId === null ? 'there' : 'cast'}
+                </span>
                 {coat ? <span className="quiet">{coated} coated</span> : null}
                 {skirt ? <span className="quiet">{view.tied.get(line.id) ?? 0} tied</span> : null}
               </div>

@@ -95,6 +95,10 @@ export function draftOf(ticket: Ticket): TicketDraft {
   };
 }
 
+/** What is cast needs a hook to cast it on; a bought head comes with its own. */
+const lacksHook = ({ style, hookBinId, metalBinId }: DraftLine) =>
+  metalBinId !== null && findStyle(style)?.isHooked === true && hookBinId === null;
+
 /** What keeps a draft from being written, field by field, in words. */
 export function findProblems(draft: TicketDraft): DraftProblems {
   const lines = new Map(
@@ -103,8 +107,7 @@ export function findProblems(draft: TicketDraft): DraftProblems {
       if (line.nominalG === null || line.nominalG <= 0)
         problems.nominalG = 'Write a weight over zero, such as 10 g or 3/8 oz.';
       if (line.count === null || line.count < 1) problems.count = 'How many? 1 or more.';
-      if (line.metalBinId === null) problems.metalBinId = 'Choose a metal lot.';
-      if (findStyle(line.style)?.isHooked && line.hookBinId === null) problems.hookBinId = 'Choose a hook.';
+      if (lacksHook(line)) problems.hookBinId = 'Choose a hook.';
       return [line.id, problems] as const;
     }),
   );
@@ -132,10 +135,9 @@ export function findProblems(draft: TicketDraft): DraftProblems {
 /** The lines that are complete, as records. */
 export function completeLines(draft: TicketDraft): TicketLine[] {
   return draft.lines.flatMap((line) => {
-    const { nominalG, count, metalBinId } = line;
-    const isHookMissing = findStyle(line.style)?.isHooked && line.hookBinId === null;
-    if (!nominalG || !count || metalBinId === null || isHookMissing) return [];
-    return [{ ...line, nominalG, count, metalBinId }];
+    const { nominalG, count } = line;
+    if (!nominalG || !count || lacksHook(line)) return [];
+    return [{ ...line, nominalG, count }];
   });
 }
 
