@@ -136,7 +136,13 @@ test('six spinnerbaits on a wire-frame block: from nothing to the plan of their 
   });
 
   await test.step('one undo for each, and one more takes the whole bench away', async () => {
-    for (let nth = 0; nth < 3; nth += 1) await page.getByRole('button', { name: 'Undo' }).click();
+    for (let nth = 1; nth <= 3; nth += 1) {
+      await page.getByRole('button', { name: 'Undo' }).click();
+      // What is on its way to the bench when its page is left is lost: each is there before the next.
+      const undone = async () =>
+        (await readBench(page)).contents.acts.filter(({ undoes }) => undoes !== null).length;
+      await expect.poll(undone).toBe(nth);
+    }
     await page.goto('/ticket');
     await expect(page.getByRole('heading', { name: 'What do you make?' })).toBeVisible();
     const left = (await readBench(page)).contents.bins.filter(({ retired }) => !retired);
