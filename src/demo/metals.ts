@@ -1,6 +1,4 @@
-import { mixMetal } from '@/core/metals/mix-metal';
-import { ELEMENTS } from '@/reference/elements';
-import { REFERENCE_METALS } from '@/reference/metals';
+import { pouredMetal } from '@/reference/poured-metal';
 import type { MetalBin } from '@/records/bin';
 import { PLAIN_BIN } from '@/records/plain-bin';
 
@@ -87,9 +85,7 @@ const LOTS: readonly Lot[] = [
 /** The metal lots of the made-up bench. The last is scrap that nobody knows. */
 export function demoMetals(): MetalBin[] {
   const known = LOTS.map((lot): MetalBin => {
-    const metal = REFERENCE_METALS.find(({ key }) => key === lot.metal);
-    const mixed = metal && mixMetal(metal.composition, ELEMENTS);
-    if (!metal || !mixed?.ok) throw new Error(`demoMetals requires a reference metal ${lot.metal}`);
+    const metal = pouredMetal(lot.metal);
     return {
       id: lot.id,
       kind: 'metal',
@@ -103,7 +99,7 @@ export function demoMetals(): MetalBin[] {
       composition: { ...metal.composition },
       compositionBasis: 'known',
       costPerKg: lot.costPerKg,
-      densityGcm3: lot.weighedGcm3 ?? Math.round(mixed.value.densityGcm3 * 1000) / 1000,
+      densityGcm3: lot.weighedGcm3 ?? Math.round(metal.densityGcm3 * 1000) / 1000,
       densityBasis: lot.weighedGcm3 === undefined ? 'reference' : 'weighed',
       shrinkLinear: metal.shrinkLinear.value,
       shrinkBasis: 'reference',

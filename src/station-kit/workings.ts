@@ -1,3 +1,4 @@
+import { roundMass } from '@/core/units/round-figure';
 import { NEW_BENCH } from '@/records/bench';
 import { type WrittenIn } from '@/text/written-in';
 import { roomText } from '@/text/writer';
@@ -14,9 +15,9 @@ import type { Working } from '@/ui/figure/Figure';
 import type { BenchView } from '@/model/bench/bench-view';
 import { massText, minutesText } from '@/text/words';
 
-/** Whether the maker set a figure, or it still stands as every bench begins. Grams are rounded to one's units then. */
-export const setBasis = (value: number, usual: number): 'given' | 'usual' =>
-  Math.abs(value - usual) <= 0.1 * usual ? 'usual' : 'given';
+/** Whether the maker set a figure, or it still stands as every bench begins: as it is, or round in one's own units. */
+export const setBasis = (value: number, ...usual: readonly number[]): 'given' | 'usual' =>
+  usual.includes(value) ? 'usual' : 'given';
 
 /** How the metal to charge comes about. */
 export function chargeWorking(
@@ -26,6 +27,7 @@ export function chargeWorking(
   unit: MassUnit,
 ): Working {
   const m = (massG: number) => massText(massG, unit);
+  const { heelG } = NEW_BENCH.pot;
   const pieces = budget.castPieces.reduce((total, count) => total + count, 0);
   return {
     title: 'Metal to charge',
@@ -45,7 +47,11 @@ export function chargeWorking(
         value: `${(view.pot.drossShare * 100).toFixed(1)} %`,
         basis: setBasis(view.pot.drossShare, NEW_BENCH.pot.drossShare),
       },
-      { name: 'heel', value: m(view.pot.heelG), basis: setBasis(view.pot.heelG, NEW_BENCH.pot.heelG) },
+      {
+        name: 'heel',
+        value: m(view.pot.heelG),
+        basis: setBasis(view.pot.heelG, heelG, roundMass(heelG, unit)),
+      },
     ],
   };
 }

@@ -1,3 +1,4 @@
+import { CM3_PER_CUBIC_INCH } from '@/core/units/quantities';
 import { inchText } from './inch-text';
 import { numberText } from './number-text';
 import { massText, temperatureText } from './words';
@@ -18,8 +19,6 @@ export const IN_BASE_UNITS: Writer = {
   temperature: (celsius) => `${numberText(celsius)} C`,
   volume: (cm3) => `${numberText(cm3)} cm3`,
 };
-
-const CM3_PER_CUBIC_INCH = 16.387064;
 
 /** The room of a cavity, `0.88 cm³`, `0.0537 in³`: a drill and a rule measure it, no cup does. */
 export const roomText = (cm3: number, length: 'mm' | 'in', digits = 3): string =>

@@ -80,6 +80,47 @@ describe('CountField', () => {
   });
 });
 
+describe('what may be left empty', () => {
+  it('is emptied by clearing it, and by no slip', () => {
+    const counts: (number | null)[] = [];
+    const { unmount } = render(
+      <CountField label="Low at" isOptional value={5} onChange={(value) => counts.push(value)} />,
+    );
+    type('Low at', '5 in');
+    expect(screen.getByRole('alert')).toHaveTextContent('is not a whole number');
+    expect(counts).toEqual([]);
+    type('Low at', '');
+    type('Low at', '2 dozen');
+    expect(counts).toEqual([null, 24]);
+    unmount();
+
+    const masses: (number | null)[] = [];
+    render(
+      <UnitField
+        label="Weighs"
+        quantity="mass"
+        assume="g"
+        isOptional
+        value={5}
+        write={(value) => `${value} g`}
+        onChange={(value) => masses.push(value)}
+      />,
+    );
+    type('Weighs', '3 stone');
+    type('Weighs', '');
+    expect(masses).toEqual([null]);
+  });
+
+  it('steps by the arrow keys within its range', () => {
+    const counts: (number | null)[] = [];
+    render(<CountField label="Pieces" max={5} value={5} onChange={(value) => counts.push(value)} />);
+    const field = screen.getByRole('textbox', { name: 'Pieces' });
+    fireEvent.keyDown(field, { key: 'ArrowUp' });
+    fireEvent.keyDown(field, { key: 'ArrowDown' });
+    expect(counts).toEqual([5, 4]);
+  });
+});
+
 describe('PercentField', () => {
   it('reads percentages as shares', () => {
     const values: (number | null)[] = [];

@@ -24,7 +24,7 @@ const GRAMS_PER_GRAIN = 0.06479891;
 /** Millimeters in one inch, exact. */
 const MM_PER_INCH = 25.4;
 /** Cubic centimeters in one cubic inch, exact. */
-const CM3_PER_CUBIC_INCH = 16.387064;
+export const CM3_PER_CUBIC_INCH = 16.387064;
 /** Cubic centimeters in one US teaspoon, exact: a US gallon of 231 cubic inches over 768. */
 const CM3_PER_TEASPOON = 4.92892159375;
 

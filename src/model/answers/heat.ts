@@ -2,7 +2,8 @@ import { SOLIDUS_MARGIN_C, checkCure } from '@/core/coats/check-cure';
 import { heatTime } from '@/core/heat/heat-time';
 import { numberText } from '@/text/number-text';
 import { massText, minutesText, temperatureText } from '@/text/words';
-import { castMetal, METAL_OPTIONS } from './cast-metals';
+import { pouredMetal } from '@/reference/poured-metal';
+import { METAL_OPTIONS } from './metal-options';
 import { known, unknown, quickAnswer } from './quick-answer';
 
 /** How well each heats, W/(m2 K), and how hot it usually stands, C. Typical: time one head at Coat. */
@@ -33,7 +34,7 @@ export const heatAndCure = quickAnswer({
   source:
     'A ball of that weight, heated through; how well the source heats is typical. Flat heads are quicker.',
   answer: (asked, { mass, temperature }) => {
-    const metal = castMetal(asked.metal);
+    const metal = pouredMetal(asked.metal);
     const { label, hWm2K, sourceC } = SOURCES[asked.source as SourceId];
     const areaCm2 = Math.PI * Math.cbrt((6 * asked.g) / metal.densityGcm3 / Math.PI) ** 2;
     const took = heatTime({

@@ -1,6 +1,8 @@
 import { drillDepthMm, drilledCm3 } from '@/core/cavities/drilled-hole';
 import { lengthText, massText } from '@/text/words';
-import { castMetal, METAL_OPTIONS } from './cast-metals';
+import { pouredMetal } from '@/reference/poured-metal';
+import { METAL_OPTIONS } from './metal-options';
+import { offBy } from './off-by';
 import { known, quickAnswer } from './quick-answer';
 
 /** As fine as a drill’s stop is set: a millimeter, a thirty-second of an inch. */
@@ -18,15 +20,10 @@ export const otherMetal = quickAnswer({
   fields: { g: GIVES, from: metalField('in', 'soft-lead'), to: metalField('Poured in', 'bismuth-tin') },
   source: LIST,
   answer: (asked, { mass }) => {
-    const [from, to] = [castMetal(asked.from), castMetal(asked.to)];
+    const [from, to] = [pouredMetal(asked.from), pouredMetal(asked.to)];
     const g = (asked.g / from.gPerCm3) * to.gPerCm3;
-    const percent = Math.round(Math.abs(g / asked.g - 1) * 100);
-    return known(
-      massText(g, mass),
-      percent === 0
-        ? `As heavy as in ${from.name.toLowerCase()}.`
-        : `${percent} % ${g < asked.g ? 'lighter' : 'heavier'} than in ${from.name.toLowerCase()}.`,
-    );
+    const off = offBy(g / asked.g - 1);
+    return known(massText(g, mass), `${off ? `${off} than` : 'As heavy as'} in ${from.name.toLowerCase()}.`);
   },
   opens: { at: 'Molds', href: () => '/molds' },
 });
@@ -42,7 +39,7 @@ export const drillDepth = quickAnswer({
   },
   source: 'Typical densities and shrink; a twist drill with a point of 118 degrees, measured to its tip.',
   answer: (asked, { length, mass }) => {
-    const to = castMetal(asked.to);
+    const to = pouredMetal(asked.to);
     const mm = drillDepthMm(asked.bit, asked.g / to.gPerCm3);
     const step = STEP_MM[length];
     const more = to.gPerCm3 * (drilledCm3(asked.bit, mm + step) - drilledCm3(asked.bit, mm));
@@ -66,15 +63,15 @@ export const drilledWeight = quickAnswer({
   source: drillDepth.source,
   answer: (asked, { mass }) => {
     const room = drilledCm3(asked.bit, asked.deep);
-    const others = ['soft-lead', 'pewter', 'bismuth-tin'].filter((key) => key !== asked.to).map(castMetal);
+    const others = ['soft-lead', 'pewter', 'bismuth-tin'].filter((key) => key !== asked.to).map(pouredMetal);
     return known(
-      massText(room * castMetal(asked.to).gPerCm3, mass),
+      massText(room * pouredMetal(asked.to).gPerCm3, mass),
       others.map((each) => `${massText(room * each.gPerCm3, mass)} in ${each.name.toLowerCase()}`).join(', '),
     );
   },
   opens: {
     at: 'Molds, New cavity',
     href: (asked) =>
-      `/molds?view=design&grams=${Math.round(drilledCm3(asked.bit, asked.deep) * castMetal(asked.to).gPerCm3 * 100) / 100}`,
+      `/molds?view=design&grams=${Math.round(drilledCm3(asked.bit, asked.deep) * pouredMetal(asked.to).gPerCm3 * 100) / 100}`,
   },
 });

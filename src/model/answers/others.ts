@@ -4,7 +4,8 @@ import { sinkSpeed } from '@/core/water/sink-speed';
 import { numberText } from '@/text/number-text';
 import { depthText, speedText } from '@/text/quantity-text';
 import { massText } from '@/text/words';
-import { castMetal, METAL_OPTIONS } from './cast-metals';
+import { pouredMetal } from '@/reference/poured-metal';
+import { METAL_OPTIONS } from './metal-options';
 import { known, unknown, quickAnswer } from './quick-answer';
 
 /** A ball at the speeds of a sinking lure, and fresh water of 15 C. */
@@ -22,7 +23,7 @@ export const sinkTime = quickAnswer({
   },
   source: 'A ball in still, fresh water without line or skirt: either makes it slower.',
   answer: (asked, { mass, length }) => {
-    const metal = castMetal(asked.metal);
+    const metal = pouredMetal(asked.metal);
     const fall = (massG: number) => {
       const volumeCm3 = massG / metal.densityGcm3;
       const frontalCm2 = (Math.PI / 4) * Math.cbrt((6 * volumeCm3) / Math.PI) ** 2;

@@ -4,16 +4,12 @@ import { cordLength, shotFor } from '@/core/rigs/kinds/shot-cord';
 import { findMatch } from '@/core/rigs/match-table';
 import { TYPICAL_MATCHES } from '@/reference/matches';
 import { lengthText, massText, sizeText } from '@/text/words';
+import { offBy } from './off-by';
 import { known, unknown, quickAnswer } from './quick-answer';
 
 /** What beads and shot are made of, g/cm3; typical of what is sold. */
 const BEADS = { lead: 11.2, tungsten: 17.5, brass: 8.5, steel: 7.85, glass: 2.5 } as const;
 const SEAL_MM = 8;
-
-function off(share: number): string {
-  const percent = Math.round(Math.abs(share) * 100);
-  return percent === 0 ? 'as wanted' : `${percent} % too ${share < 0 ? 'light' : 'heavy'}`;
-}
 
 /** How many beads make a weight. */
 export const beadWeight = quickAnswer({
@@ -38,7 +34,7 @@ export const beadWeight = quickAnswer({
     const massG = shots * each;
     return known(
       `${shots} ${shots === 1 ? 'bead' : 'beads'}`,
-      `They come to ${massText(massG, mass)}, ${off(massG / asked.g - 1)}; one weighs ${massText(each, mass)}.`,
+      `They come to ${massText(massG, mass)}, ${offBy(massG / asked.g - 1) ?? 'as wanted'}; one weighs ${massText(each, mass)}.`,
       `Cord: ${lengthText(cordLength(shots, asked.across, SEAL_MM), length)} long.`,
     );
   },

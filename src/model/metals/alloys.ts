@@ -1,19 +1,11 @@
-import { mixMetal } from '@/core/metals/mix-metal';
 import type { KnownAlloy } from '@/core/metals/rank-alloys';
-import { ELEMENTS } from '@/reference/elements';
-import { REFERENCE_METALS, UNPOURED_METALS, type ReferenceMetal } from '@/reference/metals';
+import { pouredMetal } from '@/reference/poured-metal';
+import { REFERENCE_METALS, UNPOURED_METALS } from '@/reference/metals';
 import { nearestMetal } from '@/reference/nearest-metal';
-
-/** Computed density of a reference metal, g/cm3. */
-function densityOf(metal: ReferenceMetal): number {
-  const mixed = mixMetal(metal.composition, ELEMENTS);
-  if (!mixed.ok) throw new Error(`densityOf requires ${metal.key} to add up`);
-  return mixed.value.densityGcm3;
-}
 
 /** What a density can point to: what is poured, and what is only bought. */
 export const KNOWN_ALLOYS: readonly (KnownAlloy & { readonly name: string })[] = [
-  ...REFERENCE_METALS.map((metal) => ({ key: metal.key, name: metal.name, densityGcm3: densityOf(metal) })),
+  ...REFERENCE_METALS.map(({ key, name }) => ({ key, name, densityGcm3: pouredMetal(key).densityGcm3 })),
   ...UNPOURED_METALS.filter(({ isToldByDensity }) => isToldByDensity).map(
     ({ key, name, densityGcm3: { value } }) => ({
       key,

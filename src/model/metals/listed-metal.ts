@@ -1,6 +1,5 @@
-import { mixMetal } from '@/core/metals/mix-metal';
 import type { HeadBin, MetalBin } from '@/records/bin';
-import { ELEMENTS } from '@/reference/elements';
+import { pouredMetal } from '@/reference/poured-metal';
 import { REFERENCE_METALS, UNPOURED_METALS } from '@/reference/metals';
 
 /** What a metal is to those who heat, weigh and judge it, whether a lot of it lies here or not. */
@@ -28,20 +27,14 @@ export function metalIdOf({ metalBinId, bought }: Pick<HeadBin, 'metalBinId' | '
   return bought?.metal ? LISTED + bought.metal : null;
 }
 
-const poured = REFERENCE_METALS.flatMap(({ key, composition, shrinkLinear, solidusC }): ListedMetal[] => {
-  const mixed = mixMetal(composition, ELEMENTS);
-  if (!mixed.ok) return [];
-  return [
-    {
-      id: LISTED + key,
-      composition: { ...composition },
-      compositionBasis: 'known',
-      densityGcm3: mixed.value.densityGcm3,
-      shrinkLinear: shrinkLinear.value,
-      solidusC: solidusC.value,
-    },
-  ];
-});
+const poured = REFERENCE_METALS.map(({ key, composition, shrinkLinear, solidusC }): ListedMetal => ({
+  id: LISTED + key,
+  composition: { ...composition },
+  compositionBasis: 'known',
+  densityGcm3: pouredMetal(key).densityGcm3,
+  shrinkLinear: shrinkLinear.value,
+  solidusC: solidusC.value,
+}));
 
 const unpoured = UNPOURED_METALS.map(({ key, composition, densityGcm3, solidusC }): ListedMetal => {
   const [low, high] = densityGcm3.value;

@@ -1,13 +1,12 @@
-import { mixMetal } from '@/core/metals/mix-metal';
 import { cavityModulus } from '@/core/cavities/cavity-modulus';
 import { guidePot } from '@/core/metals/guide-pot';
 import type { PracticeMetal } from '@/core/quality/practice/pose-casting';
 import { practiceCavity } from '@/core/quality/practice/practice-cavity';
 import type { PracticeCavity } from '@/core/quality/practice/simulate-casting';
 import type { Mold } from '@/records/mold';
-import { ELEMENTS } from '@/reference/elements';
+import { pouredMetal } from '@/reference/poured-metal';
 import { LATENT_HEATS_JKG } from '@/reference/latent-heats';
-import { REFERENCE_METALS, type ReferenceMetal } from '@/reference/metals';
+import type { ReferenceMetal } from '@/reference/metals';
 
 /** A bench without blocks practices on these. */
 const SPARE = [
@@ -32,14 +31,19 @@ const USUAL = 'lead-4';
 
 /** A metal as the trainer pours it into a cavity: its heats from its elements, its aim from the guide. */
 export function practiceMetal(cavity: PracticeCavity, key: string = USUAL): PracticeMetal {
-  const metal = REFERENCE_METALS.find((each) => each.key === key);
-  const mixed = metal ? mixMetal(metal.composition, ELEMENTS) : null;
-  if (!metal || !mixed?.ok) throw new RangeError(`practiceMetal requires a metal of the list, not '${key}'`);
+  const metal = pouredMetal(key);
   const latentJkg = Object.entries(metal.composition).reduce(
     (so, [element, share]) => so + share * (LATENT_HEATS_JKG[element] ?? 0),
     0,
   );
-  return { ...mixed.value, latentJkg, liquidusC: metal.liquidusC.value, aimC: aimOf(metal, cavity) };
+  const { densityGcm3, specificHeatJkgK } = metal;
+  return {
+    densityGcm3,
+    specificHeatJkgK,
+    latentJkg,
+    liquidusC: metal.liquidusC.value,
+    aimC: aimOf(metal, cavity),
+  };
 }
 
 function aimOf(metal: ReferenceMetal, { style, volumeCm3 }: PracticeCavity): number {

@@ -1,10 +1,8 @@
-import { mixMetal } from '@/core/metals/mix-metal';
 import type { SizeId } from '@/core/parts/part-roles';
 import type { NewBin } from '@/records/plain-bin';
 import type { HeadBin, PartBin } from '@/records/bin';
 import { PLAIN_PART } from '@/records/plain-part';
-import { ELEMENTS } from '@/reference/elements';
-import { REFERENCE_METALS } from '@/reference/metals';
+import { pouredMetal } from '@/reference/poured-metal';
 import { findTypicalSize } from '@/reference/typical';
 import { SCRAP_KEY } from '@/reference/typical/kinds/metal';
 import type {
@@ -67,8 +65,7 @@ const sortOf = ({ many }: Pick<ThingKind, 'many'>): string =>
   many.split(/[,:(]/)[0]?.trim().toLowerCase() ?? many;
 
 function metalOf(_kind: MetalKind, said: ThingSaid, common: Common): NewBin {
-  const listed = said.size === SCRAP_KEY ? undefined : REFERENCE_METALS.find(({ key }) => key === said.size);
-  const mixed = listed && mixMetal(listed.composition, ELEMENTS);
+  const listed = said.size === SCRAP_KEY ? undefined : pouredMetal(said.size);
   return {
     ...common,
     kind: 'metal',
@@ -76,7 +73,7 @@ function metalOf(_kind: MetalKind, said: ThingSaid, common: Common): NewBin {
     composition: listed ? { ...listed.composition } : null,
     compositionBasis: listed ? 'known' : 'guess',
     costPerKg: said.costEach === null ? null : said.costEach * GRAMS_PER_KG,
-    densityGcm3: mixed?.ok ? mixed.value.densityGcm3 : SCRAP.densityGcm3,
+    densityGcm3: listed?.densityGcm3 ?? SCRAP.densityGcm3,
     densityBasis: listed ? 'reference' : 'guess',
     shrinkLinear: listed?.shrinkLinear.value ?? SCRAP.shrinkLinear,
     shrinkBasis: listed ? 'reference' : 'guess',

@@ -38,10 +38,13 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
   const { made, goOn, count, done, checks, reasons, canStrip, note } = props;
   const { backOf, amountText, onClose, onEnd } = props;
   const { view } = useBench();
-  const [built, setBuilt] = useState(done);
-  const [failed, setFailed] = useState<Readonly<Record<string, number>>>({});
+  const [said, setSaid] = useState<number | null>(done);
+  const [failed, setFailed] = useState<Readonly<Record<string, number | null>>>({});
   const [isStripped, setStripped] = useState(canStrip);
-  const bad = sum(Object.values(failed));
+  const built = said ?? 0;
+  const counts = Object.values(failed);
+  const isUnread = said === null || counts.includes(null);
+  const bad = sum(counts.map((many) => many ?? 0));
   const passed = Math.max(0, built - bad);
   const tooMany = bad > built;
   const back = backOf(isStripped ? passed : built);
@@ -52,30 +55,22 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
       title="Look them over"
       okText={passed > 0 ? `Book ${passed} ${word}` : 'Put all back'}
       cancelText={goOn}
-      okButtonProps={{ disabled: tooMany }}
+      okButtonProps={{ disabled: tooMany || isUnread }}
       onCancel={onClose}
       onOk={() =>
         onEnd({
           passed,
           failed: Object.entries(failed).flatMap(([reason, many]) =>
-            many > 0 ? [{ reason, count: many }] : [],
+            many !== null && many > 0 ? [{ reason, count: many }] : [],
           ),
           putBack: back,
         })
       }
     >
       <div>
-        {made}:{' '}
-        <CountField
-          isBare
-          label={made}
-          max={count}
-          value={built}
-          onChange={(next) => next !== null && setBuilt(next)}
-        />{' '}
-        of {count}{' '}
+        {made}: <CountField isBare label={made} max={count} value={said} onChange={setSaid} /> of {count}{' '}
         {built < count ? (
-          <Button size="small" onClick={() => setBuilt(count)}>
+          <Button size="small" onClick={() => setSaid(count)}>
             All {count}
           </Button>
         ) : null}
@@ -91,11 +86,10 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
           <label key={reason}>
             <CountField
               isBare
-              isOptional
               label={`Failed: ${reason}`}
               max={count}
-              value={failed[reason] ?? 0}
-              onChange={(next) => setFailed({ ...failed, [reason]: next ?? 0 })}
+              value={failed[reason] === undefined ? 0 : failed[reason]}
+              onChange={(next) => setFailed({ ...failed, [reason]: next })}
             />
             <span>{reason}</span>
           </label>

@@ -5,7 +5,7 @@ import { SlipNote, SlipPart } from '@/ui/frame/Slip';
 import { useBench } from '../BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { headText, temperatureText } from '@/text/words';
-import { refusalsOf } from './refusals';
+import { refusalsOfLine } from './refusals';
 
 /** Lines of a ticket whose color an oven would ruin them for, each with why and what to do. */
 export function CoatNotes({ lines }: { lines: Ticket['lines'] }) {
@@ -13,11 +13,7 @@ export function CoatNotes({ lines }: { lines: Ticket['lines'] }) {
   const { mass, temperature } = useUnits();
   const refused = lines.flatMap((line) => {
     const coat = view.coatById.get(line.coatId ?? '');
-    // Of what is bought nobody knows yet what it will be: the heads themselves are held against the color.
-    const [why] =
-      coat && line.metalBinId !== null
-        ? refusalsOf(coat, line.metalBinId, view, (celsius) => temperatureText(celsius, temperature))
-        : [];
+    const [why] = refusalsOfLine(line, view, (celsius) => temperatureText(celsius, temperature));
     return coat && why ? [{ line, coat, why }] : [];
   });
   if (refused.length === 0) return null;

@@ -5,6 +5,8 @@ import { sentence } from '@/text/sentence';
 import { IN_BASE_UNITS } from '@/text/writer';
 import { fail } from '@/core/problems/problem';
 import type { PowderBin } from '@/records/bin';
+import type { BenchFacts } from '@/model/bench/bench-facts';
+import type { TicketLine } from '@/records/ticket';
 import type { Coat } from '@/records/coat';
 import { solidusOf, powdersOf, judgeFor, type Bins } from '@/model/coats/coat-facts';
 
@@ -33,6 +35,19 @@ export function refusalsOf(
   if (judged.some(({ isGood }) => isGood)) return softensFirst(powders, metalBinId, view, writeC);
   const [nearest] = judged.sort((a, b) => a.reasons.length - b.reasons.length);
   return nearest ? cureSentences(nearest, nameIn(view), writeC) : [];
+}
+
+/**
+ * Why a line of a ticket cannot get its color. A line without a color has nothing to refuse; of one that names no metal
+ * nobody knows yet what it will be: the heads themselves are held against the color where they are hung.
+ */
+export function refusalsOfLine(
+  { coatId, metalBinId }: Pick<TicketLine, 'coatId' | 'metalBinId'>,
+  view: Bins & Pick<BenchFacts, 'coatById'>,
+  writeC: WriteC,
+): string[] {
+  const coat = view.coatById.get(coatId ?? '');
+  return coat && metalBinId !== null ? refusalsOf(coat, metalBinId, view, writeC) : [];
 }
 
 /** The metal may go soft before the powder even sticks to it. */

@@ -8,7 +8,7 @@ import type { MassUnit } from '@/core/units/write-mass';
 import type { JobSheet } from '@/data/exchange/sheet/job-sheet';
 import type { MetalBin } from '@/records/bin';
 import { headText, lotText, massText, minutesText, temperatureText } from '@/text/words';
-import { refusalsOf } from '../coats/refusals';
+import { refusalsOfLine } from '../coats/refusals';
 import type { BenchView } from '@/model/bench/bench-view';
 import type { Takes } from '@/model/tickets/session-takes';
 import { cavityWords } from '@/text/cavity-words';
@@ -98,10 +98,7 @@ function heldColors(session: Session, view: BenchView, mass: MassUnit, temperatu
     .filter(({ id }) => asked.has(id))
     .flatMap((line) => {
       const coat = view.coatById.get(line.coatId ?? '');
-      if (!coat || line.metalBinId === null) return [];
-      const [why] = refusalsOf(coat, line.metalBinId, view, (celsius) =>
-        temperatureText(celsius, temperature),
-      );
-      return why ? [`${headText(line, view.binById, mass)} in ${coat.name}: ${why}`] : [];
+      const [why] = refusalsOfLine(line, view, (celsius) => temperatureText(celsius, temperature));
+      return coat && why ? [`${headText(line, view.binById, mass)} in ${coat.name}: ${why}`] : [];
     });
 }

@@ -22,7 +22,8 @@ interface SalvageFormProps {
 type Condition = 'new' | 'used' | 'worn';
 
 interface Kept {
-  readonly qty: number;
+  /** Null where what is written is no count. */
+  readonly qty: number | null;
   readonly condition: Condition;
 }
 
@@ -49,13 +50,16 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
   const parts = salvageOf(build, baits, others, view);
   const of = ({ bin, qty, most }: Salvageable): Kept => {
     const said = kept[bin.id];
-    return { condition: said?.condition ?? 'used', qty: Math.min(most, said?.qty ?? qty) };
+    const keeps = said === undefined ? qty : said.qty;
+    return { condition: said?.condition ?? 'used', qty: keeps === null ? null : Math.min(most, keeps) };
   };
   const set = (part: Salvageable, to: Partial<Kept>) =>
     setKept({ ...kept, [part.bin.id]: { ...of(part), ...to } });
   const takesFromBox = isFromBox && inBox > 0;
   const isShort = takesFromBox && baits > inBox;
-  const back = parts.map((part) => ({ binId: part.bin.id, ...of(part) })).filter(({ qty }) => qty > 0);
+  const told = parts.map((part) => ({ binId: part.bin.id, ...of(part) }));
+  const back = told.flatMap(({ qty, ...part }) => (qty ? [{ ...part, qty }] : []));
+  const isUnread = told.some(({ qty }) => qty === null);
   return (
     <Modal
       open
@@ -63,7 +67,7 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
       title="Strip an old bait"
       okText="Put the parts on the shelf"
       cancelText="Leave it"
-      okButtonProps={{ disabled: back.length === 0 || isShort }}
+      okButtonProps={{ disabled: back.length === 0 || isShort || isUnread }}
       onCancel={onClose}
       onOk={async () => {
         const done = await carryOut(
@@ -126,11 +130,10 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
               <li key={bin.id}>
                 <CountField
                   isBare
-                  isOptional
                   label={`${bin.name}, how many`}
                   max={most}
                   value={keeps}
-                  onChange={(next) => set(part, { qty: next ?? 0 })}
+                  onChange={(next) => set(part, { qty: next })}
                 />
                 <span>
                   {most === MOST_SALVAGED ? '' : `of ${qty} × `}

@@ -279,6 +279,12 @@ describe('looking them over', () => {
     expect(screen.getByText(/^Back on the shelf: .*6 Bead, brass 3\.2 mm/)).toBeInTheDocument();
     fireEvent.click(screen.getByText(/Strip the failed ones/));
     expect(screen.getByText('Nothing is left over.')).toBeInTheDocument();
+    // A count that cannot be read books nothing until it is mended.
+    const booking = screen.getByText(/^Book \d+ built$/).closest('button');
+    expect(booking).toBeEnabled();
+    fireEvent.change(screen.getByLabelText('Failed: crooked'), { target: { value: '99' } });
+    expect(screen.getByRole('alert')).toHaveTextContent('99 is out of range');
+    expect(screen.getByText(/^(Book \d+ built|Put all back)$/).closest('button')).toBeDisabled();
   });
 });
 

@@ -24,6 +24,7 @@ const FIELDS: readonly (readonly [
 export function MoneyForm({ onClose }: { readonly onClose: () => void }) {
   const { view, workshop } = useBench();
   const [money, setMoney] = useState<Money>(view.bench.money);
+  const [unread, setUnread] = useState<readonly string[]>([]);
   const save = async () => {
     await workshop.bench.save({
       ...view.bench,
@@ -32,7 +33,14 @@ export function MoneyForm({ onClose }: { readonly onClose: () => void }) {
     onClose();
   };
   return (
-    <Modal open title="Hours and power" okText="Keep" onOk={() => inBackground(save())} onCancel={onClose}>
+    <Modal
+      open
+      title="Hours and power"
+      okText="Keep"
+      okButtonProps={{ disabled: unread.length > 0 }}
+      onOk={() => inBackground(save())}
+      onCancel={onClose}
+    >
       <div className={stack(10)}>
         <TextField
           label="Money is written"
@@ -47,7 +55,11 @@ export function MoneyForm({ onClose }: { readonly onClose: () => void }) {
             most={100}
             step={step}
             value={money[key]}
-            onChange={(next) => setMoney({ ...money, [key]: next ?? 0 })}
+            problem={unread.includes(key) ? 'Write a number: 0 where it costs nothing.' : null}
+            onChange={(next) => {
+              setUnread([...unread.filter((each) => each !== key), ...(next === null ? [key] : [])]);
+              if (next !== null) setMoney({ ...money, [key]: next });
+            }}
           />
         ))}
         <p className="quiet">An hour at 0: you make it for love, and only money counts.</p>

@@ -6,7 +6,7 @@ import { Button, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import type { Mold } from '@/records/mold';
-import { castMetal } from '@/model/answers/cast-metals';
+import { pouredMetal } from '@/reference/poured-metal';
 import { DrilledFields } from '@/ui/mold-design/DrilledFields';
 import { InsertFields } from './InsertFields';
 import { PouringFields } from './PouringFields';
@@ -210,7 +210,7 @@ function CavityRow({ index, cavity, kind, problems, onChange, onRemove }: Cavity
             onDrilled={(volumeCm3) =>
               onChange({
                 volumeCm3,
-                nominalG: volumeCm3 * castMetal('soft-lead').gPerCm3,
+                nominalG: volumeCm3 * pouredMetal('soft-lead').gPerCm3,
                 volumeBasis: 'guess',
               })
             }

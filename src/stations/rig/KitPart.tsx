@@ -5,13 +5,11 @@ import { apart, column } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
-import { compareNames } from '@/core/numeric/compare-names';
-import type { Bin } from '@/records/bin';
 import type { Kit } from '@/records/rig';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { amountText } from '@/text/words';
-import type { BenchView } from '@/model/bench/bench-view';
+import { takeAlong } from '@/model/kits/take-along';
 import { freeOf } from '@/model/stock/free-of';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -20,7 +18,9 @@ import { kitSheet } from '@/station-kit/print/print-wallet';
 import styles from './matches.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
-type Lines = Readonly<Record<string, number>>;
+/** Of each bin so many; null where what is written is no count. */
+type Lines = Readonly<Record<string, number | null>>;
+const isUnread = (lines: Lines) => Object.values(lines).includes(null);
 
 /** What an outing needs, packed from the shelf with labels, and booked back after it. */
 export function KitPart() {
@@ -58,35 +58,20 @@ export function KitPart() {
   );
 }
 
-/** Rigs in the wallet, baits in the box and cast weights: what one takes along first. */
-function offered(view: BenchView): Bin[] {
-  return view.bins
-    .filter((bin) => {
-      const isMade = bin.kind === 'part' && (bin.rigId !== null || bin.buildId !== null);
-      return (isMade || bin.kind === 'head') && freeOf(view, bin.id) >= 1;
-    })
-    .sort((a, b) => rank(a) - rank(b) || compareNames(a.name, b.name));
-}
-
-function rank(bin: Bin): number {
-  if (bin.kind !== 'part') return 2;
-  return bin.rigId !== null ? 0 : 1;
-}
-
 function PackForm() {
   const { view, workshop, carryOut } = useBench();
   const { mass } = useUnits();
   const [name, setName] = useState('');
   const [lines, setLines] = useState<Lines>({});
   const [extraId, setExtraId] = useState<string | null>(null);
-  const usual = offered(view).slice(0, 14);
+  const usual = takeAlong(view).slice(0, 14);
   const extras = Object.keys(lines).flatMap((id) => {
     const bin = usual.some((each) => each.id === id) ? undefined : view.binById.get(id);
     return bin ? [bin] : [];
   });
-  const packed = Object.entries(lines).filter(([, qty]) => qty > 0);
+  const packed = Object.entries(lines).flatMap(([binId, qty]) => (qty ? [{ binId, qty }] : []));
   const pack = async () => {
-    const kit = { name: name.trim(), note: '', lines: packed.map(([binId, qty]) => ({ binId, qty })) };
+    const kit = { name: name.trim(), note: '', lines: packed };
     const done = await carryOut(workshop.kits.pack(kit));
     if (!done) return;
     setName('');
@@ -108,11 +93,10 @@ function PackForm() {
           <li key={bin.id}>
             <CountField
               isBare
-              isOptional
               label={`How many ${bin.name}`}
               max={Math.floor(freeOf(view, bin.id))}
-              value={lines[bin.id] ?? 0}
-              onChange={(qty) => setLines({ ...lines, [bin.id]: qty ?? 0 })}
+              value={lines[bin.id] === undefined ? 0 : (lines[bin.id] ?? null)}
+              onChange={(qty) => setLines({ ...lines, [bin.id]: qty })}
             />
             <span>{bin.name}</span>
             <small>of {amountText(Math.floor(freeOf(view, bin.id)), bin, mass)}</small>
@@ -138,7 +122,11 @@ function PackForm() {
             }}
           />
         </FieldShell>
-        <Button type="primary" htmlType="submit" disabled={name.trim() === '' || packed.length === 0}>
+        <Button
+          type="primary"
+          htmlType="submit"
+          disabled={name.trim() === '' || packed.length === 0 || isUnread(lines)}
+        >
           Pack it
         </Button>
       </div>
@@ -166,11 +154,10 @@ function KitOut({ kit }: { readonly kit: Kit }) {
           <li key={binId}>
             <CountField
               isBare
-              isOptional
               label={`Back of ${view.binById.get(binId)?.name ?? 'a bin gone'}`}
               max={qty}
-              value={back[binId] ?? 0}
-              onChange={(next) => setBack({ ...back, [binId]: next ?? 0 })}
+              value={back[binId] ?? null}
+              onChange={(next) => setBack({ ...back, [binId]: next })}
             />
             <span>{view.binById.get(binId)?.name ?? 'a bin gone'}</span>
             <small>of {qty} came home</small>
@@ -180,6 +167,7 @@ function KitOut({ kit }: { readonly kit: Kit }) {
       <div className={styles.hands}>
         <Button
           type="primary"
+          disabled={isUnread(back)}
           onClick={() =>
             inBackground(
               carryOut(

@@ -104,7 +104,8 @@ function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly
     const arrived = purchase.lines.map((line) => ({ packId: line.packId, packs: cameOf(line) ?? 0 }));
     if (await carryOut(workshop.buying.receive(purchase.id, arrived))) setCame({});
   };
-  const isNothing = purchase.lines.every((line) => (cameOf(line) ?? 0) === 0);
+  const isUnread = Object.values(came).includes(null);
+  const isNothing = isUnread || purchase.lines.every((line) => (cameOf(line) ?? 0) === 0);
   return (
     <article data-late={isLate} aria-label={`Order ${purchase.no}`}>
       <h3>
@@ -126,7 +127,6 @@ function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly
             <li key={line.packId}>
               <CountField
                 isBare
-                isOptional
                 label={`Packs of ${bin?.name ?? 'a bin gone'} that came`}
                 max={rest}
                 isDisabled={rest === 0}

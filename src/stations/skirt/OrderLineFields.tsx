@@ -12,7 +12,7 @@ import { jigOf } from '@/station-kit/looks/jig-look';
 import { MassField } from '@/ui/unit-field/MassField';
 import { markText, temperatureText } from '@/text/words';
 import { PartField } from '@/station-kit/put-down/PartField';
-import { refusalsOf } from '@/station-kit/coats/refusals';
+import { refusalsOfLine } from '@/station-kit/coats/refusals';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import type { OrderLine } from './order';
@@ -35,10 +35,7 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
   const skirt = view.skirtById.get(line.skirtId ?? '');
   const coat = view.coatById.get(line.coatId ?? '');
   const jig = useMemo(() => (skirt ? jigOf(skirt, view, line) : null), [skirt, line, view]);
-  const refusals =
-    coat && line.metalBinId !== null
-      ? refusalsOf(coat, line.metalBinId, view, (celsius) => temperatureText(celsius, temperature))
-      : [];
+  const refusals = refusalsOfLine(line, view, (celsius) => temperatureText(celsius, temperature));
   return (
     <section className={stack(12, styles.fields)} aria-label={`Piece ${no}`}>
       {jig ? (

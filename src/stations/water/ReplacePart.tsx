@@ -31,7 +31,7 @@ export function ReplacePart({
 }) {
   const { view, workshop } = useBench();
   const [days, setDays] = useState<number>(30);
-  const [counts, setCounts] = useState<Readonly<Record<string, number>>>({});
+  const [counts, setCounts] = useState<Readonly<Record<string, number | null>>>({});
   const since = dayjs(workshop.now()).startOf('day').valueOf() - days * DAY_MS;
   const found = useMemo(() => replacements(view, since), [view, since]);
   const chosen = found.map((each) => ({ ...each, count: counts[keyOf(each.of)] ?? each.count }));
@@ -72,16 +72,20 @@ export function ReplacePart({
                 </span>
                 <CountField
                   isBare
-                  isOptional
                   label={`Make of ${name}`}
                   max={999}
-                  value={count}
-                  onChange={(next) => setCounts({ ...counts, [keyOf(of)]: next ?? 0 })}
+                  value={counts[keyOf(of)] === null ? null : count}
+                  onChange={(next) => setCounts({ ...counts, [keyOf(of)]: next })}
                 />
               </li>
             ))}
           </ul>
-          <Button type="primary" size="large" disabled={!ticket} onClick={() => inBackground(make())}>
+          <Button
+            type="primary"
+            size="large"
+            disabled={!ticket || Object.values(counts).includes(null)}
+            onClick={() => inBackground(make())}
+          >
             Write the ticket
           </Button>
         </>

@@ -32,7 +32,9 @@ export function CountField(props: CountFieldProps) {
   const onType = (written: string) => {
     setText(written);
     const next = read(written);
-    onChange(typeof next === 'number' ? next : null);
+    // What may be empty would be emptied by a slip: it keeps its last count until the slip is mended.
+    if (typeof next !== 'string') onChange(next);
+    else if (!isOptional) onChange(null);
   };
   return (
     <FieldInput

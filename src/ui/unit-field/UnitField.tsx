@@ -60,7 +60,9 @@ export function UnitField(props: UnitFieldProps) {
       onType={(typed) => {
         setText(typed);
         const next = isEmpty(typed) ? null : read(typed);
-        onChange(typeof next === 'number' ? next : null);
+        // What may be empty would be emptied by a slip: it keeps its last figure until the slip is mended.
+        if (typeof next !== 'string') onChange(next);
+        else if (!isOptional) onChange(null);
       }}
       onLeave={() => {
         if (text !== null && !ownProblem) setText(null);
