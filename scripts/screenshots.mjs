@@ -158,5 +158,7 @@ await first.getByRole('button', { name: 'Replace the bench' }).click();
 await first.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
 await first.getByRole('button', { name: /^Pour jig heads/ }).click();
 await first.getByRole('button', { name: /^Wire baits/ }).click();
+// The word that the bench was replaced goes by itself, and stands over the header until then.
+await first.getByText('The bench before is kept').waitFor({ state: 'hidden' });
 await shoot(first, 'begin');
 await browser.close();
