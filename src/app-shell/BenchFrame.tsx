@@ -4,7 +4,7 @@ import { useNotice } from '@/station-kit/use-notice';
 import { BulbOutlined, MoonOutlined, RedoOutlined, SunOutlined, UndoOutlined } from '@ant-design/icons';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
-import { useEffect, useState, type ReactNode } from 'react';
+import { Fragment, useEffect, useState, type ReactNode } from 'react';
 import { Line } from '@/ui/frame/Line';
 import styles from '@/ui/frame/frame.module.css';
 import { deedSentence } from '@/text/deed-sentence';
@@ -145,7 +145,8 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
         </div>
       </header>
       <Line stops={stops} here={here?.key ?? null} />
-      {children}
+      {/* Dates are written by whatever stands there: another way to write them draws all of it anew. */}
+      <Fragment key={`${preferences.dates} ${preferences.clock}`}>{children}</Fragment>
       <Clocks keys={ownDigits ?? 'digits go to stations · ? keys'} />
       {open === 'menu' ? <BenchMenu onClose={() => setOpen(null)} /> : null}
       {open === 'keys' ? <KeysHelp stations={stations} onClose={() => setOpen(null)} /> : null}

@@ -3,11 +3,10 @@
 import { wrap } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { momentText } from '@/text/date-text';
-import { Button, Modal, Segmented } from 'antd';
+import { Button, Modal } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRef, useState, type RefObject } from 'react';
 import { runsCsv, shelfCsv } from '@/data/exchange/csv';
-import type { Preferences } from '@/data/device/preferences';
 import { fileSentence } from '@/text/bench-sentence';
 import { EMPTY_CONTENTS, type BenchContents } from '@/records/bench-file';
 import { LARGEST_FILE_BYTES, readBenchFile } from '@/records/read-bench-file';
@@ -20,6 +19,7 @@ import { ReplacePreview, type Pending } from './ReplacePreview';
 import { saveFile } from '@/station-kit/save-file';
 import { StoragePart } from './StoragePart';
 import { TablesPart } from './TablesPart';
+import { UnitsPart } from './UnitsPart';
 import { useBackUp } from './use-back-up';
 import styles from './bench-menu.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -137,43 +137,6 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
         />
       ) : null}
     </Modal>
-  );
-}
-
-/** The units that this screen writes in. */
-function UnitsPart() {
-  const preferences = usePreferences();
-  return (
-    <section className={styles.part}>
-      <h3>Units on this screen</h3>
-      <div className={wrap(8, styles.row)}>
-        <Segmented<Preferences['mass']>
-          aria-label="Mass"
-          value={preferences.mass}
-          onChange={(mass) => setPreferences({ mass })}
-          options={[
-            { value: 'g', label: 'g' },
-            { value: 'oz-fraction', label: '3/8 oz' },
-            { value: 'oz', label: '0.38 oz' },
-          ]}
-        />
-        <Segmented<Preferences['length']>
-          aria-label="Length"
-          value={preferences.length}
-          onChange={(length) => setPreferences({ length })}
-          options={['mm', 'in']}
-        />
-        <Segmented<Preferences['temperature']>
-          aria-label="Temperature"
-          value={preferences.temperature}
-          onChange={(temperature) => setPreferences({ temperature })}
-          options={[
-            { value: 'C', label: '°C' },
-            { value: 'F', label: '°F' },
-          ]}
-        />
-      </div>
-    </section>
   );
 }
 

@@ -4,6 +4,7 @@ import { nanoid } from 'nanoid';
 import { usePathname } from 'next/navigation';
 import { Suspense, useEffect, useState, type ReactNode } from 'react';
 import { BenchDatabase } from '@/data/database';
+import { usualUnits } from '@/core/units/usual-units';
 import { openWorkshop, type Workshop } from '@/data/workshop';
 import { demoBench } from '@/demo/demo-bench';
 import { BenchFrame } from '@/app-shell/BenchFrame';
@@ -24,7 +25,12 @@ async function open(startWith: 'demo' | 'empty'): Promise<Workshop> {
     db.close();
     window.location.reload();
   });
-  const workshop = openWorkshop({ db, now, newId: () => nanoid() });
+  const workshop = openWorkshop({
+    db,
+    now,
+    newId: () => nanoid(),
+    sign: () => usualUnits(window.navigator.language).sign,
+  });
   if (startWith === 'demo' && (await workshop.bench.isBare())) await workshop.backup.restore(demo());
   return workshop;
 }

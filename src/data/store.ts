@@ -6,4 +6,6 @@ export interface Store {
   /** Milliseconds since 1970. */
   readonly now: () => number;
   readonly newId: () => string;
+  /** How money is written where the maker did not say; `€` where nobody knows. */
+  readonly sign?: () => string;
 }

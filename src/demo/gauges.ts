@@ -1,6 +1,6 @@
 import type { BladeFormId } from '@/core/builds/blades/definition';
 import { findBladeForm } from '@/core/builds/blades';
-import type { SizeId } from '@/core/parts/part-roles';
+import { PLAIN_GAUGE, type SizeId } from '@/core/parts/part-roles';
 import type { PartBin } from '@/records/bin';
 import type { Gauge } from '@/records/gauge';
 
@@ -16,7 +16,7 @@ export function gaugeOf(
   sizes: Partial<Record<SizeId, number>>,
   more: Partial<Pick<Gauge, 'form' | 'plastic' | 'bend' | 'line' | 'basis'>> = {},
 ): Gauge {
-  return { as, sizes, form: null, plastic: null, bend: null, line: null, basis: 'measured', ...more };
+  return { ...PLAIN_GAUGE, as, sizes, basis: 'measured', ...more };
 }
 
 /** A blade of brass sheet as wide as its form usually is; the packet's size is not always its own. */

@@ -1,6 +1,14 @@
 import { z } from 'zod';
 import { BLADE_FORM_IDS } from '@/core/builds/blades/definition';
-import { BENDS, findRole, LINE_FORMS, PART_ROLE_IDS, PLASTICS, SIZE_IDS } from '@/core/parts/part-roles';
+import {
+  BENDS,
+  findRole,
+  LINE_FORMS,
+  PART_ROLE_IDS,
+  PLASTICS,
+  SIZE_IDS,
+  TRAILER_SHAPES,
+} from '@/core/parts/part-roles';
 
 /** A part as it was measured. Sizes in mm, degrees or pieces, as the role says. */
 export const gauge = z
@@ -9,6 +17,7 @@ export const gauge = z
     sizes: z.partialRecord(z.enum(SIZE_IDS), z.number().gt(0).max(500)),
     form: z.enum(BLADE_FORM_IDS).nullable(),
     plastic: z.enum(PLASTICS).nullable(),
+    shape: z.enum(TRAILER_SHAPES).nullable(),
     bend: z.enum(BENDS).nullable(),
     line: z.enum(LINE_FORMS).nullable(),
     basis: z.enum(['measured', 'guess']),
@@ -16,6 +25,10 @@ export const gauge = z
   .refine(({ as, form }) => (as === 'blade') === (form !== null), {
     path: ['form'],
     error: 'a blade has a form, and nothing else has one',
+  })
+  .refine(({ as, shape }) => as === 'trailer' || shape === null, {
+    path: ['shape'],
+    error: 'a trailer has a shape, and nothing else has one',
   })
   .refine(({ as, bend }) => (as === 'frame') === (bend !== null), {
     path: ['bend'],

@@ -1,3 +1,4 @@
+import { PLAIN_GAUGE } from '@/core/parts/part-roles';
 import { demoBench } from '@/demo/demo-bench';
 import type { BenchContents } from './bench-file';
 import { build, type BuildRecord } from './build';
@@ -125,15 +126,7 @@ describe('findLooseEnd, from the skirt station on', () => {
 });
 
 describe('a gauge', () => {
-  const bead = {
-    as: 'bead',
-    sizes: { diameterMm: 4, holeMm: 1.2 },
-    form: null,
-    plastic: null,
-    bend: null,
-    line: null,
-    basis: 'measured',
-  };
+  const bead = { ...PLAIN_GAUGE, as: 'bead', sizes: { diameterMm: 4, holeMm: 1.2 }, basis: 'measured' };
   const problemOf = (of: object) => gauge.safeParse({ ...bead, ...of }).error?.issues[0]?.message ?? null;
 
   it('takes what a part can be', () => {

@@ -1,11 +1,9 @@
-import type { PartGauge } from '@/core/parts/part-roles';
+import { PLAIN_GAUGE, type PartGauge } from '@/core/parts/part-roles';
 import type { RigPiece } from '@/core/rigs/rig';
 import type { Bin } from './bin';
 
 /** Of a sinker from the rack: cast metal as a ball, a hole as usual. A guess, and says so. */
 const SINKER = { gramsPerCm3: 11, holeMm: 2 } as const;
-
-const PLAIN = { form: null, plastic: null, bend: null, line: null } as const;
 
 /**
  * What of a bin a rig can use: a measured part, hair for a bundle, a sinker cast without a hook. Null for all else, and for
@@ -23,14 +21,14 @@ export function rigPieceOf(bin: Bin): RigPiece | null {
       binId: bin.id,
       name: bin.name,
       massG: null,
-      gauge: { ...PLAIN, as: 'hair', sizes, basis: 'measured' },
+      gauge: { ...PLAIN_GAUGE, as: 'hair', sizes, basis: 'measured' },
     };
   }
   if (bin.kind === 'head' && bin.hookBinId === null && bin.skirtId === null) {
     const across = 20 * Math.cbrt((3 * bin.nominalG) / SINKER.gramsPerCm3 / (4 * Math.PI));
     const diameterMm = Math.round(across * 10) / 10;
     const gauge: PartGauge = {
-      ...PLAIN,
+      ...PLAIN_GAUGE,
       as: 'weight',
       basis: 'guess',
       sizes: { diameterMm, lengthMm: diameterMm, holeMm: SINKER.holeMm },

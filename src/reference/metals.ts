@@ -200,6 +200,8 @@ export interface UnpouredMetal {
   readonly solidusC: Told<number> | null;
   /** Whether a density points to it; what is mixed to any density is told by its look. */
   readonly isToldByDensity: boolean;
+  /** Pressed into a mold by the maker; else bought as finished heads. */
+  readonly isMolded: boolean;
   readonly note: string;
 }
 
@@ -212,6 +214,7 @@ export const UNPOURED_METALS: readonly UnpouredMetal[] = [
     composition: { W: 1 },
     solidusC: null,
     isToldByDensity: false,
+    isMolded: true,
     note: 'Mixed and pressed cold. Fine powder: mask, no flame.',
   },
   {
@@ -221,6 +224,7 @@ export const UNPOURED_METALS: readonly UnpouredMetal[] = [
     composition: { W: 1 },
     solidusC: typical(1400, 'the nickel and iron that bind it melt together at some 1440 C'),
     isToldByDensity: true,
+    isMolded: false,
     note: 'Bought as finished heads. Never poured: it melts at 3422 C.',
   },
 ];

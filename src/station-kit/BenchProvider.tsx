@@ -53,8 +53,11 @@ export function BenchProvider({ source, children }: { source: BenchSource; child
   const [store] = useState(benchStore);
   const [isOpen, setIsOpen] = useState(false);
   const [failure, setFailure] = useState<unknown>(null);
-  const { mass, length, temperature } = usePreferences();
-  const units = useMemo(() => ({ mass, length, temperature }), [mass, length, temperature]);
+  const { mass, length, temperature, strength, volume, speed, depth } = usePreferences();
+  const units = useMemo(
+    () => ({ mass, length, temperature, strength, volume, speed, depth }),
+    [mass, length, temperature, strength, volume, speed, depth],
+  );
   const [model] = useState(benchModel);
   // The same bench is named anew when the maker changes units.
   const named = useRef<{ reading: BenchReading | null; mass: MassUnit }>({ reading: null, mass });

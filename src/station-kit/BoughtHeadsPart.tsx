@@ -1,7 +1,6 @@
 'use client';
 
 import { Button } from 'antd';
-import { useState } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { allotFreeHeads } from '@/core/tickets/allot-free-heads';
 import type { LineWant } from '@/core/tickets/facts';
@@ -13,7 +12,7 @@ import { wrap } from '@/ui/layout/layout';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from './BenchProvider';
 import { inBackground } from './in-background';
-import { PutDown } from './put-down/PutDown';
+import { PutDownButton } from './put-down/PutDownButton';
 
 interface BoughtHeadsPartProps {
   readonly wants: readonly LineWant[];
@@ -25,7 +24,6 @@ interface BoughtHeadsPartProps {
 export function BoughtHeadsPart({ wants, isWritten }: BoughtHeadsPartProps) {
   const { view, workshop, carryOut } = useBench();
   const { mass } = useUnits();
-  const [isAdding, setAdding] = useState(false);
   const bought = wants.filter(({ metalBinId, left }) => metalBinId === null && left > 0);
   if (bought.length === 0) return null;
   const allotted = allotFreeHeads(bought, freeHeads(view));
@@ -49,19 +47,14 @@ export function BoughtHeadsPart({ wants, isWritten }: BoughtHeadsPartProps) {
           </Button>
         ) : null}
         {short > 0 ? (
-          <Button size="small" onClick={() => setAdding(true)}>
-            {short} short: put bought heads down
-          </Button>
+          <PutDownButton
+            size="small"
+            mend={`${short} short: put bought heads down`}
+            title="Bought heads"
+            suits={isBoughtHead}
+          />
         ) : null}
       </div>
-      {isAdding ? (
-        <PutDown
-          title="Bought heads"
-          suits={isBoughtHead}
-          onClose={() => setAdding(false)}
-          onAdded={() => setAdding(false)}
-        />
-      ) : null}
     </SlipPart>
   );
 }

@@ -18,17 +18,23 @@ export function RuleNotes({ wants }: { wants: readonly LineWant[] }) {
   if (notes.length === 0) return null;
   return (
     <SlipPart label="My rules">
-      {notes.map(({ want, rule, verdict, instead }) => {
+      {notes.map(({ want, rule, verdict, heads, instead }) => {
         const place = rule.place === '' ? '' : ` (${rule.place})`;
-        const head = headText(want, view.binById, mass);
+        const head = heads ? heads.name : `${headText(want, view.binById, mass)} in this metal`;
+        const what = heads ? 'these heads are' : 'its metal is';
         return (
-          <SlipNote key={`${want.lineId} ${rule.id}`} tone={verdict === 'bars' ? 'stop' : 'mind'}>
+          <SlipNote
+            key={`${want.lineId} ${rule.id} ${heads?.id ?? ''}`}
+            tone={verdict === 'bars' ? 'stop' : 'mind'}
+          >
             {verdict === 'bars'
-              ? `Your rule '${rule.name}'${place} bars ${head} in this metal.`
-              : `Your rule '${rule.name}'${place} may bar ${head}: nobody knows what its metal is.`}{' '}
+              ? `Your rule '${rule.name}'${place} bars ${head}.`
+              : `Your rule '${rule.name}'${place} may bar ${head}: nobody knows what ${what} made of.`}{' '}
             {instead.length > 0
               ? `Would do instead: ${instead.map((metal) => lotText(metal.name)).join(', ')}.`
-              : 'No lot on the shelf makes it otherwise in your molds.'}{' '}
+              : heads
+                ? 'No other heads of that weight lie there.'
+                : 'No lot on the shelf makes it otherwise in your molds.'}{' '}
             Check the local rules.
           </SlipNote>
         );

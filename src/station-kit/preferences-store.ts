@@ -8,12 +8,16 @@ import {
   readPreferences,
   type Preferences,
 } from '@/data/device/preferences';
+import { writeDatesIn } from '@/text/date-text';
 
 let current: Preferences | null = null;
 const listeners = new Set<() => void>();
 
 function snapshot(): Preferences {
-  current ??= readPreferences(window.localStorage, window.navigator.language);
+  if (current === null) {
+    current = readPreferences(window.localStorage, window.navigator.language);
+    writeDatesIn(current);
+  }
   return current;
 }
 
@@ -34,6 +38,7 @@ function subscribe(listener: () => void): () => void {
 /** Changes how this screen shows the bench. */
 export function setPreferences(change: Partial<Preferences>): void {
   current = { ...snapshot(), ...change };
+  writeDatesIn(current);
   keepPreferences(window.localStorage, current);
   for (const listener of listeners) listener();
 }

@@ -47,7 +47,7 @@ describe('RuleNotes', () => {
   it('asks rather than bars where nobody knows the metal', async () => {
     const scrap = { ...small, lines: [{ ...small.lines[0]!, metalBinId: 'lot-21' }] };
     await renderBench(<RuleNotes wants={wantsOf(scrap, new Map())} />);
-    expect(screen.getByText(/may bar Round 3 g.*nobody knows what its metal is/)).toBeInTheDocument();
+    expect(screen.getByText(/may bar Round 3 g.*nobody knows what its metal is made of/)).toBeInTheDocument();
   });
 
   it('is silent where no rule speaks: lead-free, heavy enough, or before the rule began', async () => {

@@ -1,7 +1,7 @@
 import { roundMass } from '@/core/units/round-figure';
 import { NEW_BENCH } from '@/records/bench';
 import { type WrittenIn } from '@/text/written-in';
-import { roomText } from '@/text/writer';
+import { fillText, roomText } from '@/text/writer';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
@@ -88,7 +88,7 @@ export function castingWorking(
   return {
     title: 'True weight',
     steps: [
-      `${n(metal.densityGcm3, 4)} g/cm³ × (1 − ${n(metal.shrinkLinear, 2)})³ = ${n(castGramsPerCm3(metal), 4)} g a cm³ of cavity`,
+      `${fillText(metal.densityGcm3, length)} × (1 − ${n(metal.shrinkLinear, 2)})³ = ${fillText(castGramsPerCm3(metal), length)} of cavity`,
       `cavity ${room(cavity.volumeCm3)} − hook and pin ${room(cast.displacedCm3)} = ${room(cavity.volumeCm3 - cast.displacedCm3)}, so ${m(cast.metalG)} of metal`,
       ...(hook ? [`with the hook of ${m(hook.massG)}: ${m(cast.finishedG)}`] : []),
     ],

@@ -214,6 +214,7 @@ describe('rules', () => {
     expect(notes.every(({ verdict }) => verdict === 'bars')).toBe(true);
     for (const { instead, want } of notes) {
       for (const metal of instead) {
+        if (metal.kind !== 'metal') throw new Error('a line that names its metal is cast');
         expect(metal.composition?.Pb ?? 0).toBe(0);
         const hook = want.hookBinId === null ? null : view.hooks.get(want.hookBinId)!;
         const made = demo.molds
@@ -227,6 +228,43 @@ describe('rules', () => {
       }
     }
     expect(ruleNotes(wants, { ...view, rules: [] }, '2026-11-23')).toEqual([]);
+  });
+
+  it('hold heads that were bought against the metal their seller names, and ask where he names none', () => {
+    const rack = demo.bins.find((bin) => bin.kind === 'head')!;
+    if (rack.kind !== 'head') throw new Error('no rack');
+    const plain = { hookSize: '3/0', hex: null, guard: 'none', hasKeeper: false } as const;
+    const boughtOf = (id: string, metal: string | null) => ({
+      ...rack,
+      id,
+      name: `Bought ${id}`,
+      hookBinId: null,
+      metalBinId: null,
+      coatId: null,
+      skirtId: null,
+      bought: { ...plain, metal },
+    });
+    const bins = [
+      boughtOf('lead', 'soft-lead'),
+      boughtOf('tungsten', 'tungsten-sintered'),
+      boughtOf('which', null),
+    ];
+    const entry = { ...demo.entries[0]!, ticketId: null, lineId: null, runId: null, unitCost: null, qty: 9 };
+    const shelved = viewOf({
+      ...demo,
+      bins: [...demo.bins, ...bins],
+      entries: [...demo.entries, ...bins.map(({ id }) => ({ ...entry, id: `e-${id}`, binId: id }))],
+      rules: [{ ...noLead, underG: null, underMm: null, from: null, until: null }],
+    });
+    const [want] = wants;
+    const asked = { ...want!, style: rack.style, nominalG: rack.nominalG, hookBinId: null, metalBinId: null };
+    const notes = ruleNotes([asked], shelved, '2026-11-23').filter(({ heads }) => heads!.bought !== null);
+    expect(notes.map(({ heads, verdict }) => [heads!.id, verdict])).toEqual([
+      ['lead', 'bars'],
+      ['which', 'asks'],
+    ]);
+    expect(notes[0]!.instead.map(({ id }) => id)).toContain('tungsten');
+    expect(notes[0]!.instead.map(({ id }) => id)).not.toContain('lead');
   });
 
   it('are told in words', () => {

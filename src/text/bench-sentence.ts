@@ -36,6 +36,8 @@ export function benchSentence(problem: BenchProblem, write: Writer): string {
       return `${problem.bin} is kept in whole pieces; ${n(problem.asked)} is not one. Write a whole number.`;
     case 'bench.too-light':
       return `A casting of ${write.mass(problem.eachG)} is lighter than the ${write.mass(problem.hardwareG)} of hook and hardware in it. Check the weight, the count and the hook.`;
+    case 'bench.cold-in-pot':
+      return `${problem.name} is mixed with its resin and pressed cold: no pot melts it, and resin burns in one. Leave it out.`;
     case 'bench.zinc-in-pot':
       return `${problem.zinc} holds zinc, and ${problem.other} would be spoiled by it: a tenth of a percent makes the pour lumpy. Take one of them out.`;
     case 'bench.pot-overfull':

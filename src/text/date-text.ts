@@ -3,8 +3,34 @@ import dayjs from 'dayjs';
 /** A moment, ms since 1970, or a day as it is kept, `2026-11-28`. */
 type Day = number | string;
 
+/** How a screen writes days and hours. */
+export interface DateWay {
+  readonly dates: 'month-first' | 'day-first';
+  readonly clock: '24' | '12';
+}
+
+/**
+ * One screen writes its dates in one way, whoever writes them: so it is set once, where the screen's choices are read, as a
+ * locale is.
+ */
+let way: DateWay = { dates: 'month-first', clock: '24' };
+
+/** Sets how days and hours are written from now on. */
+export function writeDatesIn(next: DateWay): void {
+  way = next;
+}
+
+const FORMATS = {
+  'month-first': { day: 'MMM D', weekday: 'ddd MMM D', date: 'MMM D, YYYY', letter: 'MMMM D, YYYY' },
+  'day-first': { day: 'D MMM', weekday: 'ddd D MMM', date: 'D MMM YYYY', letter: 'D MMMM YYYY' },
+} as const;
+const CLOCKS = { '24': 'HH:mm', '12': 'h:mm a' } as const;
+
 /** How a day is written in a field where one is picked. */
-export const PICKED_DAY = 'ddd MMM D';
+export const pickedDay = (): string => FORMATS[way.dates].weekday;
+
+/** How a day of whatever year is written in a field where one is picked. */
+export const pickedDate = (): string => FORMATS[way.dates].date;
 
 /**
  * A day of about now.
@@ -12,7 +38,7 @@ export const PICKED_DAY = 'ddd MMM D';
  * @example dayText('2026-11-28') // 'Nov 28'
  */
 export function dayText(day: Day): string {
-  return dayjs(day).format('MMM D');
+  return dayjs(day).format(FORMATS[way.dates].day);
 }
 
 /**
@@ -21,7 +47,7 @@ export function dayText(day: Day): string {
  * @example weekdayText('2026-11-28') // 'Sat Nov 28'
  */
 export function weekdayText(day: Day): string {
-  return dayjs(day).format(PICKED_DAY);
+  return dayjs(day).format(FORMATS[way.dates].weekday);
 }
 
 /**
@@ -30,7 +56,7 @@ export function weekdayText(day: Day): string {
  * @example dateText('2026-11-28') // 'Nov 28, 2026'
  */
 export function dateText(day: Day): string {
-  return dayjs(day).format('MMM D, YYYY');
+  return dayjs(day).format(FORMATS[way.dates].date);
 }
 
 /**
@@ -39,7 +65,16 @@ export function dateText(day: Day): string {
  * @example letterDateText('2026-11-28') // 'November 28, 2026'
  */
 export function letterDateText(day: Day): string {
-  return dayjs(day).format('MMMM D, YYYY');
+  return dayjs(day).format(FORMATS[way.dates].letter);
+}
+
+/**
+ * An hour of the day, in the time of the device.
+ *
+ * @example hourText(new Date(2026, 10, 28, 14, 5).getTime()) // '14:05'
+ */
+export function hourText(at: number): string {
+  return dayjs(at).format(CLOCKS[way.clock]);
 }
 
 /**
@@ -48,5 +83,5 @@ export function letterDateText(day: Day): string {
  * @example momentText(new Date(2026, 10, 28, 14, 5).getTime()) // 'Nov 28, 14:05'
  */
 export function momentText(at: number): string {
-  return dayjs(at).format('MMM D, HH:mm');
+  return `${dayText(at)}, ${hourText(at)}`;
 }

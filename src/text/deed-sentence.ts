@@ -33,6 +33,7 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'tying.resumed': () => 'Take the tying in hand',
   'tying.ended': ({ count }) => `Tied ${count} skirts`,
   'card.pressed': () => 'A press of the card',
+  'card.passed': () => 'A whole step of the card',
   'card.back': () => 'The card one back',
   'card.step': () => 'A step of the card',
   'cut.made': () => 'A cut made',

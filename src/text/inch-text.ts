@@ -1,3 +1,5 @@
+import { writeFraction } from '@/core/units/write-fraction';
+
 const MM_PER_INCH = 25.4;
 const INCHES_PER_FOOT = 12;
 /** From so many inches on, feet are said. */
@@ -11,16 +13,16 @@ const FINEST: readonly (readonly [under: number, parts: number])[] = [
 /** A fraction is said where it is this near, mm: less than a rule shows. */
 const NEAR_MM = 0.06;
 
+/** Under this a wire is said in thousandths, and in a fraction only where it is just that, in and mm. */
+const WIRE_UNDER = 1 / 16;
+const JUST_MM = 0.002;
+
 /** A fraction of an inch as it stands on a rule: `1/2`, `1 3/8`; null where the length lies further than that beside every mark. */
 function onRule(inches: number, nearMm: number): string | null {
   const [, parts = 16] = FINEST.find(([under]) => inches < under) ?? [];
   const marks = Math.round(inches * parts);
   if (marks === 0 || Math.abs(inches - marks / parts) * MM_PER_INCH > nearMm) return null;
-  const whole = Math.floor(marks / parts);
-  let [top, bottom] = [marks % parts, parts];
-  while (top > 0 && top % 2 === 0) [top, bottom] = [top / 2, bottom / 2];
-  if (top === 0) return String(whole);
-  return whole === 0 ? `${top}/${bottom}` : `${whole} ${top}/${bottom}`;
+  return writeFraction(marks, parts);
 }
 
 /**
@@ -56,7 +58,8 @@ function written(mm: number, nearMm: number): string {
     const [feet, rest] = [Math.floor(all / INCHES_PER_FOOT), all % INCHES_PER_FOOT];
     return rest === 0 ? `${feet} ft` : `${feet} ft ${rest} in`;
   }
-  const fraction = inches > 0 ? onRule(inches, nearMm) : null;
+  const near = inches < WIRE_UNDER ? Math.min(nearMm, JUST_MM) : nearMm;
+  const fraction = inches > 0 ? onRule(inches, near) : null;
   if (fraction !== null) return `${fraction} in`;
   if (inches === 0) return '0 in';
   return Math.abs(inches) < 0.1 ? `${inches.toFixed(3)} in` : `${inches.toFixed(2)} in`;

@@ -1,39 +1,27 @@
 import type { RoleSize } from '@/core/parts/part-roles';
 import type { Quantity } from '@/core/units/quantities';
-import type { MassUnit } from '@/core/units/write-mass';
 import { numberText } from './number-text';
+import { ASSUMED_VOLUME, strengthText, volumeText } from './quantity-text';
 import { massText, sizeText } from './words';
 import type { WrittenIn } from './written-in';
-
-/** Kilograms in a pound, exact. */
-const KG_PER_POUND = 0.45359237;
-
-/**
- * A strain in the maker's unit: pounds with ounces, kilograms with grams.
- *
- * @example strengthText(127, 'oz') // '280 lb'
- */
-export function strengthText(kgf: number, mass: MassUnit): string {
-  return mass === 'g' ? `${numberText(kgf, 3)} kg` : `${numberText(kgf / KG_PER_POUND, 3)} lb`;
-}
 
 /**
  * A measure of a part in the maker's unit.
  *
- * @example measureText('mm', 12.7, { mass: 'oz', length: 'in' }) // '0.50 in'
+ * @example measureText('mm', 12.7, INCHES) // '1/2 in'
  */
-export function measureText(unit: RoleSize['unit'], value: number, { mass, length }: WrittenIn): string {
+export function measureText(unit: RoleSize['unit'], value: number, units: WrittenIn): string {
   switch (unit) {
     case 'mm':
-      return sizeText(value, length);
+      return sizeText(value, units.length);
     case 'g':
-      return massText(value, mass);
+      return massText(value, units.mass);
     case 'kgf':
-      return strengthText(value, mass);
+      return strengthText(value, units.strength);
     case 'deg':
       return `${numberText(value, 3)}°`;
     case 'cm3':
-      return mass === 'g' ? `${numberText(value, 3)} cm³` : `${numberText(value / 29.5735, 2)} fl oz`;
+      return volumeText(value, units.volume);
     case 'times':
       return `${numberText(value, 3)} times`;
     case 'pieces':
@@ -49,18 +37,21 @@ interface Assumed {
 /**
  * In which unit a bare number is read; null where a measure has none: pieces, times, degrees of an angle.
  *
- * @example unitToAssume('kgf', { mass: 'oz', length: 'in' }) // { quantity: 'strength', unit: 'lb' }
+ * @example unitToAssume('kgf', INCHES) // { quantity: 'strength', unit: 'lb' }
  */
-export function unitToAssume(unit: RoleSize['unit'], { mass, length }: WrittenIn): Assumed | null {
+export function unitToAssume(
+  unit: RoleSize['unit'],
+  { mass, length, strength, volume }: WrittenIn,
+): Assumed | null {
   switch (unit) {
     case 'mm':
       return { quantity: 'length', unit: length };
     case 'g':
       return { quantity: 'mass', unit: mass === 'g' ? 'g' : 'oz' };
     case 'kgf':
-      return { quantity: 'strength', unit: mass === 'g' ? 'kg' : 'lb' };
+      return { quantity: 'strength', unit: strength };
     case 'cm3':
-      return { quantity: 'volume', unit: mass === 'g' ? 'cm3' : 'fl oz' };
+      return { quantity: 'volume', unit: ASSUMED_VOLUME[volume] };
     default:
       return null;
   }

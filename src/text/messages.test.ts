@@ -1,3 +1,4 @@
+import { INCHES } from './written-in';
 import type { BenchProblem, FileProblem } from '@/core/problems/bench-problem';
 import type { Problem } from '@/core/problems/problem';
 import { benchSentence, fileSentence } from './bench-sentence';
@@ -34,7 +35,7 @@ describe('sentences', () => {
   });
 
   it('write what is measured in the units of the screen', () => {
-    const inches = writerIn({ mass: 'oz-fraction', length: 'in', temperature: 'F' });
+    const inches = writerIn(INCHES);
     expect(
       sentence(problem('cut.too-long', { id: 'leader', lengthMm: 609.6, longestMm: 508 }), inches),
     ).toContain("Piece 'leader' is 24 in and the longest stock 20 in.");

@@ -1,9 +1,7 @@
 import { CAUSES } from '@/core/quality/causes/causes';
 import { THING_KINDS } from '@/reference/typical';
 import { proseIn } from './prose-in';
-import { METRIC } from './written-in';
-
-const INCHES = { mass: 'oz-fraction', length: 'in', temperature: 'F' } as const;
+import { INCHES, METRIC } from './written-in';
 
 describe('proseIn', () => {
   it.each([

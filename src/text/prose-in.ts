@@ -1,5 +1,4 @@
-import { strengthText } from './measure-text';
-import { warmerText } from './quantity-text';
+import { strengthText, warmerText } from './quantity-text';
 import { lengthText, massText, temperatureText } from './words';
 import type { ScreenUnits } from './written-in';
 
@@ -10,9 +9,9 @@ const FIGURE = /(?<![\w.])(by )?(\d+(?:\.\d+)?) (C|mm|g|kg)(?![\w/])/g;
  * A sentence of the reference with its figures in the units of a screen. In it grams are weights, and kilograms are what a line
  * bears.
  *
- * @example proseIn('Raise the pot by 15 C.', { mass: 'oz', length: 'in', temperature: 'F' }) // 'Raise the pot by 27 °F.'
+ * @example proseIn('Raise the pot by 15 C.', INCHES) // 'Raise the pot by 27 °F.'
  */
-export function proseIn(sentence: string, { mass, length, temperature }: ScreenUnits): string {
+export function proseIn(sentence: string, { mass, length, temperature, strength }: ScreenUnits): string {
   return sentence.replace(FIGURE, (_, by: string | undefined, figure: string, unit: string) => {
     const value = Number(figure);
     switch (unit) {
@@ -21,7 +20,7 @@ export function proseIn(sentence: string, { mass, length, temperature }: ScreenU
       case 'mm':
         return `${by ?? ''}${lengthText(value, length)}`;
       case 'kg':
-        return `${by ?? ''}${strengthText(value, mass)}`;
+        return `${by ?? ''}${strengthText(value, strength)}`;
       default:
         return `${by ?? ''}${massText(value, mass)}`;
     }

@@ -1,5 +1,5 @@
 import type { RigFinding, Suited } from '@/core/rigs/rig-finding';
-import { strengthText } from './measure-text';
+import { strengthText } from './quantity-text';
 import { massText, sizeText } from './words';
 import type { WrittenIn } from './written-in';
 
@@ -12,7 +12,7 @@ const take = (right: Suited | null, otherwise: string) => (right ? `Take ${right
  */
 export function rigSentence(finding: RigFinding, units: WrittenIn): string {
   const mm = (value: number) => sizeText(value, units.length);
-  const kg = (value: number) => strengthText(value, units.mass);
+  const kg = (value: number) => strengthText(value, units.strength);
   switch (finding.code) {
     case 'missing':
       return `It has no ${finding.what} yet. Choose one from the shelf, or receive some.`;

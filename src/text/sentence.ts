@@ -14,6 +14,7 @@ const WRITTEN_LIKE: Record<string, string> = {
   duration: '15 min, 1 h 30 or 90 s',
   strength: '20 lb or 9 kg',
   speed: '2 ft/s, 1.5 mph or 0.6 m/s',
+  pressure: '30 psi or 2 bar',
 } satisfies Record<Quantity, string>;
 
 const UNITS_OF: Record<string, string> = {
@@ -24,6 +25,7 @@ const UNITS_OF: Record<string, string> = {
   duration: 's, min or h',
   strength: 'kg or lb',
   speed: 'm/s, km/h, ft/s, mph or knots',
+  pressure: 'bar, kPa or psi',
 } satisfies Record<Quantity, string>;
 
 const SENTENCES: Sentences = {

@@ -1,6 +1,6 @@
 import { SIZE_IDS } from '@/core/parts/part-roles';
 import { standInSentence } from './stand-in-sentence';
-import { METRIC } from './written-in';
+import { INCHES, METRIC } from './written-in';
 
 it('says how a stand-in differs, with units, and when it does not', () => {
   expect(standInSentence([], METRIC)).toBe('alike in all that matters');
@@ -18,11 +18,10 @@ it('says how a stand-in differs, with units, and when it does not', () => {
 });
 
 it('says it in inches and pounds', () => {
-  const inches = { mass: 'oz-fraction', length: 'in' } as const;
-  expect(standInSentence([{ what: 'gapeMm', from: 9.525, to: 12.7, far: 3 }], inches)).toBe(
+  expect(standInSentence([{ what: 'gapeMm', from: 9.525, to: 12.7, far: 3 }], INCHES)).toBe(
     'gape 1/2 in for 3/8 in',
   );
-  expect(standInSentence([{ what: 'breakKgf', from: 127, to: 90.7, far: 3 }], inches)).toBe(
+  expect(standInSentence([{ what: 'breakKgf', from: 127, to: 90.7, far: 3 }], INCHES)).toBe(
     'breaks at 200 lb for 280 lb',
   );
 });

@@ -1,4 +1,4 @@
-import { CM3_PER_CUBIC_INCH } from '@/core/units/quantities';
+import { CM3_PER_CUBIC_INCH, GRAMS_PER_OUNCE } from '@/core/units/quantities';
 import { inchText } from './inch-text';
 import { numberText } from './number-text';
 import { massText, temperatureText } from './words';
@@ -24,6 +24,16 @@ export const IN_BASE_UNITS: Writer = {
 export const roomText = (cm3: number, length: 'mm' | 'in', digits = 3): string =>
   length === 'mm' ? `${numberText(cm3, digits)} cm³` : `${numberText(cm3 / CM3_PER_CUBIC_INCH, digits)} in³`;
 
+/**
+ * What a room filled with a metal weighs, `10.81 g/cm³`, `6.25 oz/in³`: by what it is multiplied with the rooms of that unit.
+ *
+ * @example fillText(10.81, 'in') // '6.249 oz/in³'
+ */
+export const fillText = (gPerCm3: number, length: 'mm' | 'in', digits = 4): string =>
+  length === 'mm'
+    ? `${numberText(gPerCm3, digits)} g/cm³`
+    : `${numberText((gPerCm3 * CM3_PER_CUBIC_INCH) / GRAMS_PER_OUNCE, digits)} oz/in³`;
+
 const CM2_PER_SQUARE_INCH = 6.4516;
 
 /** The skin of a body, `4.2 cm²`, `0.65 in²`. */
@@ -33,7 +43,7 @@ export const areaText = (cm2: number, length: 'mm' | 'in', digits = 3): string =
 /**
  * Writes in the units of a screen.
  *
- * @example writerIn({ mass: 'oz', length: 'in', temperature: 'F' }).temperature(177) // '351 °F'
+ * @example writerIn(INCHES).temperature(177) // '351 °F'
  */
 export function writerIn({ mass, length, temperature }: ScreenUnits): Writer {
   return {

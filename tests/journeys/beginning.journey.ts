@@ -1,93 +1,7 @@
-import type { Locator, Page } from '@playwright/test';
-import { usualUnits } from '../../src/core/units/usual-units';
-import { EMPTY_CONTENTS } from '../../src/records/bench-file';
-import { layOutBench, readBench } from '../support/bench-database';
+import { readBench } from '../support/bench-database';
 import { choose } from './bench-page';
-import { BLANK, expect, START, test } from './bench-test';
-
-/** A bench on which nothing lies. One thing was done on it, so that the made-up bench does not come of itself. */
-const EMPTY = {
-  ...EMPTY_CONTENTS,
-  acts: [
-    {
-      id: 'first',
-      no: 1,
-      at: START.getTime(),
-      deed: { code: 'told', facts: { text: 'Opened' } },
-      changes: [],
-      undoes: null,
-    },
-  ],
-};
-
-/** A maker before the screen: every press and every field that is typed in is counted. */
-class Maker {
-  presses = 0;
-  fields = 0;
-
-  constructor(readonly page: Page) {}
-
-  async press(what: Locator): Promise<void> {
-    this.presses += 1;
-    await what.click();
-  }
-
-  /** A button by what stands on it. */
-  button(name: string | RegExp, within: Page | Locator = this.page): Promise<void> {
-    return this.press(within.getByRole('button', { name }).first());
-  }
-
-  /** Types and presses Enter, which does what the dialog is for. */
-  async enter(name: string | RegExp, text: string, within: Page | Locator = this.page): Promise<void> {
-    this.fields += 1;
-    const field = within.getByRole('textbox', { name }).first();
-    await field.fill(text);
-    await field.press('Enter');
-  }
-
-  async type(name: string | RegExp, text: string, within: Page | Locator = this.page): Promise<void> {
-    this.fields += 1;
-    const field = within.getByRole('textbox', { name }).first();
-    await field.fill(text);
-    await field.press('Tab');
-  }
-
-  /** What it took so far, printed for who reads the run. */
-  say(answer: string): { readonly presses: number; readonly fields: number } {
-    const { presses, fields } = this;
-    process.stdout.write(`\n${answer}: ${presses} presses, ${fields} fields\n`);
-    return { presses, fields };
-  }
-}
-
-/** A new user in the United States, before an empty bench. */
-async function newMaker(page: Page): Promise<Maker> {
-  await page.goto(BLANK);
-  await layOutBench(page, EMPTY as never);
-  await page.evaluate(
-    (units) => localStorage.setItem('ruvek-screen', JSON.stringify(units)),
-    usualUnits('en-US'),
-  );
-  await page.goto('/ticket');
-  await expect(page.getByRole('heading', { name: 'What do you make?' })).toBeVisible();
-  return new Maker(page);
-}
-
-/** Chooses what one makes, and has that bench laid out. */
-async function begin(maker: Maker, practice: RegExp): Promise<void> {
-  await maker.button(practice);
-  await maker.button('Lay out my bench');
-  await expect(maker.page.getByRole('heading', { name: 'What do you make?' })).toHaveCount(0);
-}
-
-/** Ends a run as made in one sitting: so many are looked over and booked. */
-async function book(maker: Maker, count: number): Promise<void> {
-  await maker.button('End the run');
-  const over = maker.page.getByRole('dialog', { name: 'Look them over' });
-  await maker.button(`All ${count}`, over);
-  await maker.button(new RegExp(`^Book ${count} `), over);
-  await expect(over).toHaveCount(0);
-}
+import { expect, test } from './bench-test';
+import { begin, book, countIn, keepAndBuild, newMaker, pourAll } from './maker';
 
 test('quick answers: nothing is put down, and what was asked goes on at its own tool', async ({ page }) => {
   const maker = await newMaker(page);
@@ -117,7 +31,7 @@ test('quick answers: nothing is put down, and what was asked goes on at its own 
 test('six spinnerbaits on a wire-frame block: from nothing to the plan of their heads', async ({ page }) => {
   const maker = await newMaker(page);
   await begin(maker, /^Wire baits/);
-  await maker.press(page.getByRole('link', { name: /^Pour/ }));
+  await maker.goTo('Pour');
   await expect(page.getByRole('heading', { name: /^6 pours/ })).toBeVisible();
   const { presses, fields } = maker.say('six spinnerbaits, to the plan');
   expect(presses).toBeLessThanOrEqual(25);
@@ -148,6 +62,31 @@ test('six spinnerbaits on a wire-frame block: from nothing to the plan of their 
     const left = (await readBench(page)).contents.bins.filter(({ retired }) => !retired);
     expect(left).toEqual([]);
   });
+});
+
+test('six spinnerbaits on a wire-frame block: poured, built in one sitting, and booked', async ({ page }) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Wire baits/);
+  await maker.goTo('Pour');
+  await expect(page.getByRole('heading', { name: /^6 pours/ })).toBeVisible();
+  await countIn(maker, page.getByRole('complementary', { name: 'Slip' }), [
+    ['Count Soft lead', '5 lb'],
+    ['Count Jig hook 5/0', '50'],
+  ]);
+  await pourAll(maker, 6);
+  maker.say('six spinnerbaits, their heads booked');
+
+  await maker.goTo('Build');
+  await maker.button('This spinnerbait, of typical parts');
+  await expect(page.getByText('It fits.')).toBeVisible();
+  const dialog = await keepAndBuild(maker, 'Tandem', 6);
+  await maker.button('All of it lies here', dialog);
+  await maker.button('Take the kit and begin', dialog);
+  await book(maker, 6);
+  maker.say('six spinnerbaits, booked');
+  const { buildings, runs } = (await readBench(page)).contents;
+  expect(buildings.map(({ passed }) => passed)).toEqual([6]);
+  expect(runs.map(({ booking }) => booking?.good)).toEqual([6]);
 });
 
 test('ten cable hook sets at 7/0 on 280 lb cable: from nothing to the wallet', async ({ page }) => {
@@ -241,7 +180,7 @@ test('twelve jigs on bought tungsten heads: from nothing to their true cost', as
   await maker.button('New skirt');
   await maker.type('Called', 'Black');
   await maker.button('Keep it');
-  await maker.press(page.getByRole('link', { name: /^Build/ }));
+  await maker.goTo('Build');
   await maker.button('New bait');
   await maker.press(page.getByRole('menuitem', { name: 'Dressed jig' }));
   await maker.button('Lay out typical parts');
@@ -256,19 +195,19 @@ test('twelve jigs on bought tungsten heads: from nothing to their true cost', as
   await maker.press(page.getByTitle('Sintered tungsten'));
   await maker.button('Put on the shelf', form);
   await expect(form).toHaveCount(0);
-  await maker.button('Skirt');
+  await maker.button(/^Skirt$/);
   await maker.button(/^Put on Skirt, Black/);
   await maker.type('Called', 'Tungsten football');
   await maker.button('Keep it');
   await expect(page.getByRole('region', { name: /^Tungsten football/ })).toBeVisible();
-  await maker.press(page.getByRole('link', { name: /^Cost/ }));
+  await maker.goTo('Cost');
   await expect(page.getByText(/2\.49/).first()).toBeVisible();
   const { presses, fields } = maker.say('twelve jigs on bought tungsten heads, their cost');
   expect(presses).toBeLessThanOrEqual(20);
   expect(fields).toBeLessThanOrEqual(8);
 
   await test.step('built in one sitting, and booked', async () => {
-    await maker.press(page.getByRole('link', { name: /^Build/ }));
+    await maker.goTo('Build');
     await maker.press(
       page.getByRole('radiogroup', { name: 'What to do' }).locator('label').filter({ hasText: 'Board' }),
     );
@@ -283,7 +222,7 @@ test('twelve jigs on bought tungsten heads: from nothing to their true cost', as
     await maker.button('All of it lies here', tying);
     await maker.button('Pull them and begin', tying);
     await book(maker, 12);
-    await maker.press(page.getByRole('link', { name: /^Build/ }));
+    await maker.goTo('Build');
     await maker.button('Build');
     await maker.type('How many', '12', dialog);
     await maker.button('All of it lies here', dialog);
@@ -339,7 +278,7 @@ test('four cap feeders from a drilled board whose bit and depth are known: to it
   expect(first.presses).toBeLessThanOrEqual(20);
   expect(first.fields).toBeLessThanOrEqual(8);
 
-  await maker.press(page.getByRole('link', { name: /^Rig/ }));
+  await maker.goTo('Rig');
   await maker.button('New rig');
   await maker.press(page.getByRole('menuitem', { name: 'Feeder or method lead' }));
   await maker.button('Lay out typical parts');

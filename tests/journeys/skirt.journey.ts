@@ -140,14 +140,14 @@ test('the card is stepped through by keyboard alone, counts every wrap, and dres
   await page.getByRole('heading', { level: 1 }).click();
 
   const seen: string[] = [];
-  // Guard, base 3, four layers, one loose wrap, four tight, two hitches, fold, cement, cut: one skirt.
-  for (let press = 0; press < 18; press += 1) {
+  // Guard, base 3, four layers, one loose wrap, four tight, two hitches, fold, cement, cut, accent: one skirt.
+  for (let press = 0; press < 19; press += 1) {
     const words = await card.innerText();
     seen.push(/step (\d+) of/.exec(words)?.[1] ?? '');
     await page.keyboard.press('Space');
-    if (press < 17) await expect.poll(() => card.innerText()).not.toBe(words);
+    if (press < 18) await expect.poll(() => card.innerText()).not.toBe(words);
   }
-  expect(new Set(seen).size).toBe(12);
+  expect(new Set(seen).size).toBe(13);
   await expect(card).toContainText('All tied');
 
   const run = page.getByRole('complementary', { name: 'This run' });

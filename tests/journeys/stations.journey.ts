@@ -146,7 +146,7 @@ test('a figure shows its working and where each input comes from', async ({ page
     .first()
     .click();
   const working = page.getByRole('tooltip');
-  await expect(working).toContainText('g a cm³ of cavity');
+  await expect(working).toContainText('g/cm³ of cavity');
   await expect(working).toContainText('weighed by you');
   await expect(working).toContainText('a guess');
 });

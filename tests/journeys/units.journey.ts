@@ -4,7 +4,7 @@ import { parseNumber } from '../../src/core/units/parse-number';
 import { parseQuantity } from '../../src/core/units/parse-quantity';
 import type { Quantity } from '../../src/core/units/quantities';
 import { layOutBench as begunBench } from '../../src/model/beginnings/lay-out-bench';
-import { EMPTY_CONTENTS } from '../../src/records/bench-file';
+import { EMPTY_CONTENTS, type BenchContents } from '../../src/records/bench-file';
 import { PRACTICES } from '../../src/reference/typical/practices';
 import { STATIONS } from '../../src/app/stations';
 import { layOutBench } from '../support/bench-database';
@@ -35,9 +35,38 @@ async function wordsOf(page: Page): Promise<string[]> {
   });
 }
 
+/** What lies uppermost: a dialog, or the page itself. */
+async function uppermost(page: Page): Promise<Locator> {
+  const dialogs = page.getByRole('dialog');
+  return (await dialogs.count()) > 0 ? dialogs.last() : page.getByRole('main');
+}
+
+/** The workings of the figures of what lies uppermost: each opened as by a press, read, and closed again. */
+async function workingsOf(page: Page): Promise<string[]> {
+  const figures = (await uppermost(page)).getByRole('button', { name: /Show the working$/ });
+  const workings = page.getByRole('tooltip');
+  const close = async () => {
+    // A press anywhere else closes them all.
+    await page.evaluate(() => document.body.dispatchEvent(new MouseEvent('mousedown', { bubbles: true })));
+    await expect(workings).toHaveCount(0);
+  };
+  if ((await figures.count()) === 0) return [];
+  // A sum may still be on its way: then one more figure comes, and all are opened anew.
+  await expect(async () => {
+    await close();
+    await figures.evaluateAll((all) => all.forEach((each) => (each as HTMLElement).click()));
+    await expect(workings).toHaveCount(await figures.count(), { timeout: 2000 });
+  }).toPass();
+  const lines = (await workings.allInnerTexts()).flatMap((each) => each.split('\n'));
+  await close();
+  return lines;
+}
+
 /** What a page says in the other system of units. */
 const foreign = async (page: Page, where: string, figure: RegExp) =>
-  (await wordsOf(page)).filter((each) => figure.test(each)).map((each) => `${where}: ${each.trim()}`);
+  [...(await wordsOf(page)), ...(await workingsOf(page))]
+    .filter((each) => figure.test(each))
+    .map((each) => `${where}: ${each.trim()}`);
 
 /** Goes through every part of every station. */
 async function throughParts(page: Page, see: (where: string) => Promise<void>, only?: string): Promise<void> {
@@ -157,6 +186,7 @@ test('a bench laid out in ounces and inches is read in grams, millimeters and C 
   let id = 0;
   const begun = begunBench(PRACTICES, {
     length: 'in',
+    temperature: 'F',
     newId: () => `begun-${(id += 1)}`,
     now: START.getTime(),
   });
@@ -179,6 +209,7 @@ const TYPED: Readonly<Record<Quantity, readonly string[]>> = {
   volume: ['4 fl oz', '1/2 cup', '1/32 tsp', '0.05 cu in'],
   duration: ['1 1/2 h', '90 s'],
   speed: ['2 mph', '3 ft/s'],
+  pressure: ['30 psi', '2 bar'],
 };
 const QUANTITY_IDS = Object.keys(TYPED) as Quantity[];
 const PLAIN = ['5 in', '5 beads', '2 1/2'];
@@ -216,20 +247,24 @@ function lost(text: string, { stands, wrong }: { stands: string; wrong: string |
   return isSame ? null : `'${text}' became '${stands}'`;
 }
 
+/** A bench is kept in one money: the screen of this one writes dollars. */
+const inDollars = (bench: BenchContents['bench'][number]) => ({
+  ...bench,
+  money: { ...bench.money, sign: '$' },
+});
+const METRIC_OR_EURO = new RegExp(`${figuresOf.metric.source}|€`);
+
 for (const { href, name: station } of STATIONS) {
   test(`${station}, kept in grams and millimeters, is read in ounces, inches and F without one metric figure, and each field takes any unit or says why not`, async ({
     page,
   }) => {
-    await open(page, withoutUnits(START_BENCH), INCHES);
+    await open(page, withoutUnits({ ...START_BENCH, bench: START_BENCH.bench.map(inDollars) }), INCHES);
     const found: string[] = [];
     const seen = new Set<string>();
     let asked = 0;
     const see = async (where: string) => {
-      found.push(...(await foreign(page, where, figuresOf.metric)));
-      const within =
-        (await page.getByRole('dialog').count()) > 0
-          ? page.getByRole('dialog').last()
-          : page.getByRole('main');
+      found.push(...(await foreign(page, where, METRIC_OR_EURO)));
+      const within = await uppermost(page);
       const fields = within.locator('input:not([role]):not([type]), input[type="text"]:not([role])');
       for (let nth = 0; nth < (await fields.count()); nth += 1) {
         const field = fields.nth(nth);
@@ -264,3 +299,50 @@ for (const { href, name: station } of STATIONS) {
     expect([...new Set(found)]).toEqual([]);
   });
 }
+
+test('each quantity, the dates and the clock have a choice of their own, which holds at once and after a reload', async ({
+  page,
+}) => {
+  await open(page, START_BENCH, METRIC);
+  await page.goto('/water');
+  await turnTo(page, 'Which weight');
+  const main = page.getByRole('main');
+  await expect(main.getByRole('textbox', { name: 'Depth' })).toHaveValue('4 m');
+  await page.getByRole('button', { name: 'Bench: units and backup' }).click();
+  const menu = page.getByRole('dialog', { name: 'The bench' });
+  for (const [of, choice] of [
+    ['Strength', 'lb'],
+    ['Volume', 'cup, tsp'],
+    ['Speed', 'mph'],
+    ['Depth', 'ft'],
+    ['Dates', '28 Nov'],
+    ['Clock', '2:05 pm'],
+  ] as const) {
+    const choices = menu.getByRole('radiogroup', { name: of });
+    await choices.locator('label').filter({ hasText: choice }).click();
+    await expect(choices.getByRole('radio', { name: choice, exact: true })).toBeChecked();
+  }
+  await page.keyboard.press('Escape');
+  const seen = async () => {
+    await page.goto('/water');
+    await turnTo(page, 'Which weight');
+    await expect(main.getByRole('textbox', { name: 'Depth' })).toHaveValue(/ ft$/);
+    await expect(main.getByRole('textbox', { name: 'Current' })).toHaveValue(/ mph$/);
+    // What was not asked for stays in millimeters and grams.
+    await expect(main.getByRole('textbox', { name: 'Line' })).toHaveValue(/ mm$/);
+    await turnTo(page, 'Log');
+    await expect(main.getByText(/\d ft deep/).first()).toBeVisible();
+    await expect(main.getByText(/^\d{1,2} [A-Z][a-z]{2}$/).first()).toBeVisible();
+    await page.goto('/rig');
+    await page.getByRole('button', { name: 'New rig' }).first().click();
+    await page.getByRole('menuitem', { name: 'Cable hook set' }).click();
+    await expect(main.getByRole('textbox', { name: 'Must hold' })).toHaveValue(/ lb$/);
+    await expect(main.getByRole('textbox', { name: 'Lure' })).toHaveValue(/ mm$/);
+    await page.goto('/build');
+    await turnTo(page, 'Plastic');
+    await expect(main.getByText(/\d (cups?|tbsp|tsp) of plastic/).first()).toBeVisible();
+  };
+  await seen();
+  await page.reload();
+  await seen();
+});

@@ -1,3 +1,4 @@
+import { PLAIN_GAUGE } from '../../src/core/parts/part-roles';
 import { repeatableRandom } from '../../src/core/numeric/repeatable-random';
 import type { CutPiece, CutStock } from '../../src/core/rigs/cuts/cut-facts';
 import type { BenchContents } from '../../src/records/bench-file';
@@ -66,7 +67,7 @@ export function bigCutContents(start: number): Pick<BenchContents, 'bins' | 'ent
     sort: 'line and cord',
     gauge,
   });
-  const measured = { form: null, plastic: null, bend: null, basis: 'measured' } as const;
+  const measured = { ...PLAIN_GAUGE, basis: 'measured' } as const;
   const line = bin('Line', 'mm', {
     ...measured,
     as: 'line',

@@ -1,4 +1,4 @@
-import type { SizeId } from '../../src/core/parts/part-roles';
+import { PLAIN_GAUGE, type SizeId } from '../../src/core/parts/part-roles';
 import { repeatableRandom } from '../../src/core/numeric/repeatable-random';
 import { tallyByItem } from '../../src/core/stock/tally-by-item';
 import type { MixRecipe } from '../../src/core/stock/mix-stock';
@@ -90,13 +90,12 @@ export function bigMixContents({
         sort: family(item),
         massG: 1,
         gauge: {
+          ...PLAIN_GAUGE,
           as,
           sizes,
-          plastic: null,
           basis: 'measured',
           form: as === 'blade' ? 'leaf' : null,
           bend: as === 'frame' ? 'bent' : null,
-          line: null,
         },
       };
     }),

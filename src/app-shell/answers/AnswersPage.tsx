@@ -1,6 +1,7 @@
 'use client';
 
 import { QUICK_ANSWERS } from '@/model/answers';
+import { useInHand } from '@/station-kit/use-in-address';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { SlipNote, SlipPart, SlipTitle } from '@/ui/frame/Slip';
 import { Station } from '@/ui/frame/Station';
@@ -10,6 +11,9 @@ import styles from './answers.module.css';
 /** What a maker asks before anything lies on the shelf: each answered at once, and led on to its own tool. */
 export function AnswersPage() {
   const { isSlipFolded } = usePreferences();
+  const [asked] = useInHand('ask');
+  // What a station led here to ask stands first.
+  const inOrder = [...QUICK_ANSWERS].sort((a, b) => Number(b.id === asked) - Number(a.id === asked));
   return (
     <Station
       title="Quick answers"
@@ -33,7 +37,7 @@ export function AnswersPage() {
       }
     >
       <ul className={styles.answers}>
-        {QUICK_ANSWERS.map((answer) => (
+        {inOrder.map((answer) => (
           <li key={answer.id}>
             <AnswerCard of={answer} />
           </li>

@@ -10,7 +10,7 @@ import { checkPattern, scalePattern, type HolePattern } from './hole-pattern';
 import { judgeBuild, type Finding } from './judge-build';
 import { BAIT_KINDS, findKind } from './kinds';
 import { massPoints } from './mass-points';
-import { findRole, PART_ROLES, type PartGauge } from '../parts/part-roles';
+import { PLAIN_GAUGE, findRole, PART_ROLES, type PartGauge } from '../parts/part-roles';
 import { placeParts } from './place-parts';
 import { bladeArea, runBlades } from './run-blades';
 import { sizeInChart } from './size-in-chart';
@@ -18,12 +18,9 @@ import { stingerLengths } from './stinger-lengths';
 import { swapsThatFit } from './swaps-that-fit';
 
 const gauge = (as: PartGauge['as'], sizes: PartGauge['sizes'], more: Partial<PartGauge> = {}): PartGauge => ({
+  ...PLAIN_GAUGE,
   as,
   sizes,
-  form: null,
-  plastic: null,
-  bend: null,
-  line: null,
   basis: 'measured',
   ...more,
 });
@@ -300,6 +297,30 @@ describe('the registries', () => {
     expect(() => findRole('none' as never)).toThrow(/registered roles/);
   });
 
+  it.each([
+    ['a domed blade that is drilled twice', { isFlat: false, drilled: 2 }, ['flatten', 'mark', 'drill'], []],
+    ['a flat plate that is drilled once', { isFlat: true, drilled: 1 }, ['mark', 'drill'], ['flatten']],
+    [
+      'a plate that comes with its holes',
+      { isFlat: true, drilled: 0 },
+      [],
+      ['flatten', 'mark', 'punch', 'drill'],
+    ],
+  ] as const)(
+    'the card of a bladed jig with %s says what it needs and no more',
+    (_, plate, needed, barred) => {
+      const nothing = { arm: [], end: null, slots: {}, skirt: null, head: null, isShortened: false };
+      const steps = findKind('bladed-jig').steps({ ...nothing, plate });
+      const ids = steps.map(({ id }) => id);
+      expect(ids).toEqual(expect.arrayContaining([...needed]));
+      for (const id of barred) expect(ids).not.toContain(id);
+      if (plate.drilled === 1) expect(steps.find(({ id }) => id === 'mark')!.title).not.toMatch(/both|holes/);
+      // The eye is opened at the pour, while the casting is warm: here it is only looked at.
+      expect(steps.some(({ title }) => title.startsWith('Open the eye'))).toBe(false);
+      expect(ids).toContain('eye');
+    },
+  );
+
   it.each(BAIT_KINDS.map((kind) => [kind.id, kind] as const))(
     '%s has steps, checks and cautions for whatever is on it',
     (_, kind) => {
@@ -311,8 +332,17 @@ describe('the registries', () => {
         skirt: 'Roach 1',
         head: 'the head',
         isShortened: true,
+        plate: { isFlat: false, drilled: 2 },
       });
-      const bare = kind.steps({ arm: [], end: null, slots: {}, skirt: null, head: null, isShortened: false });
+      const bare = kind.steps({
+        arm: [],
+        end: null,
+        slots: {},
+        skirt: null,
+        head: null,
+        isShortened: false,
+        plate: { isFlat: true, drilled: 0 },
+      });
       expect(new Set(full.map(({ id }) => id)).size).toBe(full.length);
       expect(full.length).toBeGreaterThan(bare.length);
       expect(full.every(({ title, how }) => title !== '' && how !== '')).toBe(true);

@@ -1,4 +1,5 @@
-import { backCard, type CardPlace, type CardWay, piecesDone, pressCard } from './turn-card';
+import fc from 'fast-check';
+import { backCard, type CardPlace, type CardWay, passStep, piecesDone, pressCard } from './turn-card';
 
 const BEGIN: CardPlace = { step: 0, piece: 0, counted: 0 };
 
@@ -43,6 +44,40 @@ describe('a run’s card', () => {
       piece: 0,
       counted: 1,
     });
+  });
+
+  it('passes a whole step: for all pieces by station, else with all that it counts', () => {
+    const times = [7, 0, 3];
+    expect(passStep(BEGIN, times, 20, 'by-station')).toEqual({ step: 1, piece: 0, counted: 0 });
+    expect(passStep({ step: 1, piece: 4, counted: 0 }, times, 20, 'by-station')).toEqual({
+      step: 2,
+      piece: 0,
+      counted: 0,
+    });
+    expect(passStep({ step: 2, piece: 4, counted: 1 }, times, 20, 'by-station')).toBeNull();
+    expect(passStep(BEGIN, times, 2, 'one-by-one')).toEqual({ step: 1, piece: 0, counted: 0 });
+    expect(passStep({ step: 2, piece: 0, counted: 0 }, times, 2, 'one-by-one')).toEqual({
+      step: 0,
+      piece: 1,
+      counted: 0,
+    });
+    expect(passStep({ step: 2, piece: 1, counted: 2 }, times, 2, 'one-by-one')).toBeNull();
+  });
+
+  it('takes as many passes as there are steps where each is done for all', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.nat(9), { minLength: 1, maxLength: 8 }),
+        fc.integer({ min: 1, max: 50 }),
+        (times, count) => {
+          let place: CardPlace | null = BEGIN;
+          let passes = 0;
+          for (; place !== null && passes <= times.length; passes += 1)
+            place = passStep(place, times, count, 'by-station');
+          expect([place, passes]).toEqual([null, times.length]);
+        },
+      ),
+    );
   });
 
   it('knows how many are through', () => {

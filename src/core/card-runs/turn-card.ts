@@ -41,6 +41,22 @@ export function pressCard(
 }
 
 /**
+ * Where a card stands when its step was done in one go: of all pieces where each step is done for all, else of the piece in
+ * hand with all that it counts. Null when all of it is through.
+ *
+ * @example passStep({ step: 0, piece: 0, counted: 0 }, [7, 1], 20, 'by-station') // { step: 1, piece: 0, counted: 0 }
+ */
+export function passStep(
+  place: CardPlace,
+  times: readonly number[],
+  count: number,
+  way: CardWay,
+): CardPlace | null {
+  const last = { ...place, counted: Math.max(0, (times[place.step] ?? 0) - 1) };
+  return pressCard(way === 'by-station' ? { ...last, piece: count - 1 } : last, times, count, way);
+}
+
+/**
  * Where it stands one back: a count less, or where it came from.
  *
  * @example backCard({ step: 1, piece: 0, counted: 0 }, 2, 3, 'by-station') // { step: 0, piece: 2, counted: 0 }

@@ -32,6 +32,7 @@ export const DEED_CODES = [
   'tying.resumed',
   'tying.ended',
   'card.pressed',
+  'card.passed',
   'card.back',
   'card.step',
   'cut.made',

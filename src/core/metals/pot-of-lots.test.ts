@@ -3,7 +3,7 @@ import { ELEMENTS } from '@/reference/elements';
 import { REFERENCE_METALS } from '@/reference/metals';
 import { densityFromCasting } from './density-from-casting';
 import { guidePot } from './guide-pot';
-import { judgeCharge } from './judge-charge';
+import { chargeProblem, judgeCharge } from './judge-charge';
 import { meltLots } from './melt-lots';
 import { meltingRange } from './melting-range';
 import { mixMetal } from './mix-metal';
@@ -18,6 +18,16 @@ const LISTED = REFERENCE_METALS.map(({ key, composition, solidusC, liquidusC }) 
 describe('judgeCharge', () => {
   const lead = { name: 'Lot 1', composition: { Pb: 1 }, g: 1000 };
   const zinc = { name: 'Zinc', composition: { Zn: 1 }, g: 10 };
+
+  it('keeps powder that is bound cold out of every pot, also alone', () => {
+    const powder = { name: 'Tungsten', composition: { W: 1 }, g: 10 };
+    expect(judgeCharge([powder], 4500)).toEqual([{ why: 'cold', name: 'Tungsten' }]);
+    expect(judgeCharge([lead, powder], 4500)).toEqual([{ why: 'cold', name: 'Tungsten' }]);
+    expect(judgeCharge([lead, { ...powder, g: 0 }], 4500)).toEqual([]);
+    expect(judgeCharge([{ ...powder, composition: null }], 4500)).toEqual([]);
+    const [stop] = judgeCharge([powder], 4500);
+    expect(chargeProblem(stop!)).toEqual({ code: 'bench.cold-in-pot', name: 'Tungsten' });
+  });
 
   it('keeps zinc out of lead and tin, whichever went in first', () => {
     const tin = { name: 'Tin', composition: { Sn: 1 }, g: 100 };

@@ -29,6 +29,8 @@ export const PART_ROLE_IDS = [
   'lure',
   'hair',
   'collar',
+  'skirt',
+  'rig',
 ] as const;
 export type PartRoleId = (typeof PART_ROLE_IDS)[number];
 
@@ -58,6 +60,11 @@ export const SIZE_IDS = [
 export type SizeId = (typeof SIZE_IDS)[number];
 
 export const PLASTICS = ['soft', 'stretch'] as const;
+
+/** What a bait threaded on a hook looks like. */
+export const TRAILER_SHAPES = ['paddle', 'grub', 'worm', 'claw', 'chunk', 'pork'] as const;
+export type TrailerShape = (typeof TRAILER_SHAPES)[number];
+
 export type Plastic = (typeof PLASTICS)[number];
 
 /** How a bait's wire runs: a V, one line, up and back, or short under the head. */
@@ -76,12 +83,23 @@ export interface PartGauge {
   readonly form: BladeFormId | null;
   /** Of a trailer: soft plastic and stretchy plastic melt each other. */
   readonly plastic: Plastic | null;
+  /** Of a trailer; null where nobody said. */
+  readonly shape: TrailerShape | null;
   /** Of a wire. */
   readonly bend: Bend | null;
   /** Of a line. */
   readonly line: LineForm | null;
   readonly basis: 'measured' | 'guess';
 }
+
+/** What a part is not that has neither form, plastic, shape, bend nor make: most of them. */
+export const PLAIN_GAUGE = {
+  form: null,
+  plastic: null,
+  shape: null,
+  bend: null,
+  line: null,
+} as const satisfies Partial<PartGauge>;
 
 export interface RoleSize {
   readonly id: SizeId;
@@ -226,6 +244,18 @@ export const PART_ROLES: readonly PartRole[] = [
     along: null,
     hole: null,
   },
+  {
+    id: 'skirt',
+    name: 'Ready skirt',
+    sizes: [
+      LENGTH,
+      mm('holeMm', 'Band, inside', 20),
+      { id: 'fibers', label: 'Strands', unit: 'pieces', most: 500 },
+    ],
+    along: null,
+    hole: null,
+  },
+  { id: 'rig', name: 'Ready rig', sizes: [mm('lengthMm', 'Length', 500), BREAKS], along: null, hole: null },
   { id: 'lure', name: 'Lure', sizes: [LENGTH, mm('bodyMm', 'Body', 120)], along: null, hole: null },
 ];
 

@@ -29,6 +29,7 @@ export type BenchProblem =
     }
   | { readonly code: 'bench.not-whole'; readonly bin: string; readonly asked: number }
   | { readonly code: 'bench.too-light'; readonly eachG: number; readonly hardwareG: number }
+  | { readonly code: 'bench.cold-in-pot'; readonly name: string }
   | { readonly code: 'bench.zinc-in-pot'; readonly zinc: string; readonly other: string }
   | { readonly code: 'bench.pot-overfull'; readonly chargeG: number; readonly capacityG: number }
   | { readonly code: 'bench.run-under-way' }

@@ -1,4 +1,4 @@
-import type { PartGauge } from '../parts/part-roles';
+import { PLAIN_GAUGE, type PartGauge } from '../parts/part-roles';
 import { choosePiece, mayLie, nearestTo } from './choose-piece';
 import { cutsOfRig } from './cuts-of-rig';
 import { findEnd } from './ends';
@@ -14,11 +14,9 @@ const gauge = (
   sizes: PartGauge['sizes'] = {},
   line: PartGauge['line'] = null,
 ): PartGauge => ({
+  ...PLAIN_GAUGE,
   as,
   sizes,
-  form: null,
-  plastic: null,
-  bend: null,
   basis: 'measured',
   line: as === 'line' ? (line ?? 'strand') : null,
 });

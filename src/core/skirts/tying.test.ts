@@ -188,7 +188,10 @@ describe('holds', () => {
       const laid = steps.filter(({ id }) => id.startsWith('lay '));
       expect(laid.map(({ id }) => id)).toEqual(['lay a', 'lay b']);
       expect(laid[0]!.title).toContain('reed green');
-      expect(laid[1]!.how).toContain('Cut it short');
+      // What is short is cut at the very end, when it was seen how the skirt opens.
+      expect(laid.some(({ how }) => /short/i.test(how))).toBe(false);
+      expect(steps.at(-1)).toMatchObject({ id: 'accents', title: 'Cut the accent short' });
+      expect(steps.at(-1)!.how).toContain('ember');
       expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
       // The picture never shows a layer before it is laid, and never loses one again.
       const shown = steps.map(({ shows }) => shows.layers);
@@ -198,6 +201,20 @@ describe('holds', () => {
       expect(hold.checks.length).toBeGreaterThan(2);
     },
   );
+
+  it.each([
+    ['collar-tool', [/band up the shank/, /tube/], [/wrap/i, /thread/i, /wire/i, /trailer/i]],
+    ['wire', [/wire/i], [/tube/i, /collar on the tube/, /trailer/i]],
+    ['thread-hitches', [/wrap/i], [/tube/i, /\bband\b/i, /trailer/i]],
+  ] as const)('the card of %s speaks of what it has, and of nothing else', (id, needed, barred) => {
+    const all = findHold(id)
+      .steps(facts)
+      .map(({ title, how, mistakes }) =>
+        [title, how, ...mistakes.flatMap((each) => [MISTAKES[each].name, MISTAKES[each].mend])].join(' '),
+      );
+    for (const words of needed) expect(all.some((text) => words.test(text))).toBe(true);
+    for (const words of barred) expect(all.filter((text) => words.test(text))).toEqual([]);
+  });
 
   it('count what the maker set, and what is usual where nothing is set', () => {
     for (const hold of SKIRT_HOLDS) {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { PartGauge } from '../parts/part-roles';
+import { PLAIN_GAUGE, type PartGauge } from '../parts/part-roles';
 import { standInDifferences, standInsFor, type Standing } from './stand-ins';
 
 const hook = (gapeMm: number, wireMm = 1, size = '2/0'): Standing => ({
@@ -11,12 +11,9 @@ const hook = (gapeMm: number, wireMm = 1, size = '2/0'): Standing => ({
   wireMm,
 });
 const GAUGE: PartGauge = {
+  ...PLAIN_GAUGE,
   as: 'swivel',
   sizes: { lengthMm: 20, breakKgf: 30 },
-  form: null,
-  plastic: null,
-  bend: null,
-  line: null,
   basis: 'measured',
 };
 const part = (change: Partial<PartGauge> = {}, condition: 'new' | 'used' | 'worn' = 'new'): Standing => ({

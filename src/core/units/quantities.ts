@@ -1,7 +1,15 @@
 /** What the maker measures. Each quantity has one base unit in which the core computes. */
-export type Quantity = 'mass' | 'length' | 'temperature' | 'volume' | 'duration' | 'strength' | 'speed';
+export type Quantity =
+  | 'mass'
+  | 'length'
+  | 'temperature'
+  | 'volume'
+  | 'duration'
+  | 'strength'
+  | 'speed'
+  | 'pressure';
 
-export type BaseUnit = 'g' | 'mm' | 'C' | 'cm3' | 's' | 'kgf' | 'm/s';
+export type BaseUnit = 'g' | 'mm' | 'C' | 'cm3' | 's' | 'kgf' | 'm/s' | 'bar';
 
 export interface UnitDefinition {
   /** How people write it, lower case. The first is the one shown in messages. */
@@ -26,7 +34,10 @@ const MM_PER_INCH = 25.4;
 /** Cubic centimeters in one cubic inch, exact. */
 export const CM3_PER_CUBIC_INCH = 16.387064;
 /** Cubic centimeters in one US teaspoon, exact: a US gallon of 231 cubic inches over 768. */
-const CM3_PER_TEASPOON = 4.92892159375;
+export const CM3_PER_TEASPOON = 4.92892159375;
+
+/** Bar in a pound of force to the square inch, exact: 0.45359237 kg × 9.80665 m/s² over 645.16 mm². */
+export const BAR_PER_PSI = (0.45359237 * 9.80665 * 10) / 645.16;
 
 export const QUANTITIES: Record<Quantity, QuantityDefinition> = {
   mass: {
@@ -87,6 +98,14 @@ export const QUANTITIES: Record<Quantity, QuantityDefinition> = {
       { names: ['ft/s', 'fps'], factor: (12 * MM_PER_INCH) / 1000 },
       { names: ['km/h', 'kmh', 'kph'], factor: 1 / 3.6 },
       { names: ['cm/s'], factor: 0.01 },
+    ],
+  },
+  pressure: {
+    base: 'bar',
+    units: [
+      { names: ['bar', 'bars'], factor: 1 },
+      { names: ['psi', 'lb/in2'], factor: BAR_PER_PSI },
+      { names: ['kpa', 'kilopascal', 'kilopascals'], factor: 0.01 },
     ],
   },
   strength: {

@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { roundLength, roundMass, roundStrength, roundTemperature } from './round-figure';
+import {
+  roundDepth,
+  roundLength,
+  roundMass,
+  roundSpeed,
+  roundStrength,
+  roundTemperature,
+} from './round-figure';
 
 describe('usual figures in a system of units', () => {
   it('are round in it', () => {
@@ -31,4 +38,15 @@ describe('usual figures in a system of units', () => {
       }),
     );
   });
+});
+
+it('sets a usual water in full feet, and a speed in tenths of what it is told in', () => {
+  const feet = [4, 6, 20, 40].map((m) => Number((roundDepth(m, 'ft') / 0.3048).toFixed(6)));
+  expect(feet).toEqual([13, 20, 65, 130]);
+  expect(roundDepth(4.3, 'm')).toBe(4.3);
+  expect(roundSpeed(0.3, 'ft/s')).toBeCloseTo(0.3048, 9);
+  expect(roundSpeed(0.3, 'mph')).toBeCloseTo(0.7 * 0.44704, 9);
+  // What is slower than a tenth stays as it is.
+  expect(roundSpeed(0.01, 'mph')).toBeCloseTo(0.01, 9);
+  expect(roundSpeed(0, 'm/s')).toBe(0);
 });

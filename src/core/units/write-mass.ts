@@ -1,4 +1,5 @@
 import { GRAMS_PER_OUNCE } from './quantities';
+import { writeFraction } from './write-fraction';
 
 export type MassUnit = 'g' | 'oz' | 'oz-fraction';
 
@@ -36,7 +37,11 @@ export function writeMass(massG: number, unit: MassUnit): WrittenMass {
   const isNear = Math.abs(value * SIXTEENTHS - marks) <= slack * Math.abs(value * SIXTEENTHS);
   const isFraction = unit === 'oz-fraction' && marks > 0 && isNear;
   return {
-    number: isFraction ? fraction(marks) : value > 0 && value < LITTLE ? little(value) : decimals(value),
+    number: isFraction
+      ? writeFraction(marks, SIXTEENTHS)
+      : value > 0 && value < LITTLE
+        ? little(value)
+        : decimals(value),
     unit: isPounds ? 'lb' : 'oz',
   };
 }
@@ -50,16 +55,4 @@ function decimals(value: number): string {
   if (size >= 99.95) return value.toFixed(0);
   if (size >= 9.995) return value.toFixed(1);
   return value.toFixed(2);
-}
-
-function fraction(sixteenths: number): string {
-  const whole = Math.floor(sixteenths / SIXTEENTHS);
-  let top = sixteenths % SIXTEENTHS;
-  let bottom = SIXTEENTHS;
-  while (top > 0 && top % 2 === 0) {
-    top /= 2;
-    bottom /= 2;
-  }
-  if (top === 0) return String(whole);
-  return whole === 0 ? `${top}/${bottom}` : `${whole} ${top}/${bottom}`;
 }

@@ -24,6 +24,20 @@ describe('preferences', () => {
     expect(readPreferences(storage)).toEqual(mine);
   });
 
+  it('go on in pounds and feet where only inches were kept', () => {
+    const storage = memory();
+    storage.setItem(PREFERENCES_KEY, '{"mass":"oz","length":"in","temperature":"C","speed":"mph"}');
+    expect(readPreferences(storage)).toMatchObject({
+      mass: 'oz',
+      length: 'in',
+      temperature: 'C',
+      strength: 'lb',
+      volume: 'fl oz',
+      speed: 'mph',
+      depth: 'ft',
+    });
+  });
+
   it('fall back field by field where something is missing or bent', () => {
     const storage = memory();
     expect(readPreferences(storage)).toEqual(DEFAULT_PREFERENCES);

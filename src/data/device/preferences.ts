@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { INCH_UNITS, METRIC_UNITS } from '@/core/units/unit-choices';
 import { usualUnits } from '@/core/units/usual-units';
 
 /**
@@ -12,6 +13,12 @@ const preferences = z.object({
   mass: z.enum(['g', 'oz', 'oz-fraction']).catch('g'),
   length: z.enum(['mm', 'in']).catch('mm'),
   temperature: z.enum(['C', 'F']).catch('C'),
+  strength: z.enum(['kg', 'lb']).catch('kg'),
+  volume: z.enum(['ml', 'fl oz', 'cup']).catch('ml'),
+  speed: z.enum(['m/s', 'km/h', 'ft/s', 'mph']).catch('m/s'),
+  depth: z.enum(['m', 'ft']).catch('m'),
+  dates: z.enum(['month-first', 'day-first']).catch('month-first'),
+  clock: z.enum(['24', '12']).catch('24'),
   ticketInHand: z.string().nullable().catch(null),
   metalInHand: z.string().nullable().catch(null),
   /** How the beat of a run is kept, and with how many blocks at once. */
@@ -48,10 +55,16 @@ export function readPreferences(storage: Pick<Storage, 'getItem'>, language?: st
   try {
     const kept = storage.getItem(PREFERENCES_KEY);
     if (kept === null && language !== undefined) return preferences.parse(usualUnits(language));
-    return preferences.parse(JSON.parse(kept ?? '{}'));
+    return preferences.parse(withUnitsOfItsSystem(JSON.parse(kept ?? '{}')));
   } catch {
     return DEFAULT_PREFERENCES;
   }
+}
+
+/** What was kept before each quantity had a unit of its own goes on in feet and pounds where it was kept in inches. */
+function withUnitsOfItsSystem(kept: unknown): unknown {
+  if (typeof kept !== 'object' || kept === null) return kept;
+  return { ...('length' in kept && kept.length === 'in' ? INCH_UNITS : METRIC_UNITS), ...kept };
 }
 
 export function keepPreferences(storage: Pick<Storage, 'setItem'>, value: Preferences): void {

@@ -12,6 +12,7 @@ import { cardRuns } from './011-card-runs';
 import { deeds } from './012-deeds';
 import { boughtThings } from './013-bought-things';
 import { anyHeads } from './014-any-heads';
+import { shapes } from './015-shapes';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -30,4 +31,5 @@ export const MIGRATIONS: readonly Migration[] = [
   deeds,
   boughtThings,
   anyHeads,
+  shapes,
 ];

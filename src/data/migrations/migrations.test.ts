@@ -367,7 +367,7 @@ describe('migrations', () => {
     let names = 0;
     const workshop = openWorkshop({ db, now: () => 2, newId: () => `id-${(names += 1)}` });
     expect(await workshop.shelf.bins()).toEqual([
-      { ...part, ...PLAIN_BIN, keepApart: null, rigId: null, gauge: { ...gauge, line: null } },
+      { ...part, ...PLAIN_BIN, keepApart: null, rigId: null, gauge: { ...gauge, line: null, shape: null } },
       { ...part, ...PLAIN_BIN, id: 'q', keepApart: null, rigId: null, gauge: null },
     ]);
     expect(await workshop.shelf.entriesOf('p')).toEqual([{ ...entry, lengthId: null, unitCost: null }]);
@@ -536,9 +536,9 @@ describe('migrations', () => {
     const told = { sizes: {}, form: null, bend: null, line: null, basis: 'guess' };
     expect(await workshop.shelf.bins()).toEqual([
       box,
-      { ...collar, gauge: { ...told, as: 'collar', plastic: null } },
+      { ...collar, gauge: { ...told, as: 'collar', plastic: null, shape: null } },
       { ...hook, costEach: null },
-      { ...trailer, gauge: { ...told, as: 'trailer', plastic: 'soft' } },
+      { ...trailer, gauge: { ...told, as: 'trailer', plastic: 'soft', shape: null } },
     ]);
   });
 
@@ -555,6 +555,35 @@ describe('migrations', () => {
     const kept = await workshop.tickets.all();
     expect(kept).toHaveLength(tickets.length);
     for (const ticket of tickets) expect(kept).toContainEqual(ticket);
+  });
+
+  it('say of the trailers of version 14 that nobody named their shape, and of their history too', async () => {
+    const old = new Dexie('fourteenth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 14)) old.version(version).stores(stores);
+    await old.open();
+    const { bins } = demoBench(Date.UTC(2026, 10, 23, 12));
+    const unshaped = bins.map((bin) => {
+      if (bin.kind !== 'part' || !bin.gauge) return bin;
+      const { shape: _, ...gauge } = bin.gauge;
+      return { ...bin, gauge };
+    });
+    await old.table('bins').bulkAdd(unshaped as object[]);
+    const act = { id: 'a', no: 1, at: 1, deed: { code: 'told', facts: { text: 'x' } }, undoes: null };
+    const changed = unshaped.find((bin) => bin.kind === 'part' && bin.gauge?.as === 'trailer')!;
+    await old
+      .table('acts')
+      .add({ ...act, changes: [{ table: 'bins', id: changed.id, before: null, after: changed }] });
+    old.close();
+
+    const db = new BenchDatabase('fourteenth-bench');
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => 'id' });
+    const kept = await workshop.shelf.bins();
+    const gauges = kept.flatMap((bin) => (bin.kind === 'part' && bin.gauge ? [bin.gauge] : []));
+    expect(gauges.length).toBeGreaterThan(50);
+    expect(gauges.every(({ shape }) => shape === null)).toBe(true);
+    expect((await db.acts.get('a'))!.changes[0]!.after).toMatchObject({
+      gauge: { as: 'trailer', shape: null },
+    });
   });
 
   it('bring an older database up, step by step, with what was in it', async () => {

@@ -1,7 +1,7 @@
 import type { Deed } from '@/core/history/deed';
 import { did } from '../did';
 import type { EntityTable } from 'dexie';
-import { backCard, pressCard, type CardPlace, type CardProgress } from '@/core/card-runs/turn-card';
+import { backCard, passStep, pressCard, type CardPlace, type CardProgress } from '@/core/card-runs/turn-card';
 import { sum } from '@/core/numeric/sum';
 import type { BenchOutcome, CardRunSort } from '@/core/problems/bench-problem';
 import type { Store } from '../store';
@@ -115,13 +115,15 @@ async function pressed<Run extends CardRun>(
   times: readonly number[],
   drying: readonly (Drying | null)[],
   name: string,
+  moveOn: typeof pressCard,
 ): Promise<Run> {
   if (run.isThrough) return run;
   const { card, count, way } = run;
-  const next = pressCard(card, times, count, way);
+  const next = moveOn(card, times, count, way);
   const glued = drying[card.step] ?? null;
   const isStepOver = next === null || next.step !== card.step;
-  if (glued && isStepOver && card.piece === count - 1) {
+  // By station a step is over with the last piece, however it was pressed.
+  if (glued && isStepOver && (way === 'by-station' || card.piece === count - 1)) {
     const startedAt = store.now();
     await tx.put('clocks', {
       id: store.newId(),
@@ -188,7 +190,15 @@ export function cardRunRepository<
      * with the last piece of the step.
      */
     press: (id: string, times: readonly number[], drying: readonly (Drying | null)[]) =>
-      change(id, did('card.pressed'), (run, tx) => pressed(store, tx, run, times, drying, noteOf(run))),
+      change(id, did('card.pressed'), (run, tx) =>
+        pressed(store, tx, run, times, drying, noteOf(run), pressCard),
+      ),
+
+    /** The step in hand was done in one go: for all pieces, or with all that it counts. */
+    pass: (id: string, times: readonly number[], drying: readonly (Drying | null)[]) =>
+      change(id, did('card.passed'), (run, tx) =>
+        pressed(store, tx, run, times, drying, noteOf(run), passStep),
+      ),
 
     /** Takes one press back; `steps` is how many the card has. */
     pressBack: (id: string, steps: number) =>

@@ -8,18 +8,19 @@ import { attempt, granted, refuse } from '../write';
 export function lengthRepository(store: Store) {
   const { db } = store;
   return {
-    /** Receives so many rolls or sticks of one length, mm, each told apart from now on. */
+    /** Receives so many rolls or sticks of one length, mm, each told apart from now on; `unitCost` a mm, null where nobody said. */
     receive: (
       binId: string,
       lengthMm: number,
       count: number,
       note: string,
+      unitCost: number | null = null,
     ): Promise<BenchOutcome<undefined>> =>
       attempt(store, did('length.received', { count }), async (tx) => {
         const bin = await db.bins.get(binId);
         if (bin?.unit !== 'mm') return refuse<undefined>({ code: 'bench.gone', what: 'roll' });
         for (let nth = 0; nth < count; nth += 1) {
-          await tx.enter({ binId, kind: 'received', qty: lengthMm, lengthId: store.newId(), note });
+          await tx.enter({ binId, kind: 'received', qty: lengthMm, lengthId: store.newId(), note, unitCost });
         }
         return granted(undefined);
       }),

@@ -1,5 +1,5 @@
 import { did } from '../did';
-import { judgeCharge } from '@/core/metals/judge-charge';
+import { chargeProblem, judgeCharge } from '@/core/metals/judge-charge';
 import { meltLots } from '@/core/metals/melt-lots';
 import { sum } from '@/core/numeric/sum';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
@@ -53,13 +53,7 @@ export function metalRepository(store: Store) {
         const { pot } = (await db.bench.get('bench')) ?? NEW_BENCH;
         const charged = known.map(({ bin, g }) => ({ name: bin.name, composition: bin.composition, g }));
         const [stop] = judgeCharge(charged, pot.capacityG);
-        if (stop?.why === 'zinc') {
-          return refuse<string>({ code: 'bench.zinc-in-pot', zinc: stop.zinc, other: stop.other });
-        }
-        if (stop) {
-          const { chargeG, capacityG } = stop;
-          return refuse<string>({ code: 'bench.pot-overfull', chargeG, capacityG });
-        }
+        if (stop) return refuse<string>(chargeProblem(stop));
         const chargedG = sum(picks.map(({ g }) => g));
         const drossG = chargedG * drossShare;
         const melted = meltLots(known.map(({ bin, g }) => ({ ...bin, g })));

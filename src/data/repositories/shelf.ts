@@ -132,8 +132,17 @@ export function shelfRepository(store: Store) {
         return entries.filter(({ qty }) => qty !== 0).length;
       }),
 
-    /** Moves an amount (over 0) in or out by hand. Refuses to take out more than there is. */
-    async move(binId: string, kind: HandMove, amount: number, note = ''): Promise<BenchOutcome<undefined>> {
+    /**
+     * Moves an amount (over 0) in or out by hand; what is received at `unitCost` each, null where nobody said. Refuses to take out
+     * more than there is.
+     */
+    async move(
+      binId: string,
+      kind: HandMove,
+      amount: number,
+      note = '',
+      unitCost: number | null = null,
+    ): Promise<BenchOutcome<undefined>> {
       return attempt(store, did(`shelf.${kind}`), async (tx) => {
         const bin = await db.bins.get(binId);
         if (!bin) return refuse<undefined>({ code: 'bench.gone', what: 'bin' });
@@ -159,7 +168,7 @@ export function shelfRepository(store: Store) {
             unit,
           });
         }
-        await tx.enter({ binId, kind, qty: isOut ? -amount : amount, note });
+        await tx.enter({ binId, kind, qty: isOut ? -amount : amount, note, unitCost });
         return granted(undefined);
       });
     },

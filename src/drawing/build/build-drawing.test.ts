@@ -1,3 +1,4 @@
+import { PLAIN_GAUGE } from '@/core/parts/part-roles';
 import { BLADE_FORMS } from '@/core/builds/blades';
 import { placeParts } from '@/core/builds/place-parts';
 import type { Build, BuildPiece } from '@/core/builds/build';
@@ -5,7 +6,7 @@ import { findStyle } from '@/core/cavities/styles';
 import { headView } from '../head-view';
 import { baitBox } from './bait-box';
 import { bladePath } from './blade-path';
-import { armPath, bendPath, clevisPath, eyePath, grubPath, swivelPath, wirePath } from './wire-paths';
+import { armPath, bendPath, clevisPath, eyePath, swivelPath, wirePath } from './wire-paths';
 import { wiredHead } from './wired-head';
 
 /** Every coordinate pair of an absolute path of M, L and C, mm. */
@@ -19,11 +20,9 @@ const frame: BuildPiece = {
   name: 'frame',
   massG: 17,
   gauge: {
+    ...PLAIN_GAUGE,
     as: 'frame',
-    form: null,
-    plastic: null,
     bend: 'bent',
-    line: null,
     basis: 'measured',
     sizes: { wireMm: 1, upperMm: 70, lowerMm: 40, spreadDeg: 40, loopMm: 3 },
   },
@@ -33,11 +32,9 @@ const blade: BuildPiece = {
   name: 'leaf',
   massG: 2,
   gauge: {
+    ...PLAIN_GAUGE,
     as: 'blade',
     form: 'leaf',
-    plastic: null,
-    bend: null,
-    line: null,
     basis: 'measured',
     sizes: { lengthMm: 46, widthMm: 17 },
   },
@@ -101,7 +98,6 @@ describe('the wire', () => {
 describe('small parts', () => {
   it('are as long as they are', () => {
     expect(Math.max(...points(clevisPath(4)).map(([x]) => x))).toBe(4);
-    expect(Math.max(...points(grubPath(88, 9)).map(([x]) => x))).toBe(88);
     expect(bendPath(30, 15).wire).toContain('H30');
     expect(swivelPath(12)).toMatch(/^M0 0a1\.92 1\.92/);
     expect(eyePath(1)).toMatch(/^M0 0a2 2/);

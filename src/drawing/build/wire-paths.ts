@@ -70,23 +70,3 @@ export function clevisPath(lengthMm: number): string {
   const drop = mm(lengthMm * 0.9);
   return `M0 0C0 ${drop} ${mm(lengthMm)} ${drop} ${mm(lengthMm)} 0`;
 }
-
-/**
- * A soft trailer from its nose at the origin back along x: body, taper, paddle.
- *
- * @example grubPath(88, 9) // 'M0 0...Z'
- */
-export function grubPath(lengthMm: number, bodyMm: number): string {
-  const h = mm(bodyMm / 2);
-  const neck = mm(lengthMm * 0.78);
-  const tail = mm(lengthMm);
-  return [
-    `M0 0C${mm(bodyMm * 0.1)} ${-h} ${mm(bodyMm * 0.5)} ${-h} ${mm(bodyMm * 0.8)} ${-h}`,
-    `C${mm(lengthMm * 0.4)} ${-h} ${mm(lengthMm * 0.6)} ${mm(-h * 0.6)} ${neck} ${mm(-h * 0.22)}`,
-    `C${mm(lengthMm * 0.86)} ${mm(-h * 0.3)} ${mm(lengthMm * 0.93)} ${mm(-h)} ${tail} ${mm(-h * 0.5)}`,
-    `C${mm(lengthMm * 0.99)} ${mm(h * 0.6)} ${mm(lengthMm * 0.95)} ${mm(h * 1.1)} ${mm(lengthMm * 0.9)} ${mm(h * 0.9)}`,
-    `C${mm(lengthMm * 0.88)} ${mm(h * 0.4)} ${mm(lengthMm * 0.84)} ${mm(h * 0.25)} ${neck} ${mm(h * 0.22)}`,
-    `C${mm(lengthMm * 0.6)} ${mm(h * 0.6)} ${mm(lengthMm * 0.4)} ${h} ${mm(bodyMm * 0.8)} ${h}`,
-    `C${mm(bodyMm * 0.5)} ${h} ${mm(bodyMm * 0.1)} ${h} 0 0Z`,
-  ].join('');
-}

@@ -1,16 +1,14 @@
 import svgpath from 'svgpath';
-import { PART_ROLES, type PartGauge } from '@/core/parts/part-roles';
+import { PLAIN_GAUGE, PART_ROLES, type PartGauge } from '@/core/parts/part-roles';
 import { layRig } from '@/core/rigs/lay-rig';
 import type { RigItem } from '@/core/rigs/rig';
 import { drawRig } from './rig-sheet';
 import { acrossOf, hookShapes, rigShapes } from './rig-shapes';
 
 const gauge = (as: PartGauge['as'], sizes: PartGauge['sizes'] = {}): PartGauge => ({
+  ...PLAIN_GAUGE,
   as,
   sizes,
-  form: null,
-  plastic: null,
-  bend: null,
   basis: 'measured',
   line: as === 'line' ? 'strand' : null,
 });

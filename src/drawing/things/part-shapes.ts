@@ -1,7 +1,9 @@
 import { findBladeForm } from '@/core/builds/blades';
 import type { PartGauge } from '@/core/parts/part-roles';
 import { bladePath } from '../build/blade-path';
-import { clevisPath, grubPath } from '../build/wire-paths';
+import { readyRig, readySkirt } from '../build/ready-paths';
+import { trailerPath } from '../build/trailer-path';
+import { clevisPath } from '../build/wire-paths';
 import { acrossOf, rigShapes, type RigShape } from '../rig/rig-shapes';
 
 /** One stroke or area of a thing, moved to where it stands, mm. */
@@ -190,10 +192,22 @@ export function partShapes(gauge: PartGauge): DrawnPart {
         shapes: [{ d: `M0 0H${n(lengthMm)}`, is: 'wire', strokeMm: wireMm }],
         box: [0, -1, lengthMm, 2],
       };
+    case 'skirt': {
+      const { strands, band, box } = readySkirt(lengthMm);
+      return {
+        shapes: [
+          { d: strands, is: 'wire', strokeMm: 0.9 },
+          { d: band, is: 'soft' },
+        ],
+        box,
+      };
+    }
+    case 'rig':
+      return { shapes: [{ d: readyRig(lengthMm), is: 'wire', strokeMm: 0.7 }], box: [0, -3, lengthMm, 6] };
     case 'trailer':
       return {
-        shapes: [{ d: grubPath(lengthMm, bodyMm), is: 'soft' }],
-        box: [0, -bodyMm * 0.6, lengthMm, bodyMm * 1.2],
+        shapes: [{ d: trailerPath(gauge.shape, lengthMm, bodyMm), is: 'soft' }],
+        box: [0, -bodyMm * 0.75, lengthMm, bodyMm * 1.5],
       };
     default:
       return onItsRun(gauge);

@@ -1,10 +1,8 @@
 import { roundMass } from '@/core/units/round-figure';
+import { INCHES, METRIC } from '@/text/written-in';
 import { QUICK_ANSWERS } from '.';
 import { usualAsked, type Asked } from './quick-answer';
 import { figuresOf } from '../../../tests/support/foreign-units';
-
-const METRIC = { mass: 'g', length: 'mm', temperature: 'C' } as const;
-const INCHES = { mass: 'oz-fraction', length: 'in', temperature: 'F' } as const;
 
 const find = (id: string) => QUICK_ANSWERS.find((each) => each.id === id)!;
 const usually = (id: string): Asked => usualAsked(find(id).fields);

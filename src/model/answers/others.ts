@@ -22,7 +22,8 @@ export const sinkTime = quickAnswer({
     depth: { label: 'Depth', is: 'depth', usual: 6, least: 0.2, most: 200 },
   },
   source: 'A ball in still, fresh water without line or skirt: either makes it slower.',
-  answer: (asked, { mass, length }) => {
+  answer: (asked, units) => {
+    const { mass } = units;
     const metal = pouredMetal(asked.metal);
     const fall = (massG: number) => {
       const volumeCm3 = massG / metal.densityGcm3;
@@ -32,8 +33,8 @@ export const sinkTime = quickAnswer({
     const [speed, twice] = [fall(asked.g), fall(asked.g * 2)];
     if (!speed.ok || !twice.ok) return unknown('It floats.');
     return known(
-      `${numberText(asked.depth / speed.value, 2)} s to ${depthText(asked.depth, length)}`,
-      `It falls at ${speedText(speed.value, length)}; ${massText(asked.g * 2, mass)} would take ${numberText(asked.depth / twice.value, 2)} s.`,
+      `${numberText(asked.depth / speed.value, 2)} s to ${depthText(asked.depth, units.depth)}`,
+      `It falls at ${speedText(speed.value, units.speed)}; ${massText(asked.g * 2, mass)} would take ${numberText(asked.depth / twice.value, 2)} s.`,
     );
   },
   opens: { at: 'Water, Which weight', href: (asked) => `/water?part=weight&depth=${asked.depth}` },

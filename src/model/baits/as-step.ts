@@ -39,6 +39,7 @@ export function asStep(build: BuildRecord, step: string | null): BuildRecord {
     ...hung,
     skirtId: isBeforeSkirt ? null : build.skirtId,
     slots: build.slots.filter(({ slot }) => {
+      if (slot === 'skirt') return !isBeforeSkirt;
       const at = SLOT_STEPS.indexOf(slot);
       return at < 0 || upTo < 0 || at <= upTo;
     }),

@@ -15,6 +15,7 @@ import type { BenchView } from '../bench/bench-view';
 import { freeOf } from '../stock/free-of';
 import { bodyRadiusMm } from '../heads/head-facts';
 import { skirtMassOf } from '../skirts/skirt-facts';
+import { headsThere } from '../heads/heads-there';
 import { versionText } from '../versions/version-text';
 
 /** A build as it is kept, or as it lies half made on the bench. */
@@ -103,7 +104,7 @@ export function weightLines(record: BuildLike, view: BenchFacts): WeightLine[] {
       name,
       massG,
       count: pieces.filter((piece) => piece.binId === binId).length,
-      is: gauge.as === 'trailer' ? ('soft' as const) : ('part' as const),
+      is: gauge.as === 'trailer' || gauge.as === 'skirt' ? ('soft' as const) : ('part' as const),
       isTypical: gauge.basis === 'guess',
     })),
     ...(skirt
@@ -153,10 +154,11 @@ export function runOf(
   return seen.ok ? { ...seen.value, isSeen: true } : null;
 }
 
-/** Heads on the rack that a build could take: of its style, weight and hook. Those in its skirt, then bare ones. */
+/** Heads on the shelf that a build could take: of its style, weight and hook, in its color first. What hangs in the oven is none. */
 export function headsFor(record: BuildLike, view: BenchFacts): HeadBin[] {
   const { head } = record;
   if (!head || hasWiredHead(record, view)) return [];
+  const there = headsThere(view);
   return view.bins
     .filter(
       (bin): bin is HeadBin =>
@@ -165,12 +167,11 @@ export function headsFor(record: BuildLike, view: BenchFacts): HeadBin[] {
         bin.nominalG === head.nominalG &&
         (head.hookBinId === null || bin.hookBinId === head.hookBinId) &&
         (bin.skirtId === null || bin.skirtId === record.skirtId) &&
-        (view.levels.get(bin.id) ?? 0) > 0,
+        there(bin.id) > 0,
     )
     .sort(
       (a, b) =>
-        Number(b.coatId === head.coatId) - Number(a.coatId === head.coatId) ||
-        (view.levels.get(b.id) ?? 0) - (view.levels.get(a.id) ?? 0),
+        Number(b.coatId === head.coatId) - Number(a.coatId === head.coatId) || there(b.id) - there(a.id),
     );
 }
 
@@ -224,6 +225,10 @@ function stepFacts(record: BuildLike, view: BenchFacts): BaitFacts {
     skirt: skirt ? versionText(skirt) : null,
     head: record.head ? 'the head' : null,
     isShortened: build.armMm !== null && armLength(build) < frameSizes(build).upperMm,
+    plate: {
+      isFlat: build.slots.find(({ slot }) => slot === 'plate')?.part.gauge.form === 'plate',
+      drilled: (record.pattern?.holes ?? []).filter(({ is }) => is !== 'punched').length,
+    },
   };
 }
 

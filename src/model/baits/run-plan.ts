@@ -3,6 +3,7 @@ import type { BuildRecord } from '@/records/build';
 import { tallyByItem } from '@/core/stock/tally-by-item';
 import { hasWiredHead, looseSkirt, usesOf } from '../bills/build-uses';
 import type { BenchFacts } from '../bench/bench-facts';
+import { headsThere } from '../heads/heads-there';
 import type { KitLine } from '../kits/kit-line';
 import { headsFor } from './bait-facts';
 
@@ -17,6 +18,7 @@ const TIED = { href: '/skirt?part=board', says: 'tie them at Skirt' } as const;
 
 /** What a run of so many takes of each bin, in the order in which the bins lie; heads from the bin chosen. */
 export function kitOf(build: BuildRecord, count: number, headBinId: string | null, view: BenchFacts): Kit {
+  const there = headsThere(view);
   const head = headBinId === null ? null : view.binById.get(headBinId);
   const wears = head?.kind === 'head' && head.skirtId !== null && head.skirtId === build.skirtId;
   const uses = usesOf(build).filter(
@@ -27,7 +29,7 @@ export function kitOf(build: BuildRecord, count: number, headBinId: string | nul
     .flatMap(([binId, each]): KitLine[] => {
       const bin = view.binById.get(binId);
       const needed = each * count;
-      const onHand = view.levels.get(binId) ?? 0;
+      const onHand = bin?.kind === 'head' ? there(binId) : (view.levels.get(binId) ?? 0);
       const used = view.binById.get(`used-${binId}`);
       const salvaged = used ? (view.levels.get(used.id) ?? 0) : 0;
       // New parts first; what they lack comes from the salvage box where used ones lie there.
@@ -53,9 +55,10 @@ export function kitOf(build: BuildRecord, count: number, headBinId: string | nul
   };
 }
 
-/** The head's bin to begin with: the one that gives most of a run. */
+/** The head's bin to begin with: the one in the bait's color that gives most of a run. A head of another color is for the maker to choose. */
 export function usualHead(build: BuildRecord, count: number, view: BenchFacts): string | null {
-  const heads = headsFor(build, view);
-  const enough = heads.find(({ id }) => (view.levels.get(id) ?? 0) >= count);
+  const heads = headsFor(build, view).filter(({ coatId }) => coatId === (build.head?.coatId ?? null));
+  const there = headsThere(view);
+  const enough = heads.find(({ id }) => there(id) >= count);
   return (enough ?? heads[0])?.id ?? null;
 }

@@ -1,11 +1,14 @@
 import { findStyle } from '@/core/cavities/styles';
 import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
+import type { UnitChoices } from '@/core/units/unit-choices';
 import type { Bin } from '@/records/bin';
+import type { Heater } from '@/records/heater';
 import type { Cavity, Mold } from '@/records/mold';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Ticket, TicketLine } from '@/records/ticket';
 import { findThingKind } from '@/reference/typical';
-import type { Practice, UsualBlock } from '@/reference/typical/practices';
+import type { Practice, UsualBlock } from '@/reference/typical/practice';
+import { newHeater } from '../coats/new-heaters';
 import { guessVolume } from '../molds/guess-volume';
 import { binOfThing } from '../stock/put-down';
 import { typicalThing } from '../stock/typical-things';
@@ -15,10 +18,11 @@ export interface Beginning {
   readonly bins: readonly Bin[];
   readonly molds: readonly Mold[];
   readonly tickets: readonly Ticket[];
+  /** What heats there, as such things usually do. */
+  readonly heaters: readonly Heater[];
 }
 
-interface Maker {
-  readonly length: 'mm' | 'in';
+interface Maker extends Pick<UnitChoices, 'length' | 'temperature'> {
   readonly newId: () => string;
   /** Milliseconds since 1970. */
   readonly now: number;
@@ -34,11 +38,13 @@ const WIRE_INSERT = {
   removed: false,
 };
 const TOLERANCE = 0.06;
+/** Each casting in the hand, so long. */
+const WARM_WORK_S = 6;
 
 const nominalOf = ({ ounces, grams }: { ounces: number; grams: number }, length: 'mm' | 'in') =>
   length === 'in' ? ounces * GRAMS_PER_OUNCE : grams;
 
-function moldOf({ name, kind, style, cavities }: UsualBlock, { length, newId }: Maker): Mold {
+function moldOf({ name, kind, style, cavities, warmWork }: UsualBlock, { length, newId }: Maker): Mold {
   return {
     id: newId(),
     name,
@@ -52,7 +58,7 @@ function moldOf({ name, kind, style, cavities }: UsualBlock, { length, newId }: 
     copies: 1,
     maxPours: null,
     warmUpPours: 1,
-    warmWork: null,
+    warmWork: warmWork === undefined ? null : { what: warmWork, seconds: WARM_WORK_S },
     cavities: cavities.map(({ hooks, ...mark }): Cavity => {
       const nominalG = nominalOf(mark, length);
       const hookShare = findStyle(style)?.hookShare ?? 0;
@@ -136,7 +142,7 @@ function ticketOf(
  * The bench of a maker of these practices: metals and parts of which nothing was counted yet, a usual block to set right,
  * a ticket to change.
  *
- * @example layOutBench([PRACTICES[0]], { length: 'in', newId, now }).molds[0]?.name // 'Round heads'
+ * @example layOutBench([PRACTICES[0]], { ...INCHES, newId, now }).molds[0]?.name // 'Round heads'
  */
 export function layOutBench(practices: readonly Practice[], maker: Maker): Beginning {
   const bins = binsOf(practices, maker);
@@ -145,5 +151,9 @@ export function layOutBench(practices: readonly Practice[], maker: Maker): Begin
     bins,
     molds: [...blocks.values()].map((block) => moldOf(block, maker)),
     tickets: practices.flatMap((practice, at) => ticketOf(practice, at + 1, bins, maker)),
+    heaters: [...new Set(practices.flatMap(({ heaters }) => heaters))].map((kind) => ({
+      ...newHeater(kind, maker.temperature),
+      id: maker.newId(),
+    })),
   };
 }

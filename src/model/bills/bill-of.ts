@@ -4,6 +4,7 @@ import { coatUse } from '@/core/coats/coat-use';
 import { sum } from '@/core/numeric/sum';
 import { findHold } from '@/core/skirts/holds';
 import { tallyByItem } from '@/core/stock/tally-by-item';
+import type { Bin } from '@/records/bin';
 import type { BuildRecord } from '@/records/build';
 import type { RigRecord } from '@/records/rig';
 import type { Skirt } from '@/records/skirt';
@@ -21,11 +22,14 @@ export interface HeadPieceOf extends HeadOf {
 }
 
 /** What can be made, costed, fished and bought in. */
-export type PieceKind =
+export type MadePiece =
   | { readonly kind: 'head'; readonly head: HeadPieceOf }
   | { readonly kind: 'skirt'; readonly skirt: Skirt }
   | { readonly kind: 'build'; readonly build: BuildRecord }
   | { readonly kind: 'rig'; readonly rig: RigRecord };
+
+/** What can be sold: made here, or as it was bought. */
+export type PieceKind = MadePiece | { readonly kind: 'bin'; readonly bin: Bin };
 
 /** How heads get their powder where nobody said: the common way. */
 const USUAL_WAY = 'flame-dip';
@@ -50,6 +54,8 @@ export function billOf(piece: PieceKind, view: BenchFacts): BillPart {
       return buildBill(piece.build, view);
     case 'rig':
       return rigBill(piece.rig, view);
+    case 'bin':
+      return leaf(piece.bin.id, 1, view);
   }
 }
 

@@ -5,11 +5,17 @@ import { billOf, takenByBill, type PieceKind } from './bill-of';
 import { inOrderOfDue } from '../tickets/in-order-of-due';
 import { newestOfFamily } from '../versions/newest-by-family';
 
-/** The newest version of a ware's family; null where it is gone. */
+type Wares = Pick<BenchFacts, 'builds' | 'rigs' | 'binById'>;
+
+/** The newest version of a ware's family, or the bin it is bought into; null where it is gone. */
 export function wareRecord(
   { kind, family }: Pick<TicketWare, 'kind' | 'family'>,
-  { builds, rigs }: Pick<BenchFacts, 'builds' | 'rigs'>,
-): Extract<PieceKind, { kind: 'build' | 'rig' }> | null {
+  { builds, rigs, binById }: Wares,
+): Extract<PieceKind, { kind: 'build' | 'rig' | 'bin' }> | null {
+  if (kind === 'bin') {
+    const bin = binById.get(family);
+    return bin ? { kind, bin } : null;
+  }
   if (kind === 'build') {
     const build = newestOfFamily(family, builds);
     return build ? { kind, build } : null;
@@ -19,20 +25,26 @@ export function wareRecord(
 }
 
 /** What a ware is called. */
-export function wareName(
-  ware: Pick<TicketWare, 'kind' | 'family'>,
-  view: Pick<BenchFacts, 'builds' | 'rigs'>,
-): string {
+export function wareName(ware: Pick<TicketWare, 'kind' | 'family'>, view: Wares): string {
   const record = wareRecord(ware, view);
-  if (!record) return 'something gone';
-  return record.kind === 'build' ? record.build.name : record.rig.name;
+  switch (record?.kind) {
+    case 'build':
+      return record.build.name;
+    case 'rig':
+      return record.rig.name;
+    case 'bin':
+      return record.bin.name;
+    default:
+      return 'something gone';
+  }
 }
 
-/** Bins of finished pieces of a ware's family, whatever version, as good as new. */
+/** Bins of finished pieces of a ware's family, whatever version, as good as new; the bin itself of what is bought. */
 export function finishedBins(
   { kind, family }: Pick<TicketWare, 'kind' | 'family'>,
   { bins, buildById, rigById }: Pick<BenchFacts, 'bins' | 'buildById' | 'rigById'>,
 ): string[] {
+  if (kind === 'bin') return [family];
   return bins.flatMap((bin) => {
     if (bin.kind !== 'part' || bin.condition !== 'new') return [];
     const of = kind === 'build' ? buildById.get(bin.buildId ?? '') : rigById.get(bin.rigId ?? '');

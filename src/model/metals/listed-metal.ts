@@ -12,6 +12,8 @@ export type KnownMetal = Pick<
 interface ListedMetal extends KnownMetal {
   /** All solid below, C; null where heat harms it long before. */
   readonly solidusC: number | null;
+  /** Cast hot; else it is bought as heads, or pressed cold with as much resin as its maker takes. */
+  readonly isPoured: boolean;
 }
 
 const LISTED = 'listed:';
@@ -34,6 +36,7 @@ const poured = REFERENCE_METALS.map(({ key, composition, shrinkLinear, solidusC 
   densityGcm3: pouredMetal(key).densityGcm3,
   shrinkLinear: shrinkLinear.value,
   solidusC: solidusC.value,
+  isPoured: true,
 }));
 
 const unpoured = UNPOURED_METALS.map(({ key, composition, densityGcm3, solidusC }): ListedMetal => {
@@ -45,12 +48,16 @@ const unpoured = UNPOURED_METALS.map(({ key, composition, densityGcm3, solidusC 
     densityGcm3: (low + high) / 2,
     shrinkLinear: 0,
     solidusC: solidusC?.value ?? null,
+    isPoured: false,
   };
 });
 
 const listed: ReadonlyMap<string, ListedMetal> = new Map(
   [...poured, ...unpoured].map((metal) => [metal.id, metal]),
 );
+
+/** The listed metal of a key; undefined where none is called so. */
+export const listedByKey = (key: string): ListedMetal | undefined => listed.get(LISTED + key);
 
 /** Every metal that a bought head can be of, by its key. */
 export const HEAD_METALS: readonly { readonly key: string; readonly name: string }[] = [

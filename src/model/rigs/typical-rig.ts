@@ -1,23 +1,16 @@
 import { beginRig } from '@/core/rigs/begin-rig';
 import { chosenOf } from '@/core/rigs/judge-rig';
 import type { RigKindId } from '@/core/rigs/kinds';
-import type { RigPiece } from '@/core/rigs/rig';
-import type { Bin } from '@/records/bin';
-import { PLAIN_BIN } from '@/records/plain-bin';
 import { rigPieceOf } from '@/records/rig-piece';
 import { usualFor } from '@/reference/typical/usual-for-rigs';
 import type { BenchFacts } from '../bench/bench-facts';
 import { rigOf, type RigLike } from '../bills/rig-uses';
-import { typicalThings, type TypicalThing } from '../stock/typical-things';
+import { asThere, typicalThings, type TypicalThing } from '../stock/typical-things';
 import { matchLines } from './match-lines';
 
 /** A typical thing for each place of a rig that has nothing yet. */
 export interface TypicalPlaces {
   readonly [place: string]: TypicalThing;
-}
-
-function pieceOf({ id, bin }: TypicalThing): RigPiece | null {
-  return rigPieceOf({ ...PLAIN_BIN, ...bin, id, retired: false } as Bin);
 }
 
 /**
@@ -32,7 +25,7 @@ export function typicalPlaces(
   length: 'mm' | 'in',
 ): TypicalPlaces {
   const things = typicalThings(usualFor(draft.kind as RigKindId), length);
-  const shelf = things.flatMap((thing) => pieceOf(thing) ?? []);
+  const shelf = things.flatMap((thing) => rigPieceOf(asThere(thing)) ?? []);
   const { wants, picks } = draft;
   const chosen = chosenOf(rigOf(draft, view).items);
   const begun = beginRig(draft.kind, shelf, matchLines(view), { wants, picks, chosen });

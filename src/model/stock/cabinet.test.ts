@@ -1,3 +1,4 @@
+import { PLAIN_GAUGE } from '@/core/parts/part-roles';
 import { METRIC } from '@/text/written-in';
 import type { PartBin } from '@/records/bin';
 import type { Drawer } from '@/records/cabinet';
@@ -27,11 +28,10 @@ const gauge = (
   sizes: object,
   plastic: 'soft' | 'stretch' | null = null,
 ) => ({
+  ...PLAIN_GAUGE,
   as,
   sizes,
   plastic,
-  form: null,
-  line: null,
   basis: 'measured' as const,
   bend: as === 'frame' ? ('bent' as const) : null,
 });

@@ -2,7 +2,7 @@ import type { SizeId } from '@/core/parts/part-roles';
 import type { NewBin } from '@/records/plain-bin';
 import type { HeadBin, PartBin } from '@/records/bin';
 import { PLAIN_PART } from '@/records/plain-part';
-import { pouredMetal } from '@/reference/poured-metal';
+import { listedByKey } from '../metals/listed-metal';
 import { findTypicalSize } from '@/reference/typical';
 import { SCRAP_KEY } from '@/reference/typical/kinds/metal';
 import type {
@@ -65,7 +65,7 @@ const sortOf = ({ many }: Pick<ThingKind, 'many'>): string =>
   many.split(/[,:(]/)[0]?.trim().toLowerCase() ?? many;
 
 function metalOf(_kind: MetalKind, said: ThingSaid, common: Common): NewBin {
-  const listed = said.size === SCRAP_KEY ? undefined : pouredMetal(said.size);
+  const listed = said.size === SCRAP_KEY ? undefined : listedByKey(said.size);
   return {
     ...common,
     kind: 'metal',
@@ -74,9 +74,9 @@ function metalOf(_kind: MetalKind, said: ThingSaid, common: Common): NewBin {
     compositionBasis: listed ? 'known' : 'guess',
     costPerKg: said.costEach === null ? null : said.costEach * GRAMS_PER_KG,
     densityGcm3: listed?.densityGcm3 ?? SCRAP.densityGcm3,
-    densityBasis: listed ? 'reference' : 'guess',
-    shrinkLinear: listed?.shrinkLinear.value ?? SCRAP.shrinkLinear,
-    shrinkBasis: listed ? 'reference' : 'guess',
+    densityBasis: listed?.isPoured ? 'reference' : 'guess',
+    shrinkLinear: listed?.shrinkLinear ?? SCRAP.shrinkLinear,
+    shrinkBasis: listed?.isPoured ? 'reference' : 'guess',
   };
 }
 
@@ -133,7 +133,7 @@ function headOf(kind: HeadKind, said: ThingSaid, common: Common): NewBin {
 function partOf(kind: PartKind, said: ThingSaid, common: Common): NewBin {
   const typical = findTypicalSize(kind, said.size);
   const isMeasured = Object.keys(typical.sizes).every((id) => said.sizes[id as SizeId] !== undefined);
-  const { as, form, plastic, bend, line } = kind;
+  const { as, form, plastic, shape, bend, line } = kind;
   return {
     ...PLAIN_PART,
     ...common,
@@ -147,6 +147,7 @@ function partOf(kind: PartKind, said: ThingSaid, common: Common): NewBin {
       as,
       form,
       plastic,
+      shape,
       bend,
       line,
       sizes: { ...typical.sizes, ...said.sizes },

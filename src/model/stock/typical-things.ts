@@ -1,4 +1,5 @@
-import type { NewBin } from '@/records/plain-bin';
+import type { Bin } from '@/records/bin';
+import { PLAIN_BIN, type NewBin } from '@/records/plain-bin';
 import { findThingKind, findTypicalSize, THING_KINDS } from '@/reference/typical';
 import type { ThingKind } from '@/reference/typical/thing-kind';
 import { thingName } from '@/reference/typical/thing-name';
@@ -33,6 +34,10 @@ export function typicalThing([kindId, key]: KindAndSize, length: 'mm' | 'in'): T
     bin: binOfThing({ ...NOTHING_SAID, kind, size: size.key, name }),
   };
 }
+
+/** It as if it lay on the shelf, under the name it has among bins. */
+export const asThere = ({ id, bin }: TypicalThing): Bin =>
+  ({ ...PLAIN_BIN, ...bin, id, retired: false }) as Bin;
 
 /** Every size of every kind that suits. */
 export function typicalThings(

@@ -1,11 +1,11 @@
 import type { WaterNote } from '@/records/water-note';
 import type { BenchFacts } from '../bench/bench-facts';
-import type { PieceKind } from '../bills/bill-of';
+import type { MadePiece } from '../bills/bill-of';
 
 type Fished = NonNullable<WaterNote['of']>;
 
 /** The piece that a note is of; null where it is gone. */
-export function fishedPiece({ kind, id }: Fished, view: BenchFacts): PieceKind | null {
+export function fishedPiece({ kind, id }: Fished, view: BenchFacts): MadePiece | null {
   switch (kind) {
     case 'skirt': {
       const skirt = view.skirtById.get(id);

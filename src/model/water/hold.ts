@@ -1,3 +1,5 @@
+import { roundDepth, roundSpeed } from '@/core/units/round-figure';
+import type { UnitChoices } from '@/core/units/unit-choices';
 import { learnHold, USUAL_GRIP, type HeldNote } from '@/core/water/grip';
 import { holdInCurrent, type LineAnswer } from '@/core/water/hold-in-current';
 import type { WaterNote } from '@/records/water-note';
@@ -14,6 +16,7 @@ export interface HoldQuestion {
   readonly metalGcm3: number;
 }
 
+/** A usual water before anything is said of it. */
 export const FIRST_QUESTION: HoldQuestion = {
   depthM: 4,
   castM: 20,
@@ -23,6 +26,14 @@ export const FIRST_QUESTION: HoldQuestion = {
   bottom: 'sand',
   metalGcm3: 11.1,
 };
+
+/** It, round in the maker's own units. */
+export const firstQuestion = ({ depth, speed }: Pick<UnitChoices, 'depth' | 'speed'>): HoldQuestion => ({
+  ...FIRST_QUESTION,
+  depthM: roundDepth(FIRST_QUESTION.depthM, depth),
+  castM: roundDepth(FIRST_QUESTION.castM, depth),
+  currentMs: roundSpeed(FIRST_QUESTION.currentMs, speed),
+});
 
 export interface HoldAnswer {
   readonly line: LineAnswer;

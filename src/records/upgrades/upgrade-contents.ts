@@ -10,6 +10,7 @@ import { ninthToTenth } from './009-to-010';
 import { tenthToEleventh } from './010-to-011';
 import { eleventhToTwelfth } from './011-to-012';
 import { twelfthToThirteenth } from './012-to-013';
+import { thirteenthToFourteenth } from './013-to-014';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first: a file's version is one more than there are steps. */
@@ -26,6 +27,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
   tenthToEleventh,
   eleventhToTwelfth,
   twelfthToThirteenth,
+  thirteenthToFourteenth,
 ];
 
 /**

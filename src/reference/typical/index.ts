@@ -8,6 +8,7 @@ import { metal } from './kinds/metal';
 import * as wires from './kinds/on-the-wire';
 import * as plastics from './kinds/plastics';
 import { powder } from './kinds/powder';
+import * as readyRigs from './kinds/ready-rigs';
 import * as skirtStuff from './kinds/skirt-stuff';
 import * as weights from './kinds/weights';
 import type { ThingKind, TypicalSize } from './thing-kind';
@@ -55,6 +56,8 @@ export const THING_KINDS: readonly ThingKind[] = [
   lines.shrinkTubeTwo,
   lines.shrinkTubeThree,
   lines.shrinkTubeFour,
+  readyRigs.readyLeader,
+  readyRigs.readyStinger,
   weights.eggSinker,
   weights.bankSinker,
   weights.bulletWeight,
@@ -65,11 +68,13 @@ export const THING_KINDS: readonly ThingKind[] = [
   skirtStuff.fur,
   skirtStuff.sheet,
   skirtStuff.collar,
+  skirtStuff.readySkirt,
   plastics.paddleTail,
   plastics.grub,
   plastics.clawTrailer,
   plastics.chunk,
   plastics.worm,
+  plastics.pork,
   fittings.rattle,
   fittings.weedGuard,
   fittings.keeper,

@@ -1,6 +1,7 @@
+import { PLAIN_GAUGE } from '@/core/parts/part-roles';
 import type { PartKind } from './thing-kind';
 
-const PLAIN = { makes: 'part', unit: 'pieces', form: null, plastic: null, bend: null, line: null } as const;
+const PLAIN = { ...PLAIN_GAUGE, makes: 'part', unit: 'pieces' } as const;
 
 type Said = Omit<PartKind, keyof typeof PLAIN> & Partial<Omit<PartKind, 'makes'>>;
 

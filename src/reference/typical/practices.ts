@@ -1,50 +1,4 @@
-/** A kind and one of its sizes. */
-type Thing = readonly [kindId: string, size: string];
-
-/** A thing of a color of its own, by the name it gets. */
-interface Colored {
-  readonly kindId: string;
-  readonly name: string;
-  readonly hex: string;
-}
-
-/** Marks of a cavity by the ounce and by the gram, with the hooks that such cavities usually take. */
-interface UsualCavity {
-  readonly ounces: number;
-  readonly grams: number;
-  readonly hooks: readonly string[];
-}
-
-/** A block as such makers usually have one, to be set right. */
-export interface UsualBlock {
-  readonly name: string;
-  readonly kind: 'bar' | 'frame' | 'board';
-  readonly style: string;
-  readonly cavities: readonly UsualCavity[];
-}
-
-/** A ticket to be changed: so many of the cavity with this mark. */
-interface UsualTicket {
-  readonly title: string;
-  readonly ounces: number;
-  readonly count: number;
-}
-
-/** What a maker does, and what lies on the bench of one who does it. */
-export interface Practice {
-  readonly id: string;
-  readonly name: string;
-  /** In one sentence, what Ruvek then does. */
-  readonly says: string;
-  /** What it is drawn as. */
-  readonly drawn: readonly Thing[];
-  readonly things: readonly Thing[];
-  readonly colored: readonly Colored[];
-  readonly blocks: readonly UsualBlock[];
-  readonly ticket: UsualTicket | null;
-  /** Where such a maker goes next. */
-  readonly next: string;
-}
+import type { Colored, Practice, Thing, UsualCavity } from './practice';
 
 const LEADS: readonly Thing[] = [
   ['metal', 'soft-lead'],
@@ -87,6 +41,7 @@ export const PRACTICES: readonly Practice[] = [
     things: [...LEADS, ...JIG_HOOKS],
     colored: [],
     blocks: [{ name: 'Round heads', kind: 'bar', style: 'round', cavities: JIG_CAVITIES }],
+    heaters: ['gun', 'oven'],
     ticket: { title: 'A first dozen', ounces: 1 / 4, count: 12 },
     next: '/molds',
   },
@@ -110,6 +65,7 @@ export const PRACTICES: readonly Practice[] = [
     ],
     colored: [...POWDERS, ...TABS],
     blocks: [],
+    heaters: ['gun', 'oven'],
     ticket: null,
     next: '/skirt',
   },
@@ -132,6 +88,7 @@ export const PRACTICES: readonly Practice[] = [
       { kindId: 'hair', name: 'Hair, white', hex: '#efe9dc' },
     ],
     blocks: [],
+    heaters: [],
     ticket: null,
     next: '/skirt',
   },
@@ -171,6 +128,7 @@ export const PRACTICES: readonly Practice[] = [
         ],
       },
     ],
+    heaters: [],
     ticket: { title: 'Six to begin with', ounces: 3 / 8, count: 6 },
     next: '/build',
   },
@@ -192,7 +150,16 @@ export const PRACTICES: readonly Practice[] = [
       ['paddle-tail', '3.5'],
     ],
     colored: TABS,
-    blocks: [{ name: 'Bullet heads', kind: 'bar', style: 'bullet', cavities: JIG_CAVITIES }],
+    blocks: [
+      {
+        name: 'Bullet heads',
+        kind: 'bar',
+        style: 'bullet',
+        cavities: JIG_CAVITIES,
+        warmWork: 'Open the eyes',
+      },
+    ],
+    heaters: ['gun', 'oven'],
     ticket: { title: 'Six to begin with', ounces: 3 / 8, count: 6 },
     next: '/build',
   },
@@ -211,6 +178,7 @@ export const PRACTICES: readonly Practice[] = [
     ],
     colored: [],
     blocks: [],
+    heaters: [],
     ticket: null,
     next: '/build?part=plastic',
   },
@@ -236,6 +204,7 @@ export const PRACTICES: readonly Practice[] = [
         ],
       },
     ],
+    heaters: [],
     ticket: { title: 'A first dozen', ounces: 2, count: 12 },
     next: '/molds',
   },
@@ -262,6 +231,7 @@ export const PRACTICES: readonly Practice[] = [
     ],
     colored: [],
     blocks: [],
+    heaters: [],
     ticket: null,
     next: '/rig',
   },
@@ -290,6 +260,7 @@ export const PRACTICES: readonly Practice[] = [
     ],
     colored: [],
     blocks: [],
+    heaters: [],
     ticket: null,
     next: '/rig',
   },

@@ -13,6 +13,12 @@ export function round(value: number, digits = 3): number {
   return Number(value.toPrecision(digits));
 }
 
+/** What is sold by its length: to five millimeters, and in inches as the trade writes it. */
+export const byLength = (lengthMm: number, inches: string) => ({
+  metric: `${Math.round(lengthMm / 5) * 5} mm`,
+  inch: `${inches} in`,
+});
+
 /** A size with its figures: written alike in both systems unless said. */
 export function size(
   key: string,

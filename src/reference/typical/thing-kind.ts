@@ -1,5 +1,5 @@
 import type { BladeFormId } from '@/core/builds/blades/definition';
-import type { Bend, LineForm, PartRoleId, Plastic, SizeId } from '@/core/parts/part-roles';
+import type { Bend, LineForm, PartRoleId, Plastic, SizeId, TrailerShape } from '@/core/parts/part-roles';
 
 /** How things are looked for: one heading in the list of kinds. */
 export const THING_GROUPS = [
@@ -63,6 +63,7 @@ export interface PartKind extends Common {
   readonly as: PartRoleId;
   readonly form: BladeFormId | null;
   readonly plastic: Plastic | null;
+  readonly shape: TrailerShape | null;
   readonly bend: Bend | null;
   readonly line: LineForm | null;
 }

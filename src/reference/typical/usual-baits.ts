@@ -37,6 +37,7 @@ export const USUAL_BAITS: Readonly<Record<BaitKindId, readonly (readonly [kindId
       ['rattle', '4'],
       ['claw', '3'],
     ],
+    'jig-and-plastic': [['paddle-tail', '3.5']],
     'swim-jig': [
       ['weed-guard', '3.2'],
       ['paddle-tail', '3.5'],

@@ -3,10 +3,11 @@
 import { Button, Segmented } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { roundMass } from '@/core/units/round-figure';
-import { usualUnits } from '@/core/units/usual-units';
+import { INCH_UNITS, METRIC_UNITS } from '@/core/units/unit-choices';
 import { layOutBench } from '@/model/beginnings/lay-out-bench';
 import { findThingKind, findTypicalSize } from '@/reference/typical';
-import { PRACTICES, type Practice } from '@/reference/typical/practices';
+import type { Practice } from '@/reference/typical/practice';
+import { PRACTICES } from '@/reference/typical/practices';
 import { row, stack, wrap } from '@/ui/layout/layout';
 import { ThingDrawing } from '@/ui/thing-drawing/ThingDrawing';
 import { useBench } from '../BenchProvider';
@@ -24,14 +25,14 @@ interface BeginningProps {
 /** The one thing that an empty bench asks: what one makes, and in which units. Then it lays that bench out. */
 export function Beginning({ others, onBegun }: BeginningProps) {
   const { view, workshop } = useBench();
-  const { length, mass } = usePreferences();
+  const { length, mass, temperature } = usePreferences();
+  const [sign, setSign] = useState(view.bench.money.sign);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const practices = PRACTICES.filter(({ id }) => chosen.includes(id));
   const toggle = (id: string) =>
     setChosen(chosen.includes(id) ? chosen.filter((each) => each !== id) : [...chosen, id]);
   const begin = async () => {
     const { newId, now } = workshop;
-    const { sign } = usualUnits(window.navigator.language);
     const { money, pot } = view.bench;
     await workshop.beginnings.layOut({
       bench: {
@@ -39,7 +40,7 @@ export function Beginning({ others, onBegun }: BeginningProps) {
         money: { ...money, sign },
         pot: { ...pot, capacityG: roundMass(pot.capacityG, mass), heelG: roundMass(pot.heelG, mass) },
       },
-      ...layOutBench(practices, { length, newId, now: now() }),
+      ...layOutBench(practices, { length, temperature, newId, now: now() }),
     });
     const [first] = practices;
     if (first) onBegun(first.next);
@@ -62,7 +63,7 @@ export function Beginning({ others, onBegun }: BeginningProps) {
           </li>
         ))}
       </ul>
-      <UnitsChoice />
+      <UnitsChoice sign={sign} onSign={setSign} />
       <div className={row(10, styles.foot)}>
         <Button
           type="primary"
@@ -102,13 +103,19 @@ function PracticeCard({ practice: { name, says, drawn }, isChosen, onToggle }: P
   );
 }
 
-const SYSTEMS = {
-  inch: { mass: 'oz-fraction', length: 'in', temperature: 'F' },
-  metric: { mass: 'g', length: 'mm', temperature: 'C' },
-} as const;
+const SYSTEMS = { inch: INCH_UNITS, metric: METRIC_UNITS } as const;
 
-/** Ounces, inches and Fahrenheit, or grams, millimeters and Celsius; what paper is in the printer. */
-function UnitsChoice() {
+/** How money is written most often; the browser's own besides. */
+const SIGNS = ['$', '€', '£', 'kr'];
+
+interface UnitsChoiceProps {
+  readonly sign: string;
+  readonly onSign: (sign: string) => void;
+}
+
+/** Ounces, inches and Fahrenheit, or grams, millimeters and Celsius; what money is paid, what paper is in the printer. */
+function UnitsChoice({ sign, onSign }: UnitsChoiceProps) {
+  const { view } = useBench();
   const { length, paper } = usePreferences();
   return (
     <div className={wrap(12)}>
@@ -120,6 +127,12 @@ function UnitsChoice() {
           { value: 'metric', label: 'g, mm, kg, °C' },
         ]}
         onChange={(system) => setPreferences(SYSTEMS[system])}
+      />
+      <Segmented<string>
+        aria-label="Money"
+        value={sign}
+        options={[...new Set([view.bench.money.sign, ...SIGNS])]}
+        onChange={onSign}
       />
       <Segmented<'letter' | 'a4'>
         aria-label="Paper"

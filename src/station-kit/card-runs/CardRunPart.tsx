@@ -7,6 +7,7 @@ import { useState, type ReactNode } from 'react';
 import { piecesDone } from '@/core/card-runs/turn-card';
 import { versionText } from '@/model/versions/version-text';
 import { useBench } from '../BenchProvider';
+import { NextSteps } from '../NextSteps';
 import { inBackground } from '../in-background';
 import type { CardRunKind, CardRunRecord, MadeRecord } from './card-run-kind';
 import { EndRun } from './EndRun';
@@ -25,6 +26,13 @@ interface CardRunPartProps<Item extends MadeRecord, Run extends CardRunRecord> {
   readonly mind?: ReactNode;
 }
 
+/** A run that was ended here, and how many of it passed. */
+interface Ended<Item, Run> {
+  readonly item: Item;
+  readonly run: Run;
+  readonly passed: number;
+}
+
 /** The run under way with its card; else what the shelf gives now, and the runs so far. */
 export function CardRunPart<Item extends MadeRecord, Run extends CardRunRecord>({
   kind,
@@ -34,16 +42,17 @@ export function CardRunPart<Item extends MadeRecord, Run extends CardRunRecord>(
   mind,
 }: CardRunPartProps<Item, Run>) {
   const { view } = useBench();
-  const [said, setSaid] = useState<string | null>(null);
+  const [ended, setEnded] = useState<Ended<Item, Run> | null>(null);
   const run = kind.underWay(view);
   const item = run ? kind.itemOf(run, view) : undefined;
-  if (run && item) return <RunUnderWay kind={kind} run={run} item={item} onEnded={setSaid} />;
+  if (run && item) return <RunUnderWay kind={kind} run={run} item={item} onEnded={setEnded} />;
   return (
     <div className={stack(24)}>
-      {said ? (
-        <p role="status" className="said">
-          {said}
-        </p>
+      {ended ? (
+        <div role="status" className="said">
+          <p>{kind.saysEnded(ended.passed, ended.run)}</p>
+          {ended.passed > 0 ? <NextSteps steps={kind.next(ended.item, ended.run, view)} /> : null}
+        </div>
       ) : null}
       {waiting}
       <ShelfGives
@@ -89,7 +98,7 @@ interface RunUnderWayProps<Item extends MadeRecord, Run extends CardRunRecord> {
   readonly kind: CardRunKind<Item, Run>;
   readonly run: Run;
   readonly item: Item;
-  readonly onEnded: (said: string) => void;
+  readonly onEnded: (ended: Ended<Item, Run>) => void;
 }
 
 function RunUnderWay<Item extends MadeRecord, Run extends CardRunRecord>({
@@ -106,10 +115,10 @@ function RunUnderWay<Item extends MadeRecord, Run extends CardRunRecord>({
   const done = piecesDone(run, steps.length);
   const { piece, made, through, goOn } = kind.words;
   const capital = `${made.slice(0, 1).toUpperCase()}${made.slice(1)}`;
-  const go = () => {
+  const moveOn = (how: 'press' | 'pass') => {
     const times = steps.map(({ count }) => count?.times ?? 0);
     const drying = steps.map(({ dries }) => dries);
-    inBackground(carryOut(doing.press(run.id, times, drying)));
+    inBackground(carryOut(doing[how](run.id, times, drying)));
   };
   return (
     <>
@@ -131,7 +140,8 @@ function RunUnderWay<Item extends MadeRecord, Run extends CardRunRecord>({
             run={run}
             steps={steps}
             through={through}
-            onGo={go}
+            onGo={() => moveOn('press')}
+            onPass={() => moveOn('pass')}
             onBack={() => inBackground(carryOut(doing.pressBack(run.id, steps.length)))}
             onTurn={(to) => inBackground(carryOut(doing.turnTo(run.id, to)))}
             picture={(step, at, widthPx) => kind.picture({ item, run, step, at, widthPx })}
@@ -152,8 +162,8 @@ function RunUnderWay<Item extends MadeRecord, Run extends CardRunRecord>({
           amountText={kind.amountText}
           onClose={() => setEnding(false)}
           onEnd={async (end) => {
-            const ended = await carryOut(doing.end(run.id, { ...end, massG: kind.massOf(item, view) }));
-            if (ended) onEnded(kind.saysEnded(end.passed, run));
+            const done = await carryOut(doing.end(run.id, { ...end, massG: kind.massOf(item, view) }));
+            if (done) onEnded({ run, item, passed: end.passed });
           }}
         />
       ) : null}

@@ -23,13 +23,15 @@ interface StepCardProps {
   readonly picture: (step: CardStep, at: number, widthPx: number) => ReactNode;
   readonly through: { readonly title: string; readonly how: string };
   readonly onGo: () => void;
+  /** The step was done in one go: for all pieces, or with all that it counts. */
+  readonly onPass: () => void;
   readonly onBack: () => void;
   readonly onTurn: (step: number) => void;
 }
 
 /** One step at a time, large, with the piece as far as it is; one key or a knuckle goes on. */
 export function StepCard(props: StepCardProps) {
-  const { piece, last, run, steps, picture, through, onGo, onBack, onTurn } = props;
+  const { piece, last, run, steps, picture, through, onGo, onPass, onBack, onTurn } = props;
   const [ref, width] = useWidth<HTMLDivElement>(420);
   const { card, count, way, isThrough } = run;
   const at = Math.min(card.step, Math.max(0, steps.length - 1));
@@ -40,7 +42,14 @@ export function StepCard(props: StepCardProps) {
   const turn = (to: number) => {
     if (!isThrough && to >= 0 && to < steps.length) onTurn(to);
   };
-  useKeyMap(CARD_KEYS, { go, on: () => turn(at + 1), turnBack: () => turn(at - 1), back: onBack });
+  const allOf = step && !isThrough ? wholeStep(run, step) : null;
+  useKeyMap(CARD_KEYS, {
+    go,
+    pass: allOf === null ? null : onPass,
+    on: () => turn(at + 1),
+    turnBack: () => turn(at - 1),
+    back: onBack,
+  });
   if (!step) return null;
   const counts = step.count?.times ?? 0;
   const nth = `${Math.min(card.piece + 1, count)} of ${count}`;
@@ -96,9 +105,21 @@ export function StepCard(props: StepCardProps) {
           aria-label="Next step"
         />
       </div>
+      {allOf ? (
+        <Button size="small" onClick={onPass}>
+          {allOf} (A)
+        </Button>
+      ) : null}
       <p className="quiet">Space counts and goes on · arrows turn the card · Backspace takes one back</p>
     </section>
   );
+}
+
+/** What one press would do for the whole step; null where that is what any press does. */
+function wholeStep({ card, count, way }: CardProgress, { count: counts }: CardStep): string | null {
+  if (way === 'by-station' && card.piece + 1 < count) return `This step is done for all ${count}`;
+  const times = counts?.times ?? 0;
+  return card.counted + 1 < times ? `All ${times} are counted` : null;
 }
 
 /** What is counted off in a step, what dries after it, what goes wrong in it. */

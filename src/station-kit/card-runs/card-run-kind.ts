@@ -4,6 +4,7 @@ import type { CardStep } from '@/core/card-runs/card-step';
 import type { CardProgress } from '@/core/card-runs/turn-card';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Workshop } from '@/data/workshop';
+import type { NextStep } from '@/model/next/next-steps';
 import type { BenchView } from '@/model/bench/bench-view';
 
 /** How much of a bin a run took: an amount, and of tabs the pieces. */
@@ -37,6 +38,12 @@ export interface MadeRecord {
 /** What can be done with a run under way. */
 export interface CardRunDoing<Run extends CardRunRecord> {
   readonly press: (
+    id: string,
+    times: readonly number[],
+    drying: readonly CardStep['dries'][],
+  ) => Promise<BenchOutcome<Run>>;
+  /** The step in hand was done in one go. */
+  readonly pass: (
     id: string,
     times: readonly number[],
     drying: readonly CardStep['dries'][],
@@ -126,6 +133,8 @@ export interface CardRunKind<Item extends MadeRecord, Run extends CardRunRecord>
   readonly massOf: (item: Item, view: BenchView) => number | null;
   readonly doing: (workshop: Workshop) => CardRunDoing<Run>;
   readonly saysEnded: (passed: number, run: Run) => string;
+  /** Where what passed goes on. */
+  readonly next: (item: Item, run: Run, view: BenchView) => readonly NextStep[];
   /** What comes before the first step; null once it is done. */
   readonly before?: (run: Run) => ReactNode;
   /** What can be done with a run that has ended. */

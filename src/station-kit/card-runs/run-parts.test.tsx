@@ -3,7 +3,7 @@ import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import type { CardStep } from '@/core/card-runs/card-step';
-import { backCard, pressCard, type CardWay } from '@/core/card-runs/turn-card';
+import { backCard, passStep, pressCard, type CardWay } from '@/core/card-runs/turn-card';
 import { renderBench } from '../../../tests/support/render-bench';
 import { KeepDraft } from '../KeepDraft';
 import { PartsStation } from '../PartsStation';
@@ -33,6 +33,11 @@ const STEPS = [
 function Card({ way, count }: { readonly way: CardWay; readonly count: number }) {
   const [card, setCard] = useState({ step: 0, piece: 0, counted: 0 });
   const [isThrough, setThrough] = useState(false);
+  const turn = (how: typeof pressCard) => {
+    const next = how(card, [2, 0], count, way);
+    if (next) setCard(next);
+    else setThrough(true);
+  };
   return (
     <StepCard
       piece="Rig"
@@ -41,11 +46,8 @@ function Card({ way, count }: { readonly way: CardWay; readonly count: number })
       steps={STEPS}
       through={{ title: 'All made', how: 'Look them over.' }}
       picture={({ id }, at) => <p>{`picture of ${id}, ${at}`}</p>}
-      onGo={() => {
-        const next = pressCard(card, [2, 0], count, way);
-        if (next) setCard(next);
-        else setThrough(true);
-      }}
+      onGo={() => turn(pressCard)}
+      onPass={() => turn(passStep)}
       onBack={() => setCard(backCard(card, STEPS.length, count, way))}
       onTurn={(to) => setCard({ ...card, step: to, counted: 0 })}
     />
@@ -53,6 +55,23 @@ function Card({ way, count }: { readonly way: CardWay; readonly count: number })
 }
 
 describe('the step card', () => {
+  it('takes a step that was done in one go with one press, by button and by key', async () => {
+    await renderBench(<Card way="by-station" count={20} />);
+    const at = () => screen.getByLabelText('Step card').querySelector('header p');
+    fireEvent.click(screen.getByRole('button', { name: /^This step is done for all 20/ }));
+    expect(at()).toHaveTextContent('Step 2 of 2, rig 1 of 20');
+    fireEvent.keyDown(window, { key: 'a' });
+    expect(screen.getByRole('heading', { name: 'All made' })).toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: /done for all/ })).toBeNull();
+  });
+
+  it('skips what is left to count of one piece, where there is anything left', async () => {
+    await renderBench(<Card way="one-by-one" count={2} />);
+    fireEvent.click(screen.getByRole('button', { name: /^All 2 are counted/ }));
+    expect(screen.getByLabelText('Step card').querySelector('header p')).toHaveTextContent('step 2 of 2');
+    expect(screen.queryByRole('button', { name: /are counted/ })).toBeNull();
+  });
+
   it('counts, goes on and comes back by key, and says what goes wrong and what dries', async () => {
     await renderBench(<Card way="one-by-one" count={2} />);
     const at = () => screen.getByLabelText('Step card').querySelector('header p');

@@ -1,5 +1,8 @@
 import { balanceBait } from '@/core/builds/balance-bait';
-import type { Build } from '@/core/builds/build';
+import type { Build, BuildPiece } from '@/core/builds/build';
+import { READY_SKIRT } from '@/core/builds/kinds/usual-steps';
+import { strandTones } from '@/core/skirts/strand-tones';
+import type { JigLook } from '@/ui/skirt-drawing/skirt-look';
 import { massPoints } from '@/core/builds/mass-points';
 import { placeParts } from '@/core/builds/place-parts';
 import { wiredHead } from '@/drawing/build/wired-head';
@@ -70,8 +73,31 @@ function jigLook(record: BuildLike, build: Build, view: BenchView): BaitLook['ji
       trailerBinId: null,
     },
   );
+  const ready = build.slots.find(({ slot }) => slot === READY_SKIRT.id)?.part;
+  const worn = jig && ready ? { ...jig, ...readySkirtLook(ready, hexOf(ready.binId, view)) } : jig;
   const { gapeMm, wireMm } = build.frame?.gauge.sizes ?? {};
-  return jig && headG !== undefined ? { ...jig, head: wiredHead(jig.head, gapeMm ?? 15, wireMm ?? 1) } : jig;
+  return worn && headG !== undefined
+    ? { ...worn, head: wiredHead(worn.head, gapeMm ?? 15, wireMm ?? 1) }
+    : worn;
+}
+
+/** What nobody counted of a skirt that was bought ready. */
+const USUAL_STRANDS = 50;
+
+/** A skirt bought in its band: strands all round, of one color. */
+function readySkirtLook(
+  { binId, gauge: { sizes } }: BuildPiece,
+  hex: string,
+): Pick<JigLook, 'layers' | 'looks' | 'collarHex'> {
+  const layer = {
+    material: binId,
+    strands: sizes.fibers ?? USUAL_STRANDS,
+    strandWidthMm: 1,
+    arc: { fromDeg: 0, toDeg: 360 },
+    lengthMm: sizes.lengthMm ?? 60,
+    isForward: false,
+  };
+  return { layers: [layer], looks: [{ tones: strandTones(hex), flakes: [], opacity: 1 }], collarHex: hex };
 }
 
 const NOTHING = { guardBinId: null, rattleBinId: null, trailerBinId: null };

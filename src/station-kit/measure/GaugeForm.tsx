@@ -11,10 +11,13 @@ import {
   findRole,
   LINE_FORMS,
   PART_ROLES,
+  PLAIN_GAUGE,
+  TRAILER_SHAPES,
   type Bend,
   type LineForm,
   type PartRoleId,
   type SizeId,
+  type TrailerShape,
 } from '@/core/parts/part-roles';
 import { useUnits } from '@/ui/units/use-units';
 import type { PartBin } from '@/records/bin';
@@ -35,15 +38,7 @@ import { PartOutline } from '@/ui/bait-drawing/PartOutline';
 import styles from './measure.module.css';
 import { inBackground } from '../in-background';
 
-const EMPTY: Gauge = {
-  as: 'bead',
-  sizes: {},
-  form: null,
-  plastic: null,
-  bend: null,
-  line: null,
-  basis: 'measured',
-};
+const EMPTY: Gauge = { ...PLAIN_GAUGE, as: 'bead', sizes: {}, basis: 'measured' };
 
 const LINE_WORDS: Record<LineForm, string> = {
   strand: 'one strand',
@@ -51,6 +46,15 @@ const LINE_WORDS: Record<LineForm, string> = {
   hollow: 'hollow cord',
   floss: 'floss, thread',
   cable: 'steel cable',
+};
+
+const SHAPE_WORDS: Record<TrailerShape, string> = {
+  paddle: 'paddle tail',
+  grub: 'grub, curly tail',
+  worm: 'worm, stick',
+  claw: 'claw',
+  chunk: 'chunk',
+  pork: 'pork',
 };
 
 const BEND_WORDS: Record<Bend, string> = {
@@ -128,6 +132,15 @@ export function GaugeForm({ bin }: { readonly bin: PartBin }) {
               onChange={(plastic) => setGauge({ ...gauge, plastic: plastic as 'soft' | 'stretch' })}
             />
           </FieldShell>
+        ) : null}
+        {gauge.as === 'trailer' ? (
+          <ChoiceField
+            label="Shape"
+            value={gauge.shape}
+            none="not said"
+            options={TRAILER_SHAPES.map((shape) => ({ value: shape, label: SHAPE_WORDS[shape] }))}
+            onChange={(shape) => setGauge({ ...gauge, shape: shape as TrailerShape | null })}
+          />
         ) : null}
         {gauge.as === 'frame' ? (
           <ChoiceField

@@ -1,6 +1,8 @@
+import type { BladeFormId } from '@/core/builds/blades/definition';
 import type { HolePattern, PlateHole } from '@/core/builds/hole-pattern';
 import type { Plate } from '@/data/exchange/plate/plate';
 import { bladePath } from '@/drawing/build/blade-path';
+import { drillText } from '@/text/quantity-text';
 import { lengthText } from '@/text/words';
 
 export const HOLE_WORDS: Record<PlateHole['is'], string> = {
@@ -16,7 +18,7 @@ const mm = (value: number) => Number(value.toFixed(3));
 /** A hole pattern as a sheet of true size: the blade's outline between two edge marks, a cross and a circle a hole. */
 export function composeTemplate(
   title: string,
-  blade: string,
+  { name: blade, form }: { readonly name: string; readonly form: BladeFormId },
   pattern: HolePattern,
   length: 'mm' | 'in',
 ): Plate {
@@ -38,19 +40,19 @@ export function composeTemplate(
     views: [
       {
         caption: `${text(lengthMm)} × ${text(widthMm)}, front edge left`,
-        paths: [bladePath('plate', lengthMm, widthMm), ...marks, ...crosses],
+        paths: [bladePath(form, lengthMm, widthMm), ...marks, ...crosses],
         boxMm: [-MARGIN_MM, -widthMm / 2 - MARGIN_MM, lengthMm + 2 * MARGIN_MM, widthMm + 2 * MARGIN_MM],
       },
     ],
     facts: holes.map(({ is, alongMm, asideMm, diameterMm }, index) => [
       `Hole ${index + 1}, ${HOLE_WORDS[is]}`,
-      `${text(alongMm)} from the edge${asideMm === 0 ? '' : `, ${text(asideMm)} aside`}, ${text(diameterMm)} wide`,
+      `${text(alongMm)} from the edge${asideMm === 0 ? '' : `, ${text(asideMm)} aside`}, drill ${drillText(diameterMm, length)}`,
     ]),
     steps: [
       'Check the bar with a ruler. Cut the template out and tape it on the flattened blade, front edges together.',
       'Center-punch through the crosses that are still to be drilled.',
       'Clamp the blade to wood and drill slowly. Flatten it again, take the burr off.',
-      'Open the head’s eye while the casting is warm, try the blade in, close the eye.',
+      'Try the blade in the eye, which was opened at the pour while the casting was warm. Close the eye.',
     ],
     caution:
       'Small sheet turns with the drill and cuts: clamp it, never hold it by hand. Eye protection. Follow the makers’ sheets and your local rules.',

@@ -1,3 +1,4 @@
+import { METRIC } from '@/text/written-in';
 import { demoBench } from '@/demo/demo-bench';
 import { viewOf } from '../../../tests/support/view-of';
 import { sessionOf, type Takes } from '@/model/tickets/session-takes';
@@ -5,7 +6,6 @@ import { composeSheet } from './pour-sheet';
 import { NOTHING_LEFT } from '@/model/schedule/replan-run';
 
 const demo = demoBench(Date.UTC(2026, 10, 23, 12));
-const UNITS = { mass: 'g', temperature: 'C' } as const;
 const evening = { legs: [], firstGoodS: null, totalS: 0, spreadS: null, refills: 0 };
 const takes = { budget: { chargeG: 1000, potFills: 1 } } as Takes;
 
@@ -20,7 +20,7 @@ function sheetIn(metalBinId: string) {
   const metal = view.metals.find(({ id }) => id === metalBinId)!;
   const session = sessionOf(view, view.wants, metal);
   expect(session.wants).toHaveLength(2);
-  return composeSheet({ metal, session, plan: NOTHING_LEFT, takes, evening, pull: [] }, view, UNITS);
+  return composeSheet({ metal, session, plan: NOTHING_LEFT, takes, evening, pull: [] }, view, METRIC);
 }
 
 describe('the job sheet of a pour', () => {

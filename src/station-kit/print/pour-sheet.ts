@@ -4,9 +4,10 @@ import type { PourPlan } from '@/core/pours/pour-plan';
 import type { PullItem } from '@/core/pours/pull-list';
 import { SAFETY_ITEMS } from '@/core/pours/safety';
 import type { Session } from '@/core/tickets/lay-out-session';
-import type { MassUnit } from '@/core/units/write-mass';
 import type { JobSheet } from '@/data/exchange/sheet/job-sheet';
 import type { MetalBin } from '@/records/bin';
+import { pressureText } from '@/text/quantity-text';
+import type { ScreenUnits } from '@/text/written-in';
 import { headText, lotText, massText, minutesText, temperatureText } from '@/text/words';
 import { refusalsOfLine } from '../coats/refusals';
 import type { BenchView } from '@/model/bench/bench-view';
@@ -27,8 +28,9 @@ interface PlannedSession {
 export function composeSheet(
   { metal, session, plan, takes, evening, pull }: PlannedSession,
   view: BenchView,
-  { mass, temperature }: { readonly mass: MassUnit; readonly temperature: 'C' | 'F' },
+  units: ScreenUnits,
 ): JobSheet {
+  const { mass, length } = units;
   const nameOf = (moldId: string | null) => view.moldById.get(moldId ?? '')?.name ?? 'a block';
   const says: Record<Leg['kind'], (leg: Leg) => string> = {
     melt: () => `Light the pot: ${massText(takes.budget.chargeG, mass)} of ${metal.name}`,
@@ -69,7 +71,7 @@ export function composeSheet(
       const { spin } = mold;
       const settings = spin
         ? [
-            `${spin.mark === '' ? '' : `${spin.mark}; `}clamp at ${spin.clampBar} bar, hold ${spin.holdSeconds} s, ${spin.rpm} rpm for ${spin.spinSeconds} s, cool ${spin.coolSeconds} s.`,
+            `${spin.mark === '' ? '' : `${spin.mark}; `}clamp at ${pressureText(spin.clampBar, length)}, hold ${spin.holdSeconds} s, ${spin.rpm} rpm for ${spin.spinSeconds} s, cool ${spin.coolSeconds} s.`,
           ]
         : [];
       const warming =
@@ -81,7 +83,7 @@ export function composeSheet(
       const lines = [...settings, ...warming, ...filled];
       return [{ name: mold.name, place: mold.place, boxes: pours, each: 'pour', lines }];
     }),
-    held: heldColors(session, view, mass, temperature),
+    held: heldColors(session, view, units),
     before: 'Before the pot goes on',
     cautions: [
       ...SAFETY_ITEMS.map(({ asks }) => asks),
@@ -91,7 +93,7 @@ export function composeSheet(
 }
 
 /** Colors that an oven would ruin these castings for, each with why: better known before the pot is lit. */
-function heldColors(session: Session, view: BenchView, mass: MassUnit, temperature: 'C' | 'F'): string[] {
+function heldColors(session: Session, view: BenchView, { mass, temperature }: ScreenUnits): string[] {
   const asked = new Set(session.wants.map(({ lineId }) => lineId));
   return view.tickets
     .flatMap(({ lines }) => lines)

@@ -3,8 +3,7 @@ import { dateText } from '@/text/date-text';
 import { bagsOf } from '@/core/builds/bag-baits';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { bagLabelsPdf, type BagLabel } from '@/data/exchange/sheet/bag-labels';
-import type { MassUnit } from '@/core/units/write-mass';
-import { strengthText } from '@/text/measure-text';
+import { strengthText } from '@/text/quantity-text';
 import type { Kit, Rigging, RigRecord } from '@/records/rig';
 import type { BenchView } from '@/model/bench/bench-view';
 import { matchLines } from '@/model/rigs/match-lines';
@@ -12,6 +11,7 @@ import { rigOf } from '@/model/bills/rig-uses';
 import type { Sheet } from '../use-print';
 import { slug } from '@/text/slug';
 import { rigShelf } from '@/model/rigs/rig-facts';
+import type { WrittenIn } from '@/text/written-in';
 import { versionText } from '@/model/versions/version-text';
 
 /** Labels for the wallets of a run: what is in them, what it holds, when it was made. */
@@ -19,14 +19,14 @@ export function walletLabels(
   rig: RigRecord,
   run: Pick<Rigging, 'no' | 'passed' | 'endedAt' | 'startedAt'>,
   view: BenchView,
-  mass: MassUnit = 'g',
+  unit: WrittenIn['strength'] = 'kg',
 ): BagLabel[] {
   const { strength } = judgeRig(rigOf(rig, view), rigShelf(view), matchLines(view));
   const bags = bagsOf(run.passed);
   return bags.map((count, index) => ({
     title: versionText(rig),
     lines: [
-      strength ? `${count} pieces, hold ${strengthText(strength.kgf, mass)}` : `${count} pieces`,
+      strength ? `${count} pieces, hold ${strengthText(strength.kgf, unit)}` : `${count} pieces`,
       `Run ${run.no}, wallet ${index + 1} of ${bags.length}`,
       dateText(run.endedAt ?? run.startedAt),
     ],
@@ -46,9 +46,14 @@ export function kitLabels(kit: Kit, view: Pick<BenchView, 'binById'>): BagLabel[
 }
 
 /** The labels of a run's wallets, to print. */
-export const walletSheet = (rig: RigRecord, run: Rigging, view: BenchView, mass: MassUnit): Sheet => ({
+export const walletSheet = (
+  rig: RigRecord,
+  run: Rigging,
+  view: BenchView,
+  unit: WrittenIn['strength'],
+): Sheet => ({
   file: `labels-${slug(versionText(rig))}-run-${run.no}`,
-  make: (fonts) => bagLabelsPdf(walletLabels(rig, run, view, mass), fonts),
+  make: (fonts) => bagLabelsPdf(walletLabels(rig, run, view, unit), fonts),
 });
 
 /** The labels of a kit, to print. */

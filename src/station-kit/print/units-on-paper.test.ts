@@ -1,3 +1,5 @@
+import { stepsOf } from '@/model/baits/bait-facts';
+import { stepsOfRig } from '@/model/rigs/rig-facts';
 import { demoBench } from '@/demo/demo-bench';
 import { offerLines } from '@/model/cost/offer';
 import { cutsOf, rigOf } from '@/model/bills/rig-uses';
@@ -7,7 +9,7 @@ import { NOTHING_LEFT } from '@/model/schedule/replan-run';
 import { sessionOf, type Takes } from '@/model/tickets/session-takes';
 import { waitingOf } from '@/station-kit/coats/waiting';
 import { temperatureText } from '@/text/words';
-import type { ScreenUnits } from '@/text/written-in';
+import { INCHES, METRIC, type ScreenUnits } from '@/text/written-in';
 import { figuresOf } from '../../../tests/support/foreign-units';
 import { viewOf } from '../../../tests/support/view-of';
 import { withoutUnits } from '../../../tests/support/without-units';
@@ -21,13 +23,14 @@ import { beadGauge, bendPattern, drillPattern, markBoard } from './rig-boards';
 import { composeCard } from './skirt-card-of';
 
 const NOW = Date.UTC(2026, 10, 23, 12);
-const METRIC: ScreenUnits = { mass: 'g', length: 'mm', temperature: 'C' };
-const INCHES: ScreenUnits = { mass: 'oz-fraction', length: 'in', temperature: 'F' };
 const bench = withoutUnits(demoBench(NOW));
 
 /** Everything that goes on paper, by what it is. */
 function paperIn(units: ScreenUnits): Record<string, unknown> {
   const view = viewOf(bench, units.mass);
+  // On a card a name runs on into words: `leaf blade 46 in the loop` is no length.
+  const bins = bench.bins.map((bin) => ({ ...bin, name: bin.name.replaceAll(/\d[\d./]*/g, '') }));
+  const unnumbered = viewOf({ ...bench, bins }, units.mass);
   const { mass, length, temperature } = units;
   const metal = view.metals.find(({ id }) => id === 'lot-19')!;
   const session = sessionOf(view, view.wants, metal);
@@ -42,7 +45,7 @@ function paperIn(units: ScreenUnits): Record<string, unknown> {
   const plan = { ...NOTHING_LEFT, runs: view.molds.map(({ id }) => ({ moldId: id, pours: 2, fills: [] })) };
   const waiting = waitingOf(view.toCoat, view, (celsius) => temperatureText(celsius, temperature));
   const racks = view.racks.filter(({ state }) => state === 'hanging');
-  const sheet = { mass, temperature, coatWay: 'flame-dip' } as const;
+  const sheet = { ...units, coatWay: 'flame-dip' } as const;
   const build = view.builds[0]!;
   const rig = view.rigs.find(({ kind }) => kind === 'cable-set')!;
   const run = { no: 1, passed: 14, startedAt: NOW, endedAt: NOW };
@@ -52,7 +55,7 @@ function paperIn(units: ScreenUnits): Record<string, unknown> {
     'the coat sheet': composeCoatSheet(racks, waiting, eveningOf(racks, 'flame-dip', 18, view), view, sheet),
     'the hole template': composeTemplate(
       'Shaker',
-      'Plate',
+      { name: 'Plate', form: 'plate' },
       { lengthMm: 32, widthMm: 22, holes: [{ is: 'line', alongMm: 4, asideMm: 1, diameterMm: 2 }] } as never,
       length,
     ),
@@ -67,10 +70,12 @@ function paperIn(units: ScreenUnits): Record<string, unknown> {
       .filter(({ gauge }) => gauge.as === 'frame')
       .map((frame) => bendPattern(frame)),
     'bag labels': labelsOf(build, run, view, mass, NOW),
-    'wallet labels': view.rigs.map((each) => walletLabels(each, run, view, mass)),
+    'wallet labels': view.rigs.map((each) => walletLabels(each, run, view, units.strength)),
     'kit labels': view.kits.map((kit) => kitLabels(kit, view)),
     'drawer labels': drawerLabels(view.bins, 'Tin 1', units),
     'skirt cards': view.skirts.map((skirt) => composeCard(skirt, view, length)),
+    'bait cards': view.builds.map((each) => stepsOf(each, unnumbered)),
+    'rig cards': view.rigs.map((each) => stepsOfRig(each, unnumbered, length)),
     'the offer': view.tickets.map((ticket) => offerLines(ticket, null, 1, view, 1.3, mass)),
   };
 }

@@ -4,10 +4,10 @@ import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import type { Bin } from '@/records/bin';
 import { stack } from '@/ui/layout/layout';
-import { NumberField } from '@/ui/unit-field/NumberField';
 import { useBench } from '../BenchProvider';
 import { inBackground } from '../in-background';
 import { AmountField } from './AmountField';
+import { usePaid } from './use-paid';
 
 const QUESTION = {
   pieces: 'How many are there?',
@@ -29,15 +29,14 @@ export function CountButton({ bin, label }: { readonly bin: Bin; readonly label:
 }
 
 function CountDialog({ bin, onClose }: { readonly bin: Bin; readonly onClose: () => void }) {
-  const { view, workshop, carryOut } = useBench();
+  const { workshop, carryOut } = useBench();
   const [qty, setQty] = useState<number | null>(null);
-  const [paid, setPaid] = useState<number | null>(null);
+  const paid = usePaid(bin, qty);
   const [isPressed, setPressed] = useState(false);
   const save = async () => {
     setPressed(true);
-    if (qty === null) return;
-    const unitCost = paid === null || qty <= 0 ? null : paid / qty;
-    if (await carryOut(workshop.shelf.countIn(bin.id, qty, unitCost))) onClose();
+    if (qty === null || !paid.isMeant()) return;
+    if (await carryOut(workshop.shelf.countIn(bin.id, qty, paid.unitCost))) onClose();
   };
   return (
     <Modal
@@ -63,12 +62,7 @@ function CountDialog({ bin, onClose }: { readonly bin: Bin; readonly onClose: ()
           problem={isPressed && qty === null ? 'Count it, or leave.' : null}
           onChange={setQty}
         />
-        <NumberField
-          label={`Paid for all of it, ${view.bench.money.sign}`}
-          hint="empty where nobody remembers"
-          value={paid}
-          onChange={setPaid}
-        />
+        {paid.field}
         {/* Enter is as good as the button below. */}
         <input type="submit" hidden />
       </form>

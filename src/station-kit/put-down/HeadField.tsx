@@ -4,6 +4,7 @@ import { isBoughtHead } from '@/reference/typical/suits';
 import { PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useState } from 'react';
+import { hungHeads } from '@/model/heads/heads-there';
 import type { HeadBin } from '@/records/bin';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { useBench } from '../BenchProvider';
@@ -27,6 +28,7 @@ export function HeadField(props: HeadFieldProps) {
   const { label, value, none, suits = () => true, problem, isFixed = false, onChange } = props;
   const { view } = useBench();
   const [isAdding, setAdding] = useState(false);
+  const hung = hungHeads(view);
   const heads = view.bins.filter((bin): bin is HeadBin => bin.kind === 'head' && suits(bin));
   return (
     <div className={styles.partField}>
@@ -36,10 +38,11 @@ export function HeadField(props: HeadFieldProps) {
         none={none}
         problem={problem}
         isFixed={isFixed}
-        options={heads.map((bin) => ({
-          value: bin.id,
-          label: `${bin.name}, ${view.levels.get(bin.id) ?? 0} there`,
-        }))}
+        options={heads.map(({ id, name }) => {
+          const hangs = hung.get(id) ?? 0;
+          const there = (view.levels.get(id) ?? 0) - hangs;
+          return { value: id, label: `${name}, ${there} there${hangs > 0 ? `, ${hangs} on the rack` : ''}` };
+        })}
         onChange={(id) => onChange(heads.find((bin) => bin.id === id) ?? null)}
       />
       <Button

@@ -1,10 +1,12 @@
 'use client';
 
-import { useState } from 'react';
+import type { ReactNode } from 'react';
 import type { Bin } from '@/records/bin';
 import type { ThingKind } from '@/reference/typical/thing-kind';
-import { Nothing } from '@/ui/frame/Nothing';
-import { PutDown } from './PutDown';
+import { stack } from '@/ui/layout/layout';
+import { EmptyStation } from '../empty/EmptyStation';
+import type { EmptyStationKey } from '../empty/empty-stations';
+import { PutDownButton } from './PutDownButton';
 
 interface PutDownHereProps {
   /** Why nothing shows here yet, and what would. */
@@ -13,19 +15,20 @@ interface PutDownHereProps {
   readonly mend: string;
   readonly suits: (kind: ThingKind) => boolean;
   readonly onAdded?: (bin: Bin) => void;
+  /** The station that is empty without it: drawn, and what else it can be asked. */
+  readonly of?: EmptyStationKey;
+  readonly other?: ReactNode;
+  readonly drawing?: ReactNode;
 }
 
-const nothing = () => undefined;
-
 /** Where a page waits for something of the shelf: put down there and then. */
-export function PutDownHere({ says, mend, suits, onAdded = nothing }: PutDownHereProps) {
-  const [isAdding, setAdding] = useState(false);
+export function PutDownHere({ says, mend, suits, onAdded, of, ...ways }: PutDownHereProps) {
+  const button = <PutDownButton type="primary" mend={mend} suits={suits} onAdded={onAdded} />;
+  if (of) return <EmptyStation {...ways} of={of} says={says} mend={button} />;
   return (
-    <>
-      <Nothing says={says} mend={mend} onMend={() => setAdding(true)} />
-      {isAdding ? (
-        <PutDown title={mend} suits={suits} onClose={() => setAdding(false)} onAdded={onAdded} />
-      ) : null}
-    </>
+    <div className={stack(14, 'empty')}>
+      <p>{says}</p>
+      {button}
+    </div>
   );
 }

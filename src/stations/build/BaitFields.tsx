@@ -14,7 +14,8 @@ import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { measuredParts } from '@/model/baits/measured-parts';
-import { swapAt, withKind, type BuildDraft } from './draft';
+import { slotted, swapAt, wearing } from '@/model/baits/put-on';
+import { withKind, type BuildDraft } from './draft';
 import { HeadField } from '@/station-kit/put-down/HeadField';
 import { buildOf, headsFor } from '@/model/baits/bait-facts';
 import styles from './build.module.css';
@@ -137,7 +138,7 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                   value={draft.skirtId}
                   none="none"
                   options={skirts.map((skirt) => ({ value: skirt.id, label: versionText(skirt) }))}
-                  onChange={(skirtId) => onChange({ ...draft, skirtId })}
+                  onChange={(skirtId) => onChange(wearing(draft, skirtId))}
                 />
               ) : null}
               {kind.slots
@@ -151,13 +152,7 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                     options={parts
                       .filter(({ gauge }) => gauge !== null && takes.includes(gauge.as))
                       .map((bin) => ({ value: bin.id, label: bin.name }))}
-                    onChange={(binId) => {
-                      const others = draft.slots.filter(({ slot }) => slot !== id);
-                      onChange({
-                        ...draft,
-                        slots: binId === null ? others : [...others, { slot: id, binId }],
-                      });
-                    }}
+                    onChange={(binId) => onChange(slotted(draft, id, binId))}
                   />
                 ))}
             </div>

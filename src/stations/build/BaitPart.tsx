@@ -1,6 +1,6 @@
 'use client';
 
-import { apart, column, stack, wrap } from '@/ui/layout/layout';
+import { apart, column, wrap } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent, DragOverlay, type DragStartEvent } from '@dnd-kit/core';
 import { Button, Dropdown } from 'antd';
@@ -12,13 +12,16 @@ import type { BaitKindId } from '@/core/builds/kinds/definition';
 import type { PartBin } from '@/records/bin';
 import type { BaitLook, BaitPose } from '@/ui/bait-drawing/bait-look';
 import { reachBehind } from '@/ui/bait-drawing/box-of';
+import { EmptyStation } from '@/station-kit/empty/EmptyStation';
+import { TypicalBait } from '@/station-kit/empty/TypicalBait';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
 import { ArmList } from '@/ui/bait-drawing/ArmList';
 import { BaitFields } from './BaitFields';
 import { BaitStage, stageBox } from '@/ui/bait-drawing/BaitStage';
-import { moveOn, newBuild, putOn, swapAt, takeOff, type BuildDraft } from './draft';
+import { moveOn, putOn, swapAt, takeOff, wearing } from '@/model/baits/put-on';
+import { newBuild, type BuildDraft } from './draft';
 import { dropIndex } from '@/core/builds/drop-index';
 import { asRecord } from './as-record';
 import { buildOf, runOf, weightLines } from '@/model/baits/bait-facts';
@@ -59,15 +62,28 @@ export function BaitPart({ inHand, onKept }: BaitPartProps) {
   };
   if (!draft) {
     return (
-      <div className={stack(14, 'empty')}>
-        <p>No bait is on the bench. Choose what it is to be; then parts from the shelf go on it.</p>
-        <Dropdown menu={kinds}>
-          <Button type="primary">New bait</Button>
-        </Dropdown>
-      </div>
+      <EmptyStation
+        of="build"
+        drawing={<TypicalBait kind="spinnerbait" />}
+        says="No bait is on the bench. Choose what it is to be; then parts from the shelf go on it, are judged and weighed."
+        mend={
+          <Dropdown menu={kinds}>
+            <Button type="primary">New bait</Button>
+          </Dropdown>
+        }
+        other={<TypicalFirst onBegin={begin} />}
+      />
     );
   }
   return <BaitInHand inHand={inHand} draft={draft} onKept={onKept} kinds={kinds} />;
+}
+
+/** The bait drawn in gray, of typical parts: one press, and whether it all fits is said. */
+function TypicalFirst({ onBegin }: { readonly onBegin: (draft: BuildDraft) => void }) {
+  const { view } = useBench();
+  const { mass } = useUnits();
+  const typical = useTypicalParts(newBuild('spinnerbait', view, mass), onBegin);
+  return <Button onClick={() => inBackground(typical())}>This spinnerbait, of typical parts</Button>;
 }
 
 interface BaitBenchProps extends BaitPartProps {
@@ -122,7 +138,7 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
     const bin = dragged;
     const what = active.data.current as Dragged | undefined;
     setDragged(null);
-    if (over && what && 'skirtId' in what) change({ ...kept, skirtId: what.skirtId });
+    if (over && what && 'skirtId' in what) change(wearing(kept, what.skirtId));
     const rect = active.rect.current.translated;
     if (!bin || !over || !rect) return;
     const svg = stage.current?.querySelector('[data-bait]');
@@ -147,7 +163,7 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
           <Tray
             draft={draft}
             onPut={(bin) => put(bin, kept.arm.length)}
-            onSkirt={({ id }) => change({ ...kept, skirtId: id })}
+            onSkirt={({ id }) => change(wearing(kept, id))}
           />
           <div className={wrap(8)}>
             {draft.arm.length === 0 && draft.slots.length === 0 ? (

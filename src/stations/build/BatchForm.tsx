@@ -31,7 +31,7 @@ const USUAL_LOSS = 0.08;
 
 /** A batch of a color: so many baits from a mold, what goes in the cup, its heat by the clock, and what came of it. */
 export function BatchForm({ plastic, onPoured }: BatchFormProps) {
-  const { mass, length } = useUnits();
+  const { length, volume } = useUnits();
   const { view, workshop, carryOut } = useBench();
   const last = [...view.plasticBatches].reverse().find(({ plasticId }) => plasticId === plastic.id);
   const [shot, setShot] = useState(() => ({ ...USUAL, ...last?.shots[0] }));
@@ -102,15 +102,15 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
             working={{
               title: 'Plastic for it',
               steps: [
-                `(${numberText(shot.pieceCm3, 3)} × ${shot.count} + ${numberText(shot.runnerCm3, 3)} × ${Math.ceil(shot.count / shot.cavities)}) / (1 − ${numberText(lossShare ?? USUAL_LOSS, 3)}) = ${volumeText(plasticCm3, mass)}`,
+                `(${numberText(shot.pieceCm3, 3)} × ${shot.count} + ${numberText(shot.runnerCm3, 3)} × ${Math.ceil(shot.count / shot.cavities)}) / (1 − ${numberText(lossShare ?? USUAL_LOSS, 3)}) = ${volumeText(plasticCm3, volume)}`,
               ],
               inputs: [
-                { name: 'One bait', value: volumeText(shot.pieceCm3, mass), basis: 'given' },
-                { name: 'Runner', value: volumeText(shot.runnerCm3, mass), basis: 'given' },
+                { name: 'One bait', value: volumeText(shot.pieceCm3, volume), basis: 'given' },
+                { name: 'Runner', value: volumeText(shot.runnerCm3, volume), basis: 'given' },
               ],
             }}
           >
-            {volumeText(plasticCm3, mass)}
+            {volumeText(plasticCm3, volume)}
           </Figure>
           <span>of plastic</span>
         </p>
@@ -118,8 +118,8 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
           <StirIn key={index} mix={mix} side={mixes.length > 1 ? (index === 0 ? 'Back' : 'Belly') : null} />
         ))}
         <p className="quiet">
-          A cup of {volumeText(cup, mass)} gives {gives.baits} baits in {gives.shots} shots; a block of{' '}
-          {volumeText(gives.blockCm3, mass)} is left to melt again.
+          A cup of {volumeText(cup, volume)} gives {gives.baits} baits in {gives.shots} shots; a block of{' '}
+          {volumeText(gives.blockCm3, volume)} is left to melt again.
         </p>
       </div>
       <HeatStages plasticCm3={plasticCm3} name={plastic.name} />
@@ -158,12 +158,12 @@ function StirIn({
   readonly mix: ReturnType<typeof mixesOf>[number];
   readonly side: 'Back' | 'Belly' | null;
 }) {
-  const { mass } = useUnits();
+  const { volume } = useUnits();
   return (
     <ul aria-label={side === null ? 'Stir in' : `${side}, stir in`}>
       {side === null ? null : (
         <li>
-          <strong>{side}</strong> {volumeText(mix.plasticCm3, mass)}
+          <strong>{side}</strong> {volumeText(mix.plasticCm3, volume)}
         </li>
       )}
       {mix.additives.map(({ name, amount, unit }) => (

@@ -7,6 +7,7 @@ import { kitOf, usualHead } from '@/model/baits/run-plan';
 import { hasWiredHead } from '@/model/bills/build-uses';
 import { paceOf } from '@/model/pace/pace-of';
 import { versionText } from '@/model/versions/version-text';
+import type { BenchView } from '@/model/bench/bench-view';
 import type { Building, BuildRecord } from '@/records/build';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -22,6 +23,16 @@ interface BeginBuildingProps {
   readonly onBegun: () => void;
 }
 
+/** Says so where the heads are not in the bait’s color; null where they are, or none was chosen. */
+function otherColorText(build: BuildRecord, headBinId: string | null, view: BenchView): string | null {
+  const bin = headBinId === null ? undefined : view.binById.get(headBinId);
+  const wanted = build.head?.coatId ?? null;
+  if (bin?.kind !== 'head' || bin.coatId === wanted) return null;
+  const color = (coatId: string | null) =>
+    coatId === null ? 'bare' : `in ${view.coatById.get(coatId)?.name ?? 'a color gone'}`;
+  return `These heads are ${color(bin.coatId)}; the bait is kept with its head ${color(wanted)}.`;
+}
+
 /** The kit of a run by bin: what it takes, where it lies, what is short; then it is pulled. */
 export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBuildingProps) {
   const { view, workshop, carryOut } = useBench();
@@ -32,6 +43,7 @@ export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBu
   const [headBinId, setHeadBinId] = useState(() => usualHead(build, first, view));
   const kit = kitOf(build, count, headBinId, view);
   const stops = judgeBuild(buildOf(build, view)).findings.filter(({ weight }) => weight === 'stop');
+  const otherColor = otherColorText(build, headBinId, view);
   const noHead =
     heads.length > 0
       ? 'Choose which heads they are built on.'
@@ -61,6 +73,11 @@ export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBu
         return carryOut(workshop.buildings.begin({ buildId: build.id, count, way, taken }));
       }}
     >
+      {otherColor ? (
+        <p role="note" className="wrong">
+          {otherColor}
+        </p>
+      ) : null}
       <KitTable lines={kit.lines} />
     </BeginRun>
   );

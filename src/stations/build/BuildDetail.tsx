@@ -36,7 +36,7 @@ const RUNNING_MS = 4;
 /** One bait of the board: drawn, what it weighs and costs, what speed was seen, and what can be done with it. */
 export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: BuildDetailProps) {
   const { view, workshop } = useBench();
-  const { mass, length } = useUnits();
+  const { mass, length, speed } = useUnits();
   const [ref, width] = useWidth<HTMLDivElement>(400);
   const [pose, setPose] = useState<BaitPose>('pulled');
   const kind = findKind(build.kind);
@@ -109,7 +109,7 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
       {run ? (
         <div className={styles.seen}>
           Stays up from {run.isSeen ? '' : 'about '}
-          <strong data-guess={!run.isSeen}>{speedText(run.slowestMs, length)}</strong>
+          <strong data-guess={!run.isSeen}>{speedText(run.slowestMs, speed)}</strong>
           {run.isSeen ? ', as you saw it' : ', an estimate'}.
           <SpeedSeen key={build.id} build={build} />
         </div>

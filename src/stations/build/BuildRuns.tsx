@@ -1,5 +1,6 @@
 'use client';
 
+import { afterBuilding } from '@/model/next/next-steps';
 import { Button } from 'antd';
 import { bagsOf, keptApart } from '@/core/builds/bag-baits';
 import { findKind } from '@/core/builds/kinds';
@@ -73,6 +74,7 @@ const BUILD_RUNS: CardRunKind<BuildRecord, Building> = {
     const bags = bagsOf(passed).length;
     return `${passed} lie in the bait box, in ${bags === 1 ? 'one bag' : `${bags} bags`}. What was over is back on the shelf.`;
   },
+  next: (build) => afterBuilding(build),
   Actions: PrintLabels,
 };
 

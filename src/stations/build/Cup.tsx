@@ -8,7 +8,7 @@ const [HIGH, WIDE] = [96, 78];
 
 /** A cup filled as far as its plastic goes, in the color it has so far, what was too much included. */
 export function Cup({ color, name }: { readonly color: PlasticColor; readonly name: string }) {
-  const { mass } = useUnits();
+  const { volume } = useUnits();
   const { hex } = cupColor(color, true);
   const fill = Math.min(1, color.baseCm3 / CUP_CM3);
   const top = HIGH - 6 - (HIGH - 14) * fill;
@@ -16,7 +16,7 @@ export function Cup({ color, name }: { readonly color: PlasticColor; readonly na
   return (
     <svg
       role="img"
-      aria-label={`${name}: ${volumeText(color.baseCm3, mass)}, ${hex}`}
+      aria-label={`${name}: ${volumeText(color.baseCm3, volume)}, ${hex}`}
       width={WIDE}
       height={HIGH}
       viewBox={`0 0 ${WIDE} ${HIGH}`}

@@ -1,5 +1,5 @@
 import { flecks } from '@/drawing/coat-bands';
-import { grubPath } from '@/drawing/build/wire-paths';
+import { trailerPath } from '@/drawing/build/trailer-path';
 import type { PlasticColor } from '@/records/plastic';
 import { counted, cupColor } from './plastic-draft';
 
@@ -18,7 +18,7 @@ export function CupSwatch({ colors, width, name }: CupSwatchProps) {
   const high = BODY_MM * 1.3;
   const cut = -high / 2 + high * (first?.splitShare ?? 1);
   const id = `swatch-${colors.map((color) => cupColor(color, false).hex.slice(1)).join('-')}`;
-  const body = grubPath(LONG_MM, BODY_MM);
+  const body = trailerPath('paddle', LONG_MM, BODY_MM);
   return (
     <svg
       role={name ? 'img' : undefined}

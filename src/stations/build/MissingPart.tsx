@@ -1,20 +1,19 @@
 'use client';
 
-import { Button } from 'antd';
-import { useState } from 'react';
 import { findKind } from '@/core/builds/kinds';
 import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { isOnWire } from '@/core/parts/part-roles';
 import type { PartBin } from '@/records/bin';
 import type { Gauge } from '@/records/gauge';
-import { PutDown } from '@/station-kit/put-down/PutDown';
+import { PutDownButton } from '@/station-kit/put-down/PutDownButton';
 
 /** Winged blades turn on the wire, plates hang in an eye, all others on a clevis or swivel; wires are bent for a kind. */
 export function suitsKind(kind: BaitKindId, gauge: Pick<Gauge, 'as' | 'form' | 'bend'>): boolean {
   const { arm } = findKind(kind);
   if (gauge.as === 'frame') return gauge.bend === arm?.shape;
   if (gauge.as !== 'blade') return true;
-  if (!arm) return gauge.form === 'plate';
+  // Any that does not turn on its wire can be beaten flat and drilled.
+  if (!arm) return !isOnWire(gauge);
   return gauge.form !== 'plate' && isOnWire(gauge) === arm.takes.includes('blade');
 }
 
@@ -27,22 +26,16 @@ interface MissingPartProps {
 
 /** Where a bait has not a part that it needs: put down there, it goes straight into its place. */
 export function MissingPart({ kind, at, onPut }: MissingPartProps) {
-  const [isAdding, setAdding] = useState(false);
   const slot = findKind(kind).slots.find(({ id }) => id === at);
   if (!slot) return null;
   return (
-    <>
-      <Button size="small" type="primary" onClick={() => setAdding(true)}>
-        Put down: {slot.name.toLowerCase()}
-      </Button>
-      {isAdding ? (
-        <PutDown
-          title={slot.name}
-          suits={(thing) => thing.makes === 'part' && slot.takes.includes(thing.as) && suitsKind(kind, thing)}
-          onClose={() => setAdding(false)}
-          onAdded={(bin) => bin.kind === 'part' && onPut(bin)}
-        />
-      ) : null}
-    </>
+    <PutDownButton
+      size="small"
+      type="primary"
+      mend={`Put down: ${slot.name.toLowerCase()}`}
+      title={slot.name}
+      suits={(thing) => thing.makes === 'part' && slot.takes.includes(thing.as) && suitsKind(kind, thing)}
+      onAdded={(bin) => bin.kind === 'part' && onPut(bin)}
+    />
   );
 }

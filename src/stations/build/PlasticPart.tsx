@@ -17,7 +17,7 @@ import styles from './plastic.module.css';
 /** Soft plastic: colors stirred step by step, batches scaled from them and logged. */
 export function PlasticPart() {
   const { view } = useBench();
-  const { mass } = useUnits();
+  const { volume } = useUnits();
   const kept = view.plastics.filter(({ retired }) => !retired);
   const [draft, setDraft] = useState<PlasticDraft | null>(() => (kept[0] ? plasticDraftOf(kept[0]) : null));
   const [said, setSaid] = useState<string | null>(null);
@@ -87,8 +87,10 @@ export function PlasticPart() {
                       {view.plastics.find((each) => each.id === plasticId)?.name ?? 'a color gone'}
                     </strong>
                     <span>{dayText(at)}</span>
-                    <span>{volumeText(sum(mixed.map(({ plasticCm3 }) => plasticCm3)), mass)} of plastic</span>
-                    {blockCm3 > 0 ? <span>block of {volumeText(blockCm3, mass)} left</span> : null}
+                    <span>
+                      {volumeText(sum(mixed.map(({ plasticCm3 }) => plasticCm3)), volume)} of plastic
+                    </span>
+                    {blockCm3 > 0 ? <span>block of {volumeText(blockCm3, volume)} left</span> : null}
                     {note ? <span>{note}</span> : null}
                   </li>
                 ))}

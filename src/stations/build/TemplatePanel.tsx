@@ -3,6 +3,7 @@
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { stack, wrap } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
+import { roundLength } from '@/core/units/round-figure';
 import { checkPattern, scalePattern, type HolePattern, type PlateHole } from '@/core/builds/hole-pattern';
 import { platePdf } from '@/data/exchange/plate/plate-pdf';
 import { bladePath } from '@/drawing/build/blade-path';
@@ -32,6 +33,7 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
   const plate = pieceOf(draft.slots.find(({ slot }) => slot === 'plate')?.binId ?? null, view);
   if (!plate) return <p className="quiet">Choose the blade first; then its holes are laid out here.</p>;
   const { lengthMm = 30, widthMm = 20 } = plate.gauge.sizes;
+  const form = plate.gauge.form ?? 'plate';
   const pattern: HolePattern = draft.pattern
     ? scalePattern(draft.pattern, lengthMm, widthMm)
     : { lengthMm, widthMm, holes: [] };
@@ -44,7 +46,7 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
   const title = draft.name.trim() || plate.name;
   const template: Sheet = {
     file: `template-${slug(title)}`,
-    make: (fonts) => platePdf(composeTemplate(title, plate.name, pattern, length), fonts),
+    make: (fonts) => platePdf(composeTemplate(title, { name: plate.name, form }, pattern, length), fonts),
   };
   return (
     <section className={stack(12, styles.template)} aria-label="Hole template">
@@ -65,17 +67,17 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
               />
               {(
                 [
-                  ['alongMm', 'from the edge', 0, lengthMm],
-                  ['asideMm', 'aside', -widthMm / 2, widthMm / 2],
-                  ['diameterMm', 'wide', 0.5, 10],
+                  ['alongMm', 'from the edge', 'length', 0, lengthMm],
+                  ['asideMm', 'aside', 'length', -widthMm / 2, widthMm / 2],
+                  ['diameterMm', 'drill', 'drill', 0.5, 10],
                 ] as const
-              ).map(([key, words, min, max]) => (
+              ).map(([key, words, of, min, max]) => (
                 <label key={key}>
                   <QuantityField
                     isBare
                     isSigned={min < 0}
                     label={`Hole ${index + 1}, ${words}`}
-                    of="length"
+                    of={of}
                     least={min}
                     most={max}
                     value={hole[key]}
@@ -103,9 +105,9 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
                 ...pattern.holes,
                 {
                   is: pattern.holes.length === 0 ? 'line' : 'swing',
-                  alongMm: 4 + 7 * pattern.holes.length,
+                  alongMm: roundLength(4 + 7 * pattern.holes.length, length),
                   asideMm: 0,
-                  diameterMm: 2.4,
+                  diameterMm: roundLength(2.4, length),
                 },
               ])
             }
@@ -130,7 +132,7 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
           height={(widthMm + 4) * 5}
         >
           <path
-            d={bladePath('plate', lengthMm, widthMm)}
+            d={bladePath(form, lengthMm, widthMm)}
             fill="#c9ced2"
             stroke="var(--ink)"
             strokeWidth={0.25}
@@ -150,8 +152,8 @@ export function TemplatePanel({ draft, onChange }: TemplatePanelProps) {
         </figcaption>
       </figure>
       <p className={styles.caution}>
-        Small sheet turns with the drill: clamp it to wood, never hold it by hand. Eye protection. Open the
-        eye while the casting is warm.
+        Small sheet turns with the drill: clamp it to wood, never hold it by hand. Eye protection. The eye is
+        opened at the pour, while the casting is warm.
       </p>
     </section>
   );

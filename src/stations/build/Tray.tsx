@@ -33,6 +33,7 @@ interface TrayProps {
 export type Dragged = { readonly binId: string } | { readonly skirtId: string };
 
 const SKIRTS = 'skirts';
+const READY: PartRoleId = 'skirt';
 const TRAY_PX = 64;
 const MOST_PX_PER_MM = 3;
 /** More than a hand would look through: the rest is searched for. */
@@ -47,13 +48,18 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
   const roles = rolesOf(draft);
   const isSearched = search.trim() !== '';
   const isSkirts = role === SKIRTS && findKind(draft.kind).takesSkirt && !isSearched;
-  const shown = role !== null && role !== SKIRTS && roles.includes(role) ? role : (roles[0] ?? null);
+  const inRoles = role !== null && role !== SKIRTS && roles.includes(role) ? role : (roles[0] ?? null);
+  // Beside those tied here lie those that were bought in their band.
+  const shown = isSkirts ? READY : inRoles;
   const parts = measuredParts(view).filter(
     ({ gauge, name, sort }) =>
       gauge !== null &&
-      (isSearched ? roles.includes(gauge.as) && hasWords(`${name} ${sort}`, search) : gauge.as === shown) &&
+      (isSearched
+        ? [...roles, READY].includes(gauge.as) && hasWords(`${name} ${sort}`, search)
+        : gauge.as === shown) &&
       suitsKind(draft.kind, gauge),
   );
+  const tied = isSkirts ? view.skirts.filter(({ retired }) => !retired) : [];
   // One scale for all that lie there, so that they compare.
   const longest = Math.max(8, ...parts.flatMap(({ gauge }) => (gauge ? sizeOf(gauge)[0] : [])));
   const scale = Math.min(MOST_PX_PER_MM, TRAY_PX / longest);
@@ -65,7 +71,7 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
           <button
             key={id}
             type="button"
-            aria-pressed={id === shown && !isSearched && !isSkirts}
+            aria-pressed={id === shown && !isSearched}
             onClick={() => {
               setRole(id);
               setSearch('');
@@ -96,48 +102,45 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
         onChange={({ target }) => setSearch(target.value)}
       />
       <ul className={styles.trayList}>
-        {isSkirts
-          ? view.skirts
-              .filter(({ retired }) => !retired)
-              .map((skirt) => (
-                <TrayThing
-                  key={skirt.id}
-                  id={skirt.id}
-                  name={`Skirt, ${versionText(skirt)}`}
-                  note={`${view.levels.get(looseSkirt(skirt.id)) ?? 0} loose`}
-                  isOut={(view.levels.get(looseSkirt(skirt.id)) ?? 0) < 1}
-                  drawing={<Strands skirt={skirt} />}
-                  drags={{ skirtId: skirt.id }}
-                  onPut={() => onSkirt(skirt)}
-                />
-              ))
-          : parts.slice(0, MOST_PARTS).map((bin) => {
-              const onHand = view.levels.get(bin.id) ?? 0;
-              return (
-                <TrayThing
-                  key={bin.id}
-                  id={bin.id}
-                  name={bin.name}
-                  note={`${onHand} there${bin.condition === 'new' ? '' : `, ${bin.condition}`}`}
-                  isOut={onHand < 1}
-                  drawing={
-                    bin.gauge ? <PartOutline gauge={bin.gauge} hex={partHex(bin)} pxPerMm={scale} /> : null
-                  }
-                  drags={{ binId: bin.id }}
-                  onPut={() => onPut(bin)}
-                />
-              );
-            })}
+        {tied.map((skirt) => (
+          <TrayThing
+            key={skirt.id}
+            id={skirt.id}
+            name={`Skirt, ${versionText(skirt)}`}
+            note={`${view.levels.get(looseSkirt(skirt.id)) ?? 0} loose`}
+            isOut={(view.levels.get(looseSkirt(skirt.id)) ?? 0) < 1}
+            drawing={<Strands skirt={skirt} />}
+            drags={{ skirtId: skirt.id }}
+            onPut={() => onSkirt(skirt)}
+          />
+        ))}
+        {parts.slice(0, MOST_PARTS).map((bin) => {
+          const onHand = view.levels.get(bin.id) ?? 0;
+          return (
+            <TrayThing
+              key={bin.id}
+              id={bin.id}
+              name={bin.name}
+              note={`${onHand} there${bin.condition === 'new' ? '' : `, ${bin.condition}`}`}
+              isOut={onHand < 1}
+              drawing={
+                bin.gauge ? <PartOutline gauge={bin.gauge} hex={partHex(bin)} pxPerMm={scale} /> : null
+              }
+              drags={{ binId: bin.id }}
+              onPut={() => onPut(bin)}
+            />
+          );
+        })}
       </ul>
-      {parts.length > MOST_PARTS && !isSkirts ? (
+      {parts.length > MOST_PARTS ? (
         <p className="quiet">And {parts.length - MOST_PARTS} more: search by name or sort.</p>
       ) : null}
-      {parts.length === 0 && !isSkirts ? (
+      {parts.length + tied.length === 0 ? (
         <p className="quiet">
           {isSearched ? 'No part here is called that.' : 'None of these on the shelf yet.'}
         </p>
       ) : null}
-      {shown !== null && !isSkirts ? (
+      {shown !== null ? (
         <Button size="small" icon={<PlusOutlined />} onClick={() => setAdding(shown)}>
           Put down a {findRole(shown).name.toLowerCase()}
         </Button>
@@ -157,8 +160,9 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
 /** The roles that a kind has a place for, the arm's first. */
 function rolesOf({ kind }: BuildDraft): PartRoleId[] {
   const { arm, slots } = findKind(kind);
+  const beside = slots.flatMap(({ takes }) => takes).filter((id) => id !== READY);
   const hung: PartRoleId[] = arm ? ['blade', ...(arm.hasEnd ? (['swivel', 'ring'] as const) : [])] : [];
-  return [...new Set([...(arm?.takes ?? []), ...hung, ...slots.flatMap(({ takes }) => takes)])];
+  return [...new Set([...(arm?.takes ?? []), ...hung, ...beside])];
 }
 
 interface TrayThingProps {

@@ -119,7 +119,7 @@ export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
 }
 
 function RunFigures({ run }: { readonly run: NonNullable<WeightPanelProps['run']> }) {
-  const { length } = useUnits();
+  const { length, speed } = useUnits();
   const basis = run.isSeen ? 'given' : 'guess';
   const working = (title: string, step: string) => ({
     title,
@@ -139,7 +139,7 @@ function RunFigures({ run }: { readonly run: NonNullable<WeightPanelProps['run']
         <dt>Stays up from</dt>
         <dd>
           <Figure working={working('Slowest speed', 'v = √(2 W / (ρ Σ A Cl))')}>
-            {speedText(run.slowestMs, length)}
+            {speedText(run.slowestMs, speed)}
           </Figure>
           , {depthTendency(run.slowestMs)}
         </dd>

@@ -9,17 +9,8 @@ import { demoBench } from '@/demo/demo-bench';
 import { viewOf } from '../../../tests/support/view-of';
 import { asStep } from '@/model/baits/as-step';
 import { composeTemplate } from '@/station-kit/print/blade-template';
-import {
-  buildOfDraft,
-  draftOf,
-  moveOn,
-  newBuild,
-  putOn,
-  swapAt,
-  takeOff,
-  withKind,
-  type BuildDraft,
-} from './draft';
+import { moveOn, putOn, slotted, swapAt, takeOff, wearing } from '@/model/baits/put-on';
+import { buildOfDraft, draftOf, newBuild, withKind, type BuildDraft } from './draft';
 import { dropIndex } from '@/core/builds/drop-index';
 import {
   buildableOf,
@@ -103,6 +94,27 @@ describe('a bait on the bench', () => {
     expect(draft.slots).toEqual([{ slot: 'keeper', binId: 'part-keeper-disc' }]);
     expect(why(draft, 'Rattle, glass 4 mm')).toBe('A spinnerbait has no place for Rattle, glass 4 mm.');
     expect(why(draft, 'Winged blade, plain 32 mm')).toContain('has no place');
+  });
+
+  it('wears a skirt bought in its band instead of one tied here, and the other way round', () => {
+    const gauge = { ...part('Keeper disc, rubber').gauge!, as: 'skirt', sizes: { lengthMm: 64, fibers: 40 } };
+    const ready = { ...part('Keeper disc, rubber'), id: 'ready', name: 'Ready skirt', gauge } as PartBin;
+    const shelved = { ...view, binById: new Map([...view.binById, ['ready', ready]]) };
+    const tied = draftOf(build('Quay tandem'));
+    const placed = putOn(tied, ready, 0, 'x', shelved);
+    expect(placed).toMatchObject({ ok: true, at: 'skirt', draft: { skirtId: null } });
+    const banded = slotted(tied, 'skirt', 'ready');
+    expect(usesOf(banded)).toContainEqual({ item: 'ready', qty: 1 });
+    expect(stepsOf(banded, shelved).map(({ title }) => title)).toContain('Pull ready skirt over the collar');
+    expect(lookOfBuild(banded, shelved).jig!.layers).toMatchObject([{ strands: 40, lengthMm: 64 }]);
+    expect(weightLines(banded, shelved).find(({ name }) => name === 'Ready skirt')?.is).toBe('soft');
+    const step = (id: string) => asStep({ ...build('Quay tandem'), ...banded } as BuildRecord, id);
+    expect(step('rattle').slots.map(({ slot }) => slot)).not.toContain('skirt');
+    expect(step('trailer-hook').slots.map(({ slot }) => slot)).toContain('skirt');
+    const again = wearing(banded, tied.skirtId);
+    expect([again.skirtId, again.slots.some(({ slot }) => slot === 'skirt')]).toEqual([tied.skirtId, false]);
+    expect(takeOff(banded, 'skirt')).toMatchObject({ skirtId: null, slots: tied.slots });
+    expect(slotted(banded, 'skirt', null).slots).toEqual(tied.slots);
   });
 
   it('takes them off again, the blade before what carries it, and moves them along', () => {
@@ -414,9 +426,14 @@ describe('paper', () => {
   });
 
   it('lays the holes out with marks a blade’s length apart', () => {
-    const plate = composeTemplate('Weir shaker', 'Plate', build('Weir shaker').pattern!, 'mm');
+    const plate = composeTemplate(
+      'Weir shaker',
+      { name: 'Plate', form: 'plate' },
+      build('Weir shaker').pattern!,
+      'mm',
+    );
     expect(plate.views[0]!.paths).toContain('M31.2 -13L31.2 13');
-    expect(plate.facts[1]).toEqual(['Hole 2, for the line', '4 mm from the edge, 2.4 mm wide']);
+    expect(plate.facts[1]).toEqual(['Hole 2, for the line', '4 mm from the edge, drill 2.4 mm']);
     expect(slug('Weir shaker, 2nd')).toBe('weir-shaker-2nd');
     expect(slug('  ')).toBe('sheet');
   });

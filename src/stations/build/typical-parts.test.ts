@@ -5,9 +5,10 @@ import { buildOf } from '@/model/baits/bait-facts';
 import type { BenchFacts } from '@/model/bench/bench-facts';
 import type { PartBin } from '@/records/bin';
 import { PLAIN_BIN } from '@/records/plain-bin';
-import { newBuild, putOn } from './draft';
+import { putOn } from '@/model/baits/put-on';
+import { newBuild } from './draft';
 
-const NOTHING = { bins: [], levels: new Map<string, number>() };
+const NOTHING = { bins: [], molds: [], levels: new Map<string, number>() };
 
 describe('a bait of typical parts', () => {
   it.each(BAIT_KINDS.map(({ id }) => [id] as const))(

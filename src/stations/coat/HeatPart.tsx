@@ -1,14 +1,12 @@
 'use client';
 
 import { QuantityField } from '@/ui/unit-field/QuantityField';
-import { Nothing } from '@/ui/frame/Nothing';
-import { isBoughtHead, isPowder } from '@/reference/typical/suits';
-import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
+import { heatBench } from '@/model/coats/heat-bench';
+import { TypicalHeat } from '@/station-kit/coats/TypicalHeat';
 import { apart, row, stack } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
 import { useId, useState } from 'react';
 import { COAT_WAYS } from '@/core/coats/ways';
-import type { HeadBin, PowderBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
 import { headText, lotText } from '@/text/words';
@@ -30,47 +28,22 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
   const preferences = usePreferences();
   const { mass, coatWay, shedC } = preferences;
   const id = useId();
-  const heads = view.bins.filter((bin): bin is HeadBin => bin.kind === 'head' && bin.coatId === null);
-  const powders = view.bins.filter((bin): bin is PowderBin => bin.kind === 'powder');
+  const { heads, powders, heaters, isTypical } = heatBench(view, preferences);
   const [headId, setHeadId] = useState<string | null>(null);
   const [powderId, setPowderId] = useState<string | null>(null);
   const [heaterIds, setHeaterIds] = useState<ReadonlyMap<string, string>>(new Map());
   const [isTiming, setTiming] = useState(false);
   const first = view.toCoat[0]?.headBinId;
-  const head = heads.find((bin) => bin.id === (headId ?? first)) ?? heads[0] ?? null;
+  const head = heads.find((bin) => bin.id === (headId ?? first)) ?? heads[0];
   const wanted = view.coatById.get(view.toCoat.find((each) => each.headBinId === head?.id)?.coatId ?? '');
   const base = wanted?.base.kind === 'powder' ? wanted.base.powderBinId : null;
-  const powder = powders.find((bin) => bin.id === (powderId ?? base)) ?? powders[0] ?? null;
-  if (!head || !powder || view.heaters.length === 0) {
-    return (
-      <>
-        {head ? null : (
-          <PutDownHere
-            says="No bare heads lie on the shelf. Pour some, or put bought ones down, and their heat is reckoned here."
-            mend="Put bought heads down"
-            suits={isBoughtHead}
-          />
-        )}
-        {powder ? null : (
-          <PutDownHere says="No powder stands on the shelf yet." mend="Put a jar down" suits={isPowder} />
-        )}
-        {view.heaters.length > 0 ? null : (
-          <Nothing
-            says="Nothing heats here yet. Say what you have: a heat gun, a flame, an oven."
-            mend="Ovens and heat"
-            onMend={onSetUp}
-          />
-        )}
-      </>
-    );
-  }
+  const powder = powders.find((bin) => bin.id === (powderId ?? base)) ?? powders[0];
   const piece = pieceOf(head, view);
   const metal = view.binById.get(head.metalBinId ?? '');
   const solidusC = solidusOf(metalIdOf(head), view);
   const ways = COAT_WAYS.map((way) => {
-    const usable = view.heaters.filter(({ kind }) => way.heaters.includes(kind));
-    const heater =
-      usable.find((each) => each.id === heaterIds.get(way.id)) ?? heaterFor(way.id, view.heaters);
+    const usable = heaters.filter(({ kind }) => way.heaters.includes(kind));
+    const heater = usable.find((each) => each.id === heaterIds.get(way.id)) ?? heaterFor(way.id, heaters);
     const question: HeatQuestion | null =
       piece && heater && solidusC !== null
         ? { piece, wayId: way.id, heater, powder, solidusC, ambientC: shedC }
@@ -80,6 +53,7 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
   const chosen = ways.find(({ way }) => way.id === coatWay) ?? ways[0];
   return (
     <div className={stack(14, styles.heat)}>
+      <TypicalHeat is={isTypical} onSetUp={onSetUp} />
       <div className={apart(16, styles.ask)}>
         <div className={styles.picture}>
           <CoatSwatch
@@ -151,9 +125,11 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
                 ? ' The skin of this head is guessed from its form: no block on the bench makes it.'
                 : ''}
             </p>
-            <Button type="primary" onClick={() => setTiming(true)}>
-              Time a head in {chosen.question.heater.name}
-            </Button>
+            {isTypical.heaters ? null : (
+              <Button type="primary" onClick={() => setTiming(true)}>
+                Time a head in {chosen.question.heater.name}
+              </Button>
+            )}
           </div>
           {isTiming ? (
             <HeatTrial

@@ -11,8 +11,9 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { durationText } from '@/text/words';
 import { MassField } from '@/ui/unit-field/MassField';
+import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
-import { NEW_HEATERS, type DraftHeater } from './new-heaters';
+import { newHeater, type DraftHeater } from '@/model/coats/new-heaters';
 import styles from './coat.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -30,8 +31,9 @@ const KINDS: readonly { readonly value: HeaterKind; readonly label: string }[] =
 /** What heats heads at this bench, and what the oven's rack holds. */
 export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
   const { workshop } = useBench();
+  const { temperature } = useUnits();
   const [draft, setDraft] = useState<DraftHeater>(
-    heaters.find(({ kind }) => kind === 'oven') ?? NEW_HEATERS.oven,
+    heaters.find(({ kind }) => kind === 'oven') ?? newHeater('oven', temperature),
   );
   const [round, setRound] = useState(0);
   const take = (next: DraftHeater) => {
@@ -68,7 +70,10 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
             {heater.name}
           </Button>
         ))}
-        <Button type={draft.id === null ? 'primary' : 'default'} onClick={() => take(NEW_HEATERS.gun)}>
+        <Button
+          type={draft.id === null ? 'primary' : 'default'}
+          onClick={() => take(newHeater('gun', temperature))}
+        >
           + another
         </Button>
       </div>
@@ -78,7 +83,7 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
             aria-label="What it is"
             value={draft.kind}
             options={[...KINDS]}
-            onChange={(kind) => take(NEW_HEATERS[kind])}
+            onChange={(kind) => take(newHeater(kind, temperature))}
           />
         ) : null}
         <TextField

@@ -3,6 +3,8 @@
 import { Select } from 'antd';
 import type { BenchView } from '@/model/bench/bench-view';
 import type { PowderBin } from '@/records/bin';
+import { isPowder } from '@/reference/typical/suits';
+import { PutDownButton } from '@/station-kit/put-down/PutDownButton';
 import { useBench } from '@/station-kit/BenchProvider';
 import styles from './colors.module.css';
 
@@ -24,6 +26,9 @@ export function PowderSelect({ label, value, onChange }: PowderSelectProps) {
     label: bin.name.replace(/^Powder, /, ''),
     hex: bin.hex,
   }));
+  if (options.length === 0) {
+    return <PutDownButton mend="Put a jar down" suits={isPowder} onAdded={({ id }) => onChange(id)} />;
+  }
   return (
     <Select
       aria-label={label}

@@ -1,6 +1,6 @@
 'use client';
 
-import { Nothing } from '@/ui/frame/Nothing';
+import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import { apart, stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { DndContext } from '@dnd-kit/core';
@@ -60,10 +60,14 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
   });
   if (!oven?.oven) {
     return (
-      <Nothing
+      <EmptyStation
+        of="coat"
         says="No oven stands here. Say what its rack holds, and heads are hung, cured and timed on it."
-        mend="Ovens and heat"
-        onMend={onSetUp}
+        mend={
+          <Button type="primary" onClick={onSetUp}>
+            Ovens and heat
+          </Button>
+        }
       />
     );
   }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { Nothing } from '@/ui/frame/Nothing';
+import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import { wrap } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
@@ -81,10 +81,14 @@ export function CostStation() {
         </div>
       ) : null}
       {isOfPiece && !piece ? (
-        <Nothing
+        <EmptyStation
+          of="cost"
           says="Nothing to reckon yet. Keep a bait at Build, a rig at Rig, a recipe at Skirt, or write a ticket."
-          mend="Make a bait"
-          onMend={() => router.push('/build')}
+          mend={
+            <Button type="primary" onClick={() => router.push('/build')}>
+              Make a bait
+            </Button>
+          }
         />
       ) : null}
       {part === 'piece' && piece ? (

@@ -2,7 +2,9 @@
 
 import { stack } from '@/ui/layout/layout';
 import dayjs from 'dayjs';
+import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
+import { Nothing } from '@/ui/frame/Nothing';
 import { numberText } from '@/text/number-text';
 import { useBench } from '@/station-kit/BenchProvider';
 import { moneyText } from '@/model/cost/cost-slices';
@@ -12,6 +14,7 @@ import styles from './cost.module.css';
 /** What the water took this year, and what that cost. */
 export function LossPart() {
   const { view, workshop } = useBench();
+  const router = useRouter();
   const { sign } = view.bench.money;
   const year = dayjs(workshop.now());
   const lines = useMemo(
@@ -24,7 +27,13 @@ export function LossPart() {
   const hours = lines.reduce((so, line) => so + line.hours, 0);
   const dearest = Math.max(1e-9, ...lines.map((line) => line.lost * line.each));
   if (lines.length === 0) {
-    return <p className="empty">Nothing lost this year, or nothing noted. Note losses at Water.</p>;
+    return (
+      <Nothing
+        says="No loss was noted this year. What the water takes is noted at Water, and costed here."
+        mend="Note a loss"
+        onMend={() => router.push('/water')}
+      />
+    );
   }
   return (
     <>

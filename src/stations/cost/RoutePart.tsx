@@ -3,14 +3,14 @@
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { fields, stack, wrap } from '@/ui/layout/layout';
 import { dateText } from '@/text/date-text';
-import { Button, DatePicker } from 'antd';
+import { Button } from 'antd';
 import dayjs from 'dayjs';
-import { useId, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { cheapestRoutes } from '@/core/cost/cheapest-route';
 import { numberText } from '@/text/number-text';
 import type { BuyIn } from '@/records/buying';
 import { CountField } from '@/ui/unit-field/CountField';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { DayField } from '@/ui/unit-field/DayField';
 import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { moneyText } from '@/model/cost/cost-slices';
@@ -26,7 +26,6 @@ const MOST_ROUTES = 6;
 export function RoutePart({ piece, count }: { readonly piece: CostablePiece; readonly count: number }) {
   const { view, workshop } = useBench();
   const { sign } = view.bench.money;
-  const id = useId();
   const [by, setBy] = useState<string | null>(null);
   const [minutes, setMinutes] = useState<number | null>(60);
   const now = workshop.now();
@@ -47,14 +46,13 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
   return (
     <>
       <div className={wrap(0, styles.ask)}>
-        <FieldShell id={`${id}by`} label="Needed by" hint="leave empty where there is no hurry">
-          <DatePicker
-            id={`${id}by`}
-            value={by === null ? null : dayjs(by)}
-            minDate={dayjs(now)}
-            onChange={(next) => setBy(next ? next.format('YYYY-MM-DD') : null)}
-          />
-        </FieldShell>
+        <DayField
+          label="Needed by"
+          hint="leave empty where there is no hurry"
+          from={now}
+          value={by}
+          onChange={setBy}
+        />
         <NumberField
           label="Bench time a day, minutes"
           most={1440}

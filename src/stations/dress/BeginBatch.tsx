@@ -8,6 +8,8 @@ import type { HeadBin } from '@/records/bin';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { headText } from '@/text/words';
+import { isBoughtHead } from '@/reference/typical/suits';
+import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { draftBatch } from '@/model/quality/batch-facts';
@@ -26,7 +28,7 @@ export function BeginBatch({ onClose, onBegun }: BeginBatchProps) {
   const there = (bin: HeadBin) => Math.floor(view.levels.get(bin.id) ?? 0);
   const heads = view.bins.filter((bin): bin is HeadBin => bin.kind === 'head' && there(bin) > 0);
   const [binId, setBinId] = useState(heads[0]?.id ?? null);
-  const bin = heads.find((each) => each.id === binId) ?? null;
+  const bin = heads.find((each) => each.id === binId) ?? heads[0] ?? null;
   const draft = bin ? draftBatch(bin, null, there(bin), headText(bin, view.binById, mass), view) : null;
   const [count, setCount] = useState<number | null | undefined>();
   const [steps, setSteps] = useState<readonly DressStepId[] | null>(null);
@@ -52,7 +54,12 @@ export function BeginBatch({ onClose, onBegun }: BeginBatchProps) {
       }}
     >
       {heads.length === 0 ? (
-        <p>No heads lie on the shelf. Pour some, or put bought ones down as a bin of heads.</p>
+        <PutDownHere
+          says="No heads lie on the shelf. Pour some, or put bought ones down with how many there are."
+          mend="Put bought heads down"
+          suits={isBoughtHead}
+          onAdded={({ id: added }) => setBinId(added)}
+        />
       ) : (
         <div className={stack(12)}>
           <FieldShell id={`${id}head`} label="Heads">

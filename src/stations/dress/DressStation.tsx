@@ -1,7 +1,7 @@
 'use client';
 
 import { headText } from '@/text/words';
-import { Nothing } from '@/ui/frame/Nothing';
+import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { Batch } from '@/records/batch';
@@ -46,6 +46,7 @@ export function DressStation() {
     ? (batchCavities(batch, view)[0]?.cavity.volumeCm3 ?? batch.nominalG / ABOUT_GCM3)
     : 1;
   const isPracticing = practiceSeed !== null;
+  const practice = () => setPracticeSeed(Math.floor(workshop.now() / 1000));
   return (
     <Station
       title={isPracticing ? 'Practice' : batch ? headText(batch, view.binById, preferences.mass) : 'Dress'}
@@ -66,7 +67,7 @@ export function DressStation() {
             {batch ? (
               <Segmented<Part> aria-label="What to do" value={part} options={PARTS} onChange={setPart} />
             ) : null}
-            <Button onClick={() => setPracticeSeed(Math.floor(workshop.now() / 1000))}>Practice</Button>
+            <Button onClick={practice}>Practice</Button>
             <Button onClick={() => setBeginning(true)}>Heads from the shelf</Button>
           </>
         )
@@ -77,10 +78,15 @@ export function DressStation() {
         <>
           <BatchRail chosen={batch?.id ?? null} onChoose={setChosen} />
           {batch === null ? (
-            <Nothing
+            <EmptyStation
+              of="dress"
               says="Nothing lies on the dressing bench. Castings of a booked run wait here; bought heads come from the shelf."
-              mend="Heads from the shelf"
-              onMend={() => setBeginning(true)}
+              mend={
+                <Button type="primary" onClick={() => setBeginning(true)}>
+                  Heads from the shelf
+                </Button>
+              }
+              other={<Button onClick={practice}>Practice on castings that are drawn</Button>}
             />
           ) : part === 'steps' ? (
             <StepsPart key={batch.id} batch={batch} volumeCm3={volumeCm3} />

@@ -125,7 +125,11 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
         <div className={apart(10, styles.bandRow)}>
           <PercentField key={`min ${round}`} label="Antimony from" value={min} most={1} onChange={setMin} />
           <PercentField key={`max ${round}`} label="to" value={max} most={1} onChange={setMax} />
-          <NumberField label={`At most, a ${bulk.word}`} value={most} onChange={setMost} />
+          <NumberField
+            label={`At most, ${view.bench.money.sign} a ${bulk.word}`}
+            value={most}
+            onChange={setMost}
+          />
         </div>
         <div className={apart(10, styles.bandRow)}>
           <Select

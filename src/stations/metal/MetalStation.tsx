@@ -15,6 +15,7 @@ import { benchSentence } from '@/text/bench-sentence';
 import { lotText, massText } from '@/text/words';
 import { useWriter } from '@/ui/units/use-units';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { chargeProblem } from '@/core/metals/judge-charge';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
 import { nearestMetal } from '@/reference/nearest-metal';
@@ -68,24 +69,14 @@ export function MetalStation() {
     const g = firstHelping(onHandG, pot.capacityG - read.totalG);
     const added = [...charge, { binId, g: g > 0 ? g : Math.min(500, onHandG) }];
     const [stop] = readCharge(added, view.metals, view.levels, pot.capacityG).stops;
-    if (stop?.why === 'zinc') {
-      const { zinc, other } = stop;
-      notice.error(benchSentence({ code: 'bench.zinc-in-pot', zinc, other }, write), 6);
-    }
+    if (stop && stop.why !== 'overfull') notice.error(benchSentence(chargeProblem(stop), write), 6);
     setCharge(added);
   };
   const drop = ({ active, over }: DragEndEvent) => {
     if (over?.id === 'pot') put(String(active.id));
   };
   const stops = [
-    ...read.stops.map((stop) =>
-      benchSentence(
-        stop.why === 'zinc'
-          ? { code: 'bench.zinc-in-pot', zinc: stop.zinc, other: stop.other }
-          : { code: 'bench.pot-overfull', chargeG: stop.chargeG, capacityG: stop.capacityG },
-        write,
-      ),
-    ),
+    ...read.stops.map((stop) => benchSentence(chargeProblem(stop), write)),
     ...read.overdrawn.map(
       ({ lot: short, onHandG }) =>
         `${short.name} has ${massText(onHandG, preferences.mass)}. Take less, or count it first.`,
@@ -127,6 +118,7 @@ export function MetalStation() {
     >
       {view.metals.length === 0 ? (
         <PutDownHere
+          of="metal"
           says="No metal yet. Put a lot down, and it can be melted and poured here."
           mend="Put a lot down"
           suits={isMetal}

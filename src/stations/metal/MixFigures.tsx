@@ -8,6 +8,8 @@ import { Figure } from '@/ui/figure/Figure';
 import { rangeOf } from '@/reference/range-of';
 import { bulkOf } from '@/text/one-of';
 import { lotText, massText } from '@/text/words';
+import { moneyText } from '@/model/cost/cost-slices';
+import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { compositionText, hardnessOf } from '@/model/metals/alloys';
 import type { ReadCharge } from '@/model/metals/charge';
@@ -15,6 +17,7 @@ import styles from './metal.module.css';
 
 /** What the charge comes to: mass, composition, cost, melting range, hardness. */
 export function MixFigures({ charge }: { charge: ReadCharge }) {
+  const { sign } = useBench().view.bench.money;
   const { mass, temperature } = useUnits();
   const { mix, lots, totalG } = charge;
   if (!mix)
@@ -99,11 +102,14 @@ export function MixFigures({ charge }: { charge: ReadCharge }) {
             <Figure
               working={working('Cost', [
                 lots
-                  .map(({ lot, g }) => `${m(g)} at ${n((lot.costPerKg ?? 0) * bulk.holds, 4)} a ${bulk.word}`)
+                  .map(
+                    ({ lot, g }) =>
+                      `${m(g)} at ${moneyText((lot.costPerKg ?? 0) * bulk.holds, sign)} a ${bulk.word}`,
+                  )
                   .join(' + '),
               ])}
             >
-              {(mix.costPerKg * bulk.holds).toFixed(2)} a {bulk.word}
+              {moneyText(mix.costPerKg * bulk.holds, sign)} a {bulk.word}
             </Figure>
           )}
         </dd>

@@ -2,10 +2,10 @@
 
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { apart } from '@/ui/layout/layout';
-import { Button, DatePicker, Modal, Select, Space } from 'antd';
-import dayjs from 'dayjs';
+import { Button, Modal, Select, Space } from 'antd';
 import { useId, useState } from 'react';
 import type { Rule } from '@/records/rule';
+import { DayField } from '@/ui/unit-field/DayField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -109,26 +109,14 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
           onChange={(underMm) => set({ underMm })}
           hint="empty: of any length"
         />
-        <FieldShell id={`${id}from`} label="From">
-          <DatePicker
-            id={`${id}from`}
-            style={{ width: '100%' }}
-            value={draft.from ? dayjs(draft.from) : null}
-            onChange={(day) => set({ from: day ? day.format('YYYY-MM-DD') : null })}
-          />
-        </FieldShell>
-        <FieldShell
-          id={`${id}until`}
+        <DayField label="From" hasYear value={draft.from} onChange={(from) => set({ from })} />
+        <DayField
           label="Until"
+          hasYear
           problem={isCrossed ? 'The last day lies before the first. Swap them.' : null}
-        >
-          <DatePicker
-            id={`${id}until`}
-            style={{ width: '100%' }}
-            value={draft.until ? dayjs(draft.until) : null}
-            onChange={(day) => set({ until: day ? day.format('YYYY-MM-DD') : null })}
-          />
-        </FieldShell>
+          value={draft.until}
+          onChange={(until) => set({ until })}
+        />
         <TextField label="Note" value={draft.note} most={500} onChange={(text) => set({ note: text })} />
       </div>
     </Modal>

@@ -98,7 +98,7 @@ describe('the pot', () => {
     expect(screen.getByRole('button', { name: /^Composition: 96 % lead, 4 % antimony/ })).toBeInTheDocument();
     expect(screen.getByRole('button', { name: /^Melting range: 252 to 300 °C/ })).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: /^Cost/ }));
-    expect(await screen.findByText(/1.00 kg at 2.1 a kg \+ 2.00 kg at 3.2 a kg/)).toBeInTheDocument();
+    expect(await screen.findByText(/1.00 kg at € 2.10 a kg \+ 2.00 kg at € 3.20 a kg/)).toBeInTheDocument();
   });
 });
 

@@ -1,8 +1,9 @@
 'use client';
 
+import { roundMass } from '@/core/units/round-figure';
 import { isMetal } from '@/reference/typical/suits';
 import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
-import { Nothing } from '@/ui/frame/Nothing';
+import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import { useAskedFigures, useInAddress, useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
@@ -43,6 +44,7 @@ export function MoldsStation() {
   const [isArranging, setIsArranging] = useState(false);
   const isDesigning = shows === 'design';
   const wants = useMemo(() => (ticket ? wantsOf(ticket, view.made) : []), [ticket, view.made]);
+  const targetG = wants[0]?.nominalG ?? roundMass(10, preferences.mass);
   const metal =
     view.metals.find(({ id }) => id === (metalId ?? wants[0]?.metalBinId)) ?? view.metals[0] ?? null;
   const session = useMemo(
@@ -90,7 +92,7 @@ export function MoldsStation() {
               />
             ) : null}
             <Button disabled={!metal} onClick={() => setOpen('makes')}>
-              What makes {markText(wants[0]?.nominalG ?? 10, preferences.mass)}?
+              What makes {markText(targetG, preferences.mass)}?
             </Button>
             <Button onClick={() => setShows('design')}>New cavity</Button>
             <Button type="primary" disabled={!mold || !metal} onClick={() => setOpen('weigh')}>
@@ -143,10 +145,14 @@ export function MoldsStation() {
                 />
               ) : null}
               {view.molds.length === 0 ? (
-                <Nothing
+                <EmptyStation
+                  of="molds"
                   says="No block yet. Write down what cavities yours has, and Ruvek says what they truly give."
-                  mend="New block"
-                  onMend={() => setForm('new')}
+                  mend={
+                    <Button type="primary" onClick={() => setForm('new')}>
+                      New block
+                    </Button>
+                  }
                 />
               ) : null}
             </>
@@ -158,7 +164,7 @@ export function MoldsStation() {
       ) : null}
       {open === 'makes' && metal ? (
         <WhatMakes
-          targetG={wants[0]?.nominalG ?? 10}
+          targetG={targetG}
           metalId={metal.id}
           onChoose={(moldId, made) => {
             setChosen(moldId);

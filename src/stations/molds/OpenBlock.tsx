@@ -10,6 +10,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { drawMold } from '@/station-kit/draw-mold';
 import { inBackground } from '@/station-kit/in-background';
 import { usePreferences } from '@/station-kit/preferences-store';
+import { pressureText } from '@/text/quantity-text';
 import { markText } from '@/text/words';
 import type { CavityMark } from '@/ui/mold-block/cavity-mark';
 import { MoldBlock } from '@/ui/mold-block/MoldBlock';
@@ -86,7 +87,7 @@ export function OpenBlock(props: OpenBlockProps) {
           </Button>
         </p>
       ) : null}
-      {mold.spin ? <p className={styles.spin}>{spinText(mold.spin)}</p> : null}
+      {mold.spin ? <p className={styles.spin}>{spinText(mold.spin, preferences.length)}</p> : null}
       <CavityFigures rows={rows} metal={metal} layout={layout} />
       <p className={row(0, styles.inMetal)}>
         <label htmlFor="molds-metal">in</label>
@@ -108,6 +109,9 @@ export function OpenBlock(props: OpenBlockProps) {
 }
 
 /** A disc's settings in the order in which they are set. */
-function spinText({ clampBar, rpm, holdSeconds, spinSeconds, mark }: NonNullable<Mold['spin']>): string {
-  return `${mark ? `${mark}; ` : ''}clamp at ${clampBar} bar, hold ${holdSeconds} s, ${rpm} rpm for ${spinSeconds} s`;
+function spinText(
+  { clampBar, rpm, holdSeconds, spinSeconds, mark }: NonNullable<Mold['spin']>,
+  length: 'mm' | 'in',
+): string {
+  return `${mark ? `${mark}; ` : ''}clamp at ${pressureText(clampBar, length)}, hold ${holdSeconds} s, ${rpm} rpm for ${spinSeconds} s`;
 }

@@ -3,13 +3,13 @@
 import { apart, column, stack } from '@/ui/layout/layout';
 import { Button, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
-import { numberText as n } from '@/text/number-text';
 import type { Mold } from '@/records/mold';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { markText, massText, offText } from '@/text/words';
 import { ScalePanel } from '@/station-kit/scale/ScalePanel';
 import { useBench } from '@/station-kit/BenchProvider';
+import { roomText } from '@/text/writer';
 import { useUnits } from '@/ui/units/use-units';
 import { hookFor } from '@/model/molds/cavity-facts';
 import { PredictionTable } from './PredictionTable';
@@ -29,7 +29,7 @@ interface WeighInProps {
 /** Castings on the scale: the cavity's true volume, how sure it is, and what it gives in everything else. */
 export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
   const { view, workshop, carryOut } = useBench();
-  const { mass } = useUnits();
+  const { mass, length } = useUnits();
   const [cavityId, setCavityId] = useState(mold.cavities[0]?.id ?? '');
   const [metalId, setMetalId] = useState(firstMetal);
   const [hookId, setHookId] = useState<string | null>(null);
@@ -139,14 +139,15 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
         </div>
         <div className={column(12)}>
           <p className={styles.volume}>
-            <strong>{n(cavity.volumeCm3, 4)} cm³</strong>{' '}
+            <strong>{roomText(cavity.volumeCm3, length, 4)}</strong>{' '}
             {cavity.volumeBasis === 'guess' ? (
               <span className={styles.guess}>a guess from its mark</span>
             ) : cavity.standardErrorCm3 === null ? (
               <span className="quiet">weighed once: how sure is not known yet</span>
             ) : (
               <span className="quiet">
-                ± {n(cavity.standardErrorCm3, 2)}, from {cavity.weighedCount} castings in {samples} weighings
+                ± {roomText(cavity.standardErrorCm3, length, 2)}, from {cavity.weighedCount} castings in{' '}
+                {samples} weighings
               </span>
             )}
           </p>

@@ -36,6 +36,8 @@ import { PotForm } from './PotForm';
 import { PullList } from './PullList';
 import { RunsBook } from './RunsBook';
 import { SessionStrip } from './SessionStrip';
+import { isPressedCold } from '@/core/metals/judge-charge';
+import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import search from '@/ui/pour-drawing/pour-drawing.module.css';
 import styles from './pour.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -132,6 +134,12 @@ export function PlanView() {
         onChoose={(metalInHand) => setPreferences({ metalInHand })}
       />
       <FreeHeadsNote wants={wants} />
+      {metal && isPressedCold(metal) ? (
+        <p role="note" className="wrong">
+          {lotText(metal.name)} goes into no pot: it is mixed with its resin, pressed into the block cold and
+          cured by the sheet of the resin. Fine powder and resin: mask, gloves, no flame.
+        </p>
+      ) : null}
       {planned.state === 'planning' ? (
         <PlanSearch progress={planned.progress} onCancel={planned.cancel} />
       ) : null}
@@ -148,14 +156,15 @@ export function PlanView() {
         </p>
       ) : null}
       {planned.state === 'idle' ? (
-        <div className={row(0, search.search)}>
-          <p>
-            {heads > 0
+        <EmptyStation
+          of="pour"
+          says={
+            heads > 0
               ? 'No block on the bench makes these as they are asked; the slip says what is nearest.'
-              : 'Nothing is left to pour here. Take up another ticket, or write one.'}
-          </p>
-          <Button href="/ticket">To the tickets</Button>
-        </div>
+              : 'Nothing is left to pour here. Take up another ticket, or write one.'
+          }
+          mend={<Button href="/ticket">To the tickets</Button>}
+        />
       ) : null}
       {ready && shownRun && session && metal ? (
         <>

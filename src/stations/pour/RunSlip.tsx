@@ -1,6 +1,6 @@
 'use client';
 
-import dayjs from 'dayjs';
+import { hourText } from '@/text/date-text';
 import type { RunCount } from '@/core/pours/count-run';
 import type { Run } from '@/records/run';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
@@ -23,7 +23,7 @@ export function RunSlip({ run, count }: { run: Run; count: RunCount }) {
   const titles = view.tickets.filter((ticket) => tickets.has(ticket.id)).map((ticket) => ticket.title);
   return (
     <>
-      <SlipTitle over={`Run ${run.no}, began ${dayjs(run.startedAt).format('HH:mm')}`}>
+      <SlipTitle over={`Run ${run.no}, began ${hourText(run.startedAt)}`}>
         {titles.length === 1
           ? titles[0]
           : `${titles.length} tickets in ${lotText(view.binById.get(run.metalBinId)?.name ?? '')}`}

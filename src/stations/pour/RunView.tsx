@@ -126,7 +126,7 @@ export function RunView({ run }: { run: Run }) {
           ) : (
             <BeatControl
               hand={hand}
-              under={underOf(hand)}
+              under={underOf(hand, preferences.length)}
               onPress={presses.moveOn}
               onEarly={presses.openEarly}
             />

@@ -3,6 +3,9 @@
 import { apart } from '@/ui/layout/layout';
 import { weekdayText } from '@/text/date-text';
 import dynamic from 'next/dynamic';
+import { useMemo } from 'react';
+import { afterPour } from '@/model/next/next-steps';
+import { NextSteps } from '@/station-kit/NextSteps';
 import { useBench } from '@/station-kit/BenchProvider';
 import { lotText, massText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
@@ -19,10 +22,13 @@ export function RunsBook() {
   const { view } = useBench();
   const { mass } = useUnits();
   const booked = view.runs.filter((run) => run.booking !== null && run.state === 'booked');
-  if (booked.length === 0) return null;
+  const newest = booked.at(-1);
+  const next = useMemo(() => (newest ? afterPour(newest, view, mass) : []), [newest, view, mass]);
+  if (!newest) return null;
   return (
     <section className={styles.book} aria-label="Past runs">
       <h2>Past runs</h2>
+      <NextSteps steps={next} />
       <div className={apart(24, styles.bookGrid)}>
         <RunsChart runs={booked} />
         <ol className={styles.bookList}>

@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
 import { findRigKind } from '@/core/rigs/kinds';
-import { strengthText } from '@/text/measure-text';
+import { strengthText } from '@/text/quantity-text';
 import { useUnits } from '@/ui/units/use-units';
 import { rigSentence } from '@/text/rig-sentence';
 import { hasWords } from '@/core/numeric/has-words';
@@ -127,7 +127,7 @@ function RigDetail({
         />
       </div>
       <p>
-        {strength ? `Holds ${strengthText(strength.kgf, units.mass)}: ${strength.weakest}. ` : ''}
+        {strength ? `Holds ${strengthText(strength.kgf, units.strength)}: ${strength.weakest}. ` : ''}
         {riggable(record, view).count} from the shelf, {minutesText(pace.secondsEach)} each.
         {record.note ? ` ${record.note}` : ''}
       </p>

@@ -85,7 +85,7 @@ function plateMold(
 export function FeederPlate({ draft, rig }: FeederPlateProps) {
   const { view, workshop } = useBench();
   const print = usePrint();
-  const { mass, length, paper } = usePreferences();
+  const { mass, length, volume, paper } = usePreferences();
   const router = useRouter();
   const body = rig.items.find(({ place }) => place === 'body')?.part;
   const [longMm, setLong] = useState(() =>
@@ -174,7 +174,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
             </Figure>{' '}
             thick for {massText(massG, mass)}; with its body {massText(finishedG, mass)}
             {body?.gauge.sizes.holdsCm3
-              ? `, and it holds ${volumeText(body.gauge.sizes.holdsCm3, mass)} of bait`
+              ? `, and it holds ${volumeText(body.gauge.sizes.holdsCm3, volume)} of bait`
               : ''}
             .
           </p>

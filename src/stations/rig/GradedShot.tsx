@@ -30,7 +30,8 @@ interface GradedShotProps {
 export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
   const { view, workshop } = useBench();
   const print = usePrint();
-  const { mass, length, paper } = usePreferences();
+  const units = usePreferences();
+  const { mass, length, paper } = units;
   const targetG = rig.wants.targetG ?? 30;
   const [text, setText] = useState<string | null>(null);
   const shown = text ?? usualSet(targetG, mass);
@@ -117,7 +118,7 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
         </Button>
         <Button
           disabled={!targetsG}
-          onClick={() => inBackground(print(boardSheet(beadGauge(name, question, { mass, length }), paper)))}
+          onClick={() => inBackground(print(boardSheet(beadGauge(name, question, units), paper)))}
         >
           Print the gauge
         </Button>

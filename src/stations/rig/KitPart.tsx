@@ -11,12 +11,17 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { amountText } from '@/text/words';
 import { takeAlong } from '@/model/kits/take-along';
 import { freeOf } from '@/model/stock/free-of';
+import { isBoughtHead, isPart } from '@/reference/typical/suits';
+import type { ThingKind } from '@/reference/typical/thing-kind';
+import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { usePrint } from '@/station-kit/use-print';
 import { kitSheet } from '@/station-kit/print/print-wallet';
 import styles from './matches.module.css';
 import { inBackground } from '@/station-kit/in-background';
+
+const isTakenAlong = (kind: ThingKind) => isPart(kind) || isBoughtHead(kind);
 
 /** Of each bin so many; null where what is written is no count. */
 type Lines = Readonly<Record<string, number | null>>;
@@ -29,10 +34,18 @@ export function KitPart() {
   const back = view.kits.filter(({ state }) => state === 'back').sort((a, b) => b.no - a.no);
   return (
     <div className={apart(28, styles.kits)}>
-      <PackForm />
+      {view.bins.some(({ id, unit }) => unit === 'pieces' && freeOf(view, id) >= 1) || out.length > 0 ? (
+        <PackForm />
+      ) : (
+        <PutDownHere
+          says="Nothing lies on the shelf that could be taken along. Put it down with its count, or make some."
+          mend="Put something down"
+          suits={isTakenAlong}
+        />
+      )}
       <section aria-label="Out on the water">
         <h3>Out on the water</h3>
-        {out.length === 0 ? <p>No kit is out. Pack one beside.</p> : null}
+        {out.length === 0 ? <p>No kit is out.</p> : null}
         {out.map((kit) => (
           <KitOut key={kit.id} kit={kit} />
         ))}

@@ -1,7 +1,6 @@
 'use client';
 
 import { Button } from 'antd';
-import { useState } from 'react';
 import { mayLie } from '@/core/rigs/choose-piece';
 import { findRigKind } from '@/core/rigs/kinds';
 import type { RigPlace } from '@/core/rigs/kinds/definition';
@@ -12,7 +11,7 @@ import { rigPieceOf } from '@/records/rig-piece';
 import type { ThingKind } from '@/reference/typical/thing-kind';
 import { useBench } from '@/station-kit/BenchProvider';
 import { inBackground } from '@/station-kit/in-background';
-import { PutDown } from '@/station-kit/put-down/PutDown';
+import { PutDownButton } from '@/station-kit/put-down/PutDownButton';
 import { row } from '@/ui/layout/layout';
 import { useUnits } from '@/ui/units/use-units';
 import { laidAnew, type RigDraft } from './draft';
@@ -27,8 +26,8 @@ interface MissingPartsProps {
 function suitsPlace({ takes, line }: RigPlace, kind: ThingKind): boolean {
   if (kind.makes === 'strand') return takes.includes('hair') && (kind.form === 'hair' || kind.form === 'fur');
   if (kind.makes !== 'part') return false;
-  const { as, form, plastic, bend } = kind;
-  const gauge = { as, form, plastic, bend, line: kind.line, sizes: {}, basis: 'guess' } as const;
+  const { as, form, plastic, shape, bend } = kind;
+  const gauge = { as, form, plastic, shape, bend, line: kind.line, sizes: {}, basis: 'guess' } as const;
   return mayLie({ binId: kind.id, name: kind.one, massG: null, gauge }, { takes, ...(line ? { line } : {}) });
 }
 
@@ -36,7 +35,6 @@ function suitsPlace({ takes, line }: RigPlace, kind: ThingKind): boolean {
 export function MissingParts({ draft, findings, onChange }: MissingPartsProps) {
   const { view, workshop } = useBench();
   const { length } = useUnits();
-  const [adding, setAdding] = useState<RigPlace | null>(null);
   const missing = findings.flatMap((finding) => (finding.code === 'missing' ? finding.at : []));
   if (missing.length === 0) return null;
   const { places } = findRigKind(draft.kind);
@@ -64,21 +62,17 @@ export function MissingParts({ draft, findings, onChange }: MissingPartsProps) {
       {places
         .filter(({ id }) => missing.includes(id))
         .map((place) => (
-          <Button key={place.id} onClick={() => setAdding(place)}>
-            Put down: {place.name.toLowerCase()}
-          </Button>
+          <PutDownButton
+            key={place.id}
+            mend={`Put down: ${place.name.toLowerCase()}`}
+            title={place.name}
+            suits={(kind) => suitsPlace(place, kind)}
+            onAdded={(bin) => {
+              const piece = rigPieceOf(bin);
+              if (piece) take({ [place.id]: piece });
+            }}
+          />
         ))}
-      {adding ? (
-        <PutDown
-          title={adding.name}
-          suits={(kind) => suitsPlace(adding, kind)}
-          onClose={() => setAdding(null)}
-          onAdded={(bin) => {
-            const piece = rigPieceOf(bin);
-            if (piece) take({ [adding.id]: piece });
-          }}
-        />
-      ) : null}
     </div>
   );
 }

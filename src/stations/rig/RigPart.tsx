@@ -1,7 +1,9 @@
 'use client';
 
 import { useUnits } from '@/ui/units/use-units';
-import { row, stack, wrap } from '@/ui/layout/layout';
+import { EmptyStation } from '@/station-kit/empty/EmptyStation';
+import { TypicalRig } from '@/station-kit/empty/TypicalRig';
+import { stack, wrap } from '@/ui/layout/layout';
 import { Button, Dropdown, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { judgeRig } from '@/core/rigs/judge-rig';
@@ -50,21 +52,23 @@ export function RigPart({ inHand, ...then }: RigPartProps) {
   };
   if (!inHand.draft) {
     return (
-      <div className={stack(14, 'empty')}>
-        <p>
-          No rig is on the bench. Choose what it is to be; the shelf’s parts that suit are laid out for it.
-        </p>
-        <div className={row(8)}>
-          {wished ? (
-            <Button type="primary" onClick={() => inHand.begin(newRig(wished.id, view, units, figures))}>
-              Lay out: {wished.name}
-            </Button>
-          ) : null}
-          <Dropdown menu={kinds}>
-            <Button type={wished ? undefined : 'primary'}>New rig</Button>
-          </Dropdown>
-        </div>
-      </div>
+      <EmptyStation
+        of="rig"
+        drawing={<TypicalRig kind="running-sinker" />}
+        says="No rig is on the bench. Choose what it is to be; the shelf’s parts that suit are laid out for it."
+        mend={
+          <>
+            {wished ? (
+              <Button type="primary" onClick={() => inHand.begin(newRig(wished.id, view, units, figures))}>
+                Lay out: {wished.name}
+              </Button>
+            ) : null}
+            <Dropdown menu={kinds}>
+              <Button type={wished ? undefined : 'primary'}>New rig</Button>
+            </Dropdown>
+          </>
+        }
+      />
     );
   }
   return <RigInHand {...then} inHand={inHand} draft={inHand.draft} kinds={kinds} />;

@@ -1,5 +1,6 @@
 'use client';
 
+import { afterRigging } from '@/model/next/next-steps';
 import { Button } from 'antd';
 import { findRigKind } from '@/core/rigs/kinds';
 import { weighRig } from '@/core/rigs/weigh-rig';
@@ -63,6 +64,7 @@ export const RIG_RUNS: CardRunKind<RigRecord, Rigging> = {
     passed > 0
       ? `${passed} lie in the rig wallet. What was over is back on the shelf.`
       : 'Its parts are back on the shelf; what was cut is not.',
+  next: (rig) => afterRigging(rig),
   before: (run) => (run.cutDone < cutOrder(run.cut).length ? <CutCard rigging={run} /> : null),
   Actions: PrintLabels,
 };
@@ -87,10 +89,10 @@ function RigAtStep({ item, step, at, widthPx }: StepPicture<RigRecord, Rigging>)
 
 function PrintLabels({ run, item }: { readonly run: Rigging; readonly item: RigRecord }) {
   const { view } = useBench();
-  const { mass } = useUnits();
+  const { strength } = useUnits();
   const print = usePrint();
   return (
-    <Button size="small" onClick={() => inBackground(print(walletSheet(item, run, view, mass)))}>
+    <Button size="small" onClick={() => inBackground(print(walletSheet(item, run, view, strength)))}>
       Print wallet labels
     </Button>
   );

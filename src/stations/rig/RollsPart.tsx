@@ -11,6 +11,7 @@ import type { PartBin } from '@/records/bin';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { cutsOf } from '@/model/bills/rig-uses';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
+import { usePaid } from '@/station-kit/put-down/use-paid';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { lengthsOf, newestRigs } from '@/model/rigs/rig-facts';
@@ -51,10 +52,12 @@ function ReceiveForm({ bins }: { readonly bins: readonly PartBin[] }) {
   const [binId, setBinId] = useState<string | null>(null);
   const [mm, setMm] = useState<number | null>(null);
   const [count, setCount] = useState(1);
+  const paid = usePaid(bins.find(({ id }) => id === binId) ?? null, mm === null ? null : mm * count);
   const receive = async () => {
-    if (binId === null || mm === null) return;
-    await carryOut(workshop.lengths.receive(binId, mm, count, 'received'));
+    if (binId === null || mm === null || !paid.isMeant()) return;
+    await carryOut(workshop.lengths.receive(binId, mm, count, 'received', paid.unitCost));
     setMm(null);
+    paid.clear();
   };
   return (
     <form
@@ -87,6 +90,7 @@ function ReceiveForm({ bins }: { readonly bins: readonly PartBin[] }) {
         value={count}
         onChange={(next) => next !== null && setCount(next)}
       />
+      {paid.field}
       <Button type="primary" htmlType="submit" disabled={binId === null || mm === null}>
         Receive
       </Button>

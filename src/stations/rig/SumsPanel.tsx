@@ -7,7 +7,7 @@ import { linksOfRig } from '@/core/rigs/links-of-rig';
 import type { RigStrength } from '@/core/rigs/rate-strength';
 import type { Rig } from '@/core/rigs/rig';
 import { numberText } from '@/text/number-text';
-import { strengthText } from '@/text/measure-text';
+import { strengthText } from '@/text/quantity-text';
 import { Figure } from '@/ui/figure/Figure';
 import { cutsOf } from '@/model/bills/rig-uses';
 import { lengthText, massText } from '@/text/words';
@@ -26,7 +26,7 @@ interface SumsPanelProps {
 /** What it holds, what it weighs, what is cut for one, how many the shelf gives. */
 export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
   const { view } = useBench();
-  const { mass, length } = useUnits();
+  const { mass, length, strength: inUnit } = useUnits();
   const { links } = linksOfRig(rig);
   const { massG, unweighed } = weighRig(rig);
   const cuts = alike(cutsOf(draft, view));
@@ -49,7 +49,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
                   steps: [
                     ...unlike.map(
                       ({ name, breakKgf, efficiency }) =>
-                        `${name}: ${strengthText(breakKgf, mass)} × ${numberText(efficiency, 2)} = ${strengthText(breakKgf * efficiency, mass)}`,
+                        `${name}: ${strengthText(breakKgf, inUnit)} × ${numberText(efficiency, 2)} = ${strengthText(breakKgf * efficiency, inUnit)}`,
                     ),
                     `the weakest: ${strength.weakest}`,
                   ],
@@ -59,7 +59,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
                   ],
                 }}
               >
-                {strengthText(strength.kgf, mass)}
+                {strengthText(strength.kgf, inUnit)}
               </Figure>
             ) : (
               'not known'

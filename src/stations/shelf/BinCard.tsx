@@ -28,6 +28,7 @@ import { onOrder } from '@/model/stock/buying';
 import { shelfBin } from '@/model/stock/shelf-rows';
 import styles from './shelf.module.css';
 import { inBackground } from '@/station-kit/in-background';
+import { usePaid } from '@/station-kit/put-down/use-paid';
 
 const LevelChart = dynamic(() => import('@/ui/shelf-parts/LevelChart').then((module) => module.LevelChart), {
   ssr: false,
@@ -145,6 +146,7 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
   const [move, setMove] = useState<Move>('taken');
   const [amount, setAmount] = useState<number | null>(null);
   const [round, setRound] = useState(0);
+  const paid = usePaid(bin, amount);
   const [note, setNote] = useState('');
   const [isPressed, setIsPressed] = useState(false);
   const isOut = move === 'taken' || move === 'lost';
@@ -157,15 +159,16 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
   })();
   const go = async () => {
     setIsPressed(true);
-    if (amount === null || problem) return;
+    if (amount === null || problem || (move === 'received' && !paid.isMeant())) return;
     const done = await carryOut<unknown>(
       move === 'counted'
         ? workshop.shelf.count(bin.id, amount)
-        : workshop.shelf.move(bin.id, move, amount, note.trim()),
+        : workshop.shelf.move(bin.id, move, amount, note.trim(), move === 'received' ? paid.unitCost : null),
     );
     if (!done) return;
     setAmount(null);
     setNote('');
+    paid.clear();
     setIsPressed(false);
     setRound(round + 1);
   };
@@ -190,6 +193,7 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
           onChange={setAmount}
           problem={problem}
         />
+        {move === 'received' ? paid.field : null}
         {move === 'counted' ? null : <TextField label="Note" value={note} most={200} onChange={setNote} />}
         <Button type="primary" htmlType="submit">
           {MOVES.find((each) => each.value === move)?.label}

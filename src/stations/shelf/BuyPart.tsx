@@ -11,6 +11,7 @@ import { amountText } from '@/text/words';
 import { saveFile } from '@/station-kit/save-file';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
+import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { buyNeeds, buyQuestion } from '@/model/stock/buying';
 import { PackForm } from './PackForm';
 import { useOrders } from './use-orders';
@@ -18,6 +19,7 @@ import styles from './buy.module.css';
 import { JobFailure } from '@/station-kit/JobFailure';
 import { inBackground } from '@/station-kit/in-background';
 
+const anyKind = () => true;
 const money = (value: number, sign: string) => `${sign} ${value.toFixed(2)}`;
 
 /** What open tickets and low bins want, and the cheapest packs that bring it, proven; ordered with one press. */
@@ -54,11 +56,24 @@ export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => v
     job.cancel();
     onOrdered(`${kept.length === 1 ? 'One order is' : `${kept.length} orders are`} written down.`);
   };
+  if (view.bins.length === 0) {
+    return (
+      <PutDownHere
+        says="Nothing lies on the shelf yet, so nothing of it can be low. Put down what you have or want to have."
+        mend="Put something down"
+        suits={anyKind}
+      />
+    );
+  }
   if (needs.length === 0) {
+    const isMarked = view.bins.some(({ lowAt }) => lowAt !== null);
     return (
       <>
         <FillSwitch mayFill={mayFill} onChange={setMayFill} />
-        <p className="empty">Nothing to buy: tickets have what they take, and nothing is low.</p>
+        <p className="empty">
+          Nothing to buy: open tickets have what they take, and{' '}
+          {isMarked ? 'nothing is low' : 'no bin says yet from when on it is low'}.
+        </p>
       </>
     );
   }

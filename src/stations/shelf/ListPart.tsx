@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { row, stack } from '@/ui/layout/layout';
 import { Button, Progress, Segmented } from 'antd';
 import { useMemo, useRef, useState } from 'react';
@@ -138,7 +139,7 @@ export function ListPart() {
               disabled={reading.good.length === 0 || (odd.length > 0 && !isMeant)}
               onClick={() => inBackground(accept(how))}
             >
-              Accept {reading.good.length} rows
+              Accept {countText(reading.good.length, 'row')}
             </Button>
             {bad.length > 0 ? <Button onClick={saveBad}>Save the rest to mend</Button> : null}
             <Button onClick={leave}>Leave it</Button>

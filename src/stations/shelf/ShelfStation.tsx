@@ -1,5 +1,6 @@
 'use client';
 
+import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import { Nothing } from '@/ui/frame/Nothing';
 import { SearchOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, type InputRef } from 'antd';
@@ -133,15 +134,22 @@ export function ShelfStation() {
           </div>
           {found.length > 0 ? (
             <BinWall groups={groups} chosen={bin?.id ?? null} onChoose={setChosen} />
+          ) : isBare ? (
+            <EmptyStation
+              of="shelf"
+              says="The shelf is empty. Put down what you have: metal, hooks, parts."
+              mend={
+                <Button type="primary" onClick={() => setIsAdding(true)}>
+                  Put something down
+                </Button>
+              }
+              other={<Button onClick={() => setPart('list')}>Take a list in</Button>}
+            />
           ) : (
             <Nothing
-              says={
-                isBare
-                  ? 'The shelf is empty. Put down what you have: metal, hooks, parts.'
-                  : `Nothing here is called '${search}'. Try another word, or all bins.`
-              }
-              mend={isBare ? 'Put something down' : 'Show all bins'}
-              onMend={isBare ? () => setIsAdding(true) : showAll}
+              says={`Nothing here is called '${search}'. Try another word, or all bins.`}
+              mend="Show all bins"
+              onMend={showAll}
             />
           )}
         </>

@@ -2,7 +2,9 @@
 
 import { dayText } from '@/text/date-text';
 import dayjs from 'dayjs';
+import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
+import { Nothing } from '@/ui/frame/Nothing';
 import type { RunOut } from '@/core/stock/forecast-use';
 import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -21,6 +23,7 @@ const SEED = 9;
 /** What is used in a month, and when each bin runs out, with the band that holds it nine times in ten. */
 export function UsePart() {
   const { view, workshop } = useBench();
+  const router = useRouter();
   const { mass } = useUnits();
   const [now] = useState(() => workshop.now());
   const used = useMemo(() => usedBins(view, now), [view, now]);
@@ -35,7 +38,13 @@ export function UsePart() {
   }, [used, now, start]);
   const runOuts = job.answer;
   if (used.length === 0) {
-    return <p className="empty">Nothing was used yet. What runs and hands take is learned from here.</p>;
+    return (
+      <Nothing
+        says="Nothing was used yet. What runs and hands take is learned from here."
+        mend="To the tickets"
+        onMend={() => router.push('/ticket')}
+      />
+    );
   }
   if (job.failure !== null) return <JobFailure job={job} />;
   if (!runOuts) return <p role="status">Drawing what may come.</p>;

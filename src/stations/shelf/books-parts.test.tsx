@@ -154,7 +154,7 @@ describe('a list that comes in', () => {
       await screen.findByText("'many' is no amount. Write 25, 2 doz, 250 g or 50 m."),
     ).toBeInTheDocument();
     expect(await workshop.shelf.bins()).toHaveLength(before);
-    fireEvent.click(screen.getByRole('button', { name: 'Accept 1 rows' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Accept 1 row' }));
     expect(await screen.findByText(/1 amounts entered, 1 new bins/)).toBeInTheDocument();
     const bead = (await workshop.shelf.bins()).find(({ name }) => name === 'Bead 5 mm')!;
     expect((await workshop.shelf.ledger()).levels.get(bead.id)).toBe(24);
@@ -169,7 +169,7 @@ describe('a list that comes in', () => {
     fill('Paste a list', 'Name\tQty\tPrice\nSwivel, black\t2 dozen\t0.20\n');
     fireEvent.click(screen.getByRole('button', { name: 'Read what I pasted' }));
     fireEvent.click(await screen.findByRole('button', { name: 'Read 1 rows' }));
-    fireEvent.click(await screen.findByRole('button', { name: 'Accept 1 rows' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Accept 1 row' }));
     expect(await screen.findByText(/1 amounts entered, 1 new bins/)).toBeInTheDocument();
     const bin = (await workshop.shelf.bins()).find(({ name }) => name === 'Swivel, black')!;
     expect((await workshop.shelf.ledger()).levels.get(bin.id)).toBe(24);

@@ -48,6 +48,29 @@ describe('BinCard', () => {
     ]);
   });
 
+  it('receives at what was paid, and asks once about a price a hundredfold of its like', async () => {
+    const { workshop } = await renderBench(<BinCard bin={hooks} />);
+    const form = screen.getByRole('form', { name: `Move ${hooks.name}` });
+    const came = async () =>
+      (await workshop.shelf.entriesOf('hook-2-0'))
+        .filter(({ kind, note }) => kind === 'received' && note === 'club')
+        .map(({ qty, unitCost }) => [qty, unitCost]);
+    fireEvent.click(screen.getByText('Receive', { selector: 'div' }));
+    type('Note', 'club');
+    type('How much', '100');
+    type('Paid for all of it, €', '25');
+    fireEvent.submit(form);
+    await waitFor(async () => expect(await came()).toEqual([[100, 0.25]]));
+    type('Note', 'club');
+    type('How much', '2');
+    type('Paid for all of it, €', '250');
+    fireEvent.submit(form);
+    expect(await screen.findByText(/times what such things cost/)).toBeInTheDocument();
+    expect(await came()).toHaveLength(1);
+    fireEvent.submit(form);
+    await waitFor(async () => expect(await came()).toContainEqual([2, 125]));
+  });
+
   it('does not take more than there is, nor nothing', async () => {
     const { workshop } = await renderBench(<BinCard bin={hooks} />);
     const form = screen.getByRole('form', { name: `Move ${hooks.name}` });

@@ -1,5 +1,6 @@
 'use client';
 
+import { roundLength } from '@/core/units/round-figure';
 import { oneOf } from '@/text/one-of';
 import { useUnits } from '@/ui/units/use-units';
 import { AmountField } from '@/station-kit/put-down/AmountField';
@@ -36,6 +37,11 @@ const USUAL: Record<
   fur: { strandWidthMm: 0.06, strandsPerTab: 900, longMm: 55, unit: 'pieces' },
   sheet: { strandWidthMm: 3, strandsPerTab: 24, longMm: 120, unit: 'pieces' },
 };
+/** What such a material usually is, round in the maker's own unit. */
+const usual = (form: StrandBin['form'], length: 'mm' | 'in') => ({
+  ...USUAL[form],
+  longMm: roundLength(USUAL[form].longMm, length),
+});
 const PER: Record<StrandBin['form'], string> = {
   tab: 'Strands a tab',
   hair: '',
@@ -54,7 +60,7 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
         ...PLAIN_BIN,
         kind: 'strand',
         form: 'tab',
-        ...USUAL.tab,
+        ...usual('tab', units.length),
         name: '',
         place: '',
         lowAt: null,
@@ -75,9 +81,8 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
       : view.bins.some((each) => each.id !== material?.id && each.name === name)
         ? `There is a bin ${name} already. Call this one otherwise.`
         : null;
-  const isReady = problem === null && (material !== null || qty !== null);
   const save = async () => {
-    if (!isReady) return;
+    if (problem !== null) return;
     if (material) {
       await workshop.shelf.edit({ ...material, ...bin, name });
       onSaved(material.id);
@@ -93,7 +98,7 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
       title={material ? material.name : 'A material for skirts'}
       okText={material ? 'Change it' : 'Put it on the shelf'}
       cancelText="Leave it"
-      okButtonProps={{ disabled: !isReady }}
+      okButtonProps={{ disabled: problem !== null }}
       onCancel={onClose}
       onOk={() => inBackground(save())}
     >
@@ -109,7 +114,7 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
             { value: 'fur', label: 'Fur' },
             { value: 'sheet', label: 'Sheet' },
           ]}
-          onChange={(form) => set({ form, ...USUAL[form] })}
+          onChange={(form) => set({ form, ...usual(form, units.length) })}
         />
       </div>
       <div className={styles.formGrid}>

@@ -1,14 +1,10 @@
 'use client';
 
-import { isMetal } from '@/reference/typical/suits';
-import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { apart } from '@/ui/layout/layout';
-import { PICKED_DAY } from '@/text/date-text';
-import { Button, DatePicker } from 'antd';
-import dayjs from 'dayjs';
-import { useId, useState } from 'react';
+import { Button } from 'antd';
+import { useState } from 'react';
 import { readOrder } from '@/records/drafts';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { DayField } from '@/ui/unit-field/DayField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
 import { headText } from '@/text/words';
@@ -27,7 +23,6 @@ import { inBackground } from '@/station-kit/in-background';
 /** A customer's choices, piece by piece, each drawn as it will be; together they become a ticket. */
 export function OrderPart() {
   const { view, workshop } = useBench();
-  const id = useId();
   const [kept, set] = useKeptState<Order>('skirt-order', readOrder);
   const order = kept ?? NO_ORDER;
   const [openId, setOpenId] = useState<string | null>(order.lines[0]?.id ?? null);
@@ -37,7 +32,6 @@ export function OrderPart() {
     set({ ...order, lines: order.lines.map((each) => (each.id === line.id ? line : each)) });
   const add = () => {
     const line = newLine(view, workshop.newId(), open ?? order.lines.at(-1));
-    if (!line) return;
     set({ ...order, lines: [...order.lines, line] });
     setOpenId(line.id);
   };
@@ -76,14 +70,7 @@ export function OrderPart() {
             placeholder={order.buyer ? `Order, ${order.buyer}` : 'Kiosk order, ten jigs'}
             onChange={(title) => set({ ...order, title })}
           />
-          <FieldShell id={`${id}due`} label="Due">
-            <DatePicker
-              id={`${id}due`}
-              value={order.dueOn ? dayjs(order.dueOn) : null}
-              format={PICKED_DAY}
-              onChange={(day) => set({ ...order, dueOn: day ? day.format('YYYY-MM-DD') : null })}
-            />
-          </FieldShell>
+          <DayField label="Due" value={order.dueOn} onChange={(dueOn) => set({ ...order, dueOn })} />
           <Button type="primary" htmlType="submit" disabled={problem !== null}>
             Make the ticket
           </Button>
@@ -101,20 +88,13 @@ export function OrderPart() {
             />
           ))}
           <li>
-            <button type="button" className={styles.piece} onClick={add} disabled={view.metals.length === 0}>
+            <button type="button" className={styles.piece} onClick={add}>
               <span className={styles.plus}>+</span>
               <strong>{order.lines.length === 0 ? 'the first piece' : 'another piece'}</strong>
               <small>{order.lines.length === 0 ? ' ' : 'like the open one'}</small>
             </button>
           </li>
         </ul>
-        {view.metals.length === 0 ? (
-          <PutDownHere
-            says="No metal lies on the shelf: put a lot down before an order is taken."
-            mend="Put a lot down"
-            suits={isMetal}
-          />
-        ) : null}
       </div>
       {open ? (
         <OrderLineFields

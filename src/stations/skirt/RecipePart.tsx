@@ -2,6 +2,10 @@
 
 import { Nothing } from '@/ui/frame/Nothing';
 import { isStrand } from '@/reference/typical/suits';
+import { typicalThing } from '@/model/stock/typical-things';
+import { TypicalBait } from '@/station-kit/empty/TypicalBait';
+import { inBackground } from '@/station-kit/in-background';
+import { useUnits } from '@/ui/units/use-units';
 import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { apart, column, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
@@ -18,6 +22,8 @@ import { TakesPanel } from './TakesPanel';
 import type { Recipe } from './use-recipe';
 import styles from './skirt.module.css';
 
+const TYPICAL_SKIRT = [['ready-skirt', '2 1/2']] as const;
+
 interface RecipePartProps {
   readonly recipe: Recipe;
   readonly count: number;
@@ -30,13 +36,22 @@ interface RecipePartProps {
 export function RecipePart(props: RecipePartProps) {
   const { recipe, onPhoto } = props;
   const { view, workshop } = useBench();
+  const { length } = useUnits();
   const { draft, begin } = recipe;
   if (!draft) {
     const fresh = newSkirt(view, workshop.newId());
+    const withTypical = async () => {
+      const [bin] = await workshop.shelf.layOut([typicalThing(['tab', '5'], length).bin]);
+      const begun = bin ? newSkirt({ bins: [...view.bins, bin] }, workshop.newId()) : null;
+      if (begun) begin(begun);
+    };
     return (
       <>
         {fresh === null ? (
           <PutDownHere
+            of="skirt"
+            drawing={<TypicalBait kind="dressed-jig" besides={TYPICAL_SKIRT} />}
+            other={<Button onClick={() => inBackground(withTypical())}>Begin with typical tabs</Button>}
             says="Nothing to tie with lies on the shelf yet: put tabs, hair, fur or a sheet down, and a skirt begins with it."
             mend="Put a material down"
             suits={isStrand}

@@ -1,5 +1,6 @@
 'use client';
 
+import { afterTying } from '@/model/next/next-steps';
 import { useMemo } from 'react';
 import type { CardStep } from '@/core/card-runs/card-step';
 import { findHold } from '@/core/skirts/holds';
@@ -83,6 +84,7 @@ export const SKIRT_RUNS: CardRunKind<Skirt, Tying> = {
     const where = headBinId === null ? 'lie loose in the skirt box' : 'are on their heads';
     return `${passed} ${where}. What was over is back on the shelf.`;
   },
+  next: (skirt, _run, view) => afterTying(skirt, view),
 };
 
 const SHOWN_AS: Readonly<Record<HoldStep['shows']['as'], (layers: number) => SkirtState>> = {

@@ -18,19 +18,18 @@ export const NO_ORDER: Order = { title: '', buyer: '', dueOn: null, lines: [] };
 /** As the ticket desk takes it where nobody says. */
 const TOLERANCE = 0.05;
 
-/** A line to begin with: like the one before it, else the first skirt on its own head. */
-export function newLine(view: BenchView, id: string, before: OrderLine | undefined): OrderLine | null {
+/** A line to begin with: like the one before it, else the first skirt on its own head; of bought heads where no metal lies here. */
+export function newLine(view: BenchView, id: string, before: OrderLine | undefined): OrderLine {
   if (before) return { ...before, id, count: 1 };
   const [skirt] = newestByFamily(view.skirts);
   const [metal] = view.metals;
-  if (!metal) return null;
   return {
     id,
     style: skirt?.shownOn.style ?? 'round',
     nominalG: skirt?.shownOn.nominalG ?? 10,
     count: 1,
     hookBinId: skirt?.shownOn.hookBinId ?? null,
-    metalBinId: metal.id,
+    metalBinId: metal?.id ?? null,
     coatId: skirt?.shownOn.coatId ?? null,
     skirtId: skirt?.id ?? null,
     guardBinId: skirt?.shownOn.guardBinId ?? null,
@@ -42,7 +41,10 @@ export function newLine(view: BenchView, id: string, before: OrderLine | undefin
 export function orderProblem({ buyer, lines }: Order): string | null {
   if (buyer.trim() === '') return 'Who orders it?';
   if (lines.length === 0) return 'An order needs a piece.';
-  const index = lines.findIndex(({ style, hookBinId }) => findStyle(style)?.isHooked && hookBinId === null);
+  const index = lines.findIndex(
+    ({ style, hookBinId, metalBinId }) =>
+      findStyle(style)?.isHooked && hookBinId === null && metalBinId !== null,
+  );
   return index < 0 ? null : `Piece ${index + 1} has no hook yet. Choose one.`;
 }
 

@@ -220,8 +220,8 @@ describe('the card', () => {
 
 describe('an order', () => {
   it('is like the piece before it, asks for what is missing, and becomes a ticket', () => {
-    const first = newLine(view, 'a', undefined)!;
-    const second = { ...newLine(view, 'b', first)!, coatId: 'coat-straw' };
+    const first = newLine(view, 'a', undefined);
+    const second = { ...newLine(view, 'b', first), coatId: 'coat-straw' };
     expect(second).toMatchObject({ id: 'b', skirtId: first.skirtId, count: 1 });
     const order = { ...NO_ORDER, buyer: ' Kiosk ', dueOn: '2026-12-01', lines: [first, second] };
     expect(orderProblem(NO_ORDER)).toBe('Who orders it?');
@@ -233,7 +233,10 @@ describe('an order', () => {
       ['2026-12-01', first.coatId],
       ['2026-12-01', 'coat-straw'],
     ]);
-    expect(newLine(viewOf({ ...contents, bins: [] }), 'a', undefined)).toBeNull();
+    // Where no metal lies here the heads are bought, with their hooks in them.
+    const bought = newLine(viewOf({ ...contents, bins: [] }), 'a', undefined);
+    expect(bought.metalBinId).toBeNull();
+    expect(orderProblem({ ...order, lines: [{ ...bought, hookBinId: null }] })).toBeNull();
   });
 });
 

@@ -1,13 +1,12 @@
 'use client';
 
 import { stack } from '@/ui/layout/layout';
-import { PICKED_DAY } from '@/text/date-text';
 import { DeleteOutlined } from '@ant-design/icons';
-import { Button, DatePicker, Select } from 'antd';
-import dayjs from 'dayjs';
+import { Button, Select } from 'antd';
 import { useId } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import { CountField } from '@/ui/unit-field/CountField';
+import { DayField } from '@/ui/unit-field/DayField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { MassField } from '@/ui/unit-field/MassField';
 import { lotText, markText, massText } from '@/text/words';
@@ -115,15 +114,7 @@ export function LineFields({ line, place, problems, canRemove, onChange, onRemov
           />
         </FieldShell>
         {style?.isHooked ? <DressFields line={line} onChange={set} /> : null}
-        <FieldShell id={`${id}due`} label="Due">
-          <DatePicker
-            id={`${id}due`}
-            value={line.dueOn ? dayjs(line.dueOn) : null}
-            format={PICKED_DAY}
-            style={{ width: '100%' }}
-            onChange={(day) => set({ dueOn: day ? day.format('YYYY-MM-DD') : null })}
-          />
-        </FieldShell>
+        <DayField label="Due" value={line.dueOn} onChange={(dueOn) => set({ dueOn })} />
       </div>
       <Button
         type="text"

@@ -112,15 +112,13 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
         >
           + line
         </Button>
-        {view.builds.length + view.rigs.length > 0 ? (
-          <Button
-            onClick={() =>
-              set({ wares: [...wares, { id: workshop.newId(), of: null, count: null, dueOn: null }] })
-            }
-          >
-            + bait or rig
-          </Button>
-        ) : null}
+        <Button
+          onClick={() =>
+            set({ wares: [...wares, { id: workshop.newId(), of: null, count: null, dueOn: null }] })
+          }
+        >
+          + bait or rig
+        </Button>
         <span className={styles.grow} />
         {told(problems.count) ? (
           <span role="status" className={styles.problemCount}>

@@ -143,7 +143,7 @@ export function TicketStation() {
           onBegun={(next) => router.push(next)}
           others={
             <>
-              <Button onClick={begin}>A ticket of my own</Button>
+              <Button onClick={begin}>A ticket of my own (N)</Button>
               <Button onClick={() => router.push('/answers')}>Quick answers</Button>
               <Button onClick={() => inBackground(workshop.backup.restore(demo()))}>
                 Look round the demo bench

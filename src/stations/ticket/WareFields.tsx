@@ -1,14 +1,15 @@
 'use client';
 
 import { stack } from '@/ui/layout/layout';
-import { Button, DatePicker } from 'antd';
-import dayjs from 'dayjs';
-import { useId } from 'react';
+import { Button } from 'antd';
 import { CountField } from '@/ui/unit-field/CountField';
-import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { DayField } from '@/ui/unit-field/DayField';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import { useBench } from '@/station-kit/BenchProvider';
+import { boughtWares, isSoldAsBought } from '@/model/tickets/bought-wares';
+import { inBackground } from '@/station-kit/in-background';
+import { useTypical } from '@/station-kit/put-down/use-typical';
 import type { DraftWare } from './draft';
 import styles from './ticket.module.css';
 
@@ -23,23 +24,28 @@ interface WareFieldsProps {
 /** A bait or a rig asked for, ready made: which, how many, by when. */
 export function WareFields({ ware, place, problems, onChange, onRemove }: WareFieldsProps) {
   const { view } = useBench();
-  const id = useId();
+  const { take, withTypical } = useTypical(isSoldAsBought);
   const options = [
     ...newestByFamily(view.builds).map(({ family, name }) => ({ value: `build:${family}`, label: name })),
     ...newestByFamily(view.rigs).map(({ family, name }) => ({
       value: `rig:${family}`,
       label: `${name}, rig`,
     })),
+    ...boughtWares(view).map(({ id, name }) => ({ value: `bin:${id}`, label: `${name}, bought` })),
   ];
+  const choose = async (of: string) => {
+    const bin = await take(of);
+    onChange({ ...ware, of: bin ? `bin:${bin.id}` : of });
+  };
   return (
     <fieldset className={stack(14, styles.wareLine)} aria-label={`Bait or rig ${place}`}>
       <ChoiceField
         label="Bait or rig"
         value={ware.of}
         none="choose one"
-        options={options}
+        options={withTypical(options)}
         problem={problems?.of ?? null}
-        onChange={(of) => onChange({ ...ware, of })}
+        onChange={(of) => (of === null ? onChange({ ...ware, of }) : inBackground(choose(of)))}
       />
       <CountField
         label="Count"
@@ -48,13 +54,7 @@ export function WareFields({ ware, place, problems, onChange, onRemove }: WareFi
         problem={problems?.count ?? null}
         onChange={(count) => onChange({ ...ware, count })}
       />
-      <FieldShell id={`${id}due`} label="Due">
-        <DatePicker
-          id={`${id}due`}
-          value={ware.dueOn === null ? null : dayjs(ware.dueOn)}
-          onChange={(day) => onChange({ ...ware, dueOn: day ? day.format('YYYY-MM-DD') : null })}
-        />
-      </FieldShell>
+      <DayField label="Due" value={ware.dueOn} onChange={(dueOn) => onChange({ ...ware, dueOn })} />
       <Button type="text" onClick={onRemove}>
         Remove
       </Button>

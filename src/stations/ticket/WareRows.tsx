@@ -24,6 +24,9 @@ export function WareRows({ ticket }: { readonly ticket: Ticket }) {
   );
 }
 
+const IS = { build: 'bait', rig: 'rig', bin: 'bought' } as const;
+const GOT_AT = { build: ['/build', 'Build'], rig: ['/rig', 'Rig'], bin: ['/shelf?part=buy', 'Buy'] } as const;
+
 function WareRow({ ticket, ware }: { readonly ticket: Ticket; readonly ware: TicketWare }) {
   const { workshop, view, carryOut } = useBench();
   const router = useRouter();
@@ -52,7 +55,7 @@ function WareRow({ ticket, ware }: { readonly ticket: Ticket; readonly ware: Tic
       <div className={styles.headWords}>
         <strong>{name}</strong>
         <span className="quiet">
-          {ware.kind === 'build' ? 'bait' : 'rig'}, {ready} ready on the shelf
+          {IS[ware.kind]}, {ready} ready on the shelf
           {ware.dueOn ? `, due ${weekdayText(ware.dueOn)}` : ''}
         </span>
       </div>
@@ -60,9 +63,7 @@ function WareRow({ ticket, ware }: { readonly ticket: Ticket; readonly ware: Tic
         ready > 0 ? (
           <Button onClick={give}>Put {Math.min(left, ready)} to it</Button>
         ) : (
-          <Button onClick={() => router.push(ware.kind === 'build' ? '/build' : '/rig')}>
-            {ware.kind === 'build' ? 'Build' : 'Rig'}
-          </Button>
+          <Button onClick={() => router.push(GOT_AT[ware.kind][0])}>{GOT_AT[ware.kind][1]}</Button>
         )
       ) : null}
       <div className={styles.tally}>

@@ -145,7 +145,7 @@ export function completeLines(draft: TicketDraft): TicketLine[] {
 export function completeWares(draft: TicketDraft): TicketWare[] {
   return draft.wares.flatMap(({ id, of, count, dueOn }): TicketWare[] => {
     const [kind, family] = of?.split(/:(.*)/s) ?? [];
-    if ((kind !== 'build' && kind !== 'rig') || !family || !count) return [];
+    if ((kind !== 'build' && kind !== 'rig' && kind !== 'bin') || !family || !count) return [];
     return [{ id, kind, family, count, dueOn }];
   });
 }

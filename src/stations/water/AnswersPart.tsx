@@ -1,8 +1,8 @@
 'use client';
 
-import { Nothing } from '@/ui/frame/Nothing';
+import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import { apart, fields } from '@/ui/layout/layout';
-import { Segmented, Select } from 'antd';
+import { Button, Segmented, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { RateGroup } from '@/core/water/compare-rates';
 import { numberText } from '@/text/number-text';
@@ -47,10 +47,14 @@ export function AnswersPart({ onFirst }: { readonly onFirst: () => void }) {
   const sets = useMemo(() => nextSets(view), [view]);
   if (view.waterNotes.length === 0) {
     return (
-      <Nothing
+      <EmptyStation
+        of="water"
         says="Nothing noted yet. Write what the first hour said, and this page says what catches, and how sure that is."
-        mend="Write a note"
-        onMend={onFirst}
+        mend={
+          <Button type="primary" onClick={onFirst}>
+            Write a note
+          </Button>
+        }
       />
     );
   }

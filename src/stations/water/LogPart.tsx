@@ -59,10 +59,10 @@ export function LogPart({ onFirst }: { readonly onFirst: () => void }) {
 
 function LogLine({ note }: { readonly note: WaterNote }) {
   const { view, workshop } = useBench();
-  const { mass, length, temperature } = useUnits();
+  const { mass, length, temperature, depth } = useUnits();
   const facts = [
     note.weightG === null ? null : massText(note.weightG, mass),
-    note.depthM === null ? null : `${depthText(note.depthM, length)} deep`,
+    note.depthM === null ? null : `${depthText(note.depthM, depth)} deep`,
     note.waterC === null ? null : temperatureText(note.waterC, temperature),
     note.clarity,
     note.level === null ? null : `${note.level} water`,

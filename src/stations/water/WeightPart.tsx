@@ -16,7 +16,7 @@ import { useAskedFigures } from '@/station-kit/use-in-address';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { ChipRow } from '@/ui/water-drawing/ChipRow';
-import { FIRST_QUESTION, weightFor, type HoldQuestion } from '@/model/water/hold';
+import { FIRST_QUESTION, firstQuestion, weightFor, type HoldQuestion } from '@/model/water/hold';
 import { lastAt, placesOf } from '@/model/water/things';
 import styles from './water.module.css';
 
@@ -32,15 +32,16 @@ const NOWHERE = '';
 /** The weight that holds, or drifts as wanted, in this water: drawn as the line lies, set right by what was noted. */
 export function WeightPart() {
   const { view } = useBench();
-  const { mass, length } = useUnits();
+  const units = useUnits();
+  const { mass, depth } = units;
   const id = useId();
   const [place, setPlace] = useState(NOWHERE);
   const [metalId, setMetalId] = useState<string | null>(null);
   const metal = view.metals.find((each) => each.id === metalId) ?? view.metals[0];
-  const { depth } = useAskedFigures();
-  const [asked, setAsked] = useState<HoldQuestion>({
-    ...FIRST_QUESTION,
-    depthM: depth ?? FIRST_QUESTION.depthM,
+  const askedFigures = useAskedFigures();
+  const [asked, setAsked] = useState<HoldQuestion>(() => {
+    const first = firstQuestion(units);
+    return { ...first, depthM: askedFigures.depth ?? first.depthM };
   });
   const question = useMemo(
     () => ({ ...asked, metalGcm3: metal?.densityGcm3 ?? FIRST_QUESTION.metalGcm3 }),
@@ -110,7 +111,7 @@ export function WeightPart() {
           working={{
             title: asked.driftMs > 0 ? 'Drifts so' : 'Holds',
             steps: [
-              `the line pulls with ${numberText(line.tensionN, 3)} N, bowed off by ${depthText(line.sagM, length)}`,
+              `the line pulls with ${numberText(line.tensionN, 3)} N, bowed off by ${depthText(line.sagM, depth)}`,
               `by the sums ${massText(reckonedG, mass)}, times ${numberText(factor, 3)} by your notes`,
             ],
             inputs: [
@@ -125,9 +126,11 @@ export function WeightPart() {
         <p>
           {isStill
             ? 'Nothing pulls at it: what gets down and casts well will do.'
-            : markG === null
-              ? 'Over the heaviest mark in your molds: thinner line, a shorter cast, or a slower place.'
-              : `From your molds: ${massText(markG, mass)}. Lighter drifts, or lifts off the bottom.`}
+            : view.molds.length === 0
+              ? 'No block is written down yet, so what of yours comes nearest is not known.'
+              : markG === null
+                ? 'Over the heaviest mark in your molds: thinner line, a shorter cast, or a slower place.'
+                : `From your molds: ${massText(markG, mass)}. Lighter drifts, or lifts off the bottom.`}
           <br />
           <span className="quiet">
             {notes > 0
@@ -138,11 +141,11 @@ export function WeightPart() {
       </div>
       <CastSketch
         scene={{ depthM: asked.depthM, castM: asked.castM, curve: line.curve }}
-        label={`The line in the water: ${depthText(asked.castM, length)} out, ${depthText(asked.depthM, length)} deep, bowed by ${depthText(line.sagM, length)}`}
+        label={`The line in the water: ${depthText(asked.castM, depth)} out, ${depthText(asked.depthM, depth)} deep, bowed by ${depthText(line.sagM, depth)}`}
         weight={isStill ? '' : massText(massG, mass)}
-        sag={isStill ? 'straight' : `${depthText(line.sagM, length)} off`}
-        depth={depthText(asked.depthM, length)}
-        cast={depthText(asked.castM, length)}
+        sag={isStill ? 'straight' : `${depthText(line.sagM, depth)} off`}
+        depth={depthText(asked.depthM, depth)}
+        cast={depthText(asked.castM, depth)}
       />
       <p className="quiet">
         The current is taken as even and square across the cast: the worst case. Mostly it is slower near the

@@ -2,7 +2,9 @@
 
 import type { Gauge } from '@/records/gauge';
 import { bladePath } from '@/drawing/build/blade-path';
-import { bendPath, clevisPath, grubPath, swivelPath } from '@/drawing/build/wire-paths';
+import { readyRig, readySkirt } from '@/drawing/build/ready-paths';
+import { trailerPath } from '@/drawing/build/trailer-path';
+import { bendPath, clevisPath, swivelPath } from '@/drawing/build/wire-paths';
 
 interface PartOutlineProps {
   readonly gauge: Gauge;
@@ -26,7 +28,7 @@ export function PartOutline({ gauge, hex, pxPerMm, name }: PartOutlineProps) {
       aria-hidden={name ? undefined : true}
     >
       <g fill={hex} stroke="var(--ink)" strokeWidth={0.3}>
-        <Shape gauge={gauge} long={long} high={high} />
+        <Shape gauge={gauge} long={long} high={high} hex={hex} />
       </g>
     </svg>
   );
@@ -53,19 +55,25 @@ export function sizeOf({ as, sizes }: Gauge): readonly [long: number, high: numb
       return [(sizes.upperMm ?? 60) * 0.5, 10];
     case 'strap':
       return [sizes.lengthMm ?? 30, 2];
+    case 'skirt':
+      return [sizes.lengthMm ?? 60, readySkirt(sizes.lengthMm ?? 60).box[3]];
+    case 'rig':
+      return [sizes.lengthMm ?? 60, 5];
     default:
       return [sizes.lengthMm ?? 10, sizes.diameterMm ?? 3];
   }
 }
 
 function Shape({
-  gauge: { as, form, sizes },
+  gauge: { as, form, shape, sizes },
   long,
   high,
+  hex,
 }: {
   readonly gauge: Gauge;
   readonly long: number;
   readonly high: number;
+  readonly hex: string;
 }) {
   const wire = { fill: 'none', stroke: 'var(--wire)' } as const;
   switch (as) {
@@ -102,7 +110,7 @@ function Shape({
       );
     }
     case 'trailer':
-      return <path d={grubPath(long, sizes.bodyMm ?? 8)} />;
+      return <path d={trailerPath(shape, long, sizes.bodyMm ?? 8)} />;
     case 'frame':
       return (
         <>
@@ -110,6 +118,17 @@ function Shape({
           {sizes.headG ? <circle cx={long * 0.7} cy={3} r={3.2} fill="var(--lead)" /> : null}
         </>
       );
+    case 'skirt': {
+      const { strands, band } = readySkirt(long);
+      return (
+        <>
+          <path d={strands} fill="none" stroke={hex} strokeWidth={0.9} />
+          <path d={band} />
+        </>
+      );
+    }
+    case 'rig':
+      return <path d={readyRig(long)} {...wire} strokeWidth={0.6} />;
     case 'strap':
       return <path d={`M0 0H${long}`} {...wire} strokeWidth={sizes.wireMm ?? 0.8} />;
     default:

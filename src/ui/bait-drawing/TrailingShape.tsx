@@ -1,6 +1,8 @@
+import type { BladeFormId } from '@/core/builds/blades/definition';
 import type { HookDrawing } from '@/drawing/hook-path';
 import { bladePath } from '@/drawing/build/blade-path';
-import { bendPath, grubPath } from '@/drawing/build/wire-paths';
+import { trailerPath } from '@/drawing/build/trailer-path';
+import { bendPath } from '@/drawing/build/wire-paths';
 import type { BaitLook, TrailingPart } from './bait-look';
 
 interface TrailingShapeProps {
@@ -27,14 +29,23 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
           data-slot={slot}
           data-length={lengthMm}
           transform={`translate(${headEnd} 0)`}
-          d={grubPath(lengthMm, sizes.bodyMm ?? 8)}
+          d={trailerPath(piece.gauge.shape, lengthMm, sizes.bodyMm ?? 8)}
           fill={hex}
           stroke={tone}
           strokeWidth={0.3}
         />
       );
     case 'plate':
-      return <Plate look={look} lengthMm={lengthMm} widthMm={sizes.widthMm ?? 20} hex={hex} tone={tone} />;
+      return (
+        <Plate
+          look={look}
+          form={piece.gauge.form ?? 'plate'}
+          lengthMm={lengthMm}
+          widthMm={sizes.widthMm ?? 20}
+          hex={hex}
+          tone={tone}
+        />
+      );
     case 'trailer-hook':
     case 'hook':
     case 'stinger': {
@@ -112,12 +123,14 @@ function SmallHook({
 /** A bladed jig's plate in the head's eye, reaching down before the nose, with its holes. */
 function Plate({
   look,
+  form,
   lengthMm,
   widthMm,
   hex,
   tone,
 }: {
   readonly look: BaitLook;
+  readonly form: BladeFormId;
   readonly lengthMm: number;
   readonly widthMm: number;
   readonly hex: string;
@@ -129,7 +142,7 @@ function Plate({
   return (
     <g transform={`translate(${at.x} ${at.y}) rotate(${PLATE_DEG})`} data-slot="plate" data-length={lengthMm}>
       <g transform={`translate(${-lengthMm * SWING_AT} 0)`}>
-        <path d={bladePath('plate', lengthMm, widthMm * 0.5)} fill={hex} stroke={tone} strokeWidth={0.3} />
+        <path d={bladePath(form, lengthMm, widthMm * 0.5)} fill={hex} stroke={tone} strokeWidth={0.3} />
         {holes.map(({ alongMm, asideMm, diameterMm }, nth) => (
           <ellipse
             key={nth}

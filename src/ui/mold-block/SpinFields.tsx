@@ -2,6 +2,7 @@
 
 import type { Spin } from '@/records/mold';
 import { CountField } from '../unit-field/CountField';
+import { QuantityField } from '../unit-field/QuantityField';
 import { TextField } from '../unit-field/TextField';
 import styles from './spin-fields.module.css';
 
@@ -17,7 +18,7 @@ export const USUAL_SPIN: Spin = {
 
 /** How a disc is clamped and spun. */
 export function SpinFields({ spin, onChange }: { spin: Spin; onChange: (spin: Spin) => void }) {
-  const field = (label: string, key: 'clampBar' | 'rpm' | 'holdSeconds' | 'spinSeconds' | 'coolSeconds') => (
+  const field = (label: string, key: 'rpm' | 'holdSeconds' | 'spinSeconds' | 'coolSeconds') => (
     <CountField
       label={label}
       value={spin[key]}
@@ -28,7 +29,14 @@ export function SpinFields({ spin, onChange }: { spin: Spin; onChange: (spin: Sp
   );
   return (
     <div className={styles.spinFields}>
-      {field('Clamp, bar', 'clampBar')}
+      <QuantityField
+        of="pressure"
+        label="Clamp"
+        least={0}
+        most={100}
+        value={spin.clampBar}
+        onChange={(clampBar) => clampBar !== null && onChange({ ...spin, clampBar })}
+      />
       {field('Hold, s', 'holdSeconds')}
       {field('Speed, rpm', 'rpm')}
       {field('Spin, s', 'spinSeconds')}

@@ -1,5 +1,6 @@
 import type { MassUnit } from '@/core/units/write-mass';
 import { cavityWords } from '@/text/cavity-words';
+import { pressureText } from '@/text/quantity-text';
 import { lotText } from '@/text/words';
 import type { HandBlock, RunHands } from './hand-block';
 
@@ -19,12 +20,17 @@ export function titleOf(hand: HandBlock, hands: RunHands): string {
 const AFTER_POUR: ReadonlySet<string> = new Set(['freeze', 'open', 'warm-work', 'spinning', 'stop', 'cool']);
 
 /** What stands under the word to press: how it is clamped or spun, the warm-up, or how many are left. */
-export function underOf({ mold, count, stand }: HandBlock): string {
-  if (stand.step.id === 'clamp' && mold.spin) return `${mold.spin.clampBar} bar, ${mold.spin.mark}`;
+export function underOf({ mold, count, stand, school, facts }: HandBlock, length: 'mm' | 'in'): string {
+  if (stand.step.id === 'clamp' && mold.spin) {
+    return `${pressureText(mold.spin.clampBar, length)}, ${mold.spin.mark}`;
+  }
   if (stand.step.id === 'spin' && mold.spin) return `${mold.spin.rpm} rpm`;
   const isCold = count.warmUps < mold.warmUpPours && count.warmUps === count.poured;
   if (isCold) return `warm-up ${count.warmUps + 1} of ${mold.warmUpPours}`;
-  return `${count.ahead.length} left`;
+  // Where only pours are counted, nothing else calls what is done before the next.
+  const warm =
+    school.id === 'tally' && facts.warmWork ? `, ${facts.warmWork.what.toLowerCase()} while warm` : '';
+  return `${count.ahead.length} left${warm}`;
 }
 
 /** The block, its metal, and what is poured into it now. */

@@ -1,7 +1,7 @@
 /** @jest-environment ./tests/support/browser-environment.ts */
 import '@testing-library/jest-dom';
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { PartGauge } from '@/core/parts/part-roles';
+import { PLAIN_GAUGE, type PartGauge } from '@/core/parts/part-roles';
 import type { RigItem } from '@/core/rigs/rig';
 import { RigDrawing } from './RigDrawing';
 
@@ -9,7 +9,7 @@ const gauge = (
   as: PartGauge['as'],
   sizes: PartGauge['sizes'],
   line: PartGauge['line'] = null,
-): PartGauge => ({ as, sizes, form: null, plastic: null, bend: null, basis: 'measured', line });
+): PartGauge => ({ ...PLAIN_GAUGE, as, sizes, basis: 'measured', line });
 const item = (id: string, of: PartGauge, to: Partial<RigItem> = {}): RigItem => ({
   id,
   place: null,

@@ -1,7 +1,7 @@
 'use client';
 
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
-import type { PartGauge } from '@/core/parts/part-roles';
+import { PLAIN_GAUGE, type PartGauge } from '@/core/parts/part-roles';
 import { partShapes, type DrawnPart } from '@/drawing/things/part-shapes';
 import { headShapes } from '@/drawing/things/head-shapes';
 import { stuffShapes } from '@/drawing/things/stuff-shapes';
@@ -29,10 +29,10 @@ function hookIn(size: string | undefined): HookDimensions | null {
 
 /** What a part of that kind and size measures. */
 function gaugeOf(kind: ThingKind, { sizes }: TypicalSize): PartGauge {
-  const plain = { form: null, plastic: null, bend: null, line: null, basis: 'guess', sizes } as const;
+  const plain = { ...PLAIN_GAUGE, basis: 'guess', sizes } as const;
   if (kind.makes !== 'part') return { ...plain, as: 'hook' };
-  const { as, form, plastic, bend, line } = kind;
-  return { ...plain, as, form, plastic, bend, line };
+  const { as, form, plastic, shape, bend, line } = kind;
+  return { ...plain, as, form, plastic, shape, bend, line };
 }
 
 function drawnOf(kind: ThingKind, size: TypicalSize): DrawnPart {

@@ -1,14 +1,5 @@
 import type { BaitKind } from './definition';
-import {
-  cutSteps,
-  dressSteps,
-  KEEPER,
-  SHEET_CAUTIONS,
-  step,
-  threadSteps,
-  TRAILER,
-  TRAILER_HOOK,
-} from './usual-steps';
+import { cutSteps, dressSteps, SHEET_CAUTIONS, step, threadSteps, WIRE_SLOTS } from './usual-steps';
 
 export const buzzbait: BaitKind = {
   id: 'buzzbait',
@@ -23,7 +14,7 @@ export const buzzbait: BaitKind = {
     blades: { least: 1, most: 2 },
     mayStrike: true,
   },
-  slots: [{ id: 'frame', name: 'Wire', takes: ['frame'], isNeeded: true }, TRAILER, TRAILER_HOOK, KEEPER],
+  slots: WIRE_SLOTS,
   tools: ['pliers', 'side cutters'],
   checks: [
     'Blade turns at a breath',

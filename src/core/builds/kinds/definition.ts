@@ -11,6 +11,7 @@ export const BAIT_KIND_IDS = [
   'stinger-grub',
   'strap-jig',
   'underspin',
+  'jig-and-plastic',
 ] as const;
 export type BaitKindId = (typeof BAIT_KIND_IDS)[number];
 
@@ -44,6 +45,8 @@ export interface BaitFacts {
   readonly skirt: string | null;
   readonly head: string | null;
   readonly isShortened: boolean;
+  /** Of the blade in the head’s eye: whether it comes flat, and how many holes are drilled into it. */
+  readonly plate: { readonly isFlat: boolean; readonly drilled: number };
 }
 
 /** The contract each kind of bait fills. A new kind is a new file and a line in `index.ts`. */

@@ -1,5 +1,5 @@
 import type { BaitKind } from './definition';
-import { dressSteps, GUARD, guardSteps, RATTLE, TRAILER } from './usual-steps';
+import { dressSteps, GUARD, guardSteps, RATTLE, READY_SKIRT, TRAILER } from './usual-steps';
 
 export const dressedJig: BaitKind = {
   id: 'dressed-jig',
@@ -11,6 +11,7 @@ export const dressedJig: BaitKind = {
   slots: [
     GUARD,
     RATTLE,
+    READY_SKIRT,
     TRAILER,
     { id: 'stop', name: 'Trailer stop', takes: ['bead', 'keeper', 'trailer'], isNeeded: false },
   ],

@@ -2,6 +2,7 @@ import { bladedJig } from './bladed-jig';
 import { buzzbait } from './buzzbait';
 import type { BaitKind, BaitKindId } from './definition';
 import { dressedJig } from './dressed-jig';
+import { jigAndPlastic } from './jig-and-plastic';
 import { inLine } from './in-line';
 import { spinnerbait } from './spinnerbait';
 import { stingerGrub } from './stinger-grub';
@@ -18,6 +19,7 @@ export const BAIT_KINDS: readonly BaitKind[] = [
   underspin,
   dressedJig,
   swimJig,
+  jigAndPlastic,
   stingerGrub,
   strapJig,
 ];

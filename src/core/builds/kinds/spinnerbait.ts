@@ -2,13 +2,11 @@ import type { BaitKind } from './definition';
 import {
   cutSteps,
   dressSteps,
-  KEEPER,
   SHEET_CAUTIONS,
   step,
   threadSteps,
-  TRAILER,
-  TRAILER_HOOK,
   WIRE_CHECKS,
+  WIRE_SLOTS,
 } from './usual-steps';
 
 export const spinnerbait: BaitKind = {
@@ -24,7 +22,7 @@ export const spinnerbait: BaitKind = {
     blades: { least: 1, most: 6 },
     mayStrike: false,
   },
-  slots: [{ id: 'frame', name: 'Wire', takes: ['frame'], isNeeded: true }, TRAILER, TRAILER_HOOK, KEEPER],
+  slots: WIRE_SLOTS,
   tools: ['round-nose pliers', 'side cutters', 'wire former'],
   checks: WIRE_CHECKS,
   usualSeconds: 240,

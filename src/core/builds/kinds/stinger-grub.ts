@@ -10,7 +10,7 @@ export const stingerGrub: BaitKind = {
   arm: null,
   slots: [
     { ...TRAILER, name: 'Grub', isNeeded: true },
-    { id: 'stinger', name: 'Stinger hook', takes: ['hook'], isNeeded: true },
+    { id: 'stinger', name: 'Stinger hook', takes: ['hook', 'rig'], isNeeded: true },
     { id: 'cord', name: 'Braid', takes: ['strap'], isNeeded: true },
     { id: 'stop', name: 'Stop bead', takes: ['bead'], isNeeded: false },
   ],

@@ -1,5 +1,5 @@
 import type { BaitKind } from './definition';
-import { dressSteps, step, TRAILER } from './usual-steps';
+import { dressSteps, step, READY_SKIRT, TRAILER } from './usual-steps';
 
 export const strapJig: BaitKind = {
   id: 'strap-jig',
@@ -12,6 +12,7 @@ export const strapJig: BaitKind = {
     { id: 'strap', name: 'Strap', takes: ['strap'], isNeeded: true },
     { id: 'hook', name: 'Hook', takes: ['hook'], isNeeded: true },
     { id: 'ring', name: 'Ring', takes: ['ring'], isNeeded: false },
+    READY_SKIRT,
     TRAILER,
   ],
   tools: ['split-ring pliers', 'crimping pliers'],

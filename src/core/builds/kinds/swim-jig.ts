@@ -1,5 +1,5 @@
 import type { BaitKind } from './definition';
-import { dressSteps, GUARD, guardSteps, TRAILER } from './usual-steps';
+import { dressSteps, GUARD, guardSteps, READY_SKIRT, TRAILER } from './usual-steps';
 
 export const swimJig: BaitKind = {
   id: 'swim-jig',
@@ -8,10 +8,7 @@ export const swimJig: BaitKind = {
   takesHead: true,
   takesSkirt: true,
   arm: null,
-  slots: [
-    { ...GUARD, isNeeded: false },
-    { ...TRAILER, isNeeded: true },
-  ],
+  slots: [{ ...GUARD, isNeeded: false }, READY_SKIRT, { ...TRAILER, isNeeded: true }],
   tools: ['gel glue', 'scissors', 'comb'],
   checks: ['Trailer straight, tail upright', 'Guard thinned', 'Point open', 'Nothing crooked'],
   usualSeconds: 100,

@@ -2,15 +2,26 @@ import type { CardStep } from '../../card-runs/card-step';
 import type { BaitFacts, BaitSlot } from './definition';
 
 export const TRAILER: BaitSlot = { id: 'trailer', name: 'Trailer', takes: ['trailer'], isNeeded: false };
-export const TRAILER_HOOK: BaitSlot = {
+const TRAILER_HOOK: BaitSlot = {
   id: 'trailer-hook',
   name: 'Trailer hook',
-  takes: ['hook'],
+  takes: ['hook', 'rig'],
   isNeeded: false,
 };
-export const KEEPER: BaitSlot = { id: 'keeper', name: 'Keeper', takes: ['keeper', 'bead'], isNeeded: false };
+/** A skirt bought in its band, in the place of one tied here. */
+export const READY_SKIRT: BaitSlot = { id: 'skirt', name: 'Ready skirt', takes: ['skirt'], isNeeded: false };
+const KEEPER: BaitSlot = { id: 'keeper', name: 'Keeper', takes: ['keeper', 'bead'], isNeeded: false };
 export const RATTLE: BaitSlot = { id: 'rattle', name: 'Rattle', takes: ['rattle'], isNeeded: false };
 export const GUARD: BaitSlot = { id: 'guard', name: 'Weed guard', takes: ['guard'], isNeeded: false };
+
+/** Of a bait on a bent wire: the wire, what its head wears, what hangs on its hook. */
+export const WIRE_SLOTS: readonly BaitSlot[] = [
+  { id: 'frame', name: 'Wire', takes: ['frame'], isNeeded: true },
+  READY_SKIRT,
+  TRAILER,
+  TRAILER_HOOK,
+  KEEPER,
+];
 
 /** A step that only says what to do. */
 export function step(id: string, title: string, how: string, mistakes: readonly string[] = []): CardStep {
@@ -30,8 +41,9 @@ export function threadSteps({ arm }: BaitFacts): CardStep[] {
 }
 
 /** A skirt over the collar, a trailer, a hook with its keeper: whatever the bait has of them. */
-export function dressSteps({ skirt, slots }: BaitFacts): CardStep[] {
+export function dressSteps({ skirt: tied, slots }: BaitFacts): CardStep[] {
   const { trailer, keeper, rattle } = slots;
+  const skirt = tied ?? slots.skirt;
   const hook = slots['trailer-hook'];
   return [
     ...(rattle

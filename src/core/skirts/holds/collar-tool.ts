@@ -1,5 +1,5 @@
 import type { SkirtHold } from './definition';
-import { foldSteps, laySteps, trimmingSteps, trimStep } from './lay-steps';
+import { accentSteps, foldSteps, laySteps, trimmingSteps, trimStep } from './lay-steps';
 
 export const collarTool: SkirtHold<'collar-tool'> = {
   id: 'collar-tool',
@@ -29,14 +29,14 @@ export const collarTool: SkirtHold<'collar-tool'> = {
       shows: { layers: 0, as: 'tied' },
       mistakes: ['nicked-collar'],
     },
-    ...laySteps(facts, 'Fold in', 'Hang it in the tool’s hook at its middle.', ['off-center']),
+    ...laySteps(facts, 'Fold in', 'Hang it in the tool’s hook at its middle.', ['pulled-uneven']),
     {
       id: 'pull',
       title: `Pull them through to ${facts.heldAt}`,
       how: 'Draw all tabs through the tube together, to where the collar is to sit: the long side lies back.',
       count: null,
       shows: { layers: facts.layers.length, as: 'tied' },
-      mistakes: ['off-center'],
+      mistakes: ['pulled-uneven'],
     },
     {
       id: 'pop',
@@ -46,7 +46,16 @@ export const collarTool: SkirtHold<'collar-tool'> = {
       shows: { layers: facts.layers.length, as: 'tied' },
       mistakes: ['nicked-collar'],
     },
+    {
+      id: 'seat',
+      title: 'Roll the band up the shank',
+      how: 'Over the hook’s point and up to the collar of the head, long side back. Comb the strands round until it is even.',
+      count: null,
+      shows: { layers: facts.layers.length, as: 'rest' },
+      mistakes: ['bald-spot', 'in-the-bend'],
+    },
     ...foldSteps(facts),
     trimStep(facts),
+    ...accentSteps(facts),
   ],
 };

@@ -1,5 +1,5 @@
 import type { SkirtHold } from './definition';
-import { laySteps } from './lay-steps';
+import { accentSteps, laySteps } from './lay-steps';
 
 export const cutSheet: SkirtHold<'cut-sheet'> = {
   id: 'cut-sheet',
@@ -56,5 +56,6 @@ export const cutSheet: SkirtHold<'cut-sheet'> = {
       shows: { layers: facts.layers.length, as: 'flared' },
       mistakes: ['lopsided', 'glue-crept'],
     },
+    ...accentSteps(facts),
   ],
 };

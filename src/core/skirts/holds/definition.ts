@@ -21,6 +21,9 @@ export const MISTAKE_IDS = [
   'lopsided',
   'glue-crept',
   'nicked-collar',
+  'pulled-uneven',
+  'accent-too-short',
+  'rattle-aside',
 ] as const;
 export type MistakeId = (typeof MISTAKE_IDS)[number];
 

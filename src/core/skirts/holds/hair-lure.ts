@@ -1,5 +1,5 @@
 import type { SkirtHold } from './definition';
-import { laySteps } from './lay-steps';
+import { accentSteps, laySteps } from './lay-steps';
 
 export const hairLure: SkirtHold<'hair-lure'> = {
   id: 'hair-lure',
@@ -53,5 +53,6 @@ export const hairLure: SkirtHold<'hair-lure'> = {
       shows: { layers: facts.layers.length, as: 'flared' },
       mistakes: ['uneven-tips'],
     },
+    ...accentSteps(facts),
   ],
 };

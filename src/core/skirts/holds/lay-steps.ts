@@ -11,14 +11,10 @@ export function laySteps(
   how: string,
   mistakes: readonly MistakeId[],
 ): HoldStep[] {
-  return layers.map(({ key, says, isForward, isShort }, index) => ({
+  return layers.map(({ key, says, isForward }, index) => ({
     id: `lay ${key}`,
     title: `${verb} ${says}`,
-    how: [
-      how,
-      isForward ? 'Its long side points over the head for now.' : 'Its long side lies back over the hook.',
-      ...(isShort ? ['Cut it short now: it is to show only when the skirt stands open.'] : []),
-    ].join(' '),
+    how: `${how} ${isForward ? 'Its long side points over the head for now.' : 'Its long side lies back over the hook.'}`,
     count: null,
     shows: { layers: index + 1, as: 'tied' as const },
     mistakes,
@@ -60,6 +56,26 @@ export function trimStep({ layers }: TyingFacts): HoldStep {
   };
 }
 
+/**
+ * Accents are cut last, on the jig, when it was seen how the skirt stands open; no step where nothing is short.
+ *
+ * @example accentSteps(facts)[0]?.id // 'accents'
+ */
+export function accentSteps({ layers }: TyingFacts): HoldStep[] {
+  const short = layers.filter(({ isShort }) => isShort);
+  if (short.length === 0) return [];
+  return [
+    {
+      id: 'accents',
+      title: short.length === 1 ? 'Cut the accent short' : `Cut the ${short.length} accents short`,
+      how: `Last of all, on the jig: pick out ${short.map(({ says }) => says).join('; ')}, and cut it so that it shows only when the skirt stands open.`,
+      count: null,
+      shows: { layers: layers.length, as: 'flared' as const },
+      mistakes: ['accent-too-short'],
+    },
+  ];
+}
+
 /** The guard and the rattle, where the recipe has them, before the skirt hides the hook. */
 export function trimmingSteps({ hasGuard, hasRattle }: TyingFacts): HoldStep[] {
   const bare = { count: null, shows: { layers: 0, as: 'tied' as const } };
@@ -82,7 +98,7 @@ export function trimmingSteps({ hasGuard, hasRattle }: TyingFacts): HoldStep[] {
             id: 'rattle',
             title: 'Push the rattle onto the shank',
             how: 'Its strap goes behind the keeper, the rattle hangs under the shank. Glass: no pliers.',
-            mistakes: ['off-center'] as const,
+            mistakes: ['rattle-aside'] as const,
           },
         ]
       : []),

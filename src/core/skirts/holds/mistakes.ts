@@ -13,7 +13,7 @@ export const MISTAKES: Readonly<Record<MistakeId, Mistake>> = {
   },
   'cut-too-near': {
     name: 'Tab cut too near the collar',
-    mend: 'What is short stays short: turn it to the side that a trailer hides, or take it out and keep it for an accent.',
+    mend: 'What is short stays short: turn it below, or take it out and keep it for an accent.',
   },
   'thread-slack': {
     name: 'Thread gone slack',
@@ -39,6 +39,18 @@ export const MISTAKES: Readonly<Record<MistakeId, Mistake>> = {
   'glue-crept': {
     name: 'Glue crept into the strands',
     mend: 'Gel, one drop. Stiff strands are cut out; they never move again.',
+  },
+  'pulled-uneven': {
+    name: 'One side longer than the other',
+    mend: 'Draw the tabs back through the tube until the long side is as long as it is to be, before the collar comes off.',
+  },
+  'accent-too-short': {
+    name: 'Accent cut too short',
+    mend: 'It never shows then. Cut a little at a time, and shake the skirt open between.',
+  },
+  'rattle-aside': {
+    name: 'Rattle hangs to one side',
+    mend: 'Turn its strap until it lies under the shank: aside it makes the bait roll.',
   },
   'nicked-collar': {
     name: 'Collar nicked by an edge',

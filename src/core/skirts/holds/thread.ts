@@ -1,5 +1,5 @@
 import type { HoldStep, SkirtHold, TyingFacts } from './definition';
-import { foldSteps, laySteps, trimmingSteps, trimStep } from './lay-steps';
+import { accentSteps, foldSteps, laySteps, trimmingSteps, trimStep } from './lay-steps';
 import { baseStep, cementStep, hitchStep } from './thread-steps';
 
 const CHECKS = [
@@ -72,6 +72,7 @@ export const threadHitches: SkirtHold<'thread-hitches'> = {
     ...foldSteps(facts),
     cementStep(facts),
     trimStep(facts),
+    ...accentSteps(facts),
   ],
 };
 
@@ -97,5 +98,6 @@ export const threadWhip: SkirtHold<'thread-whip'> = {
     ...foldSteps(facts),
     cementStep(facts),
     trimStep(facts),
+    ...accentSteps(facts),
   ],
 };

@@ -1,5 +1,5 @@
 import type { SkirtHold } from './definition';
-import { laySteps, trimStep } from './lay-steps';
+import { accentSteps, laySteps, trimStep } from './lay-steps';
 import { baseStep, cementStep, hitchStep } from './thread-steps';
 
 export const twoBunches: SkirtHold<'two-bunches'> = {
@@ -50,5 +50,6 @@ export const twoBunches: SkirtHold<'two-bunches'> = {
     hitchStep(facts, 3, 'rest'),
     cementStep(facts),
     trimStep(facts),
+    ...accentSteps(facts),
   ],
 };

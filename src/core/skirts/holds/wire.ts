@@ -1,5 +1,5 @@
 import type { SkirtHold } from './definition';
-import { foldSteps, laySteps, trimmingSteps, trimStep } from './lay-steps';
+import { accentSteps, foldSteps, laySteps, trimmingSteps, trimStep } from './lay-steps';
 
 export const wire: SkirtHold<'wire'> = {
   id: 'wire',
@@ -40,5 +40,6 @@ export const wire: SkirtHold<'wire'> = {
     },
     ...foldSteps(facts),
     trimStep(facts),
+    ...accentSteps(facts),
   ],
 };

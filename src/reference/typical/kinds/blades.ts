@@ -148,9 +148,9 @@ export const jigBlade: PartKind = partKind({
   sizes: blades(
     'plate',
     [
-      ['Small', 28, 19],
-      ['Medium', 32, 22],
-      ['Large', 37, 25.5],
+      ['Small', 28.6, 19],
+      ['Medium', 31.8, 22.2],
+      ['Large', 38.1, 25.4],
     ],
     0.8,
   ),

@@ -1,4 +1,4 @@
-import { REFERENCE_METALS } from '../../metals';
+import { REFERENCE_METALS, UNPOURED_METALS } from '../../metals';
 import { size } from '../size';
 import type { MetalKind } from '../thing-kind';
 
@@ -11,10 +11,14 @@ export const metal: MetalKind = {
   one: 'Metal',
   many: 'Metal to pour',
   group: 'Metal',
-  words: ['lead', 'tin', 'pewter', 'bismuth', 'alloy', 'ingot', 'scrap', 'lot', 'bar'],
+  words: ['lead', 'tin', 'pewter', 'bismuth', 'alloy', 'ingot', 'scrap', 'lot', 'bar', 'tungsten', 'resin'],
   source: 'The list of metals.',
   sizes: [
     ...REFERENCE_METALS.map(({ key, name }) => size(key, { metric: name, inch: name })),
+    // Sintered heads are bought as heads; powder in resin is pressed into a mold like any metal.
+    ...UNPOURED_METALS.filter(({ isMolded }) => isMolded).map(({ key, name }) =>
+      size(key, { metric: name, inch: name }),
+    ),
     size(SCRAP_KEY, { metric: 'Scrap nobody knows', inch: 'Scrap nobody knows' }),
   ],
   usual: 'lead-4',

@@ -1,6 +1,6 @@
 import { PLASTIC_GCM3 } from '../densities';
 import { partKind } from '../part-kind';
-import { round, size } from '../size';
+import { byLength, round, size } from '../size';
 import type { PartKind } from '../thing-kind';
 
 /** Of a rod as thick and as long as the bait, what the bait fills. */
@@ -8,7 +8,7 @@ type Row = readonly [key: string, lengthMm: number, bodyMm: number];
 
 /** Soft baits by their length in inches, which is how they are sold everywhere. */
 function plastic(
-  said: Pick<PartKind, 'id' | 'one' | 'many' | 'words' | 'usual'>,
+  said: Pick<PartKind, 'id' | 'one' | 'many' | 'words' | 'usual' | 'shape'>,
   fills: number,
   rows: readonly Row[],
 ): PartKind {
@@ -22,8 +22,7 @@ function plastic(
       size(key, {
         sizes: { lengthMm, bodyMm },
         massG: round(((Math.PI / 4) * bodyMm ** 2 * lengthMm * fills * PLASTIC_GCM3) / 1000, 2),
-        metric: `${Math.round(lengthMm / 5) * 5} mm`,
-        inch: `${key} in`,
+        ...byLength(lengthMm, key),
       }),
     ),
     pack: 10,
@@ -33,6 +32,7 @@ function plastic(
 export const paddleTail = plastic(
   {
     id: 'paddle-tail',
+    shape: 'paddle',
     one: 'Paddle tail',
     many: 'Paddle tails',
     words: ['swimbait', 'shad', 'trailer', 'kicker'],
@@ -50,6 +50,7 @@ export const paddleTail = plastic(
 export const grub = plastic(
   {
     id: 'grub',
+    shape: 'grub',
     one: 'Grub',
     many: 'Grubs, curly tail',
     words: ['twister', 'curl tail', 'trailer'],
@@ -67,6 +68,7 @@ export const grub = plastic(
 export const clawTrailer = plastic(
   {
     id: 'claw',
+    shape: 'claw',
     one: 'Claw trailer',
     many: 'Claw trailers',
     words: ['craw', 'crawfish', 'crab', 'jig trailer', 'pincer'],
@@ -81,7 +83,14 @@ export const clawTrailer = plastic(
 );
 
 export const chunk = plastic(
-  { id: 'chunk', one: 'Chunk', many: 'Chunks', words: ['frog chunk', 'jig trailer', 'pork'], usual: '3' },
+  {
+    id: 'chunk',
+    shape: 'chunk',
+    one: 'Chunk',
+    many: 'Chunks',
+    words: ['frog chunk', 'jig trailer'],
+    usual: '3',
+  },
   0.8,
   [
     ['2', 51, 11],
@@ -93,6 +102,7 @@ export const chunk = plastic(
 export const worm = plastic(
   {
     id: 'worm',
+    shape: 'worm',
     one: 'Worm',
     many: 'Worms and stick baits',
     words: ['stickbait', 'trailer', 'stop', 'finesse'],
@@ -107,3 +117,32 @@ export const worm = plastic(
     ['7', 178, 10],
   ],
 );
+
+/** Rind in brine, a little heavier than water. */
+const PORK_GCM3 = 1.07;
+
+export const pork: PartKind = partKind({
+  id: 'pork',
+  one: 'Pork chunk',
+  many: 'Pork chunks and strips',
+  group: 'Plastics',
+  as: 'trailer',
+  shape: 'pork',
+  words: ['pork rind', 'rind', 'frog', 'strip', 'jig trailer'],
+  source: 'Typical: rind fills some 45 % of a box of its length and twice its thickness. Weigh ten, wet.',
+  sizes: (
+    [
+      ['2', 51, 12],
+      ['2 3/4', 70, 15],
+      ['4', 102, 15],
+    ] as const
+  ).map(([key, lengthMm, bodyMm]) =>
+    size(key, {
+      sizes: { lengthMm, bodyMm },
+      massG: round((lengthMm * bodyMm * (bodyMm / 4) * 0.45 * PORK_GCM3) / 1000, 2),
+      ...byLength(lengthMm, key),
+    }),
+  ),
+  usual: '2 3/4',
+  pack: 8,
+});

@@ -1,5 +1,5 @@
 import { partKind } from '../part-kind';
-import { size } from '../size';
+import { byLength, round, size } from '../size';
 import type { PartKind, StrandKind } from '../thing-kind';
 
 const common = { group: 'Skirts and hair', makes: 'strand' } as const;
@@ -87,4 +87,39 @@ export const collar: PartKind = partKind({
   ],
   usual: 'Middle',
   pack: 100,
+});
+
+/** Of a skirt of silicone on its band, g a millimeter of its length: fifty strands or so. */
+const READY_G_PER_MM = 0.023;
+
+export const readySkirt: PartKind = partKind({
+  id: 'ready-skirt',
+  as: 'skirt',
+  group: 'Skirts and hair',
+  one: 'Ready skirt',
+  many: 'Ready skirts, banded',
+  words: [
+    'banded skirt',
+    'bought skirt',
+    'pre-made skirt',
+    'jig skirt',
+    'replacement skirt',
+    'umbrella skirt',
+  ],
+  source: 'Typical: some fifty strands in a band that slips over a collar of 5 mm. Weigh ten.',
+  sizes: (
+    [
+      ['2', 50],
+      ['2 1/2', 64],
+      ['3', 76],
+    ] as const
+  ).map(([key, lengthMm]) =>
+    size(key, {
+      sizes: { lengthMm, holeMm: 3, fibers: 50 },
+      massG: round(lengthMm * READY_G_PER_MM, 2),
+      ...byLength(lengthMm, key),
+    }),
+  ),
+  usual: '2 1/2',
+  pack: 5,
 });

@@ -1,7 +1,7 @@
 'use client';
 
 import { speedText } from '@/text/quantity-text';
-import { areaText, roomText } from '@/text/writer';
+import { areaText, fillText, roomText } from '@/text/writer';
 import type { ReactNode } from 'react';
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { freezeTime } from '@/core/heat/freeze-time';
@@ -29,7 +29,7 @@ interface DesignFiguresProps {
 /** What the cavity holds and what its casting does: each figure with its sum. */
 export function DesignFigures({ design, metal, study, dragCoefficient, onTime }: DesignFiguresProps) {
   const { view } = useBench();
-  const { mass, length } = useUnits();
+  const { mass, length, speed } = useUnits();
   const { body } = study;
   const lot: WorkingInput = {
     name: metal.name,
@@ -59,7 +59,7 @@ export function DesignFigures({ design, metal, study, dragCoefficient, onTime }:
         working={{
           title: 'Weight',
           steps: [
-            `${n(castGramsPerCm3(metal), 4)} g a cm³ of cavity × (${n(design.volumeCm3, 5)} cm³ − what is embedded) + what stays = ${massText(design.finishedG, mass)}`,
+            `${fillText(castGramsPerCm3(metal), length)} of cavity × (${roomText(design.volumeCm3, length, 5)} − what is embedded) + what stays = ${massText(design.finishedG, mass)}`,
           ],
           inputs: [lot, shape],
         }}
@@ -148,7 +148,7 @@ export function DesignFigures({ design, metal, study, dragCoefficient, onTime }:
             : null
         }
       >
-        {sink?.ok ? speedText(sink.value, length) : '…'}
+        {sink?.ok ? speedText(sink.value, speed) : '…'}
       </Fact>
     </dl>
   );

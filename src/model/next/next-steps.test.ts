@@ -1,0 +1,58 @@
+import { demoBench } from '@/demo/demo-bench';
+import { headText } from '@/text/words';
+import { viewOf } from '../../../tests/support/view-of';
+import { headsFor } from '../baits/bait-facts';
+import { afterBuilding, afterPour, afterRigging, afterTying, nextForHeads } from './next-steps';
+
+const demo = demoBench(Date.UTC(2026, 10, 23, 12));
+const view = viewOf(demo);
+
+describe('where what was booked goes on', () => {
+  it('hangs heads that wait for a color, by how many', () => {
+    const { headBinId } = view.toCoat[0]!;
+    const count = view.toCoat
+      .filter((each) => each.headBinId === headBinId)
+      .reduce((so, each) => so + each.count, 0);
+    expect(nextForHeads(new Set([headBinId]), view)[0]).toEqual({
+      says: `Hang ${count} for their color`,
+      href: '/coat?part=rack',
+    });
+  });
+
+  it('offers the baits that such heads go into', () => {
+    const build = demo.builds.find(({ name }) => name === 'Weir shaker')!;
+    const [head] = headsFor(build, view);
+    expect(nextForHeads(new Set([head!.id]), view)).toContainEqual({
+      says: 'Build Weir shaker',
+      href: `/build?part=board&bait=${build.id}`,
+    });
+  });
+
+  it('says where heads lie that nothing waits for, and nothing of none', () => {
+    const alone = viewOf({ ...demo, builds: [], tickets: [] });
+    expect(nextForHeads(new Set(['bin']), alone)).toEqual([
+      { says: 'See where they lie', href: '/shelf?bin=bin' },
+    ]);
+    expect(nextForHeads(new Set(), alone)).toEqual([]);
+  });
+
+  it('leads a booked run to its own batch on the dressing bench', () => {
+    const open = view.batches.find(({ runId, endedAt }) => runId !== null && endedAt === null)!;
+    const run = view.runs.find(({ id }) => id === open.runId)!;
+    const steps = (mass: 'g' | 'oz') => afterPour(run, view, mass);
+    expect(steps('g')).toContainEqual({
+      says: `Dress ${open.count} × ${headText(open, view.binById, 'g')}`,
+      href: `/dress?batch=${open.id}`,
+    });
+    // Written in the unit of who reads it, whatever it was called when it was begun.
+    expect(steps('oz').some(({ says }) => / g\b/.test(says))).toBe(false);
+  });
+
+  it('leads skirts to the bait that wears them, baits and rigs to their cost', () => {
+    const build = demo.builds.find(({ skirtId }) => skirtId !== null)!;
+    const skirt = view.skirtById.get(build.skirtId!)!;
+    expect(afterTying(skirt, view).map(({ href }) => href)).toContain(`/build?part=board&bait=${build.id}`);
+    expect(afterBuilding(build)[0]!.href).toBe(`/cost?piece=build:${build.family}`);
+    expect(afterRigging(demo.rigs[0]!)[0]!.href).toBe(`/cost?piece=rig:${demo.rigs[0]!.family}`);
+  });
+});

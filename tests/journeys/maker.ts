@@ -1,0 +1,136 @@
+import type { Locator, Page } from '@playwright/test';
+import { figuresOf } from '../support/foreign-units';
+import { expect } from './bench-test';
+import { openEmpty } from './empty-bench';
+
+/** A maker before the screen: every press and every field that is typed in is counted. */
+export class Maker {
+  presses = 0;
+  fields = 0;
+
+  constructor(readonly page: Page) {}
+
+  async press(what: Locator): Promise<void> {
+    this.presses += 1;
+    await what.click();
+  }
+
+  /** Along the line to another station, and there: what the one left behind offers is not pressed by mistake. */
+  async goTo(station: string): Promise<void> {
+    const link = this.page.getByRole('link', { name: new RegExp(`^${station}`) });
+    await this.press(link);
+    await expect(link).toHaveAttribute('aria-current', 'page');
+  }
+
+  /** A button by what stands on it. */
+  button(name: string | RegExp, within: Page | Locator = this.page): Promise<void> {
+    return this.press(within.getByRole('button', { name }).first());
+  }
+
+  /** Types and presses Enter, which does what the dialog is for. */
+  async enter(name: string | RegExp, text: string, within: Page | Locator = this.page): Promise<void> {
+    this.fields += 1;
+    const field = within.getByRole('textbox', { name }).first();
+    await field.fill(text);
+    await field.press('Enter');
+  }
+
+  async type(name: string | RegExp, text: string, within: Page | Locator = this.page): Promise<void> {
+    this.fields += 1;
+    const field = within.getByRole('textbox', { name }).first();
+    await field.fill(text);
+    await field.press('Tab');
+  }
+
+  /** What it took so far, printed for who reads the run. */
+  say(answer: string): { readonly presses: number; readonly fields: number } {
+    const { presses, fields } = this;
+    process.stdout.write(`\n${answer}: ${presses} presses, ${fields} fields\n`);
+    return { presses, fields };
+  }
+}
+
+/** A new user in the United States, before an empty bench. */
+export async function newMaker(page: Page): Promise<Maker> {
+  await openEmpty(page, '/ticket');
+  await expect(page.getByRole('heading', { name: 'What do you make?' })).toBeVisible();
+  return new Maker(page);
+}
+
+/** Chooses what one makes, and has that bench laid out. */
+export async function begin(maker: Maker, practice: RegExp): Promise<void> {
+  await maker.button(practice);
+  await maker.button('Lay out my bench');
+  await expect(maker.page.getByRole('heading', { name: 'What do you make?' })).toHaveCount(0);
+}
+
+/** Ends a run as made in one sitting: so many are looked over and booked. */
+export async function book(maker: Maker, count: number): Promise<void> {
+  await maker.button('End the run');
+  const over = maker.page.getByRole('dialog', { name: 'Look them over' });
+  await over.waitFor();
+  await readsInOwnUnits(maker);
+  await maker.button(`All ${count}`, over);
+  await maker.button(new RegExp(`^Book ${count} `), over);
+  await expect(over).toHaveCount(0);
+}
+
+/** What stands on the page, dialogs too, in units that this maker does not use. */
+async function readsInOwnUnits({ page }: Maker): Promise<void> {
+  const lines = (await page.locator('body').innerText()).split('\n');
+  expect(lines.filter((line) => figuresOf.metric.test(line))).toEqual([]);
+}
+
+/** Keeps the bait on the bench under a name, and opens the kit of so many. */
+export async function keepAndBuild(maker: Maker, name: string, count: number): Promise<Locator> {
+  await maker.type('Called', name);
+  await maker.button('Keep it');
+  await maker.button('Build');
+  const dialog = maker.page.getByRole('dialog', { name: /^Build/ });
+  await maker.type('How many', String(count), dialog);
+  await readsInOwnUnits(maker);
+  return dialog;
+}
+
+/** Counts what is short, each where it is missed: by its button, what lies there. */
+export async function countIn(
+  maker: Maker,
+  within: Locator,
+  counts: readonly (readonly [button: string | RegExp, there: string])[],
+): Promise<void> {
+  for (const [button, there] of counts) {
+    await maker.button(button, within);
+    await maker.enter(/^How (much|many|long)/, there, maker.page.getByRole('dialog').last());
+    await expect(within.getByRole('button', { name: button })).toHaveCount(0);
+  }
+}
+
+/**
+ * Carries a planned run through: the checks before the pot, one press a pour and one for what is done while it is warm, and so
+ * many good ones booked. Gives what each press said.
+ */
+export async function pourAll(maker: Maker, good: number): Promise<string[]> {
+  const { page } = maker;
+  await maker.button('Begin the run');
+  const checks = page.getByRole('dialog');
+  for (const check of await checks.getByRole('checkbox').all()) await maker.press(check);
+  await maker.button('All of it is so', checks);
+  await maker.press(page.locator('label').filter({ hasText: 'Pours only' }));
+  const next = page.getByRole('button', { name: /space$/ });
+  await next.waitFor();
+  await readsInOwnUnits(maker);
+  const said: string[] = [];
+  for (;;) {
+    const word = await next.innerText();
+    if (word.startsWith('Book the run')) break;
+    said.push(word.replaceAll('\n', ', '));
+    await maker.press(next);
+    await expect.poll(async () => next.innerText()).not.toBe(word);
+  }
+  await maker.button(new RegExp(`^Book the run ${good} good`));
+  await page.getByRole('dialog').waitFor();
+  await readsInOwnUnits(maker);
+  await maker.button('Book it', page.getByRole('dialog'));
+  await expect(page.getByText(new RegExp(`${good} good, 0 misfilled`))).toBeVisible();
+  return said;
+}
