@@ -7,8 +7,8 @@ export default defineConfig({
   testDir: 'tests/journeys',
   testMatch: '**/*.journey.ts',
   // What is right comes, on a slow machine later: a limit is no test of speed.
-  timeout: 300_000,
-  expect: { timeout: 60_000 },
+  timeout: 900_000,
+  expect: { timeout: 180_000 },
   fullyParallel: true,
   // Journeys share nothing but the server, which keeps nothing.
   workers: 2,

@@ -193,7 +193,7 @@ export function demoRigs(bins: readonly Bin[], tools: DemoTools): DemoRigs {
       const piece = pieces.get(item.binId);
       return piece ? [{ ...item, part: piece }] : [];
     });
-    const cuts = cutsOfRig({ items, wants: rig.wants }, () => null);
+    const cuts = cutsOfRig({ ...rig, items }, () => null);
     const taken = tally(rig.items.filter(({ lengthMm }) => lengthMm === null)).map(({ binId, qty }) => ({
       binId,
       qty: qty * count,

@@ -34,6 +34,8 @@ export function dressMark(
       return { x: lengthMm * GATE_AT, y: radiusMm };
     case 'flash':
       return { x: lengthMm * FLASH_AT, y: -radiusMm * 0.86 };
+    case 'rim':
+      return { x: lengthMm * 0.5, y: -radiusMm };
     case 'pins':
       return { x: lengthMm * 0.86, y: -radiusMm * 0.3 };
     case 'eye':

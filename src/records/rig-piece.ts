@@ -7,12 +7,12 @@ const SINKER = { gramsPerCm3: 11, holeMm: 2 } as const;
 
 /**
  * What of a bin a rig can use: a measured part, hair for a bundle, a sinker cast without a hook. Null for all else, and for
- * finished baits and rigs.
+ * finished baits and rigs, but for a weight that was made as a rig.
  *
  * @example rigPieceOf(crimpBin)?.gauge.as // 'crimp'
  */
 export function rigPieceOf(bin: Bin): RigPiece | null {
-  if (bin.kind === 'part' && bin.gauge && bin.buildId === null && bin.rigId === null) {
+  if (bin.kind === 'part' && bin.gauge && bin.buildId === null) {
     return { binId: bin.id, name: bin.name, gauge: bin.gauge, massG: bin.massG };
   }
   if (bin.kind === 'strand' && (bin.form === 'hair' || bin.form === 'fur')) {

@@ -23,7 +23,7 @@ const FINDINGS: readonly (readonly [RigFinding, RegExp])[] = [
       gripMm: 1.4,
       right,
     },
-    /does not go over\. Take Crimp 1\.2 mm\./,
+    /it needs 3 mm\. Take Crimp 1\.2 mm\./,
   ],
   [
     {

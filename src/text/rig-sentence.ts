@@ -19,7 +19,7 @@ export function rigSentence(finding: RigFinding, units: WrittenIn): string {
     case 'crimp-wrong':
       return `${finding.name} is ${mm(finding.holeMm)} inside; ${finding.cable} takes ${mm(finding.wantMm)}. ${take(finding.right, 'None such lies on the shelf.')}`;
     case 'tube-small':
-      return `${finding.name} is ${mm(finding.holeMm)} inside and the eye of ${finding.hook} ${mm(finding.overMm)} across: it does not go over. ${take(finding.right, 'None on the shelf fits.')}`;
+      return `${finding.name} is ${mm(finding.holeMm)} inside; to go flat over the eye of ${finding.hook} it needs ${mm(finding.overMm)}. ${take(finding.right, 'None on the shelf fits.')}`;
     case 'tube-loose':
       return `${finding.name} shrinks to ${mm(finding.shrunkMm)}; shank and line of ${finding.hook} are ${mm(finding.gripMm)}: it slips. ${take(finding.right, 'None on the shelf fits.')}`;
     case 'tube-on-bend':

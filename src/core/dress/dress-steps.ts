@@ -1,5 +1,14 @@
 /** The steps of dressing, in the order in which they are done. */
-export const DRESS_STEP_IDS = ['sprue', 'flash', 'pins', 'eye', 'parting', 'collar', 'try-in'] as const;
+export const DRESS_STEP_IDS = [
+  'sprue',
+  'flash',
+  'rim',
+  'pins',
+  'eye',
+  'parting',
+  'collar',
+  'try-in',
+] as const;
 
 export type DressStepId = (typeof DRESS_STEP_IDS)[number];
 
@@ -8,6 +17,8 @@ export interface DressedHead {
   readonly hasHook: boolean;
   /** Pins or other inserts that are pulled after casting. */
   readonly hasPins: boolean;
+  /** Cast in an open board: no sprue, no flash, no parting line. */
+  readonly isOpenCast: boolean;
   /** A collar or keeper that a skirt is tied on. */
   readonly hasCollar: boolean;
 }
@@ -21,7 +32,7 @@ export interface DressStep {
   readonly isNeeded: (head: DressedHead) => boolean;
 }
 
-const always = () => true;
+const isClosed = ({ isOpenCast }: DressedHead) => !isOpenCast;
 
 /** Every step of dressing. */
 export const DRESS_STEPS: readonly DressStep[] = [
@@ -30,14 +41,21 @@ export const DRESS_STEPS: readonly DressStep[] = [
     name: 'Sprue off',
     how: 'Twist it off at the gate; what sits hard is nipped, not torn.',
     usualSeconds: 3,
-    isNeeded: always,
+    isNeeded: isClosed,
   },
   {
     id: 'flash',
     name: 'Flash off',
     how: 'Pull it away with pliers along the parting line.',
     usualSeconds: 3,
-    isNeeded: always,
+    isNeeded: isClosed,
+  },
+  {
+    id: 'rim',
+    name: 'Rim trimmed',
+    how: 'Cut off what stood over the board, file the open face level. File wet, never blow.',
+    usualSeconds: 12,
+    isNeeded: ({ isOpenCast }) => isOpenCast,
   },
   {
     id: 'pins',
@@ -58,7 +76,7 @@ export const DRESS_STEPS: readonly DressStep[] = [
     name: 'Parting line filed',
     how: 'Smooth under the finger is enough, paint hides the rest; skip what the skirt covers. File wet.',
     usualSeconds: 8,
-    isNeeded: always,
+    isNeeded: isClosed,
   },
   {
     id: 'collar',
@@ -79,7 +97,7 @@ export const DRESS_STEPS: readonly DressStep[] = [
 /**
  * The steps that a head needs.
  *
- * @example dressStepsFor({ hasHook: false, hasPins: true, hasCollar: false }).map(({ id }) => id)
+ * @example dressStepsFor({ hasHook: false, hasPins: true, isOpenCast: false, hasCollar: false }).map(({ id }) => id)
  * // ['sprue', 'flash', 'pins', 'parting']
  */
 export function dressStepsFor(head: DressedHead): DressStep[] {

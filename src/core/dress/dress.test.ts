@@ -7,8 +7,14 @@ import { DRESS_STEPS, DRESS_STEP_IDS, dressStepsFor, findDressStep } from './dre
 describe('the steps of dressing', () => {
   it('are those that the head needs, in the order in which they are done', () => {
     const ids = (head: Parameters<typeof dressStepsFor>[0]) => dressStepsFor(head).map(({ id }) => id);
-    expect(ids({ hasHook: true, hasPins: true, hasCollar: true })).toEqual([...DRESS_STEP_IDS]);
-    expect(ids({ hasHook: false, hasPins: false, hasCollar: false })).toEqual(['sprue', 'flash', 'parting']);
+    const block = { isOpenCast: false };
+    const full = ids({ ...block, hasHook: true, hasPins: true, hasCollar: true });
+    expect(full).toEqual(DRESS_STEP_IDS.filter((id) => id !== 'rim'));
+    const bare = { hasHook: false, hasPins: false, hasCollar: false };
+    expect(ids({ ...block, ...bare })).toEqual(['sprue', 'flash', 'parting']);
+    // Out of an open board: no gate to twist off, no halves to leave a line.
+    expect(ids({ ...bare, isOpenCast: true })).toEqual(['rim']);
+    expect(ids({ ...bare, hasPins: true, isOpenCast: true })).toEqual(['rim', 'pins']);
     expect(DRESS_STEPS.map(({ id }) => id)).toEqual([...DRESS_STEP_IDS]);
     expect(findDressStep('eye').name).toBe('Eye cleared');
   });

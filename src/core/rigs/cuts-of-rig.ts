@@ -1,5 +1,7 @@
+import { sum } from '../numeric/sum';
 import { findEnd, type RigEndId } from './ends';
-import type { Rig, RigItem } from './rig';
+import { findRigKind } from './kinds';
+import { isThreaded, type Rig, type RigItem } from './rig';
 
 /** A piece to be cut for one rig. */
 export interface RigCut {
@@ -8,7 +10,7 @@ export interface RigCut {
   /** What it is of: `Cable 18 kg`. */
   readonly name: string;
   readonly finishedMm: number;
-  /** What its two ends take, mm; 0 for what is cut square. */
+  /** What its upper end takes, and its lower one with what is tied on the way, mm; 0 for what is cut square. */
   readonly endsMm: readonly [number, number];
   /** Finished and ends together, to the full millimeter above. */
   readonly cutMm: number;
@@ -28,11 +30,17 @@ const USUAL_LOOP_MM = 12;
  *
  * @example cutsOfRig(rig, () => null)[0]?.cutMm // 152
  */
-export function cutsOfRig({ items, wants }: Pick<Rig, 'items' | 'wants'>, learned: LearnedEnd): RigCut[] {
+export function cutsOfRig(
+  { kind, items, wants }: Pick<Rig, 'kind' | 'items' | 'wants'>,
+  learned: LearnedEnd,
+): RigCut[] {
   const loopMm = wants.loopMm ?? USUAL_LOOP_MM;
+  const reels = new Set(findRigKind(kind).places.flatMap(({ id, isOnReel }) => (isOnReel ? [id] : [])));
   return items.flatMap((item): RigCut[] => {
-    const { part, lengthMm, ends } = item;
-    if (lengthMm === null || part.gauge.as === 'hair') return [];
+    const { part, place } = item;
+    if (item.lengthMm === null || part.gauge.as === 'hair' || isRunOn(items, item)) return [];
+    if (place !== null && reels.has(place)) return [];
+    const piece = pieceFrom(items, item);
     const facts = {
       lineMm: part.gauge.sizes.diameterMm ?? 0.5,
       crimpMm: sizeNear(items, item, 'crimp', 'lengthMm') ?? USUAL.crimpMm,
@@ -40,10 +48,42 @@ export function cutsOfRig({ items, wants }: Pick<Rig, 'items' | 'wants'>, learne
       loopMm,
     };
     const of = (end: RigEndId) => learned(end, part.binId) ?? findEnd(end).usualMm(facts);
-    const endsMm = [ends ? of(ends[0]) : 0, ends ? of(ends[1]) : 0] as const;
+    const ends = piece
+      .flatMap((each) => (each.ends ? [...each.ends] : []))
+      .filter((end) => end !== 'through');
+    const [first, ...others] = ends;
+    const endsMm = [first ? of(first) : 0, sum(others.map(of))] as const;
+    const lengthMm = sum(piece.map((each) => each.lengthMm ?? 0));
     const cutMm = Math.ceil(lengthMm + endsMm[0] + endsMm[1] - 1e-6);
     return [{ itemId: item.id, binId: part.binId, name: part.name, finishedMm: lengthMm, endsMm, cutMm }];
   });
+}
+
+/**
+ * What a line runs on as, one piece with it: behind an eye on its own run, or as a branch from what it ends at, as a hair
+ * from the hook its leader is tied to.
+ */
+function runsOnIn(items: readonly RigItem[], line: RigItem): RigItem | undefined {
+  if (line.ends === null) return undefined;
+  const run = items.filter(({ on }) => on === line.on);
+  const behind = run.slice(run.indexOf(line) + 1);
+  const endsAt = behind.find(({ part }) => !isThreaded(part.gauge));
+  const next =
+    line.ends[1] === 'through'
+      ? behind.find(({ ends }) => ends !== null)
+      : items.find(({ on, ends }) => endsAt !== undefined && on === endsAt.id && ends?.[0] === 'through');
+  return next?.ends?.[0] === 'through' && next.part.binId === line.part.binId ? next : undefined;
+}
+
+/** A line and all that is one piece with it, from above. */
+function pieceFrom(items: readonly RigItem[], line: RigItem): RigItem[] {
+  const next = runsOnIn(items, line);
+  return next ? [line, ...pieceFrom(items, next)] : [line];
+}
+
+/** Whether a line is the lower part of one that is cut already. */
+function isRunOn(items: readonly RigItem[], line: RigItem): boolean {
+  return line.ends?.[0] === 'through' && items.some((item) => runsOnIn(items, item)?.id === line.id);
 }
 
 /** A size of the next such part behind a line on its own run, or of any before it. */

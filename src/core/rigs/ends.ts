@@ -1,4 +1,12 @@
-export const RIG_END_IDS = ['plain', 'knot', 'snell', 'crimp-loop', 'overhand-loop', 'melted'] as const;
+export const RIG_END_IDS = [
+  'plain',
+  'knot',
+  'snell',
+  'crimp-loop',
+  'overhand-loop',
+  'melted',
+  'through',
+] as const;
 export type RigEndId = (typeof RIG_END_IDS)[number];
 
 /** What a line ends at, as far as the end is longer or shorter for it. Millimeters. */
@@ -53,6 +61,8 @@ export const RIG_ENDS: readonly RigEnd[] = [
     usualMm: ({ loopMm, lineMm }) => loopMm + 2 * Math.PI * 2 * lineMm + TAG_MM,
     efficiency: 0.6,
   },
+  // It runs on behind the eye it goes through: the next line is the same piece.
+  { id: 'through', name: 'Runs on through', usualMm: () => 0, efficiency: 1 },
   { id: 'melted', name: 'Melted seal', usualMm: ({ lineMm }) => 2 + lineMm, efficiency: null },
 ];
 

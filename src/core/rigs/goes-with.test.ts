@@ -32,9 +32,9 @@ describe('goesWith', () => {
     const hook = fitting('hook', { wireMm: 1, eyeMm: 2 });
     expect(goesWith(hook, fitting('tube', { holeMm: 4.2, shrinkRatio: 5 }), [])).toMatchObject({
       how: 'sleeved',
-      overMm: 4,
+      overMm: expect.closeTo(1 + 6 / Math.PI, 9),
     });
-    expect(goesWith(hook, fitting('tube', { holeMm: 3.5, shrinkRatio: 5 }), [])).toBeNull();
+    expect(goesWith(hook, fitting('tube', { holeMm: 2.8, shrinkRatio: 5 }), [])).toBeNull();
     expect(goesWith(hook, fitting('tube', { holeMm: 4.2, shrinkRatio: 2 }), [])).toBeNull();
   });
 

@@ -1,7 +1,7 @@
 import { cordLength, shotFor } from './kinds/shot-cord';
 
-export interface GradedQuestion {
-  readonly targetsG: readonly number[];
+/** What a set in cord is made of: its shot, its seals, what hangs on each besides. */
+export interface GradedOf {
   readonly shotG: number;
   readonly shotMm: number;
   readonly sealMm: number;
@@ -10,6 +10,7 @@ export interface GradedQuestion {
 }
 
 export interface GradedWeight {
+  /** What was asked for, g; of a count of shot what it comes to. */
   readonly targetG: number;
   readonly shots: number;
   readonly massG: number;
@@ -20,40 +21,25 @@ export interface GradedWeight {
 /**
  * A set of weights in cord, lightest first: so many shot for each, what it comes to, how long its cord is.
  *
- * @example gradedWeights({ targetsG: [20], shotG: 1.26, shotMm: 6, sealMm: 8, besideG: 0.2 })
+ * @example gradedWeights([20], { shotG: 1.26, shotMm: 6, sealMm: 8, besideG: 0.2 })
  * // [{ targetG: 20, shots: 16, massG: 20.36, cordMm: 112 }]
  */
-export function gradedWeights({ targetsG, shotG, shotMm, sealMm, besideG }: GradedQuestion): GradedWeight[] {
+export function gradedWeights(targetsG: readonly number[], of: GradedOf): GradedWeight[] {
   return [...targetsG]
     .sort((a, b) => a - b)
-    .map((targetG) => {
-      const shots = shotFor(targetG, shotG, besideG);
-      return { targetG, shots, massG: shots * shotG + besideG, cordMm: cordLength(shots, shotMm, sealMm) };
-    });
+    .map((targetG) => ({ ...ofShot(shotFor(targetG, of.shotG, of.besideG), of), targetG }));
 }
-
-/** Where a weight in cord usually holds, by how the water runs. */
-export interface UsualWater {
-  readonly bank: string;
-  readonly boat: string;
-}
-
-/** Up to a weight, g; typical: the maker's own notes go before it. Source: practice. */
-const USUAL_WATER: readonly (readonly [upToG: number, UsualWater])[] = [
-  [12, { bank: 'still water', boat: 'still water, drifting' }],
-  [22, { bank: 'slow run, near edge', boat: 'slow drift to 4 m' }],
-  [35, { bank: 'steady run', boat: 'drift to 8 m' }],
-  [55, { bank: 'strong run', boat: 'tide, drift to 14 m' }],
-  [Infinity, { bank: 'flood, surf', boat: 'strong tide, deep' }],
-];
 
 /**
- * The water in which a weight is usually tried first.
+ * A set by so many shot in each, fewest first: what each weighs, and how long its cord is.
  *
- * @example usualWater(30).bank // 'steady run'
+ * @example gradedCounts([5, 6], { shotG: 4, shotMm: 9, sealMm: 8, besideG: 1 })[0] // 21 g in 61 mm of cord
  */
-export function usualWater(massG: number): UsualWater {
-  const found = USUAL_WATER.find(([upToG]) => massG <= upToG);
-  if (!found) throw new RangeError('usualWater requires a weight');
-  return found[1];
+export function gradedCounts(counts: readonly number[], of: GradedOf): GradedWeight[] {
+  return [...counts].sort((a, b) => a - b).map((shots) => ofShot(shots, of));
+}
+
+function ofShot(shots: number, { shotG, shotMm, sealMm, besideG }: GradedOf): GradedWeight {
+  const massG = shots * shotG + besideG;
+  return { targetG: massG, shots, massG, cordMm: cordLength(shots, shotMm, sealMm) };
 }

@@ -50,6 +50,11 @@ export function layRig({ items }: Pick<Rig, 'items'>): LaidRun {
   return layRun(items, null, 0);
 }
 
+/** Whether a part is fixed to a body instead of hanging from it: a cast plate on a feeder. */
+export function isRivetedTo({ on, part }: RigItem, host: RigItem): boolean {
+  return on === host.id && part.gauge.as === 'weight' && host.part.gauge.as === 'feeder';
+}
+
 function layRun(all: readonly RigItem[], on: string | null, startMm: number): LaidRun {
   const run = runOf(all, on);
   const laid: LaidItem[] = [];
@@ -87,10 +92,18 @@ function layRun(all: readonly RigItem[], on: string | null, startMm: number): La
     reachMm = Math.max(reachMm, at);
   }
   hang();
+  // What is riveted to a body lies where the body does.
+  laid.push(
+    ...laid.flatMap(({ item: host, fromMm, toMm, lineId }) =>
+      all.filter((item) => isRivetedTo(item, host)).map((item): LaidItem => ({ item, fromMm, toMm, lineId })),
+    ),
+  );
   const order = new Map(run.map(({ id }, index) => [id, index]));
-  laid.sort((a, b) => (order.get(a.item.id) ?? 0) - (order.get(b.item.id) ?? 0));
+  const nth = ({ item: { id, on: host } }: LaidItem) =>
+    order.get(id) ?? (host === null ? 0 : (order.get(host) ?? 0) + 0.5);
+  laid.sort((a, b) => nth(a) - nth(b));
   const branches = laid
-    .filter(({ item }) => all.some((each) => each.on === item.id))
+    .filter(({ item }) => all.some((each) => each.on === item.id && !isRivetedTo(each, item)))
     .map(({ item, fromMm, toMm }) => layRun(all, item.id, (fromMm + toMm) / 2));
   return { on, startMm, items: laid, lengthMm: reachMm, branches };
 }

@@ -27,8 +27,10 @@ export function linksOfRig({ kind, items }: Pick<Rig, 'kind' | 'items'>): RigLin
   const links: RigLink[] = [];
   const unknown: { itemId: string; name: string }[] = [];
   const idle = new Set(findRigKind(kind).places.flatMap(({ id, isIdle }) => (isIdle ? [id] : [])));
-  for (const { id, place, part, ends } of items) {
+  for (const { id, place, part, on, ends } of items) {
     if (!BEARS.includes(part.gauge.as) || (place !== null && idle.has(place))) continue;
+    // A tag left over behind a knot holds bait, not fish.
+    if (on !== null && ends?.[0] === 'through') continue;
     const told = (ends ?? []).map(findEnd);
     if (told.some(({ efficiency }) => efficiency === null)) continue;
     const { breakKgf } = part.gauge.sizes;

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { predictCasting } from '../cavities/predict-casting';
 import { lengthsOnShelf } from '../stock/lengths-on-shelf';
+import { measureSolid } from '../solids/measure-solid';
 import { castPlate, rivetSpots } from './cast-plate';
 import { findEnd, RIG_ENDS } from './ends';
 import { fitTube } from './fit-tube';
-import { gradedWeights, usualWater } from './graded-weights';
+import { gradedWeights } from './graded-weights';
 import { learnAllowance } from './learn-allowance';
 import { findMatch } from './match-table';
 import { rateStrength } from './rate-strength';
@@ -100,7 +101,15 @@ describe('findMatch', () => {
 
 describe('castPlate', () => {
   const lead = { densityGcm3: 11.34, shrinkLinear: 0.01 };
-  const plate = { longMm: 40, wideMm: 20, holes: 2, holeMm: 3, massG: 30, metal: lead };
+  const plate = {
+    form: 'oblong' as const,
+    longMm: 40,
+    wideMm: 20,
+    holes: 2,
+    holeMm: 3,
+    massG: 30,
+    metal: lead,
+  };
 
   it('is as thick as its weight wants, by what a casting of its cavity weighs', () => {
     const cast = castPlate(plate)!;
@@ -108,6 +117,17 @@ describe('castPlate', () => {
     const weighed = predictCasting(cast.cavityCm3, lead, [pins]);
     expect(weighed.ok && weighed.value.finishedG).toBeCloseTo(30, 9);
     expect(castPlate({ ...plate, massG: 60 })!.thickMm).toBeCloseTo(2 * cast.thickMm, 9);
+  });
+
+  it('may be round: as thick as a disc of that weight', () => {
+    const cast = castPlate({ ...plate, form: 'round' })!;
+    expect(cast.cavityCm3 / cast.thickMm).toBeCloseTo((Math.PI * 20 ** 2) / 1000, 9);
+    const measured = measureSolid(cast.solid);
+    expect(measured.ok && measured.value.volumeCm3).toBeCloseTo(cast.cavityCm3, 9);
+    const pins = { name: 'pin', count: 2, massG: 0, volumeCm3: cast.pinCm3, removed: true };
+    const weighed = predictCasting(cast.cavityCm3, lead, [pins]);
+    expect(weighed.ok && weighed.value.finishedG).toBeCloseTo(30, 9);
+    expect(castPlate({ ...plate, form: 'round', holeMm: 40 })).toBeNull();
   });
 
   it('is none where its holes leave no face', () => {
@@ -123,11 +143,9 @@ describe('castPlate', () => {
 
 describe('gradedWeights', () => {
   it('is sorted, each as near as whole shot come', () => {
-    const set = gradedWeights({ targetsG: [30, 20], shotG: 1.26, shotMm: 6, sealMm: 8, besideG: 0.2 });
+    const set = gradedWeights([30, 20], { shotG: 1.26, shotMm: 6, sealMm: 8, besideG: 0.2 });
     expect(set.map(({ targetG }) => targetG)).toEqual([20, 30]);
     for (const { targetG, massG } of set) expect(Math.abs(massG - targetG)).toBeLessThanOrEqual(0.63 + 1e-9);
-    expect(usualWater(5).bank).toBe('still water');
-    expect(usualWater(400).boat).toBe('strong tide, deep');
   });
 });
 

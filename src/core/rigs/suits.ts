@@ -22,13 +22,23 @@ export function isCrimpFor(crimp: Measured, wantMm: number): boolean {
   return holeMm !== undefined && Math.abs(holeMm - wantMm) < SAME_MM;
 }
 
-/** How a tube sits on a hook: over its eye, round its shank and the line beside it. */
+/** How a tube sits on a hook: flattened over its eye, round its shank and the line beside it. */
 export interface TubeSeat {
   readonly verdict: TubeVerdict;
   readonly overMm: number;
   readonly gripMm: number;
   readonly holeMm: number;
   readonly shrunkMm: number;
+}
+
+/**
+ * How wide inside a tube must be to go over an eye: soft, it flattens over the eye’s flat ring, so that its girth decides,
+ * the way round what is as wide as the eye and as thick as its wire.
+ *
+ * @example flatOver(4, 1) // 2.91
+ */
+export function flatOver(acrossMm: number, wireMm: number): number {
+  return wireMm + (2 * (acrossMm - wireMm)) / Math.PI;
 }
 
 /**
@@ -45,9 +55,10 @@ export function seatTube(
   const { wireMm, eyeMm } = hook.gauge.sizes;
   const { holeMm, shrinkRatio = 1 } = tube.gauge.sizes;
   if (wireMm === undefined || eyeMm === undefined || holeMm === undefined) return null;
-  const overMm = eyeMm + 2 * wireMm;
+  const acrossMm = eyeMm + 2 * wireMm;
+  const overMm = flatOver(acrossMm, wireMm);
   const gripMm = wireMm + 2 * (line?.gauge.sizes.diameterMm ?? 0);
-  const tried = findMatch(matches, 'tube-by-hook', overMm);
+  const tried = findMatch(matches, 'tube-by-hook', acrossMm);
   const verdict =
     tried?.basis === 'tried' && Math.abs(tried.takes - holeMm) < SAME_MM
       ? 'fits'

@@ -3,6 +3,7 @@ import { did } from '../did';
 import type { EntityTable } from 'dexie';
 import { backCard, passStep, pressCard, type CardPlace, type CardProgress } from '@/core/card-runs/turn-card';
 import { sum } from '@/core/numeric/sum';
+import type { PartGauge } from '@/core/parts/part-roles';
 import type { BenchOutcome, CardRunSort } from '@/core/problems/bench-problem';
 import type { Store } from '../store';
 import { attempt, granted, type WriteTransaction, refuse, RefusedInside } from '../write';
@@ -49,6 +50,8 @@ export interface CardRunEnd<Run extends CardRun> {
   readonly putBack: Run['putBack'];
   /** What a finished one weighs, g; null where something was never weighed. */
   readonly massG: number | null;
+  /** What it is to other things, where it is a part of them. */
+  readonly gauge?: PartGauge | null;
 }
 
 /** What is asked of a table of runs. */

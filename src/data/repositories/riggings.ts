@@ -46,10 +46,10 @@ export function riggingRepository(store: Store) {
     deeds: 'rigging',
     begun: (run, fresh) => ({ ...run, ...fresh, state: 'rigging', putBack: [], failed: [], cutDone: 0 }),
     prepare: (tx, { cut }, note) => cutLengths(store, tx, cut, note),
-    book: async (tx, { rigId }, { passed, massG }, note) => {
+    book: async (tx, { rigId }, { passed, massG, gauge = null }, note) => {
       const rig = await db.rigs.get(rigId);
       if (!rig) throw new RefusedInside({ code: 'bench.gone', what: 'rig' });
-      const bin = await rigBin(store, tx, rig, massG);
+      const bin = await rigBin(store, tx, rig, massG, gauge);
       await tx.enter({ binId: bin.id, kind: 'rigged', qty: passed, note });
     },
   });

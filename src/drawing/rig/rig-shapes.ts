@@ -126,7 +126,6 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
         ...[0.25, 0.5, 0.75].map((share): RigShape => {
           return { d: `M${n(longMm * share)} ${n(-across * 0.34)}v${n(across * 0.5)}`, is: 'mark' };
         }),
-        { d: box(longMm * 0.08, across * 0.38, longMm * 0.84, across * 0.2, 1), is: 'dark' },
       ];
     case 'weight':
     case 'lure':
@@ -146,6 +145,19 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
     default:
       return [{ d: box(0, -Math.min(across, longMm) / 2, longMm, Math.min(across, longMm), 1), is: 'body' }];
   }
+}
+
+/**
+ * The edge of a plate that is riveted under a body as long and as wide.
+ *
+ * @example plateShapes(34, 26)[0]?.is // 'dark'
+ */
+export function plateShapes(longMm: number, bodyMm: number): RigShape[] {
+  const rivet = (share: number) => circle(longMm * share, bodyMm * 0.48, bodyMm * 0.05);
+  return [
+    { d: box(longMm * 0.08, bodyMm * 0.38, longMm * 0.84, bodyMm * 0.2, 1), is: 'dark' },
+    { d: rivet(0.3) + rivet(0.7), is: 'mark' },
+  ];
 }
 
 /**

@@ -156,7 +156,12 @@ function rigBill(rig: RigRecord, view: BenchFacts): BillPart {
     item: null,
     qty: 1,
     stage: 'rig',
-    parts: [...tallyByItem([...rigPieces(rig, view), ...cuts])].map(([item, qty]) => leaf(item, qty, view)),
+    parts: [...tallyByItem([...rigPieces(rig, view), ...cuts])].map(([item, qty]) => {
+      // A weight that was made here costs what its own parts and hands do.
+      const bin = view.binById.get(item);
+      const made = bin?.kind === 'part' && bin.rigId !== null ? view.rigById.get(bin.rigId) : undefined;
+      return made ? { ...rigBill(made, view), qty } : leaf(item, qty, view);
+    }),
   };
 }
 

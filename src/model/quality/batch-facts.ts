@@ -96,10 +96,11 @@ export function judgeBatch(batch: Batch, batches: readonly Batch[], facts: Facts
   return { cavities, block };
 }
 
-/** The steps that heads of a kind need: as the last batch of their style had them, else by hook, pins and collar. */
+/** The steps that heads of a kind need: as the last batch of their style had them, else by hook, pins, collar and block. */
 function stepsFor(
   head: Pick<HeadBin, 'style' | 'hookBinId'>,
   cavities: readonly Pick<Cavity, 'inserts'>[],
+  isOpenCast: boolean,
   batches: readonly Batch[],
 ): DressStepId[] {
   const before = batches
@@ -113,6 +114,7 @@ function stepsFor(
   return dressStepsFor({
     hasHook,
     hasPins,
+    isOpenCast,
     hasCollar: hasHook && (findStyle(head.style)?.isHooked ?? false),
   }).map(({ id }) => id);
 }
@@ -131,7 +133,8 @@ export function draftBatch(
     (head) => head.style === style && head.nominalG === nominalG && head.hookBinId === hookBinId,
   )?.key;
   const moldId = run?.cells.find((cell) => cell.key === key)?.moldId ?? null;
-  const cavities = moldId === null ? [] : (view.moldById.get(moldId)?.cavities ?? []);
+  const mold = moldId === null ? undefined : view.moldById.get(moldId);
+  const cavities = mold?.cavities ?? [];
   return {
     title,
     runId: cast?.runId ?? null,
@@ -147,6 +150,7 @@ export function draftBatch(
     steps: stepsFor(
       bin,
       cavities.filter((cavity) => cavity.style === style),
+      mold?.kind === 'board',
       view.batches,
     ),
   };

@@ -1,8 +1,7 @@
 import { oncePer } from '@/core/numeric/once-per';
 import { compareNames } from '@/core/numeric/compare-names';
-import { chosenOf } from '@/core/rigs/judge-rig';
+import { factsOfRig } from '@/core/rigs/facts-of-rig';
 import { findRigKind } from '@/core/rigs/kinds/index';
-import type { RigFacts } from '@/core/rigs/kinds/definition';
 import type { RigPiece } from '@/core/rigs/rig';
 import { lengthsOnShelf, type ShelfLength } from '@/core/stock/lengths-on-shelf';
 import { tallyByItem } from '@/core/stock/tally-by-item';
@@ -31,31 +30,15 @@ export function lengthsOf(binId: string, view: Pick<BenchFacts, 'lengthEntries' 
   return lengthsOnShelf(own, view.levels.get(binId) ?? 0);
 }
 
-/** What a kind makes its steps of. */
-function rigFacts(
-  record: RigLike,
-  view: Pick<BenchFacts, 'binById' | 'allowances'>,
-  length: 'mm' | 'in',
-): RigFacts {
-  const rig = rigOf(record, view);
-  const names = Object.fromEntries(
-    Object.entries(chosenOf(rig.items)).map(([place, { name }]) => [place, name]),
-  );
-  const placeOf = new Map(rig.items.map(({ id, place }) => [id, place]));
-  const cuts = cutsOf(record, view).map(({ itemId, name, cutMm }) => {
-    return { place: placeOf.get(itemId) ?? null, name, cutMm };
-  });
-  const mm = (value: number) => lengthText(value, length);
-  return { picks: rig.picks, wants: rig.wants, names, cuts, mm };
-}
-
 /** How a rig is made, step by step, its lengths in the maker's unit. */
 export function stepsOfRig(
   record: RigLike,
   view: Pick<BenchFacts, 'binById' | 'allowances'>,
   length: 'mm' | 'in' = 'mm',
 ) {
-  return findRigKind(record.kind).steps(rigFacts(record, view, length));
+  const rig = rigOf(record, view);
+  const mm = (value: number) => lengthText(value, length);
+  return findRigKind(record.kind).steps(factsOfRig(rig, cutsOf(record, view), mm));
 }
 
 /** The newest version of every rig that was not put away, the latest first. */

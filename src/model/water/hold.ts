@@ -1,5 +1,6 @@
 import { roundDepth, roundSpeed } from '@/core/units/round-figure';
 import type { UnitChoices } from '@/core/units/unit-choices';
+import { currentHeld, currentWalked } from '@/core/water/current-held';
 import { learnHold, USUAL_GRIP, type HeldNote } from '@/core/water/grip';
 import { holdInCurrent, type LineAnswer } from '@/core/water/hold-in-current';
 import type { WaterNote } from '@/records/water-note';
@@ -59,6 +60,37 @@ function heldNotes(notes: readonly WaterNote[], metalGcm3: number): HeldNote[] {
   });
 }
 
+/** By how much the maker’s own notes set the sums right, at a place or, without notes there, anywhere. */
+function learnedAt(
+  metalGcm3: number,
+  place: string | null,
+  waterNotes: readonly WaterNote[],
+): { readonly factor: number; readonly notes: number } {
+  const there = heldNotes(
+    waterNotes.filter((note) => place !== null && note.place === place),
+    metalGcm3,
+  );
+  const notes = there.length > 0 ? there : heldNotes(waterNotes, metalGcm3);
+  return { factor: learnHold(notes), notes: notes.length };
+}
+
+/** A usual run over stones, as a weight in cord is thrown into. */
+const RUN = { depthM: 1.5, castM: 12, lineMm: 0.28, metalGcm3: FIRST_QUESTION.metalGcm3 };
+
+/** In what current a weight lies still, and in what it walks along; from how many notes, besides the sums. */
+export interface WeightWaters {
+  readonly heldMs: number;
+  readonly walkedMs: number;
+  readonly notes: number;
+}
+
+/** What water a weight is for, over stones, as the maker’s notes set it right. */
+export function watersFor(massG: number, { waterNotes }: Pick<BenchFacts, 'waterNotes'>): WeightWaters {
+  const { factor, notes } = learnedAt(RUN.metalGcm3, null, waterNotes);
+  const heldMs = currentHeld(massG / factor, { ...RUN, grip: USUAL_GRIP.gravel });
+  return { heldMs, walkedMs: currentWalked(heldMs), notes };
+}
+
 /** The weight for a water: the sums, set right by what the maker noted at that place, else anywhere. */
 export function weightFor(
   question: HoldQuestion,
@@ -66,12 +98,7 @@ export function weightFor(
   { waterNotes, molds }: Pick<BenchFacts, 'waterNotes' | 'molds'>,
 ): HoldAnswer {
   const line = holdOf(question);
-  const there = heldNotes(
-    waterNotes.filter((note) => place !== null && note.place === place),
-    question.metalGcm3,
-  );
-  const notes = there.length > 0 ? there : heldNotes(waterNotes, question.metalGcm3);
-  const factor = learnHold(notes);
+  const { factor, notes } = learnedAt(question.metalGcm3, place, waterNotes);
   const massG = line.massG * factor;
   const marks = molds.flatMap(({ cavities }) => cavities.map(({ nominalG }) => nominalG));
   const enough = marks.filter((mark) => mark >= massG);
@@ -80,7 +107,7 @@ export function weightFor(
     reckonedG: line.massG,
     massG,
     factor,
-    notes: notes.length,
+    notes,
     markG: enough.length > 0 ? Math.min(...enough) : null,
   };
 }

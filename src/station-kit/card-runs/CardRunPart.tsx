@@ -155,14 +155,16 @@ function RunUnderWay<Item extends MadeRecord, Run extends CardRunRecord>({
           count={run.count}
           done={done}
           checks={kind.checks(item)}
-          reasons={kind.reasons}
+          reasons={kind.reasons(item)}
           canStrip={kind.canStrip}
           {...(kind.neverBack ? { note: kind.neverBack } : {})}
           backOf={(used) => kind.backOf(run, item, used, view)}
           amountText={kind.amountText}
           onClose={() => setEnding(false)}
           onEnd={async (end) => {
-            const done = await carryOut(doing.end(run.id, { ...end, massG: kind.massOf(item, view) }));
+            const massG = kind.massOf(item, view);
+            const gauge = kind.gaugeOf?.(item, view) ?? null;
+            const done = await carryOut(doing.end(run.id, { ...end, massG, gauge }));
             if (done) onEnded({ run, item, passed: end.passed });
           }}
         />

@@ -1,5 +1,6 @@
 import type { ScreenUnits } from '@/text/written-in';
 import type { ReactNode } from 'react';
+import type { PartGauge } from '@/core/parts/part-roles';
 import type { CardStep } from '@/core/card-runs/card-step';
 import type { CardProgress } from '@/core/card-runs/turn-card';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
@@ -58,6 +59,7 @@ export interface CardRunDoing<Run extends CardRunRecord> {
       readonly failed: { reason: string; count: number }[];
       readonly putBack: Run['putBack'];
       readonly massG: number | null;
+      readonly gauge?: PartGauge | null;
     },
   ) => Promise<BenchOutcome<Run>>;
 }
@@ -97,7 +99,7 @@ export interface CardRunKind<Item extends MadeRecord, Run extends CardRunRecord>
   /** Offered at once from the shelf list, where the shelf gives so many. */
   readonly mostAtOnce: number;
   /** Why one fails the last look. */
-  readonly reasons: readonly string[];
+  readonly reasons: (item: Item) => readonly string[];
   /** Parts of a failed one can go back to their bins. */
   readonly canStrip: boolean;
   /** What cannot go back, if anything. */
@@ -131,6 +133,8 @@ export interface CardRunKind<Item extends MadeRecord, Run extends CardRunRecord>
   readonly amountText: (amount: Run['taken'][number], name: string) => string;
   /** What a finished one weighs, g; null where something was never weighed. */
   readonly massOf: (item: Item, view: BenchView) => number | null;
+  /** What a finished one is to other things; left out where it is a part of none. */
+  readonly gaugeOf?: (item: Item, view: BenchView) => PartGauge | null;
   readonly doing: (workshop: Workshop) => CardRunDoing<Run>;
   readonly saysEnded: (passed: number, run: Run) => string;
   /** Where what passed goes on. */

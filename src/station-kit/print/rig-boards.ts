@@ -1,7 +1,6 @@
 import { frameSizes } from '@/core/builds/build';
-import type { castPlate } from '@/core/rigs/cast-plate';
-import { rivetSpots } from '@/core/rigs/cast-plate';
-import { gradedWeights, type GradedQuestion } from '@/core/rigs/graded-weights';
+import { rivetSpots, type PlateQuestion } from '@/core/rigs/cast-plate';
+import type { GradedWeight } from '@/core/rigs/graded-weights';
 import { layRig } from '@/core/rigs/lay-rig';
 import { isLine, type Rig, type RigPiece } from '@/core/rigs/rig';
 import type { RigCut } from '@/core/rigs/cuts-of-rig';
@@ -61,9 +60,12 @@ export function markBoard(title: string, rig: Rig, cuts: readonly RigCut[], leng
 }
 
 /** A gauge for weights in cord: the cord’s length, its seals, and how far the shot stands for each weight. */
-export function beadGauge(title: string, question: GradedQuestion, { mass, length }: WrittenIn): Board {
-  const { sealMm } = question;
-  const set = gradedWeights(question);
+export function beadGauge(
+  title: string,
+  set: readonly GradedWeight[],
+  sealMm: number,
+  { mass, length }: WrittenIn,
+): Board {
   return {
     title,
     subtitle: 'Gauge for weights in cord',
@@ -72,7 +74,10 @@ export function beadGauge(title: string, question: GradedQuestion, { mass, lengt
       heightMm: 16,
       paths: [],
       lengthMm: mm(cordMm),
-      caption: `${massText(targetG, mass)}: ${shots} shot, comes to ${massText(massG, mass)}`,
+      caption:
+        targetG === massG
+          ? `${shots} shot, ${massText(massG, mass)}`
+          : `${massText(targetG, mass)}: ${shots} shot, comes to ${massText(massG, mass)}`,
       marks: [
         { atMm: 0, label: 'end', isLong: true },
         { atMm: mm(sealMm), label: 'seal', isLong: false },
@@ -84,13 +89,18 @@ export function beadGauge(title: string, question: GradedQuestion, { mass, lengt
 }
 
 /** Where a feeder and its plate are drilled: the plate’s outline, a cross and a circle for each rivet. */
-export function drillPattern(
-  title: string,
-  plate: Parameters<typeof castPlate>[0],
-  length: 'mm' | 'in',
-): Board {
-  const { longMm, wideMm, holes, holeMm } = plate;
-  const [middle, half, r] = [longMm / 2, wideMm / 2, mm(holeMm / 2)];
+export function drillPattern(title: string, plate: PlateQuestion, length: 'mm' | 'in'): Board {
+  const { form, longMm, wideMm, holes, holeMm } = plate;
+  const isRound = form === 'round';
+  const acrossMm = isRound ? longMm : wideMm;
+  const [middle, half, r] = [longMm / 2, acrossMm / 2, mm(holeMm / 2)];
+  const [long, side] = [mm(longMm), mm(half)];
+  const outline = isRound
+    ? `M0 0A${side} ${side} 0 1 1 ${long} 0A${side} ${side} 0 1 1 0 0Z`
+    : `M0 ${-side}L${long} ${-side}L${long} ${side}L0 ${side}Z`;
+  const size = isRound
+    ? `${lengthText(longMm, length)} across`
+    : `${lengthText(longMm, length)} × ${lengthText(wideMm, length)}`;
   const spots = rivetSpots(longMm, holes).map((x) => mm(middle + x));
   return {
     title,
@@ -98,12 +108,12 @@ export function drillPattern(
     notes: ['Center-punch the crosses. Clamp it, never hold it by hand. Eye protection.'],
     strips: [
       {
-        caption: `Plate ${lengthText(longMm, length)} × ${lengthText(wideMm, length)}, holes ${lengthText(holeMm, length)}`,
-        lengthMm: mm(longMm),
-        heightMm: mm(wideMm + 10),
+        caption: `Plate ${size}, holes ${lengthText(holeMm, length)}`,
+        lengthMm: long,
+        heightMm: mm(acrossMm + 10),
         marks: spots.map((atMm, nth) => ({ atMm, label: `hole ${nth + 1}`, isLong: true })),
         paths: [
-          `M0 ${mm(-half)}L${mm(longMm)} ${mm(-half)}L${mm(longMm)} ${mm(half)}L0 ${mm(half)}Z`,
+          outline,
           ...spots.flatMap((x) => [
             `M${mm(x - 3)} 0L${mm(x + 3)} 0`,
             `M${mm(x - r)} 0A${r} ${r} 0 1 1 ${mm(x + r)} 0A${r} ${r} 0 1 1 ${mm(x - r)} 0`,

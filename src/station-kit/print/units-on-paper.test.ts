@@ -19,6 +19,7 @@ import { composeSheet } from './pour-sheet';
 import { drawerLabels } from './print-drawer';
 import { labelsOf } from './print-labels';
 import { kitLabels, walletLabels } from './print-wallet';
+import { gradedWeights } from '@/core/rigs/graded-weights';
 import { beadGauge, bendPattern, drillPattern, markBoard } from './rig-boards';
 import { composeCard } from './skirt-card-of';
 
@@ -49,7 +50,7 @@ function paperIn(units: ScreenUnits): Record<string, unknown> {
   const build = view.builds[0]!;
   const rig = view.rigs.find(({ kind }) => kind === 'cable-set')!;
   const run = { no: 1, passed: 14, startedAt: NOW, endedAt: NOW };
-  const graded = { targetsG: [12, 20, 30], shotG: 0.4, shotMm: 4, sealMm: 8, besideG: 0.3 };
+  const graded = gradedWeights([12, 20, 30], { shotG: 0.4, shotMm: 4, sealMm: 8, besideG: 0.3 });
   return {
     'the job sheet': composeSheet({ metal, session, plan, takes, evening, pull: [] }, view, sheet),
     'the coat sheet': composeCoatSheet(racks, waiting, eveningOf(racks, 'flame-dip', 18, view), view, sheet),
@@ -60,10 +61,10 @@ function paperIn(units: ScreenUnits): Record<string, unknown> {
       length,
     ),
     'the mark board': markBoard('Set', rigOf(rig, view), cutsOf(rig, view), length),
-    'the gauge': beadGauge('Cord', graded, units),
+    'the gauge': beadGauge('Cord', graded, 8, units),
     'the drill pattern': drillPattern(
       'Plate',
-      { longMm: 30, wideMm: 18, holes: 2, holeMm: 3, massG: 30, metal } as never,
+      { form: 'oblong', longMm: 30, wideMm: 18, holes: 2, holeMm: 3, massG: 30, metal } as never,
       length,
     ),
     'the bend pattern': rigShelf(view)

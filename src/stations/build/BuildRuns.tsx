@@ -41,7 +41,7 @@ const BUILD_RUNS: CardRunKind<BuildRecord, Building> = {
     gone: 'a bait gone',
   },
   mostAtOnce: SIX,
-  reasons: ['does not spin freely', 'does not run true', 'eye or loop open', 'crooked'],
+  reasons: ({ kind }) => findKind(kind).reasons,
   canStrip: true,
   underWay: ({ building }) => building,
   past: ({ buildings }) => buildings.filter(({ state }) => state === 'built'),

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { beatFacts } from '@/core/pours/beat/beat-facts';
 import { chooseHand } from '@/core/pours/beat/choose-hand';
 import { schoolFor } from '@/core/pours/beat/schools';
-import { standOf } from '@/core/pours/beat/stand-of';
+import { isAtStart, standOf } from '@/core/pours/beat/stand-of';
 import type { RunCount } from '@/core/pours/count-run';
 import type { Run } from '@/records/run';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -31,13 +31,12 @@ export function useRunHands(run: Run, count: RunCount, now: number): RunHands {
   );
   const blocks = fixed.map(({ state, ...block }): HandBlock => {
     const stand = standOf(block.school, block.facts, state, now);
-    const isAtStart = stand.step.id === block.school.steps[0]?.id;
     const isCast = block.count.next.length === 0;
     return {
       ...block,
       stand,
       isIn: state.isIn,
-      isDone: isCast && (isAtStart || block.school.id === 'tally'),
+      isDone: isCast && (isAtStart(block.school, block.facts, stand.step.id) || block.school.id === 'tally'),
     };
   });
   const choice = chooseHand(

@@ -4,20 +4,21 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { roundLength } from '@/core/units/round-figure';
 import { volumeText } from '@/text/quantity-text';
 import { column, wrap } from '@/ui/layout/layout';
-import { Button } from 'antd';
+import { Button, Segmented } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { castPlate, rivetSpots } from '@/core/rigs/cast-plate';
+import { castPlate } from '@/core/rigs/cast-plate';
 import type { Rig } from '@/core/rigs/rig';
 import { outlineOf } from '@/core/solids/solid-outline';
 import { numberText } from '@/text/number-text';
 import type { Mold } from '@/records/mold';
 import { Figure } from '@/ui/figure/Figure';
+import { PlateDrawing } from '@/ui/rig-drawing/PlateDrawing';
+import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { lengthText, lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
-import { useUnits } from '@/ui/units/use-units';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { usePrint } from '@/station-kit/use-print';
 import type { RigDraft } from './draft';
@@ -88,6 +89,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
   const { mass, length, volume, paper } = usePreferences();
   const router = useRouter();
   const body = rig.items.find(({ place }) => place === 'body')?.part;
+  const [form, setForm] = useState<'oblong' | 'round'>('oblong');
   const [longMm, setLong] = useState(() =>
     roundLength(Math.round((body?.gauge.sizes.lengthMm ?? 34) * 0.9), length),
   );
@@ -101,7 +103,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
   );
   const metal = view.metals.find(({ id }) => id === metalId) ?? null;
   const massG = rig.wants.castG ?? 30;
-  const question = metal && { longMm, wideMm, holes, holeMm, massG, metal };
+  const question = metal && { form, longMm, wideMm, holes, holeMm, massG, metal };
   const plate = question && castPlate(question);
   const finishedG = massG + (body?.massG ?? 0);
   const send = async () => {
@@ -139,8 +141,20 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
     <section className={column(12, styles.plate)} aria-label="Cast plate">
       <h3>Cast plate</h3>
       <div className={styles.fields}>
-        {long('Plate long', longMm, setLong, [5, 200])}
-        {long('Plate wide', wideMm, setWide, [4, 120])}
+        <FieldShell id="plate-form" label="Plate">
+          <Segmented
+            id="plate-form"
+            aria-label="Plate"
+            value={form}
+            options={[
+              { value: 'oblong' as const, label: 'oblong' },
+              { value: 'round' as const, label: 'round' },
+            ]}
+            onChange={setForm}
+          />
+        </FieldShell>
+        {long(form === 'round' ? 'Plate across' : 'Plate long', longMm, setLong, [5, 200])}
+        {form === 'round' ? null : long('Plate wide', wideMm, setWide, [4, 120])}
         {size('Rivets', holes, setHoles, [0, 6])}
         {long('Rivet hole', holeMm, setHole, [0.5, 12])}
         <ChoiceField
@@ -153,7 +167,7 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
       </div>
       {plate && question ? (
         <>
-          <PlateDrawing {...{ longMm, wideMm, holes, holeMm }} thickMm={plate.thickMm} />
+          <PlateDrawing {...question} thickMm={plate.thickMm} />
           <p>
             <Figure
               working={{
@@ -203,39 +217,5 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
         </Button>
       </div>
     </section>
-  );
-}
-
-interface PlateDrawingProps {
-  readonly longMm: number;
-  readonly wideMm: number;
-  readonly thickMm: number;
-  readonly holes: number;
-  readonly holeMm: number;
-}
-
-/** The plate from above and from its edge, to scale. */
-function PlateDrawing({ longMm, wideMm, thickMm, holes, holeMm }: PlateDrawingProps) {
-  const units = useUnits();
-  return (
-    <svg
-      role="img"
-      aria-label={`Plate of ${lengthText(longMm, units.length)} by ${lengthText(wideMm, units.length)}, ${lengthText(thickMm, units.length)} thick`}
-      viewBox={`${-longMm / 2 - 2} ${-wideMm / 2 - 2} ${longMm + 4} ${wideMm + thickMm + 10}`}
-      width={Math.min(280, (longMm + 4) * 5)}
-    >
-      <rect
-        x={-longMm / 2}
-        y={-wideMm / 2}
-        width={longMm}
-        height={wideMm}
-        rx={1}
-        className={styles.plateFace}
-      />
-      {rivetSpots(longMm, holes).map((x) => (
-        <circle key={x} cx={x} cy={0} r={holeMm / 2} className={styles.plateHole} />
-      ))}
-      <rect x={-longMm / 2} y={wideMm / 2 + 5} width={longMm} height={thickMm} className={styles.plateFace} />
-    </svg>
   );
 }

@@ -3,15 +3,18 @@
 import { column, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { gradedWeights, usualWater, type GradedQuestion } from '@/core/rigs/graded-weights';
+import type { GradedWeight } from '@/core/rigs/graded-weights';
+import { currentLook } from '@/core/water/current-held';
 import { chosenOf } from '@/core/rigs/judge-rig';
 import type { Rig } from '@/core/rigs/rig';
-import { numberText } from '@/text/number-text';
+import { speedText } from '@/text/quantity-text';
 import { TextField } from '@/ui/unit-field/TextField';
-import { lengthText, markText, massText } from '@/text/words';
+import { lengthText, massText } from '@/text/words';
+import { useUnits } from '@/ui/units/use-units';
+import { watersFor } from '@/model/water/hold';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { readSet, usualSet } from '@/model/rigs/weight-set';
+import { setWords } from '@/model/rigs/weight-set';
 import { usePrint } from '@/station-kit/use-print';
 import { laidAnew, rigOfDraft, type RigDraft } from './draft';
 import { newestRigs } from '@/model/rigs/rig-facts';
@@ -32,31 +35,25 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
   const print = usePrint();
   const units = usePreferences();
   const { mass, length, paper } = units;
-  const targetG = rig.wants.targetG ?? 30;
+  const words = setWords(rig.picks, rig.wants, mass);
   const [text, setText] = useState<string | null>(null);
-  const shown = text ?? usualSet(targetG, mass);
-  const targetsG = readSet(shown, mass);
   const of = (place: string) => rig.items.find((item) => item.place === place);
   const shot = of('shot');
   const shotG = shot?.part.massG;
   const shotMm = shot?.part.gauge.sizes.diameterMm;
   if (!shotG || !shotMm) return <p className="quiet">Weigh and measure the shot first, at Build, Parts.</p>;
-  const question: GradedQuestion = {
-    targetsG: targetsG ?? [],
-    shotG,
-    shotMm,
-    sealMm: rig.wants.sealMm ?? 8,
-    besideG: of('swivel')?.part.massG ?? 0,
-  };
+  const sealMm = rig.wants.sealMm ?? 8;
+  const shown = text ?? words.usual;
+  const set = words.read(shown, { shotG, shotMm, sealMm, besideG: of('swivel')?.part.massG ?? 0 });
   const name = draft.name.trim() || 'Cord weight';
-  const keep = async () => {
+  const keep = async (weights: readonly GradedWeight[]) => {
     const names: string[] = [];
-    for (const { targetG: each } of gradedWeights(question)) {
-      const called = `${name.replace(/\s+[\d/ ]+( (g|oz))?$/, '')} ${mass === 'g' ? numberText(each, 3) : markText(each, mass)}`;
+    for (const each of weights) {
+      const called = `${name.replace(/\s+[\d/ ]+( (g|oz|shot))?$/, '')} ${words.called(each)}`;
       if (newestRigs(view.rigs).some((rigged) => rigged.name === called)) continue;
       const laid = laidAnew(
         { ...draft, family: null, from: null },
-        { wants: { targetG: each }, chosen: chosenOf(rig.items) },
+        { wants: words.wants(each), chosen: chosenOf(rig.items) },
         view,
       );
       await workshop.rigs.keep({ ...rigOfDraft(laid), name: called });
@@ -68,61 +65,76 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
     <section className={column(12, styles.graded)} aria-label="A graded set">
       <h3>A graded set</h3>
       <TextField
-        label="Weights"
+        label={words.label}
         value={shown}
         most={60}
-        problem={
-          targetsG
-            ? null
-            : `Write weights up to ${massText(500, mass)} with commas between, such as ${usualSet(30, mass)}. Eight at most.`
-        }
+        problem={set ? null : words.problem}
         onChange={setText}
       />
       <ol>
-        {gradedWeights(question).map(({ targetG: each, shots, massG, cordMm }) => {
-          const water = usualWater(massG);
-          return (
-            <li key={each}>
-              <svg
-                viewBox={`0 -4 ${Math.max(cordMm, 1)} 8`}
-                width={Math.min(190, cordMm)}
-                height={16}
-                aria-hidden
-              >
-                <rect x={0} y={-3.2} width={cordMm} height={6.4} rx={1} className={styles.cordBar} />
-                {Array.from({ length: shots }, (_, nth) => (
-                  <circle
-                    key={nth}
-                    cx={question.sealMm + shotMm * (nth + 0.5)}
-                    cy={0}
-                    r={Math.min(3, shotMm / 2)}
-                    className={styles.shotDot}
-                  />
-                ))}
-              </svg>
-              <strong>{massText(massG, mass)}</strong>
-              <span>
-                {shots} shot, cord {lengthText(cordMm, length)}
-              </span>
-              <small>
-                bank: {water.bank}; boat: {water.boat}
-              </small>
-            </li>
-          );
-        })}
+        {(set ?? []).map((each) => (
+          <li key={each.shots}>
+            <CordBar {...each} shotMm={shotMm} sealMm={sealMm} />
+            <strong>{massText(each.massG, mass)}</strong>
+            <span>
+              {each.shots} shot, cord {lengthText(each.cordMm, length)}
+            </span>
+            <WaterOf massG={each.massG} />
+          </li>
+        ))}
       </ol>
-      <p className="quiet">Typical: try them, and go by your own notes.</p>
+      <p className="quiet">
+        Over stones, on a usual cast, the current square to the line.{' '}
+        {view.waterNotes.length > 0
+          ? 'Your notes of how weights felt count with it.'
+          : 'Note how they feel at Water: these figures learn from it.'}
+      </p>
       <div className={wrap(8)}>
-        <Button disabled={!targetsG} onClick={() => inBackground(keep())}>
+        <Button disabled={!set} onClick={() => set && inBackground(keep(set))}>
           Keep the set
         </Button>
         <Button
-          disabled={!targetsG}
-          onClick={() => inBackground(print(boardSheet(beadGauge(name, question, units), paper)))}
+          disabled={!set}
+          onClick={() => set && inBackground(print(boardSheet(beadGauge(name, set, sealMm, units), paper)))}
         >
           Print the gauge
         </Button>
       </div>
     </section>
+  );
+}
+
+/** The cord with its shot, from the side, to scale. */
+function CordBar({
+  cordMm,
+  shots,
+  shotMm,
+  sealMm,
+}: GradedWeight & { readonly shotMm: number; readonly sealMm: number }) {
+  return (
+    <svg viewBox={`0 -4 ${Math.max(cordMm, 1)} 8`} width={Math.min(190, cordMm)} height={16} aria-hidden>
+      <rect x={0} y={-3.2} width={cordMm} height={6.4} rx={1} className={styles.cordBar} />
+      {Array.from({ length: shots }, (_, nth) => (
+        <circle
+          key={nth}
+          cx={sealMm + shotMm * (nth + 0.5)}
+          cy={0}
+          r={Math.min(3, shotMm / 2)}
+          className={styles.shotDot}
+        />
+      ))}
+    </svg>
+  );
+}
+
+/** In what current a weight lies, and in what it walks along. */
+function WaterOf({ massG }: { readonly massG: number }) {
+  const { view } = useBench();
+  const { speed } = useUnits();
+  const { heldMs, walkedMs } = watersFor(massG, view);
+  return (
+    <small>
+      lies to {speedText(heldMs, speed)}; walks at {speedText(walkedMs, speed)}, {currentLook(walkedMs)}
+    </small>
   );
 }

@@ -120,17 +120,9 @@ function MatchRow({
           placeholder="tried"
           value={takes}
           onChange={setTakes}
+          onLeft={() => inBackground(keep())}
         />
-        {takes !== null ? (
-          <Button
-            size="small"
-            type="primary"
-            aria-label={`${name}: keep it`}
-            onClick={() => inBackground(keep())}
-          >
-            Keep
-          </Button>
-        ) : record ? (
+        {record ? (
           <Button
             size="small"
             aria-label={`${name}: back to typical`}
@@ -181,7 +173,7 @@ function Allowances() {
             id="learn-end"
             value={end}
             style={{ width: '100%' }}
-            options={RIG_ENDS.filter(({ id }) => id !== 'plain').map(({ id, name }) => ({
+            options={RIG_ENDS.filter(({ id }) => id !== 'plain' && id !== 'through').map(({ id, name }) => ({
               value: id,
               label: name,
             }))}
@@ -195,7 +187,7 @@ function Allowances() {
             style={{ width: '100%' }}
             options={[
               { value: 'same' as const, label: 'the same' },
-              ...RIG_ENDS.filter(({ id }) => id !== end).map(({ id, name }) => ({
+              ...RIG_ENDS.filter(({ id }) => id !== end && id !== 'through').map(({ id, name }) => ({
                 value: id,
                 label: name.toLowerCase(),
               })),

@@ -176,7 +176,9 @@ function RigInHand({ inHand, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
           <SumsPanel draft={kept} rig={rig} strength={strength} />
           {kept.kind === 'assist' ? <AssistHang rig={rig} /> : null}
           {kept.kind === 'shot-cord' ? <GradedShot draft={kept} rig={rig} onSaid={onSaid} /> : null}
-          {kept.kind === 'feeder' ? <FeederPlate draft={kept} rig={rig} /> : null}
+          {kept.kind === 'feeder' && kept.picks.lead !== 'sinker' ? (
+            <FeederPlate draft={kept} rig={rig} />
+          ) : null}
           <TemplateBar draft={kept} rig={rig} />
         </div>
       </div>

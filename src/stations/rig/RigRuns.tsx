@@ -38,7 +38,7 @@ export const RIG_RUNS: CardRunKind<RigRecord, Rigging> = {
     gone: 'a rig gone',
   },
   mostAtOnce: TWENTY,
-  reasons: ['crimp slipped', 'knot slipped', 'too long or short', 'out of line'],
+  reasons: ({ kind }) => findRigKind(kind).reasons,
   canStrip: true,
   neverBack: 'What is cut stays cut.',
   underWay: ({ rigging }) => rigging,
@@ -59,6 +59,7 @@ export const RIG_RUNS: CardRunKind<RigRecord, Rigging> = {
     const { massG, unweighed } = weighRig(rigOf(rig, view));
     return unweighed.length > 0 ? null : massG;
   },
+  gaugeOf: (rig, view) => findRigKind(rig.kind).finished?.(rigOf(rig, view)) ?? null,
   doing: ({ riggings }) => riggings,
   saysEnded: (passed) =>
     passed > 0

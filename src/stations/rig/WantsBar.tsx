@@ -22,25 +22,29 @@ export function WantsBar({ draft, onWant, onPick }: WantsBarProps) {
   const { wants, picks } = findRigKind(draft.kind);
   return (
     <section className={styles.wants} aria-label="What it is for">
-      {wants.map((want) => (
-        <WantField
-          key={want.id}
-          want={want}
-          value={draft.wants[want.id] ?? want.usual}
-          onChange={(value) => onWant(want.id, value)}
-        />
-      ))}
-      {picks.map(({ id, label, options }) => (
-        <FieldShell key={id} id={`pick-${id}`} label={label}>
-          <Segmented
-            id={`pick-${id}`}
-            aria-label={label}
-            value={draft.picks[id] ?? options[0]?.value ?? ''}
-            options={options.map(({ value, label: words }) => ({ value, label: words }))}
-            onChange={(value) => onPick(id, value)}
+      {wants
+        .filter(({ when }) => when?.(draft.picks) ?? true)
+        .map((want) => (
+          <WantField
+            key={want.id}
+            want={want}
+            value={draft.wants[want.id] ?? want.usual}
+            onChange={(value) => onWant(want.id, value)}
           />
-        </FieldShell>
-      ))}
+        ))}
+      {picks
+        .filter(({ when }) => when?.(draft.picks) ?? true)
+        .map(({ id, label, options }) => (
+          <FieldShell key={id} id={`pick-${id}`} label={label}>
+            <Segmented
+              id={`pick-${id}`}
+              aria-label={label}
+              value={draft.picks[id] ?? options[0]?.value ?? ''}
+              options={options.map(({ value, label: words }) => ({ value, label: words }))}
+              onChange={(value) => onPick(id, value)}
+            />
+          </FieldShell>
+        ))}
     </section>
   );
 }

@@ -128,7 +128,7 @@ describe('the board and the runs', () => {
     );
     fireEvent.change(screen.getByLabelText('Search rigs'), { target: { value: 'feeder' } });
     const detail = await screen.findByLabelText('Bream cap 1');
-    expect(within(detail).getByText('Glue and rivet the cast plate on')).toBeInTheDocument();
+    expect(within(detail).getByText(/^Glue and rivet .+ on$/)).toBeInTheDocument();
     fireEvent.click(within(detail).getByText('Make some'));
     expect(made).toEqual(['Bream cap']);
     fireEvent.click(within(detail).getByText('Put it away'));
@@ -192,8 +192,9 @@ describe('matches, rolls and kits', () => {
   it('keeps a match tried and goes back to the typical one', async () => {
     const { workshop } = await renderBench(<MatchesPart />);
     const name = 'Split ring by load, 9 to 15 kg';
-    fireEvent.change(screen.getByLabelText(`${name}: what you tried`), { target: { value: '6' } });
-    fireEvent.click(screen.getByLabelText(`${name}: keep it`));
+    const field = screen.getByLabelText(`${name}: what you tried`);
+    fireEvent.change(field, { target: { value: '6' } });
+    fireEvent.blur(field);
     await waitFor(async () =>
       expect((await workshop.rigs.matches()).some(({ table }) => table === 'ring-by-load')).toBe(true),
     );

@@ -19,6 +19,7 @@ import {
 import { lengthsOf, newestRigs, riggable, rigShelf, stepsOfRig } from '@/model/rigs/rig-facts';
 import { kitLabels, walletLabels } from '@/station-kit/print/print-wallet';
 import { cutLengths, cutOrder, cutQuestions, rigKit } from '@/model/rigs/run-plan';
+import { gradedWeights } from '@/core/rigs/graded-weights';
 import { beadGauge, bendPattern, drillPattern, markBoard } from '@/station-kit/print/rig-boards';
 import { cutsOf, rigPieces, rigOf } from '@/model/bills/rig-uses';
 import { paceOf } from '@/model/pace/pace-of';
@@ -214,14 +215,15 @@ describe('templates', () => {
   it('gauge every weight, drill every rivet, bend every wire', () => {
     const gauge = beadGauge(
       'Cord',
-      { targetsG: [20, 30], shotG: 1.26, shotMm: 6, sealMm: 8, besideG: 0 },
+      gradedWeights([20, 30], { shotG: 1.26, shotMm: 6, sealMm: 8, besideG: 0 }),
+      8,
       METRIC,
     );
     expect(gauge.strips.map(({ lengthMm }) => lengthMm)).toEqual([112, 160]);
     const metal = { densityGcm3: 11, shrinkLinear: 0 };
     const drill = drillPattern(
       'Cap',
-      { longMm: 40, wideMm: 20, holes: 2, holeMm: 3, massG: 30, metal },
+      { form: 'oblong', longMm: 40, wideMm: 20, holes: 2, holeMm: 3, massG: 30, metal },
       'mm',
     );
     expect(drill.strips[0]!.marks.map(({ atMm }) => atMm)).toEqual([10, 30]);

@@ -52,7 +52,7 @@ export const SKIRT_RUNS: CardRunKind<Skirt, Tying> = {
     gone: 'a skirt gone',
   },
   mostAtOnce: TEN,
-  reasons: ['came apart', 'bald spot', 'cut too short', 'held off the line'],
+  reasons: () => ['came apart', 'bald spot', 'cut too short', 'held off the line'],
   canStrip: false,
   neverBack: 'What was cut for a spoiled one stays cut; its head stays bare.',
   underWay: ({ tying }) => tying,

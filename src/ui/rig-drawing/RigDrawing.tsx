@@ -1,10 +1,10 @@
 'use client';
 
 import { useMemo, type PointerEvent } from 'react';
-import { layRig } from '@/core/rigs/lay-rig';
+import { isRivetedTo, layRig } from '@/core/rigs/lay-rig';
 import type { Rig, RigItem } from '@/core/rigs/rig';
 import { drawRig, type DrawnRun } from '@/drawing/rig/rig-sheet';
-import { rigShapes, type RigShape } from '@/drawing/rig/rig-shapes';
+import { plateShapes, rigShapes, type RigShape } from '@/drawing/rig/rig-shapes';
 import { numberText } from '@/text/number-text';
 import { lengthText } from '@/text/words';
 import { useUnits } from '../units/use-units';
@@ -160,7 +160,7 @@ function Run({
           {...hit(item)}
         >
           <title>{item.part.name}</title>
-          {rigShapes(item.part.gauge, toMm - fromMm, item.count, item.isTurned).map((shape, index) => (
+          {shapesOf(item, toMm - fromMm, parts).map((shape, index) => (
             <Shape key={index} shape={shape} thin={thin} />
           ))}
         </g>
@@ -200,6 +200,14 @@ function Run({
         : null}
     </g>
   );
+}
+
+/** A part as it lies on its run, or a plate under the body that it is riveted to. */
+function shapesOf(item: RigItem, longMm: number, parts: DrawnRun['items']): RigShape[] {
+  const host = parts.find((each) => isRivetedTo(item, each.item));
+  return host
+    ? plateShapes(longMm, host.item.part.gauge.sizes.diameterMm ?? 20)
+    : rigShapes(item.part.gauge, longMm, item.count, item.isTurned);
 }
 
 /** Where turns of floss are drawn, mm from where it is wound. */

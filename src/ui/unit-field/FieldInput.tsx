@@ -13,6 +13,8 @@ export interface FieldLooks {
   readonly isBare?: boolean;
   readonly placeholder?: string;
   readonly isDisabled?: boolean;
+  /** The field was left: what stands in it is meant. */
+  readonly onLeft?: () => void;
 }
 
 interface FieldInputProps extends FieldLooks {
@@ -54,7 +56,10 @@ export function FieldInput(props: FieldInputProps) {
         aria-describedby={`${id}-note`}
         autoComplete="off"
         onChange={(event) => onType(event.target.value)}
-        onBlur={onLeave}
+        onBlur={() => {
+          onLeave();
+          props.onLeft?.();
+        }}
         onKeyDown={(event) => {
           if (!onStep || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
           event.preventDefault();

@@ -46,6 +46,7 @@ export const bladedJig: BaitKind = {
     'Nothing bent or crooked',
     'No burr at a hole',
   ],
+  reasons: ['blade does not swing', 'hole off its mark', 'eye snapped or open', 'crooked'],
   usualSeconds: 420,
   cautions: [
     'Small sheet turns with the drill and cuts: clamp it to wood, never hold it by hand. Eye protection.',

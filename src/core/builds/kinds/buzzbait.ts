@@ -21,6 +21,7 @@ export const buzzbait: BaitKind = {
     'Squeal as wanted: rivet pinched or free',
     'End bent down, no sharp tail',
   ],
+  reasons: ['does not turn freely', 'does not run true', 'rivet slipped', 'crooked'],
   usualSeconds: 180,
   cautions: SHEET_CAUTIONS,
   steps: (facts) => [

@@ -62,6 +62,8 @@ export interface BaitKind {
   readonly tools: readonly string[];
   /** Looked at before it counts as built. */
   readonly checks: readonly string[];
+  /** Why one fails the last look. */
+  readonly reasons: readonly string[];
   /** Before one has built a few: how long one takes, s. */
   readonly usualSeconds: number;
   readonly cautions: readonly string[];

@@ -17,6 +17,7 @@ export const dressedJig: BaitKind = {
   ],
   tools: ['gel glue', 'scissors', 'comb'],
   checks: ['Guard fanned and fast', 'Trailer straight', 'Point open', 'Nothing crooked'],
+  reasons: ['guard loose', 'glue on the skirt', 'rattle broken', 'trailer crooked'],
   usualSeconds: 120,
   cautions: ['Instant glue bonds skin: gel, one drop, gloves. Glass rattles break: no pliers.'],
   steps: (facts) => [...guardSteps(facts), ...dressSteps(facts)],

@@ -1,5 +1,13 @@
 import type { BaitKind } from './definition';
-import { cutSteps, dressSteps, SHEET_CAUTIONS, step, threadSteps, WIRE_CHECKS } from './usual-steps';
+import {
+  cutSteps,
+  dressSteps,
+  SHEET_CAUTIONS,
+  step,
+  threadSteps,
+  WIRE_CHECKS,
+  WIRE_REASONS,
+} from './usual-steps';
 
 export const inLine: BaitKind = {
   id: 'in-line',
@@ -21,6 +29,7 @@ export const inLine: BaitKind = {
   ],
   tools: ['round-nose pliers', 'side cutters'],
   checks: WIRE_CHECKS,
+  reasons: WIRE_REASONS,
   usualSeconds: 150,
   cautions: SHEET_CAUTIONS,
   steps: (facts) => [

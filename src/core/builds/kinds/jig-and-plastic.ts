@@ -14,6 +14,7 @@ export const jigAndPlastic: BaitKind = {
   ],
   tools: ['gel glue'],
   checks: ['Plastic straight, snug at the head', 'Point open'],
+  reasons: ['plastic crooked', 'plastic torn', 'head chipped'],
   usualSeconds: 30,
   cautions: ['Instant glue bonds skin: gel, one drop, gloves.'],
   steps: ({ slots }) => {

@@ -6,6 +6,7 @@ import {
   step,
   threadSteps,
   WIRE_CHECKS,
+  WIRE_REASONS,
   WIRE_SLOTS,
 } from './usual-steps';
 
@@ -25,6 +26,7 @@ export const spinnerbait: BaitKind = {
   slots: WIRE_SLOTS,
   tools: ['round-nose pliers', 'side cutters', 'wire former'],
   checks: WIRE_CHECKS,
+  reasons: WIRE_REASONS,
   usualSeconds: 240,
   cautions: SHEET_CAUTIONS,
   steps: (facts) => [

@@ -16,6 +16,7 @@ export const stingerGrub: BaitKind = {
   ],
   tools: ['scissors', 'gel glue', 'mark board'],
   checks: ['Stinger at its mark', 'Bead stops it', 'Grub straight', 'Points open'],
+  reasons: ['stinger off its mark', 'knot slipped', 'grub crooked', 'head chipped'],
   usualSeconds: 200,
   cautions: ['Instant glue bonds skin: one drop of gel, gloves.'],
   steps: (facts) => [

@@ -17,6 +17,7 @@ export const strapJig: BaitKind = {
   ],
   tools: ['split-ring pliers', 'crimping pliers'],
   checks: ['Strap fast at both ends', 'Hook swings freely', 'Nothing crooked'],
+  reasons: ['strap slipped', 'hook does not swing', 'crooked'],
   usualSeconds: 160,
   cautions: ['Cut strap ends are sharp.'],
   steps: (facts) => [

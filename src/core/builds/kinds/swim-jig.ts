@@ -11,6 +11,7 @@ export const swimJig: BaitKind = {
   slots: [{ ...GUARD, isNeeded: false }, READY_SKIRT, { ...TRAILER, isNeeded: true }],
   tools: ['gel glue', 'scissors', 'comb'],
   checks: ['Trailer straight, tail upright', 'Guard thinned', 'Point open', 'Nothing crooked'],
+  reasons: ['guard loose', 'trailer crooked', 'tail not upright'],
   usualSeconds: 100,
   cautions: ['Instant glue bonds skin: gel, one drop, gloves.'],
   steps: (facts) => [...guardSteps(facts), ...dressSteps(facts)],

@@ -1,5 +1,5 @@
 import type { BaitKind } from './definition';
-import { dressSteps, SHEET_CAUTIONS, step, TRAILER, WIRE_CHECKS } from './usual-steps';
+import { dressSteps, SHEET_CAUTIONS, step, TRAILER, WIRE_CHECKS, WIRE_REASONS } from './usual-steps';
 
 export const underspin: BaitKind = {
   id: 'underspin',
@@ -11,6 +11,7 @@ export const underspin: BaitKind = {
   slots: [{ id: 'frame', name: 'Wire', takes: ['frame'], isNeeded: true }, TRAILER],
   tools: ['round-nose pliers', 'split-ring pliers'],
   checks: WIRE_CHECKS,
+  reasons: WIRE_REASONS,
   usualSeconds: 110,
   cautions: SHEET_CAUTIONS,
   steps: (facts) => [

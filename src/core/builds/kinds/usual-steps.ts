@@ -119,4 +119,5 @@ export const WIRE_CHECKS = [
   'Runs true: nothing bent or crooked',
   'Every eye and loop closed',
 ];
+export const WIRE_REASONS = ['does not spin freely', 'does not run true', 'eye or loop open', 'crooked'];
 export const SHEET_CAUTIONS = ['Eye protection when wire is cut: ends fly.'];

@@ -3,7 +3,11 @@ import { freezeTime } from '../../heat/freeze-time';
 import type { BeatFacts } from './school';
 
 export interface BeatMold {
-  readonly cavities: readonly ModulusCavity[];
+  readonly kind: string;
+  readonly cavities: readonly (ModulusCavity & {
+    readonly hookSizes: readonly string[];
+    readonly inserts: readonly unknown[];
+  })[];
   readonly spin: {
     readonly holdSeconds: number;
     readonly spinSeconds: number;
@@ -36,6 +40,9 @@ export function beatFacts(mold: BeatMold, poured: readonly number[], trial: Free
   });
   const timed = trial ?? USUAL_TRIAL;
   return {
+    hasLoad:
+      mold.kind === 'frame' ||
+      mold.cavities.some(({ hookSizes, inserts }) => hookSizes.length > 0 || inserts.length > 0),
     freezeS: moduli.length > 0 ? freezeTime(timed, Math.max(...moduli), timed.exponent) : null,
     holdS: mold.spin?.holdSeconds ?? 0,
     spinS: mold.spin?.spinSeconds ?? 0,

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { BOARD_POUR } from './board-pour';
 import { chooseHand } from './choose-hand';
 import { HAND_POUR } from './hand-pour';
 import { mendClock } from './mend-clock';
@@ -6,10 +7,10 @@ import { moveOn } from './move-on';
 import type { BeatFacts, BeatSchool } from './school';
 import { BEAT_SCHOOLS, schoolFor } from './schools';
 import { SPIN_POUR } from './spin-pour';
-import { standOf, type BeatState } from './stand-of';
+import { isAtStart, standOf, type BeatState } from './stand-of';
 import { TALLY_ONLY } from './tally-only';
 
-const FACTS: BeatFacts = { freezeS: 12, holdS: 5, spinS: 25, coolS: 30, warmWork: null };
+const FACTS: BeatFacts = { hasLoad: true, freezeS: 12, holdS: 5, spinS: 25, coolS: 30, warmWork: null };
 const WARM: BeatFacts = { ...FACTS, warmWork: { what: 'Open the eyes', seconds: 20 } };
 
 function round(school: BeatSchool, facts: BeatFacts, presses: number) {
@@ -40,6 +41,17 @@ describe('the beat', () => {
     expect(pours).toBe(2);
     // Eight presses a second apart, and twice the rest of 12 s after the pour's own second.
     expect(now).toBe(8000 + 2 * 11_000);
+  });
+
+  it('loads nothing where a block takes nothing, and closes no open board', () => {
+    const bare = { ...FACTS, hasLoad: false };
+    expect(round(HAND_POUR, bare, 3).words).toEqual(['Close', 'Pour', 'Open']);
+    expect(round(BOARD_POUR, bare, 3).words).toEqual(['Pour', 'Turn out', 'Pour']);
+    expect(round(BOARD_POUR, FACTS, 3).words).toEqual(['Load', 'Pour', 'Turn out']);
+    expect(isAtStart(HAND_POUR, bare, 'close')).toBe(true);
+    expect(isAtStart(HAND_POUR, FACTS, 'close')).toBe(false);
+    expect(schoolFor('board', 'hand').id).toBe('board');
+    expect(schoolFor('board', 'tally').id).toBe('tally');
   });
 
   it('puts warm work after the opening, with what is left of it', () => {

@@ -4,6 +4,16 @@ const untimed = () => null;
 
 export const OPEN: BeatStep = { id: 'open', word: 'Open', kind: 'hand', secondsOf: untimed };
 
+export const LOAD: BeatStep = {
+  id: 'load',
+  word: 'Load',
+  kind: 'hand',
+  secondsOf: untimed,
+  isSkipped: ({ hasLoad }) => !hasLoad,
+};
+
+export const POUR: BeatStep = { id: 'pour', word: 'Pour', kind: 'hand', secondsOf: untimed, pours: true };
+
 export const WARM_WORK: BeatStep = {
   id: 'warm-work',
   word: 'Do it warm',
@@ -25,9 +35,9 @@ export const HAND_POUR: BeatSchool = {
   id: 'hand',
   name: 'Every step',
   steps: [
-    { id: 'load', word: 'Load', kind: 'hand', secondsOf: untimed },
+    LOAD,
     { id: 'close', word: 'Close', kind: 'hand', secondsOf: untimed },
-    { id: 'pour', word: 'Pour', kind: 'hand', secondsOf: untimed, pours: true },
+    POUR,
     FREEZE,
     OPEN,
     WARM_WORK,

@@ -18,6 +18,8 @@ export type StepId = (typeof STEP_IDS)[number];
 
 /** What the length of a step follows from, s; null where nobody knows. */
 export interface BeatFacts {
+  /** Hooks, wires or pins go into the block before it is poured. */
+  readonly hasLoad: boolean;
   /** The thickest casting of the pour, until frozen. */
   readonly freezeS: number | null;
   readonly holdS: number;
@@ -45,7 +47,7 @@ export interface BeatStep {
 
 /** A way to keep the beat: its steps in turn, round and round. The first is where a fresh block begins. */
 export interface BeatSchool {
-  readonly id: 'hand' | 'spin' | 'tally';
+  readonly id: 'hand' | 'board' | 'spin' | 'tally';
   readonly name: string;
   readonly steps: readonly BeatStep[];
 }

@@ -27,7 +27,8 @@ export interface BeatStand {
  * @example standOf(HAND_POUR, facts, { step: 'freeze', since: 0 }, 4000).leftS // 8 of 12 s
  */
 export function standOf(school: BeatSchool, facts: BeatFacts, state: BeatState, now: number): BeatStand {
-  const step = school.steps.find(({ id }) => id === state.step) ?? firstStep(school);
+  const kept = school.steps.find(({ id }) => id === state.step) ?? firstStep(school);
+  const step = kept.isSkipped?.(facts) ? stepAfter(school, facts, kept.id) : kept;
   const ofS = step.secondsOf(facts);
   const elapsedS = Math.max(0, (now - state.since) / 1000);
   if (step.kind === 'hand') return { step, isDue: true, leftS: null, ofS: null, dueSince: state.since };
@@ -52,6 +53,16 @@ export function stepAfter(school: BeatSchool, facts: BeatFacts, step: StepId): B
     if (next && !next.isSkipped?.(facts)) return next;
   }
   return firstStep(school);
+}
+
+/**
+ * Whether a block stands at the beginning of its round: nothing of it is under way.
+ *
+ * @example isAtStart(HAND_POUR, { ...facts, hasLoad: false }, 'close') // true
+ */
+export function isAtStart(school: BeatSchool, facts: BeatFacts, step: StepId): boolean {
+  const first = firstStep(school);
+  return step === (first.isSkipped?.(facts) ? stepAfter(school, facts, first.id) : first).id;
 }
 
 function firstStep(school: BeatSchool): BeatStep {

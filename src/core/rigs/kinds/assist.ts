@@ -116,6 +116,7 @@ export const assist: RigKind<'assist'> = {
     'Hook swings free beside the jig',
     'Gape passes the body, or stays well out of it',
   ],
+  reasons: ['knot slipped', 'hangs too low or too high', 'tube loose or on the bend', 'gape fouls the body'],
   cautions: [SHRINKING, POINTS],
   usualSeconds: 240,
   steps: (facts) => {

@@ -1,5 +1,5 @@
-import { shankOf } from '../suits';
-import { crimpFor, seatTube } from '../suits';
+import { crimpFor, flatOver, seatTube, shankOf } from '../suits';
+import type { RigEndId } from '../ends';
 import type { RigFinding } from '../rig-finding';
 import type { RigItem } from '../rig';
 import type { RigFacts, RigKind, RigPlace, RigQuestion } from './definition';
@@ -20,7 +20,19 @@ import {
   wanted,
 } from './usual';
 
-const LURE = want('lureMm', 'Lure', 'mm', 150, 600, 30);
+const isSet = ({ by }: RigQuestion['picks']) => by === 'set';
+const hasRear = (picks: RigQuestion['picks']) => picks.rear !== 'none';
+/** One piece of cable from end to end, the front hook on its way. */
+const isOnePiece = (picks: RigQuestion['picks']) => hasRear(picks) && picks.cables === 'one';
+
+const LURE = {
+  ...want('lureMm', 'Lure', 'mm', 150, 600, 30),
+  when: (picks: RigQuestion['picks']) => !hasRear(picks) || !isSet(picks),
+};
+const SET = {
+  ...want('setMm', 'Bend to bend', 'mm', 60, 500, 10),
+  when: (picks: RigQuestion['picks']) => hasRear(picks) && isSet(picks),
+};
 const LEAD = want('leadMm', 'Loop to front hook', 'mm', 60, 1000, 15);
 const LOOP = want('loopMm', 'Loop', 'mm', 12, 60, 4);
 const LOAD = want('loadKgf', 'Must hold', 'kgf', 12, 200);
@@ -37,7 +49,12 @@ export function hookSpacing(lureMm: number, reach: string): number {
   return Math.round(lureMm * (SPACING[reach] ?? 0.4));
 }
 
-const hasRear = (picks: RigQuestion['picks']) => picks.rear !== 'none';
+/** From eye to eye: by the lure, or what brings the bends as far apart as the set is to be. */
+function apartOf(question: RigQuestion): number {
+  if (!isSet(question.picks)) return hookSpacing(wanted(question, LURE), question.picks.reach ?? 'regular');
+  const long = (at: string) => question.chosen[at]?.gauge.sizes.lengthMm ?? 0;
+  return Math.max(1, round(wanted(question, SET) - long('rear') + long('front')));
+}
 
 function tube(id: string, name: string, hookAt: string): RigPlace {
   return {
@@ -47,10 +64,10 @@ function tube(id: string, name: string, hookAt: string): RigPlace {
     isNeeded: false,
     wish: ({ chosen, matches }) => {
       const on = chosen[hookAt];
-      const over = on?.gauge.sizes;
+      const { eyeMm = 1.5, wireMm = 1 } = on?.gauge.sizes ?? {};
       return {
         size: 'holeMm',
-        value: (over?.eyeMm ?? 1.5) + 2 * (over?.wireMm ?? 1),
+        value: flatOver(eyeMm + 2 * wireMm, wireMm),
         how: 'at-least',
         fits: (piece) => !on || seatTube(piece, on, chosen.cable ?? null, matches)?.verdict === 'fits',
       };
@@ -78,17 +95,37 @@ const places: readonly RigPlace[] = [
   tube('rear-tube', 'Rear tube', 'rear'),
 ];
 
-function crimpsOn(question: RigQuestion, at: number, lengthMm: number): RigItem[] {
+/** The crimps that close the loops of a length of cable: each as far from its end as the loop is long. */
+function crimpsOn(
+  question: RigQuestion,
+  at: number,
+  lengthMm: number,
+  [above, below]: readonly [RigEndId, RigEndId],
+): RigItem[] {
   const { crimp } = question.chosen;
   if (!crimp) return [];
   const loopMm = wanted(question, LOOP);
   const long = crimp.gauge.sizes.lengthMm ?? 8;
+  const downMm = Math.max(loopMm, round(lengthMm - loopMm - long));
   return [
-    itemOf('crimp', crimp, { id: `crimp-${at}`, atMm: loopMm }),
-    itemOf('crimp', crimp, {
-      id: `crimp-${at + 1}`,
-      atMm: Math.max(loopMm, round(lengthMm - loopMm - long)),
-    }),
+    ...(above === 'crimp-loop' ? [itemOf('crimp', crimp, { id: `crimp-${at}`, atMm: loopMm })] : []),
+    ...(below === 'crimp-loop' ? [itemOf('crimp', crimp, { id: `crimp-${at + 1}`, atMm: downMm })] : []),
+  ];
+}
+
+/** A length of cable with its crimps. */
+function cableOn(
+  question: RigQuestion,
+  id: string,
+  at: number,
+  lengthMm: number,
+  ends: readonly [RigEndId, RigEndId],
+): RigItem[] {
+  const { cable } = question.chosen;
+  if (!cable) return [];
+  return [
+    itemOf('cable', cable, { ...line(lengthMm, ...ends), id }),
+    ...crimpsOn(question, at, lengthMm, ends),
   ];
 }
 
@@ -102,7 +139,7 @@ export const cableSet: RigKind<'cable-set'> = {
   id: 'cable-set',
   name: 'Cable hook set',
   how: 'Hooks on crimped cable, as far apart as the lure is long, held in line by tube.',
-  wants: [LURE, LEAD, LOOP, LOAD],
+  wants: [LURE, SET, LEAD, LOOP, LOAD],
   picks: [
     {
       id: 'rear',
@@ -114,8 +151,27 @@ export const cableSet: RigKind<'cable-set'> = {
       ],
     },
     {
+      id: 'cables',
+      label: 'Cable',
+      when: hasRear,
+      options: [
+        { value: 'two', label: 'two lengths' },
+        { value: 'one', label: 'one, through the front hook' },
+      ],
+    },
+    {
+      id: 'by',
+      label: 'Hooks apart',
+      when: hasRear,
+      options: [
+        { value: 'lure', label: 'by the lure' },
+        { value: 'set', label: 'bend to bend' },
+      ],
+    },
+    {
       id: 'reach',
       label: 'Reach',
+      when: (picks) => hasRear(picks) && !isSet(picks),
       options: [
         { value: 'regular', label: 'regular' },
         { value: 'long', label: 'long' },
@@ -124,28 +180,22 @@ export const cableSet: RigKind<'cable-set'> = {
   ],
   places,
   lay: (question) => {
-    const leadMm = wanted(question, LEAD);
-    const apartMm = hookSpacing(wanted(question, LURE), question.picks.reach ?? 'regular');
-    const { cable } = question.chosen;
+    const through: RigEndId = isOnePiece(question.picks) ? 'through' : 'crimp-loop';
     return [
       ...put(question, 'top'),
-      ...(cable ? [itemOf('cable', cable, { ...line(leadMm, 'crimp-loop', 'crimp-loop'), id: 'lead' })] : []),
-      ...(cable ? crimpsOn(question, 1, leadMm) : []),
+      ...cableOn(question, 'lead', 1, wanted(question, LEAD), ['crimp-loop', through]),
       ...tubeOn(question, 'front-tube', 'front', 1.3),
       ...put(question, 'front'),
       ...(hasRear(question.picks)
         ? [
-            ...(cable
-              ? [itemOf('cable', cable, { ...line(apartMm, 'crimp-loop', 'crimp-loop'), id: 'between' })]
-              : []),
-            ...(cable ? crimpsOn(question, 3, apartMm) : []),
+            ...cableOn(question, 'between', 3, apartOf(question), [through, 'crimp-loop']),
             ...tubeOn(question, 'rear-tube', 'rear', 1),
             ...put(question, 'rear', { isTurned: question.picks.rear === 'turned' }),
           ]
         : []),
     ];
   },
-  judge: ({ items, wants }) => {
+  judge: ({ items, wants, picks }) => {
     const found: RigFinding[] = [];
     const of = (place: string) => items.find((item) => item.place === place);
     const [front, rear] = [of('front-tube'), of('rear-tube')];
@@ -165,7 +215,7 @@ export const cableSet: RigKind<'cable-set'> = {
       const [regularMm, longMm] = [hookSpacing(lureMm, 'regular'), hookSpacing(lureMm, 'long')];
       const mm = between.lengthMm;
       const off = Math.min(Math.abs(mm - regularMm), Math.abs(mm - longMm));
-      if (off > ODD_SHARE * lureMm) {
+      if (!isSet(picks) && off > ODD_SHARE * lureMm) {
         found.push({ code: 'spacing-odd', weight: 'mind', at: [between.id], mm, regularMm, longMm });
       }
       const overMm = (frontHook.part.gauge.sizes.lengthMm ?? 0) - mm;
@@ -189,62 +239,101 @@ export const cableSet: RigKind<'cable-set'> = {
     'No strand sticks out of a crimp',
     'Pulled by hand over a rod: nothing slips',
   ],
+  reasons: ['crimp slipped', 'strand sticks out', 'too long or short', 'hooks out of line'],
   cautions: [CUTTING, SHRINKING, POINTS],
   usualSeconds: 300,
   steps: (facts) => [...layOutSteps(facts), ...loopSteps(facts)],
 };
 
-function loopSteps({ names, picks, wants, mm }: RigFacts) {
-  const { top, front, rear, crimp = 'the crimp' } = names;
-  const tubeAt = (place: string, on: string) =>
-    names[place]
-      ? [
-          step(
-            `${place}-on`,
-            `Slip ${names[place]} over the cable`,
-            `Before the loop is closed: later it does not go over ${on}.`,
-            ['Forgotten: open nothing, cut and begin again.'],
-          ),
-        ]
-      : [];
-  const press = (id: string, what: string) =>
-    step(
-      id,
-      `Crimp the loop ${what}`,
-      `Through ${crimp}, round, and back: the loop along the hook’s plane, the tag as long as the crimp. Press twice, its middle left open.`,
-      [
-        'A tag that sticks out pricks: push it back flush before you press.',
-        'One hard pressing in the middle cuts the strands.',
-      ],
-    );
-  const shrink = (place: string, on: string) =>
-    names[place]
-      ? [
-          step(
-            `${place}-off`,
-            `Pull the tube over ${on} and shrink it`,
-            'Over eye and shank, never onto the bend; hot air from all sides.',
-            ['Onto the bend: it closes the gape. Pull it back while it is warm.'],
-          ),
-        ]
-      : [];
+function loopSteps(facts: RigFacts) {
+  return isOnePiece(facts.picks) ? onePieceSteps(facts) : twoPieceSteps(facts);
+}
+
+/** What both schools do by hand, in this rig’s words. */
+function doing({ names, picks, wants, mm }: RigFacts) {
+  const { crimp = 'the crimp' } = names;
   const turned = picks.rear === 'turned' ? 'point to the other side' : 'points to one side';
+  return {
+    tubeAt: (place: string, how: string) =>
+      names[place]
+        ? [
+            step(`${place}-on`, `Slip ${names[place]} over the cable`, how, [
+              'Forgotten: open nothing, cut and begin again.',
+            ]),
+          ]
+        : [],
+    press: (id: string, what: string) =>
+      step(
+        id,
+        `Crimp the loop ${what}`,
+        `Through ${crimp}, round, and back: the loop along the hook’s plane, the tag as long as the crimp. Press twice, its middle left open.`,
+        [
+          'A tag that sticks out pricks: push it back flush before you press.',
+          'One hard pressing in the middle cuts the strands.',
+        ],
+      ),
+    shrink: (place: string, on: string) =>
+      names[place]
+        ? [
+            step(
+              `${place}-off`,
+              `Pull the tube over ${on} and shrink it`,
+              'Flattened over the eye, then the shank, never onto the bend; hot air from all sides.',
+              ['Onto the bend: it closes the gape. Pull it back while it is warm.'],
+            ),
+          ]
+        : [],
+    measure: isSet(picks)
+      ? step(
+          'measure',
+          'Lay it on the mark board, bend to bend',
+          `From the back of one bend to the back of the other ${mm(wants.setMm ?? SET.usual)}, ${turned}.`,
+        )
+      : step(
+          'measure',
+          'Lay it on the mark board, eye to eye',
+          `The rear eye on its line for a lure of ${mm(wants.lureMm ?? LURE.usual)}, ${turned}.`,
+        ),
+  };
+}
+
+/** Each hook between loops of its own: the front one ends a length of cable and begins the next. */
+function twoPieceSteps(facts: RigFacts) {
+  const { top, front, rear } = facts.names;
+  const { tubeAt, press, shrink, measure } = doing(facts);
+  const before = (on: string) => `Before the loop is closed: later it does not go over ${on}.`;
   return [
     press('crimp-top', top ? `at ${top}` : 'for the snap'),
-    ...(front ? [...tubeAt('front-tube', front), press('crimp-front', `on ${front}`)] : []),
+    ...(front ? [...tubeAt('front-tube', before(front)), press('crimp-front', `on ${front}`)] : []),
     ...(rear
       ? [
           press('crimp-back', `behind ${front ?? 'the front hook'}`),
-          ...tubeAt('rear-tube', rear),
-          step(
-            'measure',
-            `Lay it on the mark board, eye to eye`,
-            `The rear eye on its line for a lure of ${mm(wants.lureMm ?? LURE.usual)}, ${turned}.`,
-          ),
+          ...tubeAt('rear-tube', before(rear)),
+          measure,
           press('crimp-rear', `on ${rear}`),
         ]
       : []),
     ...(front ? shrink('front-tube', front) : []),
     ...(rear ? shrink('rear-tube', rear) : []),
+  ];
+}
+
+/** One piece of cable: the rear hook first, the front one threaded on and held by its tube, the top loop last. */
+function onePieceSteps(facts: RigFacts) {
+  const { top, front = 'the front hook', rear = 'the rear hook' } = facts.names;
+  const { tubeAt, press, shrink, measure } = doing(facts);
+  return [
+    ...tubeAt('rear-tube', 'Far enough up to leave the loop free.'),
+    press('crimp-rear', `on ${rear}`),
+    ...shrink('rear-tube', rear),
+    step(
+      'front-on',
+      `Run the cable through the eye of ${front}`,
+      'In from behind, so that the cable lies on its shank; it slides until its tube is shrunk.',
+    ),
+    ...tubeAt('front-tube', `From the free end, down over the eye of ${front}.`),
+    measure,
+    ...shrink('front-tube', front),
+    press('crimp-top', top ? `at ${top}` : 'for the snap'),
   ];
 }

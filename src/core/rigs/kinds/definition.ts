@@ -1,5 +1,5 @@
 import type { CardStep } from '../../card-runs/card-step';
-import type { LineForm, PartRoleId, SizeId } from '../../parts/part-roles';
+import type { LineForm, PartGauge, PartRoleId, SizeId } from '../../parts/part-roles';
 import type { MatchLine } from '../match-table';
 import type { RigFinding } from '../rig-finding';
 import type { Rig, RigItem, RigPiece } from '../rig';
@@ -12,6 +12,8 @@ export interface RigWant {
   readonly usual: number;
   readonly least: number;
   readonly most: number;
+  /** Whether these picks ask for it at all. */
+  readonly when?: (picks: RigQuestion['picks']) => boolean;
 }
 
 /** A choice between a few ways; the first is usual. */
@@ -19,6 +21,8 @@ export interface RigPick {
   readonly id: string;
   readonly label: string;
   readonly options: readonly { readonly value: string; readonly label: string }[];
+  /** Whether these other picks leave it open at all. */
+  readonly when?: (picks: RigQuestion['picks']) => boolean;
 }
 
 /** What a place looks for on the shelf. */
@@ -50,6 +54,8 @@ export interface RigPlace {
   readonly isNeeded: boolean;
   /** A line here that no load goes through: it ties, or it holds bait. */
   readonly isIdle?: boolean;
+  /** A line that stays on its reel: nothing of it is cut. */
+  readonly isOnReel?: boolean;
   /** Whether these picks have such a place at all. */
   readonly when?: (picks: RigQuestion['picks']) => boolean;
   readonly wish: (question: RigQuestion) => RigWish | null;
@@ -63,6 +69,8 @@ export interface RigFacts {
   readonly wants: RigQuestion['wants'];
   /** Part names by place. */
   readonly names: Readonly<Partial<Record<string, string>>>;
+  /** How many parts there are at a place. */
+  readonly counts: Readonly<Partial<Record<string, number>>>;
   /** What is cut for one, in order. */
   readonly cuts: readonly { readonly place: string | null; readonly name: string; readonly cutMm: number }[];
 }
@@ -81,7 +89,11 @@ export interface RigKind<Id extends string = string> {
   readonly judge: (rig: Rig, shelf: readonly RigPiece[]) => readonly RigFinding[];
   readonly tools: readonly string[];
   readonly checks: readonly string[];
+  /** Why one fails the last look. */
+  readonly reasons: readonly string[];
   readonly cautions: readonly string[];
+  /** What a finished one is to other rigs; left out where it is no part of any. */
+  readonly finished?: (rig: Pick<Rig, 'items'>) => PartGauge | null;
   /** Before one has made a few: how long one takes, s. */
   readonly usualSeconds: number;
   readonly steps: (facts: RigFacts) => readonly CardStep[];

@@ -7,6 +7,8 @@ const DROP = want('dropMm', 'Each dropper', 'mm', 180, 1500, 30);
 const APART = want('apartMm', 'Between them', 'mm', 420, 3000, 50);
 const FOOT = want('footMm', 'Below the last', 'mm', 320, 3000, 30);
 
+const SINKER = want('sinkerG', 'Sinker', 'g', 60, 500, 1);
+
 const isKnotted = ({ picks }: Pick<RigQuestion, 'picks'>) => picks.join === 'loop';
 
 /** Hooks on droppers above a sinker, from three-way swivels or bare loops. */
@@ -14,7 +16,7 @@ export const dropper: RigKind<'dropper'> = {
   id: 'dropper',
   name: 'Dropper rig',
   how: 'Hooks to the side of the main run, the sinker at its foot.',
-  wants: [COUNT, DROP, APART, FOOT, LOAD],
+  wants: [COUNT, DROP, APART, FOOT, SINKER, LOAD],
   picks: [
     {
       id: 'join',
@@ -33,6 +35,13 @@ export const dropper: RigKind<'dropper'> = {
     knotted('drop', 'Dropper line'),
     hook('hook', 'Hook', () => 12),
     bearing('snap', 'Snap for the sinker', ['snap']),
+    {
+      id: 'sinker',
+      name: 'Sinker',
+      takes: ['weight'],
+      isNeeded: false,
+      wish: ({ wants }) => ({ size: 'massG', value: wants.sinkerG ?? SINKER.usual, how: 'nearest' }),
+    },
   ],
   lay: (question) => {
     const { main, drop, hook: on } = question.chosen;
@@ -61,6 +70,7 @@ export const dropper: RigKind<'dropper'> = {
         ? [itemOf('main', main, { ...line(wanted(question, FOOT), 'knot', 'knot'), id: 'foot' })]
         : []),
       ...put(question, 'snap'),
+      ...put(question, 'sinker'),
     ];
   },
   // Two droppers that reach each other tangle.
@@ -95,10 +105,11 @@ export const dropper: RigKind<'dropper'> = {
   },
   tools: ['sharp scissors', 'knot puller', 'mark board'],
   checks: ['Held up, every dropper stands off', 'Knots wetted and tight'],
+  reasons: ['knot slipped', 'droppers not alike', 'too long or short'],
   cautions: [],
   usualSeconds: 360,
   steps: (facts) => {
-    const { junction, ring, hook: on = 'the hook', snap = 'the snap' } = facts.names;
+    const { junction, ring, hook: on = 'the hook', snap = 'the snap', sinker } = facts.names;
     const joint = junction ?? ring ?? 'the joint';
     const times = facts.wants.droppers ?? COUNT.usual;
     return [
@@ -122,6 +133,7 @@ export const dropper: RigKind<'dropper'> = {
         `Tie ${snap} on at the foot`,
         'Weaker than the main run, if you want to lose the sinker alone.',
       ),
+      ...(sinker ? [step('sinker', `Hang ${sinker} in it`, 'Closed until it clicks.')] : []),
     ];
   },
 };

@@ -78,6 +78,7 @@ export const floatRig: RigKind<'float-rig'> = {
   judge: () => [],
   tools: ['shot pliers', 'sharp scissors'],
   checks: ['Cocked in a bucket: a finger of tip shows', 'Shot slides only when it is meant to'],
+  reasons: ['knot slipped', 'sits too deep or too high', 'stop slides'],
   cautions: ['Lead shot: wash your hands; local rules may bar it.'],
   usualSeconds: 210,
   steps: (facts) => [

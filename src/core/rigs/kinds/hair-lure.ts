@@ -115,6 +115,7 @@ export const hairLure: RigKind<'hair-lure'> = {
   judge: () => [],
   tools: ['comb', 'sharp scissors', 'sealing iron', 'vise'],
   checks: ['No hair pulls out', 'Even all round', 'Swims straight'],
+  reasons: ['hair pulls out', 'uneven round the head', 'too short or too long', 'swims crooked'],
   cautions: ['Sealing hair ends smells and smokes: ventilate. Cement: read its sheet.'],
   usualSeconds: 480,
   steps: (facts) => {

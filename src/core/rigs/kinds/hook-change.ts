@@ -68,6 +68,7 @@ export const hookChange: RigKind<'hook-change'> = {
   },
   tools: ['split ring pliers'],
   checks: ['Hooks cannot reach each other', 'Rings closed all round', 'Lure still floats or sinks as it did'],
+  reasons: ['ring bent open', 'hooks reach each other', 'hangs or swims crooked'],
   cautions: ['Hooks swing while rings are opened: clamp the lure, point away.'],
   usualSeconds: 90,
   steps: ({ names }) =>

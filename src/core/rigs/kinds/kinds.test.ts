@@ -2,6 +2,8 @@ import { demoBench } from '@/demo/demo-bench';
 import { rigPieceOf } from '@/records/rig-piece';
 import { TYPICAL_MATCHES } from '@/reference/matches';
 import { beginRig, type RigWishes } from '../begin-rig';
+import { factsOfRig } from '../facts-of-rig';
+import { sum } from '../../numeric/sum';
 import { cutsOfRig } from '../cuts-of-rig';
 import { judgeRig } from '../judge-rig';
 import { layRig } from '../lay-rig';
@@ -43,15 +45,12 @@ describe('every kind of rig', () => {
       expect(findings(rig).filter(({ weight }) => weight === 'stop')).toEqual([]);
       expect(new Set(rig.items.map((item) => item.id)).size).toBe(rig.items.length);
       expect(layRig(rig).lengthMm).toBeGreaterThan(10);
-      const names = Object.fromEntries(rig.items.map(({ place, part }) => [place, part.name]));
-      const cuts = cutsOfRig(rig, () => null).map(({ name, cutMm }) => ({ place: null, name, cutMm }));
-      const steps = kind.steps({
-        mm: (value) => `${value} mm`,
-        picks: rig.picks,
-        wants: rig.wants,
-        names,
-        cuts,
-      });
+      const facts = factsOfRig(
+        rig,
+        cutsOfRig(rig, () => null),
+        (value) => `${value} mm`,
+      );
+      const steps = kind.steps(facts);
       expect(steps.length).toBeGreaterThan(1);
       expect(new Set(steps.map((step) => step.id)).size).toBe(steps.length);
       expect(kind.checks.length).toBeGreaterThan(1);
@@ -66,6 +65,41 @@ describe('every kind of rig', () => {
 });
 
 describe('a cable set', () => {
+  it('of one piece is cut once, runs through the front hook’s eye, and has a loop at each end', () => {
+    const two = begin('cable-set');
+    const one = begin('cable-set', { picks: { cables: 'one' } });
+    const cutsIn = (rig: Rig) => cutsOfRig(rig, () => null).filter(({ name }) => name.startsWith('Cable'));
+    expect(cutsIn(two)).toHaveLength(2);
+    const [whole, ...rest] = cutsIn(one);
+    expect(rest).toEqual([]);
+    const lengths = (rig: Rig) =>
+      rig.items.filter(({ place }) => place === 'cable').map((each) => each.lengthMm!);
+    expect(whole!.finishedMm).toBeCloseTo(sum(lengths(one)), 9);
+    expect(lengths(one)).toEqual(lengths(two));
+    // Two loops less: so much less cable.
+    const [lead, between] = cutsIn(two);
+    expect(lead!.cutMm + between!.cutMm - whole!.cutMm).toBeGreaterThan(2 * 12);
+    const crimps = (rig: Rig) => rig.items.filter(({ place }) => place === 'crimp').length;
+    expect([crimps(two), crimps(one)]).toEqual([4, 2]);
+    const titles = (rig: Rig) =>
+      findRigKind('cable-set')
+        .steps(factsOfRig(rig, [], String))
+        .map(({ title }) => title);
+    expect(titles(two).filter((title) => title.startsWith('Crimp'))).toHaveLength(4);
+    expect(titles(one).filter((title) => title.startsWith('Crimp'))).toHaveLength(2);
+    expect(titles(one).some((title) => title.startsWith('Run the cable through the eye'))).toBe(true);
+    expect(codes(one)).toEqual([]);
+  });
+
+  it('is as long from bend to bend as it was asked for, whatever its hooks', () => {
+    const rig = begin('cable-set', { wants: { setMm: 70 }, picks: { by: 'set' } });
+    const bends = layRig(rig)
+      .items.filter(({ item }) => item.part.gauge.as === 'hook')
+      .map(({ toMm }) => toMm);
+    expect(bends[1]! - bends[0]!).toBeCloseTo(70, 1);
+    expect(codes(rig)).not.toContain('spacing-odd');
+  });
+
   it('has its hooks as far apart as the lure is long, from eye to eye', () => {
     const rig = begin('cable-set', { wants: { lureMm: 180 } });
     expect(hookSpacing(180, 'regular')).toBe(72);
@@ -111,7 +145,7 @@ describe('a cable set', () => {
   it('refuses tubes too small, too loose, on the bend, and a front one no longer than the rear', () => {
     const rig = begin('cable-set', { wants: { lureMm: 150 } });
     const small = changed(rig, 'front-tube', { part: named('Shrink tube 1.6 mm') });
-    expect(finding(small, 'tube-small')).toMatchObject({ right: { name: 'Shrink tube 4.8 mm' } });
+    expect(finding(small, 'tube-small')).toMatchObject({ right: { name: 'Shrink tube 3.2 mm' } });
     const loose = changed(rig, 'front-tube', { part: named('Shrink tube 6.4 mm') });
     expect(finding(loose, 'tube-loose')).toMatchObject({ shrunkMm: expect.closeTo(2.133, 3) });
     expect(codes(changed(rig, 'front-tube', { lengthMm: 60 }))).toContain('tube-on-bend');

@@ -33,6 +33,7 @@ export const leader: RigKind<'leader'> = {
   judge: () => [],
   tools: ['sharp scissors', 'knot puller'],
   checks: ['The knot between both runs through a ring', 'Pulled by hand: nothing slips'],
+  reasons: ['knot slipped', 'line scored', 'too long or short'],
   cautions: [],
   usualSeconds: 150,
   steps: (facts) => [

@@ -2,6 +2,7 @@ import { demoBench } from '@/demo/demo-bench';
 import { rigPieceOf } from '@/records/rig-piece';
 import { TYPICAL_MATCHES } from '@/reference/matches';
 import { beginRig } from '../begin-rig';
+import { factsOfRig } from '../facts-of-rig';
 import { cutsOfRig } from '../cuts-of-rig';
 import { judgeRig } from '../judge-rig';
 import { layRig, type LaidRun } from '../lay-rig';
@@ -26,12 +27,12 @@ const runsOf = (run: LaidRun): LaidRun[] => [run, ...run.branches.flatMap(runsOf
 
 function stepsOf(kind: RigKind, picks: Record<string, string>) {
   const rig = beginRig(kind.id, shelf, TYPICAL_MATCHES, { picks });
-  const names = Object.fromEntries(rig.items.map(({ place, part }) => [place, part.name]));
-  const cuts = cutsOfRig(rig, () => null).map(({ name, cutMm }) => ({ place: null, name, cutMm }));
-  return {
+  const facts = factsOfRig(
     rig,
-    steps: kind.steps({ mm: (value) => `${value} mm`, picks: rig.picks, wants: rig.wants, names, cuts }),
-  };
+    cutsOfRig(rig, () => null),
+    (value) => `${value} mm`,
+  );
+  return { rig, steps: kind.steps(facts) };
 }
 
 describe('every choice of every kind', () => {

@@ -1,5 +1,18 @@
 import type { RigKind } from './definition';
-import { bead, bearing, hook, knotted, layOutSteps, line, LOAD, put, step, want, wanted } from './usual';
+import {
+  bead,
+  bearing,
+  hook,
+  knotted,
+  layOutSteps,
+  line,
+  LOAD,
+  MAIN_LINE,
+  put,
+  step,
+  want,
+  wanted,
+} from './usual';
 
 const LEADER = want('leaderMm', 'Leader', 'mm', 600, 5000, 50);
 const SINKER = want('sinkerG', 'Sinker', 'g', 5, 300, 1);
@@ -22,7 +35,7 @@ export const runningSinker: RigKind<'running-sinker'> = {
     },
   ],
   places: [
-    knotted('main', 'Main line'),
+    MAIN_LINE,
     {
       id: 'upper-stop',
       name: 'Upper stop',
@@ -55,6 +68,7 @@ export const runningSinker: RigKind<'running-sinker'> = {
   judge: () => [],
   tools: ['sharp scissors', 'knot puller'],
   checks: ['Sinker runs without scraping the line', 'Knots wetted and tight', 'Leader hangs straight'],
+  reasons: ['knot slipped', 'sinker catches on the line', 'too long or short'],
   cautions: [],
   usualSeconds: 150,
   steps: (facts) => {

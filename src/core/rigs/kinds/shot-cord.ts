@@ -1,7 +1,13 @@
+import { PLAIN_GAUGE } from '../../parts/part-roles';
 import type { RigKind, RigQuestion } from './definition';
 import { bearing, itemOf, layOutSteps, line, put, step, want, wanted } from './usual';
 
-const TARGET = want('targetG', 'Weight', 'g', 30, 500, 1);
+const isCounted = ({ by }: RigQuestion['picks']) => by === 'count';
+const TARGET = {
+  ...want('targetG', 'Weight', 'g', 30, 500, 1),
+  when: (picks: RigQuestion['picks']) => !isCounted(picks),
+};
+const SHOTS = { ...want('shots', 'Shot in each', 'pieces', 6, 120, 1), when: isCounted };
 const SEAL = want('sealMm', 'Seal, each end', 'mm', 8, 40, 3);
 
 /** Off by more than this share of the wanted weight is said. */
@@ -17,7 +23,9 @@ export function cordLength(shots: number, shotMm: number, sealMm: number): numbe
   return shots * shotMm + 2 * sealMm;
 }
 
+/** As many as the maker counts, or as make the weight. */
 function shots(question: RigQuestion): number {
+  if (isCounted(question.picks)) return Math.max(1, Math.round(wanted(question, SHOTS)));
   const { shot, swivel } = question.chosen;
   return shotFor(wanted(question, TARGET), shot?.massG ?? 1, swivel?.massG ?? 0);
 }
@@ -27,8 +35,17 @@ export const shotCord: RigKind<'shot-cord'> = {
   id: 'shot-cord',
   name: 'Bead weight in cord',
   how: 'So many shot in hollow cord, sealed at both ends, twenty alike from a gauge.',
-  wants: [TARGET, SEAL],
-  picks: [],
+  wants: [TARGET, SHOTS, SEAL],
+  picks: [
+    {
+      id: 'by',
+      label: 'Made by',
+      options: [
+        { value: 'weight', label: 'its weight' },
+        { value: 'count', label: 'a count of shot' },
+      ],
+    },
+  ],
   places: [
     {
       ...bearing('swivel', 'Swivel', ['swivel', 'ring', 'solid'], false),
@@ -69,7 +86,7 @@ export const shotCord: RigKind<'shot-cord'> = {
       ...put(question, 'shot', { count, atMm: sealMm }),
     ];
   },
-  judge: ({ items, wants }) => {
+  judge: ({ items, wants, picks }) => {
     const of = (place: string) => items.find((item) => item.place === place);
     const [cord, shot, swivel] = [of('cord'), of('shot'), of('swivel')];
     const boreMm = cord?.part.gauge.sizes.diameterMm;
@@ -106,7 +123,7 @@ export const shotCord: RigKind<'shot-cord'> = {
             },
           ]
         : []),
-      ...(shot && Math.abs(massG - targetG) > OFF_SHARE * targetG
+      ...(shot && !isCounted(picks) && Math.abs(massG - targetG) > OFF_SHARE * targetG
         ? [{ code: 'off-weight' as const, weight: 'mind' as const, at: [shot.id], massG, targetG }]
         : []),
     ];
@@ -115,12 +132,31 @@ export const shotCord: RigKind<'shot-cord'> = {
   checks: [
     'Shaken by the swivel: no shot comes out',
     'Bends like a chain',
-    'Weighed: within a shot of its mark',
+    'Weighed: the same as the others, within a shot',
+  ],
+  reasons: [
+    'seal opened',
+    'a shot too few or too many',
+    'cord melted through',
+    'cord stiff: it does not bend',
   ],
   cautions: ['Sealing gives hot plastic fume: ventilate. Lead shot: wash your hands, no food beside it.'],
+  finished: ({ items }) => {
+    const cord = items.find(({ place }) => place === 'cord');
+    const shot = items.find(({ place }) => place === 'shot');
+    if (!cord?.lengthMm || !shot) return null;
+    const acrossMm = Math.max(cord.part.gauge.sizes.diameterMm ?? 0, shot.part.gauge.sizes.diameterMm ?? 0);
+    return {
+      ...PLAIN_GAUGE,
+      as: 'weight',
+      basis: 'guess',
+      sizes: { lengthMm: cord.lengthMm, ...(acrossMm > 0 ? { diameterMm: acrossMm } : {}) },
+    };
+  },
   usualSeconds: 90,
   steps: (facts) => {
     const { shot = 'shot', swivel } = facts.names;
+    const count = facts.counts.shot ?? 1;
     return [
       ...layOutSteps(facts),
       step(
@@ -129,8 +165,8 @@ export const shotCord: RigKind<'shot-cord'> = {
         'Press it flat while it is soft; pull on it when it is cold.',
         ['Thin and glassy: too hot. Cut it off and seal again.'],
       ),
-      step('fill', `Let the ${shot} in`, 'Against the gauge: level with its mark.', [
-        'One short is lighter than its mark: count again before sealing.',
+      step('fill', `Let ${count} × ${shot} in`, 'Against the gauge: level with its mark.', [
+        'One too few is lighter than the others: count again before sealing.',
       ]),
       step(
         'seal-top',

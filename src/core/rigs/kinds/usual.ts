@@ -71,6 +71,9 @@ export function knotted(id: string, name: string, isNeeded = true): RigPlace {
   };
 }
 
+/** The main line: it stays on the reel, and what is made here is tied to it at the water. */
+export const MAIN_LINE: RigPlace = { ...knotted('main', 'Main line', false), isOnReel: true };
+
 export const CABLE: RigPlace = {
   id: 'cable',
   name: 'Cable',
