@@ -35,11 +35,11 @@ export function cutsOfRig(
   learned: LearnedEnd,
 ): RigCut[] {
   const loopMm = wants.loopMm ?? USUAL_LOOP_MM;
-  const reels = new Set(findRigKind(kind).places.flatMap(({ id, isOnReel }) => (isOnReel ? [id] : [])));
+  const reels = reelsOf({ kind, items });
   return items.flatMap((item): RigCut[] => {
-    const { part, place } = item;
+    const { part } = item;
     if (item.lengthMm === null || part.gauge.as === 'hair' || isRunOn(items, item)) return [];
-    if (place !== null && reels.has(place)) return [];
+    if (reels.has(item.id)) return [];
     const piece = pieceFrom(items, item);
     const facts = {
       lineMm: part.gauge.sizes.diameterMm ?? 0.5,
@@ -57,6 +57,16 @@ export function cutsOfRig(
     const cutMm = Math.ceil(lengthMm + endsMm[0] + endsMm[1] - 1e-6);
     return [{ itemId: item.id, binId: part.binId, name: part.name, finishedMm: lengthMm, endsMm, cutMm }];
   });
+}
+
+/**
+ * The lines of a rig of which nothing is cut, by item: they stay on their reel.
+ *
+ * @example reelsOf(feeder).has('main') // true
+ */
+export function reelsOf({ kind, items }: Pick<Rig, 'kind' | 'items'>): ReadonlySet<string> {
+  const places = findRigKind(kind).places.flatMap(({ id, isOnReel }) => (isOnReel ? [id] : []));
+  return new Set(items.flatMap(({ id, place }) => (place !== null && places.includes(place) ? [id] : [])));
 }
 
 /**

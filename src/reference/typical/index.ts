@@ -59,6 +59,7 @@ export const THING_KINDS: readonly ThingKind[] = [
   readyRigs.readyLeader,
   readyRigs.readyStinger,
   weights.eggSinker,
+  weights.feederPlate,
   weights.bankSinker,
   weights.bulletWeight,
   weights.leadShot,

@@ -12,6 +12,7 @@ const USUAL: readonly string[] = [
   'floss',
   'shrink-tube-3',
   'egg-sinker',
+  'feeder-plate',
   'lead-shot',
   'split-ring',
   'solid-ring',

@@ -1,6 +1,7 @@
 'use client';
 
 import { column } from '../layout/layout';
+import { reelsOf } from '@/core/rigs/cuts-of-rig';
 import { layRig, type LaidRun } from '@/core/rigs/lay-rig';
 import { findEnd } from '@/core/rigs/ends';
 import type { Rig, RigItem } from '@/core/rigs/rig';
@@ -21,15 +22,25 @@ export function ItemList({ rig, marked, chosen, onChoose }: ItemListProps) {
   return (
     <section className={column(12, styles.list)} aria-label="From the top down">
       <h3>From the top down</h3>
-      <RunRows run={layRig(rig)} marked={marked} chosen={chosen} {...(onChoose ? { onChoose } : {})} />
+      <RunRows
+        reels={reelsOf(rig)}
+        run={layRig(rig)}
+        marked={marked}
+        chosen={chosen}
+        {...(onChoose ? { onChoose } : {})}
+      />
     </section>
   );
 }
 
 function RunRows({
   run,
+  reels,
   ...hands
-}: { readonly run: LaidRun } & Pick<ItemListProps, 'marked' | 'chosen' | 'onChoose'>) {
+}: { readonly run: LaidRun; readonly reels: ReadonlySet<string> } & Pick<
+  ItemListProps,
+  'marked' | 'chosen' | 'onChoose'
+>) {
   const { length } = useUnits();
   const { marked, chosen, onChoose } = hands;
   return (
@@ -48,12 +59,14 @@ function RunRows({
               {item.part.name}
               {item.isTurned ? ', turned over' : ''}
             </span>
-            <small>{tellOf(item, (mm) => lengthText(mm, length))}</small>
+            <small>
+              {reels.has(item.id) ? 'stays on its reel' : tellOf(item, (mm) => lengthText(mm, length))}
+            </small>
           </button>
           {run.branches
             .filter(({ on }) => on === item.id)
             .map((branch) => (
-              <RunRows key={branch.on} run={branch} {...hands} />
+              <RunRows key={branch.on} run={branch} reels={reels} {...hands} />
             ))}
         </li>
       ))}

@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo, type PointerEvent } from 'react';
+import { reelsOf } from '@/core/rigs/cuts-of-rig';
 import { isRivetedTo, layRig } from '@/core/rigs/lay-rig';
 import type { Rig, RigItem } from '@/core/rigs/rig';
 import { drawRig, type DrawnRun } from '@/drawing/rig/rig-sheet';
@@ -12,7 +13,7 @@ import styles from './rig-drawing.module.css';
 
 interface RigDrawingProps {
   readonly name: string;
-  readonly rig: Pick<Rig, 'items'>;
+  readonly rig: Pick<Rig, 'kind' | 'items'>;
   readonly maxWidthPx: number;
   readonly maxHeightPx: number;
   /** The largest scale, so that a short rig is not drawn huge. */
@@ -57,6 +58,7 @@ export function RigDrawing(props: RigDrawingProps) {
 
 function Run({
   run,
+  rig,
   letterMm,
   pxPerMm,
   hasNumbers = false,
@@ -75,6 +77,9 @@ function Run({
   const dimension = (mm: number) => (length === 'mm' ? numberText(mm, 4) : lengthText(mm, length));
   const isMarked = (id: string) => marked.includes(id);
   const lines = items.filter(({ item }) => item.part.gauge.as === 'line' && item.part.gauge.line !== 'floss');
+  const reels = reelsOf(rig);
+  // What stays on its reel is as long as it likes.
+  const cut = lines.filter(({ item }) => !reels.has(item.id));
   const parts = items.filter(({ item }) => item.part.gauge.as !== 'line');
   const hit = (item: RigItem) =>
     onChoose
@@ -166,7 +171,7 @@ function Run({
         </g>
       ))}
       {hasNumbers
-        ? lines.map(({ item, fromMm, toMm }) => {
+        ? cut.map(({ item, fromMm, toMm }) => {
             const low = Math.max(clearY, y + letterMm * 1.4);
             const [from, to] = [at(fromMm), at(toMm)];
             const tick = letterMm * 0.4;

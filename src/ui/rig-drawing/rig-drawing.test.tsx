@@ -23,6 +23,7 @@ const item = (id: string, of: PartGauge, to: Partial<RigItem> = {}): RigItem => 
   ...to,
 });
 const RIG = {
+  kind: 'leader',
   items: [
     item('swivel', gauge('swivel', { lengthMm: 10 })),
     item('cable', gauge('line', { diameterMm: 0.5 }, 'cable'), {

@@ -1,4 +1,5 @@
-import type { RigFacts, RigKind, RigQuestion } from './definition';
+import type { RigPiece } from '../rig';
+import type { RigFacts, RigKind, RigPlace, RigQuestion } from './definition';
 import {
   bead,
   bearing,
@@ -25,16 +26,22 @@ const HAIR = want('hairMm', 'Hair', 'mm', 18, 120, 4);
 /** Above the feeder, so that its line path shows. */
 const MAIN_MM = 260;
 
-const lead = (id: string, name: string, when: (picks: RigQuestion['picks']) => boolean) => ({
+/** Cast flat, with no hole for a line: a plate; what has one runs on the line. */
+const isPlate = ({ gauge: { sizes } }: RigPiece) =>
+  sizes.holeMm === undefined && (sizes.lengthMm ?? 0) < 2 * (sizes.diameterMm ?? 0);
+
+const lead = (id: 'plate' | 'sinker', name: string): RigPlace => ({
   id,
   name,
-  takes: ['weight'] as const,
+  takes: ['weight'],
   isNeeded: true,
-  when,
-  wish: ({ wants }: RigQuestion) => ({
-    size: 'massG' as const,
+  // A feeder kept before its plate was a part goes on without one.
+  when: ({ lead: is }) => is === id,
+  wish: ({ wants }) => ({
+    size: 'massG',
     value: wants.castG ?? CAST.usual,
-    how: 'nearest' as const,
+    how: 'nearest',
+    fits: (piece) => isPlate(piece) === (id === 'plate'),
   }),
 });
 
@@ -80,7 +87,7 @@ export const feeder: RigKind<'feeder'> = {
   ],
   places: [
     MAIN_LINE,
-    lead('sinker', 'Sinker', ({ lead: is }) => is === 'sinker'),
+    lead('sinker', 'Sinker'),
     {
       id: 'body',
       name: 'Feeder body',
@@ -92,8 +99,7 @@ export const feeder: RigKind<'feeder'> = {
         how: 'nearest',
       }),
     },
-    // A feeder kept before its plate was a part goes on without one.
-    lead('plate', 'Cast plate', ({ lead: is }) => is === 'plate'),
+    lead('plate', 'Cast plate'),
     bead('main'),
     bearing('swivel', 'Swivel', ['swivel']),
     knotted('leader', 'Leader'),

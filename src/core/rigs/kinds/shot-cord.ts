@@ -10,6 +10,9 @@ const TARGET = {
 const SHOTS = { ...want('shots', 'Shot in each', 'pieces', 6, 120, 1), when: isCounted };
 const SEAL = want('sealMm', 'Seal, each end', 'mm', 8, 40, 3);
 
+/** A bead of those that are counted, g: 9 mm of lead. */
+const COUNTED_SHOT_G = 4.3;
+
 /** Off by more than this share of the wanted weight is said. */
 const OFF_SHARE = 0.05;
 
@@ -56,9 +59,10 @@ export const shotCord: RigKind<'shot-cord'> = {
       name: 'Shot',
       takes: ['shot'],
       isNeeded: true,
-      wish: ({ wants }) => ({
+      // A count is of beads one can count: half a dozen for an ounce.
+      wish: ({ wants, picks }) => ({
         size: 'massG',
-        value: Math.max(0.2, (wants.targetG ?? TARGET.usual) / 30),
+        value: isCounted(picks) ? COUNTED_SHOT_G : Math.max(0.2, (wants.targetG ?? TARGET.usual) / 30),
         how: 'nearest',
       }),
     },

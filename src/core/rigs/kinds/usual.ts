@@ -164,7 +164,7 @@ export function layOutSteps({ cuts, mm }: Pick<RigFacts, 'cuts' | 'mm'>): CardSt
   const lengths = cuts.map(({ name, cutMm }) => `${name} ${mm(cutMm)}`);
   return [
     step('lay-out', 'Lay its lengths ready', `${lengths.join('; ')}. Check one against the mark board.`, [
-      'A length short by a knot: put it aside for a smaller rig, never stretch it.',
+      'A length cut short: put it aside for a smaller one, never stretch it.',
     ]),
   ];
 }

@@ -73,6 +73,31 @@ export const bankSinker: PartKind = partKind({
   pack: 25,
 });
 
+/** How thick a plate for a feeder is cast, and how much longer than wide. */
+const PLATE = { thickMm: 4, longer: 1.6 } as const;
+
+export const feederPlate: PartKind = partKind({
+  ...common,
+  id: 'feeder-plate',
+  as: 'weight',
+  one: 'Feeder plate',
+  many: 'Feeder plates, cast flat',
+  words: ['method lead', 'flat lead', 'disc', 'coin', 'cap'],
+  sizes: MARKS.filter(([, ounces]) => ounces >= 1 / 2 && ounces <= 4).map(([key, ounces, grams]) => {
+    const massG = ounces * GRAMS_PER_OUNCE;
+    const faceMm2 = ((massG / LEAD_GCM3) * MM3_PER_CM3) / PLATE.thickMm;
+    const wideMm = Math.sqrt(faceMm2 / PLATE.longer);
+    return size(key, {
+      sizes: { lengthMm: round(wideMm * PLATE.longer), diameterMm: round(wideMm) },
+      massG: round(massG, 4),
+      metric: `${grams} g`,
+      inch: `${key} oz`,
+    });
+  }),
+  usual: '1',
+  pack: 10,
+});
+
 export const bulletWeight: PartKind = partKind({
   ...common,
   id: 'bullet-weight',
