@@ -32,6 +32,8 @@ export function rigSentence(finding: RigFinding, units: WrittenIn): string {
     }
     case 'hangs-low':
       return `${finding.name} hangs ${mm(finding.reachMm)} down a jig of ${mm(finding.jigMm)}: about half way or higher is right. Shorten the cord.`;
+    case 'cord-least':
+      return `${finding.name} can be tied no shorter than ${mm(finding.leastMm)}: the hook reaches ${mm(finding.reachMm)} down, not ${mm(finding.wishedMm)}. A shorter hook or smaller rings hang higher.`;
     case 'too-weak':
       return `${finding.weakest} holds ${kg(finding.kgf)}; ${kg(finding.loadKgf)} are wanted. ${take(finding.right, 'Nothing on the shelf there holds more: lower the load, or buy stronger.')}`;
     case 'unknown-strength':

@@ -17,7 +17,8 @@ export class Maker {
 
   /** Along the line to another station, and there: what the one left behind offers is not pressed by mistake. */
   async goTo(station: string): Promise<void> {
-    const link = this.page.getByRole('link', { name: new RegExp(`^${station}`) });
+    const line = this.page.getByRole('navigation', { name: /stations/i });
+    const link = line.getByRole('link', { name: new RegExp(`^${station}`) });
     await this.press(link);
     await expect(link).toHaveAttribute('aria-current', 'page');
   }

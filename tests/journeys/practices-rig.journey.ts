@@ -209,3 +209,120 @@ test('M. cable hook sets: one cable through the front hook, bend to bend, to the
   const { contents } = await readBench(page);
   expect(contents.riggings.map(({ passed }) => passed)).toEqual([10]);
 });
+
+test('E. hair lures: head, floss, two hairs side by side and a bulb in one recipe, knots only, a quarter forward', async ({
+  page,
+}) => {
+  const maker = await newMaker(page);
+  await page.goto('/rig');
+  await layOut(maker, 'Hair lure');
+  maker.say('twenty hair lures, laid out');
+  await pick(maker, 'Colors', 'two, side by side');
+  await pick(maker, 'Forward of the knots', 'a quarter');
+  await pick(maker, 'Bulb skirt', 'with');
+  const more = page.getByRole('button', { name: 'Lay out typical parts' });
+  await maker.press(more);
+  await expect(more).toHaveCount(0);
+  await maker.type('Wraps of floss', '0');
+  await maker.type('Overhand knots', '3');
+  const dialog = await keepAndMake(maker, 'Hair jig', 20);
+  await countIn(maker, dialog, [[/^Count Tying thread/, '100 yd']]);
+  await cutAll(maker, dialog);
+  await readCards(maker, {
+    needed: [
+      /beside it/,
+      /Wet .* over it/,
+      /Cut the tip of the bulb open/,
+      /a quarter of its length forward/,
+      /Overhand knots/,
+      /Trim it to/,
+    ],
+    barred: [/\bwind\b/i, /wrap/i, /belly/i, /crimp/i, /snell/i, /tail-down/i],
+  });
+  await book(maker, 20);
+  const { presses, fields } = maker.say('twenty hair lures, booked');
+  expect(presses).toBeLessThanOrEqual(32);
+  expect(fields).toBeLessThanOrEqual(8);
+  await costs(maker, '0.50');
+  await note(maker, /^Hair jig/);
+  maker.say('E, hair lures');
+  const { contents } = await readBench(page);
+  expect(contents.riggings.map(({ passed }) => passed)).toEqual([20]);
+});
+
+test('L. assist hooks: for a jig of the shelf, as high as its cord allows, a hook that clears it', async ({
+  page,
+}) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Cable and assist/);
+  await maker.goTo('Shelf');
+  await maker.button('Put something down');
+  const form = page.getByRole('dialog');
+  await maker.type('Search kinds of things', 'lure', form);
+  await maker.button(/^Lures?\b/, form);
+  await maker.type('How many', '4', form);
+  await maker.button('Put on the shelf', form);
+  await maker.goTo('Rig');
+  await maker.button('New rig');
+  await maker.press(page.getByRole('menuitem', { name: 'Assist hook' }));
+  const typical = page.getByRole('button', { name: 'Lay out typical parts' });
+  if (await typical.isVisible()) await maker.press(typical);
+  const jig = page.getByRole('combobox', { name: 'For the jig' });
+  const before = await page.getByRole('textbox', { name: 'Jig', exact: true }).inputValue();
+  await maker.press(jig);
+  await maker.press(page.locator('.ant-select-item-option').filter({ hasText: /lure/i }).first());
+  await expect(page.getByRole('textbox', { name: 'Jig', exact: true })).not.toHaveValue(before);
+  await maker.type('Hook reaches down', '10');
+  await expect(page.getByText(/can be tied no shorter than/)).toBeVisible();
+  await expect(page.getByText(/has no .* yet/)).toHaveCount(0);
+  // The hook that was there fouls this body: another of the shelf is offered.
+  await maker.press(page.getByRole('button', { name: /^Take Inline single/ }).first());
+  await pick(maker, 'Tied by', 'a knot');
+  const dialog = await keepAndMake(maker, 'Assist', 6);
+  await countIn(maker, dialog, [
+    [/^Count (Braid|Cord|Assist cord|Plaited cord)/, '30 ft'],
+    [/^Count Shrink tube/, '10 ft'],
+  ]);
+  await cutAll(maker, dialog);
+  await readCards(maker, {
+    needed: [/Loop .* onto/, /Tie .* on/, /Pull the tube over the knot/, /Hang .* in/],
+    barred: [/snell/i, /crimp/i, /cable/i],
+  });
+  await book(maker, 6);
+  await costs(maker, '0.40');
+  await note(maker, /^Assist/);
+  maker.say('L, assist hooks');
+  const { contents } = await readBench(page);
+  expect(contents.riggings.map(({ passed }) => passed)).toEqual([6]);
+});
+
+test('N. rings and hooks on a lure: the old ones off, a blade on the tail', async ({ page }) => {
+  const maker = await newMaker(page);
+  await page.goto('/rig');
+  await layOut(maker, 'Rings and hooks on a lure');
+  await pick(maker, 'On its tail', 'a blade');
+  const typical = page.getByRole('button', { name: 'Lay out typical parts' });
+  if (await typical.isVisible()) await maker.press(typical);
+  await expect(page.getByRole('region', { name: 'From the top down' })).toContainText(/blade/i);
+  const dialog = await keepAndMake(maker, 'Minnow refit', 3);
+  const lies = dialog.getByRole('button', { name: 'All of it lies here' });
+  if (await lies.isVisible()) await maker.press(lies);
+  await maker.press(dialog.locator('.ant-btn-primary'));
+  await readCards(maker, {
+    needed: [
+      /Find the seam of the old ring at the belly/,
+      /Wind the old ring off/,
+      /Hollow side toward the lure/,
+    ],
+    barred: [/cut\b/i, /crimp/i, /knot/i, /head hanger/i],
+  });
+  const reasons = await mayFail(maker);
+  expect(reasons).toContain('ring bent open');
+  expect(reasons).not.toMatch(/crimp|knot/);
+  await book(maker, 3);
+  await costs(maker, '0.40');
+  await note(maker, /^Minnow refit/);
+  maker.say('N, rings and hooks on a lure');
+  const { contents } = await readBench(page);
+  expect(contents.riggings.map(({ passed }) => passed)).toEqual([3]);
+});

@@ -42,6 +42,13 @@ export type RigFinding = {
     }
   | { readonly code: 'hangs-low'; readonly name: string; readonly reachMm: number; readonly jigMm: number }
   | {
+      readonly code: 'cord-least';
+      readonly name: string;
+      readonly leastMm: number;
+      readonly reachMm: number;
+      readonly wishedMm: number;
+    }
+  | {
       readonly code: 'too-weak';
       readonly weakest: string;
       readonly kgf: number;

@@ -127,6 +127,8 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
           return { d: `M${n(longMm * share)} ${n(-across * 0.34)}v${n(across * 0.5)}`, is: 'mark' };
         }),
       ];
+    case 'blade':
+      return [{ d: spindle(longMm, sizes.widthMm ?? longMm * 0.6), is: 'body' }];
     case 'weight':
     case 'lure':
       return [{ d: spindle(longMm, across), is: gauge.as === 'lure' ? 'body' : 'dark' }];

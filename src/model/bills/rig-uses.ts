@@ -1,5 +1,5 @@
 import { cutsOfRig, type LearnedEnd, type RigCut } from '@/core/rigs/cuts-of-rig';
-import { bundleGrams } from '@/core/rigs/kinds/hair-lure';
+import { bundleGrams, hairLength } from '@/core/rigs/kinds/hair-lure';
 import type { Rig, RigItem } from '@/core/rigs/rig';
 import { tallyByItem, type ItemAmount } from '@/core/stock/tally-by-item';
 import { rigPieceOf } from '@/records/rig-piece';
@@ -42,8 +42,9 @@ export function rigPieces(record: RigLike, view: Pick<BenchFacts, 'binById'>): I
   const { items, wants, picks } = rigOf(record, view);
   const all = items.flatMap(({ part, lengthMm, count }): ItemAmount[] => {
     if (part.gauge.as === 'hair') {
-      const grams = bundleGrams(wants.bundleMm ?? 6, lengthMm ?? 60);
-      return [{ item: part.binId, qty: picks.colors === 'two' ? grams / 2 : grams }];
+      const grams = bundleGrams(wants.bundleMm ?? 6, hairLength({ ...wants, hairMm: lengthMm ?? 60 }, picks));
+      // Of two colors each is half.
+      return [{ item: part.binId, qty: picks.colors && picks.colors !== 'one' ? grams / 2 : grams }];
     }
     return lengthMm === null ? [{ item: part.binId, qty: count }] : [];
   });

@@ -70,6 +70,7 @@ export const THING_KINDS: readonly ThingKind[] = [
   skirtStuff.sheet,
   skirtStuff.collar,
   skirtStuff.readySkirt,
+  skirtStuff.bulbSkirt,
   plastics.paddleTail,
   plastics.grub,
   plastics.clawTrailer,

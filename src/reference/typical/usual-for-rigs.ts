@@ -24,7 +24,7 @@ const USUAL: readonly string[] = [
   'feeder-body',
   'lure',
   'hair',
-  'grub',
+  'bulb-skirt',
 ];
 
 /** The hooks that a rig usually has: others would fit it by their size, and be odd on it. */
@@ -36,7 +36,7 @@ const HOOKS: Readonly<Record<RigKindId, readonly string[]>> = {
   feeder: ['bait-hook'],
   'cable-set': ['inline-single'],
   assist: ['inline-single'],
-  'hook-change': ['treble-hook', 'inline-single'],
+  'hook-change': ['treble-hook', 'inline-single', 'colorado-blade'],
   'hair-lure': ['bait-hook'],
   'shot-cord': [],
 };

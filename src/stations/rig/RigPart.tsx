@@ -108,7 +108,7 @@ function RigInHand({ inHand, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
     <div className={styles.bench}>
       <WantsBar
         draft={kept}
-        onWant={(id, value) => change(laidAnew(kept, { wants: { [id]: value } }, view))}
+        onWants={(wants) => change(laidAnew(kept, { wants }, view))}
         onPick={(id, value) => change(laidAnew(kept, { picks: { [id]: value } }, view))}
       />
       <section className={styles.stage} aria-label="The rig, drawn">

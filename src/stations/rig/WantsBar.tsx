@@ -8,20 +8,22 @@ import { findRigKind } from '@/core/rigs/kinds';
 import type { RigWant } from '@/core/rigs/kinds/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { MassField } from '@/ui/unit-field/MassField';
+import { GoesOn } from '@/station-kit/rigs/GoesOn';
 import type { RigDraft } from './draft';
 import styles from './rig.module.css';
 
 interface WantsBarProps {
   readonly draft: RigDraft;
-  readonly onWant: (id: string, value: number) => void;
+  readonly onWants: (wants: Readonly<Record<string, number>>) => void;
   readonly onPick: (id: string, value: string) => void;
 }
 
 /** What the rig is laid out by: the lure’s length, the load, the ways to choose among. */
-export function WantsBar({ draft, onWant, onPick }: WantsBarProps) {
+export function WantsBar({ draft, onWants, onPick }: WantsBarProps) {
   const { wants, picks } = findRigKind(draft.kind);
   return (
     <section className={styles.wants} aria-label="What it is for">
+      <GoesOn kind={draft.kind} wants={draft.wants} onMeasures={onWants} />
       {wants
         .filter(({ when }) => when?.(draft.picks) ?? true)
         .map((want) => (
@@ -29,7 +31,7 @@ export function WantsBar({ draft, onWant, onPick }: WantsBarProps) {
             key={want.id}
             want={want}
             value={draft.wants[want.id] ?? want.usual}
-            onChange={(value) => onWant(want.id, value)}
+            onChange={(value) => onWants({ [want.id]: value })}
           />
         ))}
       {picks

@@ -72,7 +72,7 @@ describe('what a rig is for', () => {
         <p>{told}</p>
         <WantsBar
           draft={draft}
-          onWant={(id, value) => setTold(`${id} ${value}`)}
+          onWants={(wants) => setTold(Object.entries(wants).flat().join(' '))}
           onPick={(id, value) => setTold(`${id} ${value}`)}
         />
       </>

@@ -8,6 +8,7 @@ import {
   hook,
   layOutSteps,
   line,
+  measuresOf,
   POINTS,
   put,
   SHRINKING,
@@ -105,10 +106,29 @@ export const assist: RigKind<'assist'> = {
     const found = gapeFindings(at, rig.wants.bodyMm ?? BODY.usual, shelf);
     const jigMm = rig.wants.jigMm ?? JIG.usual;
     const reachMm = assistReach(rig);
+    const cord = rig.items.find(({ place }) => place === 'cord');
+    const wishedMm = (jigMm * (rig.wants.hangPercent ?? HANG.usual)) / 100;
+    // Shorter than a knot takes no cord is: then it hangs as high as it can.
+    if (at && cord?.lengthMm === LEAST_CORD_MM && reachMm > wishedMm + 0.5) {
+      found.push({
+        code: 'cord-least',
+        weight: 'mind',
+        at: [cord.id],
+        name: cord.part.name,
+        leastMm: LEAST_CORD_MM,
+        reachMm,
+        wishedMm,
+      });
+    }
     if (at && reachMm > LOWEST_SHARE * jigMm) {
       found.push({ code: 'hangs-low', weight: 'mind', at: [at.id], name: at.part.name, reachMm, jigMm });
     }
     return found;
+  },
+  goesOn: {
+    label: 'For the jig',
+    takes: ['lure', 'weight'],
+    wantsOf: (piece) => measuresOf(piece, { lengthMm: 'jigMm', bodyMm: 'bodyMm' }),
   },
   tools: ['sharp scissors', 'knot puller', 'hot air', 'split ring pliers'],
   checks: [

@@ -11,6 +11,7 @@ import {
   itemOf,
   layOutSteps,
   line,
+  measuresOf,
   POINTS,
   put,
   round,
@@ -232,6 +233,11 @@ export const cableSet: RigKind<'cable-set'> = {
       }
     }
     return found;
+  },
+  goesOn: {
+    label: 'For the lure',
+    takes: ['lure', 'trailer'],
+    wantsOf: (piece) => measuresOf(piece, { lengthMm: 'lureMm' }),
   },
   tools: ['crimping pliers', 'cable cutter', 'mark board', 'hot air'],
   checks: [

@@ -33,6 +33,8 @@ export interface RigWish {
   readonly how: 'nearest' | 'at-least';
   /** Only these will do, where there are such. */
   readonly fits?: (piece: RigPiece) => boolean;
+  /** Where there are none, nothing else will do. */
+  readonly isStrict?: boolean;
 }
 
 /** What is known while a rig is laid out. */
@@ -92,6 +94,12 @@ export interface RigKind<Id extends string = string> {
   /** Why one fails the last look. */
   readonly reasons: readonly string[];
   readonly cautions: readonly string[];
+  /** A thing by whose own measures it is laid out, such as the jig it hangs on. */
+  readonly goesOn?: {
+    readonly label: string;
+    readonly takes: readonly PartRoleId[];
+    readonly wantsOf: (piece: RigPiece) => Readonly<Record<string, number>>;
+  };
   /** What a finished one is to other rigs; left out where it is no part of any. */
   readonly finished?: (rig: Pick<Rig, 'items'>) => PartGauge | null;
   /** Before one has made a few: how long one takes, s. */

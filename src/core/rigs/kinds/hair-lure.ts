@@ -1,9 +1,15 @@
-import type { RigKind } from './definition';
+import type { CardStep } from '../../card-runs/card-step';
+import type { RigFacts, RigKind, RigQuestion } from './definition';
 import { itemOf, layOutSteps, put, step, want, wanted } from './usual';
+
+type Picks = RigQuestion['picks'];
+const hasBulb = ({ bulb }: Picks) => bulb === 'yes';
+const hasTwo = ({ colors }: Picks) => colors === 'two' || colors === 'beside';
 
 const BUNDLE = want('bundleMm', 'Bundle, pinched', 'mm', 6, 30, 1);
 const HAIR = want('hairMm', 'Trimmed to', 'mm', 60, 300, 10);
-const WRAPS = want('wraps', 'Wraps of floss', 'pieces', 14, 80, 4);
+const SPARE = want('spareMm', 'Trimmed off', 'mm', 15, 100, 0);
+const WRAPS = want('wraps', 'Wraps of floss', 'pieces', 14, 80, 0);
 const KNOTS = want('knots', 'Overhand knots', 'pieces', 4, 20, 1);
 
 /** Every knot takes so much floss, and one holds on to so much. */
@@ -14,12 +20,28 @@ const PACKED_SHARE = 0.65;
 const HAIR_GCM3 = 1.3;
 /** What a hair lure is usually tied on, g. */
 const USUAL_HEAD_G = 5;
-/** Cut longer, trimmed when it is tied. */
-const SPARE_MM = 15;
 
-/** Hair in a bundle of a pinched thickness, cut with what is trimmed off, g. */
-export function bundleGrams(bundleMm: number, hairMm: number): number {
-  return ((Math.PI / 4) * bundleMm ** 2 * PACKED_SHARE * (hairMm + SPARE_MM) * HAIR_GCM3) / 1000;
+/** Which share of the hair lies forward of the knots, and what a step calls it. */
+const FORWARD: Readonly<Record<string, { readonly share: number; readonly says: string }>> = {
+  none: { share: 0, says: 'none' },
+  eighth: { share: 1 / 8, says: 'an eighth' },
+  quarter: { share: 1 / 4, says: 'a quarter' },
+  third: { share: 1 / 3, says: 'a third' },
+};
+const forwardOf = ({ forward }: Picks) => FORWARD[forward ?? 'none'] ?? { share: 0, says: 'none' };
+
+/**
+ * How long hair is cut: what lies back when it is trimmed, what is trimmed off, and what lies forward of the knots.
+ *
+ * @example hairLength({ hairMm: 60, spareMm: 15 }, { forward: 'quarter' }) // 100
+ */
+export function hairLength(wants: RigQuestion['wants'], picks: Picks): number {
+  return (wanted({ wants }, HAIR) + wanted({ wants }, SPARE)) / (1 - forwardOf(picks).share);
+}
+
+/** Hair in a bundle of a pinched thickness, cut so long, g. */
+export function bundleGrams(bundleMm: number, cutMm: number): number {
+  return ((Math.PI / 4) * bundleMm ** 2 * PACKED_SHARE * cutMm * HAIR_GCM3) / 1000;
 }
 
 /** Floss for so many wraps round a bundle and a knot every few, mm. */
@@ -32,7 +54,7 @@ export const hairLure: RigKind<'hair-lure'> = {
   id: 'hair-lure',
   name: 'Hair lure',
   how: 'A bundle as thick as you like, floss in the head’s groove, overhand knots, trimmed.',
-  wants: [BUNDLE, HAIR, WRAPS, KNOTS],
+  wants: [BUNDLE, HAIR, SPARE, WRAPS, KNOTS],
   picks: [
     {
       id: 'colors',
@@ -40,6 +62,17 @@ export const hairLure: RigKind<'hair-lure'> = {
       options: [
         { value: 'one', label: 'one' },
         { value: 'two', label: 'two, back and belly' },
+        { value: 'beside', label: 'two, side by side' },
+      ],
+    },
+    {
+      id: 'forward',
+      label: 'Forward of the knots',
+      options: [
+        { value: 'none', label: 'none' },
+        { value: 'eighth', label: 'an eighth' },
+        { value: 'quarter', label: 'a quarter' },
+        { value: 'third', label: 'a third' },
       ],
     },
     {
@@ -67,10 +100,10 @@ export const hairLure: RigKind<'hair-lure'> = {
     {
       id: 'bulb',
       name: 'Bulb skirt',
-      takes: ['trailer'],
-      isNeeded: false,
-      when: ({ bulb }) => bulb === 'yes',
-      wish: () => null,
+      takes: ['skirt', 'trailer'],
+      isNeeded: true,
+      when: hasBulb,
+      wish: ({ wants }) => ({ size: 'lengthMm', value: wanted({ wants }, HAIR), how: 'nearest' }),
     },
     {
       id: 'floss',
@@ -84,15 +117,16 @@ export const hairLure: RigKind<'hair-lure'> = {
     { id: 'hair', name: 'Hair', takes: ['hair'], isNeeded: true, wish: () => null },
     {
       id: 'belly',
-      name: 'Hair, belly',
+      name: 'Second hair',
       takes: ['hair'],
       isNeeded: true,
-      when: ({ colors }) => colors === 'two',
+      when: hasTwo,
       wish: ({ chosen: { hair } }) => ({
         size: 'lengthMm',
         value: hair?.gauge.sizes.lengthMm ?? 100,
         how: 'nearest',
         fits: ({ binId }) => binId !== hair?.binId,
+        isStrict: true,
       }),
     },
   ],
@@ -101,10 +135,10 @@ export const hairLure: RigKind<'hair-lure'> = {
     const lengthMm = flossLength(wanted(question, BUNDLE), wanted(question, WRAPS), wanted(question, KNOTS));
     return [
       ...put(question, 'head'),
-      ...(question.picks.bulb === 'yes' ? put(question, 'bulb') : []),
+      ...(hasBulb(question.picks) ? put(question, 'bulb') : []),
       ...(floss ? [itemOf('floss', floss, { lengthMm, ends: ['plain', 'plain'] })] : []),
       ...put(question, 'hair', { lengthMm: wanted(question, HAIR) }),
-      ...(question.picks.colors === 'two'
+      ...(hasTwo(question.picks)
         ? put(question, 'belly', {
             lengthMm: wanted(question, HAIR),
             on: question.chosen.head ? 'head' : null,
@@ -119,20 +153,28 @@ export const hairLure: RigKind<'hair-lure'> = {
   cautions: ['Sealing hair ends smells and smokes: ventilate. Cement: read its sheet.'],
   usualSeconds: 480,
   steps: (facts) => {
-    const { head = 'the head', hair = 'hair', belly, bulb, floss = 'floss' } = facts.names;
-    const knots = facts.wants.knots ?? KNOTS.usual;
+    const { hair = 'hair', belly } = facts.names;
+    const { picks, wants } = facts;
+    const { share, says } = forwardOf(picks);
+    const bundle = facts.mm(wanted({ wants }, BUNDLE));
+    const each = belly ? `Half of ${bundle}` : bundle;
+    const cut = facts.mm(hairLength(wants, picks));
     return [
       step(
         'bundle',
         `Pinch off a bundle of ${hair}`,
-        `${facts.mm(facts.wants.bundleMm ?? BUNDLE.usual)} across when pinched; comb the short ones out.`,
+        `${each} across when pinched, ${cut} long; comb the short ones out.`,
       ),
       ...(belly
         ? [
             step(
               'belly',
-              `As much of ${belly} for the belly`,
-              'Half above, half below: both together as thick as one.',
+              picks.colors === 'beside'
+                ? `As much of ${belly} beside it`
+                : `As much of ${belly} for the belly`,
+              picks.colors === 'beside'
+                ? 'Half to the left, half to the right: both together as thick as one.'
+                : 'Half above, half below: both together as thick as one.',
             ),
           ]
         : []),
@@ -143,24 +185,60 @@ export const hairLure: RigKind<'hair-lure'> = {
         ['Burnt hard: cut it back, seal cooler.'],
       ),
       ...layOutSteps(facts),
-      ...(bulb ? [step('bulb', `Slip ${bulb} on`, 'Before the hair: it fills the skirt from inside.')] : []),
-      step('wrap', `Wind ${floss} round ${head}`, 'In its groove, evenly, each turn beside the last.'),
+      ...bulbSteps(facts),
       step(
-        'knots',
-        'Overhand knots, turning the lure each time',
-        'Pull each down before the next; some extra at the end.',
-        ['All knots on one side: it tilts. Turn it a third each time.'],
-        { of: 'knots', times: knots },
+        'lay',
+        'Lay the hair round it',
+        share > 0
+          ? `Even all round, ${says} of its length forward of the groove: it stands up behind the head.`
+          : 'Even all round, its sealed end at the groove.',
       ),
+      ...tieSteps(facts),
       {
         ...step('cement', 'A drop of cement on the knots', 'Thin, round all of it.'),
         dries: { what: 'Hair lure cement', minutes: 20 },
       },
       step(
         'trim',
-        `Trim it to ${facts.mm(facts.wants.hairMm ?? HAIR.usual)}`,
-        'Combed down, scissors along the hair, not across.',
+        `Trim it to ${facts.mm(wanted({ wants }, HAIR))}`,
+        'Behind the knots; combed down, scissors along the hair, not across.',
       ),
     ];
   },
 };
+
+/** A bulb goes on before the hair; its tip is cut once it sits. */
+function bulbSteps({ names: { bulb, head = 'the head' } }: RigFacts): CardStep[] {
+  if (!bulb) return [];
+  return [
+    step(
+      'bulb',
+      `Wet ${head} and pull ${bulb} over it`,
+      'Dry it sticks half way. It fills the hair from inside.',
+    ),
+    step('bulb-tip', 'Cut the tip of the bulb open', 'Just enough that the eye stands free.'),
+  ];
+}
+
+/** Wraps in the groove, where the maker lays any, then knots. */
+function tieSteps({ names: { head = 'the head', bulb, floss = 'floss' }, wants }: RigFacts): CardStep[] {
+  const wraps = wanted({ wants }, WRAPS);
+  return [
+    ...(wraps > 0
+      ? [
+          step(
+            'wrap',
+            `Wind ${floss} round ${bulb ?? head} ${wraps} times`,
+            'In its groove, evenly, each turn beside the last.',
+          ),
+        ]
+      : []),
+    step(
+      'knots',
+      'Overhand knots, turning the lure each time',
+      `${wraps > 0 ? '' : `Of ${floss}, into the groove. `}Pull each down before the next; some extra at the end.`,
+      ['All knots on one side: it tilts. Turn it a third each time.'],
+      { of: 'knots', times: wanted({ wants }, KNOTS) },
+    ),
+  ];
+}

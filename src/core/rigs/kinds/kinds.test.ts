@@ -7,13 +7,14 @@ import { sum } from '../../numeric/sum';
 import { cutsOfRig } from '../cuts-of-rig';
 import { judgeRig } from '../judge-rig';
 import { layRig } from '../lay-rig';
+import { PLAIN_GAUGE } from '../../parts/part-roles';
 import type { Rig, RigItem, RigPiece } from '../rig';
 import type { RigFinding } from '../rig-finding';
 import { weighRig } from '../weigh-rig';
 import { assistReach } from './assist';
 import { hookSpacing } from './cable-set';
 import { findRigKind, RIG_KIND_IDS, RIG_KINDS, type RigKindId } from './index';
-import { bundleGrams, flossLength } from './hair-lure';
+import { bundleGrams, flossLength, hairLength } from './hair-lure';
 import { cordLength, shotFor } from './shot-cord';
 
 const shelf = demoBench(Date.UTC(2026, 10, 23, 12)).bins.flatMap((bin) => rigPieceOf(bin) ?? []);
@@ -195,6 +196,42 @@ describe('an assist hook', () => {
     });
   });
 
+  it('is told what the least cord does, where the wish would take less', () => {
+    const rig = begin('assist', { wants: { jigMm: 60, bodyMm: 10, hangPercent: 20 } });
+    expect(at(rig, 'cord').lengthMm).toBe(8);
+    const least = finding(rig, 'cord-least');
+    expect(least).toMatchObject({ leastMm: 8, wishedMm: 12 });
+    expect(least?.code === 'cord-least' && least.reachMm).toBeCloseTo(assistReach(rig), 9);
+  });
+
+  it('takes rings that nobody tested: their strength is not known, they are not missing', () => {
+    const untested = shelf.map((piece) => {
+      if (piece.gauge.as !== 'solid') return piece;
+      const { breakKgf, ...sizes } = piece.gauge.sizes;
+      expect(breakKgf).toBeGreaterThan(0);
+      return { ...piece, gauge: { ...piece.gauge, sizes } };
+    });
+    const rig = beginRig('assist', untested, TYPICAL_MATCHES);
+    const found = judgeRig(rig, untested, TYPICAL_MATCHES).findings;
+    expect(found.filter(({ code }) => code === 'missing')).toEqual([]);
+    expect(found.find(({ code }) => code === 'unknown-strength')).toMatchObject({
+      weight: 'mind',
+      names: [at(rig, 'solid').part.name],
+    });
+  });
+
+  it('takes over the measures of the jig it is for', () => {
+    const { goesOn } = findRigKind('assist');
+    const jig = {
+      ...named('Assist hook 3/0'),
+      gauge: { ...PLAIN_GAUGE, as: 'lure', basis: 'measured' },
+    } as const;
+    expect(goesOn?.wantsOf({ ...jig, gauge: { ...jig.gauge, sizes: { lengthMm: 90, bodyMm: 14 } } })).toEqual(
+      { jigMm: 90, bodyMm: 14 },
+    );
+    expect(goesOn?.wantsOf({ ...jig, gauge: { ...jig.gauge, sizes: {} } })).toEqual({});
+  });
+
   it('goes straight to the split ring where it is asked to', () => {
     const rig = begin('assist', { picks: { joint: 'split' } });
     expect(rig.items.map(({ place }) => place)).not.toContain('solid');
@@ -220,6 +257,29 @@ describe('weights in cord', () => {
   });
 });
 
+describe('rings and hooks on a lure', () => {
+  const titles = (picks: Record<string, string>) =>
+    findRigKind('hook-change')
+      .steps(factsOfRig(begin('hook-change', { picks }), [], String))
+      .map(({ title }) => title);
+
+  it('takes off what is on it, and nothing where nothing is', () => {
+    const off = titles({});
+    expect(off.filter((title) => title.startsWith('Find the seam'))).toHaveLength(2);
+    expect(off.filter((title) => title === 'Wind the old ring off')).toHaveLength(2);
+    expect(titles({ old: 'bare' }).join(' ')).not.toMatch(/old|seam/);
+  });
+
+  it('works at the hangers it is asked to, with a ring at the head or a blade on the tail', () => {
+    expect(titles({ old: 'bare', hangers: 'belly' }).join(' ')).not.toMatch(/tail/);
+    expect(titles({ old: 'bare', hangers: 'one' }).join(' ')).not.toMatch(/belly/);
+    expect(titles({ old: 'bare', nose: 'ring' })[0]).toMatch(/into the head hanger/);
+    const bladed = begin('hook-change', { picks: { tail: 'blade' } });
+    expect(at(bladed, 'blade').part.gauge.as).toBe('blade');
+    expect(bladed.items.map(({ place }) => place)).not.toContain('tail');
+  });
+});
+
 describe('other kinds', () => {
   it('tell of droppers that reach each other', () => {
     expect(codes(begin('dropper', { wants: { dropMm: 300 } }))).toContain('hooks-meet');
@@ -240,7 +300,23 @@ describe('other kinds', () => {
   });
 
   it('reckon hair and floss', () => {
-    expect(bundleGrams(6, 60)).toBeCloseTo((Math.PI / 4) * 36 * 0.65 * 75 * 1.3e-3, 9);
+    expect(bundleGrams(6, 75)).toBeCloseTo((Math.PI / 4) * 36 * 0.65 * 75 * 1.3e-3, 9);
+    // Trimmed to 60, 15 trimmed off, and a quarter of it all forward: 75 is three quarters.
+    expect(hairLength({ hairMm: 60, spareMm: 15 }, {})).toBe(75);
+    expect(hairLength({ hairMm: 60, spareMm: 15 }, { forward: 'quarter' })).toBe(100);
+    const titlesOf = (wishes: Parameters<typeof begin>[1]) =>
+      findRigKind('hair-lure')
+        .steps(factsOfRig(begin('hair-lure', wishes), [], String))
+        .map(({ title, how }) => `${title} ${how}`)
+        .join(' ');
+    const bare = titlesOf({ wants: { wraps: 0, knots: 3 } });
+    expect(bare).not.toMatch(/Wind|bulb|belly|forward/);
+    expect(bare).toMatch(/Overhand knots/);
+    expect(titlesOf({ picks: { colors: 'beside' } })).toMatch(/beside it .*to the left, half to the right/);
+    expect(titlesOf({ picks: { forward: 'third' } })).toMatch(/a third of its length forward/);
+    expect(titlesOf({ picks: { bulb: 'yes' } })).toMatch(
+      /Wet .* over it.*Cut the tip of the bulb.*Lay the hair/,
+    );
     expect(flossLength(6, 14, 4)).toBe(Math.round(Math.PI * 6 * 14 + 48 + 160));
     const two = begin('hair-lure', { picks: { colors: 'two', bulb: 'yes' } });
     expect(two.items.map(({ place }) => place)).toEqual(expect.arrayContaining(['belly', 'bulb']));
@@ -254,7 +330,11 @@ describe('other kinds', () => {
     // Where only one hair lies there, it is both.
     const onlyOne = shelf.filter(({ gauge, name }) => gauge.as !== 'hair' || name === 'Hair, white');
     const same = beginRig('hair-lure', onlyOne, TYPICAL_MATCHES, { picks: { colors: 'two' } });
-    expect(at(same, 'belly').part.name).toBe('Hair, white');
+    // The same hair twice is no second color.
+    expect(same.items.map(({ place }) => place)).not.toContain('belly');
+    expect(judgeRig(same, onlyOne, TYPICAL_MATCHES).findings).toContainEqual(
+      expect.objectContaining({ code: 'missing', what: 'second hair' }),
+    );
   });
 
   it('tell of hooks on a lure that reach each other', () => {

@@ -145,6 +145,18 @@ export function splitRing(id: string, name: string, isNeeded = true): RigPlace {
   };
 }
 
+/** The measures of a lure or jig, as far as they are known. */
+export function measuresOf(
+  { gauge: { sizes } }: Pick<RigPiece, 'gauge'>,
+  as: { readonly lengthMm?: string; readonly bodyMm?: string },
+): Record<string, number> {
+  const across = sizes.bodyMm ?? sizes.diameterMm;
+  return {
+    ...(as.lengthMm && sizes.lengthMm ? { [as.lengthMm]: sizes.lengthMm } : {}),
+    ...(as.bodyMm && across ? { [as.bodyMm]: across } : {}),
+  };
+}
+
 export const LOAD = want('loadKgf', 'Must hold', 'kgf', 8, 200);
 
 /** A step that says what to do; `times` counts it off. */

@@ -123,3 +123,32 @@ export const readySkirt: PartKind = partKind({
   usual: '2 1/2',
   pack: 5,
 });
+
+/** Of a soft hollow head with its legs, g a millimeter of its length. */
+const BULB_G_PER_MM = 0.03;
+
+export const bulbSkirt: PartKind = partKind({
+  id: 'bulb-skirt',
+  as: 'skirt',
+  group: 'Skirts and hair',
+  one: 'Bulb skirt',
+  many: 'Bulb skirts, with a hollow head',
+  words: ['squid skirt', 'octopus skirt', 'trolling skirt', 'hollow skirt', 'hair lure'],
+  source: 'Typical: a soft hollow head drawn out into legs. Measure yours.',
+  sizes: (
+    [
+      ['1 1/2', 38],
+      ['2 1/2', 64],
+      ['3 1/2', 90],
+      ['4 3/4', 120],
+    ] as const
+  ).map(([key, lengthMm]) =>
+    size(key, {
+      sizes: { lengthMm, holeMm: 3, fibers: 16 },
+      massG: round(lengthMm * BULB_G_PER_MM, 2),
+      ...byLength(lengthMm, key),
+    }),
+  ),
+  usual: '2 1/2',
+  pack: 10,
+});
