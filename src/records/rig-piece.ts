@@ -16,7 +16,7 @@ const FLAT_STYLES: readonly string[] = ['disc', 'plate'];
  */
 export function rigPieceOf(bin: Bin): RigPiece | null {
   if (bin.kind === 'part' && bin.gauge && bin.buildId === null) {
-    return { binId: bin.id, name: bin.name, gauge: bin.gauge, massG: bin.massG };
+    return { binId: bin.id, name: bin.name, gauge: bin.gauge, massG: bin.massG, hex: bin.hex };
   }
   if (bin.kind === 'strand' && (bin.form === 'hair' || bin.form === 'fur')) {
     const sizes = { lengthMm: Math.min(200, bin.longMm) };
@@ -24,6 +24,7 @@ export function rigPieceOf(bin: Bin): RigPiece | null {
       binId: bin.id,
       name: bin.name,
       massG: null,
+      hex: bin.hex,
       gauge: { ...PLAIN_GAUGE, as: 'hair', sizes, basis: 'measured' },
     };
   }

@@ -50,9 +50,18 @@ export function layRig({ items }: Pick<Rig, 'items'>): LaidRun {
   return layRun(items, null, 0);
 }
 
-/** Whether a part is fixed to a body instead of hanging from it: a cast plate on a feeder. */
-export function isRivetedTo({ on, part }: RigItem, host: RigItem): boolean {
-  return on === host.id && part.gauge.as === 'weight' && host.part.gauge.as === 'feeder';
+/**
+ * Whether a part lies on another instead of hanging from it: a cast plate on a feeder, a bulb over its head, a second hair
+ * with the first.
+ */
+export function liesOn({ on, part }: RigItem, host: RigItem): boolean {
+  if (on !== host.id) return false;
+  const [as, under] = [part.gauge.as, host.part.gauge.as];
+  return (
+    (as === 'weight' && under === 'feeder') ||
+    (as === 'hair' && under === 'hair') ||
+    ((as === 'skirt' || as === 'trailer') && (under === 'weight' || under === 'hook'))
+  );
 }
 
 function layRun(all: readonly RigItem[], on: string | null, startMm: number): LaidRun {
@@ -92,10 +101,15 @@ function layRun(all: readonly RigItem[], on: string | null, startMm: number): La
     reachMm = Math.max(reachMm, at);
   }
   hang();
-  // What is riveted to a body lies where the body does.
+  // What lies on another begins where that does.
   laid.push(
-    ...laid.flatMap(({ item: host, fromMm, toMm, lineId }) =>
-      all.filter((item) => isRivetedTo(item, host)).map((item): LaidItem => ({ item, fromMm, toMm, lineId })),
+    ...laid.flatMap(({ item: host, fromMm, lineId }) =>
+      all
+        .filter((item) => liesOn(item, host))
+        .map((item): LaidItem => {
+          const long = item.part.gauge.as === 'weight' ? lengthInRun(host) : lengthInRun(item);
+          return { item, fromMm, toMm: fromMm + long, lineId };
+        }),
     ),
   );
   const order = new Map(run.map(({ id }, index) => [id, index]));
@@ -103,7 +117,7 @@ function layRun(all: readonly RigItem[], on: string | null, startMm: number): La
     order.get(id) ?? (host === null ? 0 : (order.get(host) ?? 0) + 0.5);
   laid.sort((a, b) => nth(a) - nth(b));
   const branches = laid
-    .filter(({ item }) => all.some((each) => each.on === item.id && !isRivetedTo(each, item)))
+    .filter(({ item }) => all.some((each) => each.on === item.id && !liesOn(each, item)))
     .map(({ item, fromMm, toMm }) => layRun(all, item.id, (fromMm + toMm) / 2));
   return { on, startMm, items: laid, lengthMm: reachMm, branches };
 }

@@ -8,6 +8,8 @@ export interface RigPiece {
   readonly name: string;
   readonly gauge: PartGauge;
   readonly massG: number | null;
+  /** Its color; null or left out where nobody said. */
+  readonly hex?: string | null;
 }
 
 /** One thing in a rig, from the top down. */

@@ -133,13 +133,9 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
     case 'lure':
       return [{ d: spindle(longMm, across), is: gauge.as === 'lure' ? 'body' : 'dark' }];
     case 'hair':
-      return Array.from({ length: 9 }, (_, nth): RigShape => {
-        const y = (nth - 4) * 1.1;
-        return {
-          d: `M0 ${n(y * 0.35)}C${n(longMm * 0.4)} ${n(y)} ${n(longMm * 0.8)} ${n(y * 1.2)} ${n(longMm - Math.abs(nth - 4) * 1.4)} ${n(y)}`,
-          is: 'mark',
-        };
-      });
+      return hairShapes(longMm, 0, 'all');
+    case 'skirt':
+      return bulbShapes(longMm, across);
     case 'stop':
       return [{ d: box(0, -1.1, longMm, 2.2, 1), is: 'dark' }];
     case 'line':
@@ -147,6 +143,50 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
     default:
       return [{ d: box(0, -Math.min(across, longMm) / 2, longMm, Math.min(across, longMm), 1), is: 'body' }];
   }
+}
+
+const HAIRS = 9;
+const PARTS = {
+  all: () => true,
+  upper: (nth: number) => nth < HAIRS / 2,
+  lower: (nth: number) => nth >= HAIRS / 2,
+  near: (nth: number) => nth % 2 === 0,
+  far: (nth: number) => nth % 2 === 1,
+} as const;
+
+/**
+ * Hair tied at its place: what lies back from there, what lies forward, all of it or the part that one of two colors is.
+ *
+ * @example hairShapes(60, 20, 'upper').length // 10: five hairs, each back and forward
+ */
+export function hairShapes(backMm: number, forwardMm: number, part: keyof typeof PARTS): RigShape[] {
+  const hair = (longMm: number, nth: number): RigShape => {
+    const y = (nth - (HAIRS - 1) / 2) * 1.1;
+    const tip = longMm - Math.sign(longMm) * Math.abs(nth - (HAIRS - 1) / 2) * 1.4;
+    return {
+      d: `M0 ${n(y * 0.35)}C${n(longMm * 0.4)} ${n(y)} ${n(longMm * 0.8)} ${n(y * 1.2)} ${n(tip)} ${n(y * (longMm < 0 ? 2.4 : 1))}`,
+      is: 'mark',
+    };
+  };
+  return Array.from({ length: HAIRS }, (_, nth) => nth)
+    .filter(PARTS[part])
+    .flatMap((nth) => [hair(backMm, nth), ...(forwardMm > 0 ? [hair(-forwardMm, nth)] : [])]);
+}
+
+/** A soft hollow head drawn out into legs. */
+function bulbShapes(longMm: number, acrossMm: number): RigShape[] {
+  const [bulb, half] = [longMm * 0.28, Math.max(3, acrossMm / 2)];
+  const legs = [-2, -1, 0, 1, 2].map((nth) => {
+    const y = (half * nth) / 2;
+    return `M${n(bulb)} ${n(y * 0.9)}C${n(longMm * 0.5)} ${n(y * 1.3)} ${n(longMm * 0.8)} ${n(y * 1.1)} ${n(longMm)} ${n(y * 1.2)}`;
+  });
+  return [
+    {
+      d: `M0 0C0 ${n(-half * 1.2)} ${n(bulb * 0.8)} ${n(-half * 1.1)} ${n(bulb)} ${n(-half * 0.9)}V${n(half * 0.9)}C${n(bulb * 0.8)} ${n(half * 1.1)} 0 ${n(half * 1.2)} 0 0Z`,
+      is: 'soft',
+    },
+    { d: legs.join(''), is: 'mark' },
+  ];
 }
 
 /**

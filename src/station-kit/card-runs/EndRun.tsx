@@ -5,6 +5,9 @@ import { Button, Checkbox, Modal } from 'antd';
 import { useState } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { useBench } from '../BenchProvider';
+import { BIN_GONE, type AmountOf } from './card-run-kind';
+import type { MassUnit } from '@/core/units/write-mass';
+import { useUnits } from '@/ui/units/use-units';
 import type { Taken } from './card-run-kind';
 import styles from './run.module.css';
 
@@ -26,7 +29,7 @@ interface EndRunProps<Back extends readonly Taken[]> {
   readonly canStrip: boolean;
   /** What goes back where so many are used up. */
   readonly backOf: (used: number) => Back;
-  readonly amountText: (amount: Back[number], name: string) => string;
+  readonly amountText: (amount: Back[number], of: AmountOf, mass: MassUnit) => string;
   /** What cannot go back, if anything. */
   readonly note?: string;
   readonly onClose: () => void;
@@ -38,6 +41,7 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
   const { made, goOn, count, done, checks, reasons, canStrip, note } = props;
   const { backOf, amountText, onClose, onEnd } = props;
   const { view } = useBench();
+  const { mass } = useUnits();
   const [said, setSaid] = useState<number | null>(done);
   const [failed, setFailed] = useState<Readonly<Record<string, number | null>>>({});
   const [isStripped, setStripped] = useState(canStrip);
@@ -107,7 +111,7 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
       ) : null}
       <p>
         {back.length > 0
-          ? `Back on the shelf: ${back.map((each) => amountText(each, view.binById.get(each.binId)?.name ?? 'of a bin gone')).join('; ')}.`
+          ? `Back on the shelf: ${back.map((each) => amountText(each, view.binById.get(each.binId) ?? BIN_GONE, mass)).join('; ')}.`
           : 'Nothing is left over.'}
         {note ? ` ${note}` : ''}
       </p>

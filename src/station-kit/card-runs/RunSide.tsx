@@ -4,6 +4,9 @@ import { apart, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { useBench } from '../BenchProvider';
+import { BIN_GONE, type AmountOf } from './card-run-kind';
+import type { MassUnit } from '@/core/units/write-mass';
+import { useUnits } from '@/ui/units/use-units';
 import { useNow } from '../use-now';
 import { minutesText } from '@/text/words';
 import type { Taken } from './card-run-kind';
@@ -20,7 +23,7 @@ interface RunSideProps<Amount extends Taken> {
     readonly taken: readonly Amount[];
   };
   readonly done: number;
-  readonly amountText: (amount: Amount, name: string) => string;
+  readonly amountText: (amount: Amount, of: AmountOf, mass: MassUnit) => string;
   readonly checks: readonly string[];
   readonly tools: readonly string[];
   readonly onEnd: () => void;
@@ -35,6 +38,7 @@ const TICK_MS = 10_000;
 export function RunSide<Amount extends Taken>(props: RunSideProps<Amount>) {
   const { name, word, run, done, amountText, checks, tools, onEnd, onRest, children } = props;
   const { view, workshop } = useBench();
+  const { mass } = useUnits();
   const now = useNow(workshop.now, TICK_MS);
   const seconds = run.seconds + (run.inHand === null ? 0 : Math.max(0, (now - run.inHand) / 1000));
   return (
@@ -62,9 +66,7 @@ export function RunSide<Amount extends Taken>(props: RunSideProps<Amount>) {
         <h4>Taken for it</h4>
         <ul>
           {run.taken.map((amount) => (
-            <li key={amount.binId}>
-              {amountText(amount, view.binById.get(amount.binId)?.name ?? 'of a bin gone')}
-            </li>
+            <li key={amount.binId}>{amountText(amount, view.binById.get(amount.binId) ?? BIN_GONE, mass)}</li>
           ))}
         </ul>
         <h4>Look at before it counts</h4>

@@ -6,6 +6,9 @@ import type { CardProgress } from '@/core/card-runs/turn-card';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Workshop } from '@/data/workshop';
 import type { NextStep } from '@/model/next/next-steps';
+import type { MassUnit } from '@/core/units/write-mass';
+import type { Bin } from '@/records/bin';
+import { amountText } from '@/text/words';
 import type { BenchView } from '@/model/bench/bench-view';
 
 /** How much of a bin a run took: an amount, and of tabs the pieces. */
@@ -130,7 +133,7 @@ export interface CardRunKind<Item extends MadeRecord, Run extends CardRunRecord>
   /** What goes back where so many are used up, passed or spoiled. */
   readonly backOf: (run: Run, item: Item, used: number, view: BenchView) => Run['putBack'];
   /** How much of what was taken or goes back: `3 Bead, brass`, `a half of Tab, straw`. */
-  readonly amountText: (amount: Run['taken'][number], name: string) => string;
+  readonly amountText: (amount: Run['taken'][number], of: AmountOf, mass: MassUnit) => string;
   /** What a finished one weighs, g; null where something was never weighed. */
   readonly massOf: (item: Item, view: BenchView) => number | null;
   /** What a finished one is to other things; left out where it is a part of none. */
@@ -155,7 +158,13 @@ export function plainBack<Amount extends Taken>(
     .filter(({ qty }) => qty > 1e-9);
 }
 
-/** A plain amount as the frame writes it: `3 Bead, brass`. */
-export function plainAmount({ qty }: Taken, name: string): string {
-  return `${Number(qty.toFixed(3))} ${name}`;
+/** Of what an amount is. */
+export type AmountOf = Pick<Bin, 'name' | 'unit'>;
+
+/** A bin that is there no more. */
+export const BIN_GONE: AmountOf = { name: 'of a bin gone', unit: 'pieces' };
+
+/** A plain amount as the frame writes it: `3 Bead, brass`, `0.8 oz Hair, white`. */
+export function plainAmount({ qty }: Taken, of: AmountOf, mass: MassUnit): string {
+  return `${amountText(qty, of, mass)} ${of.name}`;
 }

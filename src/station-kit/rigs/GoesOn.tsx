@@ -27,7 +27,7 @@ export function GoesOn({ kind, wants, onMeasures }: GoesOnProps) {
     <ChoiceField
       label={goesOn.label}
       value={chosen?.binId ?? null}
-      none="measures as written"
+      none="as typed"
       options={pieces.map(({ binId, name }) => ({ value: binId, label: name }))}
       onChange={(binId) => {
         const piece = pieces.find((each) => each.binId === binId);

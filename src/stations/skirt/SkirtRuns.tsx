@@ -74,8 +74,8 @@ export const SKIRT_RUNS: CardRunKind<Skirt, Tying> = {
   tools: ({ hold }) => [...findHold(hold).tools, ...findHold(hold).materials],
   checks: ({ hold }) => findHold(hold).checks,
   backOf: (run, skirt, used, view) => putBackOf(run, withSwaps(skirt, run.swaps), used, view),
-  amountText: (amount, name) =>
-    amount.pieces.length > 0 ? `${piecesText(amount.pieces)} of ${name}` : plainAmount(amount, name),
+  amountText: (amount, of, mass) =>
+    amount.pieces.length > 0 ? `${piecesText(amount.pieces)} of ${of.name}` : plainAmount(amount, of, mass),
   // What a skirt weighs is reckoned from its strands wherever it is asked for.
   massOf: () => null,
   doing: ({ tyings }) => tyings,

@@ -2,10 +2,10 @@
 
 import { useMemo, type PointerEvent } from 'react';
 import { reelsOf } from '@/core/rigs/cuts-of-rig';
-import { isRivetedTo, layRig } from '@/core/rigs/lay-rig';
+import { liesOn, layRig } from '@/core/rigs/lay-rig';
 import type { Rig, RigItem } from '@/core/rigs/rig';
 import { drawRig, type DrawnRun } from '@/drawing/rig/rig-sheet';
-import { plateShapes, rigShapes, type RigShape } from '@/drawing/rig/rig-shapes';
+import { hairShapes, plateShapes, rigShapes, type RigShape } from '@/drawing/rig/rig-shapes';
 import { numberText } from '@/text/number-text';
 import { lengthText } from '@/text/words';
 import { useUnits } from '../units/use-units';
@@ -166,7 +166,7 @@ function Run({
         >
           <title>{item.part.name}</title>
           {shapesOf(item, toMm - fromMm, parts).map((shape, index) => (
-            <Shape key={index} shape={shape} thin={thin} />
+            <Shape key={index} shape={shape} thin={thin} hex={hexOf(item)} />
           ))}
         </g>
       ))}
@@ -207,12 +207,20 @@ function Run({
   );
 }
 
-/** A part as it lies on its run, or a plate under the body that it is riveted to. */
+/** A part as it lies on its run, or on the part that it lies on. */
 function shapesOf(item: RigItem, longMm: number, parts: DrawnRun['items']): RigShape[] {
-  const host = parts.find((each) => isRivetedTo(item, each.item));
-  return host
-    ? plateShapes(longMm, host.item.part.gauge.sizes.diameterMm ?? 20)
-    : rigShapes(item.part.gauge, longMm, item.count, item.isTurned);
+  const { gauge } = item.part;
+  const host = parts.find((each) => liesOn(item, each.item))?.item;
+  if (host && gauge.as === 'weight') return plateShapes(longMm, host.part.gauge.sizes.diameterMm ?? 20);
+  if (gauge.as === 'hair') return hairShapes(longMm, item.atMm ?? 0, hairPart(item, host, parts));
+  return rigShapes(gauge, longMm, item.count, item.isTurned);
+}
+
+/** Of two hairs one is the back, or the near side, and the other the belly, or the far side. */
+function hairPart(item: RigItem, host: RigItem | undefined, parts: DrawnRun['items']) {
+  const second = host ? item : parts.find((each) => liesOn(each.item, item))?.item;
+  if (!second) return 'all';
+  return second.id === 'beside' ? (host ? 'far' : 'near') : host ? 'lower' : 'upper';
 }
 
 /** Where turns of floss are drawn, mm from where it is wound. */
@@ -244,8 +252,26 @@ function loopPath(from: number, to: number, y: number): string {
   return `M${from} ${y}C${middle} ${y - 1.6 * wide} ${middle} ${y - 1.6 * wide} ${to} ${y}M${from} ${y}C${middle} ${y + 1.6 * wide} ${middle} ${y + 1.6 * wide} ${to} ${y}`;
 }
 
-function Shape({ shape: { d, is, strokeMm }, thin }: { readonly shape: RigShape; readonly thin: number }) {
-  return <path d={d} className={styles[is]} strokeWidth={is === 'wire' ? (strokeMm ?? 0.6) : thin} />;
+/** Hair and skirts are drawn in their own color. */
+const hexOf = ({ part: { gauge, hex } }: RigItem) =>
+  gauge.as === 'hair' || gauge.as === 'skirt' ? (hex ?? null) : null;
+
+interface ShapeProps {
+  readonly shape: RigShape;
+  readonly thin: number;
+  readonly hex: string | null;
+}
+
+function Shape({ shape: { d, is, strokeMm }, thin, hex }: ShapeProps) {
+  const color = hex === null ? undefined : is === 'mark' ? { stroke: hex } : { fill: hex };
+  return (
+    <path
+      d={d}
+      className={styles[is]}
+      style={color}
+      strokeWidth={is === 'wire' ? (strokeMm ?? 0.6) : thin * (hex !== null && is === 'mark' ? 1.6 : 1)}
+    />
+  );
 }
 
 function Handle({

@@ -4,6 +4,7 @@ import { itemOf, layOutSteps, put, step, want, wanted } from './usual';
 
 type Picks = RigQuestion['picks'];
 const hasBulb = ({ bulb }: Picks) => bulb === 'yes';
+const isBeside = ({ colors }: Picks) => colors === 'beside';
 const hasTwo = ({ colors }: Picks) => colors === 'two' || colors === 'beside';
 
 const BUNDLE = want('bundleMm', 'Bundle, pinched', 'mm', 6, 30, 1);
@@ -132,16 +133,21 @@ export const hairLure: RigKind<'hair-lure'> = {
   ],
   lay: (question) => {
     const { floss } = question.chosen;
+    const { share } = forwardOf(question.picks);
+    // So much of it lies forward of where it is tied.
+    const forwardMm = Math.round(share * hairLength(question.wants, question.picks) * 10) / 10;
+    const hairLay = { lengthMm: wanted(question, HAIR), atMm: forwardMm > 0 ? forwardMm : null };
     const lengthMm = flossLength(wanted(question, BUNDLE), wanted(question, WRAPS), wanted(question, KNOTS));
     return [
       ...put(question, 'head'),
-      ...(hasBulb(question.picks) ? put(question, 'bulb') : []),
+      ...(hasBulb(question.picks) && question.chosen.head ? put(question, 'bulb', { on: 'head' }) : []),
       ...(floss ? [itemOf('floss', floss, { lengthMm, ends: ['plain', 'plain'] })] : []),
-      ...put(question, 'hair', { lengthMm: wanted(question, HAIR) }),
-      ...(hasTwo(question.picks)
+      ...put(question, 'hair', hairLay),
+      ...(hasTwo(question.picks) && question.chosen.hair
         ? put(question, 'belly', {
-            lengthMm: wanted(question, HAIR),
-            on: question.chosen.head ? 'head' : null,
+            ...hairLay,
+            on: 'hair',
+            id: isBeside(question.picks) ? 'beside' : 'belly',
           })
         : []),
     ];
