@@ -30,6 +30,8 @@ export interface Build {
   readonly slots: readonly { readonly slot: string; readonly part: BuildPiece }[];
   readonly head: { readonly massG: number; readonly radiusMm: number; readonly gapeMm: number | null } | null;
   readonly minFreeMm: number;
+  /** It has a skirt tied here; left out where nobody asks. */
+  readonly isSkirted?: boolean;
 }
 
 /** Of wire as thick as usual: the loop takes so many of its inner widths, and a twist besides. */

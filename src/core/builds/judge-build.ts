@@ -90,7 +90,12 @@ function missing(build: Build): Finding[] {
   const gone = kind.slots
     .filter(({ id, isNeeded }) => isNeeded && !(id === 'frame' ? build.frame : there.has(id)))
     .map(({ id, name }) => [id, name] as const);
-  const all = kind.takesHead && !build.head ? [['head', 'head'] as const, ...gone] : gone;
+  const isBare = kind.needsSkirt === true && build.isSkirted === false && !there.has('skirt');
+  const all = [
+    ...(kind.takesHead && !build.head ? [['head', 'head'] as const] : []),
+    ...gone,
+    ...(isBare ? [['skirt', 'skirt'] as const] : []),
+  ];
   return all.map(([id, name]) => ({ code: 'missing', weight: 'stop', at: [id], what: name.toLowerCase() }));
 }
 

@@ -1,23 +1,18 @@
 import type { BuildRecord } from '@/records/build';
 
-const SLOT_STEPS = [
-  'rattle',
-  'guard',
-  'trailer-hook',
-  'keeper',
-  'trailer',
-  'hook',
-  'strap',
-  'ring',
-  'snap',
-  'stop',
-];
+/** What has no step of its own, and with what it is put on. */
+const WITH: Readonly<Record<string, string>> = {
+  'rattle-two': 'rattle',
+  'rattle-collar': 'rattle',
+  stinger: 'snell',
+};
 
 /**
- * A build as far as it is when a step begins its work: what later steps put on is not there yet. Null shows all of it.
+ * A build as far as it is when a step begins its work: what later steps put on is not there yet. Null shows all of it. `order` is
+ * the card's steps: a slot is put on in the step that is called as it is.
  * Threading steps put on one after another, from the eye.
  */
-export function asStep(build: BuildRecord, step: string | null): BuildRecord {
+export function asStep(build: BuildRecord, step: string | null, order: readonly string[]): BuildRecord {
   if (step === null) return build;
   const threaded = /^thread-(\d+)$/.exec(step);
   const bare: BuildRecord = {
@@ -33,15 +28,14 @@ export function asStep(build: BuildRecord, step: string | null): BuildRecord {
   if (step === 'loop' || step === 'bend') return armed;
   const hung: BuildRecord = { ...armed, end: build.end };
   if (step === 'end' || step === 'rivet' || step === 'close') return hung;
-  const upTo = SLOT_STEPS.indexOf(step);
-  const isBeforeSkirt = step === 'rattle' || step === 'guard';
+  const isOn = (slot: string) => {
+    // A second rattle and its like go on with the first.
+    const at = order.indexOf(order.includes(slot) ? slot : (WITH[slot] ?? slot));
+    return at < 0 || at <= order.indexOf(step);
+  };
   return {
     ...hung,
-    skirtId: isBeforeSkirt ? null : build.skirtId,
-    slots: build.slots.filter(({ slot }) => {
-      if (slot === 'skirt') return !isBeforeSkirt;
-      const at = SLOT_STEPS.indexOf(slot);
-      return at < 0 || upTo < 0 || at <= upTo;
-    }),
+    skirtId: isOn('skirt') ? build.skirtId : null,
+    slots: build.slots.filter(({ slot }) => isOn(slot)),
   };
 }

@@ -49,6 +49,7 @@ export function buildOf(record: BuildLike, view: BenchFacts): Build {
     }),
     head: headOf(record, frame, view),
     minFreeMm: record.minFreeMm,
+    isSkirted: record.skirtId !== null,
   };
 }
 

@@ -35,11 +35,13 @@ export const USUAL_BAITS: Readonly<Record<BaitKindId, readonly (readonly [kindId
     'dressed-jig': [
       ['weed-guard', '3.2'],
       ['rattle', '4'],
+      ['ready-skirt', '2 1/2'],
       ['claw', '3'],
     ],
     'jig-and-plastic': [['paddle-tail', '3.5']],
     'swim-jig': [
       ['weed-guard', '3.2'],
+      ['ready-skirt', '2 1/2'],
       ['paddle-tail', '3.5'],
     ],
     'stinger-grub': [

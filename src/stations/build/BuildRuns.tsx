@@ -82,10 +82,11 @@ const BUILD_RUNS: CardRunKind<BuildRecord, Building> = {
 function BuiltSoFar({ item, run, step, at, widthPx }: StepPicture<BuildRecord, Building>) {
   const { view } = useBench();
   const { hand } = usePreferences();
+  const order = stepsOf(item, view).map(({ id }) => id);
   return (
     <BaitDrawing
       name={`Step ${at + 1}, drawn`}
-      look={lookOfBuild(asStep(item, run.isThrough ? null : step.id), view)}
+      look={lookOfBuild(asStep(item, run.isThrough ? null : step.id, order), view)}
       pose="pulled"
       pxPerMm={5}
       maxWidthPx={widthPx}

@@ -108,8 +108,9 @@ describe('a bait on the bench', () => {
     expect(stepsOf(banded, shelved).map(({ title }) => title)).toContain('Pull ready skirt over the collar');
     expect(lookOfBuild(banded, shelved).jig!.layers).toMatchObject([{ strands: 40, lengthMm: 64 }]);
     expect(weightLines(banded, shelved).find(({ name }) => name === 'Ready skirt')?.is).toBe('soft');
-    const step = (id: string) => asStep({ ...build('Quay tandem'), ...banded } as BuildRecord, id);
-    expect(step('rattle').slots.map(({ slot }) => slot)).not.toContain('skirt');
+    const order = stepsOf(banded, shelved).map(({ id }) => id);
+    const step = (id: string) => asStep({ ...build('Quay tandem'), ...banded } as BuildRecord, id, order);
+    expect(step('loop').slots.map(({ slot }) => slot)).not.toContain('skirt');
     expect(step('trailer-hook').slots.map(({ slot }) => slot)).toContain('skirt');
     const again = wearing(banded, tied.skirtId);
     expect([again.skirtId, again.slots.some(({ slot }) => slot === 'skirt')]).toEqual([tied.skirtId, false]);
@@ -297,16 +298,18 @@ describe('the kit', () => {
 
 describe('a step of the card', () => {
   const tandem = build('Quay tandem');
+  const order = stepsOf(tandem, view).map(({ id }) => id);
+  const at = (step: string | null) => asStep(tandem, step, order);
 
   it('shows what is on by then, and all of it at the end', () => {
-    expect(asStep(tandem, 'thread-2').arm).toHaveLength(2);
-    expect(asStep(tandem, 'thread-2')).toMatchObject({ skirtId: null, end: { binId: null } });
-    expect(asStep(tandem, 'loop')).toMatchObject({ end: { binId: null } });
-    expect(asStep(tandem, 'end')).toMatchObject({ skirtId: null, end: tandem.end });
-    expect(asStep(tandem, 'skirt')).toMatchObject({ skirtId: tandem.skirtId });
-    expect(asStep(tandem, 'trailer-hook').slots.map(({ slot }) => slot)).toEqual(['trailer-hook']);
-    expect(asStep(tandem, 'keeper').slots).toHaveLength(2);
-    expect(asStep(tandem, null)).toBe(tandem);
+    expect(at('thread-2').arm).toHaveLength(2);
+    expect(at('thread-2')).toMatchObject({ skirtId: null, end: { binId: null } });
+    expect(at('loop')).toMatchObject({ end: { binId: null } });
+    expect(at('end')).toMatchObject({ skirtId: null, end: tandem.end });
+    expect(at('skirt')).toMatchObject({ skirtId: tandem.skirtId });
+    expect(at('trailer-hook').slots.map(({ slot }) => slot)).toEqual(['trailer-hook']);
+    expect(at('keeper').slots).toHaveLength(2);
+    expect(at(null)).toBe(tandem);
   });
 });
 

@@ -19,16 +19,26 @@ const USUAL_STYLE = 'round';
 /** A middling head as one marks it: 10 g, 3/8 oz. */
 const USUAL_HEAD_G = { g: 10, oz: (3 / 8) * GRAMS_PER_OUNCE, 'oz-fraction': (3 / 8) * GRAMS_PER_OUNCE };
 
-/** A round head as most have them; of a maker whose blocks make none, what they do make. */
-function usualHead(molds: BenchView['molds'], mass: MassUnit): { style: string; nominalG: number } {
-  const nominalG = USUAL_HEAD_G[mass];
-  const cavities = molds.flatMap((mold) => mold.cavities).filter(({ hookSizes }) => hookSizes.length > 0);
-  if (cavities.length === 0 || cavities.some(({ style }) => style === USUAL_STYLE)) {
-    return { style: USUAL_STYLE, nominalG };
-  }
-  const off = (marked: number) => Math.abs(Math.log(marked / nominalG));
-  const [nearest = { style: USUAL_STYLE, nominalG }] = cavities.sort(
-    (a, b) => off(a.nominalG) - off(b.nominalG),
+/**
+ * A head of the kind’s own style, or a round one as most have them; where neither the maker’s blocks nor the heads that were
+ * bought have such, the nearest of what there is.
+ */
+function usualHead(
+  { molds, bins }: Pick<BenchView, 'bins' | 'molds'>,
+  mass: MassUnit,
+  own: string | undefined,
+): { style: string; nominalG: number } {
+  const usual = { style: own ?? USUAL_STYLE, nominalG: USUAL_HEAD_G[mass] };
+  const cast = molds.flatMap(({ cavities }) =>
+    cavities.filter(({ hookSizes }) => hookSizes.length > 0 || own !== undefined),
+  );
+  const bought = bins.flatMap((bin) => (bin.kind === 'head' && !bin.retired ? [bin] : []));
+  const all = cast.length > 0 ? cast : bought;
+  const alike = all.filter(({ style }) => style === usual.style);
+  if (own === undefined && alike.length > 0 && all === cast) return usual;
+  const off = ({ nominalG }: { readonly nominalG: number }) => Math.abs(Math.log(nominalG / usual.nominalG));
+  const [nearest = usual] = [...(alike.length > 0 || own !== undefined ? alike : all)].sort(
+    (one, other) => off(one) - off(other),
   );
   return { style: nearest.style, nominalG: nearest.nominalG };
 }
@@ -39,7 +49,7 @@ export function newBuild(
   view: Pick<BenchView, 'bins' | 'molds'>,
   mass: MassUnit = 'g',
 ): BuildDraft {
-  const { arm, takesHead, slots } = findKind(kind);
+  const { arm, takesHead, slots, headStyle } = findKind(kind);
   const frames = measuredParts(view).filter(({ gauge }) => gauge?.as === 'frame');
   const suiting = frames.filter(({ gauge }) => arm !== null && gauge?.bend === arm.shape);
   const frame = suiting.find(({ gauge }) => (gauge?.sizes.headG !== undefined) === takesHead) ?? suiting[0];
@@ -51,7 +61,7 @@ export function newBuild(
     head:
       takesHead || slots.some(({ id }) => id === 'strap')
         ? {
-            ...usualHead(view.molds, mass),
+            ...usualHead(view, mass, headStyle),
             ...(frame?.gauge?.sizes.headG === undefined ? {} : { nominalG: frame.gauge.sizes.headG }),
             hookBinId: null,
             coatId: null,

@@ -12,7 +12,11 @@ export function useTypicalParts(draft: BuildDraft, onChange: (draft: BuildDraft)
   const { view, workshop } = useBench();
   const { length, mass } = useUnits();
   return async () => {
-    const parts = typicalParts(draft.kind, view, length);
+    // Who ties skirts puts one of them on.
+    const ties = draft.skirtId !== null || view.skirts.length > 0;
+    const parts = typicalParts(draft.kind, view, length).filter(
+      ({ bin }) => !(ties && bin.kind === 'part' && bin.gauge?.as === 'skirt'),
+    );
     // The same thing at two places is one bin.
     const fresh = [
       ...new Map(parts.flatMap(({ isThere, bin }) => (isThere ? [] : [[bin.name, bin]]))).values(),

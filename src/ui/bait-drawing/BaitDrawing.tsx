@@ -1,3 +1,4 @@
+import { strapReach } from '@/core/builds/kinds/strap-jig';
 import type { ReactNode } from 'react';
 import type { Box } from '@/drawing/build/bait-box';
 import { armPath, eyePath, wirePath } from '@/drawing/build/wire-paths';
@@ -60,7 +61,7 @@ function BaitShape({ look, pose, marked, chosen }: ShapeProps) {
   const { laid, jig, trailing } = look;
   const { arm } = laid;
   // On a strap the skirt is tied to the hook behind it.
-  const strapMm = trailing.find(({ slot }) => slot === 'strap')?.piece.gauge.sizes.lengthMm ?? 0;
+  const strapMm = strapReach(trailing.find(({ slot }) => slot === 'strap')?.piece.gauge.sizes.lengthMm ?? 0);
   const toneOf = (id: string) =>
     marked.includes(id) ? 'var(--alarm)' : chosen === id ? 'var(--ember)' : 'var(--ink)';
   const armDeg = arm ? (Math.atan2(arm.along.y, arm.along.x) * 180) / Math.PI : 0;

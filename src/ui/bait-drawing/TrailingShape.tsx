@@ -1,3 +1,4 @@
+import { strapReach } from '@/core/builds/kinds/strap-jig';
 import type { BladeFormId } from '@/core/builds/blades/definition';
 import type { HookDrawing } from '@/drawing/hook-path';
 import { bladePath } from '@/drawing/build/blade-path';
@@ -50,24 +51,82 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
     case 'hook':
     case 'stinger': {
       const cord = look.trailing.find((each) => each.slot === 'cord' || each.slot === 'strap');
-      const reach = slot === 'trailer-hook' ? -2 : (cord?.piece.gauge.sizes.lengthMm ?? 0);
+      const longMm = cord?.piece.gauge.sizes.lengthMm ?? 0;
+      const reach = slot === 'trailer-hook' ? -2 : cord?.slot === 'strap' ? strapReach(longMm) : longMm;
       const from = slot === 'stinger' ? headEnd + reach : behind + reach;
       return (
         <SmallHook x={from} gapeMm={sizes.gapeMm ?? 10} lengthMm={lengthMm} wireMm={sizes.wireMm ?? 1} />
       );
     }
     case 'cord':
-    case 'strap': {
-      const from = slot === 'cord' ? headEnd : behind;
       return (
         <path
-          d={`M${from} 0h${lengthMm}`}
+          d={`M${headEnd} 0h${lengthMm}`}
           data-slot={slot}
           data-length={lengthMm}
           fill="none"
-          stroke={slot === 'cord' ? hex : 'var(--wire)'}
+          stroke={hex}
           strokeWidth={sizes.wireMm ?? 0.6}
         />
+      );
+    case 'strap':
+      return (
+        <path
+          d={doubledPath(behind, strapReach(lengthMm), sizes.wireMm ?? 0.6)}
+          data-slot={slot}
+          data-length={strapReach(lengthMm)}
+          fill="none"
+          stroke="var(--wire)"
+          strokeWidth={sizes.wireMm ?? 0.6}
+        />
+      );
+    case 'body':
+      return (
+        <ellipse
+          data-slot={slot}
+          cx={behind + lengthMm / 2 + 1}
+          cy={0}
+          rx={lengthMm / 2}
+          ry={(sizes.diameterMm ?? lengthMm / 2) / 2}
+          fill={hex}
+          stroke={tone}
+          strokeWidth={0.3}
+        />
+      );
+    case 'tape':
+      return (
+        <path
+          data-slot={slot}
+          d={TAPE_TURNS.map((nth) => `M${behind + 2 + nth * 1.6} -1.6l1 3.2`).join('')}
+          fill="none"
+          stroke={hex}
+          strokeWidth={1}
+        />
+      );
+    case 'feelers':
+    case 'claws': {
+      const from = behind + strapReach(strapOf(look));
+      return [-1, 1].map((side) =>
+        slot === 'feelers' ? (
+          <path
+            key={side}
+            data-slot={slot}
+            d={`M${from} 0c${-lengthMm * 0.3} ${side * lengthMm * 0.1} ${-lengthMm * 0.7} ${side * lengthMm * 0.35} ${-lengthMm} ${side * lengthMm * 0.3}`}
+            fill="none"
+            stroke={hex}
+            strokeWidth={sizes.wireMm ?? 0.8}
+          />
+        ) : (
+          <path
+            key={side}
+            data-slot={slot}
+            transform={`translate(${from} ${side * 2}) rotate(${180 - side * 24}) scale(0.5)`}
+            d={trailerPath(piece.gauge.shape, lengthMm, sizes.bodyMm ?? 8)}
+            fill={hex}
+            stroke={tone}
+            strokeWidth={0.5}
+          />
+        ),
       );
     }
     case 'keeper':
@@ -86,6 +145,16 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
     default:
       return null;
   }
+}
+
+const TAPE_TURNS = [0, 1, 2, 3, 4];
+
+const strapOf = ({ trailing }: BaitLook) =>
+  trailing.find(({ slot }) => slot === 'strap')?.piece.gauge.sizes.lengthMm ?? 0;
+
+/** A strap through an eye and back: two halves side by side. */
+function doubledPath(x: number, reachMm: number, wireMm: number): string {
+  return `M${x + reachMm} ${-wireMm}H${x}a${wireMm} ${wireMm} 0 0 0 0 ${2 * wireMm}H${x + reachMm}`;
 }
 
 /** How a plate stands in the eye, and where along it the eye goes through, where nobody measured its holes. */

@@ -1,3 +1,4 @@
+import { strapReach } from '@/core/builds/kinds/strap-jig';
 import { baitBox, type Box } from '@/drawing/build/bait-box';
 import { skirtBox } from '../skirt-drawing/skirt-box';
 import type { BaitLook, BaitPose } from './bait-look';
@@ -23,14 +24,15 @@ function reachOf({ jig, trailing }: BaitLook): number {
       const lengthMm = gauge.sizes.lengthMm ?? 0;
       if (slot === 'trailer') return head + lengthMm;
       if (slot === 'trailer-hook' || slot === 'hook') return behind + lengthMm;
-      if (slot === 'cord' || slot === 'strap') return behind + lengthMm + 22;
+      if (slot === 'cord') return behind + lengthMm + 22;
+      if (slot === 'strap') return behind + strapReach(lengthMm) + 22;
       return 0;
     }),
   );
 }
 
 function strapOf({ trailing }: BaitLook): number {
-  return trailing.find(({ slot }) => slot === 'strap')?.piece.gauge.sizes.lengthMm ?? 0;
+  return strapReach(trailing.find(({ slot }) => slot === 'strap')?.piece.gauge.sizes.lengthMm ?? 0);
 }
 
 function widened([x, y, width, height]: Box, by: number): Box {

@@ -57,6 +57,10 @@ export interface BaitKind {
   /** Takes a head from the rack; else the weight is on the wire. */
   readonly takesHead: boolean;
   readonly takesSkirt: boolean;
+  /** Nothing of this kind fishes without one, tied here or bought. */
+  readonly needsSkirt?: boolean;
+  /** The style of head that it usually opens on; left out where any does. */
+  readonly headStyle?: string;
   readonly arm: BaitArm | null;
   readonly slots: readonly BaitSlot[];
   readonly tools: readonly string[];

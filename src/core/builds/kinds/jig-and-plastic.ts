@@ -1,5 +1,5 @@
 import type { BaitKind } from './definition';
-import { step, TRAILER } from './usual-steps';
+import { step, stopSteps, TRAILER } from './usual-steps';
 
 export const jigAndPlastic: BaitKind = {
   id: 'jig-and-plastic',
@@ -17,8 +17,8 @@ export const jigAndPlastic: BaitKind = {
   reasons: ['plastic crooked', 'plastic torn', 'head chipped'],
   usualSeconds: 30,
   cautions: ['Instant glue bonds skin: gel, one drop, gloves.'],
-  steps: ({ slots }) => {
-    const plastic = slots.trailer ?? 'the plastic';
+  steps: (facts) => {
+    const plastic = facts.slots.trailer ?? 'the plastic';
     return [
       step('measure', `Lay ${plastic} beside the hook`, 'Nose at the keeper: mark where the bend comes out.'),
       step(
@@ -27,9 +27,7 @@ export const jigAndPlastic: BaitKind = {
         'In at the nose’s middle, out at the mark, over the keeper and up to the head.',
         ['Threaded crooked it spins. Take it off and thread it again.'],
       ),
-      ...(slots.stop
-        ? [step('stop', `Push ${slots.stop} over the barb`, 'It keeps the plastic from sliding back.')]
-        : []),
+      ...stopSteps(facts),
     ];
   },
 };

@@ -7,6 +7,7 @@ export const swimJig: BaitKind = {
   how: 'A pointed head with a thin guard, a full skirt and a paddling trailer.',
   takesHead: true,
   takesSkirt: true,
+  needsSkirt: true,
   arm: null,
   slots: [{ ...GUARD, isNeeded: false }, READY_SKIRT, { ...TRAILER, isNeeded: true }],
   tools: ['gel glue', 'scissors', 'comb'],

@@ -12,6 +12,12 @@ const TRAILER_HOOK: BaitSlot = {
 export const READY_SKIRT: BaitSlot = { id: 'skirt', name: 'Ready skirt', takes: ['skirt'], isNeeded: false };
 const KEEPER: BaitSlot = { id: 'keeper', name: 'Keeper', takes: ['keeper', 'bead'], isNeeded: false };
 export const RATTLE: BaitSlot = { id: 'rattle', name: 'Rattle', takes: ['rattle'], isNeeded: false };
+/** Two rattles ride on a collar of their own, one each side. */
+export const RATTLE_PAIR: readonly BaitSlot[] = [
+  RATTLE,
+  { id: 'rattle-two', name: 'Second rattle', takes: ['rattle'], isNeeded: false },
+  { id: 'rattle-collar', name: 'Rattle collar', takes: ['collar'], isNeeded: false },
+];
 export const GUARD: BaitSlot = { id: 'guard', name: 'Weed guard', takes: ['guard'], isNeeded: false };
 
 /** Of a bait on a bent wire: the wire, what its head wears, what hangs on its hook. */
@@ -42,17 +48,11 @@ export function threadSteps({ arm }: BaitFacts): CardStep[] {
 
 /** A skirt over the collar, a trailer, a hook with its keeper: whatever the bait has of them. */
 export function dressSteps({ skirt: tied, slots }: BaitFacts): CardStep[] {
-  const { trailer, keeper, rattle } = slots;
+  const { trailer, keeper } = slots;
   const skirt = tied ?? slots.skirt;
   const hook = slots['trailer-hook'];
   return [
-    ...(rattle
-      ? [
-          step('rattle', `Slip ${rattle} under the collar`, 'Fingers only: glass breaks under pliers.', [
-            'Rattle on the hook’s side closes the gape. Turn it to the back.',
-          ]),
-        ]
-      : []),
+    ...rattleSteps(slots),
     ...(skirt
       ? [
           step('skirt', `Pull ${skirt} over the collar`, 'Stretch it over the hook, long side back.', [
@@ -81,6 +81,33 @@ export function dressSteps({ skirt: tied, slots }: BaitFacts): CardStep[] {
         ]
       : []),
   ];
+}
+
+/** One rattle under the skirt’s collar, or two on a collar of their own. */
+function rattleSteps({
+  rattle,
+  'rattle-two': second,
+  'rattle-collar': collar,
+}: BaitFacts['slots']): CardStep[] {
+  if (!rattle) return [];
+  const glass = 'Fingers only: glass breaks under pliers.';
+  const both =
+    second === undefined ? rattle : second === rattle ? `two of ${rattle}` : `${rattle} and ${second}`;
+  const side = second === undefined ? '' : ' One each side.';
+  const mistakes = ['Rattle on the hook’s side closes the gape. Turn it to the back.'];
+  return collar
+    ? [
+        step('rattle', `Push ${both} into ${collar}`, `${glass}${side}`),
+        step('rattle-collar', `Slip ${collar} up the shank`, 'To where the skirt will cover it.', mistakes),
+      ]
+    : [step('rattle', `Slip ${both} under the collar`, `${glass}${side}`, mistakes)];
+}
+
+/** A stop behind a trailer, where the bait has one. */
+export function stopSteps({ slots }: BaitFacts): CardStep[] {
+  return slots.stop
+    ? [step('stop', `Push ${slots.stop} over the barb`, 'It keeps what is threaded from sliding back.')]
+    : [];
 }
 
 /** A guard glued into its hole. */

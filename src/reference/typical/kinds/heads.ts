@@ -27,23 +27,33 @@ const WORDS: Readonly<Record<string, readonly string[]>> = {
   walking: ['glide'],
 };
 
-/** Heads bought ready: each form that is cast on a hook. */
-export const BOUGHT_HEADS: readonly HeadKind[] = HEAD_STYLES.filter(({ isHooked }) => isHooked).map(
-  ({ key, name }): HeadKind => ({
-    id: `bought-${key}`,
-    makes: 'head',
-    style: key,
-    group: 'Bought heads',
-    one: `${name} head`,
-    many: `${name} heads`,
-    words: ['jig head', 'jighead', 'tungsten', 'bought', 'painted', ...(WORDS[key] ?? [])],
-    source: 'Typical: the hook that common heads of that weight have. Say what yours has.',
-    sizes: MARKS.map(([ounces, share, grams]) =>
-      size(ounces, { massG: round(share * GRAMS_PER_OUNCE, 6), metric: `${grams} g`, inch: `${ounces} oz` }),
-    ),
-    usual: '1/4',
-    pack: 10,
-    gramsBySize: Object.fromEntries(MARKS.map(([ounces, , grams]) => [ounces, grams])),
-    hookBySize: Object.fromEntries(MARKS.map(([ounces, , , hook]) => [ounces, hook])),
-  }),
-);
+/** Sinkers that a hook is strapped to: sold like heads, cast without one. */
+const UNHOOKED: readonly string[] = ['walking'];
+
+/** Heads bought ready: each form that is cast on a hook, and those that one is strapped to. */
+export const BOUGHT_HEADS: readonly HeadKind[] = HEAD_STYLES.filter(
+  ({ key, isHooked }) => isHooked || UNHOOKED.includes(key),
+).map(({ key, name, plural, isHooked }): HeadKind => ({
+  id: `bought-${key}`,
+  makes: 'head',
+  style: key,
+  group: 'Bought heads',
+  one: isHooked ? `${name} head` : name,
+  many: isHooked ? `${name} heads` : `${plural.slice(0, 1).toUpperCase()}${plural.slice(1)}`,
+  words: [
+    ...(isHooked ? ['jig head', 'jighead', 'painted'] : ['sinker', 'strap jig']),
+    'tungsten',
+    'bought',
+    ...(WORDS[key] ?? []),
+  ],
+  source: isHooked
+    ? 'Typical: the hook that common heads of that weight have. Say what yours has.'
+    : 'What its packet says.',
+  sizes: MARKS.map(([ounces, share, grams]) =>
+    size(ounces, { massG: round(share * GRAMS_PER_OUNCE, 6), metric: `${grams} g`, inch: `${ounces} oz` }),
+  ),
+  usual: isHooked ? '1/4' : '3/8',
+  pack: 10,
+  gramsBySize: Object.fromEntries(MARKS.map(([ounces, , grams]) => [ounces, grams])),
+  hookBySize: isHooked ? Object.fromEntries(MARKS.map(([ounces, , , hook]) => [ounces, hook])) : {},
+}));
