@@ -6,6 +6,7 @@ import type { JigLook } from '@/ui/skirt-drawing/skirt-look';
 import type { BenchView } from '@/model/bench/bench-view';
 import { lookOf } from './coat-look';
 import { viewOf } from './head-view-of';
+import { boughtLike } from '@/model/heads/bought-head';
 import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
 import { strandLook } from '@/ui/skirt-drawing/strand-look';
 
@@ -28,7 +29,8 @@ const GONE_HEX = '#8a8a8a';
 export function jigOf(recipe: SkirtRecipe, view: BenchView, choice: JigChoice = {}): JigLook | null {
   const { collarBinId, ...other } = choice;
   const on = { ...recipe.shownOn, ...other };
-  const head = viewOf({ ...on, metalBinId: null }, view);
+  const bought = boughtLike(on, view)?.bought ?? null;
+  const head = viewOf({ ...on, metalBinId: null, bought }, view);
   if (!head) return null;
   const coat = on.coatId === null ? null : view.coatById.get(on.coatId);
   const hexOf = (binId: string | null) => {

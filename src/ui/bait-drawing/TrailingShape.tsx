@@ -29,7 +29,7 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
         <path
           data-slot={slot}
           data-length={lengthMm}
-          transform={`translate(${headEnd} 0)`}
+          transform={`translate(${trailerFrom(look)} 0)`}
           d={trailerPath(piece.gauge.shape, lengthMm, sizes.bodyMm ?? 8)}
           fill={hex}
           stroke={tone}
@@ -148,6 +148,18 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
 }
 
 const TAPE_TURNS = [0, 1, 2, 3, 4];
+
+/** Where a trailer begins: at the head's end, on a strap at the hook's eye behind it. */
+export function trailerFrom(look: BaitLook): number {
+  const { jig } = look;
+  const head = jig ? jig.head.bodyBox.width : 0;
+  const strapMm = strapOf(look);
+  const behind = jig?.head.hook ? jig.head.hook.x + jig.head.hook.reachMm : head;
+  return strapMm > 0 ? behind + strapReach(strapMm) + EYE_MM : head;
+}
+
+/** A hook's eye stays free of what is threaded on it. */
+const EYE_MM = 4;
 
 const strapOf = ({ trailing }: BaitLook) =>
   trailing.find(({ slot }) => slot === 'strap')?.piece.gauge.sizes.lengthMm ?? 0;

@@ -1,3 +1,4 @@
+import { trailerFrom } from './TrailingShape';
 import { strapReach } from '@/core/builds/kinds/strap-jig';
 import { baitBox, type Box } from '@/drawing/build/bait-box';
 import { skirtBox } from '../skirt-drawing/skirt-box';
@@ -15,14 +16,15 @@ export function reachBehind(look: BaitLook): number {
 }
 
 /** What a slot adds behind the head, mm: a trailer its length, a stinger its cord and hook. */
-function reachOf({ jig, trailing }: BaitLook): number {
+function reachOf(look: BaitLook): number {
+  const { jig, trailing } = look;
   const head = jig ? jig.head.bodyBox.width : 0;
   const behind = jig?.head.hook ? jig.head.hook.x + jig.head.hook.reachMm : head;
   return Math.max(
     behind,
     ...trailing.map(({ slot, piece: { gauge } }) => {
       const lengthMm = gauge.sizes.lengthMm ?? 0;
-      if (slot === 'trailer') return head + lengthMm;
+      if (slot === 'trailer') return trailerFrom(look) + lengthMm;
       if (slot === 'trailer-hook' || slot === 'hook') return behind + lengthMm;
       if (slot === 'cord') return behind + lengthMm + 22;
       if (slot === 'strap') return behind + strapReach(lengthMm) + 22;
