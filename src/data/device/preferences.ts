@@ -29,6 +29,8 @@ const preferences = z.object({
   shedC: z.number().min(-10).max(45).catch(20),
   /** Which hand holds the thread: the card is drawn for it. */
   hand: z.enum(['right', 'left']).catch('right'),
+  /** The card is read aloud. */
+  isSpoken: z.boolean().catch(false),
   /** From where skirts are looked at. */
   skirtView: z.enum(['side', 'top', 'end']).catch('side'),
   /** Pixels to a true millimeter of this screen; null until somebody held a card to it. */

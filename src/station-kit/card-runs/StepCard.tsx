@@ -1,6 +1,6 @@
 'use client';
 
-import { apart, column, stack } from '@/ui/layout/layout';
+import { apart, column, stack, wrap } from '@/ui/layout/layout';
 import { LeftOutlined, RightOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
@@ -9,6 +9,7 @@ import type { CardProgress } from '@/core/card-runs/turn-card';
 import { useWidth } from '@/ui/use-width';
 import { useKeyMap } from '../key-map';
 import { HandSwitch } from './HandSwitch';
+import { SpeechSwitch } from './SpeechSwitch';
 import { CARD_KEYS } from './keys';
 import styles from './run.module.css';
 
@@ -61,7 +62,10 @@ export function StepCard(props: StepCardProps) {
             ? `${piece} ${nth}, step ${at + 1} of ${steps.length}`
             : `Step ${at + 1} of ${steps.length}, ${piece.toLowerCase()} ${nth}`}
         </p>
-        <HandSwitch />
+        <span className={wrap(8)}>
+          <SpeechSwitch text={spokenOf(isThrough ? through : step, counts, card.counted)} />
+          <HandSwitch />
+        </span>
       </header>
       <ol className={styles.track} aria-label="Steps">
         {steps.map((each, index) => (
@@ -113,6 +117,20 @@ export function StepCard(props: StepCardProps) {
       <p className="quiet">Space counts and goes on · arrows turn the card · Backspace takes one back</p>
     </section>
   );
+}
+
+/**
+ * What is read aloud of a step: all of it as it comes, and while it is counted the number alone.
+ *
+ * @example spokenOf({ title: 'Wrap tight', how: 'Side by side.' }, 10, 3) // '3'
+ */
+function spokenOf(
+  { title, how }: { readonly title: string; readonly how: string },
+  times: number,
+  counted: number,
+): string {
+  if (counted > 0 && times > 0) return String(counted);
+  return `${title}. ${how}${times > 0 ? ` ${times} times.` : ''}`;
 }
 
 /** What one press would do for the whole step; null where that is what any press does. */

@@ -72,6 +72,41 @@ describe('the step card', () => {
     expect(screen.queryByRole('button', { name: /are counted/ })).toBeNull();
   });
 
+  it('is read aloud where the browser speaks and the maker wants it: each step, then each count', async () => {
+    const said: string[] = [];
+    const speechSynthesis = {
+      cancel: () => undefined,
+      speak: ({ text }: { text: string }) => said.push(text),
+    };
+    class Utterance {
+      lang = '';
+      constructor(readonly text: string) {}
+    }
+    Object.assign(window, { speechSynthesis, SpeechSynthesisUtterance: Utterance });
+    try {
+      await renderBench(<Card way="one-by-one" count={2} />);
+      expect(said).toEqual([]);
+      const voice = screen.getByRole('button', { name: 'Read aloud' });
+      expect(voice).toHaveAttribute('aria-pressed', 'false');
+      fireEvent.click(voice);
+      expect(said).toEqual(['Do cut. How cut is done. 2 times.']);
+      fireEvent.keyDown(window, { key: ' ' });
+      fireEvent.keyDown(window, { key: ' ' });
+      expect(said.slice(1)).toEqual(['1', 'Do glue. How glue is done.']);
+      fireEvent.click(voice);
+      fireEvent.keyDown(window, { key: ' ' });
+      expect(said).toHaveLength(3);
+    } finally {
+      Reflect.deleteProperty(window, 'speechSynthesis');
+      Reflect.deleteProperty(window, 'SpeechSynthesisUtterance');
+    }
+  });
+
+  it('offers no voice where the browser has none', async () => {
+    await renderBench(<Card way="one-by-one" count={2} />);
+    expect(screen.queryByRole('button', { name: 'Read aloud' })).toBeNull();
+  });
+
   it('counts, goes on and comes back by key, and says what goes wrong and what dries', async () => {
     await renderBench(<Card way="one-by-one" count={2} />);
     const at = () => screen.getByLabelText('Step card').querySelector('header p');
