@@ -2,7 +2,15 @@ import { demoBench } from '@/demo/demo-bench';
 import { headText } from '@/text/words';
 import { viewOf } from '../../../tests/support/view-of';
 import { headsFor } from '../baits/bait-facts';
-import { afterBuilding, afterPour, afterRigging, afterTying, nextForHeads } from './next-steps';
+import {
+  afterCoating,
+  afterDressing,
+  afterBuilding,
+  afterPour,
+  afterRigging,
+  afterTying,
+  nextForHeads,
+} from './next-steps';
 
 const demo = demoBench(Date.UTC(2026, 10, 23, 12));
 const view = viewOf(demo);
@@ -46,6 +54,23 @@ describe('where what was booked goes on', () => {
     });
     // Written in the unit of who reads it, whatever it was called when it was begun.
     expect(steps('oz').some(({ says }) => / g\b/.test(says))).toBe(false);
+  });
+
+  it('leads dressed heads on as any that lie there, and colored ones to what wears that color', () => {
+    const batch = view.batches.find(({ headBinId }) => headBinId !== null)!;
+    expect(afterDressing(batch, view)).toEqual(nextForHeads(new Set([batch.headBinId!]), view));
+    expect(afterDressing({ headBinId: null }, view)).toEqual([]);
+    const out = view.racks.filter(({ state }) => state === 'out');
+    expect(out.length).toBeGreaterThan(0);
+    for (const rack of out) {
+      for (const { href } of afterCoating(rack, view)) {
+        const at = /^\/shelf\?bin=(.+)$/.exec(href)?.[1];
+        const bin = at === undefined ? undefined : view.binById.get(at);
+        if (bin?.kind === 'head') expect(rack.hung.map(({ coatId }) => coatId)).toContain(bin.coatId);
+      }
+    }
+    expect(out.some((rack) => afterCoating(rack, view).length > 0)).toBe(true);
+    expect(afterCoating({ hung: [] }, view)).toEqual([]);
   });
 
   it('leads skirts to the bait that wears them, baits and rigs to their cost', () => {

@@ -3,6 +3,8 @@ import { headsToDress } from '@/core/dress/heads-to-dress';
 import { sum } from '@/core/numeric/sum';
 import type { MassUnit } from '@/core/units/write-mass';
 import type { HeadOf } from '../heads/head-facts';
+import type { Batch } from '@/records/batch';
+import type { Rack } from '@/records/rack';
 import type { BuildRecord } from '@/records/build';
 import type { RigRecord } from '@/records/rig';
 import type { Run } from '@/records/run';
@@ -71,6 +73,29 @@ export function afterPour(run: Run, view: BenchView, mass: MassUnit): NextStep[]
     ...batches.map((batch) => ({ says: dress(batch.count, batch), href: `/dress?batch=${batch.id}` })),
     ...nextForHeads(cast, view),
   ];
+}
+
+/** Heads off the dressing bench: on as any heads that lie there. */
+export function afterDressing({ headBinId }: Pick<Batch, 'headBinId'>, view: BenchView): NextStep[] {
+  return headBinId === null ? [] : nextForHeads(new Set([headBinId]), view);
+}
+
+/** Heads that came out of the oven in their color. */
+export function afterCoating({ hung }: Pick<Rack, 'hung'>, view: BenchView): NextStep[] {
+  const coated = view.bins.filter((bin) => {
+    if (bin.kind !== 'head' || bin.skirtId !== null || (view.levels.get(bin.id) ?? 0) <= 0) return false;
+    return hung.some(({ headBinId, coatId }) => {
+      const bare = view.binById.get(headBinId);
+      return (
+        coatId === bin.coatId &&
+        bare?.kind === 'head' &&
+        bare.style === bin.style &&
+        bare.nominalG === bin.nominalG &&
+        bare.hookBinId === bin.hookBinId
+      );
+    });
+  });
+  return nextForHeads(new Set(coated.map(({ id }) => id)), view);
 }
 
 /** Skirts that were tied: on their heads, or loose, into a bait. */

@@ -16,6 +16,8 @@ import { likelyCauses } from '@/core/coats/learn-faults';
 import { adhesionTrials, TRAY_CHECKS } from '@/core/coats/tray-checks';
 import type { Rack } from '@/records/rack';
 import { CountField } from '@/ui/unit-field/CountField';
+import { afterCoating } from '@/model/next/next-steps';
+import { NextSteps } from '@/station-kit/NextSteps';
 import { useBench } from '@/station-kit/BenchProvider';
 import { Checks } from './Checks';
 import styles from './rack.module.css';
@@ -53,6 +55,7 @@ export function AfterCure({ rack }: { rack: Rack }) {
           Rack {rack.no} <small>out, {rack.hung.length} heads</small>
         </h2>
       </header>
+      <NextSteps steps={afterCoating(rack, view)} />
       <p className="quiet">
         Look once they are cold. Try {adhesionTrials(rack.hung.length)}{' '}
         {adhesionTrials(rack.hung.length) === 1 ? 'head' : 'heads'} for hold: a small cross cut and taped, or

@@ -9,6 +9,8 @@ import { findDressStep, type DressStepId } from '@/core/dress/dress-steps';
 import type { Batch } from '@/records/batch';
 import { CountField } from '@/ui/unit-field/CountField';
 import { headText, minutesText } from '@/text/words';
+import { afterDressing } from '@/model/next/next-steps';
+import { NextSteps } from '@/station-kit/NextSteps';
 import { useBench } from '@/station-kit/BenchProvider';
 import { StepDrawing } from '@/ui/dress-drawing/StepDrawing';
 import styles from './dress.module.css';
@@ -148,8 +150,9 @@ export function StepsPart({ batch, volumeCm3 }: StepsPartProps) {
             </p>
           </>
         )}
+        {isOver ? <NextSteps steps={afterDressing(batch, view)} /> : null}
         <Button
-          type={!next ? 'primary' : 'default'}
+          type={!next && !isOver ? 'primary' : 'default'}
           onClick={() => inBackground(carryOut(workshop.batches.end(batch.id, !isOver)))}
         >
           {isOver ? 'Take it up again' : 'Off the dressing bench'}
