@@ -54,13 +54,18 @@ export function placeText(place: SkirtLayerRecord['place']): string {
     : PLACES[place.at];
 }
 
-/** How much a layer takes: `½ tab`, `12 strands`, `a bundle of 3 mm`, `1 bunch`. */
-export function amountOfText(amount: SkirtLayerRecord['amount'], length: 'mm' | 'in'): string {
+/** How much a layer takes: `½ tab`, `12 strands`, of a sheet `12 legs`, `a bundle of 3 mm`, `1 bunch`. */
+export function amountOfText(
+  amount: SkirtLayerRecord['amount'],
+  length: 'mm' | 'in',
+  form: StrandBin['form'] = 'tab',
+): string {
+  const [one, strand] = form === 'sheet' ? ['sheet', 'leg'] : ['tab', 'strand'];
   switch (amount.by) {
     case 'tabs':
-      return `${tabsText(amount.tabs)} ${amount.tabs > 1 ? 'tabs' : 'tab'}`;
+      return `${tabsText(amount.tabs)} ${amount.tabs > 1 ? `${one}s` : one}`;
     case 'strands':
-      return amount.strands === 1 ? '1 strand' : `${amount.strands} strands`;
+      return amount.strands === 1 ? `1 ${strand}` : `${amount.strands} ${strand}s`;
     case 'bundle':
       return `a bundle of ${lengthText(amount.diameterMm, length)}`;
     case 'bunches':

@@ -149,3 +149,54 @@ test('H. strap jigs: a strap doubled through the eye of a walking sinker, from t
   const { contents } = await readBench(page);
   expect(contents.buildings.map(({ passed }) => passed)).toEqual([4]);
 });
+
+test('D. sheet skirts: as many legs as go round, tails inside first, from the sheet to the water', async ({
+  page,
+}) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Paint and dress bought heads/);
+  await maker.goTo('Shelf');
+  await maker.button('Put something down');
+  const form = page.getByRole('dialog');
+  await maker.type('Search kinds of things', 'sheet', form);
+  await maker.button(/^Sheets, to cut/, form);
+  await maker.type('How many', '10', form);
+  await maker.button('Put on the shelf', form);
+  await expect(form).toHaveCount(0);
+  await maker.goTo('Skirt');
+  await maker.button('New skirt');
+  await maker.button(/^black/);
+  await maker.press(page.getByRole('combobox', { name: 'Material of layer 1' }));
+  await maker.press(page.getByTitle(/^Sheet/).first());
+  // It is held as a sheet is, and says so.
+  await maker.press(page.getByText('Held by: Cut sheet round a head'));
+  await maker.type('Round the head, across', '1/2 in');
+  await expect(page.getByText(/^13 legs, stretched by/)).toBeVisible();
+  for (let tail = 1; tail <= 2; tail += 1) await maker.button('+ tail');
+  await expect(page.getByText('Balanced round the axis.')).toBeVisible();
+  await expect(page.getByRole('main').getByText(/thin, by the common schools/)).toHaveCount(0);
+  await maker.type('Called', 'Squid');
+  await maker.button('Keep it');
+  await maker.button('Tie some');
+  const dialog = page.getByRole('dialog', { name: /^Tie/ });
+  await maker.type('How many', '4', dialog);
+  const lies = dialog.getByRole('button', { name: 'All of it lies here' });
+  if (await lies.isVisible()) await maker.press(lies);
+  await maker.button('Pull them and begin', dialog);
+  await readCards(maker, {
+    needed: [
+      /Measure round the head: 13 legs/,
+      /Set the 2 inner tails opposite each other/,
+      /Cut 13 legs/,
+      /Wrap 13 legs of/,
+      /Bind the band with waxed floss/,
+      /Cut a relief beside the seam/,
+      /Glue the strip over the seam/,
+    ],
+    barred: [/\btabs?\b/i, /tube/i, /keeper/i, /trailer/i, /24/],
+  });
+  await book(maker, 4);
+  maker.say('D, sheet skirts');
+  const { contents } = await readBench(page);
+  expect(contents.tyings.map(({ passed }) => passed)).toEqual([4]);
+});

@@ -174,6 +174,7 @@ describe('holds', () => {
     heldAt: 'a third',
     hasGuard: true,
     hasRattle: true,
+    sheet: null,
   };
 
   it('are registered once each, every one of them', () => {
@@ -206,6 +207,11 @@ describe('holds', () => {
     ['collar-tool', [/band up the shank/, /tube/], [/wrap/i, /thread/i, /wire/i, /trailer/i]],
     ['wire', [/wire/i], [/tube/i, /collar on the tube/, /trailer/i]],
     ['thread-hitches', [/wrap/i], [/tube/i, /\bband\b/i, /trailer/i]],
+    [
+      'cut-sheet',
+      [/floss/, /relief/, /strip over the seam/],
+      [/quarter tab/, /inner tail/i, /tube/i, /trailer/i, /keeper/i],
+    ],
   ] as const)('the card of %s speaks of what it has, and of nothing else', (id, needed, barred) => {
     const all = findHold(id)
       .steps(facts)
@@ -214,6 +220,20 @@ describe('holds', () => {
       );
     for (const words of needed) expect(all.some((text) => words.test(text))).toBe(true);
     for (const words of barred) expect(all.filter((text) => words.test(text))).toEqual([]);
+  });
+
+  it('a sheet has so many legs as go round, its inner tails before them, its strip last', () => {
+    const sheet = (tails: number) =>
+      findHold('cut-sheet')
+        .steps({ ...facts, layers: facts.layers.slice(0, 1), sheet: { legs: 12, tails } })
+        .map(({ id, title }) => [id, title] as const);
+    const bare = sheet(0);
+    expect(bare[0]![1]).toBe('Measure round the head: 12 legs');
+    expect(bare.map(([id]) => id)).toEqual(['measure', 'legs', 'lay a', 'floss', 'fold', 'relief', 'strip']);
+    expect(bare[1]![1]).toBe('Cut 12 legs, their band left whole');
+    const tailed = sheet(4).map(([id]) => id);
+    expect(tailed.indexOf('tails')).toBe(1);
+    expect(sheet(4)[1]![1]).toBe('Set the 4 inner tails opposite each other');
   });
 
   it('count what the maker set, and what is usual where nothing is set', () => {

@@ -1,5 +1,6 @@
 import type { HoldStep } from '@/core/skirts/holds/definition';
 import { findHold } from '@/core/skirts/holds';
+import { wrapSheet } from '@/core/skirts/wrap-sheet';
 import type { Skirt } from '@/records/skirt';
 import { amountOfText, placeText, shortName } from '@/text/skirt-words';
 import { materialOf } from './skirt-facts';
@@ -17,7 +18,7 @@ export function stepsOf(
       const material = materialOf(layer, view);
       return {
         key: layer.id,
-        says: `${amountOfText(layer.amount, length)} of ${material ? shortName(material) : 'a material gone'}, ${placeText(layer.place)}`,
+        says: `${amountOfText(layer.amount, length, material?.form)} of ${material ? shortName(material) : 'a material gone'}, ${placeText(layer.place)}`,
         isForward: layer.isForward,
         isShort: layer.isShort,
       };
@@ -26,5 +27,9 @@ export function stepsOf(
     heldAt: Math.abs(atShare - 1 / 3) < 0.02 ? 'a third' : `${Math.round(atShare * 100)} %`,
     hasGuard: recipe.shownOn.guardBinId !== null,
     hasRattle: recipe.shownOn.rattleBinId !== null,
+    sheet: recipe.wrap && {
+      legs: wrapSheet(recipe.wrap.headDiameterMm, recipe.wrap.legWidthMm, recipe.wrap.maxStretch).legs,
+      tails: recipe.tails.length,
+    },
   });
 }

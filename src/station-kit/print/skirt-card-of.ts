@@ -44,7 +44,7 @@ export function composeCard(skirt: Skirt, view: BenchView, length: 'mm' | 'in'):
     layers: skirt.layers.map((layer) => {
       const material = materialOf(layer, view);
       return [
-        `${material?.name ?? 'a material gone'}: ${amountOfText(layer.amount, length)}, ${placeText(layer.place)}`,
+        `${material?.name ?? 'a material gone'}: ${amountOfText(layer.amount, length, material?.form)}, ${placeText(layer.place)}`,
         `${lengthText(layer.lengthMm, length)} from the collar`,
         ...(layer.isShort ? ['cut short'] : []),
         layer.isForward ? 'tied forward, folded back' : 'tied back',

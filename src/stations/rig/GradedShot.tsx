@@ -10,6 +10,7 @@ import type { Rig } from '@/core/rigs/rig';
 import { speedText } from '@/text/quantity-text';
 import { TextField } from '@/ui/unit-field/TextField';
 import { lengthText, massText } from '@/text/words';
+import { CordBar } from '@/ui/rig-drawing/CordBar';
 import { useUnits } from '@/ui/units/use-units';
 import { watersFor } from '@/model/water/hold';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -101,29 +102,6 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
         </Button>
       </div>
     </section>
-  );
-}
-
-/** The cord with its shot, from the side, to scale. */
-function CordBar({
-  cordMm,
-  shots,
-  shotMm,
-  sealMm,
-}: GradedWeight & { readonly shotMm: number; readonly sealMm: number }) {
-  return (
-    <svg viewBox={`0 -4 ${Math.max(cordMm, 1)} 8`} width={Math.min(190, cordMm)} height={16} aria-hidden>
-      <rect x={0} y={-3.2} width={cordMm} height={6.4} rx={1} className={styles.cordBar} />
-      {Array.from({ length: shots }, (_, nth) => (
-        <circle
-          key={nth}
-          cx={sealMm + shotMm * (nth + 0.5)}
-          cy={0}
-          r={Math.min(3, shotMm / 2)}
-          className={styles.shotDot}
-        />
-      ))}
-    </svg>
   );
 }
 

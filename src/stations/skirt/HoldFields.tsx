@@ -10,6 +10,7 @@ import { PartField } from '@/station-kit/put-down/PartField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { lengthText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
+import { useBench } from '@/station-kit/BenchProvider';
 import { withHold, type SkirtDraft } from './draft';
 import { MovingSlider } from '@/ui/skirt-drawing/MovingSlider';
 import { SheetFields } from './SheetFields';
@@ -34,6 +35,7 @@ export const COUNT_WORDS: Record<HoldCountId, string> = {
 /** How the skirt is held: the way, the maker's own counts, the collar and where it sits. */
 export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
   const { length } = useUnits();
+  const { view } = useBench();
   const id = useId();
   const hold = findHold(draft.hold);
   const { collar } = draft;
@@ -52,7 +54,7 @@ export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
           style={{ width: '100%' }}
           popupMatchSelectWidth={false}
           options={SKIRT_HOLDS.map((each) => ({ value: each.id, label: each.name }))}
-          onChange={(next) => onChange(withHold(draft, next))}
+          onChange={(next) => onChange(withHold(draft, next, view))}
         />
       </FieldShell>
       {hold.takesCollar ? (

@@ -27,7 +27,7 @@ import { amountOfText, placeText, shortName } from '@/text/skirt-words';
 import { materialOf } from '@/model/skirts/skirt-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
-import { newLayer, strandsOnShelf, type SkirtDraft } from './draft';
+import { newLayer, strandsOnShelf, withLayers, type SkirtDraft } from './draft';
 import { LayerFields } from './LayerFields';
 import { StrandSwatch } from '@/ui/skirt-drawing/StrandSwatch';
 import styles from './skirt.module.css';
@@ -56,7 +56,7 @@ export const LayerList = memo(function LayerList(props: LayerListProps) {
   // The same list while only what layers are changes: a slider moves no card.
   const idKey = layers.map(({ id }) => id).join('\n');
   const ids = useMemo(() => idKey.split('\n'), [idKey]);
-  const set = (next: SkirtLayerRecord[]) => onChange({ ...draft, layers: next });
+  const set = (next: SkirtLayerRecord[]) => onChange(withLayers(draft, next, view));
   const withLayer = (layer: SkirtLayerRecord) => layers.map((each) => (each.id === layer.id ? layer : each));
   const end = ({ active, over }: DragEndEvent) => {
     const [from, to] = [active, over].map((each) => layers.findIndex(({ id }) => id === each?.id));
@@ -153,7 +153,7 @@ const LayerCard = memo(function LayerCard({ layer, place, isOpen, onOpen, fields
   });
   const name = material ? shortName(material) : 'a material gone';
   const says = [
-    `${amountOfText(layer.amount, length)}, ${placeText(layer.place)}`,
+    `${amountOfText(layer.amount, length, material?.form)}, ${placeText(layer.place)}`,
     ...(layer.isShort ? ['cut short'] : []),
     ...(layer.isForward ? [] : ['tied back']),
   ].join(', ');

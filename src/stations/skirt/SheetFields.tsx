@@ -9,6 +9,8 @@ import { wrapSheet } from '@/core/skirts/wrap-sheet';
 import { numberText } from '@/text/number-text';
 import type { Skirt } from '@/records/skirt';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
+import { withWrap } from '@/model/skirts/sheet-wrap';
+import { useBench } from '@/station-kit/BenchProvider';
 import type { SkirtDraft } from './draft';
 import styles from './skirt.module.css';
 
@@ -23,7 +25,8 @@ interface SheetFieldsProps {
 /** A sheet wrapped round a head: how many legs go round, how far they stretch, whether the tails inside balance. */
 export function SheetFields({ draft, wrap, onChange }: SheetFieldsProps) {
   const { legs, stretch, fits } = wrapSheet(wrap.headDiameterMm, wrap.legWidthMm, wrap.maxStretch);
-  const setWrap = (change: Partial<typeof wrap>) => onChange({ ...draft, wrap: { ...wrap, ...change } });
+  const { view } = useBench();
+  const setWrap = (change: Partial<typeof wrap>) => onChange(withWrap(draft, { ...wrap, ...change }, view));
   const { tails } = draft;
   const setTails = (next: Skirt['tails']) => onChange({ ...draft, tails: next });
   const balance = tails.length > 0 ? tailBalance(tails) : null;

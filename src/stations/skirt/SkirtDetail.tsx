@@ -98,8 +98,8 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
           return (
             <li key={layer.id}>
               <i style={{ background: material?.hex }} aria-hidden="true" />
-              {material ? shortName(material) : 'a material gone'}: {amountOfText(layer.amount, length)},{' '}
-              {placeText(layer.place)}
+              {material ? shortName(material) : 'a material gone'}:{' '}
+              {amountOfText(layer.amount, length, material?.form)}, {placeText(layer.place)}
               {layer.isShort ? ', cut short' : ''}
             </li>
           );

@@ -5,6 +5,8 @@ import { findHold } from '@/core/skirts/holds';
 import type { NewSkirt } from '@/records/skirt';
 import type { StrandBin } from '@/records/bin';
 import { MOST_LAYERS, type Skirt, type SkirtLayerRecord } from '@/records/skirt';
+import { materialOf } from '@/model/skirts/skirt-facts';
+import { usualWrap, withWrap } from '@/model/skirts/sheet-wrap';
 import type { BenchView } from '@/model/bench/bench-view';
 
 /** A recipe being made or changed. */
@@ -13,6 +15,13 @@ export type SkirtDraft = NewSkirt & {
   readonly from: number | null;
 };
 
+/** How a skirt of a material is usually held. */
+const HOLD_OF = {
+  tab: 'collar-tool',
+  hair: 'thread-hitches',
+  fur: 'thread-hitches',
+  sheet: 'cut-sheet',
+} as const;
 const SHORT_MM = 12;
 const LONG_MM = 60;
 
@@ -22,13 +31,13 @@ export function newSkirt(view: Pick<BenchView, 'bins'>, layerId: string): SkirtD
   if (!material) return null;
   const hook = view.bins.find((bin) => bin.kind === 'hook' && bin.size === '3/0');
   const collar = view.bins.find((bin) => bin.kind === 'part' && bin.gauge?.as === 'collar');
-  return {
+  const fresh: SkirtDraft = {
     family: null,
     from: null,
     name: '',
     prey: '',
     layers: [newLayer(material, layerId, undefined)],
-    hold: material.form === 'tab' ? 'collar-tool' : 'thread-hitches',
+    hold: HOLD_OF[material.form],
     counts: {},
     collar: { binId: collar?.id ?? null, diameterMm: 6, atShare: 0.33, headSideMm: 7 },
     wrap: null,
@@ -44,6 +53,8 @@ export function newSkirt(view: Pick<BenchView, 'bins'>, layerId: string): SkirtD
     },
     note: '',
   };
+  const binById = new Map(view.bins.map((bin) => [bin.id, bin]));
+  return material.form === 'sheet' ? withHold(fresh, 'cut-sheet', { binById }) : fresh;
 }
 
 /** Materials that skirts are made of, in the order of the drawer. */
@@ -165,16 +176,24 @@ export function findProblems(
 const FORM_WORDS = { tab: 'a tab', hair: 'hair', fur: 'fur', sheet: 'a sheet' } as const;
 
 /** A hold with its usual counts. */
-export function withHold(draft: SkirtDraft, id: HoldId): SkirtDraft {
+export function withHold(draft: SkirtDraft, id: HoldId, view: Pick<BenchView, 'binById'>): SkirtDraft {
   const counts = Object.fromEntries(findHold(id).counts.map(({ id: count, usual }) => [count, usual]));
-  const needsWrap = id === 'cut-sheet';
-  return {
-    ...draft,
-    hold: id,
-    counts,
-    wrap: needsWrap ? (draft.wrap ?? { headDiameterMm: 20, legWidthMm: 3, maxStretch: 0.1 }) : null,
-    tails: needsWrap ? draft.tails : [],
-  };
+  const held = { ...draft, hold: id, counts };
+  if (id !== 'cut-sheet') return { ...held, wrap: null, tails: [] };
+  return withWrap(held, draft.wrap ?? usualWrap(draft, view), view);
+}
+
+/** Other layers; a new recipe whose hold suits none of them is held as its material usually is. */
+export function withLayers(
+  draft: SkirtDraft,
+  layers: SkirtDraft['layers'],
+  view: Pick<BenchView, 'binById'>,
+): SkirtDraft {
+  const next = { ...draft, layers };
+  const forms = layers.flatMap((layer) => materialOf(layer, view)?.form ?? []);
+  const [first] = forms;
+  const isHeld = forms.some((form) => findHold(draft.hold).suits.includes(form));
+  return first === undefined || isHeld || draft.from !== null ? next : withHold(next, HOLD_OF[first], view);
 }
 
 /** The recipe as it is written. */

@@ -64,7 +64,7 @@ describe('what they take', () => {
 
 function Hold() {
   const perch = usePerch();
-  const [draft, setDraft] = useState(withHold(perch, 'cut-sheet'));
+  const [draft, setDraft] = useState(withHold(perch, 'cut-sheet', { binById: new Map() }));
   return <HoldFields draft={draft} onChange={setDraft} onMove={jest.fn()} />;
 }
 

@@ -6,7 +6,7 @@ import { layersOf, skirtMassOf, takeOf } from '@/model/skirts/skirt-facts';
 import { piecesText, tabsText } from '@/text/skirt-words';
 import { searchBoard, versionsOf, waterSays } from '@/model/skirts/board';
 import { composeCard } from '@/station-kit/print/skirt-card-of';
-import { draftOf, findProblems, newSkirt, withHold, withMaterial, withShort } from './draft';
+import { draftOf, findProblems, newSkirt, withHold, withLayers, withMaterial, withShort } from './draft';
 import { newLine, NO_ORDER, orderProblem, ticketOf } from './order';
 import { planRun, putBackOf, substitutesFor, takenOf, tieable, withSwaps } from '@/model/skirts/run-plan';
 import { binFor, exportSkirt, importedRecipe, planImport } from '@/model/skirts/skirt-exchange';
@@ -149,10 +149,22 @@ describe('a recipe being made', () => {
     expect(withShort(short, false, 62)).toMatchObject({ isShort: false, lengthMm: 62 });
   });
 
+  it('holds a new recipe as its material usually is, and leaves one that is kept as it was', () => {
+    const white = shelf('hair-white');
+    if (white?.kind !== 'strand') throw new Error('hair');
+    const layers = [
+      { ...draft.layers[0]!, binId: white.id, amount: { by: 'bundle', diameterMm: 2 } as const },
+    ];
+    const fresh = { ...draft, from: null, hold: 'collar-tool' as const };
+    expect(withLayers(fresh, layers, view).hold).toBe('thread-hitches');
+    expect(withLayers({ ...fresh, from: 1 }, layers, view).hold).toBe('collar-tool');
+    expect(withLayers(fresh, fresh.layers, view).hold).toBe('collar-tool');
+  });
+
   it('takes a hold’s usual counts, and a wrap for a sheet alone', () => {
-    const sheet = withHold(draft, 'cut-sheet');
+    const sheet = withHold(draft, 'cut-sheet', view);
     expect(sheet.wrap).not.toBeNull();
-    const thread = withHold(sheet, 'thread-hitches');
+    const thread = withHold(sheet, 'thread-hitches', view);
     expect(thread.wrap).toBeNull();
     expect(thread.counts).toEqual({ 'base-wraps': 8, 'spread-wraps': 1, 'tight-wraps': 10, hitches: 2 });
   });

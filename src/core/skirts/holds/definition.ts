@@ -44,6 +44,8 @@ export interface TyingFacts {
   readonly heldAt: string;
   readonly hasGuard: boolean;
   readonly hasRattle: boolean;
+  /** Of a sheet wrapped round a head: its legs, and how many inner tails lie under it. Null for every other. */
+  readonly sheet: { readonly legs: number; readonly tails: number } | null;
 }
 
 export interface HoldStep {
