@@ -63,7 +63,8 @@ export const FullnessScale = memo(function FullnessScale({ draft }: { readonly d
         </svg>
       ) : (
         <p>
-          <strong>{numberText(strands, 4)} strands</strong>, none of them a tab’s
+          <strong>{`${numberText(strands, 4)} ${draft.wrap ? 'legs' : 'strands'}`}</strong>, none of them a
+          tab’s
         </p>
       )}
       <p className="quiet">

@@ -158,7 +158,7 @@ function AmountField({ layer, place, form, onChange }: AmountFieldProps) {
           value={known ? amount.tabs : 0}
           options={[
             ...TABS.map((tabs) => ({ value: tabs as number, label: tabsText(tabs) })),
-            ...(known ? [] : [{ value: 0, label: 'strands' }]),
+            ...(known ? [] : [{ value: 0, label: form === 'sheet' ? 'legs' : 'strands' }]),
           ]}
           onChange={(tabs) => tabs > 0 && onChange({ amount: { by: 'tabs', tabs } })}
         />
