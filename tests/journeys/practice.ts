@@ -31,7 +31,7 @@ export async function readCards(maker: Maker, { needed, barred }: Variant): Prom
 }
 
 /** Says what all that has no price costs, then what a piece does: nothing of it is left unpriced. */
-export async function price(maker: Maker, each: string): Promise<void> {
+async function price(maker: Maker, each: string): Promise<void> {
   const { page } = maker;
   const prices = page.getByRole('main').getByRole('button', { name: /^Price of/ });
   await expect(prices.first()).toBeVisible();
@@ -60,4 +60,12 @@ export async function note(maker: Maker, of: RegExp): Promise<void> {
   await maker.button('Note it');
   const notes = async () => (await readBench(page)).contents.waterNotes.map(({ fish }) => fish);
   await expect.poll(notes).toEqual([1]);
+}
+
+/** From the run's end to what one costs, with nothing left unpriced. */
+export async function costs(maker: Maker, each: string): Promise<void> {
+  const { page } = maker;
+  await maker.button('What one costs', page.getByRole('navigation', { name: 'Next' }));
+  await price(maker, each);
+  await expect(page.getByRole('main').getByText(/has no price|nobody priced/)).toHaveCount(0);
 }

@@ -2,7 +2,7 @@ import type { Locator } from '@playwright/test';
 import { readBench } from '../support/bench-database';
 import { expect, test } from './bench-test';
 import { begin, book, countIn, newMaker, type Maker } from './maker';
-import { note, price, readCards } from './practice';
+import { costs, note, readCards } from './practice';
 
 /** A new rig of a kind, of what a shelf usually has. */
 async function layOut(maker: Maker, kind: string): Promise<void> {
@@ -48,14 +48,6 @@ async function mayFail(maker: Maker): Promise<string> {
   await maker.page.keyboard.press('Escape');
   await expect(over).toHaveCount(0);
   return text;
-}
-
-/** From the run's end to what one costs, with nothing left unpriced. */
-async function costs(maker: Maker, each: string): Promise<void> {
-  const { page } = maker;
-  await maker.button('What one costs', page.getByRole('navigation', { name: 'Next' }));
-  await price(maker, each);
-  await expect(page.getByRole('main').getByText(/has no price|nobody priced/)).toHaveCount(0);
 }
 
 const NO_CRIMPS = [/crimp/i, /\bhook\b/i, /knot/i];

@@ -2,7 +2,7 @@ import type { Locator, Page } from '@playwright/test';
 import { readBench } from '../support/bench-database';
 import { expect, test } from './bench-test';
 import { begin, book, countIn, keepAndBuild, newMaker, pourAll, type Maker } from './maker';
-import { note, price, readCards } from './practice';
+import { costs, note, readCards } from './practice';
 
 /** Puts bought heads down where they are missed, at a dollar each. */
 async function putHeadsDown(
@@ -69,11 +69,7 @@ test('A. small bladed jigs: own heads, blades flattened and drilled twice, from 
     barred: [/^Open the eye/m, /skirt/i, /trailer/i, /rattle/i, /\\bboth holes/],
   });
   await book(maker, 6);
-  await maker.button('What one costs', next);
-  await expect(page).toHaveURL(/\/cost\?piece=build/);
-  await price(maker, '0.30');
-  await expect(page.getByRole('main').getByText(/has no price|nobody priced/)).toHaveCount(0);
-
+  await costs(maker, '0.30');
   await note(maker, /^Shaker/);
   maker.say('A, small bladed jigs');
   const { contents } = await readBench(page);
@@ -112,10 +108,7 @@ test('G. dressed jigs on bought heads: two rattles on their collar, a bought ski
     barred: [/blade/i, /\bcut the arm/i, /loop/i, /keeper/i],
   });
   await book(maker, 6);
-  const next = page.getByRole('navigation', { name: 'Next' });
-  await maker.button('What one costs', next);
-  await price(maker, '0.40');
-  await expect(page.getByRole('main').getByText(/has no price|nobody priced/)).toHaveCount(0);
+  await costs(maker, '0.40');
   await note(maker, /^Rattler/);
   maker.say('G, dressed jigs');
   const { contents } = await readBench(page);
@@ -140,10 +133,7 @@ test('H. strap jigs: a strap doubled through the eye of a walking sinker, from t
     barred: [/rattle/i, /foam/i, /tape/i, /feelers/i, /claws/i, /collar/i, /guard/i],
   });
   await book(maker, 4);
-  const next = page.getByRole('navigation', { name: 'Next' });
-  await maker.button('What one costs', next);
-  await price(maker, '0.40');
-  await expect(page.getByRole('main').getByText(/has no price|nobody priced/)).toHaveCount(0);
+  await costs(maker, '0.40');
   await note(maker, /^Walker/);
   maker.say('H, strap jigs');
   const { contents } = await readBench(page);

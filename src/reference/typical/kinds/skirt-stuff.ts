@@ -1,6 +1,6 @@
 import { partKind } from '../part-kind';
 import { byLength, round, size } from '../size';
-import type { PartKind, StrandKind } from '../thing-kind';
+import type { PartKind, StrandKind, TypicalSize } from '../thing-kind';
 
 const common = { group: 'Skirts and hair', makes: 'strand' } as const;
 
@@ -89,8 +89,19 @@ export const collar: PartKind = partKind({
   pack: 100,
 });
 
-/** Of a skirt of silicone on its band, g a millimeter of its length: fifty strands or so. */
-const READY_G_PER_MM = 0.023;
+/** Skirts that are bought ready, by how long they are: what one weighs goes with its length. */
+function readySkirts(
+  lengths: readonly (readonly [inches: string, lengthMm: number])[],
+  { fibers, gramsPerMm }: { readonly fibers: number; readonly gramsPerMm: number },
+): TypicalSize[] {
+  return lengths.map(([key, lengthMm]) =>
+    size(key, {
+      sizes: { lengthMm, holeMm: 3, fibers },
+      massG: round(lengthMm * gramsPerMm, 2),
+      ...byLength(lengthMm, key),
+    }),
+  );
+}
 
 export const readySkirt: PartKind = partKind({
   id: 'ready-skirt',
@@ -107,25 +118,17 @@ export const readySkirt: PartKind = partKind({
     'umbrella skirt',
   ],
   source: 'Typical: some fifty strands in a band that slips over a collar of 5 mm. Weigh ten.',
-  sizes: (
+  sizes: readySkirts(
     [
       ['2', 50],
       ['2 1/2', 64],
       ['3', 76],
-    ] as const
-  ).map(([key, lengthMm]) =>
-    size(key, {
-      sizes: { lengthMm, holeMm: 3, fibers: 50 },
-      massG: round(lengthMm * READY_G_PER_MM, 2),
-      ...byLength(lengthMm, key),
-    }),
+    ],
+    { fibers: 50, gramsPerMm: 0.023 },
   ),
   usual: '2 1/2',
   pack: 5,
 });
-
-/** Of a soft hollow head with its legs, g a millimeter of its length. */
-const BULB_G_PER_MM = 0.03;
 
 export const bulbSkirt: PartKind = partKind({
   id: 'bulb-skirt',
@@ -135,19 +138,14 @@ export const bulbSkirt: PartKind = partKind({
   many: 'Bulb skirts, with a hollow head',
   words: ['squid skirt', 'octopus skirt', 'trolling skirt', 'hollow skirt', 'hair lure'],
   source: 'Typical: a soft hollow head drawn out into legs. Measure yours.',
-  sizes: (
+  sizes: readySkirts(
     [
       ['1 1/2', 38],
       ['2 1/2', 64],
       ['3 1/2', 90],
       ['4 3/4', 120],
-    ] as const
-  ).map(([key, lengthMm]) =>
-    size(key, {
-      sizes: { lengthMm, holeMm: 3, fibers: 16 },
-      massG: round(lengthMm * BULB_G_PER_MM, 2),
-      ...byLength(lengthMm, key),
-    }),
+    ],
+    { fibers: 16, gramsPerMm: 0.03 },
   ),
   usual: '2 1/2',
   pack: 10,
