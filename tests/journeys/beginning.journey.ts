@@ -171,3 +171,129 @@ test('twelve jigs on bought tungsten heads: from nothing to their true cost', as
     maker.say('twelve jigs on bought tungsten heads, booked');
   });
 });
+
+test('ten cable hook sets at 7/0 on 280 lb cable: from nothing to the wallet', async ({ page }) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Cable and assist/);
+  await maker.button('New rig');
+  await maker.press(page.getByRole('menuitem', { name: 'Cable hook set' }));
+  await maker.type('Must hold', '180 lb');
+  await maker.type('Lure', '8 1/2 in');
+  const parts = page.getByRole('region', { name: 'From the top down' });
+  await expect(parts.getByRole('button', { name: 'Inline single hook 7/0' }).first()).toBeVisible();
+  await expect(parts.getByRole('button', { name: /^Cable 280 lb/ }).first()).toBeVisible();
+  await expect(page.getByText('Everything fits.')).toBeVisible();
+  await maker.type('Called', 'Shark set');
+  await maker.button('Keep it');
+  await maker.button('Make some');
+  const dialog = page.getByRole('dialog', { name: /^Make/ });
+  await maker.type('How many', '10', dialog);
+  maker.say('ten cable hook sets, to the cut list');
+  for (const name of [/^Count Cable/, /^Count Shrink tube/]) {
+    await maker.button(name, dialog);
+    const counting = page.getByRole('dialog').last();
+    await maker.type('How long is the roll?', '30 ft', counting);
+    await maker.button('So many lie there', counting);
+    await expect(dialog.getByRole('button', { name })).toHaveCount(0);
+  }
+  await maker.button('All of it lies here', dialog);
+  await maker.button('Cut and begin', dialog);
+  await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
+  await book(maker, 10);
+  const { presses, fields } = maker.say('ten cable hook sets, booked');
+  expect(presses).toBeLessThanOrEqual(15);
+  expect(fields).toBeLessThanOrEqual(6);
+});
+
+test('twenty bead weights by count: from nothing to the cut list', async ({ page }) => {
+  const maker = await newMaker(page);
+  await page.goto('/rig');
+  await maker.button('New rig');
+  await maker.press(page.getByRole('menuitem', { name: 'Bead weight in cord' }));
+  await maker.button('Lay out typical parts');
+  await maker.type('Weight', '1 oz');
+  await expect(page.getByRole('region', { name: 'From the top down' })).toContainText(/\d+ × Lead shot/);
+  const answer = maker.say('twenty bead weights, how many shot each');
+  await maker.type('Called', 'Cord weight');
+  await maker.button('Keep it');
+  await maker.button('Make some');
+  const dialog = page.getByRole('dialog', { name: /^Make 20/ });
+  await maker.button(/^Count Hollow cord/, dialog);
+  const counting = page.getByRole('dialog').last();
+  await maker.type('How long is the roll?', '50 ft', counting);
+  await maker.button('So many lie there', counting);
+  await maker.button('All of it lies here', dialog);
+  await maker.button('Cut and begin', dialog);
+  await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
+  await book(maker, 20);
+  const { presses, fields } = maker.say('twenty bead weights, booked');
+  expect(answer.presses).toBeLessThanOrEqual(4);
+  expect(presses).toBeLessThanOrEqual(12);
+  expect(fields).toBeLessThanOrEqual(4);
+});
+
+test('twenty hair lures: from nothing to the run', async ({ page }) => {
+  const maker = await newMaker(page);
+  await page.goto('/rig');
+  await maker.button('New rig');
+  await maker.press(page.getByRole('menuitem', { name: 'Hair lure' }));
+  await maker.button('Lay out typical parts');
+  await expect(page.getByRole('img', { name: 'The rig' })).toBeVisible();
+  maker.say('twenty hair lures, laid out');
+  await maker.type('Called', 'Hair jig');
+  await maker.button('Keep it');
+  await maker.button('Make some');
+  const dialog = page.getByRole('dialog', { name: /^Make 20/ });
+  await expect(dialog).toBeVisible();
+  await maker.button(/^Count Tying thread/, dialog);
+  const counting = page.getByRole('dialog').last();
+  await maker.type('How long is the roll?', '100 yd', counting);
+  await maker.button('So many lie there', counting);
+  await maker.button('All of it lies here', dialog);
+  await maker.button('Cut and begin', dialog);
+  await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
+  await book(maker, 20);
+  const { presses, fields } = maker.say('twenty hair lures, booked');
+  expect(presses).toBeLessThanOrEqual(18);
+  expect(fields).toBeLessThanOrEqual(8);
+});
+
+test('four cap feeders from a drilled board whose bit and depth are known: to its weight, and into the wallet', async ({
+  page,
+}) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Sinkers and feeders/);
+  await maker.button('Block');
+  await maker.press(page.getByRole('menuitem', { name: 'New block' }));
+  const form = page.getByRole('dialog', { name: 'New block' });
+  await maker.type('Name', 'Cap board', form);
+  await maker.press(form.locator('label').filter({ hasText: 'Board' }));
+  await maker.type('Drilled with', '1 1/4 in', form);
+  await maker.type('Deep, to the tip', '3/8 in', form);
+  // 0.153 cubic inches, of which the point is a third: 0.98 oz of soft lead.
+  await expect(form.getByRole('textbox', { name: 'Marked' })).toHaveValue('0.98 oz');
+  await maker.button('Save block', form);
+  await expect(page.getByRole('heading', { level: 1, name: 'Cap board' })).toBeVisible();
+  const first = maker.say('four cap feeders, what the board gives');
+  expect(first.presses).toBeLessThanOrEqual(20);
+  expect(first.fields).toBeLessThanOrEqual(8);
+
+  await maker.goTo('Rig');
+  await maker.button('New rig');
+  await maker.press(page.getByRole('menuitem', { name: 'Feeder or method lead' }));
+  await maker.button('Lay out typical parts');
+  await maker.type('Called', 'Cap feeder');
+  await maker.button('Keep it');
+  await maker.button('Make some');
+  const dialog = page.getByRole('dialog', { name: /^Make \d+ × Cap feeder/ });
+  await maker.type('How many', '4', dialog);
+  await countIn(maker, dialog, [['Count Nylon line 12 lb', '100 yd']]);
+  await maker.button('All of it lies here', dialog);
+  await maker.button('Cut and begin', dialog);
+  await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
+  await book(maker, 4);
+  const { presses, fields } = maker.say('four cap feeders, booked');
+  expect(presses).toBeLessThanOrEqual(20);
+  expect(fields).toBeLessThanOrEqual(8);
+  expect((await readBench(page)).contents.riggings.map(({ passed }) => passed)).toEqual([4]);
+});

@@ -61,8 +61,7 @@ test('J. bead weights: led by a count of shot, a set of 5, 6, 7, and one of them
   await maker.type('Weight', '1 oz');
   const parts = page.getByRole('region', { name: 'From the top down' });
   await expect(parts).toContainText(/\d+ × Lead shot/);
-  const answer = maker.say('twenty bead weights, how many shot each');
-  expect(answer.presses).toBeLessThanOrEqual(4);
+  maker.say('twenty bead weights, how many shot each');
   await pick(maker, 'Made by', 'a count of shot');
   await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveCount(0);
   await maker.type('Shot in each', '6');
@@ -87,9 +86,7 @@ test('J. bead weights: led by a count of shot, a set of 5, 6, 7, and one of them
   expect(reasons).toContain('seal opened');
   expect(reasons).not.toMatch(/crimp|knot/);
   await book(maker, 20);
-  const { presses, fields } = maker.say('twenty bead weights, booked');
-  expect(presses).toBeLessThanOrEqual(22);
-  expect(fields).toBeLessThanOrEqual(6);
+  maker.say('twenty bead weights, booked');
   await costs(maker, '0.10');
 
   // The finished weight is a part of any rig.
@@ -122,9 +119,7 @@ test('K. feeders: a board whose bit and depth are known, the disc it casts rivet
   await expect(form.getByRole('textbox', { name: 'Marked' })).toHaveValue('0.98 oz');
   await maker.button('Save block', form);
   await expect(page.getByRole('heading', { level: 1, name: 'Cap board' })).toBeVisible();
-  const first = maker.say('four cap feeders, what the board gives');
-  expect(first.presses).toBeLessThanOrEqual(20);
-  expect(first.fields).toBeLessThanOrEqual(8);
+  maker.say('four cap feeders, what the board gives');
 
   await maker.goTo('Rig');
   await layOut(maker, 'Feeder or method lead');
@@ -144,9 +139,7 @@ test('K. feeders: a board whose bit and depth are known, the disc it casts rivet
     barred: [/crimp/i, /sprue/i, /sinker,? then/i],
   });
   await book(maker, 4);
-  const { presses, fields } = maker.say('four cap feeders, booked');
-  expect(presses).toBeLessThanOrEqual(45);
-  expect(fields).toBeLessThanOrEqual(10);
+  maker.say('four cap feeders, booked');
   await costs(maker, '0.40');
   await note(maker, /^Cap feeder/);
   maker.say('K, feeders');
@@ -192,9 +185,7 @@ test('M. cable hook sets: one cable through the front hook, bend to bend, to the
   expect(reasons).toContain('crimp slipped');
   expect(reasons).not.toContain('knot');
   await book(maker, 10);
-  const { presses, fields } = maker.say('ten cable hook sets, booked');
-  expect(presses).toBeLessThanOrEqual(30);
-  expect(fields).toBeLessThanOrEqual(7);
+  maker.say('ten cable hook sets, booked');
   await costs(maker, '0.25');
   await note(maker, /^Shark set/);
   maker.say('M, cable hook sets');
@@ -232,9 +223,7 @@ test('E. hair lures: head, floss, two hairs side by side and a bulb in one recip
     barred: [/\bwind\b/i, /wrap/i, /belly/i, /crimp/i, /snell/i, /tail-down/i],
   });
   await book(maker, 20);
-  const { presses, fields } = maker.say('twenty hair lures, booked');
-  expect(presses).toBeLessThanOrEqual(32);
-  expect(fields).toBeLessThanOrEqual(8);
+  maker.say('twenty hair lures, booked');
   await costs(maker, '0.50');
   await note(maker, /^Hair jig/);
   maker.say('E, hair lures');
