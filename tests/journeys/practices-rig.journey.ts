@@ -31,13 +31,10 @@ async function keepAndMake(maker: Maker, name: string, count: number): Promise<L
 
 /** Takes all of the kit, cuts it all, and stands before the card. */
 async function cutAll(maker: Maker, dialog: Locator): Promise<void> {
-  const { page } = maker;
-  const lies = dialog.getByRole('button', { name: 'All of it lies here' });
-  if (await lies.isVisible()) await maker.press(lies);
+  await maker.button('All of it lies here', dialog);
   await maker.button('Cut and begin', dialog);
-  await expect(page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
-  const cuts = page.getByRole('button', { name: 'All of it is cut' });
-  if (await cuts.isVisible()) await maker.press(cuts);
+  await expect(maker.page.getByRole('heading', { level: 1, name: 'Run' })).toBeVisible();
+  await maker.button('All of it is cut');
 }
 
 /** What the last look may find wrong with one. */
@@ -124,7 +121,7 @@ test('K. feeders: a board whose bit and depth are known, the disc it casts rivet
   await maker.goTo('Rig');
   await layOut(maker, 'Feeder or method lead');
   const parts = page.getByRole('region', { name: 'From the top down' });
-  await expect(parts).toContainText(/sinker|weight|disc/i);
+  await expect(parts).toContainText('Feeder plate 1 oz');
   const dialog = await keepAndMake(maker, 'Cap feeder', 4);
   // Nothing of the main line is cut, and the hair is the end of the leader: one length for each.
   await countIn(maker, dialog, [['Count Nylon line 12 lb', '100 yd']]);
@@ -246,8 +243,8 @@ test('L. assist hooks: for a jig of the shelf, as high as its cord allows, a hoo
   await maker.goTo('Rig');
   await maker.button('New rig');
   await maker.press(page.getByRole('menuitem', { name: 'Assist hook' }));
-  const typical = page.getByRole('button', { name: 'Lay out typical parts' });
-  if (await typical.isVisible()) await maker.press(typical);
+  await expect(page.getByRole('img', { name: 'The rig' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Lay out typical parts' })).toHaveCount(0);
   const jig = page.getByRole('combobox', { name: 'For the jig' });
   const before = await page.getByRole('textbox', { name: 'Jig', exact: true }).inputValue();
   await maker.press(jig);
@@ -282,13 +279,12 @@ test('N. rings and hooks on a lure: the old ones off, a blade on the tail', asyn
   await page.goto('/rig');
   await layOut(maker, 'Rings and hooks on a lure');
   await pick(maker, 'On its tail', 'a blade');
-  const typical = page.getByRole('button', { name: 'Lay out typical parts' });
-  if (await typical.isVisible()) await maker.press(typical);
+  await maker.button('Lay out typical parts');
   await expect(page.getByRole('region', { name: 'From the top down' })).toContainText(/blade/i);
   const dialog = await keepAndMake(maker, 'Minnow refit', 3);
-  const lies = dialog.getByRole('button', { name: 'All of it lies here' });
-  if (await lies.isVisible()) await maker.press(lies);
-  await maker.press(dialog.locator('.ant-btn-primary'));
+  await maker.button('All of it lies here', dialog);
+  // Nothing of it is cut.
+  await maker.button('Take them and begin', dialog);
   await readCards(maker, {
     needed: [
       /Find the seam of the old ring at the belly/,

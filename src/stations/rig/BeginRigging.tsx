@@ -55,7 +55,7 @@ export function BeginRigging({ rig, count: first, onClose, onBegun }: BeginRiggi
   return (
     <BeginRun
       title={`Make ${count} × ${versionText(rig)}`}
-      okText="Cut and begin"
+      okText={questions.length > 0 ? 'Cut and begin' : 'Take them and begin'}
       widthPx={760}
       {...{ count, onCount: setCount, way, onWay: setWay, one: 'One at a time', onClose, onBegun }}
       fields={

@@ -25,6 +25,8 @@ const LOAD = want('loadKgf', 'Must hold', 'kgf', 20, 200);
 
 /** Lower than this share of the jig is not about half way any more. */
 const LOWEST_SHARE = 0.55;
+/** A hook is meant to hang about there: off by less than this share of the jig is nothing to say. */
+const ABOUT_SHARE = 0.05;
 /** Cord under this ties no knot. */
 const LEAST_CORD_MM = 8;
 
@@ -109,7 +111,7 @@ export const assist: RigKind<'assist'> = {
     const cord = rig.items.find(({ place }) => place === 'cord');
     const wishedMm = (jigMm * (rig.wants.hangPercent ?? HANG.usual)) / 100;
     // Shorter than a knot takes no cord is: then it hangs as high as it can.
-    if (at && cord?.lengthMm === LEAST_CORD_MM && reachMm > wishedMm + 0.5) {
+    if (at && cord?.lengthMm === LEAST_CORD_MM && reachMm - wishedMm > ABOUT_SHARE * jigMm) {
       found.push({
         code: 'cord-least',
         weight: 'mind',
