@@ -118,7 +118,7 @@ function MatchRow({
           least={0.1}
           most={100}
           placeholder="tried"
-          value={takes}
+          value={takes ?? record?.takes ?? null}
           onChange={setTakes}
           onLeft={() => inBackground(keep())}
         />
