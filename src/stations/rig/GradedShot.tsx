@@ -2,7 +2,7 @@
 
 import { column, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { GradedWeight } from '@/core/rigs/graded-weights';
 import { currentLook } from '@/core/water/current-held';
 import { chosenOf } from '@/core/rigs/judge-rig';
@@ -109,7 +109,7 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
 function WaterOf({ massG }: { readonly massG: number }) {
   const { view } = useBench();
   const { speed } = useUnits();
-  const { heldMs, walkedMs } = watersFor(massG, view);
+  const { heldMs, walkedMs } = useMemo(() => watersFor(massG, view), [massG, view]);
   return (
     <small>
       lies to {speedText(heldMs, speed)}; walks at {speedText(walkedMs, speed)}, {currentLook(walkedMs)}

@@ -2,10 +2,12 @@
 
 import { useMemo, type PointerEvent } from 'react';
 import { reelsOf } from '@/core/rigs/cuts-of-rig';
-import { liesOn, layRig } from '@/core/rigs/lay-rig';
+import { layRig } from '@/core/rigs/lay-rig';
 import type { Rig, RigItem } from '@/core/rigs/rig';
 import { drawRig, type DrawnRun } from '@/drawing/rig/rig-sheet';
-import { hairShapes, plateShapes, rigShapes, type RigShape } from '@/drawing/rig/rig-shapes';
+import { lyingShapes } from '@/drawing/rig/lying-shapes';
+import { loopPath, loopsOf } from '@/drawing/rig/loop-paths';
+import type { RigShape } from '@/drawing/rig/rig-shapes';
 import { numberText } from '@/text/number-text';
 import { lengthText } from '@/text/words';
 import { useUnits } from '../units/use-units';
@@ -165,7 +167,7 @@ function Run({
           {...hit(item)}
         >
           <title>{item.part.name}</title>
-          {shapesOf(item, toMm - fromMm, parts).map((shape, index) => (
+          {lyingShapes(item, toMm - fromMm, parts).map((shape, index) => (
             <Shape key={index} shape={shape} thin={thin} hex={hexOf(item)} />
           ))}
         </g>
@@ -207,50 +209,8 @@ function Run({
   );
 }
 
-/** A part as it lies on its run, or on the part that it lies on. */
-function shapesOf(item: RigItem, longMm: number, parts: DrawnRun['items']): RigShape[] {
-  const { gauge } = item.part;
-  const host = parts.find((each) => liesOn(item, each.item))?.item;
-  if (host && gauge.as === 'weight') return plateShapes(longMm, host.part.gauge.sizes.diameterMm ?? 20);
-  if (gauge.as === 'hair') return hairShapes(longMm, item.atMm ?? 0, hairPart(item, host, parts));
-  return rigShapes(gauge, longMm, item.count, item.isTurned);
-}
-
-/** Of two hairs one is the back, or the near side, and the other the belly, or the far side. */
-function hairPart(item: RigItem, host: RigItem | undefined, parts: DrawnRun['items']) {
-  const second = host ? item : parts.find((each) => liesOn(each.item, item))?.item;
-  if (!second) return 'all';
-  return second.id === 'beside' ? (host ? 'far' : 'near') : host ? 'lower' : 'upper';
-}
-
 /** Where turns of floss are drawn, mm from where it is wound. */
 const WRAPS = [-2, -1.2, -0.4, 0.4, 1.2, 2];
-
-const LOOPS = ['crimp-loop', 'overhand-loop'];
-const USUAL_LOOP_MM = 9;
-
-/** Where a line’s loops lie: from its end to the crimp that closes it, or as long as a loop usually is. */
-function loopsOf(
-  items: DrawnRun['items'],
-  { id, ends, part }: RigItem,
-  fromMm: number,
-  toMm: number,
-): (readonly [number, number])[] {
-  const crimps = items.filter(({ item, lineId }) => lineId === id && item.part.gauge.as === 'crimp');
-  const loop = Math.min(USUAL_LOOP_MM, (toMm - fromMm) / 3);
-  // A loop shorter than its line is thick cannot be seen.
-  if (loop < 4 * (part.gauge.sizes.diameterMm ?? 0)) return [];
-  return [
-    ...(LOOPS.includes(ends?.[0] ?? '') ? [[fromMm, crimps[0]?.fromMm ?? fromMm + loop] as const] : []),
-    ...(LOOPS.includes(ends?.[1] ?? '') ? [[crimps.at(-1)?.toMm ?? toMm - loop, toMm] as const] : []),
-  ];
-}
-
-function loopPath(from: number, to: number, y: number): string {
-  const wide = Math.min(2.2, (to - from) * 0.3);
-  const middle = (from + to) / 2;
-  return `M${from} ${y}C${middle} ${y - 1.6 * wide} ${middle} ${y - 1.6 * wide} ${to} ${y}M${from} ${y}C${middle} ${y + 1.6 * wide} ${middle} ${y + 1.6 * wide} ${to} ${y}`;
-}
 
 /** Hair and skirts are drawn in their own color. */
 const hexOf = ({ part: { gauge, hex } }: RigItem) =>
