@@ -1,7 +1,6 @@
 /** @jest-environment ./tests/support/browser-environment.ts */
 import '@testing-library/jest-dom';
 import { act, fireEvent, render, screen } from '@testing-library/react';
-import { until } from '../../tests/support/until';
 import { useInAddress, useInHand } from './use-in-address';
 
 const PARTS = ['bins', 'buy'] as const;
@@ -33,11 +32,12 @@ function Station() {
 
 const shows = () => screen.getByTestId('shows').textContent;
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
-const back = async () => {
-  const before = shows();
-  await act(async () => window.history.back());
-  await until(() => shows() !== before);
-};
+const back = () =>
+  act(async () => {
+    const went = new Promise((resolve) => window.addEventListener('popstate', resolve, { once: true }));
+    window.history.back();
+    await went;
+  });
 /** What changes in one turn is one step of the history: the turn has to end. */
 const turnEnds = () => act(async () => new Promise((resolve) => setTimeout(resolve, 0)));
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 
 /** The press with which an entry of the browser's history was made: what else changes with it belongs to that entry. */
 let madeWith: Event | 'no press' | null = null;
@@ -32,6 +32,12 @@ export function useInHand(name: string): readonly [string | null, (value: string
   // The address follows a moment after a press; what was pressed shows at once.
   const [ahead, setAhead] = useState<{ readonly of: string | null; readonly to: string | null } | null>(null);
   if (ahead && ahead.of !== said) setAhead(null);
+  // Back may come before the address followed: it then never says what was ahead of it.
+  useEffect(() => {
+    const letGo = () => setAhead(null);
+    window.addEventListener('popstate', letGo);
+    return () => window.removeEventListener('popstate', letGo);
+  }, []);
   const say = useCallback(
     (to: string | null) => {
       setAhead({ of: said, to });
