@@ -4,17 +4,17 @@ import { PLAIN_PART } from '@/records/plain-part';
 import type { NewBuild } from '@/records/build';
 import type { NewBin } from '@/records/plain-bin';
 
-const part = (name: string): NewBin => ({
+const PART = {
   ...PLAIN_PART,
   kind: 'part',
   unit: 'pieces',
-  name,
   sort: 'parts',
   place: 'Tin',
   lowAt: null,
   note: '',
   massG: 1,
-});
+} as const;
+const part = (name: string): NewBin => ({ ...PART, name });
 
 /** Twelve wires, forty beads; a bait of a wire and three beads. */
 async function bench() {
@@ -111,6 +111,76 @@ describe('runs of builds', () => {
     expect(await begun(6)).toMatchObject({ no: 1, state: 'building', isThrough: false });
     expect([await level(wire), await level(bead)]).toEqual([6, 22]);
     expect(await begin(1)).toMatchObject({ problem: { code: 'bench.card-run-on', of: 'baits' } });
+  });
+
+  it('take what is cut of a line off the shortest roll that is long enough, else off one after the other', async () => {
+    const { db, workshop, build } = await bench();
+    const braid = await workshop.shelf.add({ ...PART, unit: 'mm', name: 'Braid' }, 40);
+    for (const mm of [900, 600]) await workshop.lengths.receive(braid, mm, 1, '');
+    const lengths = async () => {
+      const left = new Map<string | null, number>();
+      for (const { binId, lengthId, qty } of await db.entries.toArray()) {
+        if (binId === braid) left.set(lengthId, (left.get(lengthId) ?? 0) + qty);
+      }
+      return [...left.values()].sort((a, b) => a - b);
+    };
+    const take = (qty: number) =>
+      workshop.buildings.begin({
+        buildId: build.id,
+        count: 6,
+        way: 'one-by-one',
+        taken: [{ binId: braid, qty }],
+      });
+    expect(await take(1541)).toMatchObject({
+      problem: { code: 'bench.too-little', onHand: 1540, unit: 'mm' },
+    });
+    expect(await take(531)).toMatchObject({ ok: true });
+    expect(await lengths()).toEqual([40, 69, 900]);
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect(await take(1000)).toMatchObject({ ok: true });
+    expect(await lengths()).toEqual([0, 0, 540]);
+  });
+
+  it('take heads that no ticket was given first, then those of one, which get back what was not used', async () => {
+    const { db, workshop, build } = await bench();
+    const heads = await workshop.shelf.add(
+      {
+        kind: 'head',
+        unit: 'pieces',
+        name: 'Round heads',
+        place: '',
+        lowAt: null,
+        note: '',
+        style: 'round',
+        nominalG: 10,
+        hookBinId: null,
+        metalBinId: null,
+        coatId: null,
+        skirtId: null,
+        bought: null,
+        costEach: null,
+      },
+      2,
+    );
+    const like = (await db.entries.where('binId').equals(heads).toArray())[0]!;
+    await db.entries.add({ ...like, id: 'made', kind: 'made', qty: 6, ticketId: 'ticket', lineId: 'line' });
+    await db.tickets.add({ id: 'ticket', state: 'open' } as never);
+    const given = async () =>
+      (await db.entries.where('binId').equals(heads).toArray())
+        .filter(({ lineId }) => lineId === 'line')
+        .reduce((so, { qty }) => so + qty, 0);
+    const begun = await workshop.buildings.begin({
+      buildId: build.id,
+      count: 5,
+      way: 'one-by-one',
+      taken: [{ binId: heads, qty: 5 }],
+    });
+    if (!begun.ok) throw new Error(begun.problem.code);
+    expect(await given()).toBe(3);
+    const end = { passed: 1, failed: [], massG: null, putBack: [{ binId: heads, qty: 4 }] };
+    expect(await workshop.buildings.end(begun.value.id, end)).toMatchObject({ ok: true });
+    expect(await given()).toBe(6);
+    expect((await workshop.shelf.ledger()).levels.get(heads)).toBe(7);
   });
 
   it('go through the card press by press, and one back; the time is added up while hands are on', async () => {

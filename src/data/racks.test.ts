@@ -139,6 +139,31 @@ describe('racks', () => {
     expect((await workshop.racks.all())[0]).toMatchObject({ state: 'hanging', clockId: null });
   });
 
+  it('are heads that hang with no oven too: in their color at once, their powder used, all of it taken back by undo', async () => {
+    const { workshop, heads, powder, coat, hang, level } = await bench();
+    const { hung } = hang(4, { ticketId: 'ticket', lineId: 'line' });
+    const used = [{ powderBinId: powder, g: 1.5 }];
+    expect(await workshop.racks.hangUp({ hung: [...hung, ...hang(7).hung], partC: 190, used })).toMatchObject(
+      { ok: false, problem: { code: 'bench.too-little' } },
+    );
+    expect([await level(heads), await level(powder), await workshop.racks.all()]).toEqual([10, 5, []]);
+
+    expect(await workshop.racks.hangUp({ hung, partC: 190, used })).toMatchObject({ ok: true });
+    const [rack] = await workshop.racks.all();
+    expect(rack).toMatchObject({ no: 1, state: 'out', ovenId: null, partC: 190, minutes: 0, clockId: null });
+    const coated = (await workshop.shelf.bins()).find((bin) => bin.kind === 'head' && bin.coatId === coat);
+    expect([await level(heads), await level(coated!.id)]).toEqual([6, 4]);
+    expect(await level(powder)).toBeCloseTo(3.5, 9);
+    // What is wrong with them is noted as of any rack.
+    const fault = { coatId: coat, fault: 'bare' as const, cause: null, count: 1, isRecoated: true };
+    expect(await workshop.racks.note(rack!.id, fault)).toMatchObject({ ok: true });
+    expect(await level(heads)).toBe(7);
+
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect([await level(heads), await level(powder), await workshop.racks.all()]).toEqual([10, 5, []]);
+  });
+
   it('carry the ticket their heads are for, and give them back bare to be coated again', async () => {
     const { workshop, heads, coat, hang, level, going } = await bench();
     const line = { ticketId: 'ticket', lineId: 'line' };

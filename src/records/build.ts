@@ -35,7 +35,16 @@ const buildShape = {
     .max(MOST_ON_ARM),
   /** What hangs in the loop. */
   end: z.strictObject({ binId: ref('bins').nullable(), bladeBinId: ref('bins').nullable() }),
-  slots: z.array(z.strictObject({ slot: z.string().min(1).max(40), binId: ref('bins') })).max(MOST_SLOTS),
+  slots: z
+    .array(
+      z.strictObject({
+        slot: z.string().min(1).max(40),
+        binId: ref('bins'),
+        /** How much of a line is cut for it, mm; left out where one piece is taken. */
+        cutMm: z.number().gt(0).max(2000).optional(),
+      }),
+    )
+    .max(MOST_SLOTS),
   minFreeMm: z.number().min(0).max(50),
   /** Of a bladed jig: the holes of its proven first piece. */
   pattern: z

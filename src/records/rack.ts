@@ -17,17 +17,21 @@ const hung = z.strictObject({
   lineId: id.nullable(),
 });
 
-/** One load of the oven: heads in their slots, its cure, and how far it is. */
+/**
+ * One load of the oven: heads in their slots, its cure, and how far it is. Heads that were dipped and hung, and never
+ * went into an oven, are a load too, out as soon as they hang.
+ */
 export const rack = z.strictObject({
   id,
   no: z.int().min(1),
   /** `hanging`: being filled; `curing`: in the oven; `out`: booked; `dropped`: taken down again. */
   state: z.enum(['hanging', 'curing', 'out', 'dropped']),
-  ovenId: ref('heaters'),
+  /** Null for heads that hang and are not baked. */
+  ovenId: ref('heaters').nullable(),
   school: z.enum(CURE_SCHOOL_IDS),
-  /** What the part is to reach, and for how long. */
+  /** What the part is to reach, and for how long; what it left the heat with, for no time, where it is not baked. */
   partC: celsius,
-  minutes: z.number().gt(0).max(240),
+  minutes: z.number().min(0).max(240),
   hung: z.array(hung).max(720),
   /** Checked off, rod by rod. */
   checks: z.array(z.strictObject({ check: z.enum(TRAY_CHECK_IDS), rod: z.int().min(0).max(11) })).max(72),

@@ -3,6 +3,7 @@
 import { wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
+import { anotherName } from '@/model/versions/another-name';
 import { TextField } from '@/ui/unit-field/TextField';
 import styles from './keep-draft.module.css';
 
@@ -10,36 +11,35 @@ interface KeepDraftProps {
   /** `bait`, `rig`: what is kept. */
   readonly what: string;
   readonly draft: { readonly name: string; readonly note: string; readonly family: string | null };
-  /** Names that others have already. */
+  /** Names that others have already, and what it is called itself so far; nothing where it is new. */
   readonly taken: readonly string[];
+  readonly own?: string | undefined;
   readonly example: string;
   /** What else keeps it from being kept. */
   readonly problem?: string | null;
   /** Said where it does not fit yet; it may be kept all the same. */
   readonly mind: string | null;
   readonly onChange: (to: { readonly name?: string; readonly note?: string }) => void;
-  readonly onKeep: () => void;
+  /** As a first or a new version, or under a name of its own beside what it began from. */
+  readonly onKeep: (as: { readonly name: string; readonly family: string | null }) => void;
   readonly onLetGo: () => void;
   readonly children?: ReactNode;
 }
 
 /** What a draft is called and noted, and keeping it: as a first, or as a new version. */
 export function KeepDraft(props: KeepDraftProps) {
-  const { what, draft, taken, example, mind, onChange, onKeep, onLetGo, children } = props;
+  const { what, draft, taken, own = '', example, mind, onChange, onKeep, onLetGo, children } = props;
   const name = draft.name.trim();
-  const problem =
-    name === ''
-      ? `Give it a name, such as ${example}.`
-      : taken.includes(name)
-        ? `There is a ${what} ${name} already. Call this one otherwise.`
-        : (props.problem ?? null);
+  const problem = taken.includes(name)
+    ? `There is a ${what} ${name} already. Call this one otherwise.`
+    : (props.problem ?? null);
   return (
     <form
       className={wrap(0, styles.keep)}
       aria-label={`Keep the ${what}`}
       onSubmit={(event) => {
         event.preventDefault();
-        if (!problem) onKeep();
+        if (!problem && name !== '') onKeep({ name, family: draft.family });
       }}
     >
       <TextField
@@ -48,13 +48,22 @@ export function KeepDraft(props: KeepDraftProps) {
         most={80}
         placeholder={example}
         problem={problem}
+        asks={`Give it a name, such as ${example}.`}
         onChange={(next) => onChange({ name: next })}
       />
       {children}
       <TextField label="Note" value={draft.note} most={500} onChange={(note) => onChange({ note })} />
-      <Button type="primary" htmlType="submit" disabled={problem !== null}>
+      <Button type="primary" htmlType="submit" disabled={problem !== null || name === ''}>
         {draft.family === null ? 'Keep it' : 'Keep as a new version'}
       </Button>
+      {draft.family === null ? null : (
+        <Button
+          disabled={problem !== null || name === ''}
+          onClick={() => onKeep({ name: anotherName(name, [...taken, own]), family: null })}
+        >
+          Keep as another
+        </Button>
+      )}
       <Button onClick={onLetGo}>Let it go</Button>
       {mind ? <p>{mind}</p> : null}
     </form>

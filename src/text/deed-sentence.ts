@@ -82,6 +82,7 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'rack.out': () => 'Rack out of the oven',
   'rack.taken-down': () => 'Take a rack down',
   'heads.painted': ({ count }) => `Paint ${count} heads`,
+  'heads.hung-up': ({ count }) => `Dip and hang ${count} heads`,
   'coat.again': () => 'Coat again',
   'coat.noted': () => 'Note a coat',
   'rig.kept': ({ name }) => `Keep rig: ${name}`,

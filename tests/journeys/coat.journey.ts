@@ -83,8 +83,11 @@ test('bismuth-tin in a 177 C cure is refused with the reason, wherever it can be
     // What dries in the air may go on it, and is painted by hand.
     await choose(page, 'Color', 'Brushed green');
     await form.getByRole('button', { name: 'Lay them by the rack' }).click();
-    await page.getByRole('button', { name: 'Painted', exact: true }).click();
-    await expect(page.getByRole('button', { name: 'Painted', exact: true })).toHaveCount(0);
+    const paint = page.getByRole('button', { name: /^Paint and hang Brushed green/ });
+    await paint.click();
+    await page.getByRole('button', { name: 'Painted and hung' }).click();
+    await expect(paint).toHaveCount(0);
+    await expect(page.getByRole('region', { name: /^Rack \d+/ })).toContainText('hung, not baked, 6 heads');
     const file = await readBench(page);
     const painted = file.contents.bins.find(
       (bin) => bin.kind === 'head' && bin.coatId === 'coat-brushed-green',

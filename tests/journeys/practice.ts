@@ -1,3 +1,4 @@
+import type { Locator, Page } from '@playwright/test';
 import { readBench } from '../support/bench-database';
 import { figuresOf } from '../support/foreign-units';
 import { expect } from './bench-test';
@@ -68,4 +69,21 @@ export async function costs(maker: Maker, each: string): Promise<void> {
   await maker.button('What one costs', page.getByRole('navigation', { name: 'Next' }));
   await price(maker, each);
   await expect(page.getByRole('main').getByText(/has no price|nobody priced/)).toHaveCount(0);
+}
+
+/** Puts bought heads down where they are missed, at a dollar each. */
+export async function putHeadsDown(
+  maker: Maker,
+  within: Page | Locator,
+  kind: string,
+  count: number,
+): Promise<void> {
+  await maker.button('Put bought heads down', within);
+  const form = maker.page.getByRole('dialog', { name: 'Bought heads' });
+  await maker.button(kind, form);
+  await maker.type('How many', String(count), form);
+  await maker.type(/^Price/, String(count), form);
+  await maker.type('That price is for', String(count), form);
+  await maker.button('Put on the shelf', form);
+  await expect(form).toHaveCount(0);
 }

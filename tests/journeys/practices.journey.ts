@@ -1,25 +1,7 @@
-import type { Locator, Page } from '@playwright/test';
 import { readBench } from '../support/bench-database';
 import { expect, test } from './bench-test';
-import { begin, book, countIn, keepAndBuild, newMaker, pourAll, type Maker } from './maker';
-import { costs, note, readCards } from './practice';
-
-/** Puts bought heads down where they are missed, at a dollar each. */
-async function putHeadsDown(
-  maker: Maker,
-  within: Page | Locator,
-  kind: string,
-  count: number,
-): Promise<void> {
-  await maker.button('Put bought heads down', within);
-  const form = maker.page.getByRole('dialog', { name: 'Bought heads' });
-  await maker.button(kind, form);
-  await maker.type('How many', String(count), form);
-  await maker.type(/^Price/, String(count), form);
-  await maker.type('That price is for', String(count), form);
-  await maker.button('Put on the shelf', form);
-  await expect(form).toHaveCount(0);
-}
+import { begin, book, countIn, keepAndBuild, newMaker, pourAll } from './maker';
+import { costs, note, putHeadsDown, readCards } from './practice';
 
 test('A. small bladed jigs: own heads, blades flattened and drilled twice, from the ticket to the water', async ({
   page,

@@ -309,7 +309,15 @@ describe('the registries', () => {
   ] as const)(
     'the card of a bladed jig with %s says what it needs and no more',
     (_, plate, needed, barred) => {
-      const nothing = { arm: [], end: null, slots: {}, skirt: null, head: null, isShortened: false };
+      const nothing = {
+        arm: [],
+        end: null,
+        slots: {},
+        cuts: {},
+        skirt: null,
+        head: null,
+        isShortened: false,
+      };
       const steps = findKind('bladed-jig').steps({ ...nothing, plate });
       const ids = steps.map(({ id }) => id);
       expect(ids).toEqual(expect.arrayContaining([...needed]));
@@ -329,6 +337,7 @@ describe('the registries', () => {
         arm: ['a bead', 'a blade'],
         end: 'a swivel',
         slots,
+        cuts: {},
         skirt: 'Roach 1',
         head: 'the head',
         isShortened: true,
@@ -338,6 +347,7 @@ describe('the registries', () => {
         arm: [],
         end: null,
         slots: {},
+        cuts: {},
         skirt: null,
         head: null,
         isShortened: false,

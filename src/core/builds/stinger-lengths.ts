@@ -1,3 +1,15 @@
+/** A snell of seven turns and an overhand loop, mm. */
+export const STINGER_ENDS_MM = 75;
+
+/**
+ * How far behind its loop a stinger hangs that was cut so long, mm: what the ends take is gone.
+ *
+ * @example stingerReach(130) // 55
+ */
+export function stingerReach(cutMm: number): number {
+  return Math.max(0, cutMm - STINGER_ENDS_MM);
+}
+
 /**
  * Lengths of braid for a graded set of stingers, mm, from hook to loop: the middle one puts the stinger two thirds down the
  * trailer; the others lie a step to either side. `cutMm` adds what the snell and the loop take.

@@ -1,4 +1,4 @@
-import { countCoated, headsToCoat } from './heads-to-coat';
+import { countCoated, countUsedBare, headsToCoat } from './heads-to-coat';
 
 const LINE = { id: 'line', ticketId: 'ticket', coatId: 'straw' };
 const isBare = (binId: string) => binId === 'bare';
@@ -17,6 +17,13 @@ describe('headsToCoat', () => {
       { headBinId: 'bare', coatId: 'straw', ticketId: 'ticket', lineId: 'line', count: 12 },
     ]);
     expect(countCoated(entries, isBare).get('line')).toBe(6);
+  });
+
+  it('is nothing for heads that went into baits without their color', () => {
+    const built = [entry('bare', 6), entry('bare', -6, 'taken'), entry('bare', 2, 'returned')];
+    expect(headsToCoat([LINE], built, isBare, [])[0]?.count).toBe(2);
+    expect(countUsedBare(built, isBare).get('line')).toBe(4);
+    expect(countUsedBare([entry('coated', -4, 'taken')], isBare).get('line')).toBeUndefined();
   });
 
   it('is nothing for lines that stay bare, and for what is coated or handed over', () => {

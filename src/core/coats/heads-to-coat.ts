@@ -64,3 +64,21 @@ export function countCoated(
   }
   return coated;
 }
+
+/**
+ * How many heads of each line went bare into what was built of them: they want no color any more.
+ *
+ * @example countUsedBare([{ binId: 'bare', kind: 'taken', lineId: 'a', qty: -3 }], () => true).get('a') // 3
+ */
+export function countUsedBare(
+  entries: readonly (LineEntry & { readonly kind: string })[],
+  isBare: (binId: string) => boolean,
+): Map<string, number> {
+  const used = new Map<string, number>();
+  for (const { binId, lineId, qty, kind } of entries) {
+    if (lineId !== null && (kind === 'taken' || kind === 'returned') && isBare(binId)) {
+      used.set(lineId, (used.get(lineId) ?? 0) - qty);
+    }
+  }
+  return used;
+}

@@ -81,6 +81,7 @@ export const DEED_CODES = [
   'rack.out',
   'rack.taken-down',
   'heads.painted',
+  'heads.hung-up',
   'coat.again',
   'coat.noted',
   'rig.kept',

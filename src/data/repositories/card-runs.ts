@@ -8,6 +8,7 @@ import type { BenchOutcome, CardRunSort } from '@/core/problems/bench-problem';
 import type { Store } from '../store';
 import { attempt, granted, type WriteTransaction, refuse, RefusedInside } from '../write';
 import { mustHold } from './must-hold';
+import { giveBack, takeApart } from './take-apart';
 
 /** What is glued or sealed in a step, and how long it dries. */
 export interface Drying {
@@ -91,6 +92,7 @@ const amountOf = ({ qty, pieces = [] }: Amount): number =>
   qty + sum(pieces.map(({ share, count }) => share * count));
 
 async function enter(
+  store: Store,
   tx: WriteTransaction,
   { binId, qty, pieces = [] }: Amount,
   sign: 1 | -1,
@@ -101,7 +103,8 @@ async function enter(
     const pieceShare = share < 1 - SAME ? share : null;
     await tx.enter({ binId, kind, qty: sign * share * count, note, pieceShare });
   }
-  await tx.enter({ binId, kind, qty: sign * qty, note });
+  if (pieces.length > 0) await tx.enter({ binId, kind, qty: sign * qty, note });
+  else await (sign < 0 ? takeApart : giveBack)(store, tx, binId, qty, note);
 }
 
 /** Hands off: what was spent since they were on it is added up. */
@@ -181,7 +184,7 @@ export function cardRunRepository<
           endedAt: null,
         };
         for (const each of run.taken) await mustHold(store, each.binId, amountOf(each), each.pieces);
-        for (const each of run.taken) await enter(tx, each, -1, noteOf(fresh));
+        for (const each of run.taken) await enter(store, tx, each, -1, noteOf(fresh));
         await kind.prepare?.(tx, run, noteOf(fresh));
         const begun = kind.begun(run, fresh);
         await put(tx, begun);
@@ -234,7 +237,7 @@ export function cardRunRepository<
           const [taken, back] = [took ? amountOf(took) : 0, amountOf(each)];
           if (back > taken + SAME)
             throw new RefusedInside({ code: 'bench.more-back-than-taken', taken, back });
-          await enter(tx, each, 1, noteOf(run));
+          await enter(store, tx, each, 1, noteOf(run));
         }
         if (passed > 0) await kind.book(tx, run, end, noteOf(run));
         return {

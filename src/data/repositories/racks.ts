@@ -11,6 +11,14 @@ import type { Store } from '../store';
 import { attempt, granted, type WriteTransaction, refuse, RefusedInside, write } from '../write';
 import { coatedBin } from './coated-bin';
 
+/** Heads that were dipped or painted, and hang. */
+export interface HungUp {
+  readonly hung: readonly Hung[];
+  /** What they left the heat with; the shed's own temperature where they were painted cold. */
+  readonly partC: number;
+  readonly used: Rack['used'];
+}
+
 export type NewRack = Pick<Rack, 'ovenId' | 'school' | 'partC' | 'minutes' | 'startC' | 'hung'>;
 
 /** What is reckoned as a rack goes in. */
@@ -59,6 +67,53 @@ export function rackRepository(store: Store) {
   const onHand = async (binId: string) =>
     sum((await db.entries.where('binId').equals(binId).toArray()).map(({ qty }) => qty));
 
+  /** A fresh rack under the next number. */
+  async function hangNew(
+    tx: WriteTransaction,
+    load: Omit<NewRack, 'ovenId'> & Partial<Rack> & Pick<Rack, 'ovenId'>,
+  ) {
+    const last = await db.racks.orderBy('no').last();
+    const fresh: Rack = {
+      id: store.newId(),
+      no: (last?.no ?? 0) + 1,
+      state: 'hanging',
+      checks: [],
+      createdAt: store.now(),
+      inAt: null,
+      tauS: null,
+      warmS: null,
+      followed: null,
+      outAt: null,
+      clockId: null,
+      endedAt: null,
+      used: [],
+      ...load,
+    };
+    await tx.put('racks', fresh);
+    return fresh;
+  }
+
+  /** What was used leaves its jars; where the books hold less, the jar is empty by them. */
+  async function usePowder(tx: WriteTransaction, { no }: Rack, used: Rack['used']): Promise<void> {
+    for (const { powderBinId, g } of used) {
+      const qty = Math.min(g, Math.max(0, await onHand(powderBinId)));
+      await tx.enter({ binId: powderBinId, kind: 'taken', qty: -qty, note: `on rack ${no}` });
+    }
+  }
+
+  /** All that hangs on a rack lies in its color. What was entered before a refusal must be undone: it throws. */
+  async function recolorAll(tx: WriteTransaction, { hung }: Pick<Rack, 'hung'>, note: string): Promise<void> {
+    const kinds = new Map<string, { head: Hung; count: number }>();
+    for (const head of hung) {
+      const key = [head.headBinId, head.coatId, head.ticketId, head.lineId].join(' ');
+      kinds.set(key, { head, count: (kinds.get(key)?.count ?? 0) + 1 });
+    }
+    for (const { head, count } of kinds.values()) {
+      const moved = await recolor(tx, head, count, note);
+      if (!moved.ok) throw new RefusedInside(moved.problem);
+    }
+  }
+
   async function endClock(tx: WriteTransaction, rack: Rack): Promise<void> {
     if (rack.clockId !== null) await tx.remove('clocks', rack.clockId);
   }
@@ -91,28 +146,8 @@ export function rackRepository(store: Store) {
     /** Hangs loads, in the order in which they go in. */
     hang: (loads: readonly NewRack[]): Promise<string[]> =>
       write(store, did('rack.hung', { racks: loads.length }), async (tx) => {
-        const last = await db.racks.orderBy('no').last();
         const ids: string[] = [];
-        for (const [index, load] of loads.entries()) {
-          const id = store.newId();
-          await tx.put('racks', {
-            ...load,
-            id,
-            no: (last?.no ?? 0) + index + 1,
-            state: 'hanging',
-            checks: [],
-            createdAt: store.now(),
-            inAt: null,
-            tauS: null,
-            warmS: null,
-            followed: null,
-            outAt: null,
-            clockId: null,
-            endedAt: null,
-            used: [],
-          });
-          ids.push(id);
-        }
+        for (const load of loads) ids.push((await hangNew(tx, load)).id);
         return ids;
       }),
 
@@ -153,13 +188,12 @@ export function rackRepository(store: Store) {
 
     /**
      * Puts a rack into its oven: the powder on it leaves the jars, and a clock runs until it is to come out. Refuses
-     * an empty rack, an oven for food, and one that another rack is in. Where the books hold less powder than was
-     * used, the jar is empty by them.
+     * an empty rack, an oven for food, and one that another rack is in.
      */
     goIn: (id: string, { tauS, warmS, used, clockName }: GoingIn): Promise<BenchOutcome<Rack>> =>
       change(id, did('rack.in'), ['hanging'], async (rack, tx) => {
         if (rack.hung.length === 0) return refuse({ code: 'bench.rack-empty', no: rack.no });
-        const heater = await db.heaters.get(rack.ovenId);
+        const heater = rack.ovenId === null ? undefined : await db.heaters.get(rack.ovenId);
         if (!heater?.oven) return refuse({ code: 'bench.gone', what: 'oven' });
         if (heater.oven.isForFood) return refuse({ code: 'bench.food-oven', oven: heater.name });
         const inside = (await db.racks.where('state').equals('curing').toArray()).find(
@@ -168,10 +202,7 @@ export function rackRepository(store: Store) {
         if (inside) return refuse({ code: 'bench.oven-taken', oven: heater.name, no: inside.no });
         const inAt = store.now();
         const outAt = inAt + Math.round((warmS + rack.minutes * 60) * 1000);
-        for (const { powderBinId, g } of used) {
-          const qty = Math.min(g, Math.max(0, await onHand(powderBinId)));
-          await tx.enter({ binId: powderBinId, kind: 'taken', qty: -qty, note: `on rack ${rack.no}` });
-        }
+        await usePowder(tx, rack, used);
         const clockId = store.newId();
         await tx.put('clocks', {
           id: clockId,
@@ -198,29 +229,24 @@ export function rackRepository(store: Store) {
     /** Takes a cured rack out: its heads lie on the shelf in their color. Refuses where they are not there to coat. */
     comeOut: (id: string): Promise<BenchOutcome<Rack>> =>
       change(id, did('rack.out'), ['curing'], async (rack, tx) => {
-        const kinds = new Map<string, { head: Hung; count: number }>();
-        for (const head of rack.hung) {
-          const key = [head.headBinId, head.coatId, head.ticketId, head.lineId].join(' ');
-          kinds.set(key, { head, count: (kinds.get(key)?.count ?? 0) + 1 });
-        }
-        for (const { head, count } of kinds.values()) {
-          const moved = await recolor(tx, head, count, `rack ${rack.no}`);
-          // What was entered so far goes too: a refusal inside a write that wrote must undo it.
-          if (!moved.ok) throw new RefusedInside(moved.problem);
-        }
+        await recolorAll(tx, rack, `rack ${rack.no}`);
         await endClock(tx, rack);
         return put(tx, { ...rack, state: 'out', endedAt: store.now(), clockId: null });
       }),
 
-    /** Heads painted by hand, drying in the air: no oven, no rack. Refuses more than lie there. */
-    paint: (
-      head: Omit<Hung, 'rod' | 'slot' | 'slotsEach'>,
-      count: number,
-    ): Promise<BenchOutcome<undefined>> =>
-      attempt(store, did('heads.painted', { count }), async (tx) => {
-        const painted = await recolor(tx, head, count, 'painted');
-        if (!painted.ok) throw new RefusedInside(painted.problem);
-        return painted;
+    /**
+     * Heads dipped or painted and hung, with no oven: they lie in their color, the powder on them leaves the jars, and
+     * they are a rack that is out. Gives its id. Refuses more than lie there.
+     */
+    hangUp: ({ hung, partC, used }: HungUp): Promise<BenchOutcome<string>> =>
+      attempt(store, did('heads.hung-up', { count: hung.length }), async (tx) => {
+        const now = store.now();
+        const unbaked = { ovenId: null, school: 'card', partC, minutes: 0, startC: partC } as const;
+        const done = { state: 'out', inAt: now, endedAt: now } as const;
+        const rack = await hangNew(tx, { ...unbaked, ...done, hung: [...hung], used: [...used] });
+        await usePowder(tx, rack, used);
+        await recolorAll(tx, rack, `rack ${rack.no}, hung, not baked`);
+        return granted(rack.id);
       }),
 
     /** Takes a rack down again: its heads wait as before. Powder that was used stays used. */

@@ -2,6 +2,7 @@ import { baitVolume } from '@/core/builds/bait-volume';
 import { armLength, bladesOf, frameSizes, type Build, type BuildPiece } from '@/core/builds/build';
 import { findKind } from '@/core/builds/kinds/index';
 import type { BaitFacts } from '@/core/builds/kinds/definition';
+import { stingerReach } from '@/core/builds/stinger-lengths';
 import { runBlades, type BladeRun } from '@/core/builds/run-blades';
 import { weighBuild } from '@/core/builds/weigh-build';
 import { rollUpCost } from '@/core/cost/roll-up-cost';
@@ -12,10 +13,12 @@ import type { BuildRecord } from '@/records/build';
 import { hasWiredHead, looseSkirt, usesOf } from '../bills/build-uses';
 import type { BenchFacts } from '../bench/bench-facts';
 import type { BenchView } from '../bench/bench-view';
+import { baitPartOf } from './measured-parts';
 import { freeOf } from '../stock/free-of';
 import { bodyRadiusMm } from '../heads/head-facts';
 import { skirtMassOf } from '../skirts/skirt-facts';
 import { headsThere } from '../heads/heads-there';
+import { lengthText } from '@/text/words';
 import { versionText } from '../versions/version-text';
 
 /** A build as it is kept, or as it lies half made on the bench. */
@@ -26,9 +29,22 @@ export type BuildLike = Pick<
 
 /** A measured part of the shelf as the sums take it; null where it is gone or nobody measured it. */
 export function pieceOf(binId: string | null, { binById }: Pick<BenchFacts, 'binById'>): BuildPiece | null {
-  const bin = binId === null ? undefined : binById.get(binId);
-  if (bin?.kind !== 'part' || !bin.gauge) return null;
-  return { binId: bin.id, name: bin.name, gauge: bin.gauge, massG: bin.massG };
+  const part = baitPartOf(binId === null ? undefined : binById.get(binId));
+  return part?.gauge ? { binId: part.id, name: part.name, gauge: part.gauge, massG: part.massG } : null;
+}
+
+/** Plastic and plaited lines, g/cm3 (typical: nylon 1.1, polyethylene braid 0.97). */
+const LINE_GCM3 = 1.05;
+
+/** What is cut of a line for a slot, as a piece of its own: as long as it is worked, as heavy as it was cut. */
+function cutPiece(piece: BuildPiece, slot: string, cutMm: number): BuildPiece {
+  const { wireMm = 0.3 } = piece.gauge.sizes;
+  const lengthMm = slot === 'cord' ? stingerReach(cutMm) : cutMm;
+  return {
+    ...piece,
+    massG: (LINE_GCM3 * Math.PI * (wireMm / 2) ** 2 * cutMm) / 1000,
+    gauge: { ...piece.gauge, sizes: { ...piece.gauge.sizes, lengthMm } },
+  };
 }
 
 /** A build as the core takes it. Parts that are gone are left out. */
@@ -43,9 +59,9 @@ export function buildOf(record: BuildLike, view: BenchFacts): Build {
       return part ? [{ id, part, blade: pieceOf(bladeBinId, view) }] : [];
     }),
     end: { hanger: pieceOf(record.end.binId, view), blade: pieceOf(record.end.bladeBinId, view) },
-    slots: record.slots.flatMap(({ slot, binId }) => {
+    slots: record.slots.flatMap(({ slot, binId, cutMm }) => {
       const part = pieceOf(binId, view);
-      return part ? [{ slot, part }] : [];
+      return part ? [{ slot, part: cutMm === undefined ? part : cutPiece(part, slot, cutMm) }] : [];
     }),
     head: headOf(record, frame, view),
     minFreeMm: record.minFreeMm,
@@ -202,7 +218,7 @@ function skirtName(binId: string, view: BenchFacts): string {
 export function costOf(record: BuildLike, view: BenchFacts): { each: number; unpriced: string[] } {
   const priced = usesOf(record).map(({ item, qty }) => {
     const bin = view.binById.get(item);
-    const cost = bin?.kind === 'part' || bin?.kind === 'strand' ? bin.costEach : null;
+    const cost = bin?.kind === 'part' || bin?.kind === 'strand' || bin?.kind === 'hook' ? bin.costEach : null;
     return { name: bin?.name ?? skirtName(item, view), qty, unitCost: cost };
   });
   const parts = priced.flatMap(({ unitCost, ...part }) => (unitCost === null ? [] : [{ ...part, unitCost }]));
@@ -212,7 +228,7 @@ export function costOf(record: BuildLike, view: BenchFacts): { each: number; unp
 }
 
 /** What the steps of its kind speak of. */
-function stepFacts(record: BuildLike, view: BenchFacts): BaitFacts {
+function stepFacts(record: BuildLike, view: BenchFacts, length: 'mm' | 'in'): BaitFacts {
   const build = buildOf(record, view);
   const skirt = record.skirtId === null ? null : (view.skirtById.get(record.skirtId) ?? null);
   const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
@@ -223,6 +239,11 @@ function stepFacts(record: BuildLike, view: BenchFacts): BaitFacts {
     ),
     end: hanger ? `${lower(hanger.name)}${blade ? ` with ${lower(blade.name)}` : ''}` : null,
     slots: Object.fromEntries(build.slots.map(({ slot, part }) => [slot, lower(part.name)])),
+    cuts: Object.fromEntries(
+      record.slots.flatMap(({ slot, cutMm }) =>
+        cutMm === undefined ? [] : [[slot, lengthText(cutMm, length)]],
+      ),
+    ),
     skirt: skirt ? versionText(skirt) : null,
     head: record.head ? 'the head' : null,
     isShortened: build.armMm !== null && armLength(build) < frameSizes(build).upperMm,
@@ -234,6 +255,6 @@ function stepFacts(record: BuildLike, view: BenchFacts): BaitFacts {
 }
 
 /** The steps of a build's card. */
-export function stepsOf(record: BuildLike, view: BenchFacts) {
-  return findKind(record.kind).steps(stepFacts(record, view));
+export function stepsOf(record: BuildLike, view: BenchFacts, length: 'mm' | 'in' = 'mm') {
+  return findKind(record.kind).steps(stepFacts(record, view, length));
 }

@@ -1,10 +1,11 @@
 import { findKind } from '@/core/builds/kinds';
+import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { READY_SKIRT } from '@/core/builds/kinds/usual-steps';
 import { isOnWire, type PartGauge } from '@/core/parts/part-roles';
-import type { PartBin } from '@/records/bin';
 import { MOST_ON_ARM } from '@/records/build';
 import type { BenchFacts } from '../bench/bench-facts';
 import type { BuildLike } from './bait-facts';
+import type { BaitPart } from './measured-parts';
 
 const SKIRT = READY_SKIRT.id;
 
@@ -19,7 +20,7 @@ export type Placing<Draft> =
  */
 export function putOn<Draft extends BuildLike>(
   draft: Draft,
-  bin: PartBin,
+  bin: BaitPart,
   index: number,
   newId: string,
   view: Pick<BenchFacts, 'binById'>,
@@ -50,7 +51,7 @@ export function putOn<Draft extends BuildLike>(
 
 function hang<Draft extends BuildLike>(
   draft: Draft,
-  bin: PartBin,
+  bin: BaitPart,
   { binById }: Pick<BenchFacts, 'binById'>,
 ): Placing<Draft> {
   const kind = findKind(draft.kind);
@@ -71,22 +72,40 @@ function hang<Draft extends BuildLike>(
   };
 }
 
-function inSlot<Draft extends BuildLike>(draft: Draft, bin: PartBin, gauge: PartGauge): Placing<Draft> {
+function inSlot<Draft extends BuildLike>(draft: Draft, bin: BaitPart, gauge: PartGauge): Placing<Draft> {
   const { slots, name } = findKind(draft.kind);
   const fitting = slots.filter(({ takes }) => takes.includes(gauge.as));
   const free = fitting.find(({ id }) => draft.slots.every(({ slot }) => slot !== id)) ?? fitting[0];
   if (!free) return { ok: false, why: `A ${name.toLowerCase()} has no place for ${bin.name}.` };
-  return { ok: true, at: free.id, draft: slotted(draft, free.id, bin.id) };
+  return { ok: true, at: free.id, draft: slotted(draft, free.id, bin) };
+}
+
+/** What is cut of a line where its slot says nothing of it, mm. */
+const USUAL_CUT_MM = 100;
+
+/** How a slot is filled with a part: of a line so much is cut. */
+function filled(kind: BaitKindId, slot: string, { id, unit }: Pick<BaitPart, 'id' | 'unit'>) {
+  const { cutMm = USUAL_CUT_MM } = findKind(kind).slots.find((each) => each.id === slot) ?? {};
+  return unit === 'mm' ? { slot, binId: id, cutMm } : { slot, binId: id };
 }
 
 /** A part in a slot, or none. A ready skirt takes the place of one tied here. */
-export function slotted<Draft extends BuildLike>(draft: Draft, slot: string, binId: string | null): Draft {
+export function slotted<Draft extends BuildLike>(
+  draft: Draft,
+  slot: string,
+  part: Pick<BaitPart, 'id' | 'unit'> | null,
+): Draft {
   const others = draft.slots.filter((each) => each.slot !== slot);
   return {
     ...draft,
-    skirtId: slot === SKIRT && binId !== null ? null : draft.skirtId,
-    slots: binId === null ? others : [...others, { slot, binId }],
+    skirtId: slot === SKIRT && part !== null ? null : draft.skirtId,
+    slots: part === null ? others : [...others, filled(draft.kind, slot, part)],
   };
+}
+
+/** So much of a line is cut for a slot, mm. */
+export function cutTo<Draft extends BuildLike>(draft: Draft, slot: string, cutMm: number): Draft {
+  return { ...draft, slots: draft.slots.map((each) => (each.slot === slot ? { ...each, cutMm } : each)) };
 }
 
 /** A skirt tied here, in the place of a ready one; none where null. */
@@ -130,7 +149,7 @@ export function moveOn<Draft extends BuildLike>(draft: Draft, at: string, by: 1 
 }
 
 /** Another part in the place of one: a swap that keeps all else. */
-export function swapAt<Draft extends BuildLike>(draft: Draft, at: string, bin: PartBin): Draft {
+export function swapAt<Draft extends BuildLike>(draft: Draft, at: string, bin: BaitPart): Draft {
   const isBlade = bin.gauge?.as === 'blade';
   if (at === 'end') {
     return {
@@ -147,6 +166,6 @@ export function swapAt<Draft extends BuildLike>(draft: Draft, at: string, bin: P
         ? { ...each, bladeBinId: bin.id }
         : { ...each, binId: bin.id };
     }),
-    slots: draft.slots.map((each) => (each.slot === at ? { ...each, binId: bin.id } : each)),
+    slots: draft.slots.map((each) => (each.slot === at ? filled(draft.kind, at, bin) : each)),
   };
 }

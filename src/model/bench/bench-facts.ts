@@ -22,6 +22,8 @@ export interface BenchFacts extends BenchReading {
   readonly coatById: ReadonlyMap<string, Coat>;
   /** Heads that wear their color so far, by ticket line. */
   readonly coated: ReadonlyMap<string, number>;
+  /** How many heads of each line went into baits without their color. */
+  readonly usedBare: ReadonlyMap<string, number>;
   /** Bare heads of open tickets that wait for a color and hang on no rack. */
   readonly toCoat: readonly WaitingHeads[];
   readonly skirtById: ReadonlyMap<string, Skirt>;

@@ -1,5 +1,5 @@
 import { compareNames } from '@/core/numeric/compare-names';
-import { countCoated, headsToCoat } from '@/core/coats/heads-to-coat';
+import { countCoated, countUsedBare, headsToCoat } from '@/core/coats/heads-to-coat';
 import { countTied, headsToTie } from '@/core/skirts/heads-to-tie';
 import { promiseStock } from '@/core/tickets/promise-stock';
 import type { MassUnit } from '@/core/units/write-mass';
@@ -87,6 +87,7 @@ const laterSlices = () => ({
       .filter((want) => want.left > 0),
   ),
   coated: memoizeReads((bench: Plain) => countCoated(bench.ticketEntries, isBareOf(bench))),
+  usedBare: memoizeReads((bench: Plain) => countUsedBare(bench.ticketEntries, isBareOf(bench))),
   toCoat: memoizeReads((bench: Plain) =>
     headsToCoat(
       openLines(bench),

@@ -2,19 +2,22 @@ import { tallyByItem } from '@/core/stock/tally-by-item';
 import type { BuildRecord } from '@/records/build';
 import type { BenchFacts } from '../bench/bench-facts';
 
-/** What one bait takes of each bin; loose skirts where its heads do not wear one. Heads are chosen when a run begins. */
+/** What one bait takes of each bin, of line what is cut of it; loose skirts where its heads do not wear one. Heads are chosen when a run begins. */
 export function usesOf(
   record: Pick<BuildRecord, 'frameBinId' | 'arm' | 'end' | 'slots' | 'skirtId'>,
 ): { item: string; qty: number }[] {
-  const bins = [
+  const whole = [
     record.frameBinId,
     ...record.arm.flatMap(({ binId, bladeBinId }) => [binId, bladeBinId]),
     record.end.binId,
     record.end.bladeBinId,
-    ...record.slots.map(({ binId }) => binId),
     record.skirtId === null ? null : looseSkirt(record.skirtId),
   ].filter((binId): binId is string => binId !== null);
-  return [...tallyByItem(bins.map((item) => ({ item, qty: 1 })))].map(([item, qty]) => ({ item, qty }));
+  const uses = [
+    ...whole.map((item) => ({ item, qty: 1 })),
+    ...record.slots.map(({ binId, cutMm = 1 }) => ({ item: binId, qty: cutMm })),
+  ];
+  return [...tallyByItem(uses)].map(([item, qty]) => ({ item, qty }));
 }
 
 /** The bin of loose skirts of a recipe's version. */

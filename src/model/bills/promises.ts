@@ -58,7 +58,8 @@ function dressingOf(line: TicketLine, ticketId: string, view: BenchFacts): Promi
   const add = (taken: ReadonlyMap<string, number>) => {
     for (const [item, qty] of taken) parts.set(item, (parts.get(item) ?? 0) + qty);
   };
-  const uncoated = Math.max(0, line.count - (view.coated.get(line.id) ?? 0));
+  const settled = (view.coated.get(line.id) ?? 0) + (view.usedBare.get(line.id) ?? 0);
+  const uncoated = Math.max(0, line.count - settled);
   const untied = Math.max(0, line.count - (view.tied.get(line.id) ?? 0));
   const bare = billOf({ kind: 'head', head: { ...line, coatId: null, skirtId: null } }, view);
   if (line.coatId !== null && uncoated > 0) {

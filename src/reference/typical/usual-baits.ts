@@ -47,7 +47,7 @@ export const USUAL_BAITS: Readonly<Record<BaitKindId, readonly (readonly [kindId
     'stinger-grub': [
       ['grub', '4'],
       ['treble-hook', '#6'],
-      ['strap', 'Long'],
+      ['braid', '50'],
     ],
     'strap-jig': [
       ['strap', 'Long'],

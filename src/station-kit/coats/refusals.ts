@@ -50,6 +50,24 @@ export function refusalsOfLine(
   return coat && metalBinId !== null ? refusalsOf(coat, metalBinId, view, writeC) : [];
 }
 
+/**
+ * Why heads of a metal cannot even be heated, dipped and hung, with no oven after it; empty where they can. A metal that
+ * nobody knows may not bear the heat that the powder needs.
+ *
+ * @example dipRefusalsOf(coat, null, view, writeC)[0] // 'Nobody knows what ...'
+ */
+export function dipRefusalsOf(
+  coat: Pick<Coat, 'base' | 'second' | 'clearBinId'>,
+  metalBinId: string | null,
+  view: Bins,
+  writeC: WriteC,
+): string[] {
+  const powders = powdersOf(coat, view);
+  if (powders.length === 0) return [];
+  if (solidusOf(metalBinId, view) === null) return refusalsOf(coat, metalBinId, view, writeC).slice(0, 1);
+  return softensFirst(powders, metalBinId, view, writeC);
+}
+
 /** The metal may go soft before the powder even sticks to it. */
 function softensFirst(
   powders: readonly PowderBin[],

@@ -5,10 +5,10 @@ import { candidateCures } from '@/core/coats/candidate-cures';
 import { slotsFor } from '@/core/coats/rack/slots-for';
 import type { RackGroup } from '@/core/coats/rack/rack-facts';
 import type { WaitingHeads } from '@/core/coats/heads-to-coat';
-import type { HeadBin, PowderBin } from '@/records/bin';
+import type { Bin, HeadBin, PowderBin } from '@/records/bin';
 import type { Coat } from '@/records/coat';
 import type { OvenFacts } from '@/records/heater';
-import { refusalsOf } from './refusals';
+import { dipRefusalsOf, refusalsOf } from './refusals';
 import { judgeFor, powdersOf } from '@/model/coats/coat-facts';
 import { lookOf } from '../looks/coat-look';
 import { viewOf } from '../looks/head-view-of';
@@ -22,6 +22,8 @@ export interface Waiting extends WaitingHeads {
   readonly coat: Coat;
   /** Why an oven would ruin them; empty where none would. */
   readonly refusals: readonly string[];
+  /** Why they cannot even be dipped and hung. */
+  readonly dipRefusals: readonly string[];
   /** Painted by hand and dried in the air: no oven. */
   readonly isAirDried: boolean;
 }
@@ -31,11 +33,18 @@ const MARGIN_MM = 3;
 /** A head without a hook hangs on a wire of so much, mm. */
 export const WIRE_MM = 9;
 
+interface HangingSize {
+  readonly acrossMm: number;
+  readonly longMm: number;
+}
+
+/** How much room the heads of a bin take, hanging; null where it holds none, or nobody knows. */
+export function hangingSizeOf(bin: Bin | undefined, view: BenchView): HangingSize | null {
+  return bin?.kind === 'head' ? hangingSize(bin, view) : null;
+}
+
 /** How much room a head takes, hanging, mm. */
-function hangingSize(
-  head: HeadOf,
-  view: Pick<BenchView, 'molds' | 'hooks' | 'metals'>,
-): { readonly acrossMm: number; readonly longMm: number } | null {
+function hangingSize(head: HeadOf, view: Pick<BenchView, 'molds' | 'hooks' | 'metals'>): HangingSize | null {
   const drawn = viewOf(head, view);
   if (!drawn) return null;
   const [, , width, height] = drawn.viewBox;
@@ -65,6 +74,7 @@ export function waitingOf(
         bin,
         coat,
         refusals: refusalsOf(coat, metalIdOf(bin), view, writeC),
+        dipRefusals: dipRefusalsOf(coat, metalIdOf(bin), view, writeC),
         isAirDried: powdersOf(coat, view).length === 0,
       },
     ];

@@ -19,17 +19,18 @@ export interface Lack {
 export function LacksNote({ lacks }: { readonly lacks: readonly Lack[] }) {
   const { workshop } = useBench();
   if (lacks.length === 0) return null;
+  // Of a line one says how long it is: the rest is counted as it is wanted.
+  const pieces = lacks.filter(({ bin }) => bin.unit !== 'mm');
   const countAll = () =>
     workshop.shelf.countDay(
-      lacks.map(({ bin, needed }) => ({ binId: bin.id, counted: needed, reason: 'found to lie here' })),
+      pieces.map(({ bin, needed }) => ({ binId: bin.id, counted: needed, reason: 'found to lie here' })),
     );
-  const isLengths = lacks.some(({ bin }) => bin.unit === 'mm');
   return (
     <div className={row(8, styles.lacks)} role="group" aria-label="What is short">
       <span>The shelf counts too few. Do they lie here?</span>
-      {isLengths ? null : (
+      {pieces.length === 0 ? null : (
         <Button size="small" type="primary" onClick={() => inBackground(countAll())}>
-          All of it lies here
+          {pieces.length < lacks.length ? 'All but the line lies here' : 'All of it lies here'}
         </Button>
       )}
       {lacks.map(({ bin }) => (

@@ -7,6 +7,7 @@ import { BAIT_KINDS, findKind } from '@/core/builds/kinds';
 import type { BaitKindId } from '@/core/builds/kinds/definition';
 import { HEAD_STYLES } from '@/core/cavities/styles';
 import { reserveOf } from '@/core/builds/place-parts';
+import { stingerReach } from '@/core/builds/stinger-lengths';
 import { hasWiredHead } from '@/model/bills/build-uses';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { massText, sizeText } from '@/text/words';
@@ -14,7 +15,7 @@ import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { measuredParts } from '@/model/baits/measured-parts';
-import { slotted, swapAt, wearing } from '@/model/baits/put-on';
+import { cutTo, slotted, swapAt, wearing } from '@/model/baits/put-on';
 import { withKind, type BuildDraft } from './draft';
 import { HeadField } from '@/station-kit/put-down/HeadField';
 import { buildOf, headsFor } from '@/model/baits/bait-facts';
@@ -152,9 +153,32 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                     options={parts
                       .filter(({ gauge }) => gauge !== null && takes.includes(gauge.as))
                       .map((bin) => ({ value: bin.id, label: bin.name }))}
-                    onChange={(binId) => onChange(slotted(draft, id, binId))}
+                    onChange={(binId) =>
+                      onChange(slotted(draft, id, parts.find((part) => part.id === binId) ?? null))
+                    }
                   />
                 ))}
+              {draft.slots.flatMap(({ slot, cutMm }) => {
+                const name = kind.slots.find(({ id }) => id === slot)?.name;
+                return cutMm === undefined || name === undefined ? (
+                  []
+                ) : (
+                  <QuantityField
+                    key={slot}
+                    label={`${name}, cut to`}
+                    of="length"
+                    least={5}
+                    most={2000}
+                    value={cutMm}
+                    hint={
+                      slot === 'cord'
+                        ? `hangs ${millimeters(stingerReach(cutMm))} behind its loop`
+                        : undefined
+                    }
+                    onChange={(mm) => mm !== null && onChange(cutTo(draft, slot, mm))}
+                  />
+                );
+              })}
             </div>
           ),
         },

@@ -9,7 +9,6 @@ import { frameSizes } from '@/core/builds/build';
 import { judgeBuild } from '@/core/builds/judge-build';
 import { BAIT_KINDS } from '@/core/builds/kinds';
 import type { BaitKindId } from '@/core/builds/kinds/definition';
-import type { PartBin } from '@/records/bin';
 import type { BaitLook, BaitPose } from '@/ui/bait-drawing/bait-look';
 import { reachBehind } from '@/ui/bait-drawing/box-of';
 import { EmptyStation } from '@/station-kit/empty/EmptyStation';
@@ -24,6 +23,7 @@ import { moveOn, putOn, swapAt, takeOff, wearing } from '@/model/baits/put-on';
 import { newBuild, type BuildDraft } from './draft';
 import { dropIndex } from '@/core/builds/drop-index';
 import { asRecord } from './as-record';
+import type { BaitPart } from '@/model/baits/measured-parts';
 import { buildOf, runOf, weightLines } from '@/model/baits/bait-facts';
 import { lookOfBuild, partHex } from '@/station-kit/looks/look-of-build';
 import { Findings } from './Findings';
@@ -98,7 +98,7 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
   const [moving, setMoving] = useState<number | null>(null);
   const [pose, setPose] = useState<BaitPose>('pulled');
   const [chosen, setChosen] = useState<string | null>(null);
-  const [dragged, setDragged] = useState<PartBin | null>(null);
+  const [dragged, setDragged] = useState<BaitPart | null>(null);
   const stage = useRef<HTMLDivElement>(null);
   const draft = useMemo(() => (moving === null ? kept : { ...kept, armMm: moving }), [kept, moving]);
   const build = useMemo(() => buildOf(draft, view), [draft, view]);
@@ -115,7 +115,7 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
   const { change } = inHand;
 
   const typical = useTypicalParts(kept, change);
-  const put = (bin: PartBin, index: number) => {
+  const put = (bin: BaitPart, index: number) => {
     const placed = putOn(kept, bin, index, workshop.newId(), view);
     if (!placed.ok) {
       notice.info(placed.why, 5);

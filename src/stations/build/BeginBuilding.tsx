@@ -15,6 +15,7 @@ import { BeginRun } from '@/station-kit/card-runs/BeginRun';
 import { KitTable } from '@/station-kit/card-runs/KitTable';
 import { HeadField } from '@/station-kit/put-down/HeadField';
 import { findingSentence } from '@/text/build-sentence';
+import { amountText } from '@/text/words';
 
 interface BeginBuildingProps {
   readonly build: BuildRecord;
@@ -78,7 +79,10 @@ export function BeginBuilding({ build, count: first, onClose, onBegun }: BeginBu
           {otherColor}
         </p>
       ) : null}
-      <KitTable lines={kit.lines} />
+      <KitTable
+        lines={kit.lines}
+        text={(qty, binId) => amountText(qty, view.binById.get(binId) ?? { unit: 'pieces' }, units.mass)}
+      />
     </BeginRun>
   );
 }

@@ -5,7 +5,7 @@ import { speedText } from '@/text/quantity-text';
 import { wrap } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
-import { stingerLengths } from '@/core/builds/stinger-lengths';
+import { STINGER_ENDS_MM, stingerLengths } from '@/core/builds/stinger-lengths';
 import { findKind } from '@/core/builds/kinds';
 import { numberText } from '@/text/number-text';
 import type { BuildRecord } from '@/records/build';
@@ -130,8 +130,6 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
 
 const SET = 3;
 const STEP_MM = 12;
-/** A snell of seven turns and an overhand loop. */
-const ENDS_MM = 75;
 
 /** A graded set of stingers for this grub: hook to loop, and what is cut for each. */
 function Stingers({ build, length }: { readonly build: BuildRecord; readonly length: 'mm' | 'in' }) {
@@ -139,7 +137,7 @@ function Stingers({ build, length }: { readonly build: BuildRecord; readonly len
   const { slots, head } = buildOf(build, view);
   const grub = slots.find(({ slot }) => slot === 'trailer')?.part.gauge.sizes.lengthMm;
   if (grub === undefined) return null;
-  const set = stingerLengths(grub, (head?.gapeMm ?? 12) * 1.5, SET, STEP_MM, ENDS_MM);
+  const set = stingerLengths(grub, (head?.gapeMm ?? 12) * 1.5, SET, STEP_MM, STINGER_ENDS_MM);
   return (
     <p className="quiet">
       A graded set of stingers:{' '}

@@ -58,7 +58,7 @@ const BUILD_RUNS: CardRunKind<BuildRecord, Building> = {
       maxHeightPx={74}
     />
   ),
-  steps: (build, _run, view) => stepsOf(build, view),
+  steps: (build, _run, view, { length }) => stepsOf(build, view, length),
   picture: (of) => <BuiltSoFar {...of} />,
   tools: ({ kind }) => findKind(kind).tools,
   checks: ({ kind }) => findKind(kind).checks,

@@ -7,10 +7,9 @@ import type { Finding } from '@/core/builds/judge-build';
 import { fillersThatFit } from '@/core/builds/fillers-that-fit';
 import { swapsThatFit } from '@/core/builds/swaps-that-fit';
 import { findingSentence } from '@/text/build-sentence';
-import type { PartBin } from '@/records/bin';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
-import { measuredParts } from '@/model/baits/measured-parts';
+import { measuredParts, type BaitPart } from '@/model/baits/measured-parts';
 import { MissingPart } from './MissingPart';
 import { pieceOf } from '@/model/baits/bait-facts';
 import styles from './build.module.css';
@@ -18,13 +17,13 @@ import styles from './build.module.css';
 interface FindingsProps {
   readonly build: Build;
   readonly findings: readonly Finding[];
-  readonly onSwap: (at: string, bin: PartBin) => void;
+  readonly onSwap: (at: string, bin: BaitPart) => void;
   /** Threads a part behind an arm piece. */
-  readonly onThread: (behind: string, bin: PartBin) => void;
+  readonly onThread: (behind: string, bin: BaitPart) => void;
   readonly onTakeOff: (at: string) => void;
   readonly onChoose: (at: string) => void;
   /** A part that was missed goes on. */
-  readonly onPut: (bin: PartBin) => void;
+  readonly onPut: (bin: BaitPart) => void;
 }
 
 const MOST_SWAPS = 2;

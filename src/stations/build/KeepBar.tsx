@@ -19,19 +19,21 @@ interface KeepBarProps {
 /** What the bait is called and worth, and keeping it. */
 export function KeepBar({ draft, stops, onChange, onBegin, onKept }: KeepBarProps) {
   const { view, workshop } = useBench();
-  const others = newestByFamily(view.builds).filter(({ family }) => family !== draft.family);
+  const builds = newestByFamily(view.builds);
+  const others = builds.filter(({ family }) => family !== draft.family);
   return (
     <KeepDraft
       what="bait"
       draft={draft}
       taken={others.map(({ name }) => name)}
+      own={builds.find(({ family }) => family === draft.family)?.name}
       example="Quay tandem"
       mind={stops > 0 ? 'It does not fit yet; kept, it cannot be built before it does.' : null}
       onChange={(to) => onChange({ ...draft, ...to })}
       onLetGo={() => onBegin(null)}
-      onKeep={() =>
+      onKeep={(as) =>
         inBackground(
-          workshop.builds.keep(buildOfDraft(draft)).then(({ id }) => {
+          workshop.builds.keep({ ...buildOfDraft(draft), ...as }).then(({ id }) => {
             onBegin(null);
             onKept(id);
           }),

@@ -8,13 +8,14 @@ import { Button, Input } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { findKind } from '@/core/builds/kinds';
 import { findRole, type PartRoleId } from '@/core/parts/part-roles';
-import type { PartBin } from '@/records/bin';
 import { looseSkirt } from '@/model/bills/build-uses';
 import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
 import { PutDown } from '@/station-kit/put-down/PutDown';
 import { useBench } from '@/station-kit/BenchProvider';
+import { amountText } from '@/text/words';
+import { useUnits } from '@/ui/units/use-units';
 import type { Skirt } from '@/records/skirt';
-import { measuredParts } from '@/model/baits/measured-parts';
+import { measuredParts, type BaitPart } from '@/model/baits/measured-parts';
 import type { BuildDraft } from './draft';
 import { suitsKind } from './MissingPart';
 
@@ -25,7 +26,7 @@ import { versionText } from '@/model/versions/version-text';
 
 interface TrayProps {
   readonly draft: BuildDraft;
-  readonly onPut: (bin: PartBin) => void;
+  readonly onPut: (bin: BaitPart) => void;
   readonly onSkirt: (skirt: Skirt) => void;
 }
 
@@ -42,6 +43,7 @@ const MOST_PARTS = 60;
 /** What of the shelf goes on this kind of bait: parts as they were measured, dragged onto it or put on by a press. */
 export function Tray({ draft, onPut, onSkirt }: TrayProps) {
   const { view } = useBench();
+  const { mass } = useUnits();
   const [role, setRole] = useState<PartRoleId | typeof SKIRTS | null>(null);
   const [search, setSearch] = useState('');
   const [adding, setAdding] = useState<PartRoleId | null>(null);
@@ -121,7 +123,7 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
               key={bin.id}
               id={bin.id}
               name={bin.name}
-              note={`${onHand} there${bin.condition === 'new' ? '' : `, ${bin.condition}`}`}
+              note={`${amountText(onHand, bin, mass)} there${bin.condition === 'new' ? '' : `, ${bin.condition}`}`}
               isOut={onHand < 1}
               drawing={
                 bin.gauge ? <PartOutline gauge={bin.gauge} hex={partHex(bin)} pxPerMm={scale} /> : null

@@ -1,15 +1,16 @@
-import { measuredParts } from '@/model/baits/measured-parts';
+import { baitPartOf, measuredParts, type BaitPart } from '@/model/baits/measured-parts';
 import { placeParts } from '@/core/builds/place-parts';
 import { judgeBuild } from '@/core/builds/judge-build';
 import { BAIT_KINDS } from '@/core/builds/kinds';
-import type { PartBin } from '@/records/bin';
+import { stingerReach } from '@/core/builds/stinger-lengths';
+import type { HeadBin, HookBin, PartBin } from '@/records/bin';
 import type { BuildRecord } from '@/records/build';
 import { boxOf } from '@/ui/bait-drawing/box-of';
 import { demoBench } from '@/demo/demo-bench';
 import { viewOf } from '../../../tests/support/view-of';
 import { asStep } from '@/model/baits/as-step';
 import { composeTemplate } from '@/station-kit/print/blade-template';
-import { moveOn, putOn, slotted, swapAt, takeOff, wearing } from '@/model/baits/put-on';
+import { cutTo, moveOn, putOn, slotted, swapAt, takeOff, wearing } from '@/model/baits/put-on';
 import { buildOfDraft, draftOf, newBuild, withKind, type BuildDraft } from './draft';
 import { dropIndex } from '@/core/builds/drop-index';
 import {
@@ -51,7 +52,7 @@ const build = (name: string): BuildRecord => {
   if (!found) throw new Error(`no ${name}`);
   return found;
 };
-const part = (name: string): PartBin => {
+const part = (name: string): BaitPart => {
   const found = measuredParts(view).find((bin) => bin.name === name);
   if (!found) throw new Error(`no ${name}`);
   return found;
@@ -96,14 +97,60 @@ describe('a bait on the bench', () => {
     expect(why(draft, 'Winged blade, plain 32 mm')).toContain('has no place');
   });
 
+  it('opens on the color of the heads that lie there, and bare where bare ones do', () => {
+    const { head } = newBuild('dressed-jig', { bins: view.bins, molds: [], levels: new Map() });
+    expect(head?.coatId).toBeNull();
+    const alike = view.bins.filter((bin) => bin.kind === 'head' && bin.style === head!.style);
+    const [bin] = alike.filter((each) => each.kind === 'head' && each.nominalG === head!.nominalG);
+    const painted = { ...(bin as HeadBin), coatId: 'coat-straw' };
+    const bare = { ...painted, id: 'bare', coatId: null };
+    const open = (bins: readonly HeadBin[], levels: readonly [string, number][]) =>
+      newBuild('dressed-jig', { bins, molds: [], levels: new Map(levels) }).head?.coatId;
+    expect(open([painted], [[painted.id, 6]])).toBe('coat-straw');
+    const both: [string, number][] = [
+      [painted.id, 6],
+      ['bare', 1],
+    ];
+    expect(open([painted, bare], both)).toBeNull();
+    expect(open([painted, bare], both.slice(0, 1))).toBe('coat-straw');
+  });
+
+  it('takes hooks from the rack as parts, and of braid what is cut', () => {
+    const hook = [...view.hooks.values()][0]!;
+    const held = { ...part('Keeper disc, rubber'), id: 'braid', name: 'Braid 50 lb', unit: 'mm' as const };
+    const gauge = { ...held.gauge!, as: 'line' as const, line: 'cord' as const, sizes: { wireMm: 0.36 } };
+    const braid = { ...held, gauge } as BaitPart;
+    const shelved = { ...view, binById: new Map([...view.binById]).set('braid', braid as PartBin) };
+    const bare = newBuild('stinger-grub', view);
+    const hooked = putOn(bare, baitPartOf(hook as HookBin)!, 0, 'x', shelved);
+    expect(hooked).toMatchObject({ ok: true, at: 'stinger' });
+    const corded = putOn(hooked.ok ? hooked.draft : bare, braid, 0, 'y', shelved);
+    if (!corded.ok) throw new Error(corded.why);
+    expect(usesOf(corded.draft)).toEqual([
+      { item: hook.id, qty: 1 },
+      { item: 'braid', qty: 130 },
+    ]);
+    const cut = cutTo(corded.draft, 'cord', 100);
+    expect(usesOf(cut)).toContainEqual({ item: 'braid', qty: 100 });
+    // What the snell and the loop take is gone from what hangs.
+    const cord = buildOf(cut, shelved).slots.find(({ slot }) => slot === 'cord')!;
+    expect(cord.part.gauge.sizes.lengthMm).toBe(stingerReach(100));
+    expect(stepsOf(cut, shelved, 'in')[0]!.title).toBe('Cut 3 15/16 in of braid 50 lb');
+    // Another part in its place is taken whole again.
+    expect(usesOf(swapAt(cut, 'cord', part('Keeper disc, rubber')))).toContainEqual({
+      item: part('Keeper disc, rubber').id,
+      qty: 1,
+    });
+  });
+
   it('wears a skirt bought in its band instead of one tied here, and the other way round', () => {
     const gauge = { ...part('Keeper disc, rubber').gauge!, as: 'skirt', sizes: { lengthMm: 64, fibers: 40 } };
-    const ready = { ...part('Keeper disc, rubber'), id: 'ready', name: 'Ready skirt', gauge } as PartBin;
-    const shelved = { ...view, binById: new Map([...view.binById, ['ready', ready]]) };
+    const ready = { ...part('Keeper disc, rubber'), id: 'ready', name: 'Ready skirt', gauge } as BaitPart;
+    const shelved = { ...view, binById: new Map([...view.binById]).set('ready', ready as PartBin) };
     const tied = draftOf(build('Quay tandem'));
     const placed = putOn(tied, ready, 0, 'x', shelved);
     expect(placed).toMatchObject({ ok: true, at: 'skirt', draft: { skirtId: null } });
-    const banded = slotted(tied, 'skirt', 'ready');
+    const banded = slotted(tied, 'skirt', ready);
     expect(usesOf(banded)).toContainEqual({ item: 'ready', qty: 1 });
     expect(stepsOf(banded, shelved).map(({ title }) => title)).toContain('Pull ready skirt over the collar');
     expect(lookOfBuild(banded, shelved).jig!.layers).toMatchObject([{ strands: 40, lengthMm: 64 }]);

@@ -43,15 +43,32 @@ function usualHead(
   return { style: nearest.style, nominalG: nearest.nominalG };
 }
 
+/** The color of such heads that lie there: none where bare ones do, or where nobody has any. */
+function colorThere(
+  { bins, levels }: Pick<BenchView, 'bins' | 'levels'>,
+  like: { readonly style: string; readonly nominalG: number },
+): string | null {
+  const there = bins.filter(
+    (bin) =>
+      bin.kind === 'head' &&
+      bin.style === like.style &&
+      bin.nominalG === like.nominalG &&
+      (levels.get(bin.id) ?? 0) > 0,
+  );
+  const colors = there.flatMap((bin) => (bin.kind === 'head' ? [bin.coatId] : []));
+  return colors.includes(null) ? null : (colors[0] ?? null);
+}
+
 /** A bait of a kind with nothing on it yet; on the wire it usually has, where one lies on the shelf. */
 export function newBuild(
   kind: BaitKindId,
-  view: Pick<BenchView, 'bins' | 'molds'>,
+  view: Pick<BenchView, 'bins' | 'molds' | 'levels'>,
   mass: MassUnit = 'g',
 ): BuildDraft {
   const { arm, takesHead, slots, headStyle } = findKind(kind);
   const frames = measuredParts(view).filter(({ gauge }) => gauge?.as === 'frame');
   const suiting = frames.filter(({ gauge }) => arm !== null && gauge?.bend === arm.shape);
+  const usual = usualHead(view, mass, headStyle);
   const frame = suiting.find(({ gauge }) => (gauge?.sizes.headG !== undefined) === takesHead) ?? suiting[0];
   return {
     family: null,
@@ -61,10 +78,10 @@ export function newBuild(
     head:
       takesHead || slots.some(({ id }) => id === 'strap')
         ? {
-            ...usualHead(view, mass, headStyle),
+            ...usual,
             ...(frame?.gauge?.sizes.headG === undefined ? {} : { nominalG: frame.gauge.sizes.headG }),
             hookBinId: null,
-            coatId: null,
+            coatId: colorThere(view, usual),
           }
         : null,
     skirtId: null,
@@ -129,7 +146,7 @@ export function buildOfDraft(draft: BuildDraft): NewBuild {
 export function withKind(
   draft: BuildDraft,
   kind: BaitKindId,
-  view: Pick<BenchView, 'bins' | 'molds'>,
+  view: Pick<BenchView, 'bins' | 'molds' | 'levels'>,
 ): BuildDraft {
   const fresh = newBuild(kind, view);
   const { slots, takesSkirt } = findKind(kind);

@@ -52,7 +52,10 @@ export function AfterCure({ rack }: { rack: Rack }) {
     <section className={stack(10, styles.panel)} aria-label={`Rack ${rack.no}`}>
       <header>
         <h2>
-          Rack {rack.no} <small>out, {rack.hung.length} heads</small>
+          Rack {rack.no}{' '}
+          <small>
+            {rack.ovenId === null ? 'hung, not baked' : 'out'}, {rack.hung.length} heads
+          </small>
         </h2>
       </header>
       <NextSteps steps={afterCoating(rack, view)} />

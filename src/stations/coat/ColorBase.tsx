@@ -16,7 +16,7 @@ interface PartProps {
   readonly set: (change: Partial<DraftCoat>) => void;
 }
 
-/** What a color is made with: a powder out of the oven, or a paint that dries in the air. */
+/** What a color is made with: a powder that heat hardens, or a paint that dries in the air. */
 export function ColorBase({ draft, set }: PartProps) {
   const { view } = useBench();
   const id = useId();
@@ -29,7 +29,7 @@ export function ColorBase({ draft, set }: PartProps) {
           block
           value={draft.base.kind}
           options={[
-            { value: 'powder', label: 'Powder, in the oven' },
+            { value: 'powder', label: 'Powder, by heat' },
             { value: 'air', label: 'Paint, in the air' },
           ]}
           onChange={(kind) =>

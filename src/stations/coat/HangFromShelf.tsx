@@ -1,9 +1,12 @@
 'use client';
 
-import { Modal, Select } from 'antd';
+import { Button, Modal, Select } from 'antd';
+import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import type { WaitingHeads } from '@/core/coats/heads-to-coat';
 import type { HeadBin } from '@/records/bin';
+import { stack } from '@/ui/layout/layout';
+import { PutDownButton } from '@/station-kit/put-down/PutDownButton';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { freeHeads } from '@/model/heads/free-heads';
@@ -25,6 +28,7 @@ interface HangFromShelfProps {
 export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
   const { view } = useBench();
   const { temperature } = useUnits();
+  const router = useRouter();
   const id = useId();
   const unspoken = new Map(freeHeads(view).map(({ headBinId, count }) => [headBinId, count]));
   const onRacks = view.racks
@@ -70,11 +74,32 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
       }
     >
       {heads.length === 0 || coats.length === 0 ? (
-        <p>
-          {heads.length === 0
-            ? 'No bare heads lie free on the shelf. Pour some, or put bought ones down as a bin of heads.'
-            : 'No color is made yet. Make one under Colors.'}
-        </p>
+        <div className={stack(10)}>
+          <p>
+            {heads.length === 0
+              ? 'No bare heads lie free on the shelf. Pour some, or put bought ones down.'
+              : 'No color is made yet.'}
+          </p>
+          {heads.length === 0 ? (
+            <PutDownButton
+              type="primary"
+              mend="Put bought heads down"
+              title="Bought heads"
+              suits={({ makes }) => makes === 'head'}
+              onAdded={({ id: added }) => setHeadId(added)}
+            />
+          ) : (
+            <Button
+              type="primary"
+              onClick={() => {
+                onClose();
+                router.push('/coat?part=colors');
+              }}
+            >
+              Make a color
+            </Button>
+          )}
+        </div>
       ) : (
         <div className={styles.formGrid}>
           <FieldShell id={`${id}head`} label="Heads">

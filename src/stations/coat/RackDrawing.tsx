@@ -21,9 +21,12 @@ const TOP_MM = 6;
 /** A drawn head's margin at its hook's end, mm. */
 const MARGIN_MM = 1.5;
 
+/** The rods or lines, and how far apart all is. */
+type RackRoom = Pick<OvenFacts, 'rods' | 'slots' | 'slotMm' | 'dropMm'>;
+
 interface RackDrawingProps {
   readonly rack: Rack | null;
-  readonly oven: OvenFacts;
+  readonly oven: RackRoom;
   readonly onMove: (index: number, step: Place) => void;
   readonly onTakeDown: (index: number) => void;
 }
@@ -116,7 +119,7 @@ export function RackDrawing({ rack, oven, onMove, onTakeDown }: RackDrawingProps
   );
 }
 
-function HangingHead({ head, oven, rodY }: { head: Hung; oven: OvenFacts; rodY: number }) {
+function HangingHead({ head, oven, rodY }: { head: Hung; oven: RackRoom; rodY: number }) {
   const { view } = useBench();
   const bin = view.binById.get(head.headBinId);
   const coat = view.coatById.get(head.coatId);

@@ -22,17 +22,20 @@ import { usePicks } from './use-picks';
 import { JobFailure } from '@/station-kit/JobFailure';
 import { useRackAll } from './use-rack-all';
 import { isSame, useRackActions } from './use-rack-actions';
-import { waitingOf } from '@/station-kit/coats/waiting';
-import { WaitingList } from './WaitingList';
+import { hangingSizeOf, waitingOf, type Waiting } from '@/station-kit/coats/waiting';
+import { lineSize } from '@/model/coats/drying-line';
+import { DipDialog } from '@/station-kit/coats/DipDialog';
+import { WaitingList } from '@/station-kit/coats/WaitingList';
 import styles from './rack.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
 /** The rack drawn to scale, what waits for it, its cure, and the evening on one line. */
 export function RackPart({ onSetUp }: { onSetUp: () => void }) {
-  const { view, workshop, carryOut } = useBench();
+  const { view } = useBench();
   const { temperature } = useUnits();
   const [chosen, setChosen] = useInHand('rack');
   const [isPicking, setPicking] = useState(false);
+  const [dipped, setDipped] = useState<Waiting | null>(null);
   const [ovenId, setOvenId] = useState<string | null>(null);
   const [picks, setPicks] = usePicks();
   const sensors = useDragSensors();
@@ -58,21 +61,14 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
     onPicks: setPicks,
     onBegun: setChosen,
   });
-  if (!oven?.oven) {
-    return (
-      <EmptyStation
-        of="coat"
-        says="No oven stands here. Say what its rack holds, and heads are hung, cured and timed on it."
-        mend={
-          <Button type="primary" onClick={onSetUp}>
-            Ovens and heat
-          </Button>
-        }
-      />
-    );
-  }
-  const ovenFacts = oven.oven;
   const isHanging = rack?.state === 'hanging';
+  const isOnLine = rack?.ovenId === null;
+  const size = isOnLine
+    ? lineSize(
+        rack.hung,
+        rack.hung.flatMap(({ headBinId }) => hangingSizeOf(view.binById.get(headBinId), view) ?? []),
+      )
+    : (oven?.oven ?? null);
 
   const cureable = waiting.filter((each) => each.refusals.length === 0 && !each.isAirDried);
   return (
@@ -85,22 +81,24 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
             {ovens.length > 1 ? (
               <Select
                 aria-label="Which oven"
-                value={ovenId ?? oven.id}
+                value={ovenId ?? oven?.id}
                 popupMatchSelectWidth={false}
                 options={ovens.map(({ id, name }) => ({ value: id, label: name }))}
                 onChange={setOvenId}
               />
             ) : null}
-            <Button
-              type="primary"
-              disabled={cureable.length === 0 || rackAll.job.is === 'working'}
-              loading={rackAll.job.is === 'working'}
-              onClick={() => rackAll.plan(cureable)}
-            >
-              {cureable.length > 0
-                ? `Rack all ${cureable.reduce((so, { count }) => so + count, 0)} in the fewest loads`
-                : 'Nothing waits for the rack'}
-            </Button>
+            {oven ? (
+              <Button
+                type="primary"
+                disabled={cureable.length === 0 || rackAll.job.is === 'working'}
+                loading={rackAll.job.is === 'working'}
+                onClick={() => rackAll.plan(cureable)}
+              >
+                {cureable.length > 0
+                  ? `Rack all ${cureable.reduce((so, { count }) => so + count, 0)} in the fewest loads`
+                  : 'Nothing waits for the rack'}
+              </Button>
+            ) : null}
           </>
         }
       />
@@ -112,45 +110,62 @@ export function RackPart({ onSetUp }: { onSetUp: () => void }) {
       ) : null}
       <div className={apart(20, styles.bench)}>
         <div className={stack(12, styles.left)}>
-          <RackDrawing
-            rack={rack}
-            oven={ovenFacts}
-            onMove={(index, step) => {
-              const place = rack ? nextFree(rack.hung, index, ovenFacts, step) : null;
-              if (rack && place) move(rack, index, place);
-            }}
-            onTakeDown={(index) => rack && takeDown(rack, index)}
-          />
-          <EveningStrip chosen={rack?.id ?? null} ovenId={oven.id} waiting={waiting} onChoose={setChosen} />
+          {size ? (
+            <RackDrawing
+              rack={rack}
+              oven={size}
+              onMove={(index, step) => {
+                const place = rack ? nextFree(rack.hung, index, size, step) : null;
+                if (rack && place) move(rack, index, place);
+              }}
+              onTakeDown={(index) => rack && takeDown(rack, index)}
+            />
+          ) : null}
+          {oven ? (
+            <EveningStrip chosen={rack?.id ?? null} ovenId={oven.id} waiting={waiting} onChoose={setChosen} />
+          ) : (
+            <EmptyStation
+              of="coat"
+              says="No oven stands here. Heads are dipped or painted and hung without one; with one, say what its rack holds, and they are hung, cured and timed on it."
+              mend={
+                <Button type={waiting.length > 0 ? 'default' : 'primary'} onClick={onSetUp}>
+                  Ovens and heat
+                </Button>
+              }
+            />
+          )}
         </div>
         <div className={stack(16, styles.right)}>
-          {rack?.state === 'curing' ? (
+          {rack?.state === 'curing' && oven ? (
             <CuringPanel key={rack.id} rack={rack} oven={oven} onOut={() => setChosen(rack.id)} />
           ) : null}
           {rack?.state === 'out' ? <AfterCure key={rack.id} rack={rack} /> : null}
-          {isHanging ? <HangingPanel key={rack.id} rack={rack} oven={oven} /> : null}
+          {isHanging && oven ? <HangingPanel key={rack.id} rack={rack} oven={oven} /> : null}
           <WaitingList
             waiting={waiting}
+            hasRack={oven !== null}
             onHang={(from) => inBackground(hang(from, null))}
-            onPaint={(from) =>
-              inBackground(
-                carryOut(
-                  workshop.racks.paint(
-                    {
-                      headBinId: from.headBinId,
-                      coatId: from.coatId,
-                      ticketId: from.ticketId,
-                      lineId: from.lineId,
-                    },
-                    from.count,
-                  ),
-                ).then((done) => done && setPicks(picks.filter((pick) => !isSame(from, pick)))),
-              )
-            }
+            onDip={setDipped}
             onPick={() => setPicking(true)}
           />
         </div>
       </div>
+      {dipped ? (
+        <DipDialog
+          waiting={dipped}
+          onClose={() => setDipped(null)}
+          onHung={(rackId, count) => {
+            setPicks(
+              picks.flatMap((pick) => {
+                const left = isSame(dipped, pick) ? pick.count - count : pick.count;
+                return left > 0 ? [{ ...pick, count: left }] : [];
+              }),
+            );
+            setDipped(null);
+            setChosen(rackId);
+          }}
+        />
+      ) : null}
       {isPicking ? (
         <HangFromShelf
           taken={picks}

@@ -35,6 +35,7 @@ export function RackRail({ chosen, onChoose, end }: RackRailProps) {
       const leftS = ((rack.outAt ?? now) - now) / 1000;
       return leftS > 0 ? `out in ${handText(leftS)}` : 'take it out';
     }
+    if (rack.ovenId === null) return 'hung, not baked';
     return rack.state === 'out' ? 'out' : `${temperatureText(rack.partC, temperature)}, ${rack.minutes} min`;
   };
   return (

@@ -18,20 +18,22 @@ interface KeepRigProps {
 /** What the rig is called, and keeping it. */
 export function KeepRig({ draft, stops, onChange, onLetGo, onKept }: KeepRigProps) {
   const { view, workshop } = useBench();
-  const others = newestRigs(view.rigs).filter(({ family }) => family !== draft.family);
+  const rigs = newestRigs(view.rigs);
+  const others = rigs.filter(({ family }) => family !== draft.family);
   return (
     <KeepDraft
       what="rig"
       draft={draft}
       taken={others.map(({ name }) => name)}
+      own={rigs.find(({ family }) => family === draft.family)?.name}
       example="Pike set, 180 shad"
       problem={draft.items.length === 0 ? 'There is nothing on it yet.' : null}
       mind={stops > 0 ? 'It does not fit yet; kept, it cannot be made before it does.' : null}
       onChange={(to) => onChange({ ...draft, ...to })}
       onLetGo={onLetGo}
-      onKeep={() =>
+      onKeep={(as) =>
         inBackground(
-          workshop.rigs.keep(rigOfDraft(draft)).then(({ id }) => {
+          workshop.rigs.keep({ ...rigOfDraft(draft), ...as }).then(({ id }) => {
             onLetGo();
             onKept(id);
           }),

@@ -1,10 +1,11 @@
 'use client';
 
 import { useUnits } from '@/ui/units/use-units';
-import { Button } from 'antd';
 import { memo } from 'react';
 import { TextField } from '@/ui/unit-field/TextField';
+import { newestByFamily } from '@/model/versions/newest-by-family';
 import { useBench } from '@/station-kit/BenchProvider';
+import { KeepDraft } from '@/station-kit/KeepDraft';
 import { findProblems, recipeOf, type SkirtDraft } from './draft';
 import styles from './skirt.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -21,10 +22,10 @@ export const KeepForm = memo(function KeepForm({ draft, onChange, onBegin, onKep
   const { view, workshop } = useBench();
   const { length } = useUnits();
   const problems = findProblems(draft, view, length);
-  const isBarred = problems.name !== null || problems.layers !== null;
-  const keep = async () => {
-    if (isBarred) return;
-    const kept = await workshop.skirts.keep(recipeOf(draft));
+  const skirts = newestByFamily(view.skirts.filter(({ retired }) => !retired));
+  const others = skirts.filter(({ family }) => family !== draft.family);
+  const keep = async (as: { readonly name: string; readonly family: string | null }) => {
+    const kept = await workshop.skirts.keep({ ...recipeOf(draft), ...as });
     onBegin(null);
     onKept(kept.id);
   };
@@ -37,22 +38,18 @@ export const KeepForm = memo(function KeepForm({ draft, onChange, onBegin, onKep
           ))}
         </ul>
       ) : null}
-      <form
-        className={styles.keep}
-        aria-label="Keep the recipe"
-        onSubmit={(event) => {
-          event.preventDefault();
-          inBackground(keep());
-        }}
+      <KeepDraft
+        what="skirt"
+        draft={draft}
+        taken={others.map(({ name }) => name)}
+        own={skirts.find(({ family }) => family === draft.family)?.name}
+        example="Reed perch"
+        problem={problems.layers}
+        mind={null}
+        onChange={(to) => onChange({ ...draft, ...to })}
+        onLetGo={() => onBegin(null)}
+        onKeep={(as) => inBackground(keep(as))}
       >
-        <TextField
-          label="Called"
-          value={draft.name}
-          most={80}
-          placeholder="Reed perch"
-          problem={problems.name}
-          onChange={(name) => onChange({ ...draft, name })}
-        />
         <TextField
           label="Prey"
           value={draft.prey}
@@ -60,17 +57,7 @@ export const KeepForm = memo(function KeepForm({ draft, onChange, onBegin, onKep
           placeholder="young perch, in weed"
           onChange={(prey) => onChange({ ...draft, prey })}
         />
-        <TextField
-          label="Note"
-          value={draft.note}
-          most={500}
-          onChange={(note) => onChange({ ...draft, note })}
-        />
-        <Button type="primary" htmlType="submit" disabled={isBarred}>
-          {draft.family === null ? 'Keep it' : 'Keep as a new version'}
-        </Button>
-        <Button onClick={() => onBegin(null)}>Let it go</Button>
-      </form>
+      </KeepDraft>
     </>
   );
 });

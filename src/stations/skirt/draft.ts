@@ -125,7 +125,6 @@ export function longOf(layers: readonly SkirtLayerRecord[]): number {
 }
 
 export interface DraftProblems {
-  readonly name: string | null;
   readonly layers: string | null;
   /** What the tying will not like; it may be kept all the same. */
   readonly cautions: readonly string[];
@@ -134,13 +133,10 @@ export interface DraftProblems {
 /** What keeps a recipe from being kept, and what to mind. */
 export function findProblems(
   draft: SkirtDraft,
-  view: Pick<BenchView, 'binById' | 'skirts'>,
+  view: Pick<BenchView, 'binById'>,
   length: 'mm' | 'in',
 ): DraftProblems {
   const hold = findHold(draft.hold);
-  const sameName = view.skirts.find(
-    ({ name, family, retired }) => !retired && family !== draft.family && name === draft.name.trim(),
-  );
   const cautions = draft.layers.flatMap((layer, index) => {
     const material = view.binById.get(layer.binId);
     if (material?.kind !== 'strand') return [`Layer ${index + 1}: its material is gone. Choose another.`];
@@ -157,12 +153,6 @@ export function findProblems(
     ];
   });
   return {
-    name:
-      draft.name.trim() === ''
-        ? 'Give it a name, such as Reed perch.'
-        : sameName
-          ? `There is a skirt ${sameName.name} already. Call this one otherwise.`
-          : null,
     layers:
       draft.layers.length === 0
         ? 'A skirt needs a layer.'

@@ -156,7 +156,7 @@ describe('keeping a recipe', () => {
     const kept = jest.fn();
     const { workshop } = await renderBench(<Keep onKept={kept} />);
     const name = screen.getByLabelText('Called');
-    fireEvent.change(name, { target: { value: ' ' } });
+    fireEvent.change(name, { target: { value: '' } });
     expect(screen.getByText('Give it a name, such as Reed perch.')).toBeInTheDocument();
     fireEvent.change(name, { target: { value: 'Night eel' } });
     expect(screen.getByText(/There is a skirt Night eel already/)).toBeInTheDocument();

@@ -25,7 +25,10 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
   const isOfWares = ticket.lines.every((line) => (view.made.get(line.id) ?? 0) >= line.count);
   const toCoat = ticket.lines
     .filter(({ coatId }) => coatId !== null)
-    .reduce((so, line) => so + Math.max(0, line.count - (view.coated.get(line.id) ?? 0)), 0);
+    .reduce((so, { id, count: wanted }) => {
+      const settled = (view.coated.get(id) ?? 0) + (view.usedBare.get(id) ?? 0);
+      return so + Math.max(0, wanted - settled);
+    }, 0);
   const toTie = ticket.lines
     .filter(({ skirtId }) => skirtId !== null)
     .reduce((so, line) => so + Math.max(0, line.count - (view.tied.get(line.id) ?? 0)), 0);
@@ -86,6 +89,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
           const coat = view.coatById.get(line.coatId ?? '');
           const skirt = view.skirtById.get(line.skirtId ?? '');
           const coated = view.coated.get(line.id) ?? 0;
+          const usedBare = view.usedBare.get(line.id) ?? 0;
           return (
             <li key={line.id} className={stack(16, styles.headRow)}>
               <div className={styles.picture}>
@@ -110,6 +114,7 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
                   of {line.count} {line.metalBinId === null ? 'there' : 'cast'}
                 </span>
                 {coat ? <span className="quiet">{coated} coated</span> : null}
+                {coat && usedBare > 0 ? <span className="quiet">{usedBare} built bare</span> : null}
                 {skirt ? <span className="quiet">{view.tied.get(line.id) ?? 0} tied</span> : null}
               </div>
             </li>

@@ -7,6 +7,7 @@ const BARE: BaitFacts = {
   arm: [],
   end: null,
   slots: {},
+  cuts: {},
   skirt: null,
   head: 'Head',
   isShortened: false,
@@ -100,5 +101,29 @@ describe('the card of a strap jig', () => {
 
   it('opens on a walking sinker', () => {
     expect(findKind('strap-jig').headStyle).toBe('walking');
+  });
+});
+
+describe('the card of a grub head with a stinger', () => {
+  const parts = { trailer: 'grub', stinger: 'fly hook', cord: 'braid' };
+
+  it('says how much braid is cut, knots strands where there are some, and threads the grub tail down', () => {
+    expect(card('stinger-grub', { slots: parts, cuts: { cord: '5 in' } })).toEqual([
+      'Cut 5 in of braid',
+      'Snell fly hook',
+      'Thread grub straight, tail down',
+      'Loop it on the main hook',
+      'One drop of gel on the knot',
+    ]);
+    const full = { ...parts, strands: 'white strand', stop: 'stopper' };
+    expect(card('stinger-grub', { slots: full, cuts: { cord: '5 in', strands: '2 in' } })).toEqual([
+      'Cut 5 in of braid',
+      'Snell fly hook',
+      'Knot 2 in of white strand to the braid',
+      'Thread grub straight, tail down',
+      'Loop it on the main hook',
+      'Push stopper over the point, up to it',
+      'One drop of gel on the knot',
+    ]);
   });
 });

@@ -22,6 +22,8 @@ export interface BaitSlot {
   readonly takes: readonly PartRoleId[];
   /** Nothing of this kind runs without it. */
   readonly isNeeded: boolean;
+  /** Of a line that is cut for it: how much to begin with, mm. */
+  readonly cutMm?: number;
 }
 
 /** How the wire of a kind runs; `none` where parts are on the head alone. */
@@ -42,6 +44,8 @@ export interface BaitFacts {
   readonly end: string | null;
   /** By slot. */
   readonly slots: Readonly<Partial<Record<string, string>>>;
+  /** How long what is cut for a slot is, as the maker writes it; only of lines. */
+  readonly cuts: Readonly<Partial<Record<string, string>>>;
   readonly skirt: string | null;
   readonly head: string | null;
   readonly isShortened: boolean;

@@ -26,7 +26,7 @@ export const strapJig: BaitKind = {
     TRAILER,
     RATTLE,
     { id: 'body', name: 'Foam body', takes: ['float', 'bead'], isNeeded: false },
-    { id: 'tape', name: 'Tape', takes: ['strap', 'line'], isNeeded: false },
+    { id: 'tape', name: 'Tape', takes: ['strap', 'line'], isNeeded: false, cutMm: 60 },
     { id: 'feelers', name: 'Feelers', takes: ['strap'], isNeeded: false },
     { id: 'claws', name: 'Claws', takes: ['trailer'], isNeeded: false },
   ],

@@ -3,21 +3,23 @@
 import { stack } from '@/ui/layout/layout';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { Button } from 'antd';
-import { CoatSwatch } from '@/station-kit/looks/CoatSwatch';
-import { lookOf } from '@/station-kit/looks/coat-look';
-import { useBench } from '@/station-kit/BenchProvider';
-import type { Waiting } from '@/station-kit/coats/waiting';
-import styles from './rack.module.css';
+import { useBench } from '../BenchProvider';
+import { CoatSwatch } from '../looks/CoatSwatch';
+import { lookOf } from '../looks/coat-look';
+import type { Waiting } from './waiting';
+import styles from './waiting.module.css';
 
 interface WaitingListProps {
   readonly waiting: readonly Waiting[];
+  /** There is a rack to hang them on, for an oven. */
+  readonly hasRack: boolean;
   readonly onHang: (waiting: Waiting) => void;
-  readonly onPaint: (waiting: Waiting) => void;
+  readonly onDip: (waiting: Waiting) => void;
   readonly onPick: () => void;
 }
 
 /** Heads that wait for a color: dragged onto the rack one by one, or hung with a press. */
-export function WaitingList({ waiting, onHang, onPaint, onPick }: WaitingListProps) {
+export function WaitingList({ waiting, hasRack, onHang, onDip, onPick }: WaitingListProps) {
   const { setNodeRef, isOver } = useDroppable({ id: 'waiting' });
   return (
     <section
@@ -40,7 +42,7 @@ export function WaitingList({ waiting, onHang, onPaint, onPick }: WaitingListPro
       ) : (
         <ul>
           {waiting.map((each) => (
-            <WaitingRow key={each.key} waiting={each} onHang={onHang} onPaint={onPaint} />
+            <WaitingRow key={each.key} waiting={each} hasRack={hasRack} onHang={onHang} onDip={onDip} />
           ))}
         </ul>
       )}
@@ -50,16 +52,16 @@ export function WaitingList({ waiting, onHang, onPaint, onPick }: WaitingListPro
 
 function WaitingRow({
   waiting,
+  hasRack,
   onHang,
-  onPaint,
-}: {
-  readonly waiting: Waiting;
-  readonly onHang: (waiting: Waiting) => void;
-  readonly onPaint: (waiting: Waiting) => void;
-}) {
+  onDip,
+}: Omit<WaitingListProps, 'waiting' | 'onPick'> & { readonly waiting: Waiting }) {
   const { view } = useBench();
-  const { key, bin, coat, count, refusals, isAirDried } = waiting;
-  const canHang = refusals.length === 0 && !isAirDried;
+  const { key, bin, coat, count, refusals, dipRefusals, isAirDried } = waiting;
+  const canHang = hasRack && refusals.length === 0 && !isAirDried;
+  const canDip = dipRefusals.length === 0;
+  // What only an oven would ruin stops nobody who has none.
+  const stops = hasRack && refusals.length > 0 ? refusals : dipRefusals;
   const { setNodeRef, listeners, transform } = useDraggable({
     id: `waiting ${key}`,
     data: { waiting },
@@ -85,25 +87,33 @@ function WaitingRow({
           {bin.name}
           {ticket ? `, ticket ${ticket.no}` : ', for stock'}
         </small>
-        {refusals.map((why) => (
+        {stops.map((why) => (
           <small key={why} role="alert" className={styles.refusal}>
             {why}
           </small>
         ))}
       </span>
-      {isAirDried ? (
-        <Button size="small" onClick={() => onPaint(waiting)}>
-          Painted
-        </Button>
-      ) : canHang ? (
-        <Button
-          size="small"
-          aria-label={`Hang one ${coat.name}, ${bin.name}`}
-          onClick={() => onHang(waiting)}
-        >
-          Hang one
-        </Button>
-      ) : null}
+      <span className={stack(2)}>
+        {canHang ? (
+          <Button
+            size="small"
+            aria-label={`Hang one ${coat.name}, ${bin.name}`}
+            onClick={() => onHang(waiting)}
+          >
+            Hang one
+          </Button>
+        ) : null}
+        {canDip ? (
+          <Button
+            size="small"
+            type={canHang ? 'text' : 'default'}
+            aria-label={`${isAirDried ? 'Paint' : 'Dip'} and hang ${coat.name}, ${bin.name}`}
+            onClick={() => onDip(waiting)}
+          >
+            {isAirDried ? 'Paint and hang' : 'Dip and hang'}
+          </Button>
+        ) : null}
+      </span>
     </li>
   );
 }
