@@ -7,6 +7,8 @@ export interface HookDrawing {
   readonly barb: string;
   /** How far right of the eye bend it reaches, mm. */
   readonly reachMm: number;
+  /** From the shank up to the point, mm. */
+  readonly gapeMm: number;
 }
 
 const mm = (value: number) => Number(value.toFixed(3));
@@ -29,5 +31,6 @@ export function hookPath({ wireMm, shankMm, gapeMm }: HookDimensions, clearMm: n
     eye: { x: mm(lean), y: mm(eyeY), r: mm(eyeRadius) },
     barb: `M${mm(pointX + gapeMm * 0.2)} ${mm(tipY)}l${mm(gapeMm * 0.16)} ${mm(gapeMm * 0.16)}`,
     reachMm: shankMm + gapeMm / 2 + wireMm / 2,
+    gapeMm,
   };
 }

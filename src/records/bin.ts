@@ -78,6 +78,8 @@ const headBin = z.strictObject({
   coatId: ref('coats').nullable(),
   /** The version of a skirt's recipe they wear; null where they wear none. */
   skirtId: ref('skirts').nullable(),
+  /** The wire frame they were cast on; left out where they are on none. */
+  frameBinId: ref('bins').optional(),
   /** Null where it was cast here. */
   bought: bought.nullable(),
   costEach,

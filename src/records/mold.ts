@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { basis, grams, id, name, note, overZeroGrams, share } from './fields';
+import { basis, grams, id, name, note, overZeroGrams, ref, share } from './fields';
 
 const insert = z.strictObject({
   name,
@@ -10,6 +10,8 @@ const insert = z.strictObject({
   embeddedShare: share,
   /** Pulled after casting: leaves a hole and no mass. */
   removed: z.boolean(),
+  /** What of the shelf it is: each casting takes so many of it. Left out where nobody said. */
+  binId: ref('bins').optional(),
 });
 
 const outline = z.strictObject({

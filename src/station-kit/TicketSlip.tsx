@@ -4,6 +4,7 @@ import { weekdayText } from '@/text/date-text';
 import { Progress } from 'antd';
 import Link from 'next/link';
 import { Fragment, useMemo, type ReactNode } from 'react';
+import { castInOf } from '@/core/pours/cast-in';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import type { LineWant } from '@/core/tickets/facts';
 import type { Session } from '@/core/tickets/lay-out-session';
@@ -140,7 +141,10 @@ function MetalTakes({ metal, wants, isWritten, isAlone }: MetalTakesProps) {
       {planned.problem ? <SlipNote tone="stop">{sentence(planned.problem)}</SlipNote> : null}
       {planned.plan && planned.planned ? <Surplus session={planned.planned} plan={planned.plan} /> : null}
       {planned.plan ? (
-        <UnweighedNote moldIds={planned.plan.runs.map(({ moldId }) => moldId)} wants={wants} />
+        <>
+          <UnweighedNote moldIds={planned.plan.runs.map(({ moldId }) => moldId)} wants={wants} />
+          <WirelessNote runs={planned.plan.runs} />
+        </>
       ) : null}
       <HoldUps session={session} takes={takes} />
     </>
@@ -221,6 +225,24 @@ function UnweighedNote({
     <SlipNote tone="mind">
       Nobody weighed a casting of {names.join(' or ')} yet: it counts as on its mark.{' '}
       <Link href="/molds">Weigh three in</Link>
+    </SlipNote>
+  );
+}
+
+/** A frame block of which nobody said what wire lies in it: no wires are counted for its castings, and that is said. */
+function WirelessNote({ runs }: Pick<PourPlan, 'runs'>) {
+  const { view } = useBench();
+  const names = runs.flatMap(({ moldId, fills }) => {
+    const mold = view.moldById.get(moldId);
+    const used = fills.flatMap(({ cavities }) => cavities);
+    const isUnsaid = used.some((at) => castInOf(mold?.cavities[at]?.inserts ?? []).length === 0);
+    return mold?.kind === 'frame' && isUnsaid ? [mold.name] : [];
+  });
+  if (names.length === 0) return null;
+  return (
+    <SlipNote tone="mind">
+      Which wire {names.join(' and ')} {names.length === 1 ? 'takes' : 'take'} was not said: none are counted.{' '}
+      <Link href="/molds">Say it there</Link>
     </SlipNote>
   );
 }

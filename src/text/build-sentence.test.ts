@@ -62,7 +62,7 @@ describe('findingSentence', () => {
     ],
     [
       { code: 'not-measured', name: 'Blade', what: 'width' },
-      'Blade has no width yet. Measure it under Parts.',
+      'Nobody measured Blade yet: its width is wanted. Measure it under Parts.',
     ],
   ])('%j', (finding, words) => {
     expect(say(finding)).toBe(words);

@@ -45,7 +45,7 @@ export function findingSentence(finding: Finding, units: WrittenIn): string {
     case 'hook-lost':
       return `${finding.name} is ${mm(finding.bodyMm)} thick and fills the gape of ${mm(finding.gapeMm)}: the hook is lost in it. Take a thinner body or a wider gape.`;
     case 'not-measured':
-      return `${finding.name} has no ${finding.what} yet. Measure it under Parts.`;
+      return `Nobody measured ${finding.name} yet: its ${finding.what} is wanted. Measure it under Parts.`;
   }
 }
 

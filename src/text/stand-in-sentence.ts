@@ -14,7 +14,7 @@ const WORDS: Readonly<Record<string, readonly [name: string, unit: RoleSize['uni
   thickMm: ['sheet', 'mm'],
   diameterMm: ['across', 'mm'],
   holeMm: ['hole', 'mm'],
-  hubMm: ['along the wire', 'mm'],
+  hubMm: ['length on the wire', 'mm'],
   ringMm: ['ring wire', 'mm'],
   upperMm: ['upper arm', 'mm'],
   lowerMm: ['lower arm', 'mm'],

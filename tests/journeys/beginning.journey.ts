@@ -72,6 +72,7 @@ test('six spinnerbaits on a wire-frame block: poured, built in one sitting, and 
   await countIn(maker, page.getByRole('complementary', { name: 'Slip' }), [
     ['Count Soft lead', '5 lb'],
     ['Count Jig hook 5/0', '50'],
+    [/^Count Spinnerbait wire/, '20'],
   ]);
   await pourAll(maker, 6);
   maker.say('six spinnerbaits, their heads booked');

@@ -1,6 +1,6 @@
 import { readBench } from '../support/bench-database';
 import { expect, test } from './bench-test';
-import { book, countIn, keepAndBuild, newMaker } from './maker';
+import { begin, book, countIn, keepAndBuild, newMaker, pourAll } from './maker';
 import { costs, note, putHeadsDown, readCards } from './practice';
 
 test('R. painted grub heads with stingers: dipped and hung with no oven, braid taken as it is cut', async ({
@@ -58,4 +58,68 @@ test('R. painted grub heads with stingers: dipped and hung with no oven, braid t
   const [taken] = contents.buildings.map((each) => each.taken);
   const braid = contents.bins.find(({ name }) => name.startsWith('Braid'));
   expect(taken?.find(({ binId }) => binId === braid?.id)?.qty).toBeCloseTo(6 * 88.9, 6);
+});
+
+test('F. wire baits: the wires go into the block at the pour, heads are dipped with no oven, a ready skirt goes on', async ({
+  page,
+}) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Wire baits/);
+  await maker.goTo('Pour');
+  await expect(page.getByRole('heading', { name: /^\d+ pours/ })).toBeVisible();
+  const slip = page.getByRole('complementary', { name: 'Slip' });
+  // The wire that the block takes is laid out, and missed, as the hooks are.
+  await countIn(maker, slip, [
+    ['Count Soft lead', '5 lb'],
+    [/^Count Jig hook/, '50'],
+    [/^Count Spinnerbait wire/, '20'],
+  ]);
+  await pourAll(maker, 6);
+  const poured = (await readBench(page)).contents;
+  const wire = poured.bins.find(({ name }) => name.startsWith('Spinnerbait wire'))!;
+  const heads = poured.bins.find((bin) => bin.kind === 'head' && bin.frameBinId === wire.id)!;
+  expect(heads.name).toContain(wire.name);
+  const castIn = poured.entries.filter(({ binId, kind }) => binId === wire.id && kind === 'taken');
+  expect(castIn.reduce((so, { qty }) => so - qty, 0)).toBeGreaterThanOrEqual(6);
+
+  await maker.goTo('Coat');
+  await maker.press(page.getByText('Colors', { exact: true }));
+  await maker.button('New color');
+  await maker.type('Called', 'White');
+  await maker.press(page.getByText('Paint, in the air'));
+  await maker.button('Keep this color');
+  await maker.press(page.getByText('Rack', { exact: true }));
+  await maker.button('+ from the shelf');
+  const shelf = page.getByRole('dialog', { name: 'Heads from the shelf' });
+  await maker.button('Lay them by the rack', shelf);
+  await maker.button(/^Paint and hang White/);
+  await maker.button('Painted and hung', page.getByRole('dialog'));
+  await expect(page.getByRole('region', { name: 'Rack 1' })).toContainText('hung, not baked, 6 heads');
+
+  await maker.goTo('Build');
+  await maker.button('New bait');
+  await maker.press(page.getByRole('menuitem', { name: /^Spinnerbait/ }));
+  await maker.button('Lay out typical parts');
+  await expect(page.getByText('It fits.')).toBeVisible();
+  await maker.button('Skirt', page.getByRole('group', { name: 'Which parts' }));
+  await maker.button(/Put down a ready skirt/);
+  const form = page.getByRole('dialog');
+  await maker.button(/^Ready skirts/, form);
+  await maker.type('How many', '6', form);
+  await maker.button('Put on the shelf', form);
+  const dialog = await keepAndBuild(maker, 'Roller', 6);
+  await maker.button('All of it lies here', dialog);
+  // Their heads brought the wires along.
+  await expect(dialog.getByRole('row', { name: /^Spinnerbait wire/ })).toHaveCount(0);
+  await maker.button('Take the kit and begin', dialog);
+  await readCards(maker, {
+    needed: [/Thread/, /Pull .* over the collar/],
+    barred: [/trailer/i, /rattle/i, /guard/i, /keeper/i, /oven/i],
+  });
+  await book(maker, 6);
+  await costs(maker, '0.25');
+  await note(maker, /^Roller/);
+  maker.say('F, wire baits');
+  const { contents } = await readBench(page);
+  expect(contents.buildings.map(({ passed }) => passed)).toEqual([6]);
 });

@@ -134,7 +134,7 @@ export const PART_ROLES: readonly PartRole[] = [
       LENGTH,
       mm('widthMm', 'Width', 120),
       mm('thickMm', 'Sheet', 5),
-      mm('hubMm', 'Along the wire', 60),
+      mm('hubMm', 'Length on the wire', 60),
     ],
     along: 'hubMm',
     hole: null,
@@ -142,7 +142,7 @@ export const PART_ROLES: readonly PartRole[] = [
   {
     id: 'clevis',
     name: 'Clevis',
-    sizes: [mm('lengthMm', 'Along the wire', 30), HOLE],
+    sizes: [mm('lengthMm', 'Length on the wire', 30), HOLE],
     along: 'lengthMm',
     hole: 'holeMm',
   },

@@ -1,5 +1,6 @@
 import { sum } from '../numeric/sum';
 import { balancePot } from './balance-pot';
+import { tallyCastIn, type CastIn } from './cast-in';
 import type { Casting } from './next-pour';
 
 export interface SettledRunFacts {
@@ -61,7 +62,7 @@ export interface Settlement {
   readonly figures: SettledFigures;
   /** Good heads by key: who gets them; no ticket for what is over. */
   readonly heads: readonly { key: string; ticketId: string | null; lineId: string | null; count: number }[];
-  /** Hooks cast in, good or not, by bin. */
+  /** Hooks and what else stays in the castings, good or not, by bin. */
   readonly hooks: ReadonlyMap<string, number>;
 }
 
@@ -83,6 +84,7 @@ export function settleRun(
   pours: readonly SettledPour[],
   drossG: number,
   weighed: WeighedEnd = NOTHING_WEIGHED,
+  castIn: CastIn = () => [],
 ): Settlement {
   const metalOf = new Map(
     run.cells.map((cell) => [cellName(cell.moldId, cell.cavity, cell.key), cell.metalG]),
@@ -121,7 +123,7 @@ export function settleRun(
   const heads = [...goodByKey].flatMap(([key, count]) => share(key, count, run.wants));
 
   const hookOf = new Map(run.heads.map((head) => [head.key, head.hookBinId]));
-  const hooks = new Map<string, number>();
+  const hooks = tallyCastIn(pours, castIn);
   for (const { key, isWarmUp } of castings) {
     const bin = isWarmUp ? null : hookOf.get(key);
     if (bin) hooks.set(bin, (hooks.get(bin) ?? 0) + 1);

@@ -1,7 +1,9 @@
+import { forgivingCeil } from '../numeric/forgiving-ceil';
+import { castInOf } from '../pours/cast-in';
 import { budgetMetal, type MetalBudget } from '../pours/budget-metal';
 import type { PourPlan } from '../pours/pour-plan';
 import type { Outcome } from '../problems/problem';
-import type { MoldFacts } from './facts';
+import type { CavityFacts, MoldFacts } from './facts';
 import type { Session } from './lay-out-session';
 import { done } from '../problems/problem';
 
@@ -13,7 +15,7 @@ export interface PotFacts {
 }
 
 export interface SessionBudget extends MetalBudget {
-  /** Hooks to lay out, those for castings that will fail included, by bin. */
+  /** Hooks, wires and what else is cast in to lay out, those for castings that will fail included, by bin. */
   readonly hooks: ReadonlyMap<string, number>;
   /** Weight of the good castings, hooks included, g. */
   readonly finishedG: number;
@@ -37,7 +39,12 @@ export function budgetSession(
   const sprueG = plan.runs.reduce((total, run) => total + run.pours * (sprueOf.get(run.moldId) ?? 0), 0);
   const pieces = plan.runs.flatMap((run) =>
     run.fills.flatMap(({ cavities, filled }) =>
-      filled.map(({ key, count }) => ({ key, count, ...meanCasting(session, run.moldId, cavities, key) })),
+      filled.map(({ key, count }) => ({
+        key,
+        count,
+        castIn: meanCastIn(molds.find(({ id }) => id === run.moldId)?.cavities ?? [], cavities),
+        ...meanCasting(session, run.moldId, cavities, key),
+      })),
     ),
   );
   if (pieces.length === 0) return done(EMPTY_BUDGET);
@@ -52,9 +59,13 @@ export function budgetSession(
   });
   if (!budget.ok) return budget;
   const hooks = new Map<string, number>();
-  for (const [index, { key }] of pieces.entries()) {
-    const bin = session.heads.find((head) => head.key === key)?.hookBinId;
-    if (bin) hooks.set(bin, (hooks.get(bin) ?? 0) + (budget.value.castPieces[index] ?? 0));
+  for (const [index, { key, castIn }] of pieces.entries()) {
+    const cast = budget.value.castPieces[index] ?? 0;
+    const take = (bin: string, each: number) =>
+      hooks.set(bin, (hooks.get(bin) ?? 0) + forgivingCeil(cast * each));
+    const hook = session.heads.find((head) => head.key === key)?.hookBinId;
+    if (hook) take(hook, 1);
+    for (const [bin, each] of castIn) take(bin, each);
   }
   const finishedG = pieces.reduce((total, piece) => total + piece.finishedG * piece.count, 0);
   return done({ ...budget.value, hooks, finishedG });
@@ -71,6 +82,17 @@ const EMPTY_BUDGET: SessionBudget = {
   hooks: new Map(),
   finishedG: 0,
 };
+
+/** What one casting of a group of cavities takes of the shelf besides its hook, on average, by bin. */
+function meanCastIn(all: readonly CavityFacts[], cavities: readonly number[]): Map<string, number> {
+  const mean = new Map<string, number>();
+  for (const index of cavities) {
+    for (const { binId, count } of castInOf(all[index]?.inserts ?? [])) {
+      mean.set(binId, (mean.get(binId) ?? 0) + count / cavities.length);
+    }
+  }
+  return mean;
+}
 
 function meanCasting(session: Session, moldId: string, cavities: readonly number[], key: string) {
   const cells = session.cells.filter(

@@ -23,7 +23,10 @@ export interface CavityFacts {
   readonly hookSizes: readonly string[];
   readonly hookShare: number;
   /** Pins, eyes and frames cast in besides the hook. */
-  readonly inserts: readonly EmbeddedPart[];
+  readonly inserts: readonly (EmbeddedPart & {
+    /** The bin it is of; left out where nobody said. */
+    readonly binId?: string | null | undefined;
+  })[];
 }
 
 export interface MoldFacts {

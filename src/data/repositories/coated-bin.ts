@@ -21,6 +21,7 @@ export async function coatedBin(
       bin.nominalG === bare.nominalG &&
       bin.hookBinId === bare.hookBinId &&
       bin.metalBinId === bare.metalBinId &&
+      bin.frameBinId === bare.frameBinId &&
       isEqual(bin.bought, bare.bought),
   );
   if (same && !same.retired) return same;

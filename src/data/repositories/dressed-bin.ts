@@ -26,6 +26,7 @@ export async function dressedBin(
       bin.nominalG === head.nominalG &&
       bin.hookBinId === head.hookBinId &&
       bin.metalBinId === head.metalBinId &&
+      bin.frameBinId === head.frameBinId &&
       isEqual(bin.bought, head.bought),
   );
   if (same && !same.retired) return same;

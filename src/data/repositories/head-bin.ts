@@ -4,7 +4,7 @@ import type { Store } from '../store';
 import type { WriteTransaction } from '../write';
 
 /** What tells heads apart on the shelf. */
-export type HeadKind = Pick<HeadBin, 'style' | 'nominalG' | 'hookBinId' | 'metalBinId'>;
+export type HeadKind = Pick<HeadBin, 'style' | 'nominalG' | 'hookBinId' | 'metalBinId' | 'frameBinId'>;
 
 /** How a head is to be called on the shelf, and where it goes. */
 export type NameHead = (head: Omit<HeadKind, 'metalBinId'>) => { name: string; place: string };
@@ -16,7 +16,8 @@ export async function headBin(
   head: HeadKind,
   name: NameHead,
 ): Promise<string> {
-  const { style, nominalG, hookBinId, metalBinId } = head;
+  const { style, nominalG, hookBinId, metalBinId, frameBinId } = head;
+  const framed = frameBinId === undefined ? {} : { frameBinId };
   const same = await store.db.bins
     .where('kind')
     .equals('head')
@@ -27,6 +28,7 @@ export async function headBin(
         bin.nominalG === nominalG &&
         bin.hookBinId === hookBinId &&
         bin.metalBinId === metalBinId &&
+        bin.frameBinId === frameBinId &&
         bin.coatId === null &&
         bin.bought === null,
     )
@@ -51,7 +53,8 @@ export async function headBin(
     skirtId: null,
     bought: null,
     costEach: null,
-    ...name({ style, nominalG, hookBinId }),
+    ...framed,
+    ...name({ style, nominalG, hookBinId, ...framed }),
   };
   await tx.put('bins', made);
   return made.id;

@@ -1,5 +1,6 @@
 import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
+import { castInOf, oneCastIn, type CastIn } from '@/core/pours/cast-in';
 import { beatFacts } from '@/core/pours/beat/beat-facts';
 import { mendClock } from '@/core/pours/beat/mend-clock';
 import { moveOn } from '@/core/pours/beat/move-on';
@@ -180,14 +181,28 @@ export function runRepository(store: Store) {
         if (!found.ok) return found;
         const { run, pours } = found.value;
         if (pours.length === 0) return refuse<Booking>({ code: 'bench.nothing-poured' });
-        const { figures, heads, hooks } = settleRun(run, pours, drossG, weighed);
+        const molds = new Map((await db.molds.toArray()).map((mold) => [mold.id, mold]));
+        const frames = new Set(
+          (await db.bins.where('kind').equals('part').toArray())
+            .filter((bin) => bin.kind === 'part' && bin.gauge?.as === 'frame')
+            .map(({ id }) => id),
+        );
+        const castIn: CastIn = (moldId, cavity) =>
+          castInOf(molds.get(moldId)?.cavities[cavity]?.inserts ?? []);
+        const { figures, heads, hooks } = settleRun(run, pours, drossG, weighed, castIn);
         if (figures.potLeftG < 0)
           return refuse<Booking>({ code: 'bench.overcast', shortG: -figures.potLeftG });
 
         for (const { key, ticketId, lineId, count } of heads) {
           const head = run.heads.find((each) => each.key === key);
           if (!head) throw new Error(`book requires run ${run.no} to know the head ${key}`);
-          const binId = await headBin(store, tx, { ...head, metalBinId: run.metalBinId }, nameHead);
+          const frameBinId = oneCastIn(key, pours, castIn, (id) => frames.has(id));
+          const cast = {
+            ...head,
+            metalBinId: run.metalBinId,
+            ...(frameBinId === null ? {} : { frameBinId }),
+          };
+          const binId = await headBin(store, tx, cast, nameHead);
           await tx.enter({ binId, kind: 'made', qty: count, ticketId, lineId, runId });
         }
         for (const [binId, count] of hooks) {

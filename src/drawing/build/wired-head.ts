@@ -18,7 +18,7 @@ export function wiredHead(head: HeadView, gapeMm: number, wireMm: number): HeadV
   const bottom = head.bodyBox.y + head.bodyBox.height + 1;
   return {
     ...head,
-    hook: { wire, barb, eye: { x: 0, y: 0, r: 0 }, reachMm, x: from, wireMm },
+    hook: { wire, barb, eye: { x: 0, y: 0, r: 0 }, reachMm, gapeMm, x: from, wireMm },
     viewBox: [-1, top, from + reachMm + 2, bottom - top],
   };
 }

@@ -184,6 +184,7 @@ export function headsFor(record: BuildLike, view: BenchFacts): HeadBin[] {
         bin.nominalG === head.nominalG &&
         (head.hookBinId === null || bin.hookBinId === head.hookBinId) &&
         (bin.skirtId === null || bin.skirtId === record.skirtId) &&
+        (bin.frameBinId === undefined || bin.frameBinId === record.frameBinId) &&
         there(bin.id) > 0,
     )
     .sort(
@@ -199,8 +200,10 @@ export function shelfOf(view: BenchView): { item: string; onHand: number; reserv
 
 /** How many of a build the free shelf gives now, and what runs out first. Heads of any color count. */
 export function buildableOf(record: BuildLike, view: BenchView): { count: number; limiting: string[] } {
-  const recipe = usesOf(record);
   const heads = record.head && !hasWiredHead(record, view) ? headsFor(record, view) : null;
+  // Where all heads have their wire already, none of the shelf is wanted.
+  const isFramed = heads !== null && heads.length > 0 && heads.every(({ frameBinId }) => frameBinId);
+  const recipe = usesOf(record).filter(({ item }) => !isFramed || item !== record.frameBinId);
   const headCount = heads ? sum(heads.map(({ id }) => freeOf(view, id))) : Infinity;
   if (recipe.length === 0) return { count: heads ? headCount : 0, limiting: [] };
   const { count, limiting } = countBuildable(recipe, shelfOf(view));

@@ -1,6 +1,6 @@
 import type { MixRecipe } from '@/core/stock/mix-stock';
 import type { BuildRecord } from '@/records/build';
-import { hasWiredHead, usesOf } from '../bills/build-uses';
+import { hasWiredHead, usesOf, usesWith } from '../bills/build-uses';
 import type { BenchView } from '../bench/bench-view';
 import { headsFor, shelfOf } from './bait-facts';
 import { newestByFamily } from '../versions/newest-by-family';
@@ -30,7 +30,7 @@ export function mixQuestion(
     // A want of its own is a thing of which there are so many: all ways to build it share it.
     const want = most === undefined ? [] : [{ item: wantItem(build.id), qty: 1 }];
     const heads = build.head && !hasWiredHead(build, view) ? headsFor(build, view) : null;
-    const ways = heads ? heads.map(({ id }) => [...uses, { item: id, qty: 1 }]) : [uses];
+    const ways = heads ? heads.map((head) => [...usesWith(build, head), { item: head.id, qty: 1 }]) : [uses];
     return ways.map((way, index) => ({
       id: `${build.id} ${index}`,
       uses: [...way, ...want],

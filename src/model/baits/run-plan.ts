@@ -1,7 +1,7 @@
 import { compareNames } from '@/core/numeric/compare-names';
 import type { BuildRecord } from '@/records/build';
 import { tallyByItem } from '@/core/stock/tally-by-item';
-import { hasWiredHead, looseSkirt, usesOf } from '../bills/build-uses';
+import { hasWiredHead, looseSkirt, usesWith } from '../bills/build-uses';
 import type { BenchFacts } from '../bench/bench-facts';
 import { headsThere } from '../heads/heads-there';
 import type { KitLine } from '../kits/kit-line';
@@ -20,10 +20,7 @@ const TIED = { href: '/skirt?part=board', says: 'tie them at Skirt' } as const;
 export function kitOf(build: BuildRecord, count: number, headBinId: string | null, view: BenchFacts): Kit {
   const there = headsThere(view);
   const head = headBinId === null ? null : view.binById.get(headBinId);
-  const wears = head?.kind === 'head' && head.skirtId !== null && head.skirtId === build.skirtId;
-  const uses = usesOf(build).filter(
-    ({ item }) => !(wears && build.skirtId !== null && item === looseSkirt(build.skirtId)),
-  );
+  const uses = usesWith(build, head?.kind === 'head' ? head : null);
   const all = headBinId === null ? uses : [...uses, { item: headBinId, qty: 1 }];
   const lines = [...tallyByItem(all)]
     .flatMap(([binId, each]): KitLine[] => {

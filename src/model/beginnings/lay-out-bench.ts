@@ -44,7 +44,12 @@ const WARM_WORK_S = 6;
 const nominalOf = ({ ounces, grams }: { ounces: number; grams: number }, length: 'mm' | 'in') =>
   length === 'in' ? ounces * GRAMS_PER_OUNCE : grams;
 
-function moldOf({ name, kind, style, cavities, warmWork }: UsualBlock, { length, newId }: Maker): Mold {
+function moldOf(
+  { name, kind, style, cavities, warmWork }: UsualBlock,
+  bins: readonly Bin[],
+  { length, newId }: Maker,
+): Mold {
+  const wire = bins.find((bin) => bin.kind === 'part' && bin.gauge?.as === 'frame');
   return {
     id: newId(),
     name,
@@ -62,7 +67,7 @@ function moldOf({ name, kind, style, cavities, warmWork }: UsualBlock, { length,
     cavities: cavities.map(({ hooks, ...mark }): Cavity => {
       const nominalG = nominalOf(mark, length);
       const hookShare = findStyle(style)?.hookShare ?? 0;
-      const inserts = kind === 'frame' ? [WIRE_INSERT] : [];
+      const inserts = kind === 'frame' ? [{ ...WIRE_INSERT, ...(wire ? { binId: wire.id } : {}) }] : [];
       return {
         id: newId(),
         style,
@@ -149,7 +154,7 @@ export function layOutBench(practices: readonly Practice[], maker: Maker): Begin
   const blocks = new Map(practices.flatMap(({ blocks: own }) => own.map((each) => [each.name, each])));
   return {
     bins,
-    molds: [...blocks.values()].map((block) => moldOf(block, maker)),
+    molds: [...blocks.values()].map((block) => moldOf(block, bins, maker)),
     tickets: practices.flatMap((practice, at) => ticketOf(practice, at + 1, bins, maker)),
     heaters: [...new Set(practices.flatMap(({ heaters }) => heaters))].map((kind) => ({
       ...newHeater(kind, maker.temperature),

@@ -1,4 +1,5 @@
 import { tallyByItem } from '@/core/stock/tally-by-item';
+import type { HeadBin } from '@/records/bin';
 import type { BuildRecord } from '@/records/build';
 import type { BenchFacts } from '../bench/bench-facts';
 
@@ -18,6 +19,21 @@ export function usesOf(
     ...record.slots.map(({ binId, cutMm = 1 }) => ({ item: binId, qty: cutMm })),
   ];
   return [...tallyByItem(uses)].map(([item, qty]) => ({ item, qty }));
+}
+
+/**
+ * What one bait takes besides a head that is chosen: the wire that the head was cast on and the skirt that it wears are on
+ * it already.
+ */
+export function usesWith(
+  record: Parameters<typeof usesOf>[0],
+  head: Pick<HeadBin, 'frameBinId' | 'skirtId'> | null,
+): { item: string; qty: number }[] {
+  const isOn = (item: string) =>
+    head !== null &&
+    (item === head.frameBinId ||
+      (record.skirtId !== null && head.skirtId === record.skirtId && item === looseSkirt(record.skirtId)));
+  return usesOf(record).filter(({ item }) => !isOn(item));
 }
 
 /** The bin of loose skirts of a recipe's version. */

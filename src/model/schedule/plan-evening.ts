@@ -95,14 +95,20 @@ export function pullFor(
     const used = new Set(fills.flatMap(({ cavities }) => cavities));
     const inserts = new Map<string, { name: string; count: number; removed: boolean }>();
     for (const [index, cavity] of mold.cavities.entries()) {
-      for (const { name, count, removed } of used.has(index) ? cavity.inserts : []) {
+      // What is of a bin of the shelf is counted there, beside the hooks.
+      const nameless = cavity.inserts.filter(({ binId }) => binId === undefined);
+      for (const { name, count, removed } of used.has(index) ? nameless : []) {
         const known = inserts.get(name);
         inserts.set(name, { name, removed, count: (known?.count ?? 0) + count * mold.copies });
       }
     }
     return [{ name: mold.name, place: mold.place, inserts: [...inserts.values()], pours }];
   });
-  const hooks = [...view.hooks.values()].map(({ id, name, place, size }) => ({
+  const castIn = [...takes.budget.hooks.keys()].flatMap((id) => {
+    const bin = view.binById.get(id);
+    return bin?.kind === 'part' ? [{ id, name: bin.name, place: bin.place, size: bin.name }] : [];
+  });
+  const hooks = [...view.hooks.values(), ...castIn].map(({ id, name, place, size }) => ({
     id,
     name,
     place,

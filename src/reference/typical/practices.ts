@@ -120,7 +120,7 @@ export const PRACTICES: readonly Practice[] = [
       {
         name: 'Wire-frame heads',
         kind: 'frame',
-        style: 'bullet',
+        style: 'spinner-point',
         cavities: [
           { ounces: 1 / 4, grams: 7, hooks: ['4/0'] },
           { ounces: 3 / 8, grams: 10, hooks: ['4/0', '5/0'] },

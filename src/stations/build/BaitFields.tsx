@@ -199,8 +199,9 @@ function HeadChoice({ draft, onChange }: BaitFieldsProps) {
       suits={({ skirtId }) => skirtId === null || skirtId === draft.skirtId}
       onChange={(bin) => {
         if (!bin) return;
-        const { style, nominalG, hookBinId, coatId } = bin;
-        onChange({ ...draft, head: { style, nominalG, hookBinId, coatId } });
+        const { style, nominalG, hookBinId, coatId, frameBinId } = bin;
+        const framed = frameBinId === undefined ? {} : { frameBinId };
+        onChange({ ...draft, ...framed, head: { style, nominalG, hookBinId, coatId } });
       }}
     />
   );

@@ -109,8 +109,8 @@ export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
       ) : null}
       {reach.wholeMm > 0 ? (
         <p className={styles.reach}>
-          {lengthText(reach.wholeMm, length)} behind the nose
-          {reach.bendMm === null ? '' : `; the hook’s bend at ${lengthText(reach.bendMm, length)}`}
+          {lengthText(reach.wholeMm, length)} long, nose to tail
+          {reach.bendMm === null ? '' : `; the hook bends ${lengthText(reach.bendMm, length)} from the nose`}
         </p>
       ) : null}
       {run ? <RunFigures run={run} /> : null}

@@ -198,7 +198,7 @@ describe('parts as they were measured', () => {
     expect(await gaugeOf('Shrink tube 2.4 mm')).toMatchObject({ as: 'tube', sizes: { shrinkRatio: 2 } });
     const treble = await of('Treble #4');
     expect(within(treble).getByLabelText('Points')).toHaveValue('3');
-    expect(within(treble).queryByLabelText('Along the wire')).toBeNull();
+    expect(within(treble).queryByLabelText('Length on the wire')).toBeNull();
   });
 
   it('say where the screen was never measured', async () => {

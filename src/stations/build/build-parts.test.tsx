@@ -119,7 +119,7 @@ describe('what it weighs', () => {
     await renderBench(<Bench />);
     const panel = screen.getByLabelText('Finished weight');
     expect(within(panel).getByText(/heavy of 14 g marked/)).toBeInTheDocument();
-    expect(within(panel).getByText('118 mm behind the nose')).toBeInTheDocument();
+    expect(within(panel).getByText('118 mm long, nose to tail')).toBeInTheDocument();
     const field = within(panel).getByLabelText('What head gives a finished');
     fireEvent.change(field, { target: { value: '18 g' } });
     const heads = within(panel).getByLabelText('Heads for it');

@@ -120,7 +120,7 @@ describe('a bait on the bench', () => {
     const held = { ...part('Keeper disc, rubber'), id: 'braid', name: 'Braid 50 lb', unit: 'mm' as const };
     const gauge = { ...held.gauge!, as: 'line' as const, line: 'cord' as const, sizes: { wireMm: 0.36 } };
     const braid = { ...held, gauge } as BaitPart;
-    const shelved = { ...view, binById: new Map([...view.binById]).set('braid', braid as PartBin) };
+    const shelved = { ...view, binById: new Map(view.binById).set('braid', braid as PartBin) };
     const bare = newBuild('stinger-grub', view);
     const hooked = putOn(bare, baitPartOf(hook as HookBin)!, 0, 'x', shelved);
     expect(hooked).toMatchObject({ ok: true, at: 'stinger' });
@@ -146,7 +146,7 @@ describe('a bait on the bench', () => {
   it('wears a skirt bought in its band instead of one tied here, and the other way round', () => {
     const gauge = { ...part('Keeper disc, rubber').gauge!, as: 'skirt', sizes: { lengthMm: 64, fibers: 40 } };
     const ready = { ...part('Keeper disc, rubber'), id: 'ready', name: 'Ready skirt', gauge } as BaitPart;
-    const shelved = { ...view, binById: new Map([...view.binById]).set('ready', ready as PartBin) };
+    const shelved = { ...view, binById: new Map(view.binById).set('ready', ready as PartBin) };
     const tied = draftOf(build('Quay tandem'));
     const placed = putOn(tied, ready, 0, 'x', shelved);
     expect(placed).toMatchObject({ ok: true, at: 'skirt', draft: { skirtId: null } });

@@ -59,6 +59,17 @@ function colorThere(
   return colors.includes(null) ? null : (colors[0] ?? null);
 }
 
+/** The wires that heads which lie there were cast on. */
+function framesThere({ bins, levels }: Pick<BenchView, 'bins' | 'levels'>): ReadonlySet<string> {
+  return new Set(
+    bins.flatMap((bin) =>
+      bin.kind === 'head' && bin.frameBinId !== undefined && (levels.get(bin.id) ?? 0) > 0
+        ? [bin.frameBinId]
+        : [],
+    ),
+  );
+}
+
 /** A bait of a kind with nothing on it yet; on the wire it usually has, where one lies on the shelf. */
 export function newBuild(
   kind: BaitKindId,
@@ -69,7 +80,11 @@ export function newBuild(
   const frames = measuredParts(view).filter(({ gauge }) => gauge?.as === 'frame');
   const suiting = frames.filter(({ gauge }) => arm !== null && gauge?.bend === arm.shape);
   const usual = usualHead(view, mass, headStyle);
-  const frame = suiting.find(({ gauge }) => (gauge?.sizes.headG !== undefined) === takesHead) ?? suiting[0];
+  const onHead = framesThere(view);
+  const frame =
+    suiting.find(({ id }) => onHead.has(id)) ??
+    suiting.find(({ gauge }) => (gauge?.sizes.headG !== undefined) === takesHead) ??
+    suiting[0];
   return {
     family: null,
     from: null,

@@ -4,13 +4,12 @@ import { Button, Modal, Select } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import type { WaitingHeads } from '@/core/coats/heads-to-coat';
-import type { HeadBin } from '@/records/bin';
 import { stack } from '@/ui/layout/layout';
 import { PutDownButton } from '@/station-kit/put-down/PutDownButton';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { freeHeads } from '@/model/heads/free-heads';
-import { refusalsOf } from '@/station-kit/coats/refusals';
+import { bareHeads } from '@/model/heads/bare-heads';
+import { dipRefusalsOf, refusalsOf } from '@/station-kit/coats/refusals';
 import { temperatureText } from '@/text/words';
 import { metalIdOf } from '@/model/metals/listed-metal';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -18,44 +17,36 @@ import { useUnits } from '@/ui/units/use-units';
 import styles from './coat.module.css';
 
 interface HangFromShelfProps {
-  /** What was picked already, for no ticket. */
+  /** What was picked already. */
   readonly taken: readonly WaitingHeads[];
   readonly onPick: (pick: WaitingHeads) => void;
   readonly onClose: () => void;
 }
 
-/** Bare heads from the shelf, for no ticket, to be coated for stock. */
+/** Bare heads from the shelf that nobody asked a color for, to be coated all the same. */
 export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
   const { view } = useBench();
   const { temperature } = useUnits();
   const router = useRouter();
   const id = useId();
-  const unspoken = new Map(freeHeads(view).map(({ headBinId, count }) => [headBinId, count]));
-  const onRacks = view.racks
-    .filter(({ state }) => state === 'hanging' || state === 'curing')
-    .flatMap(({ hung }) => hung)
-    .filter(({ ticketId }) => ticketId === null);
-  const free = (bin: HeadBin) => {
-    const picked = taken
-      .filter(({ headBinId }) => headBinId === bin.id)
-      .reduce((so, { count }) => so + count, 0);
-    const hung = onRacks.filter(({ headBinId }) => headBinId === bin.id).length;
-    return Math.floor(unspoken.get(bin.id) ?? 0) - picked - hung;
-  };
-  const heads = view.bins.filter(
-    (bin): bin is HeadBin => bin.kind === 'head' && bin.coatId === null && free(bin) > 0,
-  );
+  const heads = bareHeads(view, taken).map((each) => ({
+    ...each,
+    key: `${each.headBinId} ${each.lineId ?? ''}`,
+    ticket: view.tickets.find(({ id: ticketId }) => ticketId === each.ticketId),
+  }));
   const coats = view.coats.filter(({ retired }) => !retired);
-  const [headId, setHeadId] = useState(heads[0]?.id ?? null);
+  const [headKey, setHeadKey] = useState<string | null>(null);
   const [coatId, setCoatId] = useState(coats[0]?.id ?? null);
   const [count, setCount] = useState<number | null>(null);
-  const head = heads.find((bin) => bin.id === headId);
-  const coat = coats.find((each) => each.id === coatId);
-  const most = head ? free(head) : 0;
+  const head = heads.find(({ key }) => key === headKey) ?? heads[0];
+  const coat = coats.find((each) => each.id === coatId) ?? coats[0];
+  // Who has no oven dips and hangs: what only a cure would ruin stops nothing then.
+  const refuse = view.heaters.some(({ oven }) => oven !== null) ? refusalsOf : dipRefusalsOf;
+  const most = head?.count ?? 0;
   const pieces = count ?? most;
   const refusals =
     head && coat
-      ? refusalsOf(coat, metalIdOf(head), view, (celsius) => temperatureText(celsius, temperature))
+      ? refuse(coat, metalIdOf(head.bin), view, (celsius) => temperatureText(celsius, temperature))
       : [];
   const problem = pieces > most ? `Only ${most} are free. Write ${most} or fewer.` : null;
   const isReady = head && coat && pieces > 0 && !problem && refusals.length === 0;
@@ -70,7 +61,13 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
       onOk={() =>
         head &&
         coat &&
-        onPick({ headBinId: head.id, coatId: coat.id, ticketId: null, lineId: null, count: pieces })
+        onPick({
+          headBinId: head.headBinId,
+          coatId: coat.id,
+          ticketId: head.ticketId,
+          lineId: head.lineId,
+          count: pieces,
+        })
       }
     >
       {heads.length === 0 || coats.length === 0 ? (
@@ -86,7 +83,6 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
               mend="Put bought heads down"
               title="Bought heads"
               suits={({ makes }) => makes === 'head'}
-              onAdded={({ id: added }) => setHeadId(added)}
             />
           ) : (
             <Button
@@ -105,12 +101,15 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
           <FieldShell id={`${id}head`} label="Heads">
             <Select
               id={`${id}head`}
-              value={headId}
+              value={head?.key ?? null}
               style={{ width: '100%' }}
               popupMatchSelectWidth={false}
-              options={heads.map((bin) => ({ value: bin.id, label: `${bin.name} (${free(bin)})` }))}
+              options={heads.map(({ key, bin, count: there, ticket }) => ({
+                value: key,
+                label: `${bin.name} (${there}${ticket ? `, ticket ${ticket.no}` : ''})`,
+              }))}
               onChange={(next) => {
-                setHeadId(next);
+                setHeadKey(next);
                 setCount(null);
               }}
             />
@@ -118,7 +117,7 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
           <FieldShell id={`${id}coat`} label="Color">
             <Select
               id={`${id}coat`}
-              value={coatId}
+              value={coat?.id ?? null}
               style={{ width: '100%' }}
               options={coats.map((each) => ({ value: each.id, label: each.name }))}
               onChange={setCoatId}

@@ -59,13 +59,11 @@ export function useRackActions({ rack, oven, picks, onPicks, onBegun }: RackActi
       if (!begun) return;
       onBegun(begun);
     }
-    if (from.ticketId === null) {
-      onPicks(
-        picks.flatMap((pick) =>
-          isSame(from, pick) ? (pick.count > 1 ? [{ ...pick, count: pick.count - 1 }] : []) : [pick],
-        ),
-      );
-    }
+    onPicks(
+      picks.flatMap((pick) =>
+        isSame(from, pick) ? (pick.count > 1 ? [{ ...pick, count: pick.count - 1 }] : []) : [pick],
+      ),
+    );
   };
   /** A fresh rack begins with a cure that suits what hangs on it, or its card's where none does. */
   const beginRack = async (hung: Rack['hung']) => {
@@ -116,7 +114,9 @@ export function useRackActions({ rack, oven, picks, onPicks, onBegun }: RackActi
   return { hang, move, takeDown, drop };
 }
 
-/** Whether what waits is what was picked from the shelf, for no ticket. */
+/** Whether what waits is what was picked from the shelf. */
 export function isSame(waiting: WaitingHeads, pick: WaitingHeads): boolean {
-  return waiting.ticketId === null && waiting.headBinId === pick.headBinId && waiting.coatId === pick.coatId;
+  return (
+    waiting.lineId === pick.lineId && waiting.headBinId === pick.headBinId && waiting.coatId === pick.coatId
+  );
 }

@@ -5,6 +5,8 @@ import { Select } from 'antd';
 import { useId } from 'react';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
 import type { Insert } from '@/records/mold';
+import { useBench } from '@/station-kit/BenchProvider';
+import { PartField } from '@/station-kit/put-down/PartField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
@@ -30,6 +32,7 @@ interface InsertFieldsProps {
 
 /** What lies in a cavity besides the hook: a pin that is pulled, or a wire that stays; and what other hooks do here. */
 export function InsertFields({ index, isFrame, cavity, onChange }: InsertFieldsProps) {
+  const { view } = useBench();
   const id = useId();
   const [first, ...others] = cavity.inserts;
   const sort: Sort = !first ? 'none' : first.removed ? 'pin' : 'wire';
@@ -70,11 +73,30 @@ export function InsertFields({ index, isFrame, cavity, onChange }: InsertFieldsP
           onChange={(volumeCm3) => volumeCm3 !== null && put({ ...first, volumeCm3 })}
         />
       ) : null}
+      {first && sort === 'wire' && isFrame ? (
+        <PartField
+          label="Which wire"
+          as="frame"
+          value={first.binId ?? null}
+          none="nobody said"
+          onChange={(binId) => {
+            const bin = binId === null ? undefined : view.binById.get(binId);
+            const fresh = wireInsert(
+              bin?.name ?? first.name,
+              (bin?.kind === 'part' ? bin.massG : null) ?? first.massG,
+              first.embeddedShare,
+            );
+            put(binId === null ? fresh : { ...fresh, binId });
+          }}
+        />
+      ) : null}
       {first && sort === 'wire' ? (
         <MassField
           label="It weighs"
           value={first.massG}
-          onChange={(massG) => massG !== null && put(wireInsert(first.name, massG, first.embeddedShare))}
+          onChange={(massG) =>
+            massG !== null && put({ ...first, ...wireInsert(first.name, massG, first.embeddedShare) })
+          }
         />
       ) : null}
       {size ? (

@@ -2,7 +2,9 @@
 
 import { useNotice } from '@/station-kit/use-notice';
 import { Modal } from 'antd';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
+import { sum } from '@/core/numeric/sum';
+import { castInOf, type CastIn } from '@/core/pours/cast-in';
 import type { RunCount } from '@/core/pours/count-run';
 import type { GapFacts } from '@/core/pours/explain-gap';
 import { settleRun, type SettledFigures } from '@/core/pours/settle-run';
@@ -33,17 +35,33 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
   );
   const hooksG = useMemo(() => {
     const hookOf = new Map(run.heads.map(({ key, hookBinId }) => [key, hookBinId]));
-    const good = view.pours.flatMap(({ castings }) => castings.filter((casting) => casting.good));
-    return good.reduce((total, { key }) => total + (view.hooks.get(hookOf.get(key) ?? '')?.massG ?? 0), 0);
+    const good = view.pours.flatMap(({ moldId, castings }) =>
+      castings.filter((casting) => casting.good).map((casting) => ({ ...casting, moldId })),
+    );
+    const steelOf = ({ key, moldId, cavity }: (typeof good)[number]) => [
+      view.hooks.get(hookOf.get(key) ?? '')?.massG ?? 0,
+      ...(view.moldById.get(moldId)?.cavities[cavity]?.inserts ?? []).map((insert) =>
+        insert.removed ? 0 : insert.massG * insert.count,
+      ),
+    ];
+    return sum(good.flatMap(steelOf));
   }, [run, view]);
   const weighed = useMemo(() => metalOf(onScale, hooksG), [onScale, hooksG]);
+  const castIn: CastIn = useCallback(
+    (moldId, cavity) => castInOf(view.moldById.get(moldId)?.cavities[cavity]?.inserts ?? []),
+    [view.moldById],
+  );
   const settled = useMemo(
-    () => (drossG === null ? null : settleRun(run, view.pours, drossG, weighed)),
-    [run, view.pours, drossG, weighed],
+    () => (drossG === null ? null : settleRun(run, view.pours, drossG, weighed, castIn)),
+    [run, view.pours, drossG, weighed, castIn],
   );
   const metal = view.binById.get(run.metalBinId);
   const nameHead: NameHead = (head) => ({
-    name: `${headText(head, view.binById, 'g')}, ${lotText(metal?.name ?? '')}`,
+    name: [
+      headText(head, view.binById, 'g'),
+      ...(head.frameBinId ? [view.binById.get(head.frameBinId)?.name ?? 'a wire gone'] : []),
+      lotText(metal?.name ?? ''),
+    ].join(', '),
     place: `Head rack, ${(findStyle(head.style)?.name ?? head.style).toLowerCase()}`,
   });
   const check = (grams: number) => {
@@ -95,9 +113,7 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
             .map((head) => (
               <SlipRow key={head.key} name={headText(head, view.binById, mass)}>
                 +
-                {settled.heads
-                  .filter(({ key }) => key === head.key)
-                  .reduce((sum, part) => sum + part.count, 0)}
+                {settled.heads.filter(({ key }) => key === head.key).reduce((so, part) => so + part.count, 0)}
               </SlipRow>
             ))}
           {figures.surplus > 0 ? <SlipRow name="of these over, for stock">{figures.surplus}</SlipRow> : null}

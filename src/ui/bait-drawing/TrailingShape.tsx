@@ -53,15 +53,19 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
       const cord = look.trailing.find((each) => each.slot === 'cord' || each.slot === 'strap');
       const longMm = cord?.piece.gauge.sizes.lengthMm ?? 0;
       const reach = slot === 'trailer-hook' ? -2 : cord?.slot === 'strap' ? strapReach(longMm) : longMm;
-      const from = slot === 'stinger' ? headEnd + reach : behind + reach;
       return (
-        <SmallHook x={from} gapeMm={sizes.gapeMm ?? 10} lengthMm={lengthMm} wireMm={sizes.wireMm ?? 1} />
+        <SmallHook
+          x={behind + reach}
+          gapeMm={sizes.gapeMm ?? 10}
+          lengthMm={lengthMm}
+          wireMm={sizes.wireMm ?? 1}
+        />
       );
     }
     case 'cord':
       return (
         <path
-          d={`M${headEnd} 0h${lengthMm}`}
+          d={`M${behind} ${-(hook?.gapeMm ?? 0) / 2}Q${behind + lengthMm * 0.3} 0 ${behind + lengthMm} 0`}
           data-slot={slot}
           data-length={lengthMm}
           fill="none"

@@ -1,6 +1,7 @@
 import { ball } from './ball';
 import { bell } from './bell';
 import { bullet } from './bullet';
+import { buzzFlat } from './buzz-flat';
 import { cone } from './cone';
 import { dart } from './dart';
 import type { HeadStyle } from './definition';
@@ -12,6 +13,8 @@ import { pear } from './pear';
 import { plate } from './plate';
 import { pyramid } from './pyramid';
 import { round } from './round';
+import { spinnerPoint } from './spinner-point';
+import { spinnerRound } from './spinner-round';
 import { walking } from './walking';
 
 /** Every style a ticket can ask for. */
@@ -20,6 +23,9 @@ export const HEAD_STYLES: readonly HeadStyle[] = [
   football,
   dart,
   bullet,
+  spinnerPoint,
+  spinnerRound,
+  buzzFlat,
   egg,
   pear,
   ball,

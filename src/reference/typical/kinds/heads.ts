@@ -25,6 +25,9 @@ const WORDS: Readonly<Record<string, readonly string[]>> = {
   dart: ['darter', 'minnow'],
   bullet: ['swim jig', 'arkie', 'flipping', 'brush', 'grass'],
   walking: ['glide'],
+  'spinner-point': ['spinnerbait', 'wire bait'],
+  'spinner-round': ['spinnerbait', 'wire bait'],
+  'buzz-flat': ['buzzbait', 'wire bait', 'planing'],
 };
 
 /** Sinkers that a hook is strapped to: sold like heads, cast without one. */
