@@ -3,9 +3,11 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { PlasticBatchRecord, PlasticRecord } from '@/records/plastic';
 import type { Store } from '../store';
 import { attempt, granted, refuse, write } from '../write';
+import { PLAIN_BIN, type NewBin } from '@/records/plain-bin';
 import type { NewPlastic } from '@/records/plastic';
 
-export type NewPlasticBatch = Omit<PlasticBatchRecord, 'id' | 'no' | 'at'>;
+/** A batch as it was poured; the good ones may get a bin of their own, which is put down with them. */
+export type NewPlasticBatch = Omit<PlasticBatchRecord, 'id' | 'no' | 'at'> & { readonly own?: NewBin };
 
 /** Colors of soft plastic and the batches poured of them. */
 export function plasticRepository(store: Store) {
@@ -37,7 +39,7 @@ export function plasticRepository(store: Store) {
       }),
 
     /** Logs a batch as it was poured; good baits go to their bin. */
-    pour: (batch: NewPlasticBatch): Promise<BenchOutcome<PlasticBatchRecord>> =>
+    pour: ({ own, ...batch }: NewPlasticBatch): Promise<BenchOutcome<PlasticBatchRecord>> =>
       attempt(store, did('plastic.poured', { baits: batch.good }), async (tx) => {
         const plastic = await db.plastics.get(batch.plasticId);
         if (!plastic) return refuse<PlasticBatchRecord>({ code: 'bench.gone', what: 'color' });
@@ -45,16 +47,21 @@ export function plasticRepository(store: Store) {
           return refuse<PlasticBatchRecord>({ code: 'bench.gone', what: 'bin' });
         }
         const last = await db.plasticBatches.orderBy('no').last();
+        const ownId = own && batch.good > 0 ? store.newId() : null;
+        if (own && ownId !== null) {
+          await tx.put('bins', { ...PLAIN_BIN, ...own, id: ownId, retired: false });
+        }
         const poured: PlasticBatchRecord = {
           ...batch,
+          binId: ownId ?? batch.binId,
           id: store.newId(),
           no: (last?.no ?? 0) + 1,
           at: store.now(),
         };
         await tx.put('plasticBatches', poured);
-        if (batch.binId !== null && batch.good > 0) {
+        if (poured.binId !== null && batch.good > 0) {
           await tx.enter({
-            binId: batch.binId,
+            binId: poured.binId,
             kind: 'made',
             qty: batch.good,
             note: `${plastic.name}, batch ${poured.no}`,

@@ -19,11 +19,13 @@ interface PartFieldProps {
   readonly value: string | null;
   /** What choosing nothing is called; left out where one must be chosen. */
   readonly none?: string;
+  /** Choices beside the shelf's. */
+  readonly besides?: readonly { readonly value: string; readonly label: string }[];
   readonly onChange: (binId: string | null) => void;
 }
 
 /** One part of the shelf that is what is asked for; where there is none, it can be put down there and then. */
-export function PartField({ label, as, value, none, onChange }: PartFieldProps) {
+export function PartField({ label, as, value, none, besides = [], onChange }: PartFieldProps) {
   const { view } = useBench();
   const [isAdding, setAdding] = useState(false);
   const name = findRole(as).name;
@@ -42,8 +44,12 @@ export function PartField({ label, as, value, none, onChange }: PartFieldProps) 
         label={label}
         value={value}
         none={none}
-        options={withTypical(options)}
-        onChange={(chosen) => (chosen === null ? onChange(null) : inBackground(choose(chosen)))}
+        options={[...besides, ...withTypical(options)]}
+        onChange={(chosen) =>
+          chosen === null || besides.some((each) => each.value === chosen)
+            ? onChange(chosen)
+            : inBackground(choose(chosen))
+        }
       />
       <Button
         icon={<PlusOutlined />}

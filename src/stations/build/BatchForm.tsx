@@ -17,7 +17,8 @@ import { PercentField } from '@/ui/unit-field/PercentField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { PartField } from '@/station-kit/put-down/PartField';
 import { useBench } from '@/station-kit/BenchProvider';
-import { mixesOf } from './plastic-draft';
+import { OneBait } from '@/ui/plastic/OneBait';
+import { amountOf, mixCm3, mixesOf, OWN_BIN, ownBin } from './plastic-draft';
 import styles from './plastic.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -38,11 +39,16 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
   const [lossShare, setLossShare] = useState<number | null>(last?.lossShare ?? USUAL_LOSS);
   const [good, setGood] = useState<number | null>(null);
   const [blockCm3, setBlock] = useState(0);
-  const [binId, setBinId] = useState<string | null>(null);
+  // The same bait in the same color lies where it lay last time; else it gets a bin of its own.
+  const known = view.bins.find(
+    (bin) => bin.kind === 'part' && bin.name === `${shot.name.trim() || 'Bait'}, ${plastic.name}`,
+  );
+  const [binId, setBinId] = useState<string | null>(OWN_BIN);
+  const [lengthMm, setLengthMm] = useState<number | null>(null);
   const [note, setNote] = useState('');
   const mixes = mixesOf(plastic, [shot], lossShare ?? USUAL_LOSS, length);
   const plasticCm3 = sum(mixes.map((each) => each.plasticCm3));
-  const cup = plastic.colors[0]?.baseCm3 ?? 120;
+  const cup = mixCm3(plastic);
   const gives = baitsACup(cup, lossShare ?? USUAL_LOSS, shot);
   const set = (key: 'pieceCm3' | 'count' | 'cavities' | 'runnerCm3') => (value: number | null) =>
     value !== null && setShot({ ...shot, [key]: value });
@@ -58,7 +64,8 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
         })),
         good: good ?? shot.count,
         blockCm3,
-        binId,
+        binId: binId === OWN_BIN ? (known?.id ?? null) : binId,
+        ...(binId === OWN_BIN && !known ? { own: ownBin(plastic, shot, lengthMm) } : {}),
         note: note.trim(),
       }),
     );
@@ -79,6 +86,12 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
           most={500}
           value={shot.pieceCm3}
           onChange={set('pieceCm3')}
+        />
+        <OneBait
+          cavities={shot.cavities}
+          runnerCm3={shot.runnerCm3}
+          lossShare={lossShare ?? USUAL_LOSS}
+          onFound={set('pieceCm3')}
         />
         <QuantityField
           of="volume"
@@ -102,7 +115,7 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
             working={{
               title: 'Plastic for it',
               steps: [
-                `(${numberText(shot.pieceCm3, 3)} × ${shot.count} + ${numberText(shot.runnerCm3, 3)} × ${Math.ceil(shot.count / shot.cavities)}) / (1 − ${numberText(lossShare ?? USUAL_LOSS, 3)}) = ${volumeText(plasticCm3, volume)}`,
+                `(${volumeText(shot.pieceCm3, volume)} × ${shot.count} + ${volumeText(shot.runnerCm3, volume)} × ${Math.ceil(shot.count / shot.cavities)}) / (1 − ${numberText(lossShare ?? USUAL_LOSS, 3)}) = ${volumeText(plasticCm3, volume)}`,
               ],
               inputs: [
                 { name: 'One bait', value: volumeText(shot.pieceCm3, volume), basis: 'given' },
@@ -118,8 +131,9 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
           <StirIn key={index} mix={mix} side={mixes.length > 1 ? (index === 0 ? 'Back' : 'Belly') : null} />
         ))}
         <p className="quiet">
-          A cup of {volumeText(cup, volume)} gives {gives.baits} baits in {gives.shots} shots; a block of{' '}
-          {volumeText(gives.blockCm3, volume)} is left to melt again.
+          {plastic.colors.length > 1 ? 'The two cups, one mix of' : 'A cup of'} {volumeText(cup, volume)}{' '}
+          gives {gives.baits} baits in {gives.shots} shots; a block of {volumeText(gives.blockCm3, volume)} is
+          left to melt again.
         </p>
       </div>
       <HeatStages plasticCm3={plasticCm3} name={plastic.name} />
@@ -140,7 +154,25 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
           value={blockCm3}
           onChange={(cm3) => setBlock(cm3 ?? 0)}
         />
-        <PartField label="They lie in" value={binId} none="no bin" as="trailer" onChange={setBinId} />
+        <PartField
+          label="They lie in"
+          value={binId === OWN_BIN ? (known?.id ?? OWN_BIN) : binId}
+          none="no bin"
+          as="trailer"
+          besides={known ? [] : [{ value: OWN_BIN, label: 'a bin of their own' }]}
+          onChange={setBinId}
+        />
+        {binId === OWN_BIN && !known ? (
+          <QuantityField
+            of="length"
+            label="How long one is"
+            least={5}
+            most={500}
+            isOptional
+            value={lengthMm}
+            onChange={setLengthMm}
+          />
+        ) : null}
         <TextField label="Note" value={note} most={300} onChange={setNote} />
       </div>
       <Button type="primary" disabled={tooMany || lossShare === null} onClick={() => inBackground(pour())}>
@@ -168,7 +200,7 @@ function StirIn({
       )}
       {mix.additives.map(({ name, amount, unit }) => (
         <li key={`${name} ${unit}`}>
-          {numberText(amount, 2)} {unit} {name}
+          {amountOf(amount, unit)} {name}
         </li>
       ))}
     </ul>

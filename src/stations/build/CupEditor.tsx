@@ -4,16 +4,15 @@ import { PercentField } from '@/ui/unit-field/PercentField';
 import { useUnits } from '@/ui/units/use-units';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { sizeText } from '@/text/words';
-import { apart, column, stack } from '@/ui/layout/layout';
+import { apart, column, stack, wrap } from '@/ui/layout/layout';
 import { Button, Checkbox, ColorPicker, Segmented } from 'antd';
 import { useState } from 'react';
-import { numberText } from '@/text/number-text';
 import type { PlasticAdded, PlasticColor, PlasticRecord } from '@/records/plastic';
 import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { Cup } from './Cup';
 import { CupSwatch } from './CupSwatch';
-import { plasticProblems, withTwoColors, type PlasticDraft } from './plastic-draft';
+import { amountOf, plasticProblems, SPOONS, withTwoColors, type PlasticDraft } from './plastic-draft';
 import styles from './plastic.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -133,6 +132,7 @@ function CupColumn({
   readonly onChange: (to: Partial<PlasticColor>) => void;
 }) {
   const { workshop } = useBench();
+  const { length } = useUnits();
   const [what, setWhat] = useState('Leaf green');
   const [hex, setHex] = useState('#4f7a2a');
   const [as, setAs] = useState<PlasticAdded['as']>('drops');
@@ -210,15 +210,29 @@ function CupColumn({
               ))}
             </span>
           ) : (
-            <QuantityField
-              label={`${name}, size of flake`}
-              of="length"
-              value={sizeMm}
-              least={0.1}
-              most={5}
-              onChange={(size) => size !== null && setSizeMm(size)}
-              width={130}
-            />
+            <>
+              <QuantityField
+                label={`${name}, size of flake`}
+                of="length"
+                value={sizeMm}
+                least={0.1}
+                most={5}
+                onChange={(size) => size !== null && setSizeMm(size)}
+                width={130}
+              />
+              <span className={wrap(4)} role="group" aria-label={`${name}, usual sizes of flake`}>
+                {FLAKE_MM.map((mm) => (
+                  <Button
+                    key={mm}
+                    size="small"
+                    type={mm === sizeMm ? 'default' : 'text'}
+                    onClick={() => setSizeMm(mm)}
+                  >
+                    {sizeText(mm, length)}
+                  </Button>
+                ))}
+              </span>
+            </>
           )}
           <ColorPicker
             value={hex}
@@ -229,14 +243,9 @@ function CupColumn({
           <TextField label={`${name}, called`} value={what} most={60} onChange={setWhat} />
         </div>
         <div className={styles.addHands}>
-          {(as === 'drops' ? [1, 2, 5] : [0.125, 0.25, 0.5]).map((amount) => (
+          {(as === 'drops' ? [1, 2, 5] : SPOON_SIZES).map((amount) => (
             <Button key={amount} onClick={() => add(amount)}>
-              +{' '}
-              {as === 'drops'
-                ? amount === 1
-                  ? 'a drop'
-                  : `${amount} drops`
-                : `${FRACTION[amount] ?? amount} spoon`}
+              + {as === 'drops' && amount === 1 ? 'a drop' : amountOf(amount, as === 'drops' ? as : SPOONS)}
             </Button>
           ))}
           <Button type="text" disabled={!last} onClick={() => onChange({ added: color.added.slice(0, -1) })}>
@@ -249,7 +258,10 @@ function CupColumn({
   );
 }
 
-const FRACTION: Readonly<Record<number, string>> = { 0.125: '⅛', 0.25: '¼', 0.5: '½' };
+/** Measuring spoons that there are, of a teaspoon. */
+const SPOON_SIZES = [1 / 32, 1 / 16, 1 / 8, 1 / 4, 1 / 2];
+/** Flake as it is sold, mm: .008 to .094 in. */
+const FLAKE_MM = [0.2, 0.38, 0.64, 0.89, 1.02, 1.57, 2.39];
 
 interface WentInProps {
   readonly name: string;
@@ -268,8 +280,7 @@ function WentIn({ name, added, onChange }: WentInProps) {
         <li key={each.id} data-toomuch={each.tooMuch}>
           <i style={{ background: each.hex }} aria-hidden="true" />
           <span>
-            {numberText(each.amount, 3)}{' '}
-            {each.as === 'drops' ? (each.amount === 1 ? 'drop' : 'drops') : 'spoon'} {each.name}
+            {amountOf(each.amount, each.as === 'drops' ? each.as : SPOONS)} {each.name}
             {each.sizeMm === null ? '' : `, ${sizeText(each.sizeMm, length)}`}
           </span>
           <Checkbox

@@ -27,11 +27,14 @@ import { lookOfBuild } from '@/station-kit/looks/look-of-build';
 import { countsOf, mixQuestion, PACKET, scarceItems, withPacket } from '@/model/baits/mix';
 import {
   additivesOf,
+  amountOf,
   cupColor,
+  mixCm3,
   mixesOf,
   newPlastic,
   plasticDraftOf,
   plasticProblems,
+  SPOONS,
   withTwoColors,
 } from './plastic-draft';
 import { buildCode, labelsOf } from '@/station-kit/print/print-labels';
@@ -440,6 +443,20 @@ describe('a color of plastic', () => {
     const [back, belly] = mixesOf(roach, shots, 0.1, 'mm');
     expect(back!.plasticCm3 + belly!.plasticCm3).toBeCloseTo((48 + 6) / 0.9, 9);
     expect(back!.additives[0]!.amount).toBeCloseTo((3 * back!.plasticCm3) / 60, 9);
+  });
+
+  it('takes two cups for one mix, as much as the one that is used up first allows', () => {
+    const [side] = weir.colors;
+    const cups = (...given: readonly (readonly [baseCm3: number, splitShare: number])[]) =>
+      mixCm3({ colors: given.map(([baseCm3, splitShare]) => ({ ...side!, baseCm3, splitShare })) });
+    expect(cups([120, 1])).toBe(120);
+    expect(cups([60, 0.5], [60, 0.5])).toBe(120);
+    expect(cups([60, 0.4], [60, 0.6])).toBe(100);
+  });
+
+  it('is stirred in by drops, and flake by the spoons that there are', () => {
+    expect([amountOf(1, 'drops'), amountOf(2.5, 'drops')]).toEqual(['1 drop', '2.5 drops']);
+    expect([amountOf(1 / 32, SPOONS), amountOf(0.27, SPOONS)]).toEqual(['1/32 tsp', '9/32 tsp']);
   });
 
   it('becomes two colors and one again, and says what keeps it from being kept', () => {

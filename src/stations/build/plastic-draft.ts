@@ -1,6 +1,13 @@
 import { mixColor, type CupColor } from '@/core/plastics/mix-color';
 import { scaleBatch, type PlasticBatch, type PlasticShot } from '@/core/plastics/scale-batch';
 import type { NewPlastic } from '@/records/plastic';
+import { PLAIN_GAUGE } from '@/core/parts/part-roles';
+import type { NewBin } from '@/records/plain-bin';
+import { PLAIN_PART } from '@/records/plain-part';
+import { PLASTIC_GCM3 } from '@/reference/typical/densities';
+import { CM3_PER_TEASPOON } from '@/core/units/quantities';
+import { kitchenText } from '@/text/kitchen-text';
+import { numberText } from '@/text/number-text';
 import { sizeText } from '@/text/words';
 import type { PlasticAdded, PlasticColor, PlasticRecord } from '@/records/plastic';
 
@@ -35,7 +42,56 @@ export function cupColor({ baseCm3, added }: PlasticColor, withTooMuch: boolean)
   return mixColor(drops, baseCm3);
 }
 
-const unitOf = ({ as }: Pick<PlasticAdded, 'as'>) => (as === 'drops' ? 'drops' : 'spoons');
+const unitOf = ({ as }: Pick<PlasticAdded, 'as'>) => (as === 'drops' ? 'drops' : SPOONS);
+
+/** How flake is counted: by the teaspoon. */
+export const SPOONS = 'spoons';
+
+/** How much of something is stirred in: drops by their number, flake in the spoons that there are. */
+export function amountOf(amount: number, unit: string): string {
+  return unit === SPOONS
+    ? kitchenText(amount * CM3_PER_TEASPOON)
+    : `${numberText(amount, 2)} ${amount === 1 && unit === 'drops' ? 'drop' : unit}`;
+}
+
+/**
+ * What the colors of a recipe make together where they are laid side by side, cm3: as much as the cup that is used up first
+ * allows.
+ */
+export function mixCm3({ colors }: Pick<PlasticDraft, 'colors'>): number {
+  return Math.min(...colors.map(({ baseCm3, splitShare }) => baseCm3 / splitShare));
+}
+
+/** Nobody said where shot baits lie: they get a bin of their own. */
+export const OWN_BIN = 'own';
+
+/** The bin of baits that were shot of a color, as a trailer: what of it nobody measured stays unknown. */
+export function ownBin(
+  { name, plastic, colors }: Pick<PlasticRecord, 'name' | 'plastic' | 'colors'>,
+  shot: { readonly name: string; readonly pieceCm3: number },
+  lengthMm: number | null,
+): NewBin {
+  const [first] = colors;
+  return {
+    ...PLAIN_PART,
+    kind: 'part',
+    unit: 'pieces',
+    name: `${shot.name.trim() || 'Bait'}, ${name}`,
+    place: '',
+    lowAt: null,
+    note: '',
+    sort: 'plastics',
+    hex: first ? cupColor(first, false).hex : null,
+    massG: Math.round(shot.pieceCm3 * PLASTIC_GCM3 * 100) / 100,
+    gauge: {
+      ...PLAIN_GAUGE,
+      as: 'trailer',
+      plastic,
+      sizes: lengthMm === null ? {} : { lengthMm },
+      basis: 'guess',
+    },
+  };
+}
 
 /** A recipe's additives summed by what they are, as `plastic.batch` takes them. */
 export function additivesOf(
