@@ -79,20 +79,22 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
         <TextField label="Mold" value={shot.name} most={80} onChange={(name) => setShot({ ...shot, name })} />
         <CountField label="How many baits" value={shot.count} min={1} max={5000} onChange={set('count')} />
         <CountField label="Cavities" value={shot.cavities} min={1} max={200} onChange={set('cavities')} />
-        <QuantityField
-          of="volume"
-          label="One bait"
-          least={0.05}
-          most={500}
-          value={shot.pieceCm3}
-          onChange={set('pieceCm3')}
-        />
-        <OneBait
-          cavities={shot.cavities}
-          runnerCm3={shot.runnerCm3}
-          lossShare={lossShare ?? USUAL_LOSS}
-          onFound={set('pieceCm3')}
-        />
+        <div className={stack(0)}>
+          <QuantityField
+            of="volume"
+            label="One bait"
+            least={0.05}
+            most={500}
+            value={shot.pieceCm3}
+            onChange={set('pieceCm3')}
+          />
+          <OneBait
+            cavities={shot.cavities}
+            runnerCm3={shot.runnerCm3}
+            lossShare={lossShare ?? USUAL_LOSS}
+            onFound={set('pieceCm3')}
+          />
+        </div>
         <QuantityField
           of="volume"
           label="Runner"
@@ -159,7 +161,7 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
           value={binId === OWN_BIN ? (known?.id ?? OWN_BIN) : binId}
           none="no bin"
           as="trailer"
-          besides={known ? [] : [{ value: OWN_BIN, label: 'a bin of their own' }]}
+          besides={known ? [] : [{ value: OWN_BIN, label: 'their own' }]}
           onChange={setBinId}
         />
         {binId === OWN_BIN && !known ? (
