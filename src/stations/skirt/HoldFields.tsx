@@ -11,6 +11,8 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { lengthText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
+import { heldAt, longSideMm, mostHeadSideMm } from '@/model/skirts/held-at';
+import { materialOf } from '@/model/skirts/skirt-facts';
 import { withHold, type SkirtDraft } from './draft';
 import { MovingSlider } from '@/ui/skirt-drawing/MovingSlider';
 import { SheetFields } from './SheetFields';
@@ -39,6 +41,11 @@ export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
   const id = useId();
   const hold = findHold(draft.hold);
   const { collar } = draft;
+  const strandOf = (layer: SkirtDraft['layers'][number]) => materialOf(layer, view);
+  const longest = Math.max(
+    0,
+    ...draft.layers.map((layer) => longSideMm(strandOf(layer)?.longMm ?? 0, collar.atShare)),
+  );
   const withCollar = (change: Partial<SkirtDraft['collar']>) => ({
     ...draft,
     collar: { ...collar, ...change },
@@ -92,18 +99,18 @@ export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
       <MovingSlider
         name="Where along the strands"
         label={(percent) => `Held at ${percent} % of the strands`}
-        hint="a third is usual: the long side lies back"
+        hint={`a third is usual; the long side, ${lengthText(longest, length)} here, lies back`}
         min={5}
         max={50}
         value={Math.round(collar.atShare * 100)}
-        onMove={(percent) => moveCollar({ atShare: percent / 100 })}
-        onDone={(percent) => setCollar({ atShare: percent / 100 })}
+        onMove={(percent) => onMove(heldAt(draft, percent / 100, strandOf))}
+        onDone={(percent) => onChange(heldAt(draft, percent / 100, strandOf))}
       />
       <MovingSlider
         name="Head side cut to"
         label={(mm) => `Head side cut to ${lengthText(mm, length)}`}
         min={0}
-        max={30}
+        max={mostHeadSideMm(draft, strandOf)}
         value={collar.headSideMm}
         onMove={(headSideMm) => moveCollar({ headSideMm })}
         onDone={(headSideMm) => setCollar({ headSideMm })}

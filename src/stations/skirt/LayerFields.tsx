@@ -9,6 +9,7 @@ import { useId } from 'react';
 import type { SkirtLayerRecord } from '@/records/skirt';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { lengthText } from '@/text/words';
+import { longSideMm } from '@/model/skirts/held-at';
 import { materialOf } from '@/model/skirts/skirt-facts';
 import { tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -21,6 +22,8 @@ import styles from './skirt.module.css';
 interface LayerFieldsProps {
   readonly layer: SkirtLayerRecord;
   readonly place: number;
+  /** Where along its strands the skirt is held: what lies behind is no longer than that leaves. */
+  readonly atShare: number;
   readonly layers: readonly SkirtLayerRecord[];
   readonly onChange: (layer: SkirtLayerRecord) => void;
   readonly onMove: (layer: SkirtLayerRecord) => void;
@@ -39,7 +42,7 @@ const PLACES = [
 
 /** What a layer is made of, how much of it, where, how long, how it is tied. */
 export function LayerFields(props: LayerFieldsProps) {
-  const { layer, place, layers, onChange, onMove, onRemove } = props;
+  const { layer, place, atShare, layers, onChange, onMove, onRemove } = props;
   const { view } = useBench();
   const { length } = useUnits();
   const id = useId();
@@ -89,7 +92,7 @@ export function LayerFields(props: LayerFieldsProps) {
         name={`Length of layer ${place}`}
         label={(lengthMm) => `Length from the collar, ${lengthText(lengthMm, length)}`}
         min={5}
-        max={Math.max(120, Math.round(material?.longMm ?? 120))}
+        max={material ? Math.max(10, longSideMm(material.longMm, atShare)) : 120}
         value={layer.lengthMm}
         onMove={(lengthMm) => onMove({ ...layer, lengthMm })}
         onDone={(lengthMm) => set({ lengthMm })}

@@ -109,6 +109,7 @@ export const LayerList = memo(function LayerList(props: LayerListProps) {
                     <LayerFields
                       layer={layer}
                       place={index + 1}
+                      atShare={draft.collar.atShare}
                       layers={layers}
                       onChange={(next) => set(withLayer(next))}
                       onMove={(next) => onMove({ ...draft, layers: withLayer(next) })}

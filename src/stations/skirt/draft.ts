@@ -5,6 +5,7 @@ import { findHold } from '@/core/skirts/holds';
 import type { NewSkirt } from '@/records/skirt';
 import type { StrandBin } from '@/records/bin';
 import { MOST_LAYERS, type Skirt, type SkirtLayerRecord } from '@/records/skirt';
+import { longSideMm } from '@/model/skirts/held-at';
 import { materialOf } from '@/model/skirts/skirt-facts';
 import { usualWrap, withWrap } from '@/model/skirts/sheet-wrap';
 import type { BenchView } from '@/model/bench/bench-view';
@@ -85,7 +86,11 @@ export function newLayer(
     binId: material.id,
     amount: usualAmount(material),
     place: { at: 'round' },
-    lengthMm: before && !before.isShort ? before.lengthMm : Math.min(LONG_MM, material.longMm / 2),
+    // No strand is longer than its hide.
+    lengthMm:
+      before && !before.isShort
+        ? Math.min(before.lengthMm, material.longMm)
+        : Math.min(LONG_MM, material.longMm / 2),
     isShort: false,
     isForward: before?.isForward ?? true,
   };
@@ -111,7 +116,12 @@ export function withMaterial(
   to: StrandBin,
 ): SkirtLayerRecord {
   const isAlike = from?.form === to.form;
-  return { ...layer, binId: to.id, amount: isAlike ? layer.amount : usualAmount(to) };
+  return {
+    ...layer,
+    binId: to.id,
+    amount: isAlike ? layer.amount : usualAmount(to),
+    lengthMm: Math.min(layer.lengthMm, to.longMm),
+  };
 }
 
 /** Trims a layer at the collar, or lets it hang long again. */
@@ -140,7 +150,7 @@ export function findProblems(
   const cautions = draft.layers.flatMap((layer, index) => {
     const material = view.binById.get(layer.binId);
     if (material?.kind !== 'strand') return [`Layer ${index + 1}: its material is gone. Choose another.`];
-    const most = Math.round(material.longMm * (1 - draft.collar.atShare));
+    const most = longSideMm(material.longMm, draft.collar.atShare);
     return [
       ...(layer.lengthMm > most
         ? [
