@@ -16,6 +16,8 @@ const ticketLine = z.strictObject({
   guardBinId: ref('bins').nullable(),
   /** Another collar than the recipe's. */
   collarBinId: ref('bins').nullable(),
+  /** A soft bait that goes with each; left out where none was chosen. */
+  trailerBinId: ref('bins').nullable().optional(),
   dueOn: day.nullable(),
 });
 

@@ -7,6 +7,7 @@ import { useBench } from './BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { CoatNotes } from './coats/CoatNotes';
 import { PourCautions, TicketSlip } from './TicketSlip';
+import { DressingTakes } from './DressingTakes';
 import { HeldUpNotes } from './HeldUpNotes';
 import { wareName } from '@/model/bills/promises';
 import { headText } from '@/text/words';
@@ -68,6 +69,7 @@ export function TicketInHandSlip({
         })),
       ]}
     >
+      <DressingTakes lines={ticket.lines} />
       {isOpen && ticket.id !== undefined ? <HeldUpNotes ticketId={ticket.id} /> : null}
       <CoatNotes lines={ticket.lines} />
       <PourCautions />

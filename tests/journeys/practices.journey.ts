@@ -170,3 +170,82 @@ test('D. sheet skirts: as many legs as go round, tails inside first, from the sh
   const { contents } = await readBench(page);
   expect(contents.tyings.map(({ passed }) => passed)).toEqual([4]);
 });
+
+test('Q. a small shop: different jigs for a customer on one ticket, each chosen piece by piece, from head to guard and trailer', async ({
+  page,
+}) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Pour jig heads/);
+  // A recipe of one tab to choose from.
+  await maker.goTo('Skirt');
+  await maker.button('Begin with typical tabs');
+  await maker.type('Called', 'Plain');
+  await maker.button('Keep it');
+
+  // What a customer orders is found where a ticket is written.
+  await maker.goTo('Ticket');
+  await maker.button('New ticket');
+  await maker.button('Jigs of all sorts, piece by piece');
+  await maker.type('Who orders', 'Harbour kiosk');
+  await maker.button(/the first piece/);
+  const piece = (no: number) => page.getByRole('region', { name: `Piece ${no}` });
+  // It begins with a head that the shop's own blocks give.
+  await expect(piece(1).getByRole('textbox', { name: 'Weight' })).toHaveValue('3/8 oz');
+  await maker.button('Put down a weed guard', piece(1));
+  const guard = page.getByRole('dialog');
+  await maker.type('How many', '20', guard);
+  await maker.button('Put on the shelf', guard);
+  await maker.button('Put down a trailer', piece(1));
+  const trailer = page.getByRole('dialog');
+  await maker.button(/^Claw/, trailer);
+  await maker.type('How many', '20', trailer);
+  await maker.button('Put on the shelf', trailer);
+  await maker.button(/another piece/);
+  await maker.type('Weight', '1/4 oz', piece(2));
+  await maker.press(piece(2).getByRole('combobox', { name: 'Hook' }));
+  await maker.press(page.getByTitle(/^Jig hook 2\/0/).first());
+  await maker.button('Make the ticket');
+  await expect(page.getByText('The ticket is written: 2 pieces.')).toBeVisible();
+
+  // The slip lists all that dresses them, tabs and guards too.
+  await maker.goTo('Ticket');
+  const slip = page.getByRole('complementary', { name: 'Slip' });
+  await expect(slip).toContainText(/Tab/);
+  await expect(slip).toContainText('Fiber guard 1/8 in2');
+  await expect(slip).toContainText('Claw trailer 3 in2');
+  await countIn(maker, slip, [
+    ['Count Lead with 4 % antimony', '5 lb'],
+    ['Count Jig hook 2/0', '50'],
+    ['Count Jig hook 3/0', '50'],
+  ]);
+  await maker.goTo('Pour');
+  await pourAll(maker, 2);
+
+  // Each is tied on its own head: its guard glued first, with its clock, its trailer last.
+  await maker.goTo('Skirt');
+  await maker.press(page.getByText('Tie', { exact: true }));
+  for (const left of [2, 1]) {
+    const waiting = page.getByRole('region', { name: 'Heads that wait' });
+    await expect(waiting.getByRole('listitem')).toHaveCount(left);
+    await maker.button('Tie 1', waiting);
+    const tie = page.getByRole('dialog', { name: /^Tie/ });
+    await maker.button('All of it lies here', tie);
+    await maker.button('Pull them and begin', tie);
+    await readCards(maker, {
+      needed: [/Glue the guard in its hole/, /Guard glue: 10 min/, /Thread Claw trailer 3 in straight/],
+      barred: [/rattle/i, /sheet/i, /thread\b.*wraps/i],
+    });
+    await book(maker, 1);
+  }
+  const next = page.getByRole('navigation', { name: 'Next' });
+  await maker.button(/^To ticket/, next);
+  await maker.button('Priced list');
+  await expect(page.getByRole('main')).toContainText('Order, Harbour kiosk');
+  await maker.goTo('Ticket');
+  await maker.button('Hand over');
+  await expect.poll(async () => (await readBench(page)).contents.tickets.map(({ state }) => state)).toContain('closed');
+  await note(maker, /^Plain/);
+  maker.say('Q, a small shop');
+  const { contents } = await readBench(page);
+  expect(contents.tyings.map(({ passed }) => passed)).toEqual([1, 1]);
+});

@@ -52,8 +52,8 @@ export function finishedBins(
   });
 }
 
-/** What a line still takes for its color, its skirt, its guard. Metal and hooks are promised by what is cast. */
-function dressingOf(line: TicketLine, ticketId: string, view: BenchFacts): Promised[] {
+/** What a line still takes for its color, its skirt, its guard, its trailer, by bin. Metal and hooks are promised by what is cast. */
+export function dressingOf(line: TicketLine, view: BenchFacts): ReadonlyMap<string, number> {
   const parts = new Map<string, number>();
   const add = (taken: ReadonlyMap<string, number>) => {
     for (const [item, qty] of taken) parts.set(item, (parts.get(item) ?? 0) + qty);
@@ -62,6 +62,7 @@ function dressingOf(line: TicketLine, ticketId: string, view: BenchFacts): Promi
   const uncoated = Math.max(0, line.count - settled);
   const untied = Math.max(0, line.count - (view.tied.get(line.id) ?? 0));
   const bare = billOf({ kind: 'head', head: { ...line, coatId: null, skirtId: null } }, view);
+  if (line.trailerBinId && untied > 0) add(new Map([[line.trailerBinId, untied]]));
   if (line.coatId !== null && uncoated > 0) {
     const coated = takenByBill(billOf({ kind: 'head', head: { ...line, skirtId: null } }, view), uncoated);
     for (const item of takenByBill(bare).keys()) coated.delete(item);
@@ -77,7 +78,7 @@ function dressingOf(line: TicketLine, ticketId: string, view: BenchFacts): Promi
     if (line.guardBinId !== null) tied.set(line.guardBinId, untied);
     add(tied);
   }
-  return [...parts].map(([item, qty]) => ({ forWhom: ticketId, item, qty }));
+  return parts;
 }
 
 /** What a ware still takes: finished ones that lie there first, then the parts of those to be made. */
@@ -106,7 +107,9 @@ function wareNeeds(
 export function promiseDressing(view: BenchFacts): Promised[] {
   const free = new Map<string, number>();
   return inOrderOfDue(view.tickets.filter(({ state }) => state === 'open')).flatMap((ticket) => [
-    ...ticket.lines.flatMap((line) => dressingOf(line, ticket.id, view)),
+    ...ticket.lines.flatMap((line) =>
+      [...dressingOf(line, view)].map(([item, qty]) => ({ forWhom: ticket.id, item, qty })),
+    ),
     ...ticket.wares.flatMap((ware) => wareNeeds(ware, ticket.id, view, free)),
   ]);
 }

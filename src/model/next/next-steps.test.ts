@@ -76,7 +76,14 @@ describe('where what was booked goes on', () => {
   it('leads skirts to the bait that wears them, baits and rigs to their cost', () => {
     const build = demo.builds.find(({ skirtId }) => skirtId !== null)!;
     const skirt = view.skirtById.get(build.skirtId!)!;
-    expect(afterTying(skirt, view).map(({ href }) => href)).toContain(`/build?part=board&bait=${build.id}`);
+    const steps = afterTying(skirt, { ticketId: null }, view).map(({ href }) => href);
+    expect(steps).toContain(`/build?part=board&bait=${build.id}`);
+    expect(steps.at(-1)).toBe(`/cost?piece=skirt:${skirt.family}`);
+    const ticket = view.tickets.find(({ state }) => state === 'open')!;
+    expect(afterTying(skirt, { ticketId: ticket.id }, view)).toContainEqual({
+      says: `To ticket ${ticket.no}, ${ticket.title}`,
+      href: '/ticket',
+    });
     expect(afterBuilding(build)[0]!.href).toBe(`/cost?piece=build:${build.family}`);
     expect(afterRigging(demo.rigs[0]!)[0]!.href).toBe(`/cost?piece=rig:${demo.rigs[0]!.family}`);
   });

@@ -9,6 +9,7 @@ import type { BuildRecord } from '@/records/build';
 import type { RigRecord } from '@/records/rig';
 import type { Run } from '@/records/run';
 import type { Skirt } from '@/records/skirt';
+import type { Tying } from '@/records/tying';
 import { headsFor } from '../baits/bait-facts';
 import type { BenchView } from '../bench/bench-view';
 import { newestByFamily } from '../versions/newest-by-family';
@@ -98,12 +99,21 @@ export function afterCoating({ hung }: Pick<Rack, 'hung'>, view: BenchView): Nex
   return nextForHeads(new Set(coated.map(({ id }) => id)), view);
 }
 
-/** Skirts that were tied: on their heads, or loose, into a bait. */
-export function afterTying(skirt: Skirt, view: BenchView): NextStep[] {
-  return newestByFamily(view.builds)
-    .filter(({ skirtId }) => skirtId === skirt.id)
-    .slice(0, MOST_BAITS)
-    .map(buildIt);
+/** Skirts that were tied: into a bait, to the ticket that they are for, and what one costs. */
+export function afterTying(
+  skirt: Skirt,
+  { ticketId }: Pick<Tying, 'ticketId'>,
+  view: BenchView,
+): NextStep[] {
+  const ticket = view.tickets.find(({ id, state }) => id === ticketId && state === 'open');
+  return [
+    ...newestByFamily(view.builds)
+      .filter(({ skirtId }) => skirtId === skirt.id)
+      .slice(0, MOST_BAITS)
+      .map(buildIt),
+    ...(ticket ? [{ says: `To ticket ${ticket.no}, ${ticket.title}`, href: '/ticket' }] : []),
+    { says: 'What one costs', href: `/cost?piece=skirt:${skirt.family}` },
+  ];
 }
 
 const onTheWater: NextStep = { says: 'Note it on the water', href: '/water?part=note' };

@@ -18,7 +18,7 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { PartField } from '@/station-kit/put-down/PartField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { OneBait } from '@/ui/plastic/OneBait';
-import { amountOf, mixCm3, mixesOf, OWN_BIN, ownBin } from './plastic-draft';
+import { amountOf, mixCm3, mixesOf, OWN_BIN, ownBin } from '@/model/plastics/plastic-draft';
 import styles from './plastic.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -1,7 +1,7 @@
 import { useUnits } from '@/ui/units/use-units';
 import { volumeText } from '@/text/quantity-text';
 import type { PlasticColor } from '@/records/plastic';
-import { cupColor } from './plastic-draft';
+import { cupColor } from '@/model/plastics/plastic-draft';
 
 const CUP_CM3 = 250;
 const [HIGH, WIDE] = [96, 78];

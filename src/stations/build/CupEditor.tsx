@@ -12,7 +12,13 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { Cup } from './Cup';
 import { CupSwatch } from './CupSwatch';
-import { amountOf, plasticProblems, SPOONS, withTwoColors, type PlasticDraft } from './plastic-draft';
+import {
+  amountOf,
+  plasticProblems,
+  SPOONS,
+  withTwoColors,
+  type PlasticDraft,
+} from '@/model/plastics/plastic-draft';
 import styles from './plastic.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -1,7 +1,7 @@
 import { flecks } from '@/drawing/coat-bands';
 import { trailerPath } from '@/drawing/build/trailer-path';
 import type { PlasticColor } from '@/records/plastic';
-import { counted, cupColor } from './plastic-draft';
+import { counted, cupColor } from '@/model/plastics/plastic-draft';
 
 interface CupSwatchProps {
   readonly colors: readonly PlasticColor[];

@@ -10,7 +10,7 @@ import { sum } from '@/core/numeric/sum';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BatchForm } from './BatchForm';
 import { CupEditor } from './CupEditor';
-import { newPlastic, plasticDraftOf, type PlasticDraft } from './plastic-draft';
+import { newPlastic, plasticDraftOf, type PlasticDraft } from '@/model/plastics/plastic-draft';
 import { CupSwatch } from './CupSwatch';
 import styles from './plastic.module.css';
 

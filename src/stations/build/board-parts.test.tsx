@@ -8,7 +8,7 @@ import { BoardPart } from './BoardPart';
 import { CompareBuilds } from './CompareBuilds';
 import { CupEditor } from './CupEditor';
 import { MeasurePart } from '@/station-kit/measure/MeasurePart';
-import { newPlastic, type PlasticDraft } from './plastic-draft';
+import { newPlastic, type PlasticDraft } from '@/model/plastics/plastic-draft';
 import { BuildRuns } from './BuildRuns';
 import { useState } from 'react';
 
@@ -230,8 +230,8 @@ describe('the cup', () => {
     ).toEqual(['2 drops Redone too many', '1 drop Redone too many']);
     fireEvent.click(within(cup()).getByText('Take the last back'));
     fireEvent.click(within(cup()).getByText('Flake'));
-    fireEvent.click(within(cup()).getByText('+ ¼ spoon'));
-    expect(went()).toHaveTextContent('0.25 spoon Black flake, 0.4 mm');
+    fireEvent.click(within(cup()).getByText('+ 1/4 tsp'));
+    expect(went()).toHaveTextContent('1/4 tsp Black flake, 0.4 mm');
     fireEvent.change(screen.getByLabelText('Called'), { target: { value: 'Red fleck' } });
     fireEvent.click(screen.getByText('Two, laid together'));
     expect(screen.getByText('Keep the color').closest('button')).toBeDisabled();

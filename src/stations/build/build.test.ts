@@ -36,7 +36,7 @@ import {
   plasticProblems,
   SPOONS,
   withTwoColors,
-} from './plastic-draft';
+} from '@/model/plastics/plastic-draft';
 import { buildCode, labelsOf } from '@/station-kit/print/print-labels';
 import { plainBack } from '@/station-kit/card-runs/card-run-kind';
 import { slug } from '@/text/slug';

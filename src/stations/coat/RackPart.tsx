@@ -15,7 +15,7 @@ import { AfterCure } from './AfterCure';
 import { CuringPanel } from './CuringPanel';
 import { EveningStrip } from './EveningStrip';
 import { HangingPanel } from './HangingPanel';
-import { HangFromShelf } from './HangFromShelf';
+import { HangFromShelf } from '@/station-kit/coats/HangFromShelf';
 import { RackDrawing } from './RackDrawing';
 import { RackRail } from './RackRail';
 import { usePicks } from './use-picks';

@@ -9,7 +9,7 @@ import { CoatNotes } from '@/station-kit/coats/CoatNotes';
 import { CoatSlip } from './CoatSlip';
 import { CuringPanel } from './CuringPanel';
 import { EveningStrip } from './EveningStrip';
-import { HangFromShelf } from './HangFromShelf';
+import { HangFromShelf } from '@/station-kit/coats/HangFromShelf';
 import { HeatPart } from './HeatPart';
 import { HeatTrial } from './HeatTrial';
 import { PowdersPart } from './PowdersPart';

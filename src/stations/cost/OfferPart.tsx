@@ -18,6 +18,7 @@ import { offerLines } from '@/model/cost/offer';
 import type { CostablePiece } from '@/model/cost/pieces';
 import styles from './cost.module.css';
 import { inBackground } from '@/station-kit/in-background';
+import { useInHand } from '@/station-kit/use-in-address';
 
 const PIECE = 'piece';
 const STANDS_DAYS = 30;
@@ -36,7 +37,10 @@ export function OfferPart({
   const id = useId();
   const print = usePrint();
   const open = view.tickets.filter(({ state }) => state === 'open');
-  const [of, setOf] = useState<string>(open.find(({ buyer }) => buyer !== null)?.id ?? PIECE);
+  const [asked] = useInHand('ticket');
+  const [of, setOf] = useState<string>(
+    open.find((each) => each.id === asked)?.id ?? open.find(({ buyer }) => buyer !== null)?.id ?? PIECE,
+  );
   const ticket = open.find((each) => each.id === of) ?? null;
   const lines = useMemo(
     () => offerLines(ticket, piece, count, view, 1 + marginShare, mass),

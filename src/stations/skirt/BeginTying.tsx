@@ -36,9 +36,8 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
   const line = view.tickets.flatMap(({ lines }) => lines).find((each) => each.id === wish.lineId);
   const recipe = withSwaps(skirt, swaps);
   const guard = line?.guardBinId ?? (headBinId === null ? null : skirt.shownOn.guardBinId);
-  const others = [guard, headBinId === null ? null : skirt.shownOn.rattleBinId].flatMap((each) =>
-    each === null ? [] : [each],
-  );
+  const rattle = headBinId === null ? null : skirt.shownOn.rattleBinId;
+  const others = [guard, rattle, line?.trailerBinId ?? null].flatMap((each) => (each === null ? [] : [each]));
   const plan = planRun(recipe, count, view, line?.collarBinId ?? skirt.collar.binId, others);
   const headsThere = headBinId === null ? Infinity : (view.levels.get(headBinId) ?? 0);
   const headBin = headBinId === null ? undefined : view.binById.get(headBinId);

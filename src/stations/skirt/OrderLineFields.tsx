@@ -15,7 +15,7 @@ import { PartField } from '@/station-kit/put-down/PartField';
 import { refusalsOfLine } from '@/station-kit/coats/refusals';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import type { OrderLine } from './order';
+import type { OrderLine } from '@/model/tickets/order';
 import styles from './order.module.css';
 import { versionText } from '@/model/versions/version-text';
 import { newestByFamily } from '@/model/versions/newest-by-family';
@@ -34,7 +34,10 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
   const set = (change: Partial<OrderLine>) => onChange({ ...line, ...change });
   const skirt = view.skirtById.get(line.skirtId ?? '');
   const coat = view.coatById.get(line.coatId ?? '');
-  const jig = useMemo(() => (skirt ? jigOf(skirt, view, line) : null), [skirt, line, view]);
+  const jig = useMemo(
+    () => (skirt ? jigOf(skirt, view, { ...line, trailerBinId: line.trailerBinId ?? null }) : null),
+    [skirt, line, view],
+  );
   const refusals = refusalsOfLine(line, view, (celsius) => temperatureText(celsius, temperature));
   return (
     <section className={stack(12, styles.fields)} aria-label={`Piece ${no}`}>
@@ -90,6 +93,13 @@ export function OrderLineFields({ line, no, onChange, onRemove }: OrderLineField
           none="none"
           as="collar"
           onChange={(collarBinId) => set({ collarBinId })}
+        />
+        <PartField
+          label="Trailer"
+          value={line.trailerBinId ?? null}
+          none="none"
+          as="trailer"
+          onChange={(trailerBinId) => set({ trailerBinId })}
         />
         <ChoiceField
           label="Head"

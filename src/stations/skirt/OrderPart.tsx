@@ -12,7 +12,7 @@ import { lookOf } from '@/station-kit/looks/coat-look';
 import { setPreferences } from '@/station-kit/preferences-store';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
-import { newLine, NO_ORDER, orderProblem, ticketOf, type Order, type OrderLine } from './order';
+import { newLine, NO_ORDER, orderProblem, ticketOf, type Order, type OrderLine } from '@/model/tickets/order';
 import { OrderLineFields } from './OrderLineFields';
 import { SkirtThumb } from './SkirtThumb';
 import styles from './order.module.css';
@@ -130,7 +130,13 @@ function Piece({ line, no, isOpen, onOpen }: PieceProps) {
       <button type="button" className={styles.piece} aria-pressed={isOpen} onClick={onOpen}>
         <span className={styles.picture}>
           {skirt ? (
-            <SkirtThumb skirt={skirt} choice={line} pxPerMm={2} maxWidthPx={160} maxHeightPx={66} />
+            <SkirtThumb
+              skirt={skirt}
+              choice={{ ...line, trailerBinId: line.trailerBinId ?? null }}
+              pxPerMm={2}
+              maxWidthPx={160}
+              maxHeightPx={66}
+            />
           ) : (
             <CoatSwatch
               name=""

@@ -19,7 +19,7 @@ import type { SkirtState } from '@/ui/skirt-drawing/skirt-look';
 import type { HoldStep } from '@/core/skirts/holds/definition';
 import { COUNT_WORDS } from './HoldFields';
 import { SkirtThumb } from './SkirtThumb';
-import { stepsOf } from '@/model/skirts/tying-card';
+import { pulledFor, stepsOf } from '@/model/skirts/tying-card';
 
 const TEN = 10;
 
@@ -30,7 +30,7 @@ function cardStep(step: HoldStep, dries: CardStep['dries']): CardStep {
     id,
     title,
     how,
-    dries,
+    dries: step.dries ?? dries,
     count: count && { of: COUNT_WORDS[count.of].toLowerCase(), times: count.times },
     mistakes: mistakes.map((each) => `${MISTAKES[each].name}. ${MISTAKES[each].mend}`),
   };
@@ -66,7 +66,7 @@ export const SKIRT_RUNS: CardRunKind<Skirt, Tying> = {
   },
   thumb: (skirt) => <SkirtThumb skirt={skirt} pxPerMm={1.3} maxWidthPx={108} />,
   steps: (skirt, run, view, { length }) => {
-    const steps = stepsOf(withSwaps(skirt, run.swaps), view, length);
+    const steps = stepsOf(withSwaps(skirt, run.swaps), view, length, pulledFor(run, skirt, view));
     const { drying } = findHold(skirt.hold);
     return steps.map((step, index) => cardStep(step, index === steps.length - 1 ? drying : null));
   },
@@ -84,7 +84,7 @@ export const SKIRT_RUNS: CardRunKind<Skirt, Tying> = {
     const where = headBinId === null ? 'lie loose in the skirt box' : 'are on their heads';
     return `${passed} ${where}. What was over is back on the shelf.`;
   },
-  next: (skirt, _run, view) => afterTying(skirt, view),
+  next: afterTying,
 };
 
 const SHOWN_AS: Readonly<Record<HoldStep['shows']['as'], (layers: number) => SkirtState>> = {
@@ -98,7 +98,10 @@ function TiedSoFar({ item, run, at, widthPx }: StepPicture<Skirt, Tying>) {
   const { view } = useBench();
   const { hand, length } = usePreferences();
   const recipe = useMemo(() => withSwaps(item, run.swaps), [item, run.swaps]);
-  const shows = useMemo(() => stepsOf(recipe, view, length)[at]?.shows, [recipe, view, length, at]);
+  const shows = useMemo(
+    () => stepsOf(recipe, view, length, pulledFor(run, item, view))[at]?.shows,
+    [recipe, view, length, run, item, at],
+  );
   const head = run.headBinId === null ? undefined : view.binById.get(run.headBinId);
   const jig = useMemo(() => {
     if (head?.kind !== 'head') return jigOf(recipe, view, {});

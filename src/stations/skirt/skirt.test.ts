@@ -7,7 +7,7 @@ import { piecesText, tabsText } from '@/text/skirt-words';
 import { searchBoard, versionsOf, waterSays } from '@/model/skirts/board';
 import { composeCard } from '@/station-kit/print/skirt-card-of';
 import { draftOf, findProblems, newSkirt, withHold, withLayers, withMaterial, withShort } from './draft';
-import { newLine, NO_ORDER, orderProblem, ticketOf } from './order';
+import { newLine, NO_ORDER, orderProblem, ticketOf } from '@/model/tickets/order';
 import { planRun, putBackOf, substitutesFor, takenOf, tieable, withSwaps } from '@/model/skirts/run-plan';
 import { binFor, exportSkirt, importedRecipe, planImport } from '@/model/skirts/skirt-exchange';
 import { stepsOf } from '@/model/skirts/tying-card';

@@ -47,6 +47,13 @@ export function DressFields({ line, onChange }: DressFieldsProps) {
             as="collar"
             onChange={(collarBinId) => onChange({ collarBinId })}
           />
+          <PartField
+            label="Trailer"
+            value={line.trailerBinId ?? null}
+            none="none"
+            as="trailer"
+            onChange={(trailerBinId) => onChange({ trailerBinId })}
+          />
         </>
       ) : null}
     </>

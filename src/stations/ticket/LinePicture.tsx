@@ -12,7 +12,15 @@ import { versionText } from '@/model/versions/version-text';
 
 type LinePictureProps = Pick<
   DraftLine,
-  'style' | 'nominalG' | 'hookBinId' | 'metalBinId' | 'coatId' | 'skirtId' | 'guardBinId' | 'collarBinId'
+  | 'style'
+  | 'nominalG'
+  | 'hookBinId'
+  | 'metalBinId'
+  | 'coatId'
+  | 'skirtId'
+  | 'guardBinId'
+  | 'collarBinId'
+  | 'trailerBinId'
 >;
 
 const PX_PER_MM = 3.5;
@@ -22,7 +30,7 @@ const MOST_PX = 210;
 export function LinePicture(line: LinePictureProps) {
   const { view } = useBench();
   const { mass } = useUnits();
-  const { style, nominalG, hookBinId, coatId, skirtId, guardBinId, collarBinId } = line;
+  const { style, nominalG, hookBinId, coatId, skirtId, guardBinId, collarBinId, trailerBinId } = line;
   const skirt = view.skirtById.get(skirtId ?? '');
   const jig = useMemo(
     () =>
@@ -33,10 +41,11 @@ export function LinePicture(line: LinePictureProps) {
             hookBinId,
             coatId,
             collarBinId,
+            ...(trailerBinId ? { trailerBinId } : {}),
             guardBinId: guardBinId ?? skirt.shownOn.guardBinId,
           })
         : null,
-    [skirt, view, style, nominalG, hookBinId, coatId, guardBinId, collarBinId],
+    [skirt, view, style, nominalG, hookBinId, coatId, guardBinId, collarBinId, trailerBinId],
   );
   if (!skirt || !jig || nominalG === null) return <HeadPicture {...line} />;
   return (

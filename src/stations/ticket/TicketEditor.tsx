@@ -2,6 +2,7 @@
 
 import { row, stack } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
+import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -24,6 +25,7 @@ interface TicketEditorProps {
 export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditorProps) {
   const { workshop, view } = useBench();
   const [isPressed, setIsPressed] = useState(false);
+  const router = useRouter();
   const id = useId();
   const problems = findProblems(draft);
   const { wares } = draft;
@@ -119,6 +121,18 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
         >
           + bait or rig
         </Button>
+        {draft.ticketId === null ? (
+          <Button
+            type="text"
+            onClick={() => {
+              // Nothing was written here yet: it is written there.
+              if (draft.title.trim() === '' && draft.lines.every(({ count }) => count === null)) onLeave();
+              router.push('/skirt?part=order');
+            }}
+          >
+            Jigs of all sorts, piece by piece
+          </Button>
+        ) : null}
         <span className={styles.grow} />
         {told(problems.count) ? (
           <span role="status" className={styles.problemCount}>

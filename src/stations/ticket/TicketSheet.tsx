@@ -62,6 +62,11 @@ export function TicketSheet({ ticket, onChange }: { ticket: Ticket; onChange: ()
                   Tie
                 </Button>
               ) : null}
+              {ticket.buyer === null ? null : (
+                <Button onClick={() => router.push(`/cost?part=offer&ticket=${ticket.id}`)}>
+                  Priced list
+                </Button>
+              )}
               {isCast ? (
                 <Button
                   type={toCoat + toTie > 0 ? 'default' : 'primary'}

@@ -2,6 +2,7 @@
 
 import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
+import { useRouter } from 'next/navigation';
 import { CountField } from '@/ui/unit-field/CountField';
 import { DayField } from '@/ui/unit-field/DayField';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
@@ -24,6 +25,7 @@ interface WareFieldsProps {
 /** A bait or a rig asked for, ready made: which, how many, by when. */
 export function WareFields({ ware, place, problems, onChange, onRemove }: WareFieldsProps) {
   const { view } = useBench();
+  const router = useRouter();
   const { take, withTypical } = useTypical(isSoldAsBought);
   const options = [
     ...newestByFamily(view.builds).map(({ family, name }) => ({ value: `build:${family}`, label: name })),
@@ -55,6 +57,11 @@ export function WareFields({ ware, place, problems, onChange, onRemove }: WareFi
         onChange={(count) => onChange({ ...ware, count })}
       />
       <DayField label="Due" value={ware.dueOn} onChange={(dueOn) => onChange({ ...ware, dueOn })} />
+      {ware.of === null ? (
+        <Button type="text" onClick={() => router.push('/build?part=bait')}>
+          Not built yet? Put it together first
+        </Button>
+      ) : null}
       <Button type="text" onClick={onRemove}>
         Remove
       </Button>

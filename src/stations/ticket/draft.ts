@@ -15,6 +15,7 @@ export interface DraftLine {
   readonly skirtId: string | null;
   readonly guardBinId: string | null;
   readonly collarBinId: string | null;
+  readonly trailerBinId?: string | null | undefined;
   readonly dueOn: string | null;
 }
 
@@ -66,6 +67,7 @@ export function newLine(id: string, before: DraftLine | undefined, metals: reado
     skirtId: before?.skirtId ?? null,
     guardBinId: before?.guardBinId ?? null,
     collarBinId: before?.collarBinId ?? null,
+    trailerBinId: before?.trailerBinId ?? null,
     dueOn: before?.dueOn ?? null,
   };
 }

@@ -58,6 +58,8 @@ export interface HoldStep {
   /** How much of the recipe lies there after this step: so many layers, as tied or laid back as they will be. */
   readonly shows: { readonly layers: number; readonly as: 'tied' | 'rest' | 'flared' };
   readonly mistakes: readonly MistakeId[];
+  /** Glue in this step that dries, min; left out where none does. */
+  readonly dries?: { readonly what: string; readonly minutes: number };
 }
 
 interface HoldCount {

@@ -88,6 +88,7 @@ export function trimmingSteps({ hasGuard, hasRattle }: TyingFacts): HoldStep[] {
             title: 'Glue the guard in its hole',
             how: 'One drop of gel in the hole, push the fibers home, spread them over the point. Let it grip before going on.',
             mistakes: ['glue-crept'] as const,
+            dries: { what: 'Guard glue', minutes: 10 },
           },
         ]
       : []),

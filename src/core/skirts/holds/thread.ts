@@ -36,7 +36,7 @@ function base(facts: TyingFacts): HoldStep {
   return baseStep(
     facts,
     'Lay a base of wraps each side of the keeper',
-    'The hook stands in the vise, shank level. The base keeps the skirt from slipping round.',
+    'The hook stands in the vise, shank level. Let the wraps cross over the neck, forth and back: the base keeps the skirt from slipping round.',
   );
 }
 

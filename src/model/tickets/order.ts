@@ -18,6 +18,28 @@ export const NO_ORDER: Order = { title: '', buyer: '', dueOn: null, lines: [] };
 /** As the ticket desk takes it where nobody says. */
 const TOLERANCE = 0.05;
 
+/** A head that the shop's blocks give: the one that a skirt is shown on, else the nearest of its weight; of bought ones where it has no block. */
+function headToMake(
+  { molds, hooks }: Pick<BenchView, 'molds' | 'hooks'>,
+  shown: Pick<OrderLine, 'style' | 'nominalG' | 'hookBinId'> | undefined,
+): Pick<OrderLine, 'style' | 'nominalG' | 'hookBinId'> {
+  const wish = shown ?? { style: 'round', nominalG: 10, hookBinId: null };
+  const cavities = molds.flatMap((mold) => mold.cavities).filter(({ hookSizes }) => hookSizes.length > 0);
+  const off = ({ style, nominalG }: Pick<OrderLine, 'style' | 'nominalG'>) =>
+    Math.abs(Math.log(nominalG / wish.nominalG)) + (style === wish.style ? 0 : 1);
+  const [nearest] = [...cavities].sort((one, other) => off(one) - off(other));
+  if (!nearest || off(nearest) < 0.01) return wish;
+  // The hook of the wish where the cavity takes it, else the best one that it takes.
+  const own = hooks.get(wish.hookBinId ?? '');
+  const hook =
+    own && nearest.hookSizes.includes(own.size)
+      ? own
+      : nearest.hookSizes
+          .flatMap((size) => [...hooks.values()].find((each) => each.size === size) ?? [])
+          .at(0);
+  return { style: nearest.style, nominalG: nearest.nominalG, hookBinId: hook?.id ?? null };
+}
+
 /** A line to begin with: like the one before it, else the first skirt on its own head; of bought heads where no metal lies here. */
 export function newLine(view: BenchView, id: string, before: OrderLine | undefined): OrderLine {
   if (before) return { ...before, id, count: 1 };
@@ -25,15 +47,14 @@ export function newLine(view: BenchView, id: string, before: OrderLine | undefin
   const [metal] = view.metals;
   return {
     id,
-    style: skirt?.shownOn.style ?? 'round',
-    nominalG: skirt?.shownOn.nominalG ?? 10,
+    ...headToMake(view, skirt?.shownOn),
     count: 1,
-    hookBinId: skirt?.shownOn.hookBinId ?? null,
     metalBinId: metal?.id ?? null,
     coatId: skirt?.shownOn.coatId ?? null,
     skirtId: skirt?.id ?? null,
     guardBinId: skirt?.shownOn.guardBinId ?? null,
     collarBinId: skirt?.collar.binId ?? null,
+    trailerBinId: skirt?.shownOn.trailerBinId ?? null,
   };
 }
 

@@ -5,16 +5,15 @@ import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import type { WaitingHeads } from '@/core/coats/heads-to-coat';
 import { stack } from '@/ui/layout/layout';
-import { PutDownButton } from '@/station-kit/put-down/PutDownButton';
+import { PutDownButton } from '../put-down/PutDownButton';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { bareHeads } from '@/model/heads/bare-heads';
-import { dipRefusalsOf, refusalsOf } from '@/station-kit/coats/refusals';
+import { dipRefusalsOf, refusalsOf } from './refusals';
 import { temperatureText } from '@/text/words';
 import { metalIdOf } from '@/model/metals/listed-metal';
-import { useBench } from '@/station-kit/BenchProvider';
+import { useBench } from '../BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import styles from './coat.module.css';
 
 interface HangFromShelfProps {
   /** What was picked already. */
@@ -97,7 +96,7 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
           )}
         </div>
       ) : (
-        <div className={styles.formGrid}>
+        <div className={stack(12)}>
           <FieldShell id={`${id}head`} label="Heads">
             <Select
               id={`${id}head`}
@@ -125,7 +124,7 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
           </FieldShell>
           <CountField label="Pieces" value={pieces} min={1} onChange={setCount} problem={problem} />
           {refusals.map((why) => (
-            <p key={why} role="alert" className={styles.refusal}>
+            <p key={why} role="alert" className="wrong">
               {why}
             </p>
           ))}
