@@ -166,9 +166,74 @@ test('D. sheet skirts: as many legs as go round, tails inside first, from the sh
     barred: [/\btabs?\b/i, /tube/i, /keeper/i, /trailer/i, /24/],
   });
   await book(maker, 4);
+  await costs(maker, '0.40');
+  await note(maker, /^Squid/);
   maker.say('D, sheet skirts');
   const { contents } = await readBench(page);
   expect(contents.tyings.map(({ passed }) => passed)).toEqual([4]);
+});
+
+test('C. thread, fur and two brothers: fur no longer than its hide, tied on heads only, two sizes side by side', async ({
+  page,
+}) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Tie skirts and hair/);
+  await maker.goTo('Shelf');
+  await maker.button('Put something down');
+  const form = page.getByRole('dialog');
+  await maker.type('Search kinds of things', 'fur', form);
+  await maker.button(/^Fur/, form);
+  await maker.type('How many', '10', form);
+  await maker.button('Put on the shelf', form);
+  await expect(form).toHaveCount(0);
+  await maker.goTo('Skirt');
+  await maker.button('New skirt');
+  await maker.button(/^black/);
+  await maker.press(page.getByRole('combobox', { name: 'Material of layer 1' }));
+  await maker.press(page.getByTitle(/^Fur/).first());
+  // No strand is longer than its hide, less what the thread holds.
+  const furMm = (await readBench(page)).contents.bins.find(
+    (bin) => bin.kind === 'strand' && bin.form === 'fur',
+  )!;
+  const slider = page.getByRole('slider', { name: 'Length of layer 1' });
+  const most = Number(await slider.getAttribute('aria-valuemax'));
+  expect(furMm.kind === 'strand' && most).toBeLessThan(furMm.kind === 'strand' ? furMm.longMm : 0);
+  await expect(page.getByText('Held by: Thread, half hitches')).toBeVisible();
+  await maker.type('Called', 'Small brother');
+  await maker.button('Keep it');
+
+  // The large one begins from the small one, and is kept beside it; then both lie side by side, each with its trailer.
+  await maker.button('Change it');
+  await maker.press(page.getByText('Drawn on: head, hook, color, guard, rattle, trailer'));
+  await maker.type('Weight', '1/2 oz');
+  await maker.press(page.getByRole('combobox', { name: 'Trailer' }));
+  await maker.press(page.getByTitle(/^Claw trailer/).first());
+  await maker.type('Called', 'Large brother');
+  await maker.button('Keep as another');
+  await maker.button('Beside another');
+  await maker.button(/^Small brother/);
+  const beside = page.getByRole('main');
+  await expect(beside).toContainText('Small brother 1');
+  await expect(beside).toContainText('Large brother 1');
+  await maker.button('Close', beside);
+  await maker.button(/^Small brother/);
+  await maker.button('Tie some');
+  const dialog = page.getByRole('dialog', { name: /^Tie/ });
+  // There is no loose one of what is wound on a hook.
+  await expect(dialog.getByRole('alert')).toContainText('is wound on a hook');
+  await maker.type('How many', '3', dialog);
+  await putHeadsDown(maker, dialog, 'Round heads', 3);
+  await maker.button('Pull them and begin', dialog);
+  await readCards(maker, {
+    needed: [/Lay a base of wraps/, /cross over the neck/, /Half hitches behind the head/, /cement/i],
+    barred: [/\bcollar\b/i, /\btube\b/i, /rattle/i, /trailer/i, /guard/i, /\btabs?\b/i],
+  });
+  await book(maker, 3);
+  await costs(maker, '0.40');
+  await note(maker, /^Small brother/);
+  maker.say('C, thread, fur and two brothers');
+  const { contents } = await readBench(page);
+  expect(contents.tyings.map(({ passed }) => passed)).toEqual([3]);
 });
 
 test('Q. a small shop: different jigs for a customer on one ticket, each chosen piece by piece, from head to guard and trailer', async ({
@@ -243,7 +308,9 @@ test('Q. a small shop: different jigs for a customer on one ticket, each chosen 
   await expect(page.getByRole('main')).toContainText('Order, Harbour kiosk');
   await maker.goTo('Ticket');
   await maker.button('Hand over');
-  await expect.poll(async () => (await readBench(page)).contents.tickets.map(({ state }) => state)).toContain('closed');
+  await expect
+    .poll(async () => (await readBench(page)).contents.tickets.map(({ state }) => state))
+    .toContain('closed');
   await note(maker, /^Plain/);
   maker.say('Q, a small shop');
   const { contents } = await readBench(page);

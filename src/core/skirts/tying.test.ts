@@ -172,10 +172,27 @@ describe('holds', () => {
     ],
     counts: {},
     heldAt: 'a third',
+    hasCollar: true,
+    hasTabs: true,
     hasGuard: true,
     hasRattle: true,
     sheet: null,
   };
+
+  it('speak of tabs and of a collar only where there are some', () => {
+    const said = (id: (typeof HOLD_IDS)[number], of: Partial<TyingFacts>) =>
+      findHold(id)
+        .steps({ ...facts, layers: [{ key: 'a', says: 'fur', isForward: true, isShort: false }], ...of })
+        .map(({ title, how, mistakes }) =>
+          [title, how, ...mistakes.map((each) => `${MISTAKES[each].name} ${MISTAKES[each].mend}`)].join(' '),
+        )
+        .join(' ');
+    const fur = said('thread-hitches', { hasCollar: false, hasTabs: false });
+    expect(fur).not.toMatch(/\btabs?\b|collar/i);
+    expect(fur).toContain('thin side');
+    expect(said('thread-hitches', { hasCollar: false })).toMatch(/folded ends of the tabs/);
+    expect(said('collar-tool', {})).toMatch(/while the collar still turns/);
+  });
 
   it('are registered once each, every one of them', () => {
     expect(new Set(HOLD_IDS).size).toBe(SKIRT_HOLDS.length);

@@ -100,11 +100,7 @@ export function afterCoating({ hung }: Pick<Rack, 'hung'>, view: BenchView): Nex
 }
 
 /** Skirts that were tied: into a bait, to the ticket that they are for, and what one costs. */
-export function afterTying(
-  skirt: Skirt,
-  { ticketId }: Pick<Tying, 'ticketId'>,
-  view: BenchView,
-): NextStep[] {
+export function afterTying(skirt: Skirt, { ticketId }: Pick<Tying, 'ticketId'>, view: BenchView): NextStep[] {
   const ticket = view.tickets.find(({ id, state }) => id === ticketId && state === 'open');
   return [
     ...newestByFamily(view.builds)

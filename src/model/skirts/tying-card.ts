@@ -55,7 +55,8 @@ export function stepsOf(
   },
 ): readonly HoldStep[] {
   const { atShare } = recipe.collar;
-  const steps = findHold(recipe.hold).steps({
+  const hold = findHold(recipe.hold);
+  const steps = hold.steps({
     layers: recipe.layers.map((layer) => {
       const material = materialOf(layer, view);
       return {
@@ -66,6 +67,8 @@ export function stepsOf(
       };
     }),
     counts: recipe.counts,
+    hasCollar: hold.takesCollar,
+    hasTabs: recipe.layers.some((layer) => materialOf(layer, view)?.form === 'tab'),
     heldAt: Math.abs(atShare - 1 / 3) < 0.02 ? 'a third' : `${Math.round(atShare * 100)} %`,
     ...trimmings,
     sheet: recipe.wrap && {

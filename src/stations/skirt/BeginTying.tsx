@@ -1,6 +1,9 @@
 'use client';
 
 import { useState } from 'react';
+import { findHold } from '@/core/skirts/holds';
+import type { BenchView } from '@/model/bench/bench-view';
+import type { Bin } from '@/records/bin';
 import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
 import { BeginRun } from '@/station-kit/card-runs/BeginRun';
@@ -25,11 +28,27 @@ interface BeginTyingProps {
   readonly onClose: () => void;
 }
 
+/** Heads to begin with where a skirt is wound on them: bare-hooked ones that lie there, of the style that it is shown on first. */
+function headFor({ shownOn }: Skirt, view: BenchView): string | null {
+  const heads = view.bins.filter(
+    (bin) =>
+      bin.kind === 'head' &&
+      bin.skirtId === null &&
+      (bin.hookBinId !== null || bin.bought !== null) &&
+      (view.levels.get(bin.id) ?? 0) >= 1,
+  );
+  const isAlike = (bin: Bin) => Number(bin.kind === 'head' && bin.style === shownOn.style);
+  return [...heads].sort((one, other) => isAlike(other) - isAlike(one))[0]?.id ?? null;
+}
+
 /** Before the first is tied: how many, on what, which tabs and collars to pull, what stands for what is short. */
 export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
   const { view, workshop, carryOut } = useBench();
   const [count, setCount] = useState(wish.count);
-  const [headBinId, setHeadBinId] = useState(wish.headBinId);
+  const { isOnHead = false, name: holdName } = findHold(wish.skirt.hold);
+  const [headBinId, setHeadBinId] = useState(
+    () => wish.headBinId ?? (isOnHead ? headFor(wish.skirt, view) : null),
+  );
   const [way, setWay] = useState<Tying['way']>('one-by-one');
   const [swaps, setSwaps] = useState<Tying['swaps']>([]);
   const { skirt } = wish;
@@ -41,7 +60,7 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
   const plan = planRun(recipe, count, view, line?.collarBinId ?? skirt.collar.binId, others);
   const headsThere = headBinId === null ? Infinity : (view.levels.get(headBinId) ?? 0);
   const headBin = headBinId === null ? undefined : view.binById.get(headBinId);
-  const isReady = plan.canBegin && count <= headsThere;
+  const isReady = plan.canBegin && count <= headsThere && !(isOnHead && headBinId === null);
   return (
     <BeginRun
       title={`Tie ${count} × ${versionText(skirt)}`}
@@ -52,7 +71,7 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
         <HeadField
           label="On"
           value={headBinId}
-          none="loose skirts, for the shelf"
+          none={isOnHead ? 'choose the heads' : 'loose skirts, for the shelf'}
           isFixed={wish.lineId !== null}
           problem={count > headsThere ? `Only ${headsThere} lie there. Tie fewer, or count them.` : null}
           suits={({ skirtId, hookBinId, bought, id }) =>
@@ -61,7 +80,11 @@ export function BeginTying({ wish, onBegun, onClose }: BeginTyingProps) {
           onChange={(bin) => setHeadBinId(bin?.id ?? null)}
         />
       }
-      problems={[]}
+      problems={
+        isOnHead && headBinId === null
+          ? [`${holdName} is wound on a hook: choose the heads that they are tied on.`]
+          : []
+      }
       canBegin={isReady}
       pace={paceOf({ stage: 'skirt', family: skirt.family, kind: skirt.hold }, view)}
       onBegin={() => {

@@ -60,7 +60,10 @@ export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
           value={draft.hold}
           style={{ width: '100%' }}
           popupMatchSelectWidth={false}
-          options={SKIRT_HOLDS.map((each) => ({ value: each.id, label: each.name }))}
+          options={SKIRT_HOLDS.filter(
+            // Lures of hair on a weight are made at Rig; a recipe that is held so stays as it is.
+            ({ id: each }) => each !== 'hair-lure' || draft.hold === 'hair-lure',
+          ).map((each) => ({ value: each.id, label: each.name }))}
           onChange={(next) => onChange(withHold(draft, next, view))}
         />
       </FieldShell>

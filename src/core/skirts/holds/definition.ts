@@ -12,6 +12,7 @@ export type HoldCountId = (typeof HOLD_COUNT_IDS)[number];
 /** What can go wrong at a step; told with how it is mended. */
 export const MISTAKE_IDS = [
   'bald-spot',
+  'thin-side',
   'cut-too-near',
   'thread-slack',
   'in-the-bend',
@@ -42,6 +43,10 @@ export interface TyingFacts {
   readonly counts: Readonly<Partial<Record<HoldCountId, number>>>;
   /** How far along its strands the skirt is held: a third, or where the maker sets it. */
   readonly heldAt: string;
+  /** A collar holds it: it can still be turned under it. */
+  readonly hasCollar: boolean;
+  /** Tabs are in it, whose folded ends are cut; hair and fur have none. */
+  readonly hasTabs: boolean;
   readonly hasGuard: boolean;
   readonly hasRattle: boolean;
   /** Of a sheet wrapped round a head: its legs, and how many inner tails lie under it. Null for every other. */
@@ -77,6 +82,8 @@ export interface SkirtHold<Id extends string = string> {
   /** Besides what the layers are made of. */
   readonly materials: readonly string[];
   readonly counts: readonly HoldCount[];
+  /** Wound on a hook: there is no loose one of it. */
+  readonly isOnHead?: boolean;
   /** It takes one collar a skirt. */
   readonly takesCollar: boolean;
   /** What it is made of: tabs, hair, fur, sheet. */

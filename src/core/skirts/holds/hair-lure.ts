@@ -8,6 +8,7 @@ export const hairLure: SkirtHold<'hair-lure'> = {
   tools: ['floss on a bobbin', 'sharp scissors', 'lighter or sealing glue for bundle ends', 'comb'],
   materials: ['waxed floss', 'a drop of gel'],
   counts: [{ id: 'knots', usual: 8, most: 24 }],
+  isOnHead: true,
   takesCollar: false,
   suits: ['hair', 'fur'],
   drying: { what: 'Gel on the floss', minutes: 10 },
@@ -28,7 +29,7 @@ export const hairLure: SkirtHold<'hair-lure'> = {
       shows: { layers: 0, as: 'tied' },
       mistakes: ['uneven-tips'],
     },
-    ...laySteps(facts, 'Lay', 'Spread it round the head over the groove.', ['bald-spot', 'off-center']),
+    ...laySteps(facts, 'Lay', 'Spread it round the head over the groove.', ['thin-side', 'off-center']),
     {
       id: 'knots',
       title: 'An overhand knot, then turn the lure',

@@ -1,5 +1,8 @@
 import type { HoldStep, MistakeId, TyingFacts } from './definition';
 
+/** Strands missing on a side: under a collar they are combed round, under thread they are pushed. */
+export const bareSide = ({ hasCollar }: TyingFacts): MistakeId => (hasCollar ? 'bald-spot' : 'thin-side');
+
 /**
  * One step for each layer, in tying order: what is laid and where.
  *
@@ -26,7 +29,8 @@ export function laySteps(
  *
  * @example foldSteps(facts)[0]?.id // 'fold'
  */
-export function foldSteps({ layers }: TyingFacts): HoldStep[] {
+export function foldSteps(facts: TyingFacts): HoldStep[] {
+  const { layers } = facts;
   if (!layers.some(({ isForward }) => isForward)) return [];
   return [
     {
@@ -35,7 +39,7 @@ export function foldSteps({ layers }: TyingFacts): HoldStep[] {
       how: 'Stroke it back all round with thumb and finger. What was tied first comes to lie outside.',
       count: null,
       shows: { layers: layers.length, as: 'rest' as const },
-      mistakes: ['bald-spot', 'in-the-bend'],
+      mistakes: [bareSide(facts), 'in-the-bend'],
     },
   ];
 }
@@ -45,15 +49,25 @@ export function foldSteps({ layers }: TyingFacts): HoldStep[] {
  *
  * @example trimStep(facts).id // 'trim'
  */
-export function trimStep({ layers }: TyingFacts): HoldStep {
-  return {
-    id: 'trim',
-    title: 'Cut the tips, then shake it open',
-    how: 'Cut both folded ends of the tabs in one go each, never near the collar. Blow or shake: it must open all round.',
-    count: null,
-    shows: { layers: layers.length, as: 'flared' as const },
-    mistakes: ['cut-too-near', 'uneven-tips', 'bald-spot'],
-  };
+export function trimStep(facts: TyingFacts): HoldStep {
+  const shows = { layers: facts.layers.length, as: 'flared' as const };
+  return facts.hasTabs
+    ? {
+        id: 'trim',
+        title: 'Cut the tips, then shake it open',
+        how: 'Cut both folded ends of the tabs in one go each, never near where they are held. Blow or shake: it must open all round.',
+        count: null,
+        shows,
+        mistakes: ['cut-too-near', 'uneven-tips', bareSide(facts)],
+      }
+    : {
+        id: 'trim',
+        title: 'Trim stray tips, then shake it open',
+        how: 'Comb it out and cut only what stands away: hair and fur taper by themselves, and a square cut takes their life. Blow: it must open all round.',
+        count: null,
+        shows,
+        mistakes: ['cut-too-near', bareSide(facts)],
+      };
 }
 
 /**

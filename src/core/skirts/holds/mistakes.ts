@@ -11,8 +11,12 @@ export const MISTAKES: Readonly<Record<MistakeId, Mistake>> = {
     name: 'A bald spot',
     mend: 'Comb the strands round with a fine comb while the collar still turns; if a side stays bare, lay a quarter tab there.',
   },
+  'thin-side': {
+    name: 'A thin side',
+    mend: 'Push the strands round with a thumbnail before the wraps are tight; where a side stays bare, lay a little more.',
+  },
   'cut-too-near': {
-    name: 'Tab cut too near the collar',
+    name: 'Cut too near where it is held',
     mend: 'What is short stays short: turn it below, or take it out and keep it for an accent.',
   },
   'thread-slack': {

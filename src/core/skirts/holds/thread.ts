@@ -19,7 +19,7 @@ function wraps(facts: TyingFacts): HoldStep[] {
       how: 'A loose wrap lets the strands walk round the shank by themselves. Help them with a thumb.',
       count: { of: 'spread-wraps', times: facts.counts['spread-wraps'] ?? 1 },
       shows: all,
-      mistakes: ['bald-spot', 'off-center'],
+      mistakes: ['thin-side', 'off-center'],
     },
     {
       id: 'tight',
@@ -47,6 +47,7 @@ const WRAP_COUNTS = [
 ] as const;
 
 const COMMON = {
+  isOnHead: true,
   tools: ['vise', 'bobbin', 'fine scissors', 'comb'],
   materials: ['tying thread', 'head cement'],
   takesCollar: false,

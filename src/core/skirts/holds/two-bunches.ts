@@ -13,6 +13,7 @@ export const twoBunches: SkirtHold<'two-bunches'> = {
     { id: 'tight-wraps', usual: 12, most: 40 },
     { id: 'hitches', usual: 3, most: 3 },
   ],
+  isOnHead: true,
   takesCollar: false,
   suits: ['hair', 'fur'],
   drying: { what: 'Cement', minutes: 20 },

@@ -28,7 +28,7 @@ export const wire: SkirtHold<'wire'> = {
       how: 'Side by side, each pulled tight with the pliers.',
       count: { of: 'wire-turns', times: facts.counts['wire-turns'] ?? 4 },
       shows: { layers: facts.layers.length, as: 'tied' },
-      mistakes: ['bald-spot', 'off-center'],
+      mistakes: ['thin-side', 'off-center'],
     },
     {
       id: 'twist',
