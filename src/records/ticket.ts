@@ -21,10 +21,10 @@ const ticketLine = z.strictObject({
   dueOn: day.nullable(),
 });
 
-/** Finished pieces that are asked for: a build or a rig, any version of its family; or what was bought, by its bin. */
+/** Finished pieces that are asked for: a build, a rig or loose skirts, any version of their family; or what was bought, by its bin. */
 const ware = z.strictObject({
   id,
-  kind: z.enum(['build', 'rig', 'bin']),
+  kind: z.enum(['build', 'rig', 'skirt', 'bin']),
   family: id,
   count: pieces.min(1),
   dueOn: day.nullable(),

@@ -316,3 +316,65 @@ test('Q. a small shop: different jigs for a customer on one ticket, each chosen 
   const { contents } = await readBench(page);
   expect(contents.tyings.map(({ passed }) => passed)).toEqual([1, 1]);
 });
+
+test('B. accent skirts by the tube tool: held at a third, the accent cut last on the jig, lost ones asked for again', async ({
+  page,
+}) => {
+  const maker = await newMaker(page);
+  await begin(maker, /^Paint and dress bought heads/);
+  await maker.goTo('Skirt');
+  await maker.button('New skirt');
+  await maker.button(/^black/);
+  // Held elsewhere, all that was not cut follows; the long side is what is left.
+  await maker.press(page.getByText(/^Held by: /));
+  const long = page.getByRole('slider', { name: 'Length of layer 1' });
+  const held = page.getByRole('slider', { name: 'Where along the strands' });
+  await held.focus();
+  const before = Number(await long.getAttribute('aria-valuemax'));
+  for (let nth = 0; nth < 10; nth += 1) await held.press('ArrowRight');
+  await expect.poll(async () => Number(await long.getAttribute('aria-valuemax'))).toBeLessThan(before);
+  for (let nth = 0; nth < 10; nth += 1) await held.press('ArrowLeft');
+  await expect.poll(async () => Number(await long.getAttribute('aria-valuemax'))).toBe(before);
+  await maker.button('+ layer');
+  await maker.press(page.getByText('Cut short at the collar').last());
+  await maker.type('Called', 'Ember spot');
+  await maker.button('Keep it');
+  await maker.button('Tie some');
+  const dialog = page.getByRole('dialog', { name: /^Tie/ });
+  await maker.type('How many', '4', dialog);
+  await maker.button('All of it lies here', dialog);
+  await maker.button('Pull them and begin', dialog);
+  await readCards(maker, {
+    needed: [
+      /Load the collar on the tube/,
+      /Pull them through to a third/,
+      /Pop the collar off/,
+      /Roll the band up the shank/,
+      /long side back. Comb/,
+      /Cut the accent short/,
+    ],
+    barred: [/\bwraps?\b/i, /thread/i, /hitch/i, /cement/i, /rattle/i, /guard/i, /sheet/i],
+  });
+  // The cut is the last of all, on the jig, when it was seen how the skirt stands open.
+  await expect(page.getByRole('region', { name: 'Step card' })).toContainText('Cut the accent short');
+  await book(maker, 4);
+  await costs(maker, '0.40');
+
+  // What the water took is asked for again, loose skirts too.
+  await maker.goTo('Water');
+  await maker.press(page.getByRole('combobox', { name: 'On the line' }));
+  await maker.press(page.getByTitle(/^Ember spot/).first());
+  await maker.type('Hours', '2');
+  await maker.button('fish: one more');
+  await maker.button('lost: one more');
+  await maker.button('Note it');
+  await expect
+    .poll(async () => (await readBench(page)).contents.waterNotes.map(({ lost }) => lost))
+    .toEqual([1]);
+  await maker.press(page.getByText('Replace', { exact: true }));
+  await maker.button(/ticket/i, page.getByRole('main'));
+  await expect
+    .poll(async () => (await readBench(page)).contents.tickets.flatMap(({ wares }) => wares))
+    .toMatchObject([{ kind: 'skirt' }]);
+  maker.say('B, accent skirts by the tube tool');
+});

@@ -2,16 +2,17 @@ import type { Promised } from '@/core/stock/allot-promises';
 import type { TicketLine, TicketWare } from '@/records/ticket';
 import type { BenchFacts } from '../bench/bench-facts';
 import { billOf, takenByBill, type PieceKind } from './bill-of';
+import { looseSkirt } from './build-uses';
 import { inOrderOfDue } from '../tickets/in-order-of-due';
 import { newestOfFamily } from '../versions/newest-by-family';
 
-type Wares = Pick<BenchFacts, 'builds' | 'rigs' | 'binById'>;
+type Wares = Pick<BenchFacts, 'builds' | 'rigs' | 'skirts' | 'binById'>;
 
 /** The newest version of a ware's family, or the bin it is bought into; null where it is gone. */
 export function wareRecord(
   { kind, family }: Pick<TicketWare, 'kind' | 'family'>,
-  { builds, rigs, binById }: Wares,
-): Extract<PieceKind, { kind: 'build' | 'rig' | 'bin' }> | null {
+  { builds, rigs, skirts, binById }: Wares,
+): Extract<PieceKind, { kind: 'build' | 'rig' | 'skirt' | 'bin' }> | null {
   if (kind === 'bin') {
     const bin = binById.get(family);
     return bin ? { kind, bin } : null;
@@ -19,6 +20,10 @@ export function wareRecord(
   if (kind === 'build') {
     const build = newestOfFamily(family, builds);
     return build ? { kind, build } : null;
+  }
+  if (kind === 'skirt') {
+    const skirt = newestOfFamily(family, skirts);
+    return skirt ? { kind, skirt } : null;
   }
   const rig = newestOfFamily(family, rigs);
   return rig ? { kind, rig } : null;
@@ -32,6 +37,8 @@ export function wareName(ware: Pick<TicketWare, 'kind' | 'family'>, view: Wares)
       return record.build.name;
     case 'rig':
       return record.rig.name;
+    case 'skirt':
+      return `Loose skirts, ${record.skirt.name}`;
     case 'bin':
       return record.bin.name;
     default:
@@ -42,9 +49,13 @@ export function wareName(ware: Pick<TicketWare, 'kind' | 'family'>, view: Wares)
 /** Bins of finished pieces of a ware's family, whatever version, as good as new; the bin itself of what is bought. */
 export function finishedBins(
   { kind, family }: Pick<TicketWare, 'kind' | 'family'>,
-  { bins, buildById, rigById }: Pick<BenchFacts, 'bins' | 'buildById' | 'rigById'>,
+  { bins, skirts, buildById, rigById }: Pick<BenchFacts, 'bins' | 'skirts' | 'buildById' | 'rigById'>,
 ): string[] {
   if (kind === 'bin') return [family];
+  if (kind === 'skirt') {
+    const loose = new Set(skirts.filter((each) => each.family === family).map(({ id }) => looseSkirt(id)));
+    return bins.flatMap(({ id }) => (loose.has(id) ? [id] : []));
+  }
   return bins.flatMap((bin) => {
     if (bin.kind !== 'part' || bin.condition !== 'new') return [];
     const of = kind === 'build' ? buildById.get(bin.buildId ?? '') : rigById.get(bin.rigId ?? '');

@@ -40,4 +40,19 @@ describe('what a ticket asks for that is bought', () => {
   it('is offered at what it costs, and no work besides', () => {
     expect(offerLines(ticket, null, 1, view, 2, 'g')).toMatchObject([{ count: 12, cost: 1.5, each: 3 }]);
   });
+
+  it('may be loose skirts, whatever version of their family lies there', () => {
+    const skirt = demo.skirts.find(({ version }) => version > 1)!;
+    const loose = { ...bin, id: `loose-${skirt.id}`, name: 'Loose' } as typeof bin;
+    const asked = { id: 's', kind: 'skirt', family: skirt.family, count: 500, dueOn: null } as const;
+    const bench = viewOf({ ...demo, bins: [...demo.bins, loose], tickets: [{ ...ticket, wares: [asked] }] });
+    expect(wareName(asked, bench)).toBe(`Loose skirts, ${skirt.name}`);
+    expect(finishedBins(asked, bench)).toContain(loose.id);
+    // What lies there is promised, and what the rest is tied of.
+    const promised = new Set(promiseDressing(bench).map(({ item }) => item));
+    const newest = demo.skirts
+      .filter(({ family }) => family === skirt.family)
+      .reduce((one, other) => (one.version > other.version ? one : other));
+    for (const { binId } of newest.layers) expect(promised).toContain(binId);
+  });
 });

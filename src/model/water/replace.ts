@@ -40,7 +40,7 @@ export function replacements(view: BenchView, since: number): Replacement[] {
   return [...found.values()].filter(({ count }) => count > 0).sort((a, b) => b.count - a.count);
 }
 
-/** A ticket for what was chosen: heads as lines, baits and rigs as wares, loose skirts in its note. */
+/** A ticket for what was chosen: heads as lines; baits, rigs and loose skirts as wares. */
 export function replacementTicket(
   chosen: readonly Replacement[],
   view: BenchView,
@@ -48,19 +48,19 @@ export function replacementTicket(
 ): NewTicket | null {
   const lines: NewTicket['lines'] = [];
   const wares: NewTicket['wares'] = [];
-  const skirts: string[] = [];
   const [anyMetal] = [...view.metals].sort(
     (a, b) => (view.levels.get(b.id) ?? 0) - (view.levels.get(a.id) ?? 0),
   );
-  for (const { of, count, name } of chosen) {
+  for (const { of, count } of chosen) {
     const piece = fishedPiece(of, view);
     if (!piece || count < 1) continue;
     if (piece.kind === 'build') {
       wares.push({ id: newId(), kind: 'build', family: piece.build.family, count, dueOn: null });
     } else if (piece.kind === 'rig') {
       wares.push({ id: newId(), kind: 'rig', family: piece.rig.family, count, dueOn: null });
-    } else if (piece.kind === 'skirt') skirts.push(`${count} of ${name}`);
-    else {
+    } else if (piece.kind === 'skirt') {
+      wares.push({ id: newId(), kind: 'skirt', family: piece.skirt.family, count, dueOn: null });
+    } else {
       const { style, nominalG, hookBinId, metalBinId, coatId, skirtId } = piece.head;
       const metal = metalBinId ?? anyMetal?.id;
       if (metal === undefined) continue;
@@ -80,12 +80,5 @@ export function replacementTicket(
     }
   }
   if (lines.length + wares.length === 0) return null;
-  return {
-    title: 'Replace what the water took',
-    buyer: null,
-    toleranceShare: 0.05,
-    lines,
-    wares,
-    note: skirts.length > 0 ? `Tie loose skirts too: ${skirts.join(', ')}.` : '',
-  };
+  return { title: 'Replace what the water took', buyer: null, toleranceShare: 0.05, lines, wares, note: '' };
 }

@@ -33,6 +33,10 @@ export function WareFields({ ware, place, problems, onChange, onRemove }: WareFi
       value: `rig:${family}`,
       label: `${name}, rig`,
     })),
+    ...newestByFamily(view.skirts).map(({ family, name }) => ({
+      value: `skirt:${family}`,
+      label: `${name}, loose skirts`,
+    })),
     ...boughtWares(view).map(({ id, name }) => ({ value: `bin:${id}`, label: `${name}, bought` })),
   ];
   const choose = async (of: string) => {

@@ -24,8 +24,13 @@ export function WareRows({ ticket }: { readonly ticket: Ticket }) {
   );
 }
 
-const IS = { build: 'bait', rig: 'rig', bin: 'bought' } as const;
-const GOT_AT = { build: ['/build', 'Build'], rig: ['/rig', 'Rig'], bin: ['/shelf?part=buy', 'Buy'] } as const;
+const IS = { build: 'bait', rig: 'rig', skirt: 'loose skirts', bin: 'bought' } as const;
+const GOT_AT = {
+  build: ['/build', 'Build'],
+  rig: ['/rig', 'Rig'],
+  skirt: ['/skirt?part=board', 'Tie'],
+  bin: ['/shelf?part=buy', 'Buy'],
+} as const;
 
 function WareRow({ ticket, ware }: { readonly ticket: Ticket; readonly ware: TicketWare }) {
   const { workshop, view, carryOut } = useBench();

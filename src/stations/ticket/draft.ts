@@ -143,12 +143,14 @@ export function completeLines(draft: TicketDraft): TicketLine[] {
   });
 }
 
-/** The baits and rigs that are complete, as records. */
+const WARE_KINDS: readonly TicketWare['kind'][] = ['build', 'rig', 'skirt', 'bin'];
+
+/** The baits, rigs and skirts that are complete, as records. */
 export function completeWares(draft: TicketDraft): TicketWare[] {
   return draft.wares.flatMap(({ id, of, count, dueOn }): TicketWare[] => {
-    const [kind, family] = of?.split(/:(.*)/s) ?? [];
-    if ((kind !== 'build' && kind !== 'rig' && kind !== 'bin') || !family || !count) return [];
-    return [{ id, kind, family, count, dueOn }];
+    const [said, family] = of?.split(/:(.*)/s) ?? [];
+    const kind = WARE_KINDS.find((each) => each === said);
+    return kind && family && count ? [{ id, kind, family, count, dueOn }] : [];
   });
 }
 

@@ -136,7 +136,7 @@ describe('what the notes say', () => {
 });
 
 describe('replacing what was lost', () => {
-  it('writes heads as lines, baits as wares, and loose skirts in a note', () => {
+  it('writes heads as lines, baits and loose skirts as wares', () => {
     const head = demo.bins.find((bin) => bin.kind === 'head')!;
     const skirt = demo.skirts[0]!;
     const lost = withNotes(
@@ -148,9 +148,14 @@ describe('replacing what was lost', () => {
     const found = replacements(lost, 0);
     expect(found.map(({ lost: many }) => many)).toEqual([3, 2, 1]);
     const ticket = replacementTicket(found, lost, () => 'id')!;
-    expect(ticket.wares).toMatchObject([{ kind: 'build', family: build.family, count: 3 }]);
+    expect(ticket.wares).toMatchObject([
+      { kind: 'build', family: build.family, count: 3 },
+      { kind: 'skirt', family: skirt.family, count: 1 },
+    ]);
+    // Lost skirts alone are a ticket too.
+    const skirtsOnly = replacementTicket(found.slice(2), lost, () => 'id')!;
+    expect([skirtsOnly.lines, skirtsOnly.wares]).toMatchObject([[], [{ kind: 'skirt', count: 1 }]]);
     expect(ticket.lines).toMatchObject([{ count: 2, nominalG: head.kind === 'head' ? head.nominalG : 0 }]);
-    expect(ticket.note).toContain(`1 of ${skirt.name}`);
     expect(replacementTicket([], lost, () => 'id')).toBeNull();
     expect(replacements(lost, 1e15)).toEqual([]);
   });
