@@ -1,7 +1,7 @@
 import type { HoldStep, MistakeId, TyingFacts } from './definition';
 
 /** Strands missing on a side: under a collar they are combed round, under thread they are pushed. */
-export const bareSide = ({ hasCollar }: TyingFacts): MistakeId => (hasCollar ? 'bald-spot' : 'thin-side');
+const bareSide = ({ hasCollar }: TyingFacts): MistakeId => (hasCollar ? 'bald-spot' : 'thin-side');
 
 /**
  * One step for each layer, in tying order: what is laid and where.
