@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BAIT_KIND_IDS } from '@/core/builds/kinds/definition';
 import { cardRun } from './card-run';
-import { id, instant, name, note, ref } from './fields';
+import { colorHex, id, instant, name, note, ref } from './fields';
 
 export const MOST_ON_ARM = 24;
 const MOST_SLOTS = 16;
@@ -46,6 +46,8 @@ const buildShape = {
     )
     .max(MOST_SLOTS),
   minFreeMm: z.number().min(0).max(50),
+  /** The finished bait's tail is dipped or dyed; left out where it is not. */
+  dip: z.strictObject({ says: z.string().max(60), hex: colorHex }).optional(),
   /** Of a bladed jig: the holes of its proven first piece. */
   pattern: z
     .strictObject({

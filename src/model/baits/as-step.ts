@@ -19,6 +19,7 @@ export function asStep(build: BuildRecord, step: string | null, order: readonly 
     ...build,
     arm: [],
     end: { binId: null, bladeBinId: null },
+    dip: undefined,
     skirtId: null,
     slots: build.slots.filter(({ slot }) => slot === 'plate' || slot === 'cord'),
   };
@@ -35,6 +36,7 @@ export function asStep(build: BuildRecord, step: string | null, order: readonly 
   };
   return {
     ...hung,
+    dip: isOn('dip') ? build.dip : undefined,
     skirtId: isOn('skirt') ? build.skirtId : null,
     slots: build.slots.filter(({ slot }) => isOn(slot)),
   };

@@ -1,3 +1,4 @@
+import type { CardStep } from '@/core/card-runs/card-step';
 import { baitVolume } from '@/core/builds/bait-volume';
 import { armLength, bladesOf, frameSizes, type Build, type BuildPiece } from '@/core/builds/build';
 import { findKind } from '@/core/builds/kinds/index';
@@ -24,7 +25,17 @@ import { versionText } from '../versions/version-text';
 /** A build as it is kept, or as it lies half made on the bench. */
 export type BuildLike = Pick<
   BuildRecord,
-  'kind' | 'head' | 'skirtId' | 'frameBinId' | 'armMm' | 'arm' | 'end' | 'slots' | 'minFreeMm' | 'pattern'
+  | 'kind'
+  | 'head'
+  | 'skirtId'
+  | 'frameBinId'
+  | 'armMm'
+  | 'arm'
+  | 'end'
+  | 'slots'
+  | 'minFreeMm'
+  | 'pattern'
+  | 'dip'
 >;
 
 /** A measured part of the shelf as the sums take it; null where it is gone or nobody measured it. */
@@ -257,7 +268,21 @@ function stepFacts(record: BuildLike, view: BenchFacts, length: 'mm' | 'in'): Ba
   };
 }
 
+/** How long a dipped tail hangs, min. */
+const DIP_DRIES_MIN = 10;
+
+/** The last of all: what is dipped is finished. */
+const dipStep = (says: string): CardStep => ({
+  id: 'dip',
+  title: `Dip the tail in ${says}`,
+  how: 'A breath, no longer; let it drip, and hang it apart until it is dry. Dye stains skin, boats and other plastics: gloves.',
+  count: null,
+  dries: { what: says, minutes: DIP_DRIES_MIN },
+  mistakes: ['Left in too long it goes through: dip shorter, and again if need be.'],
+});
+
 /** The steps of a build's card. */
 export function stepsOf(record: BuildLike, view: BenchFacts, length: 'mm' | 'in' = 'mm') {
-  return findKind(record.kind).steps(stepFacts(record, view, length));
+  const steps = findKind(record.kind).steps(stepFacts(record, view, length));
+  return record.dip ? [...steps, dipStep(record.dip.says.trim() || 'its dye')] : steps;
 }

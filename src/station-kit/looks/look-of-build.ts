@@ -46,6 +46,7 @@ export function lookOfBuild(record: BuildLike, view: BenchView): BaitLook {
     trailing,
     hexOf: ({ binId }) => hexOf(binId, view),
     pattern: record.pattern,
+    dipHex: record.dip?.hex ?? null,
     hangsDeg: laid.arm ? balance.hangsDeg : 0,
     center: balance.center,
   };

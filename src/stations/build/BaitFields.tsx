@@ -17,6 +17,7 @@ import { useUnits } from '@/ui/units/use-units';
 import { measuredParts } from '@/model/baits/measured-parts';
 import { cutTo, slotted, swapAt, wearing } from '@/model/baits/put-on';
 import { withKind, type BuildDraft } from './draft';
+import { DipFields } from '@/ui/bait-drawing/DipFields';
 import { HeadField } from '@/station-kit/put-down/HeadField';
 import { buildOf, headsFor } from '@/model/baits/bait-facts';
 import styles from './build.module.css';
@@ -158,6 +159,9 @@ export function BaitFields({ draft, onChange }: BaitFieldsProps) {
                     }
                   />
                 ))}
+              {draft.slots.some(({ slot }) => slot === 'trailer') ? (
+                <DipFields dip={draft.dip} onChange={(dip) => onChange({ ...draft, dip })} />
+              ) : null}
               {draft.slots.flatMap(({ slot, cutMm }) => {
                 const name = kind.slots.find(({ id }) => id === slot)?.name;
                 return cutMm === undefined || name === undefined ? (

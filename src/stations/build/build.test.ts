@@ -100,6 +100,27 @@ describe('a bait on the bench', () => {
     expect(why(draft, 'Winged blade, plain 32 mm')).toContain('has no place');
   });
 
+  it('is dipped last of all, in its color, and is seen so from that step on', () => {
+    const grub = draftOf(build('Winter stinger'));
+    const dip = { says: 'chartreuse dye', hex: '#c6d63a' };
+    const dipped = { ...build('Winter stinger'), dip };
+    const steps = stepsOf(dipped, view);
+    expect(steps.at(-1)).toMatchObject({
+      id: 'dip',
+      title: 'Dip the tail in chartreuse dye',
+      dries: { what: 'chartreuse dye' },
+    });
+    expect(stepsOf(grub, view).some(({ id }) => id === 'dip')).toBe(false);
+    const order = steps.map(({ id }) => id);
+    expect(lookOfBuild(asStep(dipped, 'glue', order), view).dipHex).toBeNull();
+    expect(lookOfBuild(asStep(dipped, 'dip', order), view).dipHex).toBe(dip.hex);
+    // It goes through a draft and a reload as it is.
+    const draft = { ...grub, dip };
+    expect(buildOfDraft(draft).dip).toEqual(dip);
+    expect(readBuildDraft(JSON.parse(JSON.stringify(draft)))?.dip).toEqual(dip);
+    expect(buildOfDraft(grub)).not.toHaveProperty('dip');
+  });
+
   it('opens on the color of the heads that lie there, and bare where bare ones do', () => {
     const { head } = newBuild('dressed-jig', { bins: view.bins, molds: [], levels: new Map() });
     expect(head?.coatId).toBeNull();

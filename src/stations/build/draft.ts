@@ -115,7 +115,7 @@ export function newBuild(
 /** A version to go on from. */
 export function draftOf(build: BuildRecord): BuildDraft {
   const { family, version, name, kind, head, skirtId, frameBinId, armMm, arm, end, slots } = build;
-  const { minFreeMm, pattern, worth, note } = build;
+  const { minFreeMm, pattern, dip, worth, note } = build;
   return {
     family,
     from: version,
@@ -130,6 +130,7 @@ export function draftOf(build: BuildRecord): BuildDraft {
     slots,
     minFreeMm,
     pattern,
+    ...(dip ? { dip } : {}),
     worth,
     note,
   };
@@ -138,7 +139,7 @@ export function draftOf(build: BuildRecord): BuildDraft {
 /** The build as it is written. */
 export function buildOfDraft(draft: BuildDraft): NewBuild {
   const { family, name, kind, head, skirtId, frameBinId, armMm, arm, end, slots } = draft;
-  const { minFreeMm, pattern, worth, note } = draft;
+  const { minFreeMm, pattern, dip, worth, note } = draft;
   return {
     family,
     kind,
@@ -151,6 +152,7 @@ export function buildOfDraft(draft: BuildDraft): NewBuild {
     slots,
     minFreeMm,
     pattern,
+    ...(dip ? { dip } : {}),
     worth,
     note,
     name: name.trim(),

@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { strapReach } from '@/core/builds/kinds/strap-jig';
 import type { BladeFormId } from '@/core/builds/blades/definition';
 import type { HookDrawing } from '@/drawing/hook-path';
@@ -5,6 +6,9 @@ import { bladePath } from '@/drawing/build/blade-path';
 import { trailerPath } from '@/drawing/build/trailer-path';
 import { bendPath } from '@/drawing/build/wire-paths';
 import type { BaitLook, TrailingPart } from './bait-look';
+
+/** A tail is dipped from here on, of its length. */
+const DIPPED_FROM = 0.72;
 
 interface TrailingShapeProps {
   readonly part: TrailingPart;
@@ -16,6 +20,7 @@ type BaitHook = HookDrawing & { readonly x: number; readonly wireMm: number };
 
 /** Something that the bait carries beside its arm, in the millimeters of its head: nose at the origin. */
 export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
+  const clipId = useId();
   const { piece, slot, hex } = part;
   const { sizes } = piece.gauge;
   const { jig, laid } = look;
@@ -26,15 +31,31 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
   switch (slot) {
     case 'trailer':
       return (
-        <path
-          data-slot={slot}
-          data-length={lengthMm}
-          transform={`translate(${trailerFrom(look)} 0)`}
-          d={trailerPath(piece.gauge.shape, lengthMm, sizes.bodyMm ?? 8)}
-          fill={hex}
-          stroke={tone}
-          strokeWidth={0.3}
-        />
+        <g transform={`translate(${trailerFrom(look)} 0)`}>
+          <path
+            data-slot={slot}
+            data-length={lengthMm}
+            d={trailerPath(piece.gauge.shape, lengthMm, sizes.bodyMm ?? 8)}
+            fill={hex}
+            stroke={tone}
+            strokeWidth={0.3}
+          />
+          {look.dipHex === null ? null : (
+            <>
+              <clipPath id={clipId}>
+                <rect x={lengthMm * DIPPED_FROM} y={-lengthMm} width={lengthMm} height={2 * lengthMm} />
+              </clipPath>
+              <path
+                data-dipped={look.dipHex}
+                clipPath={`url(#${clipId})`}
+                d={trailerPath(piece.gauge.shape, lengthMm, sizes.bodyMm ?? 8)}
+                fill={look.dipHex}
+                stroke={tone}
+                strokeWidth={0.3}
+              />
+            </>
+          )}
+        </g>
       );
     case 'plate':
       return (

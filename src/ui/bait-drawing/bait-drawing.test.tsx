@@ -64,6 +64,7 @@ describe('BaitDrawing', () => {
   it('draws a plate with its holes, a stinger on its cord, a hook on its strap, a wire under a head', () => {
     expect(draw('Weir shaker').count('[data-slot="plate"] ellipse')).toBe(3);
     expect(draw('Winter stinger').attribute('[data-slot="cord"]', 'data-length')).toBe('60');
+    expect(draw('Winter stinger').count('[data-dipped]')).toBe(0);
     expect(draw('Rope walker').attribute('[data-slot="strap"]', 'data-length')).toBe('15');
     expect(draw('Pearl underspin').count('[data-blade="end"]')).toBe(1);
     expect(draw('Ebb spinner').count('[data-arm-part]')).toBe(4);

@@ -19,6 +19,8 @@ export interface BaitLook {
   /** By arm piece id or `end`: the color of a blade or bead. */
   readonly hexOf: (piece: BuildPiece) => string;
   readonly pattern: HolePattern | null;
+  /** The color that its tail was dipped in; null where it was not. */
+  readonly dipHex: string | null;
   /** Degrees it turns when it hangs from the line. */
   readonly hangsDeg: number;
   /** Where it balances. */
