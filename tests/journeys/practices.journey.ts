@@ -74,6 +74,8 @@ test('G. dressed jigs on bought heads: two rattles on their collar, a bought ski
   await expect(fit.getByText('It fits.')).toBeVisible();
   await maker.press(page.getByText('Kind, head, skirt, wire and what is beside the arm'));
   await putHeadsDown(maker, page, 'Football heads', 6);
+  // The claws of 3 in are what goes behind such a head.
+  await expect(page.getByText(/goes a trailer of .* by common practice, as this one is/)).toBeVisible();
   await maker.button(/^Rattle$/);
   await maker.button(/^Put on Rattle/);
   const dialog = await keepAndBuild(maker, 'Rattler', 6);

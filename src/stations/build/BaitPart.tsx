@@ -34,6 +34,7 @@ import { inBackground } from '@/station-kit/in-background';
 import { TemplatePanel } from './TemplatePanel';
 import { Tray, type Dragged } from './Tray';
 import type { BaitDraftInHand } from './use-build';
+import { TrailerNote } from '@/ui/bait-drawing/TrailerNote';
 import { WeightPanel } from './WeightPanel';
 import styles from './build.module.css';
 import { versionText } from '@/model/versions/version-text';
@@ -218,6 +219,7 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
               />
             </div>
             <WeightPanel lines={lines} reach={reachOf(look)} run={run} />
+            {draft.kind === 'stinger-grub' ? null : <TrailerNote build={build} />}
           </div>
           <BaitFields draft={draft} onChange={change} />
           {draft.kind === 'bladed-jig' ? <TemplatePanel draft={draft} onChange={change} /> : null}

@@ -1,0 +1,26 @@
+'use client';
+
+import type { Build } from '@/core/builds/build';
+import { trailerSuits } from '@/core/builds/trailer-length';
+import { lengthText, markText } from '@/text/words';
+import { useUnits } from '../units/use-units';
+
+const IS = {
+  short: ': this one is short for it',
+  common: ', as this one is',
+  long: ': this one is long for it; bite its nose off, or take a heavier head',
+} as const;
+
+/** How long a trailer commonly is behind this head, and how the one on it compares; nothing where it has none. */
+export function TrailerNote({ build }: { readonly build: Build }) {
+  const { length, mass } = useUnits();
+  const trailer = build.slots.find(({ slot }) => slot === 'trailer')?.part;
+  if (!trailer || !build.head) return null;
+  const { fromMm, toMm, is } = trailerSuits(build.head.massG, trailer.gauge.sizes.lengthMm ?? null);
+  return (
+    <p className="quiet">
+      Behind {markText(build.head.massG, mass)} goes a trailer of {lengthText(fromMm, length)} to{' '}
+      {lengthText(toMm, length)}, by common practice{is === null ? '' : IS[is]}.
+    </p>
+  );
+}
