@@ -77,6 +77,20 @@ describe('builds', () => {
     });
   });
 
+  it('keep the card in the maker’s own order and words, for the next version too, until it is taken back', async () => {
+    const { workshop, recipe, build } = await bench();
+    const own = [{ id: 'close' }, { id: 'thread-1', says: 'Bead first' }];
+    expect(await workshop.builds.ownSteps(build.id, own)).toMatchObject({ ok: true });
+    const second = await workshop.builds.keep({ ...recipe, family: build.family, armMm: 50 });
+    expect(second.ownSteps).toEqual(own);
+    expect(await workshop.builds.ownSteps(second.id, [])).toMatchObject({ ok: true });
+    const all = await workshop.builds.all();
+    expect(all.map(({ ownSteps }) => ownSteps)).toEqual([own, undefined]);
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect((await workshop.builds.all()).map(({ ownSteps }) => ownSteps)).toEqual([own, own]);
+    expect(await workshop.builds.ownSteps('gone', own)).toMatchObject({ problem: { code: 'bench.gone' } });
+  });
+
   it('keep the holes of a first piece', async () => {
     const { workshop, build } = await bench();
     const pattern = {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { BAIT_KIND_IDS } from '@/core/builds/kinds/definition';
 import { cardRun } from './card-run';
 import { colorHex, id, instant, name, note, ref } from './fields';
+import { ownSteps } from './own-steps';
 
 export const MOST_ON_ARM = 24;
 const MOST_SLOTS = 16;
@@ -72,6 +73,7 @@ export const build = z.strictObject({
   worth: z.number().min(0).max(1e6),
   createdAt: instant,
   retired: z.boolean(),
+  ownSteps,
   note,
 });
 
@@ -86,6 +88,7 @@ export type BuildRecord = z.infer<typeof build>;
 export type Building = z.infer<typeof building>;
 
 /** A build as it is written: a new one without a family, a new version with its. */
-export type NewBuild = Omit<BuildRecord, 'id' | 'family' | 'version' | 'createdAt' | 'retired' | 'seenMs'> & {
-  readonly family: string | null;
-};
+export type NewBuild = Omit<
+  BuildRecord,
+  'id' | 'family' | 'version' | 'createdAt' | 'retired' | 'ownSteps' | 'seenMs'
+> & { readonly family: string | null };

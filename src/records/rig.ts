@@ -3,6 +3,7 @@ import { RIG_END_IDS } from '@/core/rigs/ends';
 import { RIG_KIND_IDS } from '@/core/rigs/kinds';
 import { cardRun } from './card-run';
 import { id, instant, name, note, pieces, ref } from './fields';
+import { ownSteps } from './own-steps';
 
 const MOST_RIG_ITEMS = 40;
 
@@ -42,6 +43,7 @@ export const rig = z.strictObject({
   items: z.array(item).min(1).max(MOST_RIG_ITEMS),
   createdAt: instant,
   retired: z.boolean(),
+  ownSteps,
   note,
 });
 
@@ -122,6 +124,6 @@ export type Match = z.infer<typeof match>;
 export type Kit = z.infer<typeof kit>;
 
 /** A rig as it is written: a new one without a family, a new version with its. */
-export type NewRig = Omit<RigRecord, 'id' | 'family' | 'version' | 'createdAt' | 'retired'> & {
+export type NewRig = Omit<RigRecord, 'id' | 'family' | 'version' | 'createdAt' | 'retired' | 'ownSteps'> & {
   readonly family: string | null;
 };

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { HOLD_IDS } from '@/core/skirts/holds';
 import { HOLD_COUNT_IDS } from '@/core/skirts/holds/definition';
 import { id, instant, name, note, ref } from './fields';
+import { ownSteps } from './own-steps';
 
 export const MOST_LAYERS = 40;
 const degrees = z.number().min(0).max(360);
@@ -81,6 +82,7 @@ export const skirt = z.strictObject({
   }),
   createdAt: instant,
   retired: z.boolean(),
+  ownSteps,
   note,
 });
 
@@ -88,6 +90,6 @@ export type SkirtLayerRecord = z.infer<typeof layer>;
 export type Skirt = z.infer<typeof skirt>;
 
 /** A recipe as it is written: a new one without a family, a new version with its. */
-export type NewSkirt = Omit<Skirt, 'id' | 'family' | 'version' | 'createdAt' | 'retired'> & {
+export type NewSkirt = Omit<Skirt, 'id' | 'family' | 'version' | 'createdAt' | 'retired' | 'ownSteps'> & {
   readonly family: string | null;
 };

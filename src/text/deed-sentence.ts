@@ -18,6 +18,7 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'build.kept': ({ name }) => `Keep build: ${name}`,
   'build.speed-noted': () => 'Note a speed seen',
   'build.pattern-kept': () => 'Keep a hole pattern',
+  'card.own-steps': () => 'Keep your own steps',
   'build.put-away': () => 'Put a build away',
   'build.taken-out': () => 'Take a build out again',
   'building.begun': ({ count }) => `Build ${count}`,

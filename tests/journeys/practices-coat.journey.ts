@@ -37,15 +37,25 @@ test('R. painted grub heads with stingers: dipped and hung with no oven, braid t
   await countIn(maker, dialog, [[/^Count Braid/, '10 yd']]);
   await maker.button('All of it lies here', dialog);
   await maker.button('Take the kit and begin', dialog);
+  // The card in this maker's own order and words, kept with the bait.
+  await maker.button('My own steps');
+  const own = page.getByRole('dialog', { name: 'My own steps' });
+  await maker.button(/^Later: Cut 3 1\/2 in of braid/, own);
+  await maker.type('Step 1', 'Snell the little one, nine turns', own);
+  await maker.button('Keep them', own);
+  await expect(own).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Step card' })).toContainText(
+    'Snell the little one, nine turns',
+  );
   await readCards(maker, {
     needed: [
       /Cut 3 1\/2 in of braid/,
-      /Snell treble hook/,
+      /Snell the little one, nine turns/,
       /tail down/,
       /Loop it on the main hook/,
       /One drop of gel/,
     ],
-    barred: [/strand/i, /skirt/i, /stopper/i, /blade/i, /collar/i, /oven/i, /bead/i],
+    barred: [/Snell treble/, /strand/i, /skirt/i, /stopper/i, /blade/i, /collar/i, /oven/i, /bead/i],
   });
   await book(maker, 6);
   await costs(maker, '0.25');

@@ -17,6 +17,7 @@ export const DEED_CODES = [
   'build.kept',
   'build.speed-noted',
   'build.pattern-kept',
+  'card.own-steps',
   'build.put-away',
   'build.taken-out',
   'building.begun',

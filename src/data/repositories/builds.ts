@@ -3,6 +3,7 @@ import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { BuildRecord } from '@/records/build';
 import type { Store } from '../store';
+import { ownStepsKeeper, ownStepsOf } from './own-steps';
 import { attempt, granted, refuse, write } from '../write';
 import type { NewBuild } from '@/records/build';
 
@@ -32,6 +33,7 @@ export function buildRepository(store: Store) {
         const known = family === null ? [] : await db.builds.where('family').equals(family).toArray();
         const kept: BuildRecord = {
           ...build,
+          ...ownStepsOf(known),
           id,
           family: family ?? id,
           version: 1 + Math.max(0, ...known.map(({ version }) => version)),
@@ -46,6 +48,14 @@ export function buildRepository(store: Store) {
     /** Notes the slowest speed, m/s, at which the maker saw it stay up; null takes the note back. */
     seen: (id: string, seenMs: number | null) =>
       change(id, did('build.speed-noted'), (build) => ({ ...build, seenMs })),
+
+    /** Keeps the card's steps in the maker's own order and words; none takes them back to what they are. */
+    ownSteps: ownStepsKeeper(
+      store,
+      'build',
+      (id) => db.builds.get(id),
+      (tx, build) => tx.put('builds', build),
+    ),
 
     /** Keeps the holes of a bladed jig's proven first piece. */
     pattern: (id: string, pattern: BuildRecord['pattern']) =>

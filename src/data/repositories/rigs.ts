@@ -1,6 +1,7 @@
 import { did } from '../did';
 import type { Allowance, Match, RigRecord } from '@/records/rig';
 import type { Store } from '../store';
+import { ownStepsKeeper, ownStepsOf } from './own-steps';
 import { write } from '../write';
 import type { NewRig } from '@/records/rig';
 
@@ -19,6 +20,7 @@ export function rigRepository(store: Store) {
         const known = family === null ? [] : await db.rigs.where('family').equals(family).toArray();
         const kept: RigRecord = {
           ...rig,
+          ...ownStepsOf(known),
           id,
           family: family ?? id,
           version: 1 + Math.max(0, ...known.map(({ version }) => version)),
@@ -28,6 +30,14 @@ export function rigRepository(store: Store) {
         await tx.put('rigs', kept);
         return kept;
       }),
+
+    /** Keeps the card's steps in the maker's own order and words; none takes them back to how they come. */
+    ownSteps: ownStepsKeeper(
+      store,
+      'rig',
+      (id) => db.rigs.get(id),
+      (tx, rig) => tx.put('rigs', rig),
+    ),
 
     /** Puts all versions of a rig away, or back on the board. */
     putAway: (family: string, retired: boolean): Promise<void> =>

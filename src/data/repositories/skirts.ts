@@ -3,6 +3,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Skirt } from '@/records/skirt';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
+import { ownStepsKeeper, ownStepsOf } from './own-steps';
 import { attempt, granted, refuse, write } from '../write';
 import type { NewBin } from '@/records/plain-bin';
 import type { NewSkirt } from '@/records/skirt';
@@ -20,6 +21,7 @@ export function skirtRepository(store: Store) {
         const known = family === null ? [] : await db.skirts.where('family').equals(family).toArray();
         const kept: Skirt = {
           ...recipe,
+          ...ownStepsOf(known),
           id,
           family: family ?? id,
           version: 1 + Math.max(0, ...known.map(({ version }) => version)),
@@ -30,6 +32,14 @@ export function skirtRepository(store: Store) {
         return kept;
       });
     },
+
+    /** Keeps the card's steps in the maker's own order and words; none takes them back to how they come. */
+    ownSteps: ownStepsKeeper(
+      store,
+      'skirt',
+      (id) => db.skirts.get(id),
+      (tx, skirt) => tx.put('skirts', skirt),
+    ),
 
     /** Keeps a recipe that came in a file, with empty bins for what of it the shelf does not know: one write. */
     bringIn: (

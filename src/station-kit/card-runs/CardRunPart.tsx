@@ -4,6 +4,7 @@ import { useUnits } from '@/ui/units/use-units';
 import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
+import { inOwnOrder } from '@/core/card-runs/own-steps';
 import { piecesDone } from '@/core/card-runs/turn-card';
 import { versionText } from '@/model/versions/version-text';
 import { useBench } from '../BenchProvider';
@@ -11,6 +12,7 @@ import { NextSteps } from '../NextSteps';
 import { inBackground } from '../in-background';
 import type { CardRunKind, CardRunRecord, MadeRecord } from './card-run-kind';
 import { EndRun } from './EndRun';
+import { OwnSteps } from './OwnSteps';
 import { RunsSoFar, ShelfGives } from './RunLists';
 import { RunSide } from './RunSide';
 import { StepCard } from './StepCard';
@@ -110,8 +112,10 @@ function RunUnderWay<Item extends MadeRecord, Run extends CardRunRecord>({
   const { view, workshop, carryOut } = useBench();
   const units = useUnits();
   const [isEnding, setEnding] = useState(false);
+  const [isOwn, setOwn] = useState(false);
   const doing = kind.doing(workshop);
-  const steps = kind.steps(item, run, view, units);
+  const usual = kind.steps(item, run, view, units);
+  const steps = inOwnOrder(usual, item.ownSteps ?? []);
   const done = piecesDone(run, steps.length);
   const { piece, made, through, goOn } = kind.words;
   const capital = `${made.slice(0, 1).toUpperCase()}${made.slice(1)}`;
@@ -131,6 +135,7 @@ function RunUnderWay<Item extends MadeRecord, Run extends CardRunRecord>({
         checks={kind.checks(item)}
         tools={kind.tools(item)}
         onEnd={() => setEnding(true)}
+        more={<Button onClick={() => setOwn(true)}>My own steps</Button>}
         onRest={(isResting) => inBackground(carryOut(doing.rest(run.id, isResting)))}
       >
         {kind.before?.(run) ?? (
@@ -148,6 +153,18 @@ function RunUnderWay<Item extends MadeRecord, Run extends CardRunRecord>({
           />
         )}
       </RunSide>
+      {isOwn ? (
+        <OwnSteps
+          usual={usual}
+          own={item.ownSteps ?? []}
+          isUnderWay={run.card.step > 0 || run.card.piece > 0 || run.isThrough}
+          onClose={() => setOwn(false)}
+          onKeep={(own) => {
+            setOwn(false);
+            inBackground(carryOut(kind.keepSteps(workshop, item.id, own)));
+          }}
+        />
+      ) : null}
       {isEnding ? (
         <EndRun
           made={capital}

@@ -28,6 +28,8 @@ interface RunSideProps<Amount extends Taken> {
   readonly tools: readonly string[];
   readonly onEnd: () => void;
   readonly onRest: (isResting: boolean) => void;
+  /** What else can be done with it. */
+  readonly more?: ReactNode;
   /** The card. */
   readonly children: ReactNode;
 }
@@ -62,6 +64,7 @@ export function RunSide<Amount extends Taken>(props: RunSideProps<Amount>) {
           <Button onClick={() => onRest(run.inHand !== null)}>
             {run.inHand === null ? 'Take it in hand' : 'Lay it aside'}
           </Button>
+          {props.more}
         </div>
         <h4>Taken for it</h4>
         <ul>

@@ -2,6 +2,7 @@ import type { ScreenUnits } from '@/text/written-in';
 import type { ReactNode } from 'react';
 import type { PartGauge } from '@/core/parts/part-roles';
 import type { CardStep } from '@/core/card-runs/card-step';
+import type { OwnStep } from '@/core/card-runs/own-steps';
 import type { CardProgress } from '@/core/card-runs/turn-card';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Workshop } from '@/data/workshop';
@@ -37,6 +38,8 @@ export interface MadeRecord {
   readonly family: string;
   readonly version: number;
   readonly retired: boolean;
+  /** Its card in the maker's own order and words; left out where it is used as it comes. */
+  readonly ownSteps?: readonly OwnStep[] | undefined;
 }
 
 /** What can be done with a run under way. */
@@ -139,6 +142,12 @@ export interface CardRunKind<Item extends MadeRecord, Run extends CardRunRecord>
   /** What a finished one is to other things; left out where it is a part of none. */
   readonly gaugeOf?: (item: Item, view: BenchView) => PartGauge | null;
   readonly doing: (workshop: Workshop) => CardRunDoing<Run>;
+  /** Keeps the maker's own steps with the recipe. */
+  readonly keepSteps: (
+    workshop: Workshop,
+    id: string,
+    own: readonly OwnStep[],
+  ) => Promise<BenchOutcome<undefined>>;
   readonly saysEnded: (passed: number, run: Run) => string;
   /** Where what passed goes on. */
   readonly next: (item: Item, run: Run, view: BenchView) => readonly NextStep[];

@@ -2,6 +2,7 @@
 
 import { afterBuilding } from '@/model/next/next-steps';
 import { Button } from 'antd';
+import { inOwnOrder } from '@/core/card-runs/own-steps';
 import { bagsOf, keptApart } from '@/core/builds/bag-baits';
 import { findKind } from '@/core/builds/kinds';
 import { buildableOf, finishedOf, pieceOf, stepsOf, weightLines } from '@/model/baits/bait-facts';
@@ -69,6 +70,7 @@ const BUILD_RUNS: CardRunKind<BuildRecord, Building> = {
     return unweighed.length > 0 ? null : finishedG;
   },
   doing: ({ buildings }) => buildings,
+  keepSteps: ({ builds }, id, own) => builds.ownSteps(id, own),
   saysEnded: (passed) => {
     if (passed === 0) return 'All of it is back on the shelf.';
     const bags = bagsOf(passed).length;
@@ -82,7 +84,7 @@ const BUILD_RUNS: CardRunKind<BuildRecord, Building> = {
 function BuiltSoFar({ item, run, step, at, widthPx }: StepPicture<BuildRecord, Building>) {
   const { view } = useBench();
   const { hand } = usePreferences();
-  const order = stepsOf(item, view).map(({ id }) => id);
+  const order = inOwnOrder(stepsOf(item, view), item.ownSteps ?? []).map(({ id }) => id);
   return (
     <BaitDrawing
       name={`Step ${at + 1}, drawn`}

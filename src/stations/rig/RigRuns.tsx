@@ -61,6 +61,7 @@ export const RIG_RUNS: CardRunKind<RigRecord, Rigging> = {
   },
   gaugeOf: (rig, view) => findRigKind(rig.kind).finished?.(rigOf(rig, view)) ?? null,
   doing: ({ riggings }) => riggings,
+  keepSteps: ({ rigs }, id, own) => rigs.ownSteps(id, own),
   saysEnded: (passed) =>
     passed > 0
       ? `${passed} lie in the rig wallet. What was over is back on the shelf.`

@@ -79,6 +79,7 @@ export const SKIRT_RUNS: CardRunKind<Skirt, Tying> = {
   // What a skirt weighs is reckoned from its strands wherever it is asked for.
   massOf: () => null,
   doing: ({ tyings }) => tyings,
+  keepSteps: ({ skirts }, id, own) => skirts.ownSteps(id, own),
   saysEnded: (passed, { headBinId }) => {
     if (passed === 0) return 'All of it is back on the shelf.';
     const where = headBinId === null ? 'lie loose in the skirt box' : 'are on their heads';
@@ -94,13 +95,13 @@ const SHOWN_AS: Readonly<Record<HoldStep['shows']['as'], (layers: number) => Ski
 };
 
 /** The skirt as far as it is at a step, on the head that it goes on. */
-function TiedSoFar({ item, run, at, widthPx }: StepPicture<Skirt, Tying>) {
+function TiedSoFar({ item, run, step, at, widthPx }: StepPicture<Skirt, Tying>) {
   const { view } = useBench();
   const { hand, length } = usePreferences();
   const recipe = useMemo(() => withSwaps(item, run.swaps), [item, run.swaps]);
   const shows = useMemo(
-    () => stepsOf(recipe, view, length, pulledFor(run, item, view))[at]?.shows,
-    [recipe, view, length, run, item, at],
+    () => stepsOf(recipe, view, length, pulledFor(run, item, view)).find(({ id }) => id === step.id)?.shows,
+    [recipe, view, length, run, item, step.id],
   );
   const head = run.headBinId === null ? undefined : view.binById.get(run.headBinId);
   const jig = useMemo(() => {
