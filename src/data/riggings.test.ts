@@ -219,4 +219,24 @@ describe('kits', () => {
     });
     expect(await workshop.kits.bringBack('gone', [])).toMatchObject({ ok: false });
   });
+
+  it('give out on the water what is wanted there, and are over when nothing is left in them', async () => {
+    const { workshop, level } = await bench();
+    const before = await level(SWIVEL);
+    const lines = [{ binId: SWIVEL, qty: 5 }];
+    const packed = await workshop.kits.pack({ name: 'Boat', note: '', lines });
+    if (!packed.ok) throw new Error(packed.problem.code);
+    const { id } = packed.value;
+    const takeOut = (qty: number) => workshop.kits.takeOut(id, [{ binId: SWIVEL, qty }]);
+    expect(await takeOut(6)).toMatchObject({ problem: { code: 'bench.more-back-than-taken' } });
+    expect(await level(SWIVEL)).toBe(before - 5);
+    expect(await takeOut(2)).toMatchObject({ ok: true, value: { state: 'packed', lines: [{ qty: 3 }] } });
+    expect(await level(SWIVEL)).toBe(before - 3);
+    expect(await takeOut(3)).toMatchObject({ ok: true, value: { state: 'back', lines: [{ back: 3 }] } });
+    expect(await level(SWIVEL)).toBe(before);
+    expect(await takeOut(1)).toMatchObject({ problem: { code: 'bench.kit-back' } });
+    expect(await workshop.history.undo()).toMatchObject({ ok: true });
+    expect((await workshop.kits.all()).find((kit) => kit.id === id)).toMatchObject({ state: 'packed' });
+    expect(await workshop.kits.takeOut('gone', [])).toMatchObject({ problem: { code: 'bench.gone' } });
+  });
 });

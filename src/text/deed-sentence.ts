@@ -59,6 +59,7 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'heater.set': ({ name }) => `Set heat: ${name}`,
   'kit.packed': ({ name }) => `Pack ${name}`,
   'kit.booked-back': () => 'Book a trip kit back',
+  'kit.taken-out-of': () => 'Take something out of a trip kit',
   'length.received': ({ count }) => (count === 1 ? 'Receive a length' : `Receive ${count} lengths`),
   'length.measured': () => 'Measure a length',
   'lot.identified': ({ name }) => `Set down what ${name} is`,

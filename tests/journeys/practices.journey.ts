@@ -378,5 +378,38 @@ test('B. accent skirts by the tube tool: held at a third, the accent cut last on
   await expect
     .poll(async () => (await readBench(page)).contents.tickets.flatMap(({ wares }) => wares))
     .toMatchObject([{ kind: 'skirt' }]);
+
+  // A refit in the boat: what a trip kit that is out has of tabs and collars is what the shelf gives there.
+  await maker.goTo('Shelf');
+  const { contents } = await readBench(page);
+  const [tying] = contents.tyings;
+  const pulled = [...new Set(tying?.taken.map(({ binId }) => binId))].map(
+    (id) => contents.bins.find((bin) => bin.id === id)!,
+  );
+  for (const bin of pulled) {
+    await page.goto(`/shelf?bin=${bin.id}`);
+    const move = page.getByRole('form', { name: `Move ${bin.name}` });
+    await maker.press(move.getByText('Count', { exact: true }));
+    await maker.type('Counted', '4', move);
+    await maker.button('Count', move);
+  }
+  await page.goto('/rig?part=kit');
+  await maker.type('Outing', 'Pier');
+  for (const bin of pulled) {
+    await maker.press(page.getByRole('combobox', { name: 'A spare besides' }));
+    await maker.press(page.getByTitle(bin.name, { exact: true }).last());
+    await maker.type(`How many ${bin.name}`, '4');
+  }
+  await maker.button('Pack it');
+  await page.goto('/skirt?part=board');
+  await maker.button(/^Ember spot/);
+  await maker.button('Tie some');
+  const refit = page.getByRole('dialog', { name: /^Tie/ });
+  await maker.type('How many', '1', refit);
+  await putHeadsDown(maker, refit, 'Round heads', 1);
+  await maker.button(/^Take them out of kit 1, Pier/, refit);
+  await maker.button('Pull them and begin', refit);
+  await readCards(maker, { needed: [/Roll the band up the shank/], barred: [/thread/i, /guard/i] });
+  await book(maker, 1);
   maker.say('B, accent skirts by the tube tool');
 });

@@ -58,6 +58,7 @@ export const DEED_CODES = [
   'heater.set',
   'kit.packed',
   'kit.booked-back',
+  'kit.taken-out-of',
   'length.received',
   'length.measured',
   'lot.identified',

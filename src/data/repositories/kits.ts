@@ -39,6 +39,39 @@ export function kitRepository(store: Store) {
         return granted(kit);
       }),
 
+    /**
+     * Takes some out of a kit that is out, as in the boat: they are the shelf's again, and the kit has so many fewer. A kit
+     * of which nothing is left is back. Refuses more than is in it.
+     */
+    takeOut: (
+      id: string,
+      out: readonly { readonly binId: string; readonly qty: number }[],
+    ): Promise<BenchOutcome<Kit>> =>
+      attempt(store, did('kit.taken-out-of'), async (tx) => {
+        const kit = await db.kits.get(id);
+        if (!kit) return refuse<Kit>({ code: 'bench.gone', what: 'kit' });
+        if (kit.state === 'back') return refuse<Kit>({ code: 'bench.kit-back', no: kit.no });
+        const wanted = new Map(out.map(({ binId, qty }) => [binId, qty]));
+        const left = kit.lines.map((each) => {
+          const qty = wanted.get(each.binId) ?? 0;
+          if (qty > each.qty + 1e-9) {
+            throw new RefusedInside({ code: 'bench.more-back-than-taken', taken: each.qty, back: qty });
+          }
+          return { ...each, qty: each.qty - qty };
+        });
+        for (const { binId, qty } of out) {
+          if (qty > 0) await tx.enter({ binId, kind: 'returned', qty, note: `out of trip kit ${kit.no}` });
+        }
+        const lines = left.filter(({ qty }) => qty > 1e-9);
+        const isOver = lines.length === 0;
+        // What was in a kit stays on its list, though all of it was taken out.
+        const now: Kit = isOver
+          ? { ...kit, lines: kit.lines.map((each) => ({ ...each, back: each.qty })), state: 'back', backAt: store.now() }
+          : { ...kit, lines };
+        await tx.put('kits', now);
+        return granted(now);
+      }),
+
     /** Books a kit back: what came home returns to its bins, the rest was used or lost. */
     bringBack: (
       id: string,

@@ -33,9 +33,35 @@ export function LacksNote({ lacks }: { readonly lacks: readonly Lack[] }) {
           {pieces.length < lacks.length ? 'All but the line lies here' : 'All of it lies here'}
         </Button>
       )}
+      <InKits lacks={lacks} />
       {lacks.map(({ bin }) => (
         <CountButton key={bin.id} bin={bin} label={`Count ${bin.name}`} />
       ))}
     </div>
   );
+}
+
+/** What is short may be out on the water, in a trip kit: in the boat that is what the shelf gives. */
+function InKits({ lacks }: { readonly lacks: readonly Lack[] }) {
+  const { view, workshop, carryOut } = useBench();
+  return view.kits
+    .filter(({ state }) => state === 'packed')
+    .flatMap((kit) => {
+      const out = lacks.flatMap(({ bin, needed }) => {
+        const there = kit.lines.find(({ binId }) => binId === bin.id)?.qty ?? 0;
+        const qty = Math.min(there, Math.ceil(needed - (view.levels.get(bin.id) ?? 0)));
+        return qty > 0 ? [{ binId: bin.id, qty }] : [];
+      });
+      return out.length === 0 ? (
+        []
+      ) : (
+        <Button
+          key={kit.id}
+          size="small"
+          onClick={() => inBackground(carryOut(workshop.kits.takeOut(kit.id, out)))}
+        >
+          Take them out of kit {kit.no}, {kit.name}
+        </Button>
+      );
+    });
 }
