@@ -383,8 +383,8 @@ test('B. accent skirts by the tube tool: held at a third, the accent cut last on
   await maker.goTo('Shelf');
   const { contents } = await readBench(page);
   const [tying] = contents.tyings;
-  const pulled = [...new Set(tying?.taken.map(({ binId }) => binId))].map(
-    (id) => contents.bins.find((bin) => bin.id === id)!,
+  const pulled = [...new Set(tying?.taken.map(({ binId }) => binId))].map((id) =>
+    contents.bins.find((bin) => bin.id === id)!,
   );
   for (const bin of pulled) {
     await page.goto(`/shelf?bin=${bin.id}`);

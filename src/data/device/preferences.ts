@@ -27,6 +27,8 @@ const preferences = z.object({
   /** How heads are coated, and how warm the shed is, C. */
   coatWay: z.enum(['flame-dip', 'fluid-bed', 'oven-dust']).catch('flame-dip'),
   shedC: z.number().min(-10).max(45).catch(20),
+  /** How long the maker is used to heat, s, by way, heater and head. */
+  ownHeatS: z.record(z.string(), z.number().gt(0).max(36_000)).catch({}),
   /** Which hand holds the thread: the card is drawn for it. */
   hand: z.enum(['right', 'left']).catch('right'),
   /** The card is read aloud. */

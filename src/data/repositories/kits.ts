@@ -66,7 +66,12 @@ export function kitRepository(store: Store) {
         const isOver = lines.length === 0;
         // What was in a kit stays on its list, though all of it was taken out.
         const now: Kit = isOver
-          ? { ...kit, lines: kit.lines.map((each) => ({ ...each, back: each.qty })), state: 'back', backAt: store.now() }
+          ? {
+              ...kit,
+              lines: kit.lines.map((each) => ({ ...each, back: each.qty })),
+              state: 'back',
+              backAt: store.now(),
+            }
           : { ...kit, lines };
         await tx.put('kits', now);
         return granted(now);

@@ -50,6 +50,7 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
         : null;
     return { way, usable, heater, question, plan: question && heatPlanOf(question) };
   });
+  const habit = ({ way, heater }: (typeof ways)[number]) => [way.id, heater?.id, head.id].join(' ');
   const chosen = ways.find(({ way }) => way.id === coatWay) ?? ways[0];
   return (
     <div className={stack(14, styles.heat)}>
@@ -107,6 +108,11 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
             {...each}
             isChosen={each.way.id === chosen?.way.id}
             onChoose={() => setPreferences({ coatWay: each.way.id })}
+            ownS={preferences.ownHeatS[habit(each)] ?? null}
+            onOwn={(seconds) => {
+              const { [habit(each)]: _, ...others } = preferences.ownHeatS;
+              setPreferences({ ownHeatS: seconds === null ? others : { ...others, [habit(each)]: seconds } });
+            }}
             onHeater={(next) => setHeaterIds(new Map(heaterIds).set(each.way.id, next))}
           />
         ))}

@@ -100,6 +100,24 @@ describe('heat', () => {
     expect(await screen.findByRole('img', { name: /^Out of the heat at 175 °C/ })).toBeInTheDocument();
   });
 
+  it('keeps what a maker is used to beside what is reckoned, and says what it comes to', async () => {
+    await renderBench(<HeatPart onSetUp={jest.fn()} />);
+    const way = () => screen.getAllByRole('article')[0]!;
+    const used = () => within(way()).getByLabelText('I am used to, seconds');
+    fireEvent.change(used(), { target: { value: '1' } });
+    expect(await within(way()).findByText(/Powder would not stick yet/)).toBeInTheDocument();
+    fireEvent.change(used(), { target: { value: '30000' } });
+    expect(
+      await within(way()).findByText(/the metal would be soft|longer than reckoned/),
+    ).toBeInTheDocument();
+    // It is kept for this way, this heat and this head alone.
+    expect(within(screen.getAllByRole('article')[1]!).getByLabelText('I am used to, seconds')).toHaveValue(
+      '',
+    );
+    fireEvent.change(used(), { target: { value: '' } });
+    expect(within(way()).queryByText(/reckoned/)).toBeNull();
+  });
+
   it('a trial says what it makes of the time, and refuses what tells nothing', async () => {
     function Trial() {
       const { view } = useBench();

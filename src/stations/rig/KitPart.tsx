@@ -47,7 +47,7 @@ export function KitPart() {
         <h3>Out on the water</h3>
         {out.length === 0 ? <p>No kit is out.</p> : null}
         {out.map((kit) => (
-          <KitOut key={kit.id} kit={kit} />
+          <KitOut key={`${kit.id} ${kit.lines.map(({ qty }) => qty).join(' ')}`} kit={kit} />
         ))}
         {back.length > 0 ? (
           <>
@@ -75,6 +75,7 @@ function PackForm() {
   const { view, workshop, carryOut } = useBench();
   const { mass } = useUnits();
   const [name, setName] = useState('');
+  const [note, setNote] = useState('');
   const [lines, setLines] = useState<Lines>({});
   const [extraId, setExtraId] = useState<string | null>(null);
   const usual = takeAlong(view).slice(0, 14);
@@ -84,10 +85,11 @@ function PackForm() {
   });
   const packed = Object.entries(lines).flatMap(([binId, qty]) => (qty ? [{ binId, qty }] : []));
   const pack = async () => {
-    const kit = { name: name.trim(), note: '', lines: packed };
+    const kit = { name: name.trim(), note: note.trim(), lines: packed };
     const done = await carryOut(workshop.kits.pack(kit));
     if (!done) return;
     setName('');
+    setNote('');
     setLines({});
   };
   return (
@@ -101,6 +103,13 @@ function PackForm() {
     >
       <h3>Pack a kit</h3>
       <TextField label="Outing" value={name} most={80} placeholder="Pier, two tides" onChange={setName} />
+      <TextField
+        label="And to take along"
+        value={note}
+        most={300}
+        placeholder="baiting needle, method mix"
+        onChange={setNote}
+      />
       <ul>
         {[...usual, ...extras].map((bin) => (
           <li key={bin.id}>
@@ -162,6 +171,7 @@ function KitOut({ kit }: { readonly kit: Kit }) {
         </strong>
         <small>packed {dayText(kit.packedAt)}</small>
       </header>
+      {kit.note ? <p>And along with it: {kit.note}.</p> : null}
       <ul>
         {kit.lines.map(({ binId, qty }) => (
           <li key={binId}>

@@ -6,6 +6,8 @@ import type { CoatWay } from '@/core/coats/ways/definition';
 import type { Heater } from '@/records/heater';
 import { useSentence, useUnits } from '../units/use-units';
 import { temperatureText } from '@/text/words';
+import type { HeatPlan } from '@/core/coats/plan-heat';
+import { NumberField } from '../unit-field/NumberField';
 import { Figure } from '../figure/Figure';
 import { handText, heatWorking, type heatPlanOf, type HeatQuestion } from './heat-facts';
 import styles from './heat-chart.module.css';
@@ -23,12 +25,27 @@ interface WayCardProps extends WayToCoat {
   readonly isChosen: boolean;
   readonly onChoose: () => void;
   readonly onHeater: (heaterId: string) => void;
+  /** What the maker is used to, s; null where nothing was said. */
+  readonly ownS: number | null;
+  readonly onOwn: (seconds: number | null) => void;
+}
+
+/** What a habit comes to beside what is reckoned. */
+function habitText(ownS: number, { stickS, softenS, heatS }: HeatPlan): string {
+  if (ownS < stickS) return 'Powder would not stick yet by this sum.';
+  if (softenS !== null && ownS > softenS)
+    return 'By this sum the metal would be soft: try it on one head first.';
+  const off = Math.round((ownS / heatS - 1) * 100);
+  return off === 0
+    ? 'As reckoned.'
+    : `${Math.abs(off)} % ${off > 0 ? 'longer' : 'shorter'} than reckoned, and within what works.`;
 }
 
 const HEATER_WORDS = { flame: 'a flame', gun: 'a heat gun', oven: 'an oven' } as const;
 
 /** One way: how long in the heat, how long to dip, what too short and too long do. */
-export function WayCard({ way, usable, heater, question, plan, isChosen, onChoose, onHeater }: WayCardProps) {
+export function WayCard(props: WayCardProps) {
+  const { way, usable, heater, question, plan, isChosen, onChoose, onHeater, ownS, onOwn } = props;
   const sentence = useSentence();
   const units = useUnits();
   const { temperature } = units;
@@ -73,6 +90,14 @@ export function WayCard({ way, usable, heater, question, plan, isChosen, onChoos
                 <dd className={styles.guess}>{handText(plan.value.windowS)}</dd>
               </div>
             </dl>
+            <NumberField
+              label="I am used to, seconds"
+              least={1}
+              most={36_000}
+              value={ownS}
+              hint={ownS === null ? undefined : habitText(ownS, plan.value)}
+              onChange={onOwn}
+            />
             <p className={styles.bounds}>
               <b>Under {handText(plan.value.stickS)}:</b> {way.tooShort}
             </p>
