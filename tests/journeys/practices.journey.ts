@@ -76,6 +76,12 @@ test('G. dressed jigs on bought heads: two rattles on their collar, a bought ski
   await putHeadsDown(maker, page, 'Football heads', 6);
   // The claws of 3 in are what goes behind such a head.
   await expect(page.getByText(/goes a trailer of .* by common practice, as this one is/)).toBeVisible();
+  // How the bought head lies on the bottom with it, asked there.
+  await maker.button('How it lies on the bottom');
+  const bottom = page.getByRole('dialog', { name: 'On the bottom' });
+  await expect(bottom.getByRole('img', { name: /^\d+ %: / }).first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(bottom).toHaveCount(0);
   await maker.button(/^Rattle$/);
   await maker.button(/^Put on Rattle/);
   const dialog = await keepAndBuild(maker, 'Rattler', 6);

@@ -7,7 +7,7 @@ import { Button, Dropdown } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import { frameSizes } from '@/core/builds/build';
 import { judgeBuild } from '@/core/builds/judge-build';
-import { BAIT_KINDS } from '@/core/builds/kinds';
+import { BAIT_KINDS, findKind } from '@/core/builds/kinds';
 import type { BaitKindId } from '@/core/builds/kinds/definition';
 import type { BaitLook, BaitPose } from '@/ui/bait-drawing/bait-look';
 import { reachBehind } from '@/ui/bait-drawing/box-of';
@@ -34,6 +34,7 @@ import { inBackground } from '@/station-kit/in-background';
 import { TemplatePanel } from './TemplatePanel';
 import { Tray, type Dragged } from './Tray';
 import type { BaitDraftInHand } from './use-build';
+import { PoseButton } from '@/station-kit/poses/PoseButton';
 import { TrailerNote } from '@/ui/bait-drawing/TrailerNote';
 import { WeightPanel } from './WeightPanel';
 import styles from './build.module.css';
@@ -220,6 +221,7 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
             </div>
             <WeightPanel lines={lines} reach={reachOf(look)} run={run} />
             {draft.kind === 'stinger-grub' ? null : <TrailerNote build={build} />}
+            {findKind(draft.kind).arm === null ? <PoseButton record={draft} build={build} /> : null}
           </div>
           <BaitFields draft={draft} onChange={change} />
           {draft.kind === 'bladed-jig' ? <TemplatePanel draft={draft} onChange={change} /> : null}

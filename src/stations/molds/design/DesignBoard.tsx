@@ -24,7 +24,7 @@ import { OnTheBottom, type TrailerWish } from '@/ui/mold-design/OnTheBottom';
 import { StlReader } from './StlReader';
 import { TakeAway } from './TakeAway';
 import { JobFailure } from '@/station-kit/JobFailure';
-import { useStudy } from './use-study';
+import { useStudy } from '@/station-kit/poses/use-study';
 import { WishFields, type WishDraft } from './WishFields';
 import styles from './design.module.css';
 

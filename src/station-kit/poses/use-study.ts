@@ -4,7 +4,7 @@ import { useEffect } from 'react';
 import type { Sitting, SittingBody } from '@/core/molds/sit-on-bottom';
 import { scaleStudied, type StudiedBody } from '@/core/molds/study-body';
 import type { Outcome } from '@/core/problems/problem';
-import { useJob, type Job } from '@/station-kit/use-job';
+import { useJob, type Job } from '../use-job';
 import type { Design, Shape } from '@/model/molds/design';
 import type { Study } from '@/ui/mold-design/study';
 

@@ -1,0 +1,79 @@
+'use client';
+
+import { Button, Modal } from 'antd';
+import { useState } from 'react';
+import { headsFor, type BuildLike } from '@/model/baits/bait-facts';
+import type { Build } from '@/core/builds/build';
+import { headDesign, trailerOf } from '@/model/molds/head-design';
+import { listedMetal, metalIdOf } from '@/model/metals/listed-metal';
+import { stack } from '@/ui/layout/layout';
+import { Sitting } from '@/ui/mold-design/Sitting';
+import { useSentence } from '@/ui/units/use-units';
+import { useBench } from '../BenchProvider';
+import { JobFailure } from '../JobFailure';
+import { useStudy } from './use-study';
+
+interface PoseButtonProps {
+  readonly record: BuildLike;
+  readonly build: Build;
+}
+
+/** Where nobody said what a head is of. */
+const USUAL_METAL = 'listed:soft-lead';
+
+/** How a head with its trailer lies on the bottom, asked where the bait is built, of own and of bought heads. */
+export function PoseButton({ record, build }: PoseButtonProps) {
+  const [isOpen, setOpen] = useState(false);
+  if (!record.head) return null;
+  return (
+    <>
+      <Button size="small" onClick={() => setOpen(true)}>
+        How it lies on the bottom
+      </Button>
+      {isOpen ? (
+        <Modal open title="On the bottom" footer={null} width={720} onCancel={() => setOpen(false)}>
+          <Poses record={record} build={build} head={record.head} />
+        </Modal>
+      ) : null}
+    </>
+  );
+}
+
+interface PosesProps extends PoseButtonProps {
+  readonly head: NonNullable<BuildLike['head']>;
+}
+
+function Poses({ record, build, head }: PosesProps) {
+  const { view } = useBench();
+  const sentence = useSentence();
+  const [there] = headsFor(record, view);
+  const hook = view.hooks.get(head.hookBinId ?? there?.hookBinId ?? '') ?? null;
+  const metalId = there ? metalIdOf(there) : null;
+  const bin = metalId === null ? undefined : view.binById.get(metalId);
+  const known = bin?.kind === 'metal' ? bin : listedMetal(metalId);
+  const metal = known ?? listedMetal(USUAL_METAL);
+  const body = metal ? headDesign(head, metal, hook) : null;
+  const design = body?.design.ok ? body.design.value : null;
+  const trailer = trailerOf(build);
+  const eyeMm = (body?.eyeAt ?? 0) * (design?.lengthMm ?? 0);
+  const study = useStudy(
+    body?.shape ?? { kind: 'profile', points: [] },
+    design,
+    metal?.shrinkLinear ?? 0,
+    design && metal ? { densityGcm3: metal.densityGcm3, hook, eyeMm, trailer } : null,
+  );
+  const hasTrailer = build.slots.some(({ slot }) => slot === 'trailer');
+  return (
+    <div className={stack(12)}>
+      {body?.design.ok === false ? <p role="alert">{sentence(body.design.problem)}</p> : null}
+      <JobFailure job={study.job} />
+      {design ? <Sitting study={study} hook={hook} eyeMm={eyeMm} trailer={trailer} /> : null}
+      <p className="quiet">
+        By the usual form of such a head{known ? '' : ' in soft lead, since nobody said what it is of'}
+        {hook ? '' : ', without its hook, which nobody said'}
+        {hasTrailer && trailer === null ? '; its trailer was not measured and weighed, and is left out' : ''}.
+        Your own profile is laid down at Molds, New cavity.
+      </p>
+    </div>
+  );
+}
