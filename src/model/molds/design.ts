@@ -12,7 +12,7 @@ import { outlineSolid } from '@/core/solids/solid-outline';
 import { solveSolid } from '@/core/solids/solve-solid';
 import type { Solid } from '@/core/solids/solid';
 import { embeddedIn } from '@/core/tickets/cast-from-cavity';
-import type { HookBin } from '@/records/bin';
+import type { HeadHook } from '../heads/typical-hook';
 import type { StudiedBody } from '@/core/molds/study-body';
 
 /** What a new cavity begins from. */
@@ -24,7 +24,7 @@ export type Shape =
 export interface Wish {
   readonly targetG: number;
   readonly metal: CastMetal;
-  readonly hook: HookBin | null;
+  readonly hook: HeadHook | null;
   /** A pin through the length that is pulled, mm; null for none. */
   readonly pinMm: number | null;
   /** `scale`, or the key of the one size to solve. */
@@ -51,7 +51,7 @@ const PIN_ROUNDS = 6;
 const MM3_PER_CM3 = 1000;
 
 /** The style that tickets know a shape by. */
-export function styleOf(shape: Shape, hook: HookBin | null): string {
+export function styleOf(shape: Shape, hook: HeadHook | null): string {
   if (shape.kind === 'form') return shape.form.style;
   return hook ? 'round' : OWN_STYLE;
 }

@@ -3,8 +3,8 @@ import { findStyle } from '@/core/cavities/styles';
 import type { Build } from '@/core/builds/build';
 import type { Outcome } from '@/core/problems/problem';
 import { CAVITY_FORMS } from '@/core/solids/forms';
-import type { HookBin } from '@/records/bin';
 import { PLASTIC_GCM3 } from '@/reference/typical/densities';
+import type { HeadHook } from '../heads/typical-hook';
 import { workOut, type Design, type Shape } from './design';
 
 /** Plastic that stretches far floats (typical, g/cm3). */
@@ -40,7 +40,7 @@ export function headShape(style: string): Shape | null {
 export function headDesign(
   head: { readonly style: string; readonly nominalG: number },
   metal: CastMetal,
-  hook: HookBin | null,
+  hook: HeadHook | null,
 ): { readonly shape: Shape; readonly design: Outcome<Design>; readonly eyeAt: number } | null {
   const shape = headShape(head.style);
   if (!shape) return null;

@@ -4,6 +4,9 @@ import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import { headsFor, type BuildLike } from '@/model/baits/bait-facts';
 import type { Build } from '@/core/builds/build';
+import { findStyle } from '@/core/cavities/styles';
+import { boughtLike } from '@/model/heads/bought-head';
+import { hookIn } from '@/model/heads/head-facts';
 import { headDesign, trailerOf } from '@/model/molds/head-design';
 import { listedMetal, metalIdOf } from '@/model/metals/listed-metal';
 import { stack } from '@/ui/layout/layout';
@@ -47,7 +50,12 @@ function Poses({ record, build, head }: PosesProps) {
   const { view } = useBench();
   const sentence = useSentence();
   const [there] = headsFor(record, view);
-  const hook = view.hooks.get(head.hookBinId ?? there?.hookBinId ?? '') ?? null;
+  const isHooked = findStyle(head.style)?.isHooked ?? false;
+  const bought = there?.bought ?? boughtLike(head, view)?.bought ?? null;
+  const hookBinId = head.hookBinId ?? there?.hookBinId ?? null;
+  const hook = isHooked ? hookIn({ ...head, metalBinId: null, hookBinId, bought }, view) : null;
+  // A jig without its hook would stand on its nose: nothing is drawn of what nobody said.
+  const isKnown = !isHooked || hook !== null;
   const metalId = there ? metalIdOf(there) : null;
   const bin = metalId === null ? undefined : view.binById.get(metalId);
   const known = bin?.kind === 'metal' ? bin : listedMetal(metalId);
@@ -60,17 +68,21 @@ function Poses({ record, build, head }: PosesProps) {
     body?.shape ?? { kind: 'profile', points: [] },
     design,
     metal?.shrinkLinear ?? 0,
-    design && metal ? { densityGcm3: metal.densityGcm3, hook, eyeMm, trailer } : null,
+    design && metal && isKnown ? { densityGcm3: metal.densityGcm3, hook, eyeMm, trailer } : null,
   );
   const hasTrailer = build.slots.some(({ slot }) => slot === 'trailer');
   return (
     <div className={stack(12)}>
       {body?.design.ok === false ? <p role="alert">{sentence(body.design.problem)}</p> : null}
       <JobFailure job={study.job} />
-      {design ? <Sitting study={study} hook={hook} eyeMm={eyeMm} trailer={trailer} /> : null}
+      {isKnown ? null : (
+        <p role="alert">
+          Which hook is in it is not said: choose it under Hook in it, or put the head down as you bought it.
+        </p>
+      )}
+      {design && isKnown ? <Sitting study={study} hook={hook} eyeMm={eyeMm} trailer={trailer} /> : null}
       <p className="quiet">
         By the usual form of such a head{known ? '' : ' in soft lead, since nobody said what it is of'}
-        {hook ? '' : ', without its hook, which nobody said'}
         {hasTrailer && trailer === null ? '; its trailer was not measured and weighed, and is left out' : ''}.
         Your own profile is laid down at Molds, New cavity.
       </p>

@@ -1,6 +1,6 @@
 'use client';
 
-import { apart, column, wrap } from '@/ui/layout/layout';
+import { apart, column, stack, wrap } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent, DragOverlay, type DragStartEvent } from '@dnd-kit/core';
 import { Button, Dropdown } from 'antd';
@@ -219,9 +219,11 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
                 onTakeOff={takeFrom}
               />
             </div>
-            <WeightPanel lines={lines} reach={reachOf(look)} run={run} />
-            {draft.kind === 'stinger-grub' ? null : <TrailerNote build={build} />}
-            {findKind(draft.kind).arm === null ? <PoseButton record={draft} build={build} /> : null}
+            <div className={stack(8)}>
+              <WeightPanel lines={lines} reach={reachOf(look)} run={run} />
+              {draft.kind === 'stinger-grub' ? null : <TrailerNote build={build} />}
+              {findKind(draft.kind).arm === null ? <PoseButton record={draft} build={build} /> : null}
+            </div>
           </div>
           <BaitFields draft={draft} onChange={change} />
           {draft.kind === 'bladed-jig' ? <TemplatePanel draft={draft} onChange={change} /> : null}
