@@ -48,6 +48,7 @@ const skirtFile = z.strictObject({
   hold: z.enum(HOLD_IDS),
   counts: holdCounts,
   collar: z.strictObject({ name: plain(120).nullable(), ...collarShape }),
+  thread: z.strictObject({ name: plain(120, 1), cutMm: z.number().gt(0).max(10_000) }).optional(),
   wrap: sheetWrap.nullable(),
   tails: z.array(tail).max(24),
   shownOn: z.strictObject({

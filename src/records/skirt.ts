@@ -68,6 +68,8 @@ export const skirt = z.strictObject({
   hold: z.enum(HOLD_IDS),
   counts: holdCounts,
   collar: z.strictObject({ binId: id.nullable(), ...collarShape }),
+  /** The thread or floss that it is wound with, and how much one takes, mm; left out where nobody said. */
+  thread: z.strictObject({ binId: ref('bins'), cutMm: z.number().gt(0).max(10_000) }).optional(),
   wrap: sheetWrap.nullable(),
   tails: z.array(tail).max(24),
   /** What it is drawn on. */

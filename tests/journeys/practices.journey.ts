@@ -152,6 +152,10 @@ test('D. sheet skirts: as many legs as go round, tails inside first, from the sh
   await maker.press(page.getByText('Held by: Cut sheet round a head'));
   await maker.type('Round the head, across', '1/2 in');
   await expect(page.getByText(/^13 legs, stretched by/)).toBeVisible();
+  // The floss that binds it is taken off its spool, and costs.
+  await maker.press(page.getByRole('combobox', { name: 'Thread or floss' }));
+  await maker.press(page.getByTitle(/^Tying thread/).first());
+  await maker.type('One takes of it', '24 in');
   for (let tail = 1; tail <= 2; tail += 1) await maker.button('+ tail');
   await expect(page.getByText('Balanced round the axis.')).toBeVisible();
   await expect(page.getByRole('main').getByText(/thin, by the common schools/)).toHaveCount(0);
@@ -160,6 +164,7 @@ test('D. sheet skirts: as many legs as go round, tails inside first, from the sh
   await maker.button('Tie some');
   const dialog = page.getByRole('dialog', { name: /^Tie/ });
   await maker.type('How many', '4', dialog);
+  await countIn(maker, dialog, [[/^Count Tying thread/, '100 yd']]);
   await maker.button('Pull them and begin', dialog);
   await readCards(maker, {
     needed: [

@@ -119,13 +119,17 @@ function skirtBill(skirt: Skirt, view: BenchFacts): BillPart {
   });
   const collar =
     findHold(skirt.hold).takesCollar && skirt.collar.binId ? [{ item: skirt.collar.binId, qty: 1 }] : [];
+  const thread =
+    skirt.thread && !findHold(skirt.hold).takesCollar
+      ? [{ item: skirt.thread.binId, qty: skirt.thread.cutMm }]
+      : [];
   return {
     id: `skirt:${skirt.family}`,
     name: `Skirt, ${skirt.name}`,
     item: null,
     qty: 1,
     stage: 'skirt',
-    parts: [...tallyByItem([...layers, ...collar])].map(([item, qty]) => leaf(item, qty, view)),
+    parts: [...tallyByItem([...layers, ...collar, ...thread])].map(([item, qty]) => leaf(item, qty, view)),
   };
 }
 

@@ -39,7 +39,7 @@ export interface RunPlan {
   readonly canBegin: boolean;
 }
 
-type Parts = Pick<Skirt, 'layers' | 'hold' | 'collar'> & { readonly shownOn?: Skirt['shownOn'] };
+type Parts = Pick<Skirt, 'layers' | 'hold' | 'collar' | 'thread'> & { readonly shownOn?: Skirt['shownOn'] };
 
 /** A recipe with other materials in some of its layers. */
 export function withSwaps<R extends Pick<Skirt, 'layers'>>(recipe: R, swaps: Tying['swaps']): R {
@@ -75,21 +75,26 @@ export function planRun(
     const short = material ? Math.max(0, qty - onHand) : count;
     return { ...common, qty, pulled: [], left: [], short };
   });
-  const parts = [...(findHold(recipe.hold).takesCollar && collarBinId ? [collarBinId] : []), ...others];
-  const besides = parts.map((binId): RunTake => {
-    const onHand = view.levels.get(binId) ?? 0;
-    return {
-      binId,
-      name: view.binById.get(binId)?.name ?? 'a part gone',
-      material: null,
-      onHand,
-      each: 1,
-      qty: count,
-      pulled: [],
-      left: [],
-      short: Math.max(0, count - onHand),
-    };
-  });
+  const { takesCollar } = findHold(recipe.hold);
+  const parts = [...(takesCollar && collarBinId ? [collarBinId] : []), ...others];
+  const thread =
+    recipe.thread && !takesCollar ? [{ binId: recipe.thread.binId, each: recipe.thread.cutMm }] : [];
+  const besides = [...parts.map((binId) => ({ binId, each: 1 })), ...thread].map(
+    ({ binId, each }): RunTake => {
+      const onHand = view.levels.get(binId) ?? 0;
+      return {
+        binId,
+        name: view.binById.get(binId)?.name ?? 'a part gone',
+        material: null,
+        onHand,
+        each,
+        qty: each * count,
+        pulled: [],
+        left: [],
+        short: Math.max(0, each * count - onHand),
+      };
+    },
+  );
   const all = [...takes, ...besides];
   return { takes: all, canBegin: count > 0 && all.every(({ short }) => short <= 1e-9) };
 }

@@ -28,7 +28,8 @@ export function exportSkirt(skirt: Skirt, view: BenchView): string {
     return [{ material, amount, place, lengthMm, isShort, isForward }];
   });
   const nameOf = (binId: string | null) => (binId === null ? null : (view.binById.get(binId)?.name ?? null));
-  const { name, prey, note, hold, counts, collar, wrap, tails, shownOn } = skirt;
+  const { name, prey, note, hold, counts, collar, thread, wrap, tails, shownOn } = skirt;
+  const threadName = nameOf(thread?.binId ?? null);
   return writeSkirtFile({
     name,
     prey,
@@ -43,6 +44,7 @@ export function exportSkirt(skirt: Skirt, view: BenchView): string {
       atShare: collar.atShare,
       headSideMm: collar.headSideMm,
     },
+    ...(thread && threadName !== null ? { thread: { name: threadName, cutMm: thread.cutMm } } : {}),
     wrap,
     tails,
     shownOn: {
@@ -70,6 +72,7 @@ export interface SkirtImport {
 export function planImport(file: SkirtFile, view: BenchView): SkirtImport {
   const named = [
     file.collar.name,
+    file.thread?.name ?? null,
     file.shownOn.hook,
     file.shownOn.guard,
     file.shownOn.rattle,
@@ -109,10 +112,12 @@ export function importedRecipe(
   view: BenchView,
   newId: () => string,
 ): NewSkirt {
-  const { collar, shownOn, layers } = file;
+  const { collar, thread, shownOn, layers } = file;
   const idOf = (name: string | null) => (name === null ? null : (binNamed(name, view)?.id ?? null));
+  const threadId = idOf(thread?.name ?? null);
   return {
     family: null,
+    ...(thread && threadId !== null ? { thread: { binId: threadId, cutMm: thread.cutMm } } : {}),
     name: file.name,
     prey: file.prey,
     note: file.note,

@@ -1,5 +1,6 @@
 'use client';
 
+import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { CountField } from '@/ui/unit-field/CountField';
 import { Select } from 'antd';
 import { useId } from 'react';
@@ -24,6 +25,9 @@ interface HoldFieldsProps {
   /** While a slider moves. */
   readonly onMove: (draft: SkirtDraft) => void;
 }
+
+/** A skirt's wraps and knots, with an end to hold, mm. */
+const USUAL_THREAD_MM = 600;
 
 export const COUNT_WORDS: Record<HoldCountId, string> = {
   'base-wraps': 'Base wraps',
@@ -74,6 +78,32 @@ export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
           value={collar.binId}
           none="none yet"
           onChange={(binId) => setCollar({ binId })}
+        />
+      ) : null}
+      {hold.takesCollar ? null : (
+        <PartField
+          label="Thread or floss"
+          as="line"
+          value={draft.thread?.binId ?? null}
+          none="not counted"
+          onChange={(binId) => {
+            const { thread: before, ...rest } = draft;
+            onChange(
+              binId === null ? rest : { ...rest, thread: { binId, cutMm: before?.cutMm ?? USUAL_THREAD_MM } },
+            );
+          }}
+        />
+      )}
+      {draft.thread ? (
+        <QuantityField
+          label="One takes of it"
+          of="length"
+          least={10}
+          most={10_000}
+          value={draft.thread.cutMm}
+          onChange={(cutMm) =>
+            cutMm !== null && draft.thread && onChange({ ...draft, thread: { ...draft.thread, cutMm } })
+          }
         />
       ) : null}
       {hold.counts.map(({ id: count, usual, most }) => (

@@ -8,7 +8,7 @@ import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { jigOf } from '@/station-kit/looks/jig-look';
-import { massText } from '@/text/words';
+import { amountText } from '@/text/words';
 import { piecesText, tabsText } from '@/text/skirt-words';
 import { LacksNote, type Lack } from '@/station-kit/put-down/LacksNote';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -42,9 +42,7 @@ export function SwapRows({ plan, swaps, skirt, onSwap, onReset, alsoShort }: Swa
           const isTab = material?.form === 'tab';
           const amount = isTab
             ? piecesText(pulled)
-            : material?.unit === 'g'
-              ? massText(qty, mass)
-              : numberText(qty, 4);
+            : amountText(qty, material ?? view.binById.get(binId) ?? { unit: 'pieces' }, mass);
           return (
             <li key={binId} data-short={short > 0}>
               {material ? <StrandSwatch material={material} size={26} /> : <span />}
@@ -59,7 +57,10 @@ export function SwapRows({ plan, swaps, skirt, onSwap, onReset, alsoShort }: Swa
               <em>{view.binById.get(binId)?.place}</em>
               {short > 0 ? (
                 <div role="alert" className={styles.short}>
-                  {numberText(short, 3)} short.{' '}
+                  {isTab
+                    ? numberText(short, 3)
+                    : amountText(short, view.binById.get(binId) ?? { unit: 'pieces' }, mass)}{' '}
+                  short.{' '}
                   {substitutesFor(take, view).map(({ material: other, deltaE }) => (
                     <Button key={other.id} size="small" onClick={() => onSwap(binId, other.id)}>
                       <StrandSwatch material={other} size={16} /> {other.name}, difference {deltaE.toFixed(1)}

@@ -72,7 +72,21 @@ export function strandsOnShelf(view: Pick<BenchView, 'bins'>): StrandBin[] {
 /** A version to go on from. */
 export function draftOf(skirt: Skirt): SkirtDraft {
   const { family, version, name, prey, layers, hold, counts, collar, wrap, tails, shownOn, note } = skirt;
-  return { family, from: version, name, prey, layers, hold, counts, collar, wrap, tails, shownOn, note };
+  const kept = {
+    family,
+    from: version,
+    name,
+    prey,
+    layers,
+    hold,
+    counts,
+    collar,
+    wrap,
+    tails,
+    shownOn,
+    note,
+  };
+  return skirt.thread ? { ...kept, thread: skirt.thread } : kept;
 }
 
 /** A layer of a material as it is usually laid; as long as the one before it. */
@@ -198,9 +212,10 @@ export function withLayers(
 
 /** The recipe as it is written. */
 export function recipeOf(draft: SkirtDraft): NewSkirt {
-  const { family, name, prey, layers, hold, counts, collar, wrap, tails, shownOn, note } = draft;
+  const { family, name, prey, layers, hold, counts, collar, thread, wrap, tails, shownOn, note } = draft;
   return {
     family,
+    ...(thread ? { thread } : {}),
     layers,
     hold,
     counts,

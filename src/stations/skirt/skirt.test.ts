@@ -1,4 +1,6 @@
 import { demoBench } from '@/demo/demo-bench';
+import type { PartBin } from '@/records/bin';
+import type { Skirt } from '@/records/skirt';
 import { readSkirtFile } from '@/records/skirt-file';
 import { tabPieces } from '@/core/skirts/tab-pieces';
 import { viewOf } from '../../../tests/support/view-of';
@@ -6,7 +8,16 @@ import { layersOf, skirtMassOf, takeOf } from '@/model/skirts/skirt-facts';
 import { piecesText, tabsText } from '@/text/skirt-words';
 import { searchBoard, versionsOf, waterSays } from '@/model/skirts/board';
 import { composeCard } from '@/station-kit/print/skirt-card-of';
-import { draftOf, findProblems, newSkirt, withHold, withLayers, withMaterial, withShort } from './draft';
+import {
+  draftOf,
+  findProblems,
+  newSkirt,
+  recipeOf,
+  withHold,
+  withLayers,
+  withMaterial,
+  withShort,
+} from './draft';
 import { newLine, NO_ORDER, orderProblem, ticketOf } from '@/model/tickets/order';
 import { planRun, putBackOf, substitutesFor, takenOf, tieable, withSwaps } from '@/model/skirts/run-plan';
 import { binFor, exportSkirt, importedRecipe, planImport } from '@/model/skirts/skirt-exchange';
@@ -155,6 +166,40 @@ describe('a recipe being made', () => {
     expect(withLayers(fresh, layers, view).hold).toBe('thread-hitches');
     expect(withLayers({ ...fresh, from: 1 }, layers, view).hold).toBe('collar-tool');
     expect(withLayers(fresh, fresh.layers, view).hold).toBe('collar-tool');
+  });
+
+  it('takes the thread that it is wound with by its length, and none where a collar holds it', () => {
+    const wound: Skirt = { ...perch, hold: 'thread-hitches', thread: { binId: 'floss', cutMm: 600 } };
+    const floss = {
+      ...view.bins.find(({ kind }) => kind === 'part')!,
+      id: 'floss',
+      name: 'Floss',
+      unit: 'mm',
+    };
+    const shelf = {
+      ...view,
+      bins: [...view.bins, floss as PartBin],
+      binById: new Map(view.binById).set('floss', floss as PartBin),
+      levels: new Map(view.levels).set('floss', 5000),
+    };
+    const take = (count: number) => planRun(wound, count, shelf).takes.find(({ binId }) => binId === 'floss');
+    expect(take(8)).toMatchObject({ each: 600, qty: 4800, short: 0 });
+    expect(take(9)).toMatchObject({ qty: 5400, short: 400 });
+    expect(planRun(wound, 9, shelf).canBegin).toBe(false);
+    expect(
+      planRun({ ...wound, hold: 'collar-tool' }, 9, shelf).takes.map(({ binId }) => binId),
+    ).not.toContain('floss');
+    // A draft, a recipe and a file keep it.
+    expect(recipeOf(draftOf(wound)).thread).toEqual(wound.thread);
+    const reading = readSkirtFile(exportSkirt(wound, shelf));
+    if (!reading.ok) throw new Error(reading.problem.code);
+    const back = importedRecipe(
+      planImport(reading.file, shelf),
+      wound.layers.map(({ binId }) => binId),
+      shelf,
+      () => 'x',
+    );
+    expect(back.thread).toEqual(wound.thread);
   });
 
   it('takes a hold’s usual counts, and a wrap for a sheet alone', () => {
