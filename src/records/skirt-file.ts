@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { HOLD_IDS } from '@/core/skirts/holds';
 import type { FileProblem } from '@/core/problems/bench-problem';
 import { colorHex, share } from './fields';
-import { collarShape, holdCounts, layerShape, MOST_LAYERS, sheetWrap, tail } from './skirt';
+import { collarShape, holdCounts, layerShape, MOST_LAYERS, sheetWrap, tailShape } from './skirt';
 
 export const SKIRT_FILE_FORMAT = 'ruvek-skirt';
 const SKIRT_FILE_VERSION = 1;
@@ -50,7 +50,7 @@ const skirtFile = z.strictObject({
   collar: z.strictObject({ name: plain(120).nullable(), ...collarShape }),
   thread: z.strictObject({ name: plain(120, 1), cutMm: z.number().gt(0).max(10_000) }).optional(),
   wrap: sheetWrap.nullable(),
-  tails: z.array(tail).max(24),
+  tails: z.array(z.strictObject(tailShape)).max(24),
   shownOn: z.strictObject({
     style: plain(40, 1),
     nominalG: z.number().gt(0).max(5000),

@@ -45,12 +45,26 @@ export const collarShape = {
 };
 
 /** Inner tails of a cut-sheet skirt, by angle. */
-export const tail = z.strictObject({ angleDeg: degrees, massG: z.number().gt(0).max(100) });
+export const tailShape = {
+  angleDeg: degrees,
+  massG: z.number().gt(0).max(100),
+  /** Of so many legs; left out where it is one piece. */
+  legs: z.int().min(1).max(500).optional(),
+};
+
+const tail = z.strictObject({
+  ...tailShape,
+  /** What it is cut from; left out where nobody said. */
+  binId: ref('bins').optional(),
+});
 
 export const sheetWrap = z.strictObject({
   headDiameterMm: z.number().gt(0).max(200),
   legWidthMm: z.number().gt(0).max(50),
   maxStretch: z.number().min(0).max(1),
+  /** Left whole: the band on the head, and the saddle behind it, after which the legs begin; left out where nobody said. */
+  bandMm: z.number().min(0).max(200).optional(),
+  saddleMm: z.number().min(0).max(200).optional(),
 });
 
 export const holdCounts = z.partialRecord(z.enum(HOLD_COUNT_IDS), z.int().min(0).max(60));

@@ -156,7 +156,13 @@ test('D. sheet skirts: as many legs as go round, tails inside first, from the sh
   await maker.press(page.getByRole('combobox', { name: 'Thread or floss' }));
   await maker.press(page.getByTitle(/^Tying thread/).first());
   await maker.type('One takes of it', '24 in');
-  for (let tail = 1; tail <= 2; tail += 1) await maker.button('+ tail');
+  await maker.type('Band, left whole', '1/2 in');
+  await maker.button('+ tail');
+  await maker.press(page.getByRole('combobox', { name: 'Tail 1 is cut from' }));
+  await maker.press(page.getByTitle(/^Sheet/).last());
+  await maker.type('Legs of tail 1', '2');
+  // The second goes opposite, cut as the first.
+  await maker.button('+ tail');
   await expect(page.getByText('Balanced round the axis.')).toBeVisible();
   await expect(page.getByRole('main').getByText(/thin, by the common schools/)).toHaveCount(0);
   await maker.type('Called', 'Squid');
@@ -170,6 +176,8 @@ test('D. sheet skirts: as many legs as go round, tails inside first, from the sh
     needed: [
       /Measure round the head: 13 legs/,
       /Set the 2 inner tails opposite each other/,
+      /First of all: 2 legs of .* at 90°, 2 legs of .* at 270°/,
+      /a band of 1\/2 in/,
       /Cut 13 legs/,
       /Wrap 13 legs of/,
       /Bind the band with waxed floss/,

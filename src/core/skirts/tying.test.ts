@@ -242,7 +242,11 @@ describe('holds', () => {
   it('a sheet has so many legs as go round, its inner tails before them, its strip last', () => {
     const sheet = (tails: number) =>
       findHold('cut-sheet')
-        .steps({ ...facts, layers: facts.layers.slice(0, 1), sheet: { legs: 12, tails } })
+        .steps({
+          ...facts,
+          layers: facts.layers.slice(0, 1),
+          sheet: { legs: 12, tails, tailsSay: null, wholeSays: null },
+        })
         .map(({ id, title }) => [id, title] as const);
     const bare = sheet(0);
     expect(bare[0]![1]).toBe('Measure round the head: 12 legs');

@@ -11,7 +11,7 @@ import type { Skirt } from '@/records/skirt';
 import type { BenchFacts } from '../bench/bench-facts';
 import { pieceOf, type HeadOf } from '../heads/head-facts';
 import { powderLayers } from '../coats/powder-layers';
-import { materialOf, takeOf } from '../skirts/skirt-facts';
+import { materialOf, tailLayers, takeOf } from '../skirts/skirt-facts';
 import { hasWiredHead, looseSkirt, usesOf } from './build-uses';
 import { cutsOf, rigPieces } from './rig-uses';
 
@@ -113,7 +113,7 @@ function headBill(head: HeadPieceOf, view: BenchFacts): BillPart {
 }
 
 function skirtBill(skirt: Skirt, view: BenchFacts): BillPart {
-  const layers = skirt.layers.flatMap((layer) => {
+  const layers = [...skirt.layers, ...tailLayers(skirt)].flatMap((layer) => {
     const material = materialOf(layer, view);
     return material ? [{ item: material.id, qty: takeOf(layer, material) }] : [];
   });

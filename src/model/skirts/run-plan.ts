@@ -6,7 +6,7 @@ import { sum } from '@/core/numeric/sum';
 import type { StrandBin } from '@/records/bin';
 import type { Skirt } from '@/records/skirt';
 import type { TakenOf, Tying } from '@/records/tying';
-import { materialOf, piecesOf, takeOf } from './skirt-facts';
+import { materialOf, piecesOf, tailLayers, takeOf } from './skirt-facts';
 import type { BenchFacts } from '../bench/bench-facts';
 import type { BenchView } from '../bench/bench-view';
 import { freeOf } from '../stock/free-of';
@@ -39,7 +39,13 @@ export interface RunPlan {
   readonly canBegin: boolean;
 }
 
-type Parts = Pick<Skirt, 'layers' | 'hold' | 'collar' | 'thread'> & { readonly shownOn?: Skirt['shownOn'] };
+type Parts = Pick<Skirt, 'layers' | 'hold' | 'collar' | 'thread'> & {
+  readonly shownOn?: Skirt['shownOn'];
+  readonly tails?: Skirt['tails'];
+};
+
+/** All that is cut for a recipe: its layers, and its inner tails. */
+const cutOf = (recipe: Parts) => [...recipe.layers, ...tailLayers(recipe)];
 
 /** A recipe with other materials in some of its layers. */
 export function withSwaps<R extends Pick<Skirt, 'layers'>>(recipe: R, swaps: Tying['swaps']): R {
@@ -60,9 +66,10 @@ export function planRun(
   others: readonly string[] = [],
 ): RunPlan {
   const byBin = new Map<string, StrandBin | null>();
-  for (const layer of recipe.layers) byBin.set(layer.binId, materialOf(layer, view));
+  const cut = cutOf(recipe);
+  for (const layer of cut) byBin.set(layer.binId, materialOf(layer, view));
   const takes = [...byBin].map(([binId, material]): RunTake => {
-    const mine = recipe.layers.filter((layer) => layer.binId === binId);
+    const mine = cut.filter((layer) => layer.binId === binId);
     const shares = material ? mine.map((layer) => takeOf(layer, material)) : [];
     const each = sum(shares);
     const onHand = view.levels.get(binId) ?? 0;
@@ -121,7 +128,7 @@ export function putBackOf(
       const qty = each * (tying.count - used);
       return qty > 1e-9 ? [{ binId: taken.binId, pieces: [], qty }] : [];
     }
-    const cuts = recipe.layers.flatMap((layer) => {
+    const cuts = cutOf(recipe).flatMap((layer) => {
       const material = layer.binId === taken.binId ? materialOf(layer, view) : null;
       return material ? [takeOf(layer, material)] : [];
     });

@@ -46,7 +46,10 @@ export function exportSkirt(skirt: Skirt, view: BenchView): string {
     },
     ...(thread && threadName !== null ? { thread: { name: threadName, cutMm: thread.cutMm } } : {}),
     wrap,
-    tails,
+    // What they are cut from is of this bench alone.
+    tails: tails.map(({ angleDeg, massG, legs }) =>
+      legs === undefined ? { angleDeg, massG } : { angleDeg, massG, legs },
+    ),
     shownOn: {
       style: shownOn.style,
       nominalG: shownOn.nominalG,

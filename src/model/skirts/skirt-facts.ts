@@ -55,6 +55,40 @@ export function layersOf(recipe: Pick<Skirt, 'layers'>, view: Bins): SkirtLayer[
   });
 }
 
+/** Half of what a tail takes of the round, degrees. */
+const TAIL_HALF_DEG = 8;
+
+/**
+ * Inner tails that are cut from something, as layers: of so many legs, where their angle is, as long as the longest layer.
+ *
+ * @example tailLayers(recipe)[0]?.amount // { by: 'strands', strands: 3 }
+ */
+export function tailLayers({
+  layers,
+  tails = [],
+}: Pick<Skirt, 'layers'> & { readonly tails?: Skirt['tails'] }): SkirtLayerRecord[] {
+  const lengthMm = Math.max(...layers.map((layer) => layer.lengthMm));
+  return tails.flatMap(({ angleDeg, binId, legs = 1 }, nth): SkirtLayerRecord[] =>
+    binId === undefined
+      ? []
+      : [
+          {
+            id: `tail ${nth}`,
+            binId,
+            amount: { by: 'strands', strands: legs },
+            place: {
+              at: 'angles',
+              fromDeg: (angleDeg - TAIL_HALF_DEG + 360) % 360,
+              toDeg: (angleDeg + TAIL_HALF_DEG) % 360,
+            },
+            lengthMm,
+            isShort: false,
+            isForward: false,
+          },
+        ],
+  );
+}
+
 /** How much of a bin one skirt's layer takes, in the bin's unit: tabs, bunches or sheets, or g of hair. */
 export function takeOf(layer: Pick<SkirtLayerRecord, 'amount' | 'lengthMm'>, material: StrandBin): number {
   const strands = strandsOf(layer.amount, material);

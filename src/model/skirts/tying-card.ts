@@ -4,6 +4,7 @@ import { findHold } from '@/core/skirts/holds';
 import { wrapSheet } from '@/core/skirts/wrap-sheet';
 import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
+import { lengthText } from '@/text/words';
 import { amountOfText, placeText, shortName } from '@/text/skirt-words';
 import { materialOf } from './skirt-facts';
 import type { BenchView } from '../bench/bench-view';
@@ -43,6 +44,24 @@ const trailerStep = (name: string, layers: number): HoldStep => ({
   mistakes: [],
 });
 
+/** Each tail that something was said of: what it is cut from, of how many legs, and where. */
+function tailsText(tails: Skirt['tails'], view: Pick<BenchView, 'binById'>): string | null {
+  const said = tails.flatMap(({ angleDeg, binId, legs }) => {
+    const material = binId === undefined ? null : materialOf({ binId }, view);
+    if (!material) return [];
+    const of = legs === undefined ? '' : `${legs} ${legs === 1 ? 'leg' : 'legs'} of `;
+    return [`${of}${shortName(material)} at ${Math.round(angleDeg)}°`];
+  });
+  return said.length > 0 ? said.join(', ') : null;
+}
+
+/** What of a sheet is left whole: its band, and a saddle behind it, after which the legs begin. */
+function wholeText({ bandMm, saddleMm }: NonNullable<Skirt['wrap']>, length: 'mm' | 'in'): string | null {
+  const band = bandMm === undefined ? null : `a band of ${lengthText(bandMm, length)}`;
+  const saddle = saddleMm === undefined ? null : `a saddle of ${lengthText(saddleMm, length)}`;
+  return band && saddle ? `${band} and ${saddle} behind it` : (band ?? saddle);
+}
+
 /** The steps of a recipe, in the words of its own layers; the last says what was pulled for a run, else what it is shown with. */
 export function stepsOf(
   recipe: Skirt,
@@ -74,6 +93,8 @@ export function stepsOf(
     sheet: recipe.wrap && {
       legs: wrapSheet(recipe.wrap.headDiameterMm, recipe.wrap.legWidthMm, recipe.wrap.maxStretch).legs,
       tails: recipe.tails.length,
+      tailsSay: tailsText(recipe.tails, view),
+      wholeSays: wholeText(recipe.wrap, length),
     },
   });
   return trailer === null ? steps : [...steps, trailerStep(trailer, recipe.layers.length)];

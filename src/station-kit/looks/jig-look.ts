@@ -7,10 +7,12 @@ import type { BenchView } from '@/model/bench/bench-view';
 import { lookOf } from './coat-look';
 import { viewOf } from './head-view-of';
 import { boughtLike } from '@/model/heads/bought-head';
-import { layersOf, materialOf } from '@/model/skirts/skirt-facts';
+import { layersOf, materialOf, tailLayers } from '@/model/skirts/skirt-facts';
 import { strandLook } from '@/ui/skirt-drawing/strand-look';
 
-type SkirtRecipe = Pick<Skirt, 'layers' | 'collar' | 'shownOn' | 'hold'>;
+type SkirtRecipe = Pick<Skirt, 'layers' | 'collar' | 'shownOn' | 'hold'> & {
+  readonly tails?: Skirt['tails'];
+};
 
 /** What may be other than the recipe has it: a head of a ticket, its color, its guard and collar. */
 export type JigChoice = Partial<Skirt['shownOn']> & { readonly collarBinId?: string | null };
@@ -37,14 +39,16 @@ export function jigOf(recipe: SkirtRecipe, view: BenchView, choice: JigChoice = 
     const bin = binId === null ? undefined : view.binById.get(binId);
     return bin?.kind === 'part' ? (bin.hex ?? GONE_HEX) : null;
   };
+  // Tails lie inside: they are drawn with what hangs, not with what is tied on.
+  const shown = [...recipe.layers, ...tailLayers(recipe)];
   const { diameterMm, headSideMm } = recipe.collar;
   const takesCollar = findHold(recipe.hold).takesCollar;
   return {
     head,
     coat: coat ? lookOf(coat, view) : null,
     depth: findStyle(on.style)?.depth ?? 1,
-    layers: layersOf(recipe, view).map(inLocks),
-    looks: recipe.layers.flatMap((layer) => {
+    layers: layersOf({ layers: shown }, view).map(inLocks),
+    looks: shown.flatMap((layer) => {
       const material = materialOf(layer, view);
       return material ? [strandLook(material)] : [];
     }),

@@ -1,5 +1,6 @@
 'use client';
 
+import { CountField } from '@/ui/unit-field/CountField';
 import { MassField } from '@/ui/unit-field/MassField';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { PercentField } from '@/ui/unit-field/PercentField';
@@ -12,6 +13,7 @@ import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { withWrap } from '@/model/skirts/sheet-wrap';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { SkirtDraft } from './draft';
+import { MaterialSelect } from './MaterialSelect';
 import styles from './skirt.module.css';
 
 type Tail = Skirt['tails'][number];
@@ -45,6 +47,23 @@ export function SheetFields({ draft, wrap, onChange }: SheetFieldsProps) {
           most={max}
           value={wrap[field]}
           onChange={(value) => value !== null && setWrap({ [field]: value })}
+        />
+      ))}
+      {(
+        [
+          ['bandMm', 'Band, left whole'],
+          ['saddleMm', 'Saddle behind it'],
+        ] as const
+      ).map(([field, label]) => (
+        <QuantityField
+          key={field}
+          of="length"
+          label={label}
+          least={0}
+          most={200}
+          isOptional
+          value={wrap[field] ?? null}
+          onChange={(value) => setWrap({ [field]: value ?? undefined })}
         />
       ))}
       <PercentField
@@ -111,6 +130,21 @@ function TailFields({ no, tail, onChange, onRemove }: TailFieldsProps) {
         label={`Weight of tail ${no}`}
         value={tail.massG}
         onChange={(massG) => massG !== null && massG > 0 && onChange({ ...tail, massG })}
+      />
+      <div style={{ width: 140 }}>
+        <MaterialSelect
+          label={`Tail ${no} is cut from`}
+          value={tail.binId ?? null}
+          onChange={(binId) => onChange({ ...tail, binId })}
+        />
+      </div>
+      <CountField
+        isBare
+        label={`Legs of tail ${no}`}
+        min={1}
+        max={500}
+        value={tail.legs ?? 1}
+        onChange={(legs) => legs !== null && onChange({ ...tail, legs })}
       />
       <Button size="small" onClick={onRemove}>
         Take out

@@ -8,7 +8,7 @@ import { sum } from '@/core/numeric/sum';
 import { rollUpCost } from '@/core/cost/roll-up-cost';
 import { numberText } from '@/text/number-text';
 import { Figure } from '@/ui/figure/Figure';
-import { massText } from '@/text/words';
+import { amountText, massText } from '@/text/words';
 import { piecesText, tabsText } from '@/text/skirt-words';
 import { skirtMassOf } from '@/model/skirts/skirt-facts';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -68,16 +68,9 @@ function TakeRow({ take, onSwap }: { readonly take: RunTake; readonly onSwap: (t
   const { mass } = useUnits();
   const { name, material, qty, onHand, pulled, left, short } = take;
   const isTab = material?.form === 'tab';
-  const asked = isTab
-    ? `${tabsText(qty)} ${qty > 1 ? 'tabs' : 'tab'}`
-    : material?.unit === 'g'
-      ? massText(qty, mass)
-      : numberText(qty, 4);
-  const there = isTab
-    ? tabsText(Math.max(0, onHand))
-    : material?.unit === 'g'
-      ? massText(onHand, mass)
-      : numberText(onHand, 5);
+  const of = material ?? view.binById.get(take.binId) ?? { unit: 'pieces' as const };
+  const asked = isTab ? `${tabsText(qty)} ${qty > 1 ? 'tabs' : 'tab'}` : amountText(qty, of, mass);
+  const there = isTab ? tabsText(Math.max(0, onHand)) : amountText(onHand, of, mass);
   const offered = short > 0 ? substitutesFor(take, view) : [];
   return (
     <li data-short={short > 0}>
@@ -92,7 +85,7 @@ function TakeRow({ take, onSwap }: { readonly take: RunTake; readonly onSwap: (t
       ) : null}
       {short > 0 ? (
         <small role="alert" className={styles.short}>
-          {isTab ? `${short} ${short === 1 ? 'tab' : 'tabs'}` : numberText(short, 3)} short.
+          {isTab ? `${short} ${short === 1 ? 'tab' : 'tabs'}` : amountText(short, of, mass)} short.
           {offered.length > 0 ? ' Nearest: ' : ' Nothing near it of which there is enough.'}
           {offered.map(({ material: other, deltaE }) => (
             <Button key={other.id} size="small" type="link" onClick={() => onSwap(other.id)}>

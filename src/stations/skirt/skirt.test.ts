@@ -1,4 +1,5 @@
 import { demoBench } from '@/demo/demo-bench';
+import { jigOf } from '@/station-kit/looks/jig-look';
 import type { PartBin } from '@/records/bin';
 import type { Skirt } from '@/records/skirt';
 import { readSkirtFile } from '@/records/skirt-file';
@@ -166,6 +167,31 @@ describe('a recipe being made', () => {
     expect(withLayers(fresh, layers, view).hold).toBe('thread-hitches');
     expect(withLayers({ ...fresh, from: 1 }, layers, view).hold).toBe('collar-tool');
     expect(withLayers(fresh, fresh.layers, view).hold).toBe('collar-tool');
+  });
+
+  it('takes what its inner tails are cut from, draws them, and says where each is set', () => {
+    const tails = [90, 270].map((angleDeg) => ({ angleDeg, massG: 0.5, binId: 'tab-reed-green', legs: 10 }));
+    const tailed: Skirt = {
+      ...perch,
+      hold: 'cut-sheet',
+      wrap: { headDiameterMm: 20, legWidthMm: 3, maxStretch: 0.1, bandMm: 12, saddleMm: 8 },
+      tails,
+    };
+    const green = (skirt: Skirt) =>
+      planRun(skirt, 4, view).takes.find(({ binId }) => binId === 'tab-reed-green')!;
+    const perTab = 20;
+    expect(green(tailed).each - green(perch).each).toBeCloseTo(20 / perTab, 9);
+    expect(jigOf(tailed, view)!.layers).toHaveLength(perch.layers.length + 2);
+    const steps = stepsOf(tailed, view, 'in');
+    expect(steps.find(({ id }) => id === 'tails')!.how).toMatch(
+      /10 legs of .* at 90°, 10 legs of .* at 270°/,
+    );
+    expect(steps.find(({ id }) => id === 'legs')!.how).toMatch(
+      /a band of 15\/32 in and a saddle of 5\/16 in behind it/,
+    );
+    // Those of which nobody said what they are cut from are of nothing that is counted.
+    const plain = { ...tailed, tails: tails.map(({ angleDeg, massG }) => ({ angleDeg, massG })) };
+    expect(green(plain).each).toBe(green(perch).each);
   });
 
   it('takes the thread that it is wound with by its length, and none where a collar holds it', () => {

@@ -15,7 +15,7 @@ export const cutSheet: SkirtHold<'cut-sheet'> = {
   usualSeconds: 600,
   cautions: ['Knife: cut away from the hand. Instant glue: no eyes, no fingers, vent the bench.'],
   steps: (facts) => {
-    const { legs = 0, tails = 0 } = facts.sheet ?? {};
+    const { legs = 0, tails = 0, tailsSay = null, wholeSays = null } = facts.sheet ?? {};
     const all = facts.layers.length;
     return [
       {
@@ -31,7 +31,7 @@ export const cutSheet: SkirtHold<'cut-sheet'> = {
             {
               id: 'tails',
               title: tails === 1 ? 'Set the inner tail' : `Set the ${tails} inner tails opposite each other`,
-              how: 'First of all, by the angles of the recipe: what is on one side is on the other too, or it spins.',
+              how: `First of all${tailsSay === null ? ', by the angles of the recipe' : `: ${tailsSay}`}; what is on one side is on the other too, or it spins.`,
               count: null,
               shows: { layers: 0, as: 'tied' as const },
               mistakes: ['lopsided'] as const,
@@ -41,7 +41,7 @@ export const cutSheet: SkirtHold<'cut-sheet'> = {
       {
         id: 'legs',
         title: legs > 0 ? `Cut ${legs} legs, their band left whole` : 'Cut the legs, their band left whole',
-        how: 'Along the rule, from the tips to the band: the band holds them together on the head.',
+        how: `Along the rule, from the tips to ${wholeSays ?? 'the band'}: it holds them together on the head.`,
         count: null,
         shows: { layers: 0, as: 'tied' },
         mistakes: [],

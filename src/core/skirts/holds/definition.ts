@@ -50,7 +50,14 @@ export interface TyingFacts {
   readonly hasGuard: boolean;
   readonly hasRattle: boolean;
   /** Of a sheet wrapped round a head: its legs, and how many inner tails lie under it. Null for every other. */
-  readonly sheet: { readonly legs: number; readonly tails: number } | null;
+  readonly sheet: {
+    readonly legs: number;
+    readonly tails: number;
+    /** What the tails are cut from, and where each is set, in words; null where nobody said. */
+    readonly tailsSay: string | null;
+    /** How much of the sheet is left whole, in words; null where nobody said. */
+    readonly wholeSays: string | null;
+  } | null;
 }
 
 export interface HoldStep {
