@@ -13,6 +13,7 @@ import { deeds } from './012-deeds';
 import { boughtThings } from './013-bought-things';
 import { anyHeads } from './014-any-heads';
 import { shapes } from './015-shapes';
+import { saidSince } from './016-said-since';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -32,4 +33,5 @@ export const MIGRATIONS: readonly Migration[] = [
   boughtThings,
   anyHeads,
   shapes,
+  saidSince,
 ];

@@ -586,6 +586,31 @@ describe('migrations', () => {
     });
   });
 
+  it('leave what version 15 kept as it was, which says nothing of unbaked racks, wires cast in, own steps and threads', async () => {
+    const old = new Dexie('fifteenth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 15)) old.version(version).stores(stores);
+    await old.open();
+    const { racks, skirts, builds, molds } = demoBench(Date.UTC(2026, 10, 23, 12));
+    await old.table('racks').bulkAdd(racks as object[]);
+    await old.table('skirts').bulkAdd(skirts as object[]);
+    await old.table('builds').bulkAdd(builds as object[]);
+    await old.table('molds').bulkAdd(molds as object[]);
+    old.close();
+
+    const db = new BenchDatabase('fifteenth-bench');
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => 'id' });
+    expect(await workshop.racks.all()).toEqual(expect.arrayContaining([...racks]));
+    expect(await workshop.skirts.all()).toEqual(expect.arrayContaining([...skirts]));
+    const kept = await workshop.builds.all();
+    expect(kept).toEqual(expect.arrayContaining([...builds]));
+    expect(kept.every((build) => build.ownSteps === undefined && build.dip === undefined)).toBe(true);
+    // What is said from now on goes into it.
+    expect(await workshop.builds.ownSteps(builds[0]!.id, [{ id: 'x' }])).toMatchObject({ ok: true });
+    expect((await workshop.builds.all()).find(({ id }) => id === builds[0]!.id)?.ownSteps).toEqual([
+      { id: 'x' },
+    ]);
+  });
+
   it('bring an older database up, step by step, with what was in it', async () => {
     // Version 1 as it shipped, written by hand: what browsers out there hold.
     const old = new Dexie('old-bench');

@@ -11,6 +11,7 @@ import { tenthToEleventh } from './010-to-011';
 import { eleventhToTwelfth } from './011-to-012';
 import { twelfthToThirteenth } from './012-to-013';
 import { thirteenthToFourteenth } from './013-to-014';
+import { fourteenthToFifteenth } from './014-to-015';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first: a file's version is one more than there are steps. */
@@ -28,6 +29,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
   eleventhToTwelfth,
   twelfthToThirteenth,
   thirteenthToFourteenth,
+  fourteenthToFifteenth,
 ];
 
 /**
