@@ -93,7 +93,7 @@ test('what works is said with its spread, the weight with its line, and what was
   const { contents } = await readBench(page);
   const ticket = contents.tickets.find(({ title }) => title === 'Replace what the water took')!;
   const lost = contents.waterNotes
-    .filter(({ of }) => of?.kind === 'head' || of?.kind === 'build')
+    .filter(({ of }) => of !== null && of.kind !== 'rig')
     .reduce((so, note) => so + note.lost, 0);
   expect([...ticket.lines, ...ticket.wares].reduce((so, { count }) => so + count, 0)).toBe(lost);
   await openStation(page, 'ticket');
