@@ -1,5 +1,7 @@
 'use client';
 
+import { useMemo } from 'react';
+import { tallyByItem } from '@/core/stock/tally-by-item';
 import { dressingOf } from '@/model/bills/promises';
 import type { Ticket } from '@/records/ticket';
 import { amountText } from '@/text/words';
@@ -12,10 +14,10 @@ import { useBench } from './BenchProvider';
 export function DressingTakes({ lines }: Pick<Ticket, 'lines'>) {
   const { view } = useBench();
   const { mass } = useUnits();
-  const takes = new Map<string, number>();
-  for (const line of lines) {
-    for (const [binId, qty] of dressingOf(line, view)) takes.set(binId, (takes.get(binId) ?? 0) + qty);
-  }
+  const takes = useMemo(() => {
+    const all = lines.flatMap((line) => [...dressingOf(line, view)].map(([item, qty]) => ({ item, qty })));
+    return tallyByItem(all);
+  }, [lines, view]);
   const rows = [...takes].flatMap(([binId, qty]) => {
     const bin = view.binById.get(binId);
     return bin && qty > 0 ? [{ bin, qty, there: view.levels.get(binId) ?? 0 }] : [];

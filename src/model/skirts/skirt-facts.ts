@@ -67,7 +67,7 @@ export function tailLayers({
   layers,
   tails = [],
 }: Pick<Skirt, 'layers'> & { readonly tails?: Skirt['tails'] }): SkirtLayerRecord[] {
-  const lengthMm = Math.max(...layers.map((layer) => layer.lengthMm));
+  const lengthMm = Math.max(0, ...layers.map((layer) => layer.lengthMm));
   return tails.flatMap(({ angleDeg, binId, legs = 1 }, nth): SkirtLayerRecord[] =>
     binId === undefined
       ? []

@@ -5,13 +5,14 @@ import { useUnits } from '@/ui/units/use-units';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { sizeText } from '@/text/words';
 import { apart, column, stack, wrap } from '@/ui/layout/layout';
-import { Button, Checkbox, ColorPicker, Segmented } from 'antd';
+import { Button, ColorPicker, Segmented } from 'antd';
 import { useState } from 'react';
 import type { PlasticAdded, PlasticColor, PlasticRecord } from '@/records/plastic';
 import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { Cup } from './Cup';
 import { CupSwatch } from './CupSwatch';
+import { WentIn } from './WentIn';
 import {
   amountOf,
   plasticProblems,
@@ -268,36 +269,3 @@ function CupColumn({
 const SPOON_SIZES = [1 / 32, 1 / 16, 1 / 8, 1 / 4, 1 / 2];
 /** Flake as it is sold, mm: .008 to .094 in. */
 const FLAKE_MM = [0.2, 0.38, 0.64, 0.89, 1.02, 1.57, 2.39];
-
-interface WentInProps {
-  readonly name: string;
-  readonly added: PlasticColor['added'];
-  readonly onChange: (added: PlasticColor['added']) => void;
-}
-
-/** What went into a cup, in order, with the drop that was one too many. */
-function WentIn({ name, added, onChange }: WentInProps) {
-  const { length } = useUnits();
-  const setTooMuch = (id: string, tooMuch: boolean) =>
-    onChange(added.map((each) => (each.id === id ? { ...each, tooMuch } : each)));
-  return (
-    <ol className={styles.added} aria-label={`${name}, what went in`}>
-      {added.map((each) => (
-        <li key={each.id} data-toomuch={each.tooMuch}>
-          <i style={{ background: each.hex }} aria-hidden="true" />
-          <span>
-            {amountOf(each.amount, each.as === 'drops' ? each.as : SPOONS)} {each.name}
-            {each.sizeMm === null ? '' : `, ${sizeText(each.sizeMm, length)}`}
-          </span>
-          <Checkbox
-            checked={each.tooMuch}
-            aria-label={`${each.name} was too much`}
-            onChange={({ target }) => setTooMuch(each.id, target.checked)}
-          >
-            one too many
-          </Checkbox>
-        </li>
-      ))}
-    </ol>
-  );
-}
