@@ -38,7 +38,13 @@ const ticketDraft = z.strictObject({
     .max(200),
   wares: z
     .array(
-      z.strictObject({ id, of: z.string().nullable(), count: z.number().nullable(), dueOn: day.nullable() }),
+      z.strictObject({
+        id,
+        of: z.string().nullable(),
+        says: z.string().max(200).optional(),
+        count: z.number().nullable(),
+        dueOn: day.nullable(),
+      }),
     )
     .max(60),
 });

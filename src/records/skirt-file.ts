@@ -2,7 +2,16 @@ import { z } from 'zod';
 import { HOLD_IDS } from '@/core/skirts/holds';
 import type { FileProblem } from '@/core/problems/bench-problem';
 import { colorHex, share } from './fields';
-import { collarShape, holdCounts, layerShape, MOST_LAYERS, sheetWrap, tailShape } from './skirt';
+import {
+  collarShape,
+  holdCounts,
+  layerShape,
+  MOST_ALSO,
+  MOST_LAYERS,
+  mostEach,
+  sheetWrap,
+  tailShape,
+} from './skirt';
 
 export const SKIRT_FILE_FORMAT = 'ruvek-skirt';
 const SKIRT_FILE_VERSION = 1;
@@ -49,6 +58,10 @@ const skirtFile = z.strictObject({
   counts: holdCounts,
   collar: z.strictObject({ name: plain(120).nullable(), ...collarShape }),
   thread: z.strictObject({ name: plain(120, 1), cutMm: z.number().gt(0).max(10_000) }).optional(),
+  also: z
+    .array(z.strictObject({ name: plain(120, 1), qty: mostEach }))
+    .max(MOST_ALSO)
+    .optional(),
   wrap: sheetWrap.nullable(),
   tails: z.array(z.strictObject(tailShape)).max(24),
   shownOn: z.strictObject({

@@ -5,6 +5,9 @@ import { id, instant, name, note, ref } from './fields';
 import { ownSteps } from './own-steps';
 
 export const MOST_LAYERS = 40;
+export const MOST_ALSO = 8;
+/** Of one thing on one skirt: pieces, g or mm. */
+export const mostEach = z.number().gt(0).max(10_000);
 const degrees = z.number().min(0).max(360);
 
 /** How much of a material a layer takes. */
@@ -84,6 +87,11 @@ export const skirt = z.strictObject({
   collar: z.strictObject({ binId: id.nullable(), ...collarShape }),
   /** The thread or floss that it is wound with, and how much one takes, mm; left out where nobody said. */
   thread: z.strictObject({ binId: ref('bins'), cutMm: z.number().gt(0).max(10_000) }).optional(),
+  /** What else goes on each, so much in its bin's own unit: glue, a strip, the head it is of; left out where nothing does. */
+  also: z
+    .array(z.strictObject({ binId: ref('bins'), qty: mostEach }))
+    .max(MOST_ALSO)
+    .optional(),
   wrap: sheetWrap.nullable(),
   tails: z.array(tail).max(24),
   /** What it is drawn on. */

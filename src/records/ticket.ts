@@ -26,6 +26,8 @@ const ware = z.strictObject({
   id,
   kind: z.enum(['build', 'rig', 'skirt', 'bin']),
   family: id,
+  /** What it is to be called, where nothing of its family was kept yet when it was asked for. */
+  says: name.optional(),
   count: pieces.min(1),
   dueOn: day.nullable(),
 });

@@ -3,6 +3,9 @@
 import { wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
+import { notKeptYet } from '@/model/tickets/not-kept-yet';
+import type { TicketWare } from '@/records/ticket';
+import { useBench } from './BenchProvider';
 import { anotherName } from '@/model/versions/another-name';
 import { TextField } from '@/ui/unit-field/TextField';
 import styles from './keep-draft.module.css';
@@ -52,6 +55,7 @@ export function KeepDraft(props: KeepDraftProps) {
         onChange={(next) => onChange({ name: next })}
       />
       {children}
+      {draft.family === null ? <AskedFor {...{ what, name, onChange }} /> : null}
       <TextField label="Note" value={draft.note} most={500} onChange={(note) => onChange({ note })} />
       <Button type="primary" htmlType="submit" disabled={problem !== null || name === ''}>
         {draft.family === null ? 'Keep it' : 'Keep as a new version'}
@@ -67,5 +71,29 @@ export function KeepDraft(props: KeepDraftProps) {
       <Button onClick={onLetGo}>Let it go</Button>
       {mind ? <p>{mind}</p> : null}
     </form>
+  );
+}
+
+const KINDS: Readonly<Record<string, TicketWare['kind']>> = { bait: 'build', rig: 'rig', skirt: 'skirt' };
+
+/** What tickets ask for by a name that nobody has kept yet: kept under that name, it is what they wait for. */
+function AskedFor({
+  what,
+  name,
+  onChange,
+}: Pick<KeepDraftProps, 'what' | 'onChange'> & { readonly name: string }) {
+  const { view } = useBench();
+  const kind = KINDS[what];
+  const asked = kind === undefined ? [] : notKeptYet(kind, view);
+  return asked.map(({ ware, ticket, name: asks }) =>
+    asks === name ? (
+      <p key={ware.id} role="status">
+        {ticket.title} asks for {ware.count} of it.
+      </p>
+    ) : (
+      <Button key={ware.id} type="dashed" onClick={() => onChange({ name: asks })}>
+        It is {asks}: {ticket.title} asks for {ware.count}
+      </Button>
+    ),
   );
 }

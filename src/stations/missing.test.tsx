@@ -19,7 +19,7 @@ import { MissingPart } from './build/MissingPart';
 import { HeatPart } from './coat/HeatPart';
 import { Station as MetalStation } from './metal';
 import { Station as MoldsStation } from './molds';
-import { newRig } from './rig/draft';
+import { newRig } from '@/model/rigs/rig-draft';
 import { MissingParts } from './rig/MissingParts';
 import { RollsPart } from './rig/RollsPart';
 import { Station as SkirtStation } from './skirt';

@@ -16,7 +16,14 @@ import { sessionOf, takesOf } from '@/model/tickets/session-takes';
 import { headText, massText, minutesText, offText, verdictText } from '@/text/words';
 import { dueOn } from '@/model/tickets/due-on';
 import { inShelfOrder, shelfBin, shelfGroups } from '@/model/stock/shelf-rows';
-import { completeLines, draftOf, findProblems, newDraft, newLine, sortHooks } from './ticket/draft';
+import {
+  completeLines,
+  draftOf,
+  findProblems,
+  newDraft,
+  newLine,
+  sortHooks,
+} from '@/model/tickets/ticket-draft';
 
 const NOW = Date.UTC(2026, 10, 23, 12);
 const demo = demoBench(NOW);

@@ -41,7 +41,9 @@ async function price(maker: Maker, each: string): Promise<void> {
     const dialog = page.getByRole('dialog');
     await maker.type(/^Price/, each, dialog);
     const per = dialog.getByRole('textbox', { name: 'That price is for' });
-    const isWeighed = /lead|tin|hair|fur|powder/i.test(await dialog.locator('.ant-modal-title').innerText());
+    const isWeighed = /lead|tin|hair|fur|powder|glue/i.test(
+      await dialog.locator('.ant-modal-title').innerText(),
+    );
     if ((await per.inputValue()) === '') {
       await maker.type('That price is for', isWeighed ? '1 lb' : '100 yd', dialog);
     }

@@ -156,6 +156,13 @@ test('D. sheet skirts: as many legs as go round, tails inside first, from the sh
   await maker.press(page.getByRole('combobox', { name: 'Thread or floss' }));
   await maker.press(page.getByTitle(/^Tying thread/).first());
   await maker.type('One takes of it', '24 in');
+  // The glue of its seam and the head that it is of are taken and paid too.
+  const goesOn = page.getByRole('group', { name: 'What else goes on' });
+  for (const what of [/^Glue 0.7 oz/, /^Lure 3 1\/2 in/]) {
+    await maker.press(goesOn.getByRole('combobox', { name: /^What else goes on/ }));
+    await maker.press(page.getByTitle(what).first());
+  }
+  await maker.type('One takes of Glue 0.7 oz', '0.004 oz', goesOn);
   await maker.type('Band, left whole', '1/2 in');
   await maker.button('+ tail');
   await maker.press(page.getByRole('combobox', { name: 'Tail 1 is cut from' }));
@@ -170,7 +177,11 @@ test('D. sheet skirts: as many legs as go round, tails inside first, from the sh
   await maker.button('Tie some');
   const dialog = page.getByRole('dialog', { name: /^Tie/ });
   await maker.type('How many', '4', dialog);
-  await countIn(maker, dialog, [[/^Count Tying thread/, '100 yd']]);
+  await countIn(maker, dialog, [
+    [/^Count Tying thread/, '100 yd'],
+    [/^Count Glue/, '0.7 oz'],
+    [/^Count Lure/, '6'],
+  ]);
   await maker.button('Pull them and begin', dialog);
   await readCards(maker, {
     needed: [
@@ -192,6 +203,16 @@ test('D. sheet skirts: as many legs as go round, tails inside first, from the sh
   maker.say('D, sheet skirts');
   const { contents } = await readBench(page);
   expect(contents.tyings.map(({ passed }) => passed)).toEqual([4]);
+  const taken = contents.tyings[0]!.taken.map(({ binId, qty }) => [
+    contents.bins.find(({ id }) => id === binId)?.name,
+    Number(qty.toFixed(2)),
+  ]);
+  expect(taken).toEqual(
+    expect.arrayContaining([
+      ['Glue 0.7 oz', 0.45],
+      ['Lure 3 1/2 in', 4],
+    ]),
+  );
 });
 
 test('C. thread, fur and two brothers: fur no longer than its hide, tied on heads only, two sizes side by side', async ({

@@ -31,6 +31,7 @@ export const PART_ROLE_IDS = [
   'collar',
   'skirt',
   'rig',
+  'glue',
 ] as const;
 export type PartRoleId = (typeof PART_ROLE_IDS)[number];
 
@@ -256,6 +257,7 @@ export const PART_ROLES: readonly PartRole[] = [
     hole: null,
   },
   { id: 'rig', name: 'Ready rig', sizes: [mm('lengthMm', 'Length', 500), BREAKS], along: null, hole: null },
+  { id: 'glue', name: 'Glue', sizes: [], along: null, hole: null },
   { id: 'lure', name: 'Lure', sizes: [LENGTH, mm('bodyMm', 'Body', 120)], along: null, hole: null },
 ];
 

@@ -14,6 +14,7 @@ import { boughtThings } from './013-bought-things';
 import { anyHeads } from './014-any-heads';
 import { shapes } from './015-shapes';
 import { saidSince } from './016-said-since';
+import { askedByName } from './017-asked-by-name';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -34,4 +35,5 @@ export const MIGRATIONS: readonly Migration[] = [
   anyHeads,
   shapes,
   saidSince,
+  askedByName,
 ];

@@ -611,6 +611,38 @@ describe('migrations', () => {
     ]);
   });
 
+  it('leave what version 16 kept as it was, which asks by no name and says of nothing else that goes on', async () => {
+    const old = new Dexie('sixteenth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 16)) old.version(version).stores(stores);
+    await old.open();
+    const { tickets, skirts, bins } = demoBench(Date.UTC(2026, 10, 23, 12));
+    await old.table('tickets').bulkAdd(tickets as object[]);
+    await old.table('skirts').bulkAdd(skirts as object[]);
+    await old.table('bins').bulkAdd(bins as object[]);
+    old.close();
+
+    const db = new BenchDatabase('sixteenth-bench');
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => 'id' });
+    expect(await workshop.tickets.all()).toEqual(expect.arrayContaining([...tickets]));
+    expect(await workshop.skirts.all()).toEqual(expect.arrayContaining([...skirts]));
+    // What a recipe says from now on goes into it.
+    const {
+      id: _id,
+      version: _version,
+      createdAt: _at,
+      retired: _retired,
+      ownSteps: _own,
+      ...recipe
+    } = skirts[0]!;
+    const kept = await workshop.skirts.keep({ ...recipe, also: [{ binId: bins[0]!.id, qty: 0.1 }] });
+    expect((await workshop.skirts.all()).find(({ id }) => id === kept.id)).toMatchObject({
+      version:
+        1 +
+        Math.max(...skirts.filter(({ family }) => family === recipe.family).map(({ version }) => version)),
+      also: [{ binId: bins[0]!.id, qty: 0.1 }],
+    });
+  });
+
   it('bring an older database up, step by step, with what was in it', async () => {
     // Version 1 as it shipped, written by hand: what browsers out there hold.
     const old = new Dexie('old-bench');

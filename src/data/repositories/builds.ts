@@ -3,7 +3,8 @@ import { did } from '../did';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { BuildRecord } from '@/records/build';
 import type { Store } from '../store';
-import { ownStepsKeeper, ownStepsOf } from './own-steps';
+import { nextVersion } from './next-version';
+import { ownStepsKeeper } from './own-steps';
 import { attempt, granted, refuse, write } from '../write';
 import type { NewBuild } from '@/records/build';
 
@@ -29,18 +30,8 @@ export function buildRepository(store: Store) {
     /** Keeps a build as the next version of its family, or as the first of a new one. Older versions stay. */
     keep: ({ family, ...build }: NewBuild): Promise<BuildRecord> =>
       write(store, did('build.kept', { name: build.name }), async (tx) => {
-        const id = store.newId();
-        const known = family === null ? [] : await db.builds.where('family').equals(family).toArray();
-        const kept: BuildRecord = {
-          ...build,
-          ...ownStepsOf(known),
-          id,
-          family: family ?? id,
-          version: 1 + Math.max(0, ...known.map(({ version }) => version)),
-          seenMs: null,
-          createdAt: store.now(),
-          retired: false,
-        };
+        const next = await nextVersion(store, 'build', { family, name: build.name });
+        const kept: BuildRecord = { ...build, ...next, seenMs: null };
         await tx.put('builds', kept);
         return kept;
       }),

@@ -1,7 +1,8 @@
 import { did } from '../did';
 import type { Allowance, Match, RigRecord } from '@/records/rig';
 import type { Store } from '../store';
-import { ownStepsKeeper, ownStepsOf } from './own-steps';
+import { nextVersion } from './next-version';
+import { ownStepsKeeper } from './own-steps';
 import { write } from '../write';
 import type { NewRig } from '@/records/rig';
 
@@ -16,17 +17,8 @@ export function rigRepository(store: Store) {
     /** Keeps a rig as the next version of its family, or as the first of a new one. Older versions stay. */
     keep: ({ family, ...rig }: NewRig): Promise<RigRecord> =>
       write(store, did('rig.kept', { name: rig.name }), async (tx) => {
-        const id = store.newId();
-        const known = family === null ? [] : await db.rigs.where('family').equals(family).toArray();
-        const kept: RigRecord = {
-          ...rig,
-          ...ownStepsOf(known),
-          id,
-          family: family ?? id,
-          version: 1 + Math.max(0, ...known.map(({ version }) => version)),
-          createdAt: store.now(),
-          retired: false,
-        };
+        const next = await nextVersion(store, 'rig', { family, name: rig.name });
+        const kept: RigRecord = { ...rig, ...next };
         await tx.put('rigs', kept);
         return kept;
       }),

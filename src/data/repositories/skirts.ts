@@ -3,7 +3,8 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Skirt } from '@/records/skirt';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import type { Store } from '../store';
-import { ownStepsKeeper, ownStepsOf } from './own-steps';
+import { nextVersion } from './next-version';
+import { ownStepsKeeper } from './own-steps';
 import { attempt, granted, refuse, write } from '../write';
 import type { NewBin } from '@/records/plain-bin';
 import type { NewSkirt } from '@/records/skirt';
@@ -17,17 +18,8 @@ export function skirtRepository(store: Store) {
     /** Keeps a recipe as the next version of its family, or as the first of a new one. Older versions stay. */
     async keep({ family, ...recipe }: NewSkirt): Promise<Skirt> {
       return write(store, did('skirt.kept', { name: recipe.name }), async (tx) => {
-        const id = store.newId();
-        const known = family === null ? [] : await db.skirts.where('family').equals(family).toArray();
-        const kept: Skirt = {
-          ...recipe,
-          ...ownStepsOf(known),
-          id,
-          family: family ?? id,
-          version: 1 + Math.max(0, ...known.map(({ version }) => version)),
-          createdAt: store.now(),
-          retired: false,
-        };
+        const next = await nextVersion(store, 'skirt', { family, name: recipe.name });
+        const kept: Skirt = { ...recipe, ...next };
         await tx.put('skirts', kept);
         return kept;
       });

@@ -1,7 +1,7 @@
 import type { DrawnPart } from './part-shapes';
 
 /** What has no measures of its own to be drawn by: a lot of metal, a jar, a bunch of something. */
-export type Stuff = 'metal' | 'powder' | 'tab' | 'hair' | 'fur' | 'sheet';
+export type Stuff = 'metal' | 'powder' | 'glue' | 'tab' | 'hair' | 'fur' | 'sheet';
 
 const strands = (count: number, long: number, gap: number, bow: number) =>
   Array.from({ length: count }, (_, nth) => {
@@ -24,6 +24,14 @@ const DRAWN: Readonly<Record<Stuff, DrawnPart>> = {
       { d: 'M0.4 12Q9 9 17.6 12V20Q17.6 21.6 16 21.6H2Q0.4 21.6 0.4 20Z', is: 'dark' },
     ],
     box: [0, 0, 18, 22],
+  },
+  glue: {
+    shapes: [
+      { d: 'M0 12Q0 9 4 8L6 5H8L10 8Q14 9 14 12V28Q14 30 12 30H2Q0 30 0 28Z', is: 'soft' },
+      { d: 'M5.6 5L6.6 -3H7.4L8.4 5Z', is: 'body' },
+      { d: 'M0.4 17H13.6V25H0.4Z', is: 'dark' },
+    ],
+    box: [0, -3, 14, 33],
   },
   tab: {
     shapes: [

@@ -2,7 +2,6 @@ import type { BillPart } from '@/core/cost/bill';
 import { boughtLike } from '../heads/bought-head';
 import { coatUse } from '@/core/coats/coat-use';
 import { sum } from '@/core/numeric/sum';
-import { findHold } from '@/core/skirts/holds';
 import { tallyByItem } from '@/core/stock/tally-by-item';
 import type { Bin } from '@/records/bin';
 import type { BuildRecord } from '@/records/build';
@@ -11,6 +10,7 @@ import type { Skirt } from '@/records/skirt';
 import type { BenchFacts } from '../bench/bench-facts';
 import { pieceOf, type HeadOf } from '../heads/head-facts';
 import { powderLayers } from '../coats/powder-layers';
+import { besidesOf } from '../skirts/besides';
 import { materialOf, tailLayers, takeOf } from '../skirts/skirt-facts';
 import { hasWiredHead, looseSkirt, usesOf } from './build-uses';
 import { cutsOf, rigPieces } from './rig-uses';
@@ -117,19 +117,13 @@ function skirtBill(skirt: Skirt, view: BenchFacts): BillPart {
     const material = materialOf(layer, view);
     return material ? [{ item: material.id, qty: takeOf(layer, material) }] : [];
   });
-  const collar =
-    findHold(skirt.hold).takesCollar && skirt.collar.binId ? [{ item: skirt.collar.binId, qty: 1 }] : [];
-  const thread =
-    skirt.thread && !findHold(skirt.hold).takesCollar
-      ? [{ item: skirt.thread.binId, qty: skirt.thread.cutMm }]
-      : [];
   return {
     id: `skirt:${skirt.family}`,
     name: `Skirt, ${skirt.name}`,
     item: null,
     qty: 1,
     stage: 'skirt',
-    parts: [...tallyByItem([...layers, ...collar, ...thread])].map(([item, qty]) => leaf(item, qty, view)),
+    parts: [...tallyByItem([...layers, ...besidesOf(skirt)])].map(([item, qty]) => leaf(item, qty, view)),
   };
 }
 

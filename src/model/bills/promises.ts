@@ -30,7 +30,7 @@ export function wareRecord(
 }
 
 /** What a ware is called. */
-export function wareName(ware: Pick<TicketWare, 'kind' | 'family'>, view: Wares): string {
+export function wareName(ware: Pick<TicketWare, 'kind' | 'family' | 'says'>, view: Wares): string {
   const record = wareRecord(ware, view);
   switch (record?.kind) {
     case 'build':
@@ -42,7 +42,7 @@ export function wareName(ware: Pick<TicketWare, 'kind' | 'family'>, view: Wares)
     case 'bin':
       return record.bin.name;
     default:
-      return 'something gone';
+      return ware.says === undefined ? 'something gone' : `${ware.says}, not built yet`;
   }
 }
 

@@ -44,3 +44,8 @@ export function offerLines(
   });
   return [...heads, ...wares];
 }
+
+/** What a ticket asks for and nobody can price yet, since nobody has said what it is made of: by name. */
+export function notPricedYet(ticket: Ticket | null, view: BenchView): string[] {
+  return (ticket?.wares ?? []).flatMap((ware) => (wareRecord(ware, view) ? [] : [wareName(ware, view)]));
+}

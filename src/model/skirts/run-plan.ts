@@ -1,11 +1,12 @@
 import { nearestColors } from '@/core/coats/color/nearest-colors';
-import { findHold } from '@/core/skirts/holds';
 import { pullTabs, type TabPieces } from '@/core/skirts/pull-tabs';
 import { countBuildable } from '@/core/stock/count-buildable';
+import { tallyByItem } from '@/core/stock/tally-by-item';
 import { sum } from '@/core/numeric/sum';
 import type { StrandBin } from '@/records/bin';
 import type { Skirt } from '@/records/skirt';
 import type { TakenOf, Tying } from '@/records/tying';
+import { besidesOf } from './besides';
 import { materialOf, piecesOf, tailLayers, takeOf } from './skirt-facts';
 import type { BenchFacts } from '../bench/bench-facts';
 import type { BenchView } from '../bench/bench-view';
@@ -39,7 +40,7 @@ export interface RunPlan {
   readonly canBegin: boolean;
 }
 
-type Parts = Pick<Skirt, 'layers' | 'hold' | 'collar' | 'thread'> & {
+type Parts = Pick<Skirt, 'layers' | 'hold' | 'collar' | 'thread' | 'also'> & {
   readonly shownOn?: Skirt['shownOn'];
   readonly tails?: Skirt['tails'];
 };
@@ -82,26 +83,21 @@ export function planRun(
     const short = material ? Math.max(0, qty - onHand) : count;
     return { ...common, qty, pulled: [], left: [], short };
   });
-  const { takesCollar } = findHold(recipe.hold);
-  const parts = [...(takesCollar && collarBinId ? [collarBinId] : []), ...others];
-  const thread =
-    recipe.thread && !takesCollar ? [{ binId: recipe.thread.binId, each: recipe.thread.cutMm }] : [];
-  const besides = [...parts.map((binId) => ({ binId, each: 1 })), ...thread].map(
-    ({ binId, each }): RunTake => {
-      const onHand = view.levels.get(binId) ?? 0;
-      return {
-        binId,
-        name: view.binById.get(binId)?.name ?? 'a part gone',
-        material: null,
-        onHand,
-        each,
-        qty: each * count,
-        pulled: [],
-        left: [],
-        short: Math.max(0, each * count - onHand),
-      };
-    },
-  );
+  const asked = [...besidesOf(recipe, collarBinId), ...others.map((item) => ({ item, qty: 1 }))];
+  const besides = [...tallyByItem(asked)].map(([binId, each]): RunTake => {
+    const onHand = view.levels.get(binId) ?? 0;
+    return {
+      binId,
+      name: view.binById.get(binId)?.name ?? 'a part gone',
+      material: null,
+      onHand,
+      each,
+      qty: each * count,
+      pulled: [],
+      left: [],
+      short: Math.max(0, each * count - onHand),
+    };
+  });
   const all = [...takes, ...besides];
   return { takes: all, canBegin: count > 0 && all.every(({ short }) => short <= 1e-9) };
 }

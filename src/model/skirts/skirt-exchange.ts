@@ -28,7 +28,7 @@ export function exportSkirt(skirt: Skirt, view: BenchView): string {
     return [{ material, amount, place, lengthMm, isShort, isForward }];
   });
   const nameOf = (binId: string | null) => (binId === null ? null : (view.binById.get(binId)?.name ?? null));
-  const { name, prey, note, hold, counts, collar, thread, wrap, tails, shownOn } = skirt;
+  const { name, prey, note, hold, counts, collar, thread, also = [], wrap, tails, shownOn } = skirt;
   const threadName = nameOf(thread?.binId ?? null);
   return writeSkirtFile({
     name,
@@ -45,6 +45,14 @@ export function exportSkirt(skirt: Skirt, view: BenchView): string {
       headSideMm: collar.headSideMm,
     },
     ...(thread && threadName !== null ? { thread: { name: threadName, cutMm: thread.cutMm } } : {}),
+    ...(also.length > 0
+      ? {
+          also: also.flatMap(({ binId, qty }) => {
+            const called = nameOf(binId);
+            return called === null ? [] : [{ name: called, qty }];
+          }),
+        }
+      : {}),
     wrap,
     // What they are cut from is of this bench alone.
     tails: tails.map(({ angleDeg, massG, legs }) =>
@@ -76,6 +84,7 @@ export function planImport(file: SkirtFile, view: BenchView): SkirtImport {
   const named = [
     file.collar.name,
     file.thread?.name ?? null,
+    ...(file.also ?? []).map(({ name }) => name),
     file.shownOn.hook,
     file.shownOn.guard,
     file.shownOn.rattle,
@@ -116,11 +125,16 @@ export function importedRecipe(
   newId: () => string,
 ): NewSkirt {
   const { collar, thread, shownOn, layers } = file;
+  const also = (file.also ?? []).flatMap(({ name, qty }) => {
+    const binId = binNamed(name, view)?.id;
+    return binId === undefined ? [] : [{ binId, qty }];
+  });
   const idOf = (name: string | null) => (name === null ? null : (binNamed(name, view)?.id ?? null));
   const threadId = idOf(thread?.name ?? null);
   return {
     family: null,
     ...(thread && threadId !== null ? { thread: { binId: threadId, cutMm: thread.cutMm } } : {}),
+    ...(also.length > 0 ? { also } : {}),
     name: file.name,
     prey: file.prey,
     note: file.note,

@@ -140,7 +140,8 @@ function partOf(kind: PartKind, said: ThingSaid, common: Common): NewBin {
     kind: 'part',
     unit: kind.unit,
     sort: sortOf(kind),
-    massG: said.massG ?? typical.massG,
+    // What is kept by its weight weighs what is taken of it.
+    massG: kind.unit === 'g' ? null : (said.massG ?? typical.massG),
     hex: said.hex,
     costEach: said.costEach,
     gauge: {

@@ -12,6 +12,7 @@ import { eleventhToTwelfth } from './011-to-012';
 import { twelfthToThirteenth } from './012-to-013';
 import { thirteenthToFourteenth } from './013-to-014';
 import { fourteenthToFifteenth } from './014-to-015';
+import { fifteenthToSixteenth } from './015-to-016';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first: a file's version is one more than there are steps. */
@@ -30,6 +31,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
   twelfthToThirteenth,
   thirteenthToFourteenth,
   fourteenthToFifteenth,
+  fifteenthToSixteenth,
 ];
 
 /**

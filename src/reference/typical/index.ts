@@ -85,6 +85,7 @@ export const THING_KINDS: readonly ThingKind[] = [
   fittings.float,
   fittings.feederBody,
   fittings.lureBody,
+  fittings.glue,
   powder,
 ];
 

@@ -58,8 +58,8 @@ export interface HookKind extends Common {
 /** What is put on a bait or into a rig. */
 export interface PartKind extends Common {
   readonly makes: 'part';
-  /** Pieces, or its length in mm. */
-  readonly unit: 'pieces' | 'mm';
+  /** Pieces, its length in mm, or g of what is used by the drop. */
+  readonly unit: 'pieces' | 'mm' | 'g';
   readonly as: PartRoleId;
   readonly form: BladeFormId | null;
   readonly plastic: Plastic | null;

@@ -2,6 +2,7 @@
 
 import { Select } from 'antd';
 import { useId } from 'react';
+import type { Bin } from '@/records/bin';
 import type { ThingKind } from '@/reference/typical/thing-kind';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { inBackground } from '../in-background';
@@ -29,7 +30,8 @@ interface StockFieldProps {
   readonly isFixed?: boolean;
   /** How what was chosen stands in the field; its label where nobody says. */
   readonly short?: (label: string) => string;
-  readonly onChange: (binId: string) => void;
+  /** The bin too: one put down just now is not on the shelf that was read before. */
+  readonly onChange: (binId: string, bin: Bin) => void;
 }
 
 const NONE = 'none';
@@ -45,7 +47,7 @@ export function StockField(props: StockFieldProps) {
       return;
     }
     const bin = await take(chosen);
-    if (bin) onChange(bin.id);
+    if (bin) onChange(bin.id, bin);
   };
   return (
     <FieldShell id={id} label={label} problem={problem}>

@@ -16,7 +16,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { measuredParts } from '@/model/baits/measured-parts';
 import { cutTo, slotted, swapAt, wearing } from '@/model/baits/put-on';
-import { withKind, type BuildDraft } from './draft';
+import { withKind, type BuildDraft } from '@/model/baits/build-draft';
 import { DipFields } from '@/ui/bait-drawing/DipFields';
 import { HeadField } from '@/station-kit/put-down/HeadField';
 import { buildOf, headsFor } from '@/model/baits/bait-facts';

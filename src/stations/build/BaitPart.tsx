@@ -20,7 +20,7 @@ import { ArmList } from '@/ui/bait-drawing/ArmList';
 import { BaitFields } from './BaitFields';
 import { BaitStage, stageBox } from '@/ui/bait-drawing/BaitStage';
 import { moveOn, putOn, swapAt, takeOff, wearing } from '@/model/baits/put-on';
-import { newBuild, type BuildDraft } from './draft';
+import { newBuild, type BuildDraft } from '@/model/baits/build-draft';
 import { dropIndex } from '@/core/builds/drop-index';
 import { asRecord } from './as-record';
 import type { BaitPart } from '@/model/baits/measured-parts';

@@ -5,7 +5,7 @@ import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { massText, minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import type { BuildDraft } from './draft';
+import type { BuildDraft } from '@/model/baits/build-draft';
 import { buildableOf, finishedOf, weightLines } from '@/model/baits/bait-facts';
 import { paceOf } from '@/model/pace/pace-of';
 import { newestByFamily } from '@/model/versions/newest-by-family';

@@ -11,7 +11,7 @@ import { BeginBuilding } from './BeginBuilding';
 import { BoardPart } from './BoardPart';
 import { BuildRuns } from './BuildRuns';
 import { BuildSlip } from './BuildSlip';
-import { draftOf } from './draft';
+import { draftOf } from '@/model/baits/build-draft';
 import { MeasurePart } from '@/station-kit/measure/MeasurePart';
 import { MixPart } from './MixPart';
 import { PlasticPart } from './PlasticPart';

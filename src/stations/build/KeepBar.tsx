@@ -3,7 +3,7 @@
 import { CountField } from '@/ui/unit-field/CountField';
 import { KeepDraft } from '@/station-kit/KeepDraft';
 import { useBench } from '@/station-kit/BenchProvider';
-import { buildOfDraft, type BuildDraft } from './draft';
+import { buildOfDraft, type BuildDraft } from '@/model/baits/build-draft';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import { inBackground } from '@/station-kit/in-background';
 

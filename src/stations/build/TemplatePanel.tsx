@@ -14,7 +14,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { usePrint, type Sheet } from '@/station-kit/use-print';
 import { composeTemplate, HOLE_WORDS } from '@/station-kit/print/blade-template';
-import type { BuildDraft } from './draft';
+import type { BuildDraft } from '@/model/baits/build-draft';
 import { pieceOf } from '@/model/baits/bait-facts';
 import styles from './template.module.css';
 import { inBackground } from '@/station-kit/in-background';

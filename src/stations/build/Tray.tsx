@@ -16,7 +16,7 @@ import { amountText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
 import type { Skirt } from '@/records/skirt';
 import { measuredParts, type BaitPart } from '@/model/baits/measured-parts';
-import type { BuildDraft } from './draft';
+import type { BuildDraft } from '@/model/baits/build-draft';
 import { suitsKind } from './MissingPart';
 
 import { partHex } from '@/station-kit/looks/look-of-build';

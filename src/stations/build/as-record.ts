@@ -1,5 +1,5 @@
 import type { BuildRecord } from '@/records/build';
-import type { BuildDraft } from './draft';
+import type { BuildDraft } from '@/model/baits/build-draft';
 import type { BuildLike } from '@/model/baits/bait-facts';
 
 /** A draft as the sums take it. */

@@ -11,7 +11,7 @@ import { ArmList } from '@/ui/bait-drawing/ArmList';
 import { BaitFields } from './BaitFields';
 import { BatchForm } from './BatchForm';
 import { moveOn, swapAt, takeOff } from '@/model/baits/put-on';
-import { draftOf, type BuildDraft } from './draft';
+import { draftOf, type BuildDraft } from '@/model/baits/build-draft';
 import { BuildRuns } from './BuildRuns';
 import { asRecord } from './as-record';
 import { buildOf, weightLines, runOf } from '@/model/baits/bait-facts';

@@ -11,7 +11,7 @@ import { viewOf } from '../../../tests/support/view-of';
 import { asStep } from '@/model/baits/as-step';
 import { composeTemplate } from '@/station-kit/print/blade-template';
 import { cutTo, moveOn, putOn, slotted, swapAt, takeOff, wearing } from '@/model/baits/put-on';
-import { buildOfDraft, draftOf, newBuild, withKind, type BuildDraft } from './draft';
+import { buildOfDraft, draftOf, newBuild, withKind, type BuildDraft } from '@/model/baits/build-draft';
 import { dropIndex } from '@/core/builds/drop-index';
 import {
   buildableOf,

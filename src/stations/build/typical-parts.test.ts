@@ -6,7 +6,7 @@ import type { BenchFacts } from '@/model/bench/bench-facts';
 import type { PartBin } from '@/records/bin';
 import { PLAIN_BIN } from '@/records/plain-bin';
 import { putOn } from '@/model/baits/put-on';
-import { newBuild } from './draft';
+import { newBuild } from '@/model/baits/build-draft';
 
 const NOTHING = { bins: [], molds: [], levels: new Map<string, number>() };
 

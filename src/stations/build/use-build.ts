@@ -2,7 +2,7 @@
 
 import { readBuildDraft } from '@/records/drafts';
 import { useDraft } from '@/station-kit/use-draft';
-import type { BuildDraft } from './draft';
+import type { BuildDraft } from '@/model/baits/build-draft';
 
 /** The bait on the bench; `fallback` lies there while nobody has begun one. */
 export function useBuild(fallback: BuildDraft | null) {

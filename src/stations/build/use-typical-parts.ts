@@ -5,7 +5,7 @@ import type { PartBin } from '@/records/bin';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { putOn } from '@/model/baits/put-on';
-import { newBuild, type BuildDraft } from './draft';
+import { newBuild, type BuildDraft } from '@/model/baits/build-draft';
 
 /** Puts everything on a bait that such a bait usually has: what is not on the shelf is put down, not counted yet. */
 export function useTypicalParts(draft: BuildDraft, onChange: (draft: BuildDraft) => void) {

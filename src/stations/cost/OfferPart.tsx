@@ -14,7 +14,7 @@ import { slug } from '@/text/slug';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePrint, type Sheet } from '@/station-kit/use-print';
 import { moneyText } from '@/model/cost/cost-slices';
-import { offerLines } from '@/model/cost/offer';
+import { notPricedYet, offerLines } from '@/model/cost/offer';
 import type { CostablePiece } from '@/model/cost/pieces';
 import styles from './cost.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -46,6 +46,7 @@ export function OfferPart({
     () => offerLines(ticket, piece, count, view, 1 + marginShare, mass),
     [ticket, piece, count, view, marginShare, mass],
   );
+  const unpriced = notPricedYet(ticket, view);
   const total = lines.reduce((so, { each, count: many }) => so + each * many, 0);
   const cost = lines.reduce((so, { cost: made, count: many }) => so + made * many, 0);
   const offer = (): Sheet => {
@@ -68,6 +69,7 @@ export function OfferPart({
             total: moneyText(total, sign),
             notes: [
               `Stands until ${letterDateText(day.add(STANDS_DAYS, 'day').valueOf())}. Postage is not in it.`,
+              ...(unpriced.length > 0 ? [`Not in it: ${unpriced.join('; ')}.`] : []),
               'Local rules may bar lead, or lead under some weight: ask before you fish it.',
             ],
           },
@@ -105,6 +107,11 @@ export function OfferPart({
           }}
         />
       </div>
+      {unpriced.length > 0 ? (
+        <p role="note" className="wrong">
+          Not in it: {unpriced.join('; ')}. Keep it under that name, and it has its price.
+        </p>
+      ) : null}
       <table className={styles.list}>
         <caption className="unseen">The offer, line by line</caption>
         <thead>

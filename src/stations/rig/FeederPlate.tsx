@@ -21,7 +21,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { usePrint } from '@/station-kit/use-print';
-import type { RigDraft } from './draft';
+import type { RigDraft } from '@/model/rigs/rig-draft';
 import { boardSheet } from '@/station-kit/print/print-board';
 import { drillPattern } from '@/station-kit/print/rig-boards';
 import styles from './rig.module.css';

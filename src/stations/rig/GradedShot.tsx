@@ -17,7 +17,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { setWords } from '@/model/rigs/weight-set';
 import { usePrint } from '@/station-kit/use-print';
-import { laidAnew, rigOfDraft, type RigDraft } from './draft';
+import { laidAnew, rigOfDraft, type RigDraft } from '@/model/rigs/rig-draft';
 import { newestRigs } from '@/model/rigs/rig-facts';
 import { boardSheet } from '@/station-kit/print/print-board';
 import { beadGauge } from '@/station-kit/print/rig-boards';

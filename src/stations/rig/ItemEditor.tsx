@@ -19,7 +19,7 @@ import type { ThingKind } from '@/reference/typical/thing-kind';
 import { inBackground } from '@/station-kit/in-background';
 import { useTypical } from '@/station-kit/put-down/use-typical';
 import { rigPieceOf } from '@/records/rig-piece';
-import { movedItem, withAdded, withItem, withoutItem, withPart, type RigDraft } from './draft';
+import { movedItem, withAdded, withItem, withoutItem, withPart, type RigDraft } from '@/model/rigs/rig-draft';
 import { rigShelf } from '@/model/rigs/rig-facts';
 import styles from './rig.module.css';
 

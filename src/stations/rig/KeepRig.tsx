@@ -2,7 +2,7 @@
 
 import { KeepDraft } from '@/station-kit/KeepDraft';
 import { useBench } from '@/station-kit/BenchProvider';
-import { rigOfDraft, type RigDraft } from './draft';
+import { rigOfDraft, type RigDraft } from '@/model/rigs/rig-draft';
 import { newestRigs } from '@/model/rigs/rig-facts';
 import { inBackground } from '@/station-kit/in-background';
 

@@ -14,7 +14,7 @@ import { inBackground } from '@/station-kit/in-background';
 import { PutDownButton } from '@/station-kit/put-down/PutDownButton';
 import { row } from '@/ui/layout/layout';
 import { useUnits } from '@/ui/units/use-units';
-import { laidAnew, type RigDraft } from './draft';
+import { laidAnew, type RigDraft } from '@/model/rigs/rig-draft';
 
 interface MissingPartsProps {
   readonly draft: RigDraft;

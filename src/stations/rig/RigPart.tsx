@@ -21,7 +21,7 @@ import { GradedShot } from './GradedShot';
 import { AddPart, ItemEditor } from './ItemEditor';
 import { ItemList } from '@/ui/rig-drawing/ItemList';
 import { KeepRig } from './KeepRig';
-import { laidAnew, newRig, withItem, withoutItem, withPart, type RigDraft } from './draft';
+import { laidAnew, newRig, withItem, withoutItem, withPart, type RigDraft } from '@/model/rigs/rig-draft';
 import { rigShelf } from '@/model/rigs/rig-facts';
 import { MissingParts } from './MissingParts';
 import { RigFindings } from '@/ui/rig-drawing/RigFindings';

@@ -4,7 +4,7 @@ import { findRigKind } from '@/core/rigs/kinds';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
-import type { RigDraft } from './draft';
+import type { RigDraft } from '@/model/rigs/rig-draft';
 import { newestRigs, riggable } from '@/model/rigs/rig-facts';
 import { paceOf } from '@/model/pace/pace-of';
 

@@ -8,7 +8,7 @@ import { PartsStation } from '@/station-kit/PartsStation';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BeginRigging } from './BeginRigging';
 import { BoardPart } from './BoardPart';
-import { rigDraftOf, type RigDraft } from './draft';
+import { rigDraftOf, type RigDraft } from '@/model/rigs/rig-draft';
 import { newestRigs } from '@/model/rigs/rig-facts';
 import { KitPart } from './KitPart';
 import { MatchesPart } from './MatchesPart';

@@ -13,7 +13,7 @@ import { cutsOf } from '@/model/bills/rig-uses';
 import { lengthText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import type { RigDraft } from './draft';
+import type { RigDraft } from '@/model/rigs/rig-draft';
 import { riggable } from '@/model/rigs/rig-facts';
 import styles from './rig.module.css';
 

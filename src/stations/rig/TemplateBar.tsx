@@ -10,7 +10,7 @@ import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePrint } from '@/station-kit/use-print';
-import type { RigDraft } from './draft';
+import type { RigDraft } from '@/model/rigs/rig-draft';
 import { rigShelf } from '@/model/rigs/rig-facts';
 import { boardSheet, saveBoardSvg } from '@/station-kit/print/print-board';
 import { bendPattern, markBoard } from '@/station-kit/print/rig-boards';

@@ -9,7 +9,7 @@ import type { RigWant } from '@/core/rigs/kinds/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { MassField } from '@/ui/unit-field/MassField';
 import { GoesOn } from '@/station-kit/rigs/GoesOn';
-import type { RigDraft } from './draft';
+import type { RigDraft } from '@/model/rigs/rig-draft';
 import styles from './rig.module.css';
 
 interface WantsBarProps {

@@ -10,7 +10,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { AssistHang } from '@/ui/rig-drawing/AssistHang';
 import { BoardPart } from './BoardPart';
 import { CutCard } from './CutCard';
-import { rigDraftOf, withPart, type RigDraft } from './draft';
+import { rigDraftOf, withPart, type RigDraft } from '@/model/rigs/rig-draft';
 import { rigShelf } from '@/model/rigs/rig-facts';
 import { GradedShot } from './GradedShot';
 import { ItemEditor } from './ItemEditor';

@@ -15,7 +15,7 @@ import {
   withoutItem,
   withPart,
   type RigDraft,
-} from './draft';
+} from '@/model/rigs/rig-draft';
 import { lengthsOf, newestRigs, riggable, rigShelf, stepsOfRig } from '@/model/rigs/rig-facts';
 import { kitLabels, walletLabels } from '@/station-kit/print/print-wallet';
 import { cutLengths, cutOrder, cutQuestions, rigKit } from '@/model/rigs/run-plan';

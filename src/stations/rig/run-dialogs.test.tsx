@@ -7,7 +7,7 @@ import { renderBench } from '../../../tests/support/render-bench';
 import { rigOf } from '@/model/bills/rig-uses';
 import { useBench } from '@/station-kit/BenchProvider';
 import { CutBars } from '@/ui/rig-drawing/CutBars';
-import { rigDraftOf } from './draft';
+import { rigDraftOf } from '@/model/rigs/rig-draft';
 import { FeederPlate } from './FeederPlate';
 import { RigSlip } from './RigSlip';
 import { rollText } from '@/text/roll-text';

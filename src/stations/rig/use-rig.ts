@@ -2,7 +2,7 @@
 
 import { readRigDraft } from '@/records/drafts';
 import { useDraft } from '@/station-kit/use-draft';
-import type { RigDraft } from './draft';
+import type { RigDraft } from '@/model/rigs/rig-draft';
 
 /** The rig on the bench; `fallback` lies there while nobody has begun one. */
 export function useRig(fallback: RigDraft | null) {

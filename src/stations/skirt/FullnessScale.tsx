@@ -6,7 +6,7 @@ import { layersOf, tabsOf } from '@/model/skirts/skirt-facts';
 import { tabsText } from '@/text/skirt-words';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
-import type { SkirtDraft } from './draft';
+import type { SkirtDraft } from '@/model/skirts/skirt-draft';
 import styles from './skirt.module.css';
 
 const MOST_TABS = 4;

@@ -7,6 +7,8 @@ import { useId } from 'react';
 import type { HoldId } from '@/core/skirts/holds';
 import type { HoldCountId } from '@/core/skirts/holds/definition';
 import { findHold, SKIRT_HOLDS } from '@/core/skirts/holds';
+import { MOST_ALSO } from '@/records/skirt';
+import { BesidesFields } from '@/station-kit/put-down/BesidesFields';
 import { PartField } from '@/station-kit/put-down/PartField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { lengthText } from '@/text/words';
@@ -14,7 +16,7 @@ import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
 import { heldAt, longSideMm, mostHeadSideMm } from '@/model/skirts/held-at';
 import { materialOf } from '@/model/skirts/skirt-facts';
-import { withHold, type SkirtDraft } from './draft';
+import { withHold, type SkirtDraft } from '@/model/skirts/skirt-draft';
 import { MovingSlider } from '@/ui/skirt-drawing/MovingSlider';
 import { SheetFields } from './SheetFields';
 import styles from './skirt.module.css';
@@ -147,6 +149,12 @@ export function HoldFields({ draft, onChange, onMove }: HoldFieldsProps) {
         value={collar.headSideMm}
         onMove={(headSideMm) => moveCollar({ headSideMm })}
         onDone={(headSideMm) => setCollar({ headSideMm })}
+      />
+      <BesidesFields
+        value={draft.also ?? []}
+        most={MOST_ALSO}
+        isTaken={(binId) => binId === collar.binId || binId === draft.thread?.binId}
+        onChange={(also) => onChange({ ...draft, also })}
       />
       {draft.wrap ? <SheetFields draft={draft} wrap={draft.wrap} onChange={onChange} /> : null}
     </div>

@@ -6,7 +6,7 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import { useBench } from '@/station-kit/BenchProvider';
 import { KeepDraft } from '@/station-kit/KeepDraft';
-import { findProblems, recipeOf, type SkirtDraft } from './draft';
+import { findProblems, recipeOf, type SkirtDraft } from '@/model/skirts/skirt-draft';
 import styles from './skirt.module.css';
 import { inBackground } from '@/station-kit/in-background';
 

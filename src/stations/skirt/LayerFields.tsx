@@ -14,7 +14,7 @@ import { materialOf } from '@/model/skirts/skirt-facts';
 import { tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { longOf, withMaterial, withShort } from './draft';
+import { longOf, withMaterial, withShort } from '@/model/skirts/skirt-draft';
 import { MaterialSelect } from './MaterialSelect';
 import { MovingSlider } from '@/ui/skirt-drawing/MovingSlider';
 import styles from './skirt.module.css';

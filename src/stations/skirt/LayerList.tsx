@@ -27,7 +27,7 @@ import { amountOfText, placeText, shortName } from '@/text/skirt-words';
 import { materialOf } from '@/model/skirts/skirt-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
-import { newLayer, strandsOnShelf, withLayers, type SkirtDraft } from './draft';
+import { newLayer, strandsOnShelf, withLayers, type SkirtDraft } from '@/model/skirts/skirt-draft';
 import { LayerFields } from './LayerFields';
 import { StrandSwatch } from '@/ui/skirt-drawing/StrandSwatch';
 import styles from './skirt.module.css';

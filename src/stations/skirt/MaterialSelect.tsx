@@ -8,7 +8,7 @@ import { amountText } from '@/text/words';
 import { tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { strandsOnShelf } from './draft';
+import { strandsOnShelf } from '@/model/skirts/skirt-draft';
 import { StrandSwatch } from '@/ui/skirt-drawing/StrandSwatch';
 import styles from './skirt.module.css';
 

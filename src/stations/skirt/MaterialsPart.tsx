@@ -11,7 +11,7 @@ import { piecesOf } from '@/model/skirts/skirt-facts';
 import { piecesText, tabsText } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { strandsOnShelf } from './draft';
+import { strandsOnShelf } from '@/model/skirts/skirt-draft';
 import { MaterialForm } from './MaterialForm';
 import { StrandSwatch } from '@/ui/skirt-drawing/StrandSwatch';
 import styles from './materials.module.css';

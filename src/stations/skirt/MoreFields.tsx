@@ -3,7 +3,7 @@
 import { Collapse } from 'antd';
 import { memo } from 'react';
 import { findHold } from '@/core/skirts/holds';
-import type { SkirtDraft } from './draft';
+import type { SkirtDraft } from '@/model/skirts/skirt-draft';
 import { HoldFields } from './HoldFields';
 import { ShownOnFields } from './ShownOnFields';
 import styles from './skirt.module.css';

@@ -4,7 +4,7 @@ import { placeRing } from '@/drawing/skirt/place-ring';
 import { materialOf } from '@/model/skirts/skirt-facts';
 import { placeText, shortName } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
-import type { SkirtDraft } from './draft';
+import type { SkirtDraft } from '@/model/skirts/skirt-draft';
 import styles from './skirt.module.css';
 
 const INNER = 30;

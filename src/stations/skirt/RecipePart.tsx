@@ -11,7 +11,7 @@ import { apart, column, wrap } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useCallback, useDeferredValue, useState, type ReactNode } from 'react';
 import { useBench } from '@/station-kit/BenchProvider';
-import { newSkirt, type SkirtDraft } from './draft';
+import { newSkirt, type SkirtDraft } from '@/model/skirts/skirt-draft';
 import { FullnessScale } from './FullnessScale';
 import { KeepForm } from './KeepForm';
 import { LayerList } from './LayerList';

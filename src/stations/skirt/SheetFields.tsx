@@ -12,7 +12,7 @@ import type { Skirt } from '@/records/skirt';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { withWrap } from '@/model/skirts/sheet-wrap';
 import { useBench } from '@/station-kit/BenchProvider';
-import type { SkirtDraft } from './draft';
+import type { SkirtDraft } from '@/model/skirts/skirt-draft';
 import { MaterialSelect } from './MaterialSelect';
 import styles from './skirt.module.css';
 

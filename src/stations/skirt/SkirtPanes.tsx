@@ -7,7 +7,7 @@ import { jigOf } from '@/station-kit/looks/jig-look';
 import { layersOf } from '@/model/skirts/skirt-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
-import type { SkirtDraft } from './draft';
+import type { SkirtDraft } from '@/model/skirts/skirt-draft';
 import { OpenPane } from '@/ui/skirt-drawing/OpenPane';
 import { RestPane } from '@/ui/skirt-drawing/RestPane';
 import styles from './skirt.module.css';

@@ -9,7 +9,7 @@ import { materialOf } from '@/model/skirts/skirt-facts';
 import { shortName } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import type { SkirtDraft } from './draft';
+import type { SkirtDraft } from '@/model/skirts/skirt-draft';
 import { paceOf } from '@/model/pace/pace-of';
 import { versionText } from '@/model/versions/version-text';
 

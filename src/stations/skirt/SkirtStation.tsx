@@ -13,7 +13,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { BeginTying, type TyingWish } from './BeginTying';
 import { BoardPart } from './BoardPart';
 import { HeadsToTie } from './HeadsToTie';
-import { draftOf, newLayer, newSkirt, strandsOnShelf, withShort } from './draft';
+import { draftOf, newLayer, newSkirt, strandsOnShelf, withShort } from '@/model/skirts/skirt-draft';
 import { MaterialsPart } from './MaterialsPart';
 import { OrderPart } from './OrderPart';
 import { RecipePart } from './RecipePart';

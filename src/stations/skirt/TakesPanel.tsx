@@ -13,7 +13,7 @@ import { piecesText, tabsText } from '@/text/skirt-words';
 import { skirtMassOf } from '@/model/skirts/skirt-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import type { SkirtDraft } from './draft';
+import type { SkirtDraft } from '@/model/skirts/skirt-draft';
 import { planRun, substitutesFor, tieable, type RunTake } from '@/model/skirts/run-plan';
 import styles from './skirt.module.css';
 

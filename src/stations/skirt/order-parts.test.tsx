@@ -7,7 +7,7 @@ import { renderBench } from '../../../tests/support/render-bench';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BeginTying } from './BeginTying';
 import { CompareSkirts } from './CompareSkirts';
-import { draftOf, type SkirtDraft } from './draft';
+import { draftOf, type SkirtDraft } from '@/model/skirts/skirt-draft';
 import { ImportSkirt } from './ImportSkirt';
 import { KeepForm } from './KeepForm';
 import { OrderPart } from './OrderPart';

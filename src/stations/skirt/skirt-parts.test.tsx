@@ -4,7 +4,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import { renderBench } from '../../../tests/support/render-bench';
 import { useBench } from '@/station-kit/BenchProvider';
-import { draftOf, withHold, type SkirtDraft } from './draft';
+import { draftOf, withHold, type SkirtDraft } from '@/model/skirts/skirt-draft';
 import { HoldFields } from './HoldFields';
 import { LayerList } from './LayerList';
 import { MaterialsPart } from './MaterialsPart';

@@ -18,7 +18,7 @@ import {
   withLayers,
   withMaterial,
   withShort,
-} from './draft';
+} from '@/model/skirts/skirt-draft';
 import { newLine, NO_ORDER, orderProblem, ticketOf } from '@/model/tickets/order';
 import { planRun, putBackOf, substitutesFor, takenOf, tieable, withSwaps } from '@/model/skirts/run-plan';
 import { binFor, exportSkirt, importedRecipe, planImport } from '@/model/skirts/skirt-exchange';

@@ -2,7 +2,7 @@
 
 import { readSkirtDraft } from '@/records/drafts';
 import { useDraft } from '@/station-kit/use-draft';
-import type { SkirtDraft } from './draft';
+import type { SkirtDraft } from '@/model/skirts/skirt-draft';
 
 /** The recipe on the bench; `fallback` lies there while nobody has begun one. */
 export function useRecipe(fallback: SkirtDraft | null) {

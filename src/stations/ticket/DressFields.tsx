@@ -3,7 +3,7 @@
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { PartField } from '@/station-kit/put-down/PartField';
 import { useBench } from '@/station-kit/BenchProvider';
-import type { DraftLine } from './draft';
+import type { DraftLine } from '@/model/tickets/ticket-draft';
 import { versionText } from '@/model/versions/version-text';
 
 interface DressFieldsProps {

@@ -14,7 +14,7 @@ import { isCastIn, isMetal } from '@/reference/typical/suits';
 import { StockField } from '@/station-kit/put-down/StockField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { sortHooks, type DraftLine, type LineField } from './draft';
+import { sortHooks, type DraftLine, type LineField } from '@/model/tickets/ticket-draft';
 import { DressFields } from './DressFields';
 import { LinePicture } from './LinePicture';
 import styles from './ticket.module.css';

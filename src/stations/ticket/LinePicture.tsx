@@ -6,7 +6,7 @@ import { headText } from '@/text/words';
 import { jigOf } from '@/station-kit/looks/jig-look';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import type { DraftLine } from './draft';
+import type { DraftLine } from '@/model/tickets/ticket-draft';
 import { HeadPicture } from './HeadPicture';
 import { versionText } from '@/model/versions/version-text';
 

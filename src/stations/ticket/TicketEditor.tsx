@@ -8,7 +8,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { useBench } from '@/station-kit/BenchProvider';
-import { findProblems, newLine, type DraftLine, type TicketDraft } from './draft';
+import { findProblems, newLine, type DraftLine, type TicketDraft } from '@/model/tickets/ticket-draft';
 import { LineFields } from './LineFields';
 import { WareFields } from './WareFields';
 

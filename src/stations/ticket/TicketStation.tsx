@@ -13,7 +13,7 @@ import { TicketInHandSlip } from '@/station-kit/TicketInHandSlip';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useTicketInHand } from '@/station-kit/use-ticket-in-hand';
 import { wantsOf } from '@/model/tickets/wants-of';
-import { completeLines, completeWares, draftOf, newDraft } from './draft';
+import { completeLines, completeWares, draftOf, newDraft } from '@/model/tickets/ticket-draft';
 import { TicketEditor } from './TicketEditor';
 import { TicketRail } from './TicketRail';
 import { TicketSheet } from './TicketSheet';

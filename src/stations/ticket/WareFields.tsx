@@ -2,16 +2,16 @@
 
 import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
-import { useRouter } from 'next/navigation';
 import { CountField } from '@/ui/unit-field/CountField';
 import { DayField } from '@/ui/unit-field/DayField';
+import { TextField } from '@/ui/unit-field/TextField';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 import { useBench } from '@/station-kit/BenchProvider';
 import { boughtWares, isSoldAsBought } from '@/model/tickets/bought-wares';
 import { inBackground } from '@/station-kit/in-background';
 import { useTypical } from '@/station-kit/put-down/use-typical';
-import type { DraftWare } from './draft';
+import type { DraftWare } from '@/model/tickets/ticket-draft';
 import styles from './ticket.module.css';
 
 interface WareFieldsProps {
@@ -22,10 +22,15 @@ interface WareFieldsProps {
   readonly onRemove: () => void;
 }
 
+const KINDS = [
+  { value: 'build', label: 'a bait' },
+  { value: 'rig', label: 'a rig' },
+  { value: 'skirt', label: 'loose skirts' },
+];
+
 /** A bait or a rig asked for, ready made: which, how many, by when. */
 export function WareFields({ ware, place, problems, onChange, onRemove }: WareFieldsProps) {
-  const { view } = useBench();
-  const router = useRouter();
+  const { view, workshop } = useBench();
   const { take, withTypical } = useTypical(isSoldAsBought);
   const options = [
     ...newestByFamily(view.builds).map(({ family, name }) => ({ value: `build:${family}`, label: name })),
@@ -45,14 +50,33 @@ export function WareFields({ ware, place, problems, onChange, onRemove }: WareFi
   };
   return (
     <fieldset className={stack(14, styles.wareLine)} aria-label={`Bait or rig ${place}`}>
-      <ChoiceField
-        label="Bait or rig"
-        value={ware.of}
-        none="choose one"
-        options={withTypical(options)}
-        problem={problems?.of ?? null}
-        onChange={(of) => (of === null ? onChange({ ...ware, of }) : inBackground(choose(of)))}
-      />
+      {ware.says === undefined ? (
+        <ChoiceField
+          label="Bait or rig"
+          value={ware.of}
+          none="choose one"
+          options={withTypical(options)}
+          problem={problems?.of ?? null}
+          onChange={(of) => (of === null ? onChange({ ...ware, of }) : inBackground(choose(of)))}
+        />
+      ) : (
+        <>
+          <ChoiceField
+            label="It is"
+            value={ware.of?.split(':')[0] ?? 'build'}
+            options={KINDS}
+            onChange={(kind) => onChange({ ...ware, of: `${kind}:${ware.of?.split(':')[1] ?? ''}` })}
+          />
+          <TextField
+            label="To be called"
+            value={ware.says}
+            most={80}
+            placeholder="Pond bait"
+            problem={problems?.of ?? null}
+            onChange={(says) => onChange({ ...ware, says })}
+          />
+        </>
+      )}
       <CountField
         label="Count"
         value={ware.count}
@@ -62,10 +86,14 @@ export function WareFields({ ware, place, problems, onChange, onRemove }: WareFi
       />
       <DayField label="Due" value={ware.dueOn} onChange={(dueOn) => onChange({ ...ware, dueOn })} />
       {ware.of === null ? (
-        <Button type="text" onClick={() => router.push('/build?part=bait')}>
-          Not built yet? Put it together first
+        <Button type="text" onClick={() => onChange({ ...ware, of: `build:${workshop.newId()}`, says: '' })}>
+          Not built yet? Say what it is to be called
         </Button>
-      ) : null}
+      ) : ware.says === undefined ? null : (
+        <Button type="text" onClick={() => onChange({ ...ware, of: null, says: undefined })}>
+          Choose what there is
+        </Button>
+      )}
       <Button type="text" onClick={onRemove}>
         Remove
       </Button>

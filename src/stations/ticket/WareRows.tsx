@@ -6,8 +6,7 @@ import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import { sum } from '@/core/numeric/sum';
 import type { Ticket, TicketWare } from '@/records/ticket';
-import {} from '@/text/words';
-import { finishedBins, wareName } from '@/model/bills/promises';
+import { finishedBins, wareName, wareRecord } from '@/model/bills/promises';
 import { useBench } from '@/station-kit/BenchProvider';
 import styles from './ticket.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -26,8 +25,8 @@ export function WareRows({ ticket }: { readonly ticket: Ticket }) {
 
 const IS = { build: 'bait', rig: 'rig', skirt: 'loose skirts', bin: 'bought' } as const;
 const GOT_AT = {
-  build: ['/build', 'Build'],
-  rig: ['/rig', 'Rig'],
+  build: ['/build?part=bait', 'Build'],
+  rig: ['/rig?part=rig', 'Rig'],
   skirt: ['/skirt?part=board', 'Tie'],
   bin: ['/shelf?part=buy', 'Buy'],
 } as const;
@@ -68,7 +67,10 @@ function WareRow({ ticket, ware }: { readonly ticket: Ticket; readonly ware: Tic
         ready > 0 ? (
           <Button onClick={give}>Put {Math.min(left, ready)} to it</Button>
         ) : (
-          <Button onClick={() => router.push(GOT_AT[ware.kind][0])}>{GOT_AT[ware.kind][1]}</Button>
+          <Button onClick={() => router.push(GOT_AT[ware.kind][0])}>
+            {wareRecord(ware, view) ? '' : 'First: '}
+            {GOT_AT[ware.kind][1]}
+          </Button>
         )
       ) : null}
       <div className={styles.tally}>

@@ -7,7 +7,7 @@ import type { HeadBin } from '@/records/bin';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BoughtHeadsPart } from '@/station-kit/BoughtHeadsPart';
 import { renderBench, TODAY } from '../../../tests/support/render-bench';
-import { completeLines, findProblems, type TicketDraft } from './draft';
+import { completeLines, findProblems, type TicketDraft } from '@/model/tickets/ticket-draft';
 import { TicketEditor } from './TicketEditor';
 
 const BLANK: TicketDraft = {

@@ -45,7 +45,9 @@ function drawnOf(kind: ThingKind, size: TypicalSize): DrawnPart {
     case 'head':
       return headShapes(kind.style, size.massG ?? 7, hookIn(kind.hookBySize[size.key]));
     default:
-      return partShapes(gaugeOf(kind, size));
+      return kind.makes === 'part' && kind.as === 'glue'
+        ? stuffShapes('glue')
+        : partShapes(gaugeOf(kind, size));
   }
 }
 

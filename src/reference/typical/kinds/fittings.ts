@@ -166,3 +166,21 @@ export const lureBody: PartKind = partKind({
   usual: '120',
   pack: 1,
 });
+
+export const glue: PartKind = partKind({
+  id: 'glue',
+  as: 'glue',
+  group: 'Fittings',
+  unit: 'g',
+  one: 'Glue',
+  many: 'Glue and cement',
+  words: ['gel', 'super glue', 'instant glue', 'epoxy', 'two-part', 'head cement', 'adhesive', 'bottle'],
+  source: 'Typical: what a bottle holds. A thin line over a seam takes some 0.1 g, a drop some 0.03 g.',
+  sizes: [
+    size('3', { massG: 3, metric: '3 g', inch: '1/10 oz' }),
+    size('20', { massG: 20, metric: '20 g', inch: '0.7 oz' }),
+    size('50', { massG: 50, metric: '50 g', inch: '1 3/4 oz' }),
+  ],
+  usual: '20',
+  pack: 20,
+});

@@ -24,6 +24,8 @@ export interface DraftWare {
   readonly id: string;
   /** `build:family` or `rig:family`; null until one is chosen. */
   readonly of: string | null;
+  /** What it is to be called, where none such was kept yet. */
+  readonly says?: string | undefined;
   readonly count: number | null;
   readonly dueOn: string | null;
 }
@@ -118,10 +120,15 @@ export function findProblems(draft: TicketDraft): DraftProblems {
     draft.buyer !== null && draft.buyer.trim() === '' ? 'Who ordered it? Or make it for stock.' : null;
   const tolerance = draft.toleranceShare === null ? 'Write a percentage from 0 to 50.' : null;
   const wares = new Map(
-    draft.wares.map(({ id, of, count }) => [
+    draft.wares.map(({ id, of, says, count }) => [
       id,
       {
-        of: of === null ? 'Choose a bait or a rig.' : null,
+        of:
+          of === null
+            ? 'Choose a bait or a rig, or name one that is not built yet.'
+            : says?.trim() === ''
+              ? 'What is it to be called?'
+              : null,
         count: count === null || count < 1 ? 'How many? 1 or more.' : null,
       },
     ]),
@@ -147,10 +154,12 @@ const WARE_KINDS: readonly TicketWare['kind'][] = ['build', 'rig', 'skirt', 'bin
 
 /** The baits, rigs and skirts that are complete, as records. */
 export function completeWares(draft: TicketDraft): TicketWare[] {
-  return draft.wares.flatMap(({ id, of, count, dueOn }): TicketWare[] => {
+  return draft.wares.flatMap(({ id, of, says, count, dueOn }): TicketWare[] => {
     const [said, family] = of?.split(/:(.*)/s) ?? [];
     const kind = WARE_KINDS.find((each) => each === said);
-    return kind && family && count ? [{ id, kind, family, count, dueOn }] : [];
+    if (!kind || !family || !count || says?.trim() === '') return [];
+    const named = says === undefined ? {} : { says: says.trim() };
+    return [{ id, kind, family, ...named, count, dueOn }];
   });
 }
 

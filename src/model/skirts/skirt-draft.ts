@@ -86,7 +86,7 @@ export function draftOf(skirt: Skirt): SkirtDraft {
     shownOn,
     note,
   };
-  return skirt.thread ? { ...kept, thread: skirt.thread } : kept;
+  return { ...kept, ...saidOf(skirt) };
 }
 
 /** A layer of a material as it is usually laid; as long as the one before it. */
@@ -210,12 +210,18 @@ export function withLayers(
   return first === undefined || isHeld || draft.from !== null ? next : withHold(next, HOLD_OF[first], view);
 }
 
+/** What it is wound with and what else goes on it, where somebody said so. */
+const saidOf = ({ thread, also }: Pick<Skirt, 'thread' | 'also'>) => ({
+  ...(thread ? { thread } : {}),
+  ...(also && also.length > 0 ? { also } : {}),
+});
+
 /** The recipe as it is written. */
 export function recipeOf(draft: SkirtDraft): NewSkirt {
-  const { family, name, prey, layers, hold, counts, collar, thread, wrap, tails, shownOn, note } = draft;
+  const { family, name, prey, layers, hold, counts, collar, wrap, tails, shownOn, note } = draft;
   return {
     family,
-    ...(thread ? { thread } : {}),
+    ...saidOf(draft),
     layers,
     hold,
     counts,
