@@ -64,3 +64,25 @@ export const shelfAmount = z.strictObject({
 });
 
 export const keyCount = z.strictObject({ key: text, count });
+
+/** A chance that is asked for: neither never nor surely. */
+export const confidence = z.number().gt(0).lt(1);
+
+export const rightAngle = z.number().min(0).max(90);
+
+export const castingSample = z.strictObject({
+  weighedG: notNegative.describe('all of them together'),
+  count: z.int().min(1).describe('finished castings on the scale'),
+  metal: castMetal,
+  embedded: z.array(embeddedPart),
+});
+
+/** What falls, and on what line. */
+export const fallingBait = {
+  massG: positive,
+  volumeCm3: positive,
+  lineMm: notNegative,
+  depthM: positive,
+  waterGcm3: positive.optional().describe('1 where absent'),
+  lineFriction: notNegative.optional().describe('of the line’s surface; 0.01 where absent'),
+};

@@ -1,3 +1,16 @@
+import { metalMelting } from './metal/melting';
+import { cavityBand } from './cavity/band';
+import { pourYield } from './pour/yield';
+import { spinForce } from './spin/force';
+import { heatScale } from './heat/scale';
+import { wireSweep } from './wire/sweep';
+import { waterHold } from './water/hold';
+import { waterFall } from './water/fall';
+import { waterFallFit } from './water/fall-fit';
+import { catchCompare } from './catch/compare';
+import { floatShot } from './float/shot';
+import { plasticDensity } from './plastic/density';
+import { buyOrders } from './buy/orders';
 import { buyPlan } from './buy/plan';
 import { buildWeight } from './build/weight';
 import { bladeRun } from './blade/run';
@@ -50,9 +63,11 @@ export const CALCULATIONS: readonly Calculation[] = [
   metalComposite,
   metalIdentify,
   metalBlend,
+  metalMelting,
   cavityPredict,
   cavityCalibrate,
   cavitySubstitute,
+  cavityBand,
   solidMeasure,
   solidSolve,
   meshMeasure,
@@ -60,9 +75,12 @@ export const CALCULATIONS: readonly Calculation[] = [
   pourPlan,
   pourBudget,
   pourBalance,
+  pourYield,
   freezeTimeCalculation,
+  spinForce,
   heatTimeCalculation,
   heatCalibrate,
+  heatScale,
   heatWindow,
   cureCheck,
   powderUsageCalculation,
@@ -71,6 +89,7 @@ export const CALCULATIONS: readonly Calculation[] = [
   skirtWrap,
   stockShortages,
   wireCheck,
+  wireSweep,
   buildWeight,
   bladeRun,
   fitGapeCalculation,
@@ -80,12 +99,19 @@ export const CALCULATIONS: readonly Calculation[] = [
   stockBuildable,
   stockMix,
   buyPlan,
+  buyOrders,
   costRollup,
   costBreakEven,
   qualityChart,
   waterSink,
+  waterHold,
+  waterFall,
+  waterFallFit,
   catchRateCalculation,
+  catchCompare,
+  floatShot,
   plasticBatch,
+  plasticDensity,
 ];
 
 /** The calculation of this name, if there is one. */

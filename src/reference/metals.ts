@@ -37,6 +37,8 @@ const exact = <T>(value: T, source: string): Told<T> => ({ value, sure: 'exact',
 
 const PURE = 'melting point of the element, handbooks';
 const LEAD_ANTIMONY = 'lead-antimony phase diagram: eutectic 252 C at 11.1 % antimony';
+const LEAD_SOLIDUS =
+  'lead-antimony phase diagram: a straight line from 327.5 C to 252 C at the 3.5 % that solid lead holds';
 const COMMON_POTS = 'common practice at the bench';
 const LEAD_CAUTIONS = [
   'Lead fume and dust: vent the bench, no food or smoking, wash after, separate clothes.',
@@ -64,7 +66,7 @@ export const REFERENCE_METALS: readonly ReferenceMetal[] = [
     key: 'lead-2',
     name: 'Lead with 2 % antimony',
     composition: { Pb: 0.98, Sb: 0.02 },
-    solidusC: typical(297, LEAD_ANTIMONY),
+    solidusC: typical(284.4, LEAD_SOLIDUS),
     liquidusC: typical(314, LEAD_ANTIMONY),
     potC: typical([360, 420], COMMON_POTS),
     shrinkLinear: typical(0.0079, '28.5e-6 per K from about 297 C'),
@@ -109,14 +111,14 @@ export const REFERENCE_METALS: readonly ReferenceMetal[] = [
     key: 'type-metal',
     name: 'Type metal',
     composition: { Pb: 0.78, Sb: 0.15, Sn: 0.07 },
-    solidusC: typical(240, 'lead-antimony-tin phase diagram'),
+    solidusC: typical(239, 'lead-antimony-tin phase diagram'),
     liquidusC: typical(281, 'lead-antimony-tin phase diagram'),
     potC: typical([330, 380], COMMON_POTS),
     shrinkLinear: typical(0.005, '22e-6 per K from about 240 C'),
     brinell: typical(23, 'handbooks of type casting'),
     detail: 'The sharpest of the lead metals.',
     pins: 'Brittle: for hardening soft lots rather than for heads.',
-    paint: 'Keep the cure under 215 C.',
+    paint: 'Keep the cure under 214 C.',
     cautions: LEAD_CAUTIONS,
     isLead: true,
   },
@@ -139,14 +141,14 @@ export const REFERENCE_METALS: readonly ReferenceMetal[] = [
     key: 'pewter',
     name: 'Lead-free pewter',
     composition: { Sn: 0.92, Sb: 0.06, Cu: 0.02 },
-    solidusC: typical(244, 'handbooks of tin alloys'),
+    solidusC: typical(227, 'tin-copper phase diagram: the safe side of handbooks’ 227 to 244 C'),
     liquidusC: typical(295, 'handbooks of tin alloys'),
     potC: typical([310, 360], COMMON_POTS),
     shrinkLinear: typical(0.0048, '21.5e-6 per K from about 244 C'),
     brinell: typical(23, 'handbooks of tin alloys'),
     detail: 'Fine detail; hard skin.',
     pins: 'Holds pins hard.',
-    paint: 'Keep the cure under 219 C.',
+    paint: 'Keep the cure under 202 C.',
     cautions: ['Own pot and ladle: a little lead makes it lead.'],
     isLead: false,
   },

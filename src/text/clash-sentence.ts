@@ -10,7 +10,9 @@ export function clashSentence(why: string, a: string, b: string): string {
     case 'lifts-paint':
       return `${a} and ${b}: soft plastic lifts paint. Put them into two drawers.`;
     case 'spoils-pour':
-      return `${a} and ${b}: a crumb of zinc in the lead spoils the pour. Put them into two drawers, marked.`;
+      return `${a} and ${b}: a crumb of zinc spoils the pour. Put them into two drawers, marked.`;
+    case 'mixes-up':
+      return `${a} and ${b}: a little lead, and lead-free metal is so no more and melts sooner. Put them into two drawers, marked.`;
     default:
       return `${a} and ${b} must be kept apart. Put them into two drawers.`;
   }

@@ -156,14 +156,18 @@ export const warmerText = (celsius: number, unit: 'C' | 'F'): string =>
   unit === 'F' ? `${Math.round(celsius * 1.8)} °F` : `${Math.round(celsius)} °C`;
 
 /**
- * From when to when a metal melts.
+ * From when to when a metal melts; what is not known of it is said to be so.
  *
  * @example meltsText({ solidusC: 183, liquidusC: 183.2 }, 'C') // 'at 183 °C'
+ * @example meltsText({ solidusC: 183, liquidusC: null }, 'C') // 'from 183 °C on'
  */
 export function meltsText(
-  { solidusC, liquidusC }: { readonly solidusC: number; readonly liquidusC: number },
+  { solidusC, liquidusC }: { readonly solidusC: number | null; readonly liquidusC: number | null },
   unit: 'C' | 'F',
 ): string {
+  if (solidusC === null) return 'nobody knows at what heat: melt a little and see; it goes into no oven';
+  // A listed alloy's liquidus may lie a hair under the safe side of a trace.
+  if (liquidusC === null || liquidusC < solidusC - 0.5) return `from ${temperatureText(solidusC, unit)} on`;
   return Math.round(solidusC) === Math.round(liquidusC)
     ? `at ${temperatureText(solidusC, unit)}`
     : `${temperatureText(solidusC, unit).replace(/ .*/, '')} to ${temperatureText(liquidusC, unit)}`;

@@ -149,6 +149,26 @@ const SENTENCES: Sentences = {
   'photo.unreadable': ({ type }) =>
     `This ${type.startsWith('image/') ? `picture (${type.slice('image/'.length)}) cannot be read here` : 'file is no picture'}. Choose a JPEG, PNG or WebP.`,
   'photo.nothing-seen': () => 'The picture is see-through all over: there is no color in it. Choose another.',
+  'yield.too-many': ({ wanted, most }) =>
+    `${n(wanted)} good ones would take more than ${n(most, 6)} castings. Mend what spoils them first, or ask for fewer.`,
+  'spin.inside-pool': ({ radiusMm, poolRadiusMm }, w) =>
+    `The cavity reaches out to ${w.length(radiusMm)}, inside the pool of ${w.length(poolRadiusMm)}: no metal is thrown into it. Measure to its outermost point.`,
+  'wire.hanger-off-arm': ({ name, hangerMm, armMm }, w) =>
+    hangerMm === null
+      ? `'${name}' hangs on the arm, but nobody said where. Say how far from the eye.`
+      : `'${name}' hangs ${w.length(hangerMm)} from the eye; the arm ends at ${w.length(armMm)}.`,
+  'water.fell-too-fast': ({ seconds, leastS }) =>
+    `Down in ${n(seconds)} s is faster than the line alone lets it fall, ${n(leastS)} s. Check the depth, the line and the watch.`,
+  'float.no-lift': ({ liftG }, w) =>
+    `The float has no lift left: ${w.mass(Math.max(0, -liftG))} too heavy by itself. Let less of it stand out, or take a larger one.`,
+  'float.shot-floats': ({ shotGcm3, waterGcm3 }) =>
+    `Shot of ${n(shotGcm3)} g/cm3 does not sink in water of ${n(waterGcm3)} g/cm3. Give the shot's own density.`,
+  'plastic.nothing-in-it': () =>
+    'There is nothing in the cup. Give at least one part a weight or a volume over 0.',
+  'catch.no-hours': ({ catches }) => `${n(catches)} were caught in no time. Give the hours fished.`,
+  'buy.unknown-seller': ({ sellerId, packId }) =>
+    `Pack '${packId}' is sold by '${sellerId}', who is not among the sellers. Add that seller, with the postage.`,
+  'buy.same-seller-twice': ({ sellerId }) => `Seller '${sellerId}' stands twice. Give each seller once.`,
   'number.not-finite': ({ name }) => `The numbers given to ${name} are too large to compute with.`,
 };
 

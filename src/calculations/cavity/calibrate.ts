@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { calibrateCavity } from '@/core/cavities/calibrate-cavity';
 import { done } from '@/core/problems/problem';
 import { defineCalculation } from '../calculation';
-import { castMetal, embeddedPart, notNegative, positive } from '../fields';
+import { castingSample, notNegative, positive } from '../fields';
 
 export const cavityCalibrate = defineCalculation({
   name: 'cavity.calibrate',
@@ -11,18 +11,7 @@ export const cavityCalibrate = defineCalculation({
     'V_i = (weighed/count - staying mass) / (density (1 - s)^3) + displaced; mean weighted by count',
     'standard error = sqrt(sum(count (V_i - V)^2) / ((k - 1) sum(count)))',
   ],
-  input: z.strictObject({
-    samples: z
-      .array(
-        z.strictObject({
-          weighedG: notNegative.describe('all of them together'),
-          count: z.int().min(1).describe('finished castings on the scale'),
-          metal: castMetal,
-          embedded: z.array(embeddedPart),
-        }),
-      )
-      .min(1),
-  }),
+  input: z.strictObject({ samples: z.array(castingSample).min(1) }),
   output: z.strictObject({
     cavityVolumeCm3: positive,
     standardErrorCm3: notNegative.nullable(),

@@ -1,10 +1,10 @@
+import { GRAVITY } from '../units/gravity';
 import { sum } from '../numeric/sum';
 import { done, fail, type Outcome } from '../problems/problem';
 import { findBladeForm } from './blades';
 import type { BladeFormId } from './blades/definition';
 
 /** Standard gravity, m/s2. */
-const GRAVITY = 9.80665;
 const MM2_PER_CM2 = 100;
 const CM2_PER_M2 = 10_000;
 const GRAMS_PER_KG = 1000;

@@ -1,5 +1,6 @@
 import { stuffOfMetal } from '../stock/clashes';
-import { bearsZinc, ZINC_SHARE } from './bears-zinc';
+import { bearsZinc } from './bears-zinc';
+import { ZINC_SHARE } from './metal-family';
 import { judgeCharge } from './judge-charge';
 import { rankMetal } from './order-metals';
 

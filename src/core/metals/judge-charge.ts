@@ -1,6 +1,7 @@
 import { sum } from '../numeric/sum';
 import type { BenchProblem } from '../problems/bench-problem';
 import { bearsZinc } from './bears-zinc';
+import { metalFamily, type MetalFamily } from './metal-family';
 
 export interface ChargedLot {
   readonly name: string;
@@ -15,8 +16,8 @@ export type ChargeStop =
   | { readonly why: 'cold'; readonly name: string }
   | { readonly why: 'overfull'; readonly chargeG: number; readonly capacityG: number };
 
-/** Lead and tin from which a lot counts as one that zinc would spoil. */
-const SPOILED_SHARE = 0.05;
+/** What zinc spoils. */
+const SPOILED: ReadonlySet<MetalFamily | null> = new Set<MetalFamily | null>(['lead', 'tin', 'bismuth']);
 
 /** Tungsten from which a lot is powder in a binder: nothing of it melts in a pot. */
 const PRESSED_SHARE = 0.2;
@@ -38,11 +39,8 @@ export const isPressedCold = ({ composition }: Pick<ChargedLot, 'composition'>):
  */
 export function judgeCharge(lots: readonly ChargedLot[], capacityG: number): ChargeStop[] {
   const charged = lots.filter(({ g }) => g > 0);
-  const shareOf = (lot: ChargedLot, element: string) => lot.composition?.[element] ?? 0;
   const zinc = charged.find(({ composition }) => bearsZinc(composition));
-  const other = charged.find(
-    (lot) => lot !== zinc && shareOf(lot, 'Pb') + shareOf(lot, 'Sn') > SPOILED_SHARE,
-  );
+  const other = charged.find(({ composition }) => SPOILED.has(metalFamily(composition)));
   const chargeG = sum(charged.map(({ g }) => g));
   return [
     ...(zinc && other ? [{ why: 'zinc', zinc: zinc.name, other: other.name } as const] : []),

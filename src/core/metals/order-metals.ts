@@ -1,4 +1,4 @@
-import { bearsZinc } from './bears-zinc';
+import { metalFamily } from './metal-family';
 
 export interface PouredMetal {
   readonly id: string;
@@ -7,11 +7,10 @@ export interface PouredMetal {
 }
 
 /** What spoils which: a trace of the later in the pot does the earlier no good, the other way round it matters less. */
-const RANKS = ['lead-free', 'soft lead', 'hard lead', 'unknown', 'zinc'] as const;
+const RANKS = ['lead-free', 'bismuth', 'soft lead', 'hard lead', 'unknown', 'zinc'] as const;
 
 export type MetalRank = (typeof RANKS)[number];
 
-const LEAST_LEAD = 0.001;
 const HARD_ANTIMONY = 0.005;
 
 /**
@@ -20,15 +19,23 @@ const HARD_ANTIMONY = 0.005;
  * @example rankMetal({ id: 'a', composition: { Pb: 0.96, Sb: 0.04 } }) // 'hard lead'
  */
 export function rankMetal({ composition }: PouredMetal): MetalRank {
-  if (composition === null) return 'unknown';
-  if (bearsZinc(composition)) return 'zinc';
-  if ((composition.Pb ?? 0) < LEAST_LEAD) return 'lead-free';
-  return (composition.Sb ?? 0) < HARD_ANTIMONY ? 'soft lead' : 'hard lead';
+  switch (metalFamily(composition)) {
+    case null:
+      return 'unknown';
+    case 'zinc':
+      return 'zinc';
+    case 'bismuth':
+      return 'bismuth';
+    case 'lead':
+      return (composition?.Sb ?? 0) < HARD_ANTIMONY ? 'soft lead' : 'hard lead';
+    default:
+      return 'lead-free';
+  }
 }
 
 /**
- * Metals in the order in which they are poured in one evening: lead-free before lead, so that no lead gets into it;
- * soft before hard; what nobody knows after that; zinc last, and in a pot of its own. Like ones keep their order.
+ * Metals in the order in which they are poured in one evening: lead-free before lead, so that no lead gets into it, and tin
+ * before bismuth, of which a trace melts it; soft before hard; what nobody knows after that; zinc last, and in a pot of its own. Like ones keep their order.
  *
  * @example orderMetals([lead, pewter]).map(({ id }) => id) // ['pewter', 'lead']
  */

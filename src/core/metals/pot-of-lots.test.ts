@@ -1,19 +1,10 @@
 import fc from 'fast-check';
 import { ELEMENTS } from '@/reference/elements';
-import { REFERENCE_METALS } from '@/reference/metals';
 import { densityFromCasting } from './density-from-casting';
 import { guidePot } from './guide-pot';
 import { chargeProblem, judgeCharge } from './judge-charge';
 import { meltLots } from './melt-lots';
-import { meltingRange } from './melting-range';
 import { mixMetal } from './mix-metal';
-
-const LISTED = REFERENCE_METALS.map(({ key, composition, solidusC, liquidusC }) => ({
-  key,
-  composition,
-  solidusC: solidusC.value,
-  liquidusC: liquidusC.value,
-}));
 
 describe('judgeCharge', () => {
   const lead = { name: 'Lot 1', composition: { Pb: 1 }, g: 1000 };
@@ -73,33 +64,6 @@ describe('meltLots', () => {
       costPerKg: null,
     });
     expect(() => meltLots([])).toThrow(/some metal/);
-  });
-});
-
-describe('meltingRange', () => {
-  it('gives each listed metal its own', () => {
-    for (const metal of LISTED) expect(meltingRange(metal.composition, LISTED)).toMatchObject(metal);
-  });
-
-  it('follows the lead-antimony diagram between them', () => {
-    expect(meltingRange({ Pb: 0.99, Sb: 0.01 }, LISTED)).toMatchObject({
-      solidusC: expect.closeTo(312.25, 6) as number,
-      liquidusC: expect.closeTo(320.75, 6) as number,
-    });
-    const eutectic = meltingRange({ Pb: 0.889, Sb: 0.111 }, LISTED);
-    expect(eutectic?.solidusC).toBeCloseTo(252, 6);
-    expect(eutectic?.liquidusC).toBeCloseTo(252, 6);
-  });
-
-  it('never puts the solidus over the liquidus, and is silent where nothing speaks', () => {
-    fc.assert(
-      fc.property(fc.double({ min: 0, max: 0.2, noNaN: true }), (sb) => {
-        const range = meltingRange({ Pb: 1 - sb, Sb: sb }, LISTED);
-        expect(range && range.solidusC <= range.liquidusC + 1e-9).toBe(true);
-      }),
-    );
-    expect(meltingRange({ Sn: 0.5, Zn: 0.5 }, LISTED)).toBeNull();
-    expect(meltingRange({ Bi: 0.57, Sn: 0.43 }, LISTED)).toMatchObject({ key: 'bismuth-tin' });
   });
 });
 

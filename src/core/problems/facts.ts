@@ -71,5 +71,15 @@ export interface ProblemFacts {
   'cost.never-pays': { makeEach: number; buyEach: number };
   'photo.unreadable': { type: string };
   'photo.nothing-seen': Record<string, never>;
+  'yield.too-many': { wanted: number; most: number };
+  'spin.inside-pool': { radiusMm: number; poolRadiusMm: number };
+  'wire.hanger-off-arm': { name: string; hangerMm: number | null; armMm: number };
+  'water.fell-too-fast': { seconds: number; leastS: number };
+  'float.no-lift': { liftG: number };
+  'float.shot-floats': { shotGcm3: number; waterGcm3: number };
+  'plastic.nothing-in-it': Record<string, never>;
+  'catch.no-hours': { catches: number };
+  'buy.unknown-seller': { sellerId: string; packId: string };
+  'buy.same-seller-twice': { sellerId: string };
   'number.not-finite': { name: string };
 }

@@ -20,10 +20,12 @@ describe('findClashes', () => {
     expect(pairs.map(({ a, b }) => a + b)).toEqual(['01', '03', '12', '14', '23', '34']);
   });
 
-  it('keeps zinc away from lead, and minds no other metal', () => {
+  it('keeps zinc away from lead and tin, and lead away from what is lead-free', () => {
     expect(stuffOfMetal({ Pb: 0.96, Sb: 0.04 })).toBe('lead');
     expect(stuffOfMetal({ Zn: 1 })).toBe('zinc');
-    expect(stuffOfMetal({ Bi: 0.6, Sn: 0.4 })).toBeNull();
+    expect(stuffOfMetal({ Bi: 0.6, Sn: 0.4 })).toBe('lead-free');
+    expect(stuffOfMetal({ Sn: 0.98, Pb: 0.02 })).toBe('lead');
+    expect(stuffOfMetal({ W: 1 })).toBeNull();
     expect(stuffOfMetal(null)).toBeNull();
     expect(
       findClashes([
@@ -31,6 +33,12 @@ describe('findClashes', () => {
         { id: 'b', stuff: 'lead' },
       ]),
     ).toHaveLength(1);
+    expect(
+      findClashes([
+        { id: 'a', stuff: 'lead-free' },
+        { id: 'b', stuff: 'lead' },
+      ]),
+    ).toEqual([{ a: 'a', b: 'b', why: 'mixes-up' }]);
     expect(
       findClashes([
         { id: 'a', stuff: 'lead' },

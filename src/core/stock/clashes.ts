@@ -1,7 +1,15 @@
-import { bearsZinc } from '../metals/bears-zinc';
+import { metalFamily } from '../metals/metal-family';
 
 /** What a thing on the shelf is made of, as far as its neighbors mind. */
-export const STUFFS = ['soft-plastic', 'stretch-plastic', 'hard-plastic', 'painted', 'lead', 'zinc'] as const;
+export const STUFFS = [
+  'soft-plastic',
+  'stretch-plastic',
+  'hard-plastic',
+  'painted',
+  'lead',
+  'lead-free',
+  'zinc',
+] as const;
 export type Stuff = (typeof STUFFS)[number];
 
 /** What must not lie together, and why. Usual cautions of the trade; the makers' sheets rule. */
@@ -10,6 +18,8 @@ const CLASHES: readonly { readonly of: readonly [Stuff, Stuff]; readonly why: st
   { of: ['soft-plastic', 'hard-plastic'], why: 'melts' },
   { of: ['soft-plastic', 'painted'], why: 'lifts-paint' },
   { of: ['lead', 'zinc'], why: 'spoils-pour' },
+  { of: ['lead-free', 'zinc'], why: 'spoils-pour' },
+  { of: ['lead', 'lead-free'], why: 'mixes-up' },
 ];
 
 export interface Clash {
@@ -18,13 +28,19 @@ export interface Clash {
   readonly why: string;
 }
 
-const LEAD_SHARE = 0.5;
-
-/** What a metal counts as; null where it harms none. */
+/** What a metal counts as; null where it harms none, or where nobody knows what it is. */
 export function stuffOfMetal(composition: Readonly<Record<string, number>> | null): Stuff | null {
-  if (!composition) return null;
-  if (bearsZinc(composition)) return 'zinc';
-  return (composition.Pb ?? 0) >= LEAD_SHARE ? 'lead' : null;
+  switch (metalFamily(composition)) {
+    case 'zinc':
+      return 'zinc';
+    case 'lead':
+      return 'lead';
+    case 'tin':
+    case 'bismuth':
+      return 'lead-free';
+    default:
+      return null;
+  }
 }
 
 /**

@@ -1,7 +1,9 @@
+import { forgivingCeil } from '../numeric/forgiving-ceil';
 import { RELATIVE_SLACK } from '../numeric/relative-slack';
 import { solveIntegerProgram, type ProgramOptions } from '../numeric/integer-program';
 import { sum } from '../numeric/sum';
 import { done, fail, type Outcome } from '../problems/problem';
+import { coverRow } from './cover-row';
 import { tallyByItem, type ItemAmount } from './tally-by-item';
 
 /** A pack somebody sells. */
@@ -59,24 +61,32 @@ export async function planBuying(
   // An item's packs hold nothing of another: each is its own small program.
   for (const [item, qty] of needs) {
     const own = offers.flatMap((offer, at) => (offer.item === item ? [{ ...offer, at }] : []));
-    const most = own.map(({ packQty, maxPacks }) => Math.min(maxPacks ?? Infinity, Math.ceil(qty / packQty)));
+    const most = own.map(({ packQty, maxPacks }) =>
+      Math.min(maxPacks ?? Infinity, forgivingCeil(qty / packQty)),
+    );
     const offered = sum(own.map(({ packQty }, at) => packQty * (most[at] ?? 0)));
     if (offered < qty * (1 - RELATIVE_SLACK)) {
       return fail('buy.not-sold', { item, short: qty, most: offered });
     }
     const dearest = Math.max(1e-300, ...own.map(({ price }) => price));
-    const answer = await solveIntegerProgram(
-      own.map(({ price }, at) => ({ cost: price / dearest, lower: 0, upper: most[at] ?? 0, whole: true })),
-      [
-        {
-          terms: own.map(({ packQty }, at) => [at, packQty / qty] as const),
-          lower: 1 - RELATIVE_SLACK,
-          upper: Infinity,
-        },
-      ],
-      options,
-    );
-    if (answer.status !== 'optimal' && answer.status !== 'feasible') {
+    const packQtys = own.map(({ packQty }) => packQty);
+    const solve = (isRaised: boolean) => {
+      const { coefficients, lower } = coverRow(packQtys, qty, isRaised);
+      return solveIntegerProgram(
+        own.map(({ price }, at) => ({ cost: price / dearest, lower: 0, upper: most[at] ?? 0, whole: true })),
+        [{ terms: coefficients.map((each, at) => [at, each] as const), lower, upper: Infinity }],
+        options,
+      );
+    };
+    const covers = (values: readonly number[]) =>
+      sum(packQtys.map((packQty, nth) => packQty * (values[nth] ?? 0))) >= qty * (1 - RELATIVE_SLACK);
+    let answer = await solve(false);
+    if (answer.values.length > 0 && !covers(answer.values)) {
+      // A hair short by the solver's own tolerance: a hair more is asked for, and nothing is called proven.
+      optimal = false;
+      answer = await solve(true);
+    }
+    if ((answer.status !== 'optimal' && answer.status !== 'feasible') || !covers(answer.values)) {
       return fail('plan.unfinished', { seconds: options.timeLimitS ?? 0 });
     }
     optimal &&= answer.status === 'optimal';

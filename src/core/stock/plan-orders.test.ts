@@ -71,7 +71,7 @@ describe('planOrders', () => {
       const plan = await planOrders(short, packs, posts);
       if (!plan.ok) throw new Error(plan.problem.code);
       expect(plan.value.optimal).toBe(true);
-      expect(plan.value.cost).toBeCloseTo(byTrying(short, packs, posts, 4), 6);
+      expect(plan.value.cost).toBeCloseTo(byTrying(short, packs, posts, 9), 6);
       for (const { item, qty } of short) {
         const got = plan.value.orders
           .flatMap(({ lines }) => lines)
@@ -81,6 +81,55 @@ describe('planOrders', () => {
           }, 0);
         expect(got).toBeGreaterThanOrEqual(qty);
       }
+    }
+  });
+
+  it('tops up to free post where that is cheaper than the post', async () => {
+    const packs = [{ item: 'hook', packId: 'h', sellerId: 'a', packQty: 10, price: 14, breaks: [] }];
+    const posts = [{ sellerId: 'a', postage: 5, freeFrom: 30 }];
+    // Two cover it for 28 and the post; a third is 14 more and the post is free only past it.
+    expect(await planOrders([{ item: 'hook', qty: 20 }], packs, posts)).toMatchObject({
+      value: { cost: 33 },
+    });
+    const fillers = [
+      ...packs,
+      { item: 'hook', packId: 'one', sellerId: 'a', packQty: 1, price: 2, breaks: [] },
+    ];
+    expect(await planOrders([{ item: 'hook', qty: 20 }], fillers, posts)).toMatchObject({
+      value: { cost: 30, orders: [{ goods: 30, postage: 0 }] },
+    });
+    // There is only so much of it.
+    const few = fillers.map((pack) => ({ ...pack, maxPacks: pack.packId === 'one' ? 0 : 2 }));
+    expect(await planOrders([{ item: 'hook', qty: 20 }], few, posts)).toMatchObject({ value: { cost: 33 } });
+    expect(await planOrders([{ item: 'hook', qty: 21 }], few, posts)).toMatchObject({
+      problem: { code: 'buy.not-sold', facts: { most: 20 } },
+    });
+  });
+
+  it('covers what is asked to the billionth, in whatever amounts', async () => {
+    for (let start = 1; start <= 60; start += 1) {
+      const random = repeatableRandom(start);
+      const packQty = 10 ** (random() * 6 - 3);
+      const qty = packQty * (1 + Math.floor(random() * 900)) * (1 + (random() - 0.5) * 4e-9);
+      const packs = [1, 3].map((times) => ({
+        item: 'powder',
+        packId: `p${times}`,
+        sellerId: 'a',
+        packQty: packQty * times,
+        price: times * (1 + random() * 0.2),
+        breaks: [],
+      }));
+      const plan = await planOrders([{ item: 'powder', qty }], packs, [
+        { sellerId: 'a', postage: 4, freeFrom: null },
+      ]);
+      if (!plan.ok) throw new Error(plan.problem.code);
+      const got = plan.value.orders
+        .flatMap(({ lines }) => lines)
+        .reduce(
+          (so, line) => so + line.packs * packs.find(({ packId }) => packId === line.packId)!.packQty,
+          0,
+        );
+      expect(got).toBeGreaterThanOrEqual(qty * (1 - 1e-9));
     }
   });
 

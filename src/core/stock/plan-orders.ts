@@ -1,3 +1,4 @@
+import { forgivingCeil } from '../numeric/forgiving-ceil';
 import { RELATIVE_SLACK } from '../numeric/relative-slack';
 import {
   solveIntegerProgram,
@@ -7,6 +8,7 @@ import {
 } from '../numeric/integer-program';
 import { sum } from '../numeric/sum';
 import { done, fail, type Outcome } from '../problems/problem';
+import { coverRow } from './cover-row';
 import { tallyByItem, type ItemAmount } from './tally-by-item';
 
 /** A pack as a seller sells it, cheaper from so many on. */
@@ -18,6 +20,8 @@ export interface SellerPack {
   readonly price: number;
   /** Prices of each from so many packs on, rising counts. */
   readonly breaks: readonly { readonly from: number; readonly price: number }[];
+  /** As many as there are; no bound where left out. */
+  readonly maxPacks?: number | undefined;
 }
 
 /** What a seller takes for the post of one order. */
@@ -45,6 +49,10 @@ export interface OrderPlan {
   /** Proven: no other orders cost less. */
   readonly optimal: boolean;
 }
+
+/** Goods this close under free post are at it; the solver is asked for a little more, for what it forgives itself. */
+const MONEY_SLACK = 1e-9;
+const FREE_SLACK = MONEY_SLACK / 2;
 
 interface Tier {
   readonly pack: SellerPack;
@@ -81,15 +89,22 @@ export async function planOrders(
   if (needs.length === 0) return done({ orders: [], cost: 0, optimal: true });
   if (packs.length === 0) return fail('buy.no-offers', {});
   const wanted = new Map(needs);
-  for (const [item, qty] of needs) {
-    if (!packs.some((pack) => pack.item === item)) return fail('buy.not-sold', { item, short: qty, most: 0 });
-  }
-  // A price break may make more packs than are needed the cheaper buy.
-  const mostOf = (pack: SellerPack) =>
-    Math.max(
-      Math.ceil((wanted.get(pack.item) ?? 0) / pack.packQty - RELATIVE_SLACK),
+  const freeFromOf = new Map(posts.map(({ sellerId, freeFrom }) => [sellerId, freeFrom]));
+  // A price break may make more packs than are needed the cheaper buy, and so may free post; past all three none does.
+  const mostOf = (pack: SellerPack) => {
+    const cheapest = Math.min(pack.price, ...pack.breaks.map(({ price }) => price));
+    const freeFrom = freeFromOf.get(pack.sellerId) ?? null;
+    const most = Math.max(
+      forgivingCeil((wanted.get(pack.item) ?? 0) / pack.packQty),
+      freeFrom === null || cheapest === 0 ? 0 : forgivingCeil(freeFrom / cheapest),
       ...pack.breaks.map(({ from }) => from),
     );
+    return Math.min(pack.maxPacks ?? Infinity, most);
+  };
+  for (const [item, qty] of needs) {
+    const most = sum(packs.map((pack) => (pack.item === item ? pack.packQty * mostOf(pack) : 0)));
+    if (most < qty * (1 - RELATIVE_SLACK)) return fail('buy.not-sold', { item, short: qty, most });
+  }
   const tiers = packs.filter(({ item }) => wanted.has(item)).flatMap((pack) => tiersOf(pack, mostOf(pack)));
   const sellers = [...new Set(tiers.map(({ pack }) => pack.sellerId))].map(
     (id) => posts.find(({ sellerId }) => sellerId === id) ?? { sellerId: id, postage: 0, freeFrom: null },
@@ -110,14 +125,20 @@ export async function planOrders(
       upper: freeFrom === null || postage === 0 ? 0 : 1,
     })),
   ];
+  const coverRows = (isRaised: boolean) =>
+    needs.map(([item, qty]) => {
+      const own = tiers.flatMap(({ pack }, at) =>
+        pack.item === item ? [{ at, packQty: pack.packQty }] : [],
+      );
+      const { coefficients, lower } = coverRow(
+        own.map(({ packQty }) => packQty),
+        qty,
+        isRaised,
+      );
+      const terms = own.map(({ at }, nth) => [packsAt(at), coefficients[nth] ?? 0] as const);
+      return { terms, lower, upper: Infinity };
+    });
   const rows: ProgramRow[] = [
-    ...needs.map(([item, qty]): ProgramRow => ({
-      terms: tiers.flatMap(({ pack }, at) =>
-        pack.item === item ? [[packsAt(at), pack.packQty / qty] as const] : [],
-      ),
-      lower: 1 - RELATIVE_SLACK,
-      upper: Infinity,
-    })),
     ...tiers.flatMap(({ from, to, pack }, at): ProgramRow[] => [
       {
         terms: [
@@ -166,7 +187,7 @@ export async function planOrders(
                 ...tiers.flatMap(({ pack, price }, tier) =>
                   pack.sellerId === sellerId && price > 0 ? [[packsAt(tier), price] as const] : [],
                 ),
-                [freeAt(at), -freeFrom] as const,
+                [freeAt(at), -(freeFrom - FREE_SLACK)] as const,
               ],
               lower: 0,
               upper: Infinity,
@@ -174,8 +195,23 @@ export async function planOrders(
           ]),
     ]),
   ];
-  const answer = await solveIntegerProgram(variables, rows, options);
-  if (answer.status !== 'optimal' && answer.status !== 'feasible') {
+  const covers = (values: readonly number[]) =>
+    needs.every(([item, qty]) => {
+      const got = sum(
+        tiers.map(({ pack }, at) =>
+          pack.item === item ? pack.packQty * Math.round(values[packsAt(at)] ?? 0) : 0,
+        ),
+      );
+      return got >= qty * (1 - RELATIVE_SLACK);
+    });
+  let answer = await solveIntegerProgram(variables, [...coverRows(false), ...rows], options);
+  let isProven = true;
+  if (answer.values.length > 0 && !covers(answer.values)) {
+    // A hair short by the solver's own tolerance: a hair more is asked for, and nothing is called proven.
+    isProven = false;
+    answer = await solveIntegerProgram(variables, [...coverRows(true), ...rows], options);
+  }
+  if ((answer.status !== 'optimal' && answer.status !== 'feasible') || !covers(answer.values)) {
     return fail('plan.unfinished', { seconds: options.timeLimitS ?? 0 });
   }
   const packsOf = tiers.map((_, at) => Math.round(answer.values[packsAt(at)] ?? 0));
@@ -188,9 +224,9 @@ export async function planOrders(
     });
     if (lines.length === 0) return [];
     const goods = sum(lines.map(({ packs: many, priceEach }) => many * priceEach));
-    const isFree = freeFrom !== null && goods >= freeFrom - 1e-9;
+    const isFree = freeFrom !== null && goods >= freeFrom - MONEY_SLACK;
     return [{ sellerId, lines, goods, postage: isFree ? 0 : postage }];
   });
   const cost = sum(orders.flatMap(({ goods, postage }) => [goods, postage]));
-  return done({ orders, cost, optimal: answer.status === 'optimal' });
+  return done({ orders, cost, optimal: isProven && answer.status === 'optimal' });
 }

@@ -39,7 +39,8 @@ describe('holdInCurrent', () => {
     const bowShare = 1e-4;
     const { tensionN } = holdInCurrent({ ...QUESTION, bowShare });
     const straightM = Math.hypot(5, 20);
-    const pushN = 0.5 * 1000 * 1.1 * 0.0003 * 0.25 * straightM;
+    // Water of 15 C: 1.149e-6 m2/s, so Re 130.5 and Cd 1.389.
+    const pushN = 0.5 * 1000 * 1.38868 * 0.0003 * 0.25 * straightM;
     const u = Math.sqrt(6 * bowShare);
     expect(2 * tensionN * Math.tanh(u)).toBeCloseTo(pushN, 3);
   });
@@ -60,8 +61,18 @@ describe('holdInCurrent', () => {
     expect(massOf({ currentMs: 1 }) / massOf({})).toBeCloseTo(4, 0);
   });
 
+  it('counts a thin line in slow water for what it is: the usual question takes 70 g, not 45', () => {
+    const usual = { depthM: 4, castM: 20, currentMs: 0.3, lineMm: 0.2, metalGcm3: 11.1, grip: 0.5 };
+    expect(holdInCurrent(usual).massG).toBeGreaterThan(67);
+    expect(holdInCurrent(usual).massG).toBeLessThan(73);
+    // Cold water is thicker.
+    expect(holdInCurrent({ ...usual, waterC: 4 }).massG).toBeGreaterThan(holdInCurrent(usual).massG);
+  });
+
   it('says what it requires', () => {
-    expect(() => holdInCurrent({ ...QUESTION, depthM: 0 })).toThrow('requires');
+    expect(() => holdInCurrent({ ...QUESTION, depthM: 0, castM: 0 })).toThrow('requires');
+    expect(massOf({ depthM: 0 })).toBeGreaterThan(0);
+    expect(massOf({ castM: 0 })).toBeGreaterThan(0);
   });
 });
 

@@ -5,7 +5,7 @@ import { holdInCurrent, type LineQuestion } from './hold-in-current';
 const FASTEST_MS = 6;
 
 /** A weight on its way along the bottom goes at about so much of the water’s own speed. Practice, typical. */
-const WALKS_AT = 2 / 3;
+const WALKS_AT = 3 / 4;
 
 /**
  * The fastest even current, square across the cast, in which a weight still lies where it fell: `holdInCurrent` the other
@@ -22,7 +22,7 @@ export function currentHeld(massG: number, question: Omit<LineQuestion, 'current
 /**
  * The current in which a weight walks: it goes with the water, and only what the water is faster pulls at it.
  *
- * @example currentWalked(0.4) // 1.2
+ * @example currentWalked(0.3) // 1.2
  */
 export function currentWalked(heldMs: number): number {
   return heldMs / (1 - WALKS_AT);

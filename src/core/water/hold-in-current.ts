@@ -1,14 +1,10 @@
+import { GRAVITY } from '../units/gravity';
 import { findRoot } from '../numeric/find-root';
 
-/** Of a cylinder across the flow at the speeds of fishing line (Hoerner, Fluid-Dynamic Drag, 1965). */
-const LINE_DRAG = 1.1;
 /** Of a compact sinker, near that of a ball on the ground. */
 const SINKER_DRAG = 0.6;
-const GRAVITY = 9.80665;
 const WATER_KG_M3 = 1000;
 const POINTS = 33;
-/** A bow past this is a heap of line. */
-const MOST_U = 12;
 
 export interface LineQuestion {
   readonly depthM: number;
@@ -24,6 +20,7 @@ export interface LineQuestion {
   readonly driftMs?: number | undefined;
   /** How much longer the line is than straight: 0.05 for a twentieth. Over 0. */
   readonly bowShare?: number | undefined;
+  readonly waterC?: number | undefined;
 }
 
 export interface LineAnswer {
@@ -37,30 +34,53 @@ export interface LineAnswer {
   readonly curve: readonly { readonly along: number; readonly off: number }[];
 }
 
-/** A maker's usual bow. */
+/** A maker's usual bow, and water as it mostly is when one fishes. */
 const USUAL_BOW = 0.05;
+const USUAL_WATER_C = 15;
+
+/** How easily water shears, m2/s (Poiseuille). */
+const viscosityOf = (waterC: number): number =>
+  1.787e-6 / (1 + 0.03368 * waterC + 0.00022099 * waterC * waterC);
+
+/** Of a thin cylinder across the flow: the slower and the thinner, the more, for what it is (White, Viscous Fluid Flow). */
+const dragOfLine = (speed: number, lineM: number, waterC: number): number =>
+  1 + 10 * ((speed * lineM) / viscosityOf(waterC)) ** (-2 / 3);
+
+/** Where sinh(u)/u comes to so much over 1. */
+function bowOf(share: number): number {
+  const over = (u: number) => Math.sinh(u) / u - 1 - share;
+  let high = 1;
+  while (over(high) < 0) high *= 2;
+  return findRoot(over, 1e-9, high) ?? high;
+}
 
 /**
  * The least weight that a sinker needs so that a current across the line does not carry it off. The line is pushed by
- * 1/2 rho Cd d v^2 a meter of what it stands across the flow, under one tension, so that it hangs in a catenary on its
- * side; both ends bear half. The sinker holds while what pulls it along the bottom is under grip times what weighs on it.
- * The current is taken as even from top to bottom and square across the cast: the worst case. Line weighs nothing.
+ * 1/2 rho Cd d v^2 a meter of what it stands across the flow, Cd = 1 + 10 Re^(-2/3), under one tension, so that it hangs in a
+ * catenary on its side; both ends bear half. The sinker holds while what pulls it along the bottom is under grip times what
+ * weighs on it. The current is taken as even from top to bottom and square across the cast: the worst case. Line weighs nothing.
  *
- * Source: cross-flow principle, Hoerner 1965; catenary under even load; Coulomb's friction.
+ * Source: calculation contract, `water.hold`: cross-flow principle; catenary under even load; Coulomb's friction; viscosity of
+ * water after Poiseuille.
  *
- * @throws where depth, cast, line, density over 1 or grip are not over 0
+ * @throws where depth or cast is under 0 or both are 0, or where line, bow, grip or density over 1 are not over 0
  * @example
- * holdInCurrent({ depthM: 5, castM: 20, currentMs: 0.5, lineMm: 0.3, metalGcm3: 11.3, grip: 0.6 }).massG // 166.38
+ * holdInCurrent({ depthM: 4, castM: 20, currentMs: 0.3, lineMm: 0.2, metalGcm3: 11.1, grip: 0.5 }).massG // 69.6
  */
 export function holdInCurrent(question: LineQuestion): LineAnswer {
-  const { depthM, castM, currentMs, lineMm, metalGcm3, grip, driftMs = 0, bowShare = USUAL_BOW } = question;
-  if (!(depthM > 0 && castM > 0 && lineMm > 0 && metalGcm3 > 1 && grip > 0 && bowShare > 0)) {
-    throw new Error('holdInCurrent requires depth, cast, line, grip and bow over 0, metal denser than water');
+  const { depthM, castM, currentMs, lineMm, metalGcm3, grip } = question;
+  const { driftMs = 0, bowShare = USUAL_BOW, waterC = USUAL_WATER_C } = question;
+  const straightM = Math.hypot(depthM, castM);
+  const isAsked = depthM >= 0 && castM >= 0 && straightM > 0 && lineMm > 0 && metalGcm3 > 1;
+  if (!(isAsked && grip > 0 && bowShare > 0)) {
+    throw new Error(
+      'holdInCurrent requires a depth or a cast, line, grip and bow over 0, metal denser than water',
+    );
   }
   const speed = Math.max(0, currentMs - driftMs);
-  const straightM = Math.hypot(depthM, castM);
-  const pushNm = 0.5 * WATER_KG_M3 * LINE_DRAG * (lineMm / 1000) * speed ** 2;
-  const u = findRoot((each) => Math.sinh(each) / each - 1 - bowShare, 1e-6, MOST_U) ?? MOST_U;
+  const lineM = lineMm / 1000;
+  const pushNm = speed > 0 ? 0.5 * WATER_KG_M3 * dragOfLine(speed, lineM, waterC) * lineM * speed ** 2 : 0;
+  const u = bowOf(bowShare);
   const tensionN = (pushNm * straightM) / (2 * u);
   const straightN = tensionN / Math.cosh(u);
   const upN = (straightN * depthM) / straightM;

@@ -1,7 +1,6 @@
+import { GRAVITY } from '../units/gravity';
 import { done, fail, type Outcome } from '../problems/problem';
 
-/** Standard gravity, m/s2. */
-const GRAVITY = 9.80665;
 const GRAMS_PER_KG = 1000;
 const CM2_PER_M2 = 10_000;
 const KG_M3_PER_G_CM3 = 1000;

@@ -1,3 +1,4 @@
+import type { MeltingRange } from '@/core/metals/melting-range';
 import type { KnownAlloy } from '@/core/metals/rank-alloys';
 import { pouredMetal } from '@/reference/poured-metal';
 import { REFERENCE_METALS, UNPOURED_METALS } from '@/reference/metals';
@@ -63,3 +64,14 @@ export const ELEMENT_DYES: Readonly<Record<string, string>> = {
   Zn: 'var(--alarm)',
   Cu: '#8a5a3c',
 };
+
+/**
+ * Whose mixture melts first, where that is less than all of it: what a trace does.
+ *
+ * @example traceText({ firstLiquid: ['Pb', 'Sn'] }) // ', where lead and tin meet'
+ */
+export function traceText({ firstLiquid }: Pick<MeltingRange, 'firstLiquid'>): string {
+  if (firstLiquid === null) return '';
+  const names = firstLiquid.map((element) => ELEMENT_NAMES[element] ?? element);
+  return `, where ${names.slice(0, -1).join(', ')} and ${names.at(-1)} meet`;
+}

@@ -1,3 +1,5 @@
+import { changeOfBatch, type BatchChange } from '@/core/metals/change-of-batch';
+import { rangeOf } from '@/reference/range-of';
 import { judgeCharge, type ChargeStop } from '@/core/metals/judge-charge';
 import { meltLots, type MeltedMetal } from '@/core/metals/melt-lots';
 import type { MetalBin } from '@/records/bin';
@@ -15,6 +17,8 @@ export interface ReadCharge {
   readonly totalG: number;
   readonly mix: MeltedMetal | null;
   readonly stops: readonly ChargeStop[];
+  /** Another metal than what most of it is: to be meant; null where it stays what it is. */
+  readonly change: BatchChange | null;
   /** Lots asked for more than there is. */
   readonly overdrawn: readonly { readonly lot: MetalBin; readonly onHandG: number }[];
 }
@@ -35,6 +39,10 @@ export function readCharge(
     lots,
     totalG,
     mix: lots.length > 0 ? meltLots(lots.map(({ lot, g }) => ({ ...lot, g }))) : null,
+    change: changeOfBatch(
+      lots.map(({ lot, g }) => ({ name: lot.name, composition: lot.composition, g })),
+      (composition) => rangeOf(composition)?.solidusC ?? null,
+    ),
     stops: judgeCharge(
       lots.map(({ lot, g }) => ({ name: lot.name, composition: lot.composition, g })),
       capacityG,
@@ -49,3 +57,11 @@ export function readCharge(
 export function firstHelping(onHandG: number, roomG: number): number {
   return Math.max(0, Math.min(500, onHandG, roomG));
 }
+
+/**
+ * Names a charge by what is in it: what was meant of one charge is not meant of another.
+ *
+ * @example chargeKey([{ binId: 'a', g: 500 }]) // 'a 500'
+ */
+export const chargeKey = (charge: Charge): string =>
+  charge.map(({ binId, g }) => `${binId} ${g ?? 0}`).join(', ');

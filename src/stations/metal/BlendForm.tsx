@@ -15,7 +15,7 @@ import { MassField } from '@/ui/unit-field/MassField';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { compositionText, ELEMENT_NAMES, hardnessOf } from '@/model/metals/alloys';
+import { compositionText, ELEMENT_NAMES, hardnessOf, traceText } from '@/model/metals/alloys';
 import { blendInput, lotsFor, whyOutOfReach, type Family } from '@/model/metals/blend-request';
 import type { Charge } from '@/model/metals/charge';
 import { JobFailure } from '@/station-kit/JobFailure';
@@ -168,7 +168,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
             </p>
             <p>
               {compositionText(blend.composition)}
-              {range ? `; melts ${meltsText(range, temperature)}` : ''}
+              {range ? `; melts ${meltsText(range, temperature)}${traceText(range)}` : ''}
               {hardness === null ? '' : `; about ${n(hardness, 2)} Brinell`}
             </p>
             {each !== null && lots.every(({ costPerKg }) => costPerKg !== null) ? (

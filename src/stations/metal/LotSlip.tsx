@@ -13,7 +13,7 @@ import { DoubtNote } from '@/station-kit/DoubtNote';
 import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { compositionText } from '@/model/metals/alloys';
+import { compositionText, traceText } from '@/model/metals/alloys';
 import styles from './metal.module.css';
 import { PriceButton } from '@/station-kit/put-down/PriceButton';
 
@@ -47,7 +47,12 @@ export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => 
           </Figure>
         </SlipRow>
         <SlipRow name="Is">{compositionText(lot.composition)}</SlipRow>
-        {range ? <SlipRow name="Melts">{meltsText(range, temperature)}</SlipRow> : null}
+        {range ? (
+          <SlipRow name="Melts">
+            {meltsText(range, temperature)}
+            {traceText(range)}
+          </SlipRow>
+        ) : null}
         <SlipRow name={lot.shrinkLinear < 0 ? 'Swells' : 'Shrinks'}>
           {n(Math.abs(lot.shrinkLinear) * 100, 2)} %
         </SlipRow>

@@ -20,7 +20,8 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
 import { nearestMetal } from '@/reference/nearest-metal';
 import { BlendForm } from './BlendForm';
-import { firstHelping, readCharge, type Charge } from '@/model/metals/charge';
+import { firstHelping, readCharge, type Charge, chargeKey } from '@/model/metals/charge';
+import { changeSentence } from '@/text/change-sentence';
 import { ChargedPot } from './ChargedPot';
 import { ChargeList } from './ChargeList';
 import { IdentifyForm } from './IdentifyForm';
@@ -41,6 +42,7 @@ export function MetalStation() {
   const preferences = usePreferences();
   const write = useWriter();
   const [charge, setCharge] = useState<Charge>([]);
+  const [meant, setMeant] = useState<string | null>(null);
   const [chosen, setChosen] = useInHand('lot');
   const [sectionId, setSectionId] = useState<string | null>(null);
   const [open, setOpen] = useState<'blend' | 'melt' | 'identify' | 'scrap' | null>(null);
@@ -82,8 +84,14 @@ export function MetalStation() {
         `${short.name} has ${massText(onHandG, preferences.mass)}. Take less, or count it first.`,
     ),
   ];
+  const isMeant = meant === chargeKey(charge);
+  const change = read.stops.length === 0 && !isMeant ? read.change : null;
   const isReady =
-    !inRun && read.lots.length > 0 && stops.length === 0 && charge.every(({ g }) => g !== null && g > 0);
+    change === null &&
+    !inRun &&
+    read.lots.length > 0 &&
+    stops.length === 0 &&
+    charge.every(({ g }) => g !== null && g > 0);
   const totalG = view.metals.reduce((total, each) => total + (view.levels.get(each.id) ?? 0), 0);
 
   return (
@@ -136,6 +144,12 @@ export function MetalStation() {
                     {stop}
                   </p>
                 ))}
+                {change ? (
+                  <>
+                    <p className="stop">{changeSentence(change, write)}</p>
+                    <Button onClick={() => setMeant(chargeKey(charge))}>I mean it: it is a blend</Button>
+                  </>
+                ) : null}
               </div>
             </div>
             <PotGauge metal={guiding} sections={sections} section={section} onSection={setSectionId} />
@@ -144,7 +158,16 @@ export function MetalStation() {
           <PotLedger />
         </DndContext>
       )}
-      {open === 'blend' ? <BlendForm onClose={() => setOpen(null)} onTake={setCharge} /> : null}
+      {open === 'blend' ? (
+        <BlendForm
+          onClose={() => setOpen(null)}
+          onTake={(blend) => {
+            // Who asks for a blend, and is told where it melts, means it.
+            setCharge(blend);
+            setMeant(chargeKey(blend));
+          }}
+        />
+      ) : null}
       {open === 'identify' && lot ? <IdentifyForm binId={lot.id} onClose={() => setOpen(null)} /> : null}
       {open === 'scrap' && unknown ? <IdentifyForm binId={unknown.id} onClose={() => setOpen(null)} /> : null}
       {open === 'melt' ? (

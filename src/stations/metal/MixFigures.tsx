@@ -11,7 +11,7 @@ import { lotText, massText } from '@/text/words';
 import { moneyText } from '@/model/cost/cost-slices';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { compositionText, hardnessOf } from '@/model/metals/alloys';
+import { compositionText, hardnessOf, traceText } from '@/model/metals/alloys';
 import type { ReadCharge } from '@/model/metals/charge';
 import styles from './metal.module.css';
 
@@ -67,15 +67,19 @@ export function MixFigures({ charge }: { charge: ReadCharge }) {
             <Figure
               working={{
                 ...working('Melting range', [
-                  'lead with antimony by its phase diagram, else the nearest metal of the list; typical',
+                  'begins: the lowest first liquid of the elements that are there with 0.5 % or more; in lead, by what solid lead holds',
+                  'all melted: lead with antimony by its phase diagram, else the nearest metal of the list; typical',
                 ]),
                 inputs: [...inputs, { name: 'reference list', value: 'typical', basis: 'reference' }],
               }}
             >
               {meltsText(range, temperature)}
+              {traceText(range)}
             </Figure>
           ) : (
-            <span className="quiet">not on the list: melt a little and see</span>
+            <span className="quiet">
+              unknown, since one lot is: melt a little and see; it goes into no oven
+            </span>
           )}
         </dd>
       </div>

@@ -20,7 +20,12 @@ export function MetalOrder({ metals, wants, chosen, onChoose }: MetalOrderProps)
   const ordered = orderMetals(metals);
   const ranks = new Set(ordered.map(rankMetal));
   const whys = [
-    ...(ranks.has('lead-free') && ranks.size > 1 ? ['lead-free first, so that no lead gets into it'] : []),
+    ...((ranks.has('lead-free') || ranks.has('bismuth')) && ranks.size > 1
+      ? ['lead-free first, so that no lead gets into it']
+      : []),
+    ...(ranks.has('lead-free') && ranks.has('bismuth')
+      ? ['bismuth after tin: a trace of it melts tin in the oven']
+      : []),
     ...(ranks.has('soft lead') && ranks.has('hard lead') ? ['soft lead before hard'] : []),
     ...(ranks.has('zinc') ? ['zinc last, in a pot of its own'] : []),
   ];
