@@ -6,6 +6,7 @@ import type { PourPlan } from '@/core/pours/pour-plan';
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
 import type { CastingPrediction } from '@/core/cavities/predict-casting';
+import { frameMass } from '@/core/tickets/marked-weight';
 import type { SessionBudget } from '@/core/tickets/budget-session';
 import type { MassUnit } from '@/core/units/write-mass';
 import { numberText as n } from '@/text/number-text';
@@ -85,12 +86,20 @@ export function castingWorking(
 ): Working {
   const m = (massG: number) => massText(massG, mass);
   const room = (cm3: number) => roomText(cm3, length, 4);
+  const wires = cavity.inserts.filter(({ removed, massG }) => !removed && massG > 0);
+  const frameG = frameMass(cavity);
   return {
     title: 'True weight',
     steps: [
       `${fillText(metal.densityGcm3, length)} × (1 − ${n(metal.shrinkLinear, 2)})³ = ${fillText(castGramsPerCm3(metal), length)} of cavity`,
-      `cavity ${room(cavity.volumeCm3)} − hook and pin ${room(cast.displacedCm3)} = ${room(cavity.volumeCm3 - cast.displacedCm3)}, so ${m(cast.metalG)} of metal`,
-      ...(hook ? [`with the hook of ${m(hook.massG)}: ${m(cast.finishedG)}`] : []),
+      `cavity ${room(cavity.volumeCm3)} − what is cast in ${room(cast.displacedCm3)} = ${room(cavity.volumeCm3 - cast.displacedCm3)}, so ${m(cast.metalG)} of metal`,
+      ...(hook ? [`with the hook of ${m(hook.massG)}: ${m(cast.metalG + hook.massG)}`] : []),
+      ...(wires.length > 0
+        ? [
+            `with ${wires.map(({ name, count, massG }) => `${count > 1 ? `${count} ` : ''}${name}, ${m(count * massG)}`).join(' and ')}: ${m(cast.finishedG)}`,
+          ]
+        : []),
+      ...(frameG > 0 ? [`its mark means the head without the wire: ${m(cast.finishedG - frameG)}`] : []),
     ],
     inputs: [
       {
@@ -100,6 +109,11 @@ export function castingWorking(
       },
       { name: metal.name, value: `${n(metal.densityGcm3, 4)} g/cm³`, basis: metal.densityBasis },
       { name: 'shrink', value: `${n(metal.shrinkLinear * 100, 2)} %`, basis: metal.shrinkBasis },
+      ...wires.map(({ name, count, massG }) => ({
+        name: count > 1 ? `${name}, each` : name,
+        value: m(massG),
+        basis: 'given' as const,
+      })),
       ...(hook
         ? [
             { name: hook.name, value: m(hook.massG), basis: hook.massBasis } as const,

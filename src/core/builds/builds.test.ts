@@ -392,9 +392,16 @@ describe('small sums', () => {
   });
 
   it('finds the head for a finished weight', () => {
-    const heads = headsForFinished(14, 4.2, [{ nominalG: 14 }, { nominalG: 10 }, { nominalG: 7 }]);
+    const heads = headsForFinished(14, 4.2, [
+      { nominalG: 14, massG: 14 },
+      { nominalG: 10, massG: 10 },
+      { nominalG: 7, massG: 7 },
+    ]);
     expect(heads.map(({ nominalG }) => nominalG)).toEqual([10, 7, 14]);
     expect(heads[0]).toMatchObject({ finishedG: 14.2, offShare: expect.closeTo(0.2 / 14, 12) });
+    // In pewter the one marked 14 g weighs 9.2 g, and is the one.
+    const pewter = [14, 10].map((nominalG) => ({ nominalG, massG: nominalG * 0.66 }));
+    expect(headsForFinished(14, 4.2, pewter)[0]?.nominalG).toBe(14);
   });
 
   it('tells which size of the chart a measured blade is', () => {

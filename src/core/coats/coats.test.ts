@@ -18,7 +18,14 @@ import { COAT_WAYS, findCoatWay } from './ways';
 const CARD = { id: 'reed', cures: [{ cureC: 177, cureMin: 15 }], maxC: 205 };
 const LEAD = { id: 'lead', solidusC: 252 };
 const BISMUTH_TIN = { id: 'bismuth-tin', solidusC: 138 };
-const PIECE = { massG: 10, specificHeatJkgK: 140, areaCm2: 5, thicknessMm: 8, skin: 'cavity' as const };
+const PIECE = {
+  massG: 10,
+  specificHeatJkgK: 140,
+  areaCm2: 5,
+  thicknessMm: 8,
+  volumeCm3: 0.9,
+  skin: 'cavity' as const,
+};
 
 describe('checkCure', () => {
   it('says the worst first and never cured beside another', () => {
@@ -179,8 +186,8 @@ describe('headPiece', () => {
 });
 
 describe('warmLoad', () => {
-  const oven = { hWm2K: 18, ovenC: 180, startC: 20, toC: 177, rackG: 0 };
-  const head = { massG: 10, specificHeatJkgK: 140, areaCm2: 5, count: 1 };
+  const oven = { rackWm2K: 18, ovenC: 180, startC: 20, toC: 177, rackG: 0 };
+  const head = { massG: 10, specificHeatJkgK: 140, areaCm2: 5, hWm2K: 18, count: 1 };
 
   it('is heat.time of the slowest head where the oven can give all that is drawn', () => {
     const groups = [head, { ...head, massG: 30, areaCm2: 10 }];

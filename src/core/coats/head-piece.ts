@@ -11,6 +11,8 @@ export interface HeadPiece {
   /** Of metal and steel together, J/(kg K). */
   readonly specificHeatJkgK: number;
   readonly areaCm2: number;
+  /** Its room, cm3. */
+  readonly volumeCm3: number;
   /** Through the body, mm: four times the modulus, as of a long bar. */
   readonly thicknessMm: number;
   readonly skin: SkinBasis;
@@ -51,6 +53,7 @@ export function headPiece(facts: HeadPieceFacts): HeadPiece | null {
     massG,
     specificHeatJkgK: (metalG * metalJkgK + steelInG * IRON_JKGK) / massG,
     areaCm2: (volumeCm3 / modulusMm) * CM2_PER_CM3_MM,
+    volumeCm3,
     thicknessMm: modulusMm * BAR_DIAMETERS_PER_MODULUS,
     skin: own === null ? 'form' : 'cavity',
   };

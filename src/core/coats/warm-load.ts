@@ -2,7 +2,8 @@ import { MASS_KG_PER_G, pieceTemperature, timeConstantS, type LumpedPiece } from
 import { done, fail, type Outcome } from '../problems/problem';
 import { sum } from '../numeric/sum';
 
-export interface LoadGroup extends Omit<LumpedPiece, 'hWm2K'> {
+/** Heads alike, each with what the oven passes to one of its size. */
+export interface LoadGroup extends LumpedPiece {
   readonly count: number;
 }
 
@@ -10,8 +11,8 @@ export interface WarmLoadInput {
   readonly groups: readonly LoadGroup[];
   /** The rack that carries them, as steel, g. */
   readonly rackG: number;
-  /** What the oven passes to the load, W/(m2 K), and what it can give at the most, W. */
-  readonly hWm2K: number;
+  /** What the oven passes to the rack, W/(m2 K), and what it can give at the most, W. */
+  readonly rackWm2K: number;
   readonly powerW: number;
   readonly ovenC: number;
   readonly startC: number;
@@ -36,7 +37,7 @@ const LONGEST_S = 14_400;
  * @example warmLoad({ ...load, powerW: Infinity }).value.seconds // that of heatTime for the slowest head
  */
 export function warmLoad(input: WarmLoadInput): Outcome<{ readonly seconds: number }> {
-  const { groups, rackG, hWm2K, powerW, ovenC, startC, toC } = input;
+  const { groups, rackG, rackWm2K, powerW, ovenC, startC, toC } = input;
   if (groups.length === 0) throw new RangeError('warmLoad requires at least one head');
   const facts = { sourceC: ovenC, startC, targetC: toC };
   if (startC >= toC) return done({ seconds: 0 });
@@ -45,12 +46,13 @@ export function warmLoad(input: WarmLoadInput): Outcome<{ readonly seconds: numb
     massG: rackG,
     specificHeatJkgK: STEEL_JKGK,
     areaCm2: rackG * RACK_CM2_PER_G,
+    hWm2K: rackWm2K,
     count: 1,
   };
   const bodies = [...groups.map((group) => ({ group, isHead: true })), { group: rack, isHead: false }]
     .filter(({ group }) => group.massG > 0 && group.count > 0)
     .map(({ group, isHead }) => {
-      const tauS = timeConstantS({ ...group, hWm2K });
+      const tauS = timeConstantS(group);
       const heatJK = group.count * group.massG * MASS_KG_PER_G * group.specificHeatJkgK;
       return { tauS, drawWK: heatJK / tauS, isHead, tempC: startC };
     });

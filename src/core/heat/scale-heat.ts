@@ -18,7 +18,8 @@ export interface ScaledHeat {
 /** Forced convection over small bodies: the Nusselt number goes with the root of the Reynolds number. */
 const USUAL_EXPONENT = -0.5;
 
-const sizeOf = ({ volumeCm3, areaCm2 }: Pick<HeatTrial, 'volumeCm3' | 'areaCm2'>) =>
+/** The size of a body as heat meets it, cm: that of the ball with the same room to its skin. */
+export const sizeOf = ({ volumeCm3, areaCm2 }: Pick<HeatTrial, 'volumeCm3' | 'areaCm2'>) =>
   (6 * volumeCm3) / areaCm2;
 
 /**

@@ -1,4 +1,5 @@
 import { SOLIDUS_MARGIN_C, checkCure } from '@/core/coats/check-cure';
+import { heatOfHead } from '@/core/heat/heat-of-head';
 import { heatTime } from '@/core/heat/heat-time';
 import { numberText } from '@/text/number-text';
 import { massText, minutesText, temperatureText } from '@/text/words';
@@ -6,7 +7,7 @@ import { pouredMetal } from '@/reference/poured-metal';
 import { METAL_OPTIONS } from './metal-options';
 import { known, unknown, quickAnswer } from './quick-answer';
 
-/** How well each heats, W/(m2 K), and how hot it usually stands, C. Typical: time one head at Coat. */
+/** How well each heats a ball of 10 g, W/(m2 K), and how hot it usually stands, C. Typical: time one head at Coat. */
 const SOURCES = {
   gun: { label: 'a heat gun', hWm2K: 70, sourceC: 420 },
   oven: { label: 'a toaster oven', hWm2K: 24, sourceC: 200 },
@@ -32,16 +33,17 @@ export const heatAndCure = quickAnswer({
     cureC: { label: 'and cures at', is: 'temperature', usual: 177, least: 80, most: 300 },
   },
   source:
-    'A ball of that weight, heated through; how well the source heats is typical. Flat heads are quicker.',
+    'A ball of that weight, heated through; how well the source heats is typical, and a small head takes heat faster. Flat heads are quicker.',
   answer: (asked, { mass, temperature }) => {
     const metal = pouredMetal(asked.metal);
     const { label, hWm2K, sourceC } = SOURCES[asked.source as SourceId];
-    const areaCm2 = Math.PI * Math.cbrt((6 * asked.g) / metal.densityGcm3 / Math.PI) ** 2;
+    const volumeCm3 = asked.g / metal.densityGcm3;
+    const areaCm2 = Math.PI * Math.cbrt((6 * volumeCm3) / Math.PI) ** 2;
     const took = heatTime({
       massG: asked.g,
       specificHeatJkgK: metal.specificHeatJkgK,
       areaCm2,
-      hWm2K,
+      hWm2K: heatOfHead({ hWm2K, trial: null }, { volumeCm3, areaCm2 }).hWm2K,
       sourceC,
       startC: 20,
       targetC: asked.fuseC,

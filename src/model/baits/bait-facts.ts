@@ -1,3 +1,4 @@
+import { lotText } from '@/text/words';
 import type { CardStep } from '@/core/card-runs/card-step';
 import { baitVolume } from '@/core/builds/bait-volume';
 import { armLength, bladesOf, frameSizes, type Build, type BuildPiece } from '@/core/builds/build';
@@ -16,7 +17,7 @@ import type { BenchFacts } from '../bench/bench-facts';
 import type { BenchView } from '../bench/bench-view';
 import { baitPartOf } from './measured-parts';
 import { freeOf } from '../stock/free-of';
-import { bodyRadiusMm } from '../heads/head-facts';
+import { headWeight, bodyRadiusMm } from '../heads/head-facts';
 import { skirtMassOf } from '../skirts/skirt-facts';
 import { headsThere } from '../heads/heads-there';
 import { lengthText } from '@/text/words';
@@ -100,8 +101,22 @@ export interface WeightLine {
   readonly massG: number | null;
   readonly count: number;
   readonly is: 'head' | 'part' | 'soft';
+  /** Of a head: how it is marked, g. */
+  readonly markG?: number;
   /** Nobody measured it: typical figures stand for it. */
   readonly isTypical?: boolean;
+}
+
+/** A head by what it weighs in its metal, which its mark tells in lead alone; one on a wire by its mark. */
+function headLine(record: BuildLike, markG: number, view: BenchFacts): WeightLine {
+  const { head } = record;
+  if (!head || hasWiredHead(record, view)) {
+    return { name: 'Head, marked', massG: markG, count: 1, is: 'head', markG };
+  }
+  const [there] = headsFor(record, view);
+  const { massG, metal } = headWeight(there ?? { ...head, metalBinId: null }, view);
+  const name = metal === null ? 'Head, marked' : `Head, in ${lotText(metal)}`;
+  return { name, massG, count: 1, is: 'head', markG };
 }
 
 /** What a finished bait weighs, part by part. A wire with its head counts as the marked head, and wire and hook. */
@@ -117,7 +132,7 @@ export function weightLines(record: BuildLike, view: BenchFacts): WeightLine[] {
   ].filter((piece): piece is BuildPiece => piece !== null);
   const unlike = [...new Map(pieces.map((piece) => [piece.binId, piece])).values()];
   return [
-    ...(build.head ? [{ name: 'Head, marked', massG: build.head.massG, count: 1, is: 'head' as const }] : []),
+    ...(build.head ? [headLine(record, build.head.massG, view)] : []),
     ...(build.frame
       ? [
           {

@@ -8,6 +8,7 @@ import type { BuildRecord } from '@/records/build';
 import type { RigRecord } from '@/records/rig';
 import type { Skirt } from '@/records/skirt';
 import type { BenchFacts } from '../bench/bench-facts';
+import { usualMetal } from '../metals/usual-metal';
 import { pieceOf, type HeadOf } from '../heads/head-facts';
 import { powderLayers } from '../coats/powder-layers';
 import { besidesOf } from '../skirts/besides';
@@ -61,7 +62,7 @@ export function billOf(piece: PieceKind, view: BenchFacts): BillPart {
 
 function castBill(head: HeadOf, view: BenchFacts): BillPart {
   const hook = head.hookBinId === null ? null : (view.hooks.get(head.hookBinId) ?? null);
-  const metalBinId = head.metalBinId ?? usualMetal(view);
+  const metalBinId = head.metalBinId ?? usualMetal(view)?.id ?? null;
   const castG = Math.max(0.1, head.nominalG - (hook?.massG ?? 0));
   // What goes off as dross was metal too.
   const metalG = castG / (1 - view.bench.pot.drossShare);
@@ -76,12 +77,6 @@ function castBill(head: HeadOf, view: BenchFacts): BillPart {
       ...(hook ? [leaf(hook.id, 1, view)] : []),
     ],
   };
-}
-
-/** The lot there is most of. */
-function usualMetal({ metals, levels }: Pick<BenchFacts, 'metals' | 'levels'>): string | null {
-  const [most] = [...metals].sort((a, b) => (levels.get(b.id) ?? 0) - (levels.get(a.id) ?? 0));
-  return most?.id ?? null;
 }
 
 function headBill(head: HeadPieceOf, view: BenchFacts): BillPart {

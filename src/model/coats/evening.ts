@@ -1,5 +1,6 @@
 import { layOutCures, type CureEvening } from '@/core/coats/lay-out-cures';
 import { planHeat } from '@/core/coats/plan-heat';
+import { heatOfHead } from '@/core/heat/heat-of-head';
 import { findCoatWay } from '@/core/coats/ways';
 import type { CoatWayId } from '@/core/coats/ways/definition';
 import type { Heater } from '@/records/heater';
@@ -39,7 +40,15 @@ export function prepSeconds(
     const fuseC = coat ? Math.max(0, ...powdersOf(coat, view).map((powder) => powder.fuseC)) : 0;
     const plan =
       piece && heater && solidusC !== null && fuseC > 0
-        ? planHeat({ piece, way, sourceC: heater.sourceC, hWm2K: heater.hWm2K, ambientC, fuseC, solidusC })
+        ? planHeat({
+            piece,
+            way,
+            sourceC: heater.sourceC,
+            hWm2K: heatOfHead(heater, piece).hWm2K,
+            ambientC,
+            fuseC,
+            solidusC,
+          })
         : null;
     return { count, heatS: plan?.ok ? plan.value.heatS : ABOUT_HEAT_S };
   });

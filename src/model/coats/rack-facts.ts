@@ -5,6 +5,7 @@ import { AT_HEAT_C } from '@/core/coats/follow-cure';
 import type { CureJudgment } from '@/core/coats/judge-cure';
 import { warmLoad, type LoadGroup } from '@/core/coats/warm-load';
 import type { CoatWayId } from '@/core/coats/ways/definition';
+import { heatOfHead } from '@/core/heat/heat-of-head';
 import { timeConstantS } from '@/core/heat/lumped';
 import type { Outcome } from '@/core/problems/problem';
 import type { PowderBin } from '@/records/bin';
@@ -50,11 +51,11 @@ export function judgeRack(rack: Pick<Rack, 'partC' | 'minutes' | 'hung'>, view: 
 }
 
 /** What of a load is heated, kind by kind. */
-function loadGroups(hung: readonly Hung[], view: BenchFacts): LoadGroup[] {
+function loadGroups(hung: readonly Hung[], heater: Heater, view: BenchFacts): LoadGroup[] {
   return hungKinds(hung).flatMap(({ headBinId, count }): LoadGroup[] => {
     const bin = view.binById.get(headBinId);
     const piece = bin?.kind === 'head' ? pieceOf(bin, view) : null;
-    return piece ? [{ ...piece, count }] : [];
+    return piece ? [{ ...piece, hWm2K: heatOfHead(heater, piece).hWm2K, count }] : [];
   });
 }
 
@@ -64,20 +65,20 @@ export function warmingOf(
   heater: Heater,
   view: BenchFacts,
 ): Outcome<{ readonly seconds: number; readonly tauS: number }> | null {
-  const groups = loadGroups(rack.hung, view);
+  const groups = loadGroups(rack.hung, heater, view);
   if (!heater.oven || groups.length === 0) return null;
   const { rackG, powerW } = heater.oven;
   const warm = warmLoad({
     groups,
     rackG,
     powerW,
-    hWm2K: heater.hWm2K,
+    rackWm2K: heater.hWm2K,
     ovenC: rack.partC,
     startC: rack.startC,
     toC: rack.partC - AT_HEAT_C,
   });
   if (!warm.ok) return warm;
-  const tauS = Math.max(...groups.map((group) => timeConstantS({ ...group, hWm2K: heater.hWm2K })));
+  const tauS = Math.max(...groups.map((group) => timeConstantS(group)));
   return { ok: true, value: { seconds: warm.value.seconds, tauS } };
 }
 

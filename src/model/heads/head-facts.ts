@@ -8,6 +8,8 @@ import type { HeadBin } from '@/records/bin';
 import type { Cavity } from '@/records/mold';
 import { ELEMENTS } from '@/reference/elements';
 import type { BenchFacts } from '../bench/bench-facts';
+import { finishedWeight } from '@/core/tickets/finished-weight';
+import { usualMetal } from '../metals/usual-metal';
 import { listedMetal, metalIdOf, type KnownMetal } from '../metals/listed-metal';
 import { typicalHook, type HeadHook } from './typical-hook';
 
@@ -76,4 +78,28 @@ export function bodyCm3(head: HeadOf, facts: Facts): number {
 export function bodyRadiusMm(head: HeadOf, facts: Facts): number | null {
   const style = findStyle(head.style);
   return style ? shapeCavity(style, bodyCm3(head, facts)).radiusMm : null;
+}
+
+/**
+ * What a head weighs, g: as its cavity gives it in its metal, or in the one there is most of; its mark where it was bought,
+ * or where no block of the bench makes it.
+ *
+ * @example headWeight({ style: 'round', nominalG: 10, hookBinId: null, metalBinId: 'pewter' }, view) // { massG: 6.6, metal: 'Pewter' }
+ */
+export function headWeight(
+  head: HeadOf,
+  view: Facts & Pick<BenchFacts, 'levels'>,
+): { readonly massG: number; readonly metal: string | null } {
+  const cavity = head.bought ? null : cavityOf(head, view);
+  const metal = view.metals.find(({ id }) => id === head.metalBinId) ?? usualMetal(view);
+  const cast = cavity && metal ? finishedWeight(cavity, metal, hookFor(cavity, head, view)) : null;
+  return cast?.ok && metal
+    ? { massG: cast.value.finishedG, metal: metal.name }
+    : { massG: head.nominalG, metal: null };
+}
+
+/** The hook in a head or, where nobody chose one, one that its cavity takes. */
+function hookFor({ hookSizes }: Cavity, head: HeadOf, { hooks }: Facts) {
+  if (head.hookBinId !== null) return hooks.get(head.hookBinId) ?? null;
+  return [...hooks.values()].find(({ size }) => hookSizes.includes(size)) ?? null;
 }

@@ -1,4 +1,5 @@
 import { embeddedTotals } from '@/core/cavities/embedded-totals';
+import { frameMass } from '@/core/tickets/marked-weight';
 import { embeddedIn } from '@/core/tickets/cast-from-cavity';
 import type { Cavity } from '@/records/mold';
 import { pouredMetal } from '@/reference/poured-metal';
@@ -8,7 +9,8 @@ import { typicalHook } from '../heads/typical-hook';
 const LEAST_METAL_SHARE = 0.3;
 
 /**
- * The volume of a cavity whose mark holds for soft lead with the largest of its hooks and its inserts, all told, cm³: where
+ * The volume of a cavity whose mark holds for soft lead with the largest of its hooks and what is cast in, cm³; the wire frame
+ * that it is cast on is no part of the mark: where
  * every unweighed block begins.
  *
  * @example guessVolume({ nominalG: 10, hookSizes: [], hookShare: 0, inserts: [] }) // 0.906
@@ -19,6 +21,7 @@ export function guessVolume(
   const { nominalG, hookSizes = [], hookShare = 0, inserts = [] } = cavity;
   const hook = typicalHook(hookSizes.at(-1) ?? null);
   const { displacedCm3, staysG } = embeddedTotals(embeddedIn({ hookShare, inserts }, hook));
-  const metalG = Math.max(nominalG * LEAST_METAL_SHARE, nominalG - staysG);
+  const inMarkG = staysG - frameMass({ inserts });
+  const metalG = Math.max(nominalG * LEAST_METAL_SHARE, nominalG - inMarkG);
   return metalG / pouredMetal('soft-lead').gPerCm3 + displacedCm3;
 }

@@ -1,3 +1,5 @@
+import { castWeights } from '../molds/cast-weights';
+import { usualMetal } from '../metals/usual-metal';
 import { compareRates, type RateComparison } from '@/core/water/compare-rates';
 import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
 import type { MassUnit } from '@/core/units/write-mass';
@@ -102,12 +104,18 @@ export interface NextSet {
   readonly light: number;
   readonly right: number;
   readonly heavy: number;
-  readonly weightsG: readonly number[];
+  /** Marks of the molds and what they weigh in the usual metal; without molds, weights alone. */
+  readonly weights: readonly { readonly nominalG: number; readonly finishedG: number }[];
 }
 
 /** For every place where somebody felt a weight: the next graded set, in weights there are molds for. */
-export function nextSets({ waterNotes, molds }: Pick<BenchView, 'waterNotes' | 'molds'>): NextSet[] {
-  const marked = [...new Set(molds.flatMap(({ cavities }) => cavities.map(({ nominalG }) => nominalG)))];
+export function nextSets(
+  view: Pick<BenchView, 'waterNotes' | 'molds' | 'hooks' | 'metals' | 'levels'>,
+): NextSet[] {
+  const { waterNotes } = view;
+  const metal = usualMetal(view);
+  const casts = metal ? castWeights(metal, view) : [];
+  const marked = [...new Set(casts.map(({ finishedG }) => finishedG))];
   const places = [...new Set(waterNotes.map(({ place }) => place))].filter(Boolean);
   return places.flatMap((place): NextSet[] => {
     const felt = waterNotes.flatMap(({ place: at, weightG, feel }) =>
@@ -115,7 +123,11 @@ export function nextSets({ waterNotes, molds }: Pick<BenchView, 'waterNotes' | '
     );
     const weightsG = nextWeights(felt, marked);
     if (!weightsG) return [];
+    const weights = weightsG.map((finishedG) => {
+      const cast = casts.find((each) => each.finishedG === finishedG);
+      return { nominalG: cast?.nominalG ?? finishedG, finishedG };
+    });
     const count = (feel: WaterNote['feel']) => felt.filter((each) => each.feel === feel).length;
-    return [{ place, weightsG, light: count('too-light'), right: count('right'), heavy: count('too-heavy') }];
+    return [{ place, weights, light: count('too-light'), right: count('right'), heavy: count('too-heavy') }];
   });
 }

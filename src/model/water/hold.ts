@@ -3,6 +3,8 @@ import type { UnitChoices } from '@/core/units/unit-choices';
 import { currentHeld, currentWalked } from '@/core/water/current-held';
 import { learnHold, USUAL_GRIP, type HeldNote } from '@/core/water/grip';
 import { holdInCurrent, type LineAnswer } from '@/core/water/hold-in-current';
+import type { MetalFacts } from '@/core/tickets/facts';
+import { castWeights, type CastWeight } from '../molds/cast-weights';
 import type { WaterNote } from '@/records/water-note';
 import type { BenchFacts } from '../bench/bench-facts';
 
@@ -36,6 +38,9 @@ export const firstQuestion = ({ depth, speed }: Pick<UnitChoices, 'depth' | 'spe
   currentMs: roundSpeed(FIRST_QUESTION.currentMs, speed),
 });
 
+/** Where no metal lies here: lead, about. */
+const ABOUT: MetalFacts = { id: 'about', densityGcm3: FIRST_QUESTION.metalGcm3, shrinkLinear: 0.008 };
+
 export interface HoldAnswer {
   readonly line: LineAnswer;
   /** By the sums alone, and as the maker's notes set it right, g. */
@@ -43,8 +48,8 @@ export interface HoldAnswer {
   readonly massG: number;
   readonly factor: number;
   readonly notes: number;
-  /** The lightest mark of the molds that is enough; null where none is. */
-  readonly markG: number | null;
+  /** The lightest casting of the molds that is enough, in the metal asked; null where none is. */
+  readonly cast: CastWeight | null;
 }
 
 const holdOf = ({ bottom, ...rest }: HoldQuestion) => holdInCurrent({ ...rest, grip: USUAL_GRIP[bottom] });
@@ -95,19 +100,12 @@ export function watersFor(massG: number, { waterNotes }: Pick<BenchFacts, 'water
 export function weightFor(
   question: HoldQuestion,
   place: string | null,
-  { waterNotes, molds }: Pick<BenchFacts, 'waterNotes' | 'molds'>,
+  view: Pick<BenchFacts, 'waterNotes' | 'molds' | 'hooks'>,
+  metal: MetalFacts = ABOUT,
 ): HoldAnswer {
   const line = holdOf(question);
-  const { factor, notes } = learnedAt(question.metalGcm3, place, waterNotes);
+  const { factor, notes } = learnedAt(question.metalGcm3, place, view.waterNotes);
   const massG = line.massG * factor;
-  const marks = molds.flatMap(({ cavities }) => cavities.map(({ nominalG }) => nominalG));
-  const enough = marks.filter((mark) => mark >= massG);
-  return {
-    line,
-    reckonedG: line.massG,
-    massG,
-    factor,
-    notes,
-    markG: enough.length > 0 ? Math.min(...enough) : null,
-  };
+  const cast = castWeights(metal, view).find(({ finishedG }) => finishedG >= massG) ?? null;
+  return { line, reckonedG: line.massG, massG, factor, notes, cast };
 }

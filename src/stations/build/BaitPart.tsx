@@ -220,7 +220,7 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
               />
             </div>
             <div className={stack(8)}>
-              <WeightPanel lines={lines} reach={reachOf(look)} run={run} />
+              <WeightPanel style={draft.head?.style ?? null} lines={lines} reach={reachOf(look)} run={run} />
               {draft.kind === 'stinger-grub' ? null : <TrailerNote build={build} />}
               {findKind(draft.kind).arm === null ? <PoseButton record={draft} build={build} /> : null}
             </div>

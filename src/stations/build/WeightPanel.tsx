@@ -9,7 +9,9 @@ import { depthTendency } from '@/core/builds/depth-tendency';
 import type { BladeRun } from '@/core/builds/run-blades';
 import { Figure } from '@/ui/figure/Figure';
 import { numberText } from '@/text/number-text';
-import { lengthText, markText, massText, offText } from '@/text/words';
+import { lengthText, lotText, markText, massText, offText } from '@/text/words';
+import { usualMetal } from '@/model/metals/usual-metal';
+import { castWeights } from '@/model/molds/cast-weights';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -18,26 +20,29 @@ import styles from './build.module.css';
 
 interface WeightPanelProps {
   readonly lines: readonly WeightLine[];
+  /** Of its head: others of that style may do; null where it has none of its own. */
+  readonly style: string | null;
   /** Behind the nose, mm: all of it, and where its hook's bend lies; null without a hook. */
   readonly reach: { readonly wholeMm: number; readonly bendMm: number | null };
   readonly run: (BladeRun & { readonly isSeen: boolean }) | null;
 }
 
 /** What it weighs finished beside the head's mark, each part's share, and which head would give a wanted weight. */
-export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
+export function WeightPanel({ lines, style, reach, run }: WeightPanelProps) {
   const { view } = useBench();
   const { mass, length } = useUnits();
   const [wantedG, setWantedG] = useState<number | null>(null);
   const { finishedG, unweighed } = finishedOf(lines);
   const head = lines.find(({ is }) => is === 'head');
-  const marks = [...new Set(view.molds.flatMap(({ cavities }) => cavities.map(({ nominalG }) => nominalG)))];
+  const metal = usualMetal(view);
+  const casts = metal ? castWeights(metal, view, (cavity) => style === null || cavity.style === style) : [];
   const heads =
     wantedG === null || !head
       ? []
       : headsForFinished(
           wantedG,
           finishedG - (head.massG ?? 0),
-          marks.map((nominalG) => ({ nominalG })),
+          casts.map((cast) => ({ ...cast, massG: cast.finishedG })),
         ).slice(0, 3);
   return (
     <section aria-label="Finished weight">
@@ -59,9 +64,9 @@ export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
         >
           {massText(finishedG, mass)}
         </Figure>
-        {head?.massG ? (
+        {head?.markG ? (
           <span>
-            {offText((finishedG - head.massG) / head.massG, `${markText(head.massG, mass)} marked`)}
+            {offText((finishedG - head.markG) / head.markG, `${markText(head.markG, mass)} marked`)}
           </span>
         ) : null}
       </p>
@@ -97,10 +102,14 @@ export function WeightPanel({ lines, reach, run }: WeightPanelProps) {
           />
           {heads.length > 0 ? (
             <ul aria-label="Heads for it">
-              {heads.map(({ nominalG, finishedG: gives, offShare }) => (
-                <li key={nominalG}>
+              {heads.map(({ nominalG, massG, finishedG: gives, offShare, isMeasured }) => (
+                <li key={`${nominalG} ${massG}`}>
                   {markText(nominalG, mass)} marked: {massText(gives, mass)}
-                  <small>{offText(offShare, massText(wantedG ?? 0, mass))}</small>
+                  <small>
+                    {offText(offShare, massText(wantedG ?? 0, mass))}; the head {massText(massG, mass)} in{' '}
+                    {lotText(metal?.name ?? '')}
+                    {isMeasured ? '' : ', as far as its mark tells'}
+                  </small>
                 </li>
               ))}
             </ul>

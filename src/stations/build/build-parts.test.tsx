@@ -61,6 +61,7 @@ function Bench({ change }: { readonly change?: (draft: BuildDraft) => BuildDraft
       />
       <WeightPanel
         lines={weightLines(draft, view)}
+        style={draft.head?.style ?? null}
         reach={{ wholeMm: 118, bendMm: null }}
         run={runOf(asRecord(draft), view)}
       />

@@ -1,5 +1,6 @@
 'use client';
 
+import { heatOfHead } from '@/core/heat/heat-of-head';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { heatBench } from '@/model/coats/heat-bench';
 import { TypicalHeat } from '@/station-kit/coats/TypicalHeat';
@@ -21,6 +22,14 @@ import { heatPlanOf, type HeatQuestion } from '@/ui/coat-drawing/heat-facts';
 import { HeatTrial } from './HeatTrial';
 import { WayCard } from '@/ui/coat-drawing/WayCard';
 import styles from './heat.module.css';
+
+/** What was timed in a heater, and what follows from it for the head in hand. */
+function timedText({ heater, piece }: HeatQuestion): string {
+  const timed = [...(heater.earlier ?? []), ...(heater.trial ? [heater.trial] : [])].map(({ what }) => what);
+  const { hWm2K, sizes } = heatOfHead(heater, piece);
+  const more = sizes < 2 ? ' Time one of quite another size too, and it is known how they follow.' : '';
+  return `${heater.name} was timed with ${timed.join(' and ')}: ${hWm2K.toFixed(0)} W/m²K for a head of this size. Others follow by theirs.${more}`;
+}
 
 /** The three ways side by side for one head: how long in the heat, how long to dip, what too short and too long do. */
 export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
@@ -125,8 +134,8 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
           <div className={row(14, styles.trialRow)}>
             <p className={chosen.question.heater.trial ? 'quiet' : styles.guessNote}>
               {chosen.question.heater.trial
-                ? `${chosen.question.heater.name} was timed with ${chosen.question.heater.trial.what}: ${chosen.question.heater.hWm2K.toFixed(0)} W/m²K. All heads follow.`
-                : `How well ${chosen.question.heater.name} heats is a guess. Time one head, and every other follows.`}
+                ? timedText(chosen.question)
+                : `How well ${chosen.question.heater.name} heats is a guess. Time one head, and every other follows by its size.`}
               {chosen.question.piece.skin === 'form'
                 ? ' The skin of this head is guessed from its form: no block on the bench makes it.'
                 : ''}

@@ -4,6 +4,8 @@ import { apart } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { Modal } from 'antd';
 import { useState } from 'react';
+import { withTrial } from '@/records/heater';
+import { heatOfHead } from '@/core/heat/heat-of-head';
 import { calibrateHeat } from '@/core/heat/calibrate-heat';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { temperatureText } from '@/text/words';
@@ -23,7 +25,7 @@ interface HeatTrialProps {
 
 const LONGEST_S = 36_000;
 
-/** One head timed in a source, by the watch here or from memory: it fixes the source's heat transfer for all. */
+/** One head timed in a source, by the watch here or from memory: it tells the source's heat transfer for its size, and others follow by theirs. */
 export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
   const sentence = useSentence();
   const { workshop } = useBench();
@@ -41,26 +43,29 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
       ? { ...piece, sourceC, startC: ambientC, targetC, seconds }
       : null;
   const found = trial && calibrateHeat(trial);
+  const guessed = heatOfHead(heater, piece).hWm2K;
   const save = async () => {
     if (!trial || !found?.ok) return;
-    const { massG, specificHeatJkgK, areaCm2, startC } = trial;
-    await workshop.coats.saveHeater({
-      ...heater,
-      sourceC: trial.sourceC,
-      hWm2K: found.value.hWm2K,
-      trial: {
-        at: workshop.now(),
-        what,
-        massG,
-        specificHeatJkgK,
-        areaCm2,
-        startC,
-        targetC: trial.targetC,
-        seconds: trial.seconds,
-      },
-    });
+    const { massG, specificHeatJkgK, areaCm2, volumeCm3, startC } = trial;
+    await workshop.coats.saveHeater(
+      withTrial(
+        { ...heater, sourceC: trial.sourceC },
+        {
+          at: workshop.now(),
+          what,
+          massG,
+          specificHeatJkgK,
+          areaCm2,
+          volumeCm3,
+          hWm2K: found.value.hWm2K,
+          startC,
+          targetC: trial.targetC,
+          seconds: trial.seconds,
+        },
+      ),
+    );
     onClose();
-    notice.success(`${heater.name} is known now. Every head follows.`, 4);
+    notice.success(`${heater.name} is known now. Other heads follow by their size.`, 4);
   };
   return (
     <Modal
@@ -138,9 +143,9 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
       {found?.ok ? (
         <p role="status">
           That makes <b>{found.value.hWm2K.toFixed(0)} W/m²K</b>
-          {heater.trial || Math.abs(found.value.hWm2K / heater.hWm2K - 1) < 0.05
+          {heater.trial || Math.abs(found.value.hWm2K / guessed - 1) < 0.05
             ? ''
-            : `; the guess was ${heater.hWm2K.toFixed(0)}`}
+            : `; the guess for its size was ${guessed.toFixed(0)}`}
           .
         </p>
       ) : null}

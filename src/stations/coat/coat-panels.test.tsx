@@ -123,7 +123,15 @@ describe('heat', () => {
       const { view } = useBench();
       const heater = view.heaters.find(({ kind }) => kind === 'gun')!;
       const powder = view.binById.get('powder-night-eel') as PowderBin;
-      const piece = { massG: 10, specificHeatJkgK: 140, areaCm2: 5, thicknessMm: 8, skin: 'cavity' as const };
+      // A head of the size that the guess stands for.
+      const piece = {
+        massG: 10,
+        specificHeatJkgK: 140,
+        areaCm2: 5,
+        volumeCm3: (5 * 0.9) / 4.51,
+        thicknessMm: 8,
+        skin: 'cavity' as const,
+      };
       return (
         <HeatTrial
           question={{ piece, wayId: 'flame-dip', heater, powder, solidusC: 252, ambientC: 20 }}
@@ -137,7 +145,9 @@ describe('heat', () => {
     expect(set).toBeDisabled();
     fireEvent.change(screen.getByRole('textbox', { name: 'It took' }), { target: { value: '10 s' } });
     // 1.4 J/K over 5 cm2 and 10 s, times ln(400 / 305)
-    expect(screen.getByRole('status')).toHaveTextContent('That makes 76 W/m²K; the guess was 70');
+    expect(screen.getByRole('status')).toHaveTextContent(
+      'That makes 76 W/m²K; the guess for its size was 70',
+    );
     fireEvent.change(screen.getByRole('textbox', { name: 'Hot enough at' }), { target: { value: '20 C' } });
     expect(screen.getByRole('alert')).toHaveTextContent('nothing was heated');
     expect(set).toBeDisabled();
@@ -145,7 +155,7 @@ describe('heat', () => {
     fireEvent.click(set);
     await waitFor(async () => {
       const gun = (await workshop.coats.heaters()).find(({ kind }) => kind === 'gun');
-      expect(gun?.trial).toMatchObject({ what: 'Round 10 g', seconds: 10, targetC: 115 });
+      expect(gun?.trial).toMatchObject({ what: 'Round 10 g', seconds: 10, targetC: 115, hWm2K: gun!.hWm2K });
       expect(gun?.hWm2K).toBeCloseTo((0.01 * 140 * Math.log(400 / 305)) / (5e-4 * 10), 9);
     });
   });

@@ -2,6 +2,7 @@
 
 import type { BlockLayout } from '@/drawing/block-layout';
 import type { MetalBin } from '@/records/bin';
+import { frameMass, offMark } from '@/core/tickets/marked-weight';
 import { writeMass } from '@/core/units/write-mass';
 import { Figure } from '@/ui/figure/Figure';
 import { castingWorking } from '@/station-kit/workings';
@@ -43,7 +44,8 @@ export function CavityFigures({
         }
         const written = writeMass(cast.finishedG, mass);
         const isGuess = cavity.volumeBasis === 'guess';
-        const off = (cast.finishedG - cavity.nominalG) / cavity.nominalG;
+        const off = offMark(cavity, cast.finishedG, cavity.nominalG);
+        const frameG = frameMass(cavity);
         return (
           <li key={index} className={styles.figure}>
             <Figure
@@ -60,6 +62,11 @@ export function CavityFigures({
                 : `${errorG === null ? '' : `± ${massText(errorG, mass)}, `}${cavity.weighedCount} weighed`}
             </span>
             <span>{offText(off, markText(cavity.nominalG, mass))}</span>
+            {frameG > 0 ? (
+              <span className="quiet">
+                {massText(cast.finishedG - frameG, mass)} without its wire of {massText(frameG, mass)}
+              </span>
+            ) : null}
             <span className="quiet">
               {hook
                 ? `${hook.size}, eye to bend ${lengthText(hook.shankMm, length)}`

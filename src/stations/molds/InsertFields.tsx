@@ -11,7 +11,7 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { MassField } from '@/ui/unit-field/MassField';
-import type { DraftCavity } from './mold-draft';
+import { WIRES, type DraftCavity } from './mold-draft';
 import styles from './molds.module.css';
 
 type Sort = 'none' | 'pin' | 'wire';
@@ -19,7 +19,7 @@ type Sort = 'none' | 'pin' | 'wire';
 const PIN: Insert = { name: 'Pin', count: 1, massG: 0, volumeCm3: 0.05, embeddedShare: 1, removed: true };
 const FRAME_G = 2.4;
 
-function wireInsert(name: string, massG: number, embeddedShare: number): Insert {
+function wireInsert({ name, embeddedShare }: Pick<Insert, 'name' | 'embeddedShare'>, massG: number): Insert {
   return { name, count: 1, massG, volumeCm3: massG / STEEL_GCM3, embeddedShare, removed: false };
 }
 
@@ -58,7 +58,7 @@ export function InsertFields({ index, isFrame, cavity, onChange }: InsertFieldsP
                 ? null
                 : next === 'pin'
                   ? PIN
-                  : wireInsert(isFrame ? 'Wire frame, long' : 'Wire eye', FRAME_G, isFrame ? 0.2 : 0.6),
+                  : wireInsert(isFrame ? WIRES.frame : WIRES.eye, FRAME_G),
             )
           }
         />
@@ -82,9 +82,8 @@ export function InsertFields({ index, isFrame, cavity, onChange }: InsertFieldsP
           onChange={(binId) => {
             const bin = binId === null ? undefined : view.binById.get(binId);
             const fresh = wireInsert(
-              bin?.name ?? first.name,
+              { ...first, name: bin?.name ?? first.name },
               (bin?.kind === 'part' ? bin.massG : null) ?? first.massG,
-              first.embeddedShare,
             );
             put(binId === null ? fresh : { ...fresh, binId });
           }}
@@ -94,9 +93,7 @@ export function InsertFields({ index, isFrame, cavity, onChange }: InsertFieldsP
         <MassField
           label="It weighs"
           value={first.massG}
-          onChange={(massG) =>
-            massG !== null && put({ ...first, ...wireInsert(first.name, massG, first.embeddedShare) })
-          }
+          onChange={(massG) => massG !== null && put({ ...first, ...wireInsert(first, massG) })}
         />
       ) : null}
       {size ? (

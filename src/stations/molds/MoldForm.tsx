@@ -27,6 +27,7 @@ import {
   findMoldProblems,
   readHookSizes,
   toMold,
+  withKind,
   type DraftCavity,
   type DraftMold,
   type MoldProblems,
@@ -81,7 +82,9 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
               { value: 'frame', label: 'Frame' },
               { value: 'board', label: 'Board' },
             ]}
-            onChange={(kind) => set({ kind, spin: kind === 'spun' ? (draft.spin ?? USUAL_SPIN) : null })}
+            onChange={(kind) =>
+              set({ ...withKind(draft, kind), spin: kind === 'spun' ? (draft.spin ?? USUAL_SPIN) : null })
+            }
           />
         </FieldShell>
         <UnitField

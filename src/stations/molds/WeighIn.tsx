@@ -1,5 +1,6 @@
 'use client';
 
+import { offMark } from '@/core/tickets/marked-weight';
 import { apart, column, stack } from '@/ui/layout/layout';
 import { Button, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
@@ -154,7 +155,7 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
           {cast ? (
             <p>
               gives <b>{massText(cast.finishedG, mass)}</b> ± {massText(cast.bandG, mass)} here,{' '}
-              {offText((cast.finishedG - cavity.nominalG) / cavity.nominalG, markText(cavity.nominalG, mass))}
+              {offText(offMark(cavity, cast.finishedG, cavity.nominalG), markText(cavity.nominalG, mass))}
             </p>
           ) : null}
           <WeighingList cavity={cavity} />

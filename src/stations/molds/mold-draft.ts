@@ -119,3 +119,28 @@ export function toMold(draft: DraftMold): (Omit<Mold, 'id'> & { id?: string }) |
   });
   return { ...draft, name: draft.name.trim(), secondsPerPour, setupSeconds, spruePerPourG, cavities };
 }
+
+/** What a wire in a cavity is called, and how far it lies in the metal: a frame that the head is cast on, or an eye in it. */
+export const WIRES = {
+  frame: { name: 'Wire frame, long', embeddedShare: 0.2 },
+  eye: { name: 'Wire eye', embeddedShare: 0.6 },
+} as const;
+
+/**
+ * A block as one of another kind: a wire that was put in as the kind before has it is one of this kind, so that it comes to
+ * the same whichever was chosen first. What the maker named or bound to a bin stays as it is.
+ *
+ * @example withKind(draft, 'frame').cavities[0].inserts[0].name // 'Wire frame, long'
+ */
+export function withKind(draft: DraftMold, kind: Mold['kind']): Pick<DraftMold, 'kind' | 'cavities'> {
+  const [from, to] = kind === 'frame' ? [WIRES.eye, WIRES.frame] : [WIRES.frame, WIRES.eye];
+  const cavities = draft.cavities.map((cavity) => ({
+    ...cavity,
+    inserts: cavity.inserts.map((insert) =>
+      insert.name === from.name && !insert.removed && insert.binId === undefined
+        ? { ...insert, ...to }
+        : insert,
+    ),
+  }));
+  return { kind, cavities };
+}

@@ -8,7 +8,7 @@ import type { RateGroup } from '@/core/water/compare-rates';
 import { numberText } from '@/text/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { RateChart } from '@/ui/water-drawing/RateChart';
-import { massText } from '@/text/words';
+import { markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { catchBy, lossBy, nextSets, type Aspect } from '@/model/water/answers';
@@ -107,7 +107,7 @@ export function AnswersPart({ onFirst }: { readonly onFirst: () => void }) {
         <>
           <h3>The next graded set</h3>
           <ul className={styles.sets}>
-            {sets.map(({ place: where, light, right, heavy, weightsG }) => (
+            {sets.map(({ place: where, light, right, heavy, weights }) => (
               <li key={where}>
                 <span>
                   {where}
@@ -115,8 +115,13 @@ export function AnswersPart({ onFirst }: { readonly onFirst: () => void }) {
                     {light} too light, {right} right, {heavy} too heavy
                   </small>
                 </span>
-                {weightsG.map((weight) => (
-                  <b key={weight}>{massText(weight, mass)}</b>
+                {weights.map(({ nominalG, finishedG }) => (
+                  <b key={finishedG}>
+                    {markText(nominalG, mass)}
+                    {Math.abs(finishedG / nominalG - 1) < 0.02 ? null : (
+                      <small> gives {massText(finishedG, mass)}</small>
+                    )}
+                  </b>
                 ))}
               </li>
             ))}

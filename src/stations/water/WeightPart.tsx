@@ -11,7 +11,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { CastSketch } from '@/ui/water-drawing/CastSketch';
-import { lotText, massText } from '@/text/words';
+import { lotText, markText, massText } from '@/text/words';
 import { useAskedFigures } from '@/station-kit/use-in-address';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -47,7 +47,10 @@ export function WeightPart() {
     () => ({ ...asked, metalGcm3: metal?.densityGcm3 ?? FIRST_QUESTION.metalGcm3 }),
     [asked, metal],
   );
-  const answer = useMemo(() => weightFor(question, place || null, view), [question, place, view]);
+  const answer = useMemo(
+    () => weightFor(question, place || null, view, metal),
+    [question, place, view, metal],
+  );
   const goTo = (next: string) => {
     setPlace(next);
     const before = lastAt(next, view);
@@ -62,7 +65,7 @@ export function WeightPart() {
       bottom: bottom ?? asked.bottom,
     });
   };
-  const { line, massG, reckonedG, factor, notes, markG } = answer;
+  const { line, massG, reckonedG, factor, notes, cast } = answer;
   const isStill = line.massG === 0;
   return (
     <>
@@ -116,7 +119,7 @@ export function WeightPart() {
             ],
             inputs: [
               { name: 'grip on the bottom', value: numberText(USUAL_GRIP[asked.bottom], 2), basis: 'guess' },
-              { name: 'drag of line', value: '1.1, across the flow', basis: 'reference' },
+              { name: 'drag of line', value: '1 + 10 / Re^(2/3), in water of 15 °C', basis: 'reference' },
               { name: 'your notes', value: `${notes} of weights felt`, basis: 'given' },
             ],
           }}
@@ -128,9 +131,9 @@ export function WeightPart() {
             ? 'Nothing pulls at it: what gets down and casts well will do.'
             : view.molds.length === 0
               ? 'No block is written down yet, so what of yours comes nearest is not known.'
-              : markG === null
-                ? 'Over the heaviest mark in your molds: thinner line, a shorter cast, or a slower place.'
-                : `From your molds: ${massText(markG, mass)}. Lighter drifts, or lifts off the bottom.`}
+              : cast === null
+                ? `Over the heaviest that your molds give${metal ? ` in ${lotText(metal.name)}` : ''}: thinner line, a shorter cast, or a slower place.`
+                : `From your molds: the one marked ${markText(cast.nominalG, mass)}, ${massText(cast.finishedG, mass)}${metal ? ` in ${lotText(metal.name)}` : ''}${cast.isMeasured ? '' : ' as far as its mark tells'}. Lighter drifts, or lifts off the bottom.`}
           <br />
           <span className="quiet">
             {notes > 0

@@ -128,7 +128,7 @@ describe('which weight', () => {
     fill('Current', '0');
     expect(screen.getByText('any weight')).toBeInTheDocument();
     fill('Current', '3');
-    expect(screen.getByText(/^Over the heaviest mark in your molds/)).toBeInTheDocument();
+    expect(screen.getByText(/^Over the heaviest that your molds give/)).toBeInTheDocument();
   });
 });
 

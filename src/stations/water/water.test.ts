@@ -1,3 +1,4 @@
+import { castWeights } from '@/model/molds/cast-weights';
 import { METRIC } from '@/text/written-in';
 import { demoBench } from '@/demo/demo-bench';
 import { PLAIN_NOTE, type WaterNote } from '@/records/water-note';
@@ -118,7 +119,13 @@ describe('what the notes say', () => {
       withNotes(note({ weightG: 10, feel: 'too-light' }), note({ weightG: 14, feel: 'right' })),
     );
     expect(set).toMatchObject({ place: 'Weir', light: 1, right: 1, heavy: 0 });
-    expect(set!.weightsG).toContain(14);
+    // In marks of the blocks, each with what it gives in the usual metal.
+    const marks = set!.weights.map(({ nominalG }) => nominalG);
+    expect(marks).toContain(14);
+    for (const { nominalG, finishedG } of set!.weights) {
+      expect(finishedG / nominalG).toBeGreaterThan(0.8);
+      expect(finishedG / nominalG).toBeLessThan(1.2);
+    }
   });
 
   it('sets the reckoned weight right by what felt right there', () => {
@@ -131,7 +138,28 @@ describe('what the notes say', () => {
     const learned = weightFor(FIRST_QUESTION, 'Weir', withNotes(...heavy));
     expect(learned.factor).toBeGreaterThan(1.3);
     expect(learned.massG).toBeCloseTo(alone.massG * learned.factor, 9);
-    if (learned.markG !== null) expect(learned.markG).toBeGreaterThanOrEqual(learned.massG);
+    if (learned.cast) expect(learned.cast.finishedG).toBeGreaterThanOrEqual(learned.massG);
+  });
+
+  it('offers of the molds what weighs enough in the metal in hand, not what is marked so', () => {
+    const lead = { id: 'lead', densityGcm3: 11.34, shrinkLinear: 0.0089 };
+    const pewter = { id: 'pewter', densityGcm3: 7.28, shrinkLinear: 0.0048 };
+    const question = { ...FIRST_QUESTION, currentMs: 0.15 };
+    const needed = weightFor(question, null, withNotes(), lead);
+    const [inLead, inPewter] = [lead, pewter].map((metal) => castWeights(metal, withNotes()));
+    for (const [metal, casts] of [
+      [lead, inLead!],
+      [pewter, inPewter!],
+    ] as const) {
+      const { cast } = weightFor(question, null, withNotes(), metal);
+      expect(cast).toEqual(casts.find(({ finishedG }) => finishedG >= needed.massG));
+      // The next lighter is not enough, whatever its mark says.
+      const lighter = casts.filter(({ finishedG }) => finishedG < (cast?.finishedG ?? 0));
+      expect(lighter.every(({ finishedG }) => finishedG < needed.massG)).toBe(true);
+    }
+    // A cavity marked 10 g gives about two thirds of it in pewter.
+    const ofTen = (casts: typeof inLead) => casts!.find(({ nominalG }) => nominalG === 10)!.finishedG;
+    expect(ofTen(inPewter) / ofTen(inLead)).toBeLessThan(0.75);
   });
 });
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { heatOfHead } from '@/core/heat/heat-of-head';
 import { pieceTemperature, timeConstantS } from '@/core/heat/lumped';
 import type { HeatPlan } from '@/core/coats/plan-heat';
 import { findCoatWay } from '@/core/coats/ways';
@@ -23,7 +24,7 @@ interface HeatChartProps {
 export function HeatChart({ question, plan }: HeatChartProps) {
   const { temperature } = useUnits();
   const { piece, heater, powder, wayId, ambientC } = question;
-  const heatTauS = timeConstantS({ ...piece, hWm2K: heater.hWm2K });
+  const heatTauS = timeConstantS({ ...piece, hWm2K: heatOfHead(heater, piece).hWm2K });
   const coolTauS = timeConstantS({ ...piece, hWm2K: findCoatWay(wayId).coolingWm2K });
   const outS = plan.heatS;
   const lateS = Math.min(plan.softenS ?? Infinity, plan.heatS * 1.7);

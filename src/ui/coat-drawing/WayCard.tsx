@@ -9,7 +9,7 @@ import { temperatureText } from '@/text/words';
 import type { HeatPlan } from '@/core/coats/plan-heat';
 import { NumberField } from '../unit-field/NumberField';
 import { Figure } from '../figure/Figure';
-import { handText, heatWorking, type heatPlanOf, type HeatQuestion } from './heat-facts';
+import { handText, heatBandText, heatWorking, type heatPlanOf, type HeatQuestion } from './heat-facts';
 import styles from './heat-chart.module.css';
 
 /** A way to coat with what heats for it, and what it asks of a head. */
@@ -78,7 +78,7 @@ export function WayCard(props: WayCardProps) {
           <>
             <dl className={styles.figures}>
               <div>
-                <dt>in the heat</dt>
+                <dt>in the heat, {heatBandText(question, plan.value.heatS)}</dt>
                 <dd>
                   <Figure size="large" tone="ember" working={heatWorking(question, plan.value, units)}>
                     {handText(plan.value.heatS)}

@@ -1,6 +1,8 @@
 import { type ScreenUnits } from '@/text/written-in';
 import { areaText } from '@/text/writer';
 import { planHeat, type HeatPlan } from '@/core/coats/plan-heat';
+import { heatOfHead } from '@/core/heat/heat-of-head';
+import { numberText } from '@/text/number-text';
 import type { HeadPiece } from '@/core/coats/head-piece';
 import { findCoatWay } from '@/core/coats/ways';
 import type { CoatWayId } from '@/core/coats/ways/definition';
@@ -26,11 +28,28 @@ export function heatPlanOf(question: HeatQuestion): Outcome<HeatPlan> {
     piece,
     way: findCoatWay(wayId),
     sourceC: heater.sourceC,
-    hWm2K: heater.hWm2K,
+    hWm2K: heatOfHead(heater, piece).hWm2K,
     ambientC,
     fuseC: powder.fuseC,
     solidusC,
   });
+}
+
+/** What the exponent rests on, by how many sizes were timed. */
+const SIZES_WORDS = [
+  'no head was timed yet: a guess',
+  'one size was timed, so the exponent is the usual one of forced convection',
+  'two sizes were timed, and tell the exponent',
+];
+
+/**
+ * Between what a time in the heat may lie, as far as the source and the size are known.
+ *
+ * @example heatBandText(question, 26) // '22 s to 31 s'
+ */
+export function heatBandText({ heater, piece }: HeatQuestion, seconds: number): string {
+  const { offShare } = heatOfHead(heater, piece);
+  return `${handText(seconds / (1 + offShare))} to ${handText(seconds * (1 + offShare))}`;
 }
 
 /** Seconds as a hand counts them: `26 s`, `2 min 05`. */
@@ -47,11 +66,13 @@ export function heatWorking(
   { mass, length, temperature }: ScreenUnits,
 ): Working {
   const text = (celsius: number) => temperatureText(celsius, temperature);
+  const heat = heatOfHead(heater, piece);
   return {
     title: 'In the heat',
     steps: [
       `m c / (h A) ln((source − start) / (source − aim))`,
-      `${massText(piece.massG, mass)} × ${piece.specificHeatJkgK.toFixed(0)} J/kgK ÷ (${heater.hWm2K.toFixed(0)} W/m²K × ${areaText(piece.areaCm2, length)}), from ${text(ambientC)} to ${text(plan.releaseC)} in ${text(heater.sourceC)}`,
+      `${massText(piece.massG, mass)} × ${piece.specificHeatJkgK.toFixed(0)} J/kgK ÷ (${heat.hWm2K.toFixed(0)} W/m²K × ${areaText(piece.areaCm2, length)}), from ${text(ambientC)} to ${text(plan.releaseC)} in ${text(heater.sourceC)}`,
+      `h = h0 (d / d0)^${numberText(heat.exponent, 2)}, d = 6 × room ÷ skin: a small head takes heat faster; ${SIZES_WORDS[heat.sizes] ?? ''}`,
     ],
     inputs: [
       { name: 'mass and heat', value: massText(piece.massG, mass), basis: 'computed' },
@@ -62,7 +83,7 @@ export function heatWorking(
       },
       {
         name: `heat from ${heater.name}`,
-        value: `${heater.hWm2K.toFixed(0)} W/m²K`,
+        value: `${heat.hWm2K.toFixed(0)} W/m²K, ${Math.round(heat.offShare * 100)} % to either side`,
         basis: heater.trial ? 'weighed' : 'guess',
       },
       { name: 'source', value: text(heater.sourceC), basis: heater.trial ? 'given' : 'usual' },
