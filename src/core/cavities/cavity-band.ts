@@ -17,6 +17,8 @@ export interface CavityBandQuestion {
   /** How far what is cast in lies off, one standard deviation, g. */
   readonly hardwareSdG?: number | undefined;
   readonly confidence?: number | undefined;
+  /** How many castings are weighed together, a piece of which is foretold; one where left out. */
+  readonly pieces?: number | undefined;
 }
 
 export interface CavityBand {
@@ -45,6 +47,7 @@ export function cavityBand(question: CavityBandQuestion): Outcome<CavityBand> {
     densityShareSd = 0,
     hardwareSdG = 0,
     confidence = USUAL_CONFIDENCE,
+    pieces = 1,
   } = question;
   const found = calibrateCavity(samples);
   if (!found.ok) return found;
@@ -53,13 +56,13 @@ export function cavityBand(question: CavityBandQuestion): Outcome<CavityBand> {
   if (!cast.ok) return cast;
   const { metalG, finishedG } = cast.value;
   if (samples.length === 1) return done({ finishedG, bandG: null });
-  const pieces = sum(samples.map(({ count }) => count));
+  const weighed = sum(samples.map(({ count }) => count));
   const squares = sum(
     samples.map(({ count }, at) => count * ((read[at]?.volumeCm3 ?? 0) - cavityVolumeCm3) ** 2),
   );
   const degrees = samples.length - 1;
   const spreadG = castGramsPerCm3(metal) * Math.sqrt(squares / degrees);
-  const ofOneG = studentT(confidence, degrees) * spreadG * Math.sqrt(1 + 1 / pieces);
+  const ofOneG = studentT(confidence, degrees) * spreadG * Math.sqrt(1 / pieces + 1 / weighed);
   const ofFactsG = normalZ(confidence) * Math.hypot(metalG * densityShareSd, hardwareSdG);
   return done({ finishedG, bandG: Math.hypot(ofOneG, ofFactsG) });
 }

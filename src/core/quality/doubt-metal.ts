@@ -1,3 +1,4 @@
+import { studentT } from '../numeric/student-t';
 import { sum } from '../numeric/sum';
 
 /** A later weighing held against what was predicted for it: metal alone, a piece, g. */
@@ -18,7 +19,8 @@ export interface MetalDoubt {
 const LEAST_CHECKS = 3;
 /** A weight this near is within what a block does from pour to pour. */
 const LEAST_OFF = 0.006;
-const MOST_ERRORS = 3;
+/** How sure it is to be before a metal is doubted. */
+const CONFIDENCE = 0.99;
 
 /**
  * Whether castings from several cavities in one metal are all light or all heavy by the same share: then it is the
@@ -33,5 +35,9 @@ export function doubtMetal(checks: readonly MetalCheck[]): MetalDoubt | null {
   const squares = sum(ratios.map((each) => (each - ratio) ** 2));
   const standardError = Math.sqrt(squares / (ratios.length - 1) / ratios.length);
   const off = Math.abs(ratio - 1);
-  return { ratio, standardError, isDoubtful: off > LEAST_OFF && off > MOST_ERRORS * standardError };
+  return {
+    ratio,
+    standardError,
+    isDoubtful: off > LEAST_OFF && off > studentT(CONFIDENCE, ratios.length - 1) * standardError,
+  };
 }

@@ -1,5 +1,6 @@
 import { calibrateCavity } from '@/core/cavities/calibrate-cavity';
-import { predictionBand } from '@/core/cavities/prediction-band';
+import { cavityBand } from '@/core/cavities/cavity-band';
+import { densityShareSd, guessedBand, hookSdG } from '@/core/cavities/guessed-band';
 import type { CastingPrediction } from '@/core/cavities/predict-casting';
 import { chartWeights, type WeightChart } from '@/core/quality/chart-weights';
 import { castFromCavity, embeddedIn } from '@/core/tickets/cast-from-cavity';
@@ -25,23 +26,49 @@ function hookOf({ hookBinId }: Weighing, hooks: Facts['hooks']): HookBin | null 
   return hookBinId === null ? null : (hooks.get(hookBinId) ?? null);
 }
 
-/** A cavity's prediction with its band. */
+type CavityBasis = Pick<Facts, 'weighings' | 'metals' | 'hooks'>;
+
+/** What calibrates a cavity, as the sums take it; `but` leaves one weighing out. */
+function samplesOf(cavity: Cavity, { weighings, metals, hooks }: CavityBasis, but?: Weighing) {
+  return weighingsOf(cavity, weighings).flatMap((weighing) => {
+    const metal = metals.find(({ id }) => id === weighing.metalBinId);
+    if (!weighing.calibrates || !metal || weighing.id === but?.id) return [];
+    const { weighedG, count } = weighing;
+    return [{ weighedG, count, metal, embedded: embeddedIn(cavity, hookOf(weighing, hooks)) }];
+  });
+}
+
+/**
+ * What a cavity gives in a metal, and the band in which 19 of 20 single castings lie: by how its castings scattered, where it was
+ * weighed twice or more. A density cancels where the cavity was weighed in that same lot. `pieces` are weighed together.
+ */
 export function predictWithBand(
   cavity: Cavity,
   metal: MetalBin,
   hook: HookBin | null,
-  samples: number,
+  facts: CavityBasis,
+  { pieces = 1, but }: { readonly pieces?: number; readonly but?: Weighing } = {},
 ): (CastingPrediction & { readonly bandG: number }) | null {
   const cast = castFromCavity(cavity, metal, hook);
   if (!cast.ok) return null;
-  const bandG = predictionBand({
-    metalG: cast.value.metalG,
-    cavityVolumeCm3: cavity.volumeCm3,
-    standardErrorCm3: cavity.standardErrorCm3,
-    samples,
-    densityBasis: metal.densityBasis,
-    hook,
-  });
+  const samples = samplesOf(cavity, facts, but);
+  const isSameLot = samples.every((sample) => sample.metal.id === metal.id);
+  const band =
+    samples.length < 2
+      ? null
+      : cavityBand({
+          samples,
+          metal,
+          embedded: embeddedIn(cavity, hook),
+          densityShareSd: isSameLot ? 0 : densityShareSd(metal.densityBasis),
+          hardwareSdG: hookSdG(hook),
+          pieces,
+        });
+  if (band?.ok && band.value.bandG !== null) {
+    const { finishedG, bandG } = band.value;
+    return { ...cast.value, ...(but ? { finishedG } : {}), bandG };
+  }
+  const bandG = guessedBand({ metalG: cast.value.metalG, densityBasis: metal.densityBasis, hook });
   return { ...cast.value, bandG };
 }
 
@@ -52,13 +79,13 @@ export function weighingsOf(cavity: Cavity, weighings: readonly Weighing[]): Wei
     .sort((a, b) => a.at - b.at);
 }
 
-/** Holds each weighing of a cavity against what its volume predicts. */
+/** Holds each weighing of a cavity against what the others of it predict: doubted by Student's t, few as they are. */
 export function judgeWeighings(cavity: Cavity, facts: Facts): JudgedWeighing[] {
-  const own = weighingsOf(cavity, facts.weighings);
-  const samples = own.filter(({ calibrates }) => calibrates).length;
-  return own.flatMap((weighing): JudgedWeighing[] => {
+  return weighingsOf(cavity, facts.weighings).flatMap((weighing): JudgedWeighing[] => {
     const metal = facts.metals.find(({ id }) => id === weighing.metalBinId);
-    const cast = metal ? predictWithBand(cavity, metal, hookOf(weighing, facts.hooks), samples) : null;
+    // By the others: what a weighing itself told cannot speak against it.
+    const asked = { pieces: weighing.count, but: weighing };
+    const cast = metal ? predictWithBand(cavity, metal, hookOf(weighing, facts.hooks), facts, asked) : null;
     if (!cast) return [];
     const eachG = weighing.weighedG / weighing.count;
     const { finishedG: predictedG, bandG } = cast;

@@ -4,14 +4,13 @@ import type { Cavity } from '@/records/mold';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { predictWithBand, weighingsOf } from '@/model/molds/cavity-weighings';
+import { predictWithBand } from '@/model/molds/cavity-weighings';
 import styles from './weigh-in.module.css';
 
 /** What a cavity gives in every metal on the shelf, on every hook that fits, each with its band. */
 export function PredictionTable({ cavity }: { cavity: Cavity }) {
   const { view } = useBench();
   const { mass } = useUnits();
-  const samples = weighingsOf(cavity, view.weighings).filter(({ calibrates }) => calibrates).length;
   const fitting = [...view.hooks.values()].filter(({ size }) => cavity.hookSizes.includes(size));
   const hooks = cavity.hookSizes.length === 0 ? [null] : fitting.length > 0 ? fitting : [null];
   return (
@@ -34,7 +33,7 @@ export function PredictionTable({ cavity }: { cavity: Cavity }) {
               {lotText(metal.name)}, {metal.name.split(', ').slice(1).join(', ')}
             </th>
             {hooks.map((hook) => {
-              const cast = predictWithBand(cavity, metal, hook, samples);
+              const cast = predictWithBand(cavity, metal, hook, view);
               return (
                 <td
                   key={hook?.id ?? 'bare'}

@@ -45,7 +45,7 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
   const hook =
     hookId === BARE ? null : (fitting.find((each) => each.id === hookId) ?? hookFor(cavity, view.hooks));
   const samples = weighingsOf(cavity, view.weighings).filter(({ calibrates }) => calibrates).length;
-  const cast = predictWithBand(cavity, metal, hook, samples);
+  const cast = predictWithBand(cavity, metal, hook, view);
 
   const take = async (weighedG: number, scale: 'typed' | 'stand-in' | 'serial') => {
     if (count === null || count < 1) return;

@@ -1,7 +1,7 @@
 import { blankMold, toMold, withKind, WIRES } from './mold-draft';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
 
-const wire = (as: (typeof WIRES)[keyof typeof WIRES]) => ({
+const wire = (as: { readonly name: string; readonly embeddedShare: number }) => ({
   ...as,
   count: 1,
   massG: 2.4,
