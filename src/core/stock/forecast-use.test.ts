@@ -25,7 +25,7 @@ function live(
     }
   }
   let [left, day] = [free, 0];
-  for (; left >= 0 && day < 3000; day += 1) {
+  for (; left > 0 && day < 3000; day += 1) {
     for (let more = draw(perDay * season(day)); more > 0; more -= 1) left -= size();
   }
   return { takings, emptyAt: day };
@@ -63,6 +63,55 @@ describe('forecastUse', () => {
     expect(share).toBeLessThanOrEqual(0.95);
   });
 
+  it('says of regular weekly use when it ends to a few days, and holds it', () => {
+    let [held, width] = [0, 0];
+    const benches = 200;
+    for (let start = 1; start <= benches; start += 1) {
+      const random = repeatableRandom(start);
+      const jitter = () => (random() - 0.5) * 2;
+      const daysAgo = Array.from({ length: 16 }, (_, nth) => 3 + 7 * nth + jitter());
+      const takings = daysAgo.map((each) => ({ daysAgo: each, qty: 5 }));
+      // Four more weeks: the fourth taking empties it.
+      const emptyAt = 4 + 7 * 3 + jitter();
+      const { soonest, latest } = forecastUse({ takings, watchedDays: 120, free: 20, random, runs: 120 })!;
+      width += latest! - soonest!;
+      if (emptyAt >= soonest! - 0.5 && emptyAt <= latest! + 0.5) held += 1;
+    }
+    expect(held / benches).toBeGreaterThan(0.85);
+    expect(width / benches).toBeLessThan(8);
+  });
+
+  it('holds bursts: three a session, sessions far apart', () => {
+    let [held, asked] = [0, 0];
+    for (let start = 1; start <= 240; start += 1) {
+      const random = repeatableRandom(900 + start);
+      const gap = () => -14 * Math.log(1 - random());
+      const sessions: number[] = [];
+      for (let day = -gap(); day > -200; day -= gap()) sessions.push(-day);
+      const takings = sessions.flatMap((day) =>
+        [0, 0.02, 0.04].map((later) => ({ daysAgo: day - later, qty: 2 })),
+      );
+      let [left, emptyAt] = [24, 0];
+      for (; left > 0; left -= 6) emptyAt += gap();
+      const answer = forecastUse({ takings, watchedDays: 200, free: 24, random, runs: 120 });
+      if (!answer) continue;
+      asked += 1;
+      if (emptyAt >= (answer.soonest ?? 730) - 1 && emptyAt <= (answer.latest ?? Infinity) + 1) held += 1;
+    }
+    expect(asked).toBeGreaterThan(200);
+    expect(held / asked).toBeGreaterThan(0.8);
+    expect(held / asked).toBeLessThanOrEqual(0.97);
+  });
+
+  it('counts from the last use: who took yesterday takes later than who took a week ago', () => {
+    const weekly = (last: number) =>
+      Array.from({ length: 12 }, (_, nth) => ({ daysAgo: last + 7 * nth, qty: 5 }));
+    const of = (last: number) =>
+      forecastUse({ takings: weekly(last), watchedDays: 100, free: 5, random: repeatableRandom(3) })!.middle!;
+    expect(of(6.5)).toBeLessThan(1.5);
+    expect(of(1)).toBeGreaterThan(5);
+  });
+
   it('is quiet where there is too little to go by', () => {
     const random = repeatableRandom(1);
     const few = [1, 2, 3, 4].map((daysAgo) => ({ daysAgo, qty: 1 }));
@@ -75,6 +124,8 @@ describe('forecastUse', () => {
     const takings = [10, 20, 30, 40, 50].map((daysAgo) => ({ daysAgo, qty: 1 }));
     const of = (free: number) => forecastUse({ takings, watchedDays: 60, free, random: repeatableRandom(2) });
     expect(of(-1)?.middle).toBe(0);
+    // An empty bin lasts no day more.
+    expect(of(0)).toMatchObject({ soonest: 0, middle: 0, latest: 0 });
     expect(of(10_000)).toMatchObject({ soonest: null, middle: null, latest: null });
     expect(of(5)?.usePerMonth).toBeCloseTo((5 / 60) * (365.25 / 12), 9);
     const [few, many] = [of(3), of(9)];

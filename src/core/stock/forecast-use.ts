@@ -1,3 +1,6 @@
+import { drawGamma } from '../numeric/draw-gamma';
+import { sum } from '../numeric/sum';
+
 /** One time something was taken: how many days ago, and how much. */
 export interface Taking {
   readonly daysAgo: number;
@@ -34,17 +37,6 @@ const DAYS_PER_MONTH = 365.25 / 12;
 const RUNS = 600;
 const [LOW, MIDDLE, HIGH] = [0.05, 0.5, 0.95];
 
-/** A draw from a gamma distribution of whole-or-half shape and rate 1, as a sum of exponentials and half a square. */
-function drawGamma(shape: number, random: () => number): number {
-  let total = 0;
-  for (let nth = 0; nth < Math.floor(shape); nth += 1) total -= Math.log(1 - random());
-  if (shape % 1 > 0.25) {
-    const normal = Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
-    total += normal ** 2 / 2;
-  }
-  return total;
-}
-
 /** Draws from what was taken before, each weighed anew, so that few takings are trusted little. */
 function sizesFor(takings: readonly Taking[], random: () => number): () => number {
   let total = 0;
@@ -72,35 +64,66 @@ function dayOf(busy: number, busyUntil: readonly number[]): number {
   return day + (today > 0 ? (busy - before) / today : 0);
 }
 
+/** Times between takings that were this regular or this clumped, as shapes of a gamma distribution. */
+const [LEAST_SHAPE, MOST_SHAPE] = [0.2, 400];
+/** A wait longer than the last one has lasted is drawn so often before it is taken for one without memory. */
+const MOST_TRIES = 40;
+
+/** How long takings lie apart, drawn as regular or as clumped as they came, each wait that was seen weighed anew. */
+function waitsFor(waits: readonly number[], random: () => number) {
+  const weights = waits.map(() => -Math.log(1 - random()));
+  const total = sum(weights);
+  const mean = sum(waits.map((wait, at) => wait * (weights[at] ?? 0))) / total;
+  const squares = sum(waits.map((wait, at) => (weights[at] ?? 0) * (wait - mean) ** 2)) / total;
+  const variance = (squares * waits.length) / Math.max(1, waits.length - 1);
+  const shape = Math.min(MOST_SHAPE, Math.max(LEAST_SHAPE, variance > 0 ? mean ** 2 / variance : MOST_SHAPE));
+  const next = () => (mean * drawGamma(shape, random)) / shape;
+  /** The wait that has lasted so long already: what is left of it. */
+  const rest = (elapsed: number) => {
+    for (let tries = 0; tries < MOST_TRIES; tries += 1) {
+      const wait = next();
+      if (wait > elapsed) return wait - elapsed;
+    }
+    return -mean * Math.log(1 - random());
+  };
+  return { next, rest };
+}
+
 /**
- * When a bin will be empty, with a band that holds it nine times in ten: futures are drawn in which takings come as
- * often and are as large as they were, neither known better than the history tells, busier or quieter by season. Null
- * where there is too little history to say anything.
+ * When a bin will be empty, with a band that holds it nine times in ten: futures are drawn in which takings lie as far apart,
+ * as regularly or as clumped, and are as large as they were, neither known better than the history tells, from the last one
+ * on, busier or quieter by season. Empty is empty: with the taking that leaves nothing. Null where there is too little
+ * history to say anything.
  *
- * Source: a compound Poisson process with a gamma posterior (Jeffreys prior) on how often, a Bayesian bootstrap on how
- * much (Rubin 1981), the band between the 5th and 95th of a hundred futures.
+ * Source: a renewal process with gamma waits; Bayesian bootstrap (Rubin 1981) on the waits and on how much is taken; the band
+ * between the 5th and 95th of a hundred futures.
  *
  * @example forecastUse({ takings: weekly, watchedDays: 90, free: 40, random }) // { soonest: 21, middle: 28, ... }
  */
 export function forecastUse(question: UseQuestion): RunOut | null {
   const { takings, watchedDays, free, random, season = () => 1, runs = RUNS } = question;
   if (takings.length < LEAST_TAKINGS || watchedDays < LEAST_DAYS) return null;
-  let watched = 0;
-  for (let day = 1; day <= Math.ceil(watchedDays); day += 1) {
-    watched += season(-day) * Math.min(1, watchedDays - day + 1);
-  }
+  const usePerMonth = (sum(takings.map(({ qty }) => qty)) / watchedDays) * DAYS_PER_MONTH;
+  if (free <= 0) return { soonest: 0, middle: 0, latest: 0, usePerMonth };
+  /** Busy time since each taking, the oldest first. */
+  const since = [...takings]
+    .sort((a, b) => b.daysAgo - a.daysAgo)
+    .map(({ daysAgo }) => busySince(daysAgo, season));
+  const elapsed = since.at(-1) ?? 0;
+  const between = since.slice(1).map((each, at) => (since[at] ?? 0) - each);
+  // A wait that has outlasted what is usual says that it was no sooner over.
+  const waits = elapsed > sum(between) / between.length ? [...between, elapsed] : between;
   /** Busy time until the end of each day ahead. */
   const busyUntil: number[] = [];
   for (let day = 0; day < HORIZON_DAYS; day += 1) busyUntil.push((busyUntil[day - 1] ?? 0) + season(day));
   const horizon = busyUntil.at(-1) ?? 0;
   const days = Array.from({ length: runs }, () => {
-    const perBusyDay = drawGamma(takings.length + 0.5, random) / watched;
+    const wait = waitsFor(waits, random);
     const size = sizesFor(takings, random);
-    let [left, busy] = [free, 0];
-    while (busy <= horizon) {
-      busy -= Math.log(1 - random()) / perBusyDay;
+    let left = free;
+    for (let busy = wait.rest(elapsed); busy <= horizon; busy += wait.next()) {
       left -= size();
-      if (left < 0) return dayOf(busy, busyUntil);
+      if (left <= 0) return dayOf(busy, busyUntil);
     }
     return Infinity;
   }).sort((a, b) => a - b);
@@ -108,11 +131,13 @@ export function forecastUse(question: UseQuestion): RunOut | null {
     const day = days[Math.min(runs - 1, Math.floor(share * runs))] ?? Infinity;
     return Number.isFinite(day) ? day : null;
   };
-  const used = takings.reduce((so, { qty }) => so + qty, 0);
-  return {
-    soonest: free < 0 ? 0 : at(LOW),
-    middle: free < 0 ? 0 : at(MIDDLE),
-    latest: free < 0 ? 0 : at(HIGH),
-    usePerMonth: (used / watchedDays) * DAYS_PER_MONTH,
-  };
+  return { soonest: at(LOW), middle: at(MIDDLE), latest: at(HIGH), usePerMonth };
+}
+
+/** Busy time that has passed since so many days ago. */
+function busySince(daysAgo: number, season: (day: number) => number): number {
+  let busy = 0;
+  for (let day = 1; day <= Math.ceil(daysAgo); day += 1)
+    busy += season(-day) * Math.min(1, daysAgo - day + 1);
+  return busy;
 }

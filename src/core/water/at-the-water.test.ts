@@ -114,6 +114,20 @@ describe('compareRates', () => {
     );
   });
 
+  it('shows what was counted beside the careful figure, and lets clumps part no two', () => {
+    const { groups } = compareRates([{ under: 'a', hours: 2, count: 2 }]);
+    expect(groups[0]).toMatchObject({ counted: 1, perHour: 2.5 / 3 });
+    expect(compareRates([{ under: 'a', hours: 0, count: 2 }]).groups[0]).toMatchObject({
+      counted: null,
+      count: 2,
+    });
+    const lucky = [14, 0, 0, 0, 0].map((count) => ({ under: 'lucky', hours: 2, count }));
+    const plain = [1, 0, 1, 0, 1].map((count) => ({ under: 'plain', hours: 2, count }));
+    const compared = compareRates([...lucky, ...plain]);
+    expect(compared.dispersion).toBeGreaterThan(3);
+    expect(compared.winner).toBeNull();
+  });
+
   it('calls one that stands clear, and sums spells of one group', () => {
     const { groups, winner } = compareRates([
       { under: 'drop', hours: 6, count: 20 },

@@ -1,16 +1,12 @@
 import { breakEven } from '@/core/cost/break-even';
 import { fullnessSchool, type FullnessSchool } from '@/core/skirts/fullness';
-import { sinkSpeed } from '@/core/water/sink-speed';
+import { dragOf, secondsDown } from '../water/fall';
 import { numberText } from '@/text/number-text';
 import { depthText, speedText } from '@/text/quantity-text';
 import { massText } from '@/text/words';
 import { pouredMetal } from '@/reference/poured-metal';
 import { METAL_OPTIONS } from './metal-options';
 import { known, unknown, quickAnswer } from './quick-answer';
-
-/** A ball at the speeds of a sinking lure, and fresh water of 15 C. */
-const BALL_DRAG = 0.47;
-const WATER_GCM3 = 0.9991;
 
 /** How fast a weight sinks. */
 export const sinkTime = quickAnswer({
@@ -20,21 +16,20 @@ export const sinkTime = quickAnswer({
     g: { label: 'Weight', is: 'mass', usual: 10, least: 0.3, most: 1000 },
     metal: { label: 'of', is: 'choice', usual: 'soft-lead', options: METAL_OPTIONS },
     depth: { label: 'Depth', is: 'depth', usual: 6, least: 0.2, most: 200 },
+    line: { label: 'Line', is: 'length', usual: 0.25, least: 0.05, most: 3 },
   },
-  source: 'A ball in still, fresh water without line or skirt: either makes it slower.',
+  source: 'A ball on its line in still, fresh water, without a skirt: that makes it slower.',
   answer: (asked, units) => {
     const { mass } = units;
     const metal = pouredMetal(asked.metal);
-    const fall = (massG: number) => {
-      const volumeCm3 = massG / metal.densityGcm3;
-      const frontalCm2 = (Math.PI / 4) * Math.cbrt((6 * volumeCm3) / Math.PI) ** 2;
-      return sinkSpeed({ massG, volumeCm3, frontalCm2, dragCoefficient: BALL_DRAG, waterGcm3: WATER_GCM3 });
-    };
-    const [speed, twice] = [fall(asked.g), fall(asked.g * 2)];
-    if (!speed.ok || !twice.ok) return unknown('It floats.');
+    const question = { depthM: asked.depth, lineMm: asked.line, metalGcm3: metal.densityGcm3 };
+    const drag = dragOf(question, null);
+    const down = (massG: number) => (drag.ok ? secondsDown(massG, question, drag.value) : null);
+    const [fallS, twiceS] = [down(asked.g), down(asked.g * 2)];
+    if (fallS === null || twiceS === null) return unknown('It floats.');
     return known(
-      `${numberText(asked.depth / speed.value, 2)} s to ${depthText(asked.depth, units.depth)}`,
-      `It falls at ${speedText(speed.value, units.speed)}; ${massText(asked.g * 2, mass)} would take ${numberText(asked.depth / twice.value, 2)} s.`,
+      `${numberText(fallS, 2)} s to ${depthText(asked.depth, units.depth)}`,
+      `It falls at ${speedText(asked.depth / fallS, units.speed)} in the mean; ${massText(asked.g * 2, mass)} would take ${numberText(twiceS, 2)} s.`,
     );
   },
   opens: { at: 'Water, Which weight', href: (asked) => `/water?part=weight&depth=${asked.depth}` },

@@ -42,6 +42,9 @@ export interface WaterSays {
   readonly hours: number;
   readonly fish: number;
   readonly lost: number;
+  /** Simply divided; null where no hours were noted. */
+  readonly counted: number | null;
+  /** The careful figure: few hours draw it toward what is usual. */
   readonly rate: CatchRate;
 }
 
@@ -54,5 +57,5 @@ export function waterSays(
   if (mine.length === 0) return null;
   const total = (of: 'hours' | 'fish' | 'lost') => mine.reduce((so, note) => so + note[of], 0);
   const [hours, fish, lost] = [total('hours'), total('fish'), total('lost')];
-  return { hours, fish, lost, rate: catchRate(fish, hours) };
+  return { hours, fish, lost, counted: hours > 0 ? fish / hours : null, rate: catchRate(fish, hours) };
 }

@@ -56,7 +56,7 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
       both.map((skirt) => {
         const says = waterSays(new Set([skirt.id]), view);
         return says
-          ? `${numberText(says.rate.perHour, 2)} (${numberText(says.rate.low, 2)} to ${numberText(says.rate.high, 2)})`
+          ? `${says.counted === null ? '' : `${numberText(says.counted, 2)} as counted; `}${numberText(says.rate.perHour, 2)} (${numberText(says.rate.low, 2)} to ${numberText(says.rate.high, 2)}) with care`
           : 'not fished';
       }),
     ],

@@ -133,9 +133,12 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
         <h3>What the water said</h3>
         {says ? (
           <p>
-            <strong>{numberText(says.rate.perHour, 2)} fish an hour</strong>, nine in ten between{' '}
-            {numberText(says.rate.low, 2)} and {numberText(says.rate.high, 2)}: {says.fish} fish in{' '}
-            {numberText(says.hours, 3)} h{says.lost > 0 ? `, ${says.lost} lost` : ''}
+            {says.counted === null ? null : (
+              <strong>{numberText(says.counted, 2)} fish an hour as counted, </strong>
+            )}
+            {says.fish} fish in {numberText(says.hours, 3)} h{says.lost > 0 ? `, ${says.lost} lost` : ''}.
+            With care, since few hours tell little: {numberText(says.rate.perHour, 2)}, nine in ten between{' '}
+            {numberText(says.rate.low, 2)} and {numberText(says.rate.high, 2)}.
           </p>
         ) : (
           <p className="quiet">This version was not fished yet.</p>

@@ -28,7 +28,7 @@ const MOST_ROWS = 12;
 
 const rowOf = (what: string) => (group: RateGroup) => ({
   ...group,
-  note: `${group.count} ${what} in ${numberText(group.hours, 3)} h`,
+  note: `${group.count} ${what} in ${numberText(group.hours, 3)} h${group.counted === null ? '' : `: ${numberText(group.counted, 2)} an hour as counted`}`,
 });
 
 /** What the notes say, with how sure that is. Nothing is called better while the bands overlap. */
@@ -87,6 +87,10 @@ export function AnswersPart({ onFirst }: { readonly onFirst: () => void }) {
           : caught.groups.length < 2
             ? 'One alone: there is nothing to lay beside it yet.'
             : 'No winner: the bands overlap. More hours would tell.'}
+      </p>
+      <p className="quiet">
+        The figure at the right is the careful one: few hours draw it toward half a fish an hour, and outings
+        that differ much among themselves widen its band.
       </p>
       <RateChart
         label="Fish an hour"

@@ -1,5 +1,7 @@
 'use client';
 
+import { castWeights } from '@/model/molds/cast-weights';
+import { FallTimes } from './FallTimes';
 import { depthText } from '@/text/quantity-text';
 import { row, wrap } from '@/ui/layout/layout';
 import { Select } from 'antd';
@@ -28,6 +30,20 @@ const FIELDS = [
   ['driftMs', 'May drift', 'speed', 0, 4],
 ] as const;
 const NOWHERE = '';
+
+const MOST_FALLS = 5;
+/** Asked about where any weight would do, g. */
+const USUAL_G = 10;
+
+/** Castings round a weight, lightest first; the weight itself and its neighbors where no block is written down. */
+function asNeighbors(massG: number, casts: readonly { readonly finishedG: number }[]): number[] {
+  const off = (each: number) => Math.abs(Math.log(each / massG));
+  const all = casts.length > 0 ? casts.map(({ finishedG }) => finishedG) : [massG / 2, massG, massG * 2];
+  return [...all]
+    .sort((a, b) => off(a) - off(b))
+    .slice(0, MOST_FALLS)
+    .sort((a, b) => a - b);
+}
 
 /** The weight that holds, or drifts as wanted, in this water: drawn as the line lies, set right by what was noted. */
 export function WeightPart() {
@@ -65,6 +81,7 @@ export function WeightPart() {
       bottom: bottom ?? asked.bottom,
     });
   };
+  const casts = useMemo(() => (metal ? castWeights(metal, view) : []), [metal, view]);
   const { line, massG, reckonedG, factor, notes, cast } = answer;
   const isStill = line.massG === 0;
   return (
@@ -150,6 +167,7 @@ export function WeightPart() {
         depth={depthText(asked.depthM, depth)}
         cast={depthText(asked.castM, depth)}
       />
+      <FallTimes question={question} weightsG={asNeighbors(isStill ? USUAL_G : massG, casts)} />
       <p className="quiet">
         The current is taken as even and square across the cast: the worst case. Mostly it is slower near the
         bottom.

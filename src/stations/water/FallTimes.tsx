@@ -1,0 +1,97 @@
+'use client';
+
+import { useState } from 'react';
+import { stack, wrap } from '@/ui/layout/layout';
+import { Figure } from '@/ui/figure/Figure';
+import { MassField } from '@/ui/unit-field/MassField';
+import { UnitField } from '@/ui/unit-field/UnitField';
+import { numberText } from '@/text/number-text';
+import { depthText } from '@/text/quantity-text';
+import { massText } from '@/text/words';
+import { useSentence, useUnits } from '@/ui/units/use-units';
+import { dragOf, secondsDown, type FallQuestion } from '@/model/water/fall';
+import styles from './water.module.css';
+
+interface FallTimesProps {
+  readonly question: FallQuestion;
+  /** Weights that are asked about, lightest first, g. */
+  readonly weightsG: readonly number[];
+}
+
+/** How long each weight is on its way to the bottom, on its line; set right by one drop that was timed. */
+export function FallTimes({ question, weightsG }: FallTimesProps) {
+  const { mass, depth, length } = useUnits();
+  const sentence = useSentence();
+  const [timedG, setTimedG] = useState<number | null>(null);
+  const [seconds, setSeconds] = useState<number | null>(null);
+  const timed = timedG && seconds ? { massG: timedG, seconds } : null;
+  const drag = dragOf(question, timed);
+  return (
+    <section aria-label="To the bottom" className={stack(8)}>
+      <h3>To the bottom, {depthText(question.depthM, depth)}</h3>
+      {drag.ok ? (
+        <ul className={styles.sets}>
+          {weightsG.map((massG) => {
+            const fallS = secondsDown(massG, question, drag.value);
+            return (
+              <li key={massG}>
+                <span>{massText(massG, mass)}</span>
+                {fallS === null ? (
+                  <b>floats</b>
+                ) : (
+                  <Figure
+                    working={{
+                      title: 'To the bottom',
+                      steps: [
+                        'at each depth the weight in water bears its own drag and that of the line let out so far',
+                        `drag ${numberText(drag.value, 2)} on the ball of its weight, and 0.01 of its surface on the line`,
+                      ],
+                      inputs: [
+                        {
+                          name: 'drag',
+                          value: numberText(drag.value, 2),
+                          basis: timed ? 'given' : 'reference',
+                        },
+                        {
+                          name: 'line',
+                          value:
+                            length === 'mm'
+                              ? `${numberText(question.lineMm, 3)} mm`
+                              : `${numberText(question.lineMm / 25.4, 3)} in`,
+                          basis: 'given',
+                        },
+                      ],
+                    }}
+                  >
+                    {numberText(fallS, 2)} s
+                  </Figure>
+                )}
+              </li>
+            );
+          })}
+        </ul>
+      ) : (
+        <p role="alert" className="wrong">
+          {sentence(drag.problem)}
+        </p>
+      )}
+      <div className={wrap(0, styles.measures)}>
+        <MassField label="I timed one of" value={timedG} isOptional onChange={setTimedG} />
+        <UnitField
+          label="It fell so long"
+          quantity="duration"
+          assume="s"
+          isOptional
+          value={seconds}
+          write={(value) => `${numberText(value, 3)} s`}
+          hint={
+            timed
+              ? 'the others follow by it, dressed alike'
+              : 'a bare ball so far: a skirt or a trailer makes it slower'
+          }
+          onChange={setSeconds}
+        />
+      </div>
+    </section>
+  );
+}
