@@ -33,6 +33,10 @@ describe('findingSentence', () => {
       'Round blade is 30 mm wide and swings 15 mm out; the body is 14 mm off. Take a narrower blade, or a longer or wider arm.',
     ],
     [
+      { code: 'sweeps-body', name: 'Round blade', intoMm: 3 },
+      'Round blade strikes the body as it turns, by about 3 mm: where it hangs, the arm is too near. Hang it farther out, take a shorter blade, or a wider or longer arm.',
+    ],
+    [
       { code: 'loop-small', name: 'Ball swivel', ringMm: 1.9, loopMm: 3 },
       'The loop is 3 mm inside and Ball swivel needs 3.8 mm to turn in it. Bend a larger loop, or take a finer swivel.',
     ],

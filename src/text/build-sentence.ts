@@ -26,6 +26,8 @@ export function findingSentence(finding: Finding, units: WrittenIn): string {
       return `${finding.name} does not reach ${finding.next}: they will not strike each other. Bring them nearer if they are to.`;
     case 'hits-body':
       return `${finding.name} is ${mm(finding.widthMm)} wide and swings ${mm(finding.widthMm / 2)} out; the body is ${mm(finding.gapMm)} off. Take a narrower blade, or a longer or wider arm.`;
+    case 'sweeps-body':
+      return `${finding.name} strikes the body as it turns, by about ${mm(finding.intoMm)}: where it hangs, the arm is too near. Hang it farther out, take a shorter blade, or a wider or longer arm.`;
     case 'loop-small':
       return `The loop is ${mm(finding.loopMm)} inside and ${finding.name} needs ${mm(finding.ringMm * 2)} to turn in it. Bend a larger loop, or take a finer swivel.`;
     case 'hole-small':

@@ -76,7 +76,9 @@ describe('judgeBuild', () => {
     const short = found({ ...tandem, armMm: 20 + reserve - 1 }, 'too-long');
     expect(short?.overMm).toBeCloseTo(4, 9);
     expect(found({ ...tandem, armMm: 20 + reserve + 1 }, 'no-play')).toMatchObject({ leastMm: 3 });
-    expect(codes({ ...tandem, armMm: 20 + reserve + 3 })).toEqual([]);
+    // So short an arm brings its first blade down to the body.
+    expect(codes({ ...tandem, armMm: 20 + reserve + 3 })).toEqual(['sweeps-body']);
+    expect(codes({ ...tandem, head: null, armMm: 20 + reserve + 3 })).toEqual(['missing']);
   });
 
   it('says by how much a blade reaches the next, which one a shorter blade or a spacer mends', () => {
@@ -100,6 +102,21 @@ describe('judgeBuild', () => {
     expect(swapsThatFit(wide, 'end', 'blade', [leaf(39, 80), leaf(42, 95)]).map(({ name }) => name)).toEqual([
       'leaf 39',
     ]);
+  });
+
+  it('finds a blade that strikes the body where it hangs, though the gap at the arm’s end would let it pass', () => {
+    const round = piece('round 34', { ...gauge('blade', { lengthMm: 34, widthMm: 28 }), form: 'round' });
+    const low: Build = {
+      ...tandem,
+      arm: tandem.arm.map((each) => (each.blade ? { ...each, blade: round } : each)),
+    };
+    expect(judgeBuild(low).wire?.blades.every(({ clearsBody }) => clearsBody)).toBe(true);
+    const swept = found({ ...low, armMm: 46 }, 'sweeps-body');
+    expect(swept).toMatchObject({ weight: 'stop', name: 'round 34' });
+    expect(swept!.intoMm).toBeGreaterThan(0);
+    // A shorter one clears.
+    const short = piece('round 14', { ...gauge('blade', { lengthMm: 14, widthMm: 12 }), form: 'round' });
+    expect(swapsThatFit({ ...low, armMm: 46 }, swept!.at[0]!, 'blade', [short])).toEqual([short]);
   });
 
   it('finds a loop too small, a hole too small, a bare clevis, a part that does not belong', () => {

@@ -3,6 +3,7 @@ import { armLength, frameSizes, type Build, type BuildPiece } from './build';
 import { checkWire, type WireCheck, type WirePart } from './check-wire';
 import { findKind } from './kinds';
 import { findRole } from '../parts/part-roles';
+import { sweepBlades } from './sweep-blades';
 import { lengthAlong, placeParts, reserveOf } from './place-parts';
 
 /** What does not fit, as data: `stop` keeps it from being built, `mind` is the maker's to judge. */
@@ -17,6 +18,7 @@ export type Finding = {
   | { readonly code: 'strike'; readonly name: string; readonly next: string; readonly overlapMm: number }
   | { readonly code: 'apart'; readonly name: string; readonly next: string }
   | { readonly code: 'hits-body'; readonly name: string; readonly widthMm: number; readonly gapMm: number }
+  | { readonly code: 'sweeps-body'; readonly name: string; readonly intoMm: number }
   | { readonly code: 'loop-small'; readonly name: string; readonly ringMm: number; readonly loopMm: number }
   | { readonly code: 'hole-small'; readonly name: string; readonly holeMm: number; readonly wireMm: number }
   | { readonly code: 'wrong-wire'; readonly name: string; readonly kind: string }
@@ -51,6 +53,7 @@ export function judgeBuild(build: Build): BuildJudgment {
     findings: [
       ...missing(build),
       ...(wire ? armFindings(build, wire) : []),
+      ...sweepFindings(build),
       ...holeFindings(build),
       ...gapeFindings(build),
       ...unmeasured(build),
@@ -178,6 +181,40 @@ function armFindings(build: Build, { stackMm, freeMm, fits, blades }: WireCheck)
     }
   }
   return found;
+}
+
+/** Blades of a bent wire that strike the body as they turn, wherever along the arm they hang. */
+function sweepFindings(build: Build): Finding[] {
+  const { head } = build;
+  if (findKind(build.kind).arm?.shape !== 'bent' || !head) return [];
+  const { parts, blades } = placeParts(build);
+  const swept = sweepBlades({
+    spreadDeg: frameSizes(build).spreadDeg,
+    armMm: armLength(build),
+    bodyRadiusMm: head.radiusMm,
+    blades: blades.map(({ id, blade, standsDeg }) => ({
+      name: blade.name,
+      hangs: id === 'end' ? ('end' as const) : ('arm' as const),
+      // A stack that is too long for its arm is said to be so; its first blade hangs at the eye then.
+      hangerMm: Math.max(0, parts.find((part) => part.id === id)?.fromMm ?? 0),
+      lengthMm: blade.gauge.sizes.lengthMm ?? 0,
+      standsDeg,
+    })),
+  });
+  if (!swept.ok) return [];
+  return swept.value.flatMap(({ name, clearanceMm, clears }, at): Finding[] =>
+    clears
+      ? []
+      : [
+          {
+            code: 'sweeps-body',
+            weight: 'stop',
+            at: [blades[at]?.id ?? 'frame'],
+            name,
+            intoMm: -clearanceMm,
+          },
+        ],
+  );
 }
 
 function bladeWidth(build: Build, at: string): number {

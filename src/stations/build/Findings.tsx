@@ -105,6 +105,7 @@ function placeOf(finding: Finding): { at: string; of: 'part' | 'blade' } | null 
   switch (finding.code) {
     case 'strike':
     case 'hits-body':
+    case 'sweeps-body':
       return { at, of: 'blade' };
     case 'loop-small':
     case 'hole-small':
