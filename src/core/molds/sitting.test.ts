@@ -29,7 +29,13 @@ describe('sitOnBottom', () => {
   it('lays a bar flat on its side, and presses with its weight in water', () => {
     const { poses, netG, centerMm } = lay();
     expect(poses[0]!.tailDegrees).toBeCloseTo(0, 6);
-    expect(poses.reduce((total, { share }) => total + share, 0)).toBeCloseTo(1, 9);
+    // Four either way of a middle four up: 45 degrees; on its end, four of twelve.
+    expect(poses[0]!.tipDegrees).toBeCloseTo(45, 6);
+    const ends = poses.filter(({ tailDegrees }) => Math.abs(tailDegrees) > 80);
+    for (const end of ends) expect(end.tipDegrees).toBeCloseTo((Math.atan2(4, 12) * 180) / Math.PI, 6);
+    // Drawn by an eye that stands 24 up, it goes over; lying, it stays.
+    expect(ends.find(({ tailDegrees }) => tailDegrees < 0)!.drawnDegrees).toBeLessThan(0);
+    expect(poses[0]!.drawnDegrees).toBeGreaterThan(0);
     expect(netG).toBeCloseTo(10 * 1.536, 9);
     expect(centerMm[0]).toBeCloseTo(12, 9);
   });
@@ -39,16 +45,17 @@ describe('sitOnBottom', () => {
     expect(hooked.centerMm[0]).toBeGreaterThan(12);
     const lifted = lay({ hook: HOOK, trailer: { lengthMm: 70, liftG: 3 } });
     expect(lifted.centerMm[0]).toBeLessThan(hooked.centerMm[0]);
-    const highest = (poses: typeof lifted.poses) =>
-      poses.reduce((total, { share, tailDegrees }) => total + share * tailDegrees, 0);
-    expect(highest(lifted.poses)).toBeGreaterThan(highest(hooked.poses));
+    // What lifts the tail makes the nose-down pose surer.
+    const noseDown = ({ poses }: typeof lifted) =>
+      Math.max(...poses.filter(({ tailDegrees }) => tailDegrees > 20).map(({ tipDegrees }) => tipDegrees), 0);
+    expect(noseDown(lifted)).toBeGreaterThan(noseDown(hooked));
   });
 
   it('hangs tail up by its nose where the tail lifts the middle out of the body', () => {
     const { poses, centerMm } = lay({ trailer: { lengthMm: 80, liftG: 5 } });
     expect(centerMm[0]).toBeLessThan(0);
     expect(poses).toHaveLength(1);
-    expect(poses[0]).toMatchObject({ share: 1, tailDegrees: expect.closeTo(90, 6) as number });
+    expect(poses[0]).toMatchObject({ tipDegrees: 0, tailDegrees: expect.closeTo(90, 6) as number });
   });
 
   it('floats where the tail carries it', () => {

@@ -219,7 +219,9 @@ describe('the drawing board', () => {
         trailer={{ lengthMm: 60, liftG: -1 }}
       />,
     );
-    expect(screen.getAllByRole('img')[0]).toHaveAccessibleName(/^\d+ %: lying on its side/);
+    expect(screen.getAllByRole('img')[0]).toHaveAccessibleName(/^lying on its side/);
+    expect(screen.getAllByText(/Stands until it is tipped by \d+°/).length).toBeGreaterThan(0);
+    expect(screen.queryByText(/%/)).toBeNull();
     unmount();
     await renderBench(
       <Sitting study={{ ...study, sitting: lay(99) }} hook={null} eyeMm={0} trailer={null} />,

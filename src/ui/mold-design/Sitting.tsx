@@ -21,7 +21,7 @@ interface SittingProps {
   readonly trailer: { readonly lengthMm: number; readonly liftG: number } | null;
 }
 
-/** How it lies on the bottom: each likely way drawn from its numbers, with how likely, and where the tail goes. */
+/** How it lies on the bottom: each way that holds drawn from its numbers, with how far it may be tipped, and where the tail goes. */
 export function Sitting({ study, hook, eyeMm, trailer }: SittingProps) {
   const sentence = useSentence();
   const { body, sitting } = study;
@@ -38,7 +38,7 @@ export function Sitting({ study, hook, eyeMm, trailer }: SittingProps) {
   const { poses, centerMm } = sitting.value;
   return (
     <ul className={fields(0, styles.poses)} aria-label="How it lies on the bottom">
-      {poses.slice(0, SHOWN).map((pose) => (
+      {poses.slice(0, SHOWN).map((pose, nth) => (
         <li key={pose.down.join(' ')}>
           <PoseDrawing
             body={body}
@@ -49,21 +49,35 @@ export function Sitting({ study, hook, eyeMm, trailer }: SittingProps) {
             trailer={trailer}
           />
           <p>
-            <strong>{Math.round(pose.share * 100)} %</strong> {poseText(pose)}
+            <strong>{poseText(pose)}</strong>
+            <br />
+            {holdText(pose, nth === 0)}
           </p>
         </li>
       ))}
       {poses.length > SHOWN ? (
-        <li className="quiet">and {poses.length - SHOWN} ways more, each less likely</li>
+        <li className="quiet">and {poses.length - SHOWN} ways more, each easier tipped</li>
       ) : null}
     </ul>
   );
 }
 
-function poseText({ tailDegrees, point, stableMarginMm }: SittingPose): string {
+function poseText({ tailDegrees, point }: SittingPose): string {
   const words = { up: ', point up', side: ', point to the side', down: ', point down', none: '' };
-  const hold = stableMarginMm === 0 ? ', held by the tail' : stableMarginMm < 0.5 ? ', rolls easily' : '';
-  return `${leaning(tailDegrees, point !== 'none')}${words[point]}${hold}`;
+  return `${leaning(tailDegrees, point !== 'none')}${words[point]}`;
+}
+
+/** How firmly it lies so, and what the line makes of it. */
+function holdText({ tipDegrees, drawnDegrees, stableMarginMm }: SittingPose, isDrawnFirst: boolean): string {
+  if (stableMarginMm === 0) return 'Held by the tail, which lifts it.';
+  const tips =
+    tipDegrees < 1 ? 'Rolls at a touch' : `Stands until it is tipped by ${Math.round(tipDegrees)}°`;
+  const drawn = isDrawnFirst
+    ? 'drawn along by its eye it comes to lie so'
+    : drawnDegrees < 0
+      ? 'drawn along by its eye it turns over'
+      : 'drawn along slowly it may stay so';
+  return `${tips}; ${drawn}.`;
 }
 
 /** How it leans: a head has a nose and a tail, a bare sinker a foot (where its drawing begins) and a top. */
@@ -113,7 +127,7 @@ const PoseDrawing = memo(function PoseDrawing({
       height={box[3] * scale}
       viewBox={box.join(' ')}
       role="img"
-      aria-label={`${Math.round(pose.share * 100)} %: ${poseText(pose)}`}
+      aria-label={poseText(pose)}
     >
       <path d={`M${box[0]} 0h${box[2]}v3h${-box[2]}z`} fill="var(--rule)" />
       <path d={`M${box[0]} 0h${box[2]}`} stroke="var(--lead)" strokeWidth={0.35} />
