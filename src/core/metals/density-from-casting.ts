@@ -9,6 +9,16 @@ export interface KnownCavity {
   readonly embedded: readonly EmbeddedPart[];
 }
 
+/** How dense a metal is by what a cavity gave of it. */
+export interface CastDensity {
+  /** As lead and tin metals shrink. */
+  readonly densityGcm3: number;
+  readonly standardErrorGcm3: number;
+  /** What a cm3 of cavity gave, whatever it shrinks, and how far that lies off, one standard error as a share. */
+  readonly gramsPerCm3: number;
+  readonly errorShare: number;
+}
+
 /** What nobody has told of a metal's shrink: lead and tin metals lie between 0.4 and 0.9 %. */
 const SHRINK = 0.0065;
 const SHRINK_ERROR = 0.0015;
@@ -29,7 +39,7 @@ export function densityFromCasting(
   weighedG: number,
   count: number,
   scaleErrorG: number,
-): Outcome<{ densityGcm3: number; standardErrorGcm3: number }> {
+): Outcome<CastDensity> {
   const { displacedCm3, staysG } = embeddedTotals(embedded);
   const metalG = weighedG / count - staysG;
   const metalCm3 = volumeCm3 - displacedCm3;
@@ -37,10 +47,16 @@ export function densityFromCasting(
     return fail('cavity.lighter-than-hardware', { eachG: weighedG / count, hardwareG: staysG }, ['weighedG']);
   }
   const densityGcm3 = metalG / metalCm3 / (1 - SHRINK) ** 3;
-  const shares = [
+  const shares: readonly [number, number, number] = [
     (standardErrorCm3 ?? volumeCm3 * UNWEIGHED) / metalCm3,
     3 * SHRINK_ERROR,
     scaleErrorG / count / metalG,
   ];
-  return done({ densityGcm3, standardErrorGcm3: densityGcm3 * Math.hypot(...shares) });
+  const [ofCavity, , ofScale] = shares;
+  return done({
+    densityGcm3,
+    standardErrorGcm3: densityGcm3 * Math.hypot(...shares),
+    gramsPerCm3: metalG / metalCm3,
+    errorShare: Math.hypot(ofCavity, ofScale),
+  });
 }

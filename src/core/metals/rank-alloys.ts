@@ -17,10 +17,10 @@ export interface AlloyFit {
 }
 
 /** How far a computed alloy density lies from a real casting's: mixing volumes and a pore or two, as a share. */
-const ALLOY_SPREAD = 0.003;
+export const ALLOY_SPREAD = 0.003;
 
 /** Past this many standard errors an alloy is ruled out; 95 % of weighings lie within. */
-const MOST_ERRORS = 2;
+export const MOST_ERRORS = 2;
 
 /**
  * Holds a measured density against the alloys known, nearest first. All that lie within two standard errors fit

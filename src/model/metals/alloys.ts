@@ -1,4 +1,5 @@
 import type { MeltingRange } from '@/core/metals/melting-range';
+import type { CastAlloy } from '@/core/metals/rank-castings';
 import type { KnownAlloy } from '@/core/metals/rank-alloys';
 import { pouredMetal } from '@/reference/poured-metal';
 import { REFERENCE_METALS, UNPOURED_METALS } from '@/reference/metals';
@@ -16,6 +17,13 @@ export const KNOWN_ALLOYS: readonly (KnownAlloy & { readonly name: string })[] =
     }),
   ),
 ];
+
+/** What a casting can be of: what is poured, each as it shrinks. */
+export const CAST_ALLOYS: readonly CastAlloy[] = REFERENCE_METALS.map(({ key, shrinkLinear }) => ({
+  key,
+  densityGcm3: pouredMetal(key).densityGcm3,
+  shrinkLinear: shrinkLinear.value,
+}));
 
 /** Brinell hardness between the antimony shares of the list; typical, for lead with antimony. */
 export function hardnessOf(composition: Readonly<Record<string, number>> | null): number | null {
