@@ -140,10 +140,22 @@ describe('cheapestRoutes', () => {
     const [best] = cheapestRoutes({ whole, count: 50, days: null, minutesPerDay: 60 });
     // Fifty heads bought: 1.2 and a share of the post against 1.5 made. Skirts at 2 are dearer than 1.5.
     expect(best).toMatchObject({ bought: ['head'], costEach: 1.5 + 1.2 + 0.06 + 1.5 });
-    const [hurried] = cheapestRoutes({ whole, count: 50, days: 5, minutesPerDay: 60 });
+    const [hurried] = cheapestRoutes({ whole, count: 50, days: 7, minutesPerDay: 60 });
     expect(hurried).toMatchObject({ bought: ['head', 'skirt'], isInTime: true });
     const [late] = cheapestRoutes({ whole, count: 50, days: 1, minutesPerDay: 60 });
     expect(late?.isInTime).toBe(false);
+  });
+
+  it('lets hands wait for what is bought: seven days for the parts and five of work are twelve, not seven', () => {
+    const bought = node('head', { ownMinutes: 600, buy: { each: 0.1, postage: 0, leadDays: 7 } });
+    const whole = node('bait', { ownMinutes: 6, under: [bought] });
+    const routes = cheapestRoutes({ whole, count: 50, days: 10, minutesPerDay: 60 });
+    const route = routes.find(({ bought: ids }) => ids.length === 1)!;
+    expect(route).toMatchObject({ days: 12, isInTime: false });
+    // What needs none of it is done meanwhile.
+    const meanwhile = { ...whole, under: [bought, node('skirt', { ownMinutes: 8.4 })] };
+    const both = cheapestRoutes({ whole: meanwhile, count: 50, days: null, minutesPerDay: 60 });
+    expect(both.find(({ bought: ids }) => ids[0] === 'head')?.days).toBeCloseTo(12, 9);
   });
 
   it('finds what trying every choice finds', () => {
@@ -186,7 +198,9 @@ describe('cheapestRoutes', () => {
                 lead = Math.max(lead, each.buy.leadDays);
               } else isOpen = false;
             });
-            if (isOpen) twin.push({ cost, late: Math.max(lead, minutes / 30) > days });
+            // What is made under it is done while the bought comes; its own work begins when all is there.
+            const own = (top.ownMinutes * count) / 30;
+            if (isOpen) twin.push({ cost, late: Math.max(lead, minutes / 30 - own) + own > days });
           }
           const inTime = twin.filter(({ late }) => !late);
           const best = Math.min(...(inTime.length > 0 ? inTime : twin).map(({ cost }) => cost));

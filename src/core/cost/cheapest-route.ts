@@ -1,3 +1,5 @@
+import { sum } from '../numeric/sum';
+
 /** A piece of a piece that can be made or bought in. */
 export interface RouteNode {
   readonly id: string;
@@ -31,12 +33,20 @@ export interface Route {
   readonly isInTime: boolean;
 }
 
+/** Work on one node, which begins when what it is made of has come. */
+interface Task {
+  readonly fromDays: number;
+  readonly minutes: number;
+}
+
 interface Way {
   readonly bought: readonly string[];
   /** For all. */
   readonly cost: number;
-  readonly minutes: number;
-  readonly leadDays: number;
+  /** What is under a node before the node itself. */
+  readonly tasks: readonly Task[];
+  /** When the last that is bought for it has come. */
+  readonly hereDays: number;
 }
 
 /** Every way to come by a node: bought, or made of every way to come by what is under it. */
@@ -46,49 +56,59 @@ function waysOf(node: RouteNode, count: number): Way[] {
         {
           bought: [node.id],
           cost: node.buy.each * count + node.buy.postage,
-          minutes: 0,
-          leadDays: node.buy.leadDays,
+          tasks: [],
+          hereDays: node.buy.leadDays,
         },
       ]
     : [];
-  const made = node.under.reduce<Way[]>(
+  const parts = node.under.reduce<Way[]>(
     (ways, under) =>
       ways.flatMap((way) =>
         waysOf(under, count).map((more) => ({
           bought: [...way.bought, ...more.bought],
           cost: way.cost + more.cost,
-          minutes: way.minutes + more.minutes,
-          leadDays: Math.max(way.leadDays, more.leadDays),
+          tasks: [...way.tasks, ...more.tasks],
+          hereDays: Math.max(way.hereDays, more.hereDays),
         })),
       ),
-    [
-      {
-        bought: [],
-        cost: (node.ownCost + node.partsCost) * count,
-        minutes: node.ownMinutes * count,
-        leadDays: 0,
-      },
-    ],
+    [{ bought: [], cost: (node.ownCost + node.partsCost) * count, tasks: [], hereDays: 0 }],
   );
+  const made = parts.map((way): Way => {
+    const own: Task = { fromDays: way.hereDays, minutes: node.ownMinutes * count };
+    return { ...way, tasks: own.minutes > 0 ? [...way.tasks, own] : way.tasks };
+  });
   return [...made, ...bought];
 }
 
 /**
- * Every way to come by so many pieces, the cheapest that is in time first, then what is late. What is bought in must
- * come before work on it can end; hands work while it is on its way.
+ * When one pair of hands has done all tasks, days: what can be begun soonest first, which is the soonest that all can be done;
+ * a part is never begun later than what it goes into.
+ */
+function daysOf({ tasks, hereDays }: Way, minutesPerDay: number): number {
+  const inOrder = [...tasks].sort((a, b) => a.fromDays - b.fromDays);
+  const done = inOrder.reduce(
+    (so, { fromDays, minutes }) =>
+      Math.max(so, fromDays) + (minutesPerDay > 0 ? minutes / minutesPerDay : Infinity),
+    0,
+  );
+  return Math.max(done, hereDays);
+}
+
+/**
+ * Every way to come by so many pieces, the cheapest that is in time first, then what is late. Work waits
+ * for what it is done on: hands are on other parts while that is on its way, and on it once it has come.
  *
  * @example cheapestRoutes({ whole, count: 50, days: 10, minutesPerDay: 60 })[0]?.bought // ['skirt']
  */
 export function cheapestRoutes({ whole, count, days, minutesPerDay }: RouteQuestion): Route[] {
   return waysOf(whole, count)
-    .map(({ bought, cost, minutes, leadDays }): Route => {
-      const handDays = minutesPerDay > 0 ? minutes / minutesPerDay : minutes > 0 ? Infinity : 0;
-      // Work that waits for parts can at best fill the wait.
-      const takes = Math.max(leadDays, handDays);
+    .map((way): Route => {
+      const { bought, cost } = way;
+      const takes = daysOf(way, minutesPerDay);
       return {
         bought,
         costEach: cost / count,
-        minutes,
+        minutes: sum(way.tasks.map(({ minutes }) => minutes)),
         days: takes,
         isInTime: days === null || takes <= days,
       };
