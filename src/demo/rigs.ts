@@ -273,9 +273,9 @@ export function demoRigs(bins: readonly Bin[], tools: DemoTools): DemoRigs {
     ],
     matches: [
       {
-        id: 'crimp-by-cable-0.2-0.38',
+        id: 'crimp-by-cable-0.29-0.38',
         table: 'crimp-by-cable',
-        from: 0.2,
+        from: 0.29,
         to: 0.38,
         takes: 1,
         at: tools.at(-30, 19),

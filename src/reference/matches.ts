@@ -12,7 +12,10 @@ const lines = (
 export const TYPICAL_MATCHES: readonly MatchLine[] = [
   // Cable, mm thick, to crimp, mm inside: twice the cable and a little room.
   ...lines('crimp-by-cable', [
-    [0.2, 0.38, 0.8],
+    [0.14, 0.19, 0.4],
+    [0.19, 0.24, 0.5],
+    [0.24, 0.29, 0.6],
+    [0.29, 0.38, 0.8],
     [0.38, 0.47, 1],
     [0.47, 0.56, 1.2],
     [0.56, 0.65, 1.4],

@@ -300,7 +300,9 @@ describe('runBlades', () => {
     expect(runBlades({ blades: [round], massG: 2, volumeCm3: 2 })).toMatchObject({
       problem: { code: 'water.floats' },
     });
-    expect(baitVolume(10.8, 7.9, 1.1)).toBeCloseTo(3, 12);
+    expect(baitVolume({ headG: 10.8, headGcm3: 10.8, partsG: 7.9, softG: 1.1 })).toBeCloseTo(3, 12);
+    // The same weight of pewter takes up half as much again.
+    expect(baitVolume({ headG: 10.8, headGcm3: 7.2, partsG: 0, softG: 0 })).toBeCloseTo(1.5, 12);
   });
 });
 

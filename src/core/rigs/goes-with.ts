@@ -31,7 +31,9 @@ function directed(a: Fitting, b: Fitting, matches: readonly MatchLine[]): Going 
   if (thickMm !== undefined && holeMm !== undefined) {
     if (b.as === 'crimp') {
       const wantMm = a.line === 'cable' ? crimpFor({ gauge: a }, matches) : null;
-      return wantMm !== null && isCrimpFor({ gauge: b }, wantMm) ? { how: 'crimped', thickMm, holeMm } : null;
+      return wantMm !== null && isCrimpFor({ gauge: b }, { gauge: a }, wantMm)
+        ? { how: 'crimped', thickMm, holeMm }
+        : null;
     }
     if (findRole(b.as).hole !== null && holeMm > thickMm && holeMm <= thickMm * LOOSEST)
       return { how: 'threaded', thickMm, holeMm };

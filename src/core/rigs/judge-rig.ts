@@ -84,10 +84,15 @@ function crimps(rig: Rig, shelf: readonly RigPiece[], matches: readonly MatchLin
     const { holeMm } = part.gauge.sizes;
     const wantMm = crimpFor(line.part, matches);
     if (holeMm === undefined) return [unmeasured(id, part, 'inside')];
-    if (wantMm === null || isCrimpFor(part, wantMm)) return [];
+    if (wantMm === null || isCrimpFor(part, line.part, wantMm)) return [];
     const right = nearestTo(
       shelf.filter(({ gauge }) => gauge.as === 'crimp'),
-      { size: 'holeMm', value: wantMm, how: 'nearest', fits: (piece) => isCrimpFor(piece, wantMm) },
+      {
+        size: 'holeMm',
+        value: wantMm,
+        how: 'nearest',
+        fits: (piece) => isCrimpFor(piece, line.part, wantMm),
+      },
     );
     return [
       {
@@ -98,7 +103,7 @@ function crimps(rig: Rig, shelf: readonly RigPiece[], matches: readonly MatchLin
         holeMm,
         wantMm,
         cable: line.part.name,
-        right: suited(right && isCrimpFor(right, wantMm) ? right : null),
+        right: suited(right && isCrimpFor(right, line.part, wantMm) ? right : null),
       },
     ];
   });

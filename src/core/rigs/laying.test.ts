@@ -1,3 +1,5 @@
+import { TYPICAL_MATCHES } from '@/reference/matches';
+import { findMatch } from './match-table';
 import { PLAIN_GAUGE, type PartGauge } from '../parts/part-roles';
 import { choosePiece, mayLie, nearestTo } from './choose-piece';
 import { cutsOfRig } from './cuts-of-rig';
@@ -185,8 +187,15 @@ describe('what suits what', () => {
     expect(crimpFor(CABLE, matches)).toBe(1.2);
     expect(crimpFor(piece('Thick', gauge('line', { diameterMm: 3 })), matches)).toBeNull();
     expect(crimpFor(piece('Bare', gauge('line')), matches)).toBeNull();
-    expect(isCrimpFor(CRIMP, 1.25)).toBe(true);
-    expect(isCrimpFor(CRIMP, 1.4)).toBe(false);
+    expect(isCrimpFor(CRIMP, piece('Any', gauge('line')), 1.25)).toBe(true);
+    expect(isCrimpFor(CRIMP, piece('Any', gauge('line')), 1.4)).toBe(false);
+    // Twice the cable and a little is right, whatever a table has; four times is loose.
+    const fine = piece('Fine', gauge('line', { diameterMm: 0.2 }));
+    const crimp = (holeMm: number) => piece('Crimp', gauge('crimp', { holeMm }));
+    expect(findMatch(TYPICAL_MATCHES, 'crimp-by-cable', 0.2)?.takes).toBe(0.5);
+    expect(isCrimpFor(crimp(0.5), fine, 0.8)).toBe(true);
+    expect(isCrimpFor(crimp(0.8), fine, 0.5)).toBe(false);
+    expect(isCrimpFor(crimp(0.39), fine, 0.5)).toBe(false);
   });
 
   it('is a tube over the eye that grips the shank and the line beside it', () => {

@@ -16,10 +16,22 @@ export function crimpFor({ gauge }: Measured, matches: readonly MatchLine[]): nu
   return diameterMm === undefined ? null : (findMatch(matches, 'crimp-by-cable', diameterMm)?.takes ?? null);
 }
 
-/** Whether a crimp is of the size that a cable takes. */
-export function isCrimpFor(crimp: Measured, wantMm: number): boolean {
+/** A cable goes through its crimp twice: from just so on, to where two of it lie loose in it. */
+const [LEAST_TWICE, MOST_TWICE] = [2, 2.6];
+
+/**
+ * Whether a crimp closes on a cable: of the size that the table names, or twice the cable and a little, whatever the table
+ * has. Source: the trade's rule; a cable's two runs side by side, with room for the eye of the tool to press them.
+ *
+ * @example isCrimpFor(crimpOfHalfAMm, cableOfAFifth, 0.5) // true
+ */
+export function isCrimpFor(crimp: Measured, cable: Measured, wantMm: number): boolean {
   const { holeMm } = crimp.gauge.sizes;
-  return holeMm !== undefined && Math.abs(holeMm - wantMm) < SAME_MM;
+  const { diameterMm } = cable.gauge.sizes;
+  if (holeMm === undefined) return false;
+  const isTwice =
+    diameterMm !== undefined && holeMm >= LEAST_TWICE * diameterMm && holeMm <= MOST_TWICE * diameterMm;
+  return isTwice || Math.abs(holeMm - wantMm) < SAME_MM;
 }
 
 /** How a tube sits on a hook: flattened over its eye, round its shank and the line beside it. */

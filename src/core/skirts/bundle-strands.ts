@@ -1,5 +1,5 @@
 /** So much of a pinched bundle's round is hair, the rest air. */
-const PACKED = 0.75;
+export const PACKED = 0.75;
 
 /**
  * How many strands a bundle of a thickness holds, pinched: packed x (bundle / strand)^2, at least one. mm.

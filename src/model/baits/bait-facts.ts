@@ -103,20 +103,25 @@ export interface WeightLine {
   readonly is: 'head' | 'part' | 'soft';
   /** Of a head: how it is marked, g. */
   readonly markG?: number;
+  /** Of a head: its metal, g/cm3. */
+  readonly densityGcm3?: number;
   /** Nobody measured it: typical figures stand for it. */
   readonly isTypical?: boolean;
 }
+
+/** A head on a wire, of which nobody says the metal: lead and its like. */
+const ABOUT_GCM3 = 10.8;
 
 /** A head by what it weighs in its metal, which its mark tells in lead alone; one on a wire by its mark. */
 function headLine(record: BuildLike, markG: number, view: BenchFacts): WeightLine {
   const { head } = record;
   if (!head || hasWiredHead(record, view)) {
-    return { name: 'Head, marked', massG: markG, count: 1, is: 'head', markG };
+    return { name: 'Head, marked', massG: markG, count: 1, is: 'head', markG, densityGcm3: ABOUT_GCM3 };
   }
   const [there] = headsFor(record, view);
-  const { massG, metal } = headWeight(there ?? { ...head, metalBinId: null }, view);
+  const { massG, metal, densityGcm3 } = headWeight(there ?? { ...head, metalBinId: null }, view);
   const name = metal === null ? 'Head, marked' : `Head, in ${lotText(metal)}`;
-  return { name, massG, count: 1, is: 'head', markG };
+  return { name, massG, count: 1, is: 'head', markG, densityGcm3 };
 }
 
 /** What a finished bait weighs, part by part. A wire with its head counts as the marked head, and wire and hook. */
@@ -189,7 +194,9 @@ export function runOf(
       : [],
   );
   if (blades.length === 0) return null;
-  const bait = { blades, massG, volumeCm3: baitVolume(of('head'), of('part'), of('soft')) };
+  const headGcm3 = lines.find(({ is }) => is === 'head')?.densityGcm3 ?? ABOUT_GCM3;
+  const volumeCm3 = baitVolume({ headG: of('head'), headGcm3, partsG: of('part'), softG: of('soft') });
+  const bait = { blades, massG, volumeCm3 };
   const plain = runBlades(bait);
   if (!plain.ok) return null;
   if (record.seenMs === null) return { ...plain.value, isSeen: false };

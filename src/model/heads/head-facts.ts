@@ -84,18 +84,18 @@ export function bodyRadiusMm(head: HeadOf, facts: Facts): number | null {
  * What a head weighs, g: as its cavity gives it in its metal, or in the one there is most of; its mark where it was bought,
  * or where no block of the bench makes it.
  *
- * @example headWeight({ style: 'round', nominalG: 10, hookBinId: null, metalBinId: 'pewter' }, view) // { massG: 6.6, metal: 'Pewter' }
+ * @example headWeight({ style: 'round', nominalG: 10, hookBinId: null, metalBinId: 'pewter' }, view) // { massG: 6.6, metal: 'Pewter', densityGcm3: 7.28 }
  */
 export function headWeight(
   head: HeadOf,
   view: Facts & Pick<BenchFacts, 'levels'>,
-): { readonly massG: number; readonly metal: string | null } {
+): { readonly massG: number; readonly metal: string | null; readonly densityGcm3: number } {
   const cavity = head.bought ? null : cavityOf(head, view);
   const metal = view.metals.find(({ id }) => id === head.metalBinId) ?? usualMetal(view);
   const cast = cavity && metal ? finishedWeight(cavity, metal, hookFor(cavity, head, view)) : null;
   return cast?.ok && metal
-    ? { massG: cast.value.finishedG, metal: metal.name }
-    : { massG: head.nominalG, metal: null };
+    ? { massG: cast.value.finishedG, metal: metal.name, densityGcm3: metal.densityGcm3 }
+    : { massG: head.nominalG, metal: null, densityGcm3: (metalOf(head, view) ?? ABOUT).densityGcm3 };
 }
 
 /** The hook in a head or, where nobody chose one, one that its cavity takes. */

@@ -92,6 +92,7 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
             cavities={shot.cavities}
             runnerCm3={shot.runnerCm3}
             lossShare={lossShare ?? USUAL_LOSS}
+            baseCm3={cup}
             onFound={set('pieceCm3')}
           />
         </div>

@@ -54,7 +54,13 @@ export function MatchesPart() {
 function MatchTable({ table }: { readonly table: MatchTableId }) {
   const { view } = useBench();
   const { title, from, takes } = WORDS[table];
-  const rows = TYPICAL_MATCHES.filter((line) => line.table === table);
+  const own = matchLines(view).filter((line) => line.table === table && line.basis === 'tried');
+  const typical = TYPICAL_MATCHES.filter((line) => line.table === table);
+  const isOf = (row: MatchLine) => (line: MatchLine) => line.from === row.from && line.to === row.to;
+  // What was tried over a range that the table parts otherwise by now goes on by itself.
+  const rows = [...typical, ...own.filter((line) => !typical.some(isOf(line)))].sort(
+    (a, b) => a.from - b.from,
+  );
   const most = Math.max(...rows.map((row) => row.takes));
   return (
     <section className={styles.table} aria-label={title}>
@@ -65,12 +71,14 @@ function MatchTable({ table }: { readonly table: MatchTableId }) {
       </p>
       <ul>
         {rows.map((row) => {
-          const tried = matchLines(view).find(
-            (line) =>
-              line.table === table && line.basis === 'tried' && line.from === row.from && line.to === row.to,
-          );
+          const tried = own.find(isOf(row));
           return (
-            <MatchRow key={row.from} row={row} tried={tried ?? null} share={(tried ?? row).takes / most} />
+            <MatchRow
+              key={`${row.from} ${row.to}`}
+              row={row}
+              tried={tried ?? null}
+              share={(tried ?? row).takes / most}
+            />
           );
         })}
       </ul>

@@ -3,6 +3,10 @@
 import { Button, Modal, Segmented } from 'antd';
 import { useState } from 'react';
 import { volumeByCup, volumeByWeight } from '@/core/plastics/piece-volume';
+import { plasticDensity } from '@/core/plastics/plastic-density';
+import type { MassUnit } from '@/core/units/write-mass';
+import { massText } from '@/text/words';
+import { NumberField } from '../unit-field/NumberField';
 import { PLASTIC_GCM3 } from '@/reference/typical/densities';
 import { numberText } from '@/text/number-text';
 import { volumeText } from '@/text/quantity-text';
@@ -17,25 +21,48 @@ interface OneBaitProps {
   readonly cavities: number;
   readonly runnerCm3: number;
   readonly lossShare: number;
+  /** The cup that its recipe is counted into, cm3. */
+  readonly baseCm3: number;
   /** One bait was found to be so much, cm3. */
   readonly onFound: (pieceCm3: number) => void;
 }
 
 type Way = 'weigh' | 'cup';
 
+/** Table salt, g/cm3. Source: common handbooks. */
+const SALT_GCM3 = 2.16;
+
+/** Whether a bait of so much floats, and how hard it is lifted or pressed down, where one's weight is known. */
+function floatText(densityGcm3: number, eachG: number | null, unit: MassUnit): string {
+  const does = densityGcm3 < 1 ? 'it floats' : 'it sinks';
+  if (eachG === null) return `${does}.`;
+  const liftG = eachG / densityGcm3 - eachG;
+  return `${does}, ${liftG > 0 ? 'lifted' : 'pressed down'} with ${massText(Math.abs(liftG), unit)} in water: what is lifted stands a head’s tail up.`;
+}
+
 /** How much plastic one bait is, for who never measured it: some on the scale, or a cup that was shot empty. */
-export function OneBait({ cavities, runnerCm3, lossShare, onFound }: OneBaitProps) {
-  const { volume } = useUnits();
+export function OneBait({ cavities, runnerCm3, lossShare, baseCm3, onFound }: OneBaitProps) {
+  const { volume, mass } = useUnits();
   const [isOpen, setOpen] = useState(false);
   const [way, setWay] = useState<Way>('weigh');
   const [massG, setMassG] = useState<number | null>(null);
   const [cupCm3, setCupCm3] = useState<number | null>(null);
   const [baits, setBaits] = useState<number | null>(10);
+  const [plasticGcm3, setPlasticGcm3] = useState<number | null>(PLASTIC_GCM3);
+  const [saltG, setSaltG] = useState<number | null>(null);
+  const mixed = plasticDensity(
+    [
+      { densityGcm3: plasticGcm3 ?? PLASTIC_GCM3, volumeCm3: baseCm3 },
+      { densityGcm3: SALT_GCM3, massG: saltG ?? 0 },
+    ],
+    1,
+  );
+  const densityGcm3 = mixed.ok ? mixed.value.densityGcm3 : PLASTIC_GCM3;
   const found =
     baits === null
       ? null
       : way === 'weigh'
-        ? massG && volumeByWeight(massG, baits, PLASTIC_GCM3)
+        ? massG && volumeByWeight(massG, baits, densityGcm3)
         : cupCm3 && volumeByCup({ cupCm3, lossShare, runnerCm3, cavities, baits });
   return (
     <>
@@ -68,7 +95,24 @@ export function OneBait({ cavities, runnerCm3, lossShare, onFound }: OneBaitProp
             <div className={wrap(12)}>
               <CountField label="Baits" value={baits} min={1} max={5000} onChange={setBaits} width={110} />
               {way === 'weigh' ? (
-                <MassField label="They weigh together" value={massG} onChange={setMassG} />
+                <>
+                  <MassField label="They weigh together" value={massG} onChange={setMassG} />
+                  <NumberField
+                    label="Plastic, g/cm³"
+                    least={0.7}
+                    most={1.4}
+                    step={0.01}
+                    value={plasticGcm3}
+                    width={120}
+                    onChange={setPlasticGcm3}
+                  />
+                  <MassField
+                    label={`Salt in ${volumeText(baseCm3, volume)} of it`}
+                    isOptional
+                    value={saltG}
+                    onChange={setSaltG}
+                  />
+                </>
               ) : (
                 <QuantityField
                   label="The cup held"
@@ -90,7 +134,7 @@ export function OneBait({ cavities, runnerCm3, lossShare, onFound }: OneBaitProp
             </p>
             <p className="quiet">
               {way === 'weigh'
-                ? `By plastic of ${numberText(PLASTIC_GCM3, 3)} g/cm³, as most of it is; salt and floating plastic are off by a tenth and more: count a cup then.`
+                ? `As it sets, ${numberText(densityGcm3, 3)} g/cm³: ${floatText(densityGcm3, massG && baits ? massG / baits : null, mass)} Most plastic is ${numberText(PLASTIC_GCM3, 3)}, floating plastic some 0.9.`
                 : 'Less one runner a shot, and what stays in cup and injector as said below.'}
             </p>
           </div>

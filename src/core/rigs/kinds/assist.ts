@@ -1,3 +1,4 @@
+import { ringReach } from '../ring-reach';
 import { gapeFindings } from '../gape-findings';
 import type { Rig } from '../rig';
 import { seatTube } from '../suits';
@@ -35,7 +36,7 @@ export function assistReach({ items }: Pick<Rig, 'items'>): number {
   return items.reduce((total, { part: { gauge }, lengthMm }) => {
     if (gauge.as === 'hook') return total + (gauge.sizes.lengthMm ?? 0);
     if (gauge.as === 'line') return total + (lengthMm ?? 0);
-    return gauge.as === 'solid' || gauge.as === 'ring' ? total + (gauge.sizes.diameterMm ?? 0) : total;
+    return total + ringReach(gauge);
   }, 0);
 }
 
@@ -91,7 +92,7 @@ export const assist: RigKind<'assist'> = {
   lay: (question) => {
     const { chosen, picks } = question;
     const rings = picks.joint === 'split' ? [chosen.split] : [chosen.split, chosen.solid];
-    const ringsMm = rings.reduce((total, ring) => total + (ring?.gauge.sizes.diameterMm ?? 0), 0);
+    const ringsMm = rings.reduce((total, ring) => total + (ring ? ringReach(ring.gauge) : 0), 0);
     const hookMm = chosen.hook?.gauge.sizes.lengthMm ?? 0;
     const reachMm = (wanted(question, JIG) * wanted(question, HANG)) / 100;
     const cordMm = Math.max(LEAST_CORD_MM, reachMm - ringsMm - hookMm);

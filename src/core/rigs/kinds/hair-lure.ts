@@ -1,3 +1,4 @@
+import { PACKED } from '../../skirts/bundle-strands';
 import type { CardStep } from '../../card-runs/card-step';
 import type { RigFacts, RigKind, RigQuestion } from './definition';
 import { itemOf, layOutSteps, put, step, want, wanted } from './usual';
@@ -16,8 +17,7 @@ const KNOTS = want('knots', 'Overhand knots', 'pieces', 4, 20, 1);
 /** Every knot takes so much floss, and one holds on to so much. */
 const KNOT_MM = 12;
 const TAIL_MM = 160;
-/** A pinched bundle is hair to this share; hair weighs so much. Source: keratin 1.3 g/cm3; typical packing. */
-const PACKED_SHARE = 0.65;
+/** Hair weighs so much. Source: keratin, 1.3 g/cm3. */
 const HAIR_GCM3 = 1.3;
 /** What a hair lure is usually tied on, g. */
 const USUAL_HEAD_G = 5;
@@ -42,7 +42,7 @@ export function hairLength(wants: RigQuestion['wants'], picks: Picks): number {
 
 /** Hair in a bundle of a pinched thickness, cut so long, g. */
 export function bundleGrams(bundleMm: number, cutMm: number): number {
-  return ((Math.PI / 4) * bundleMm ** 2 * PACKED_SHARE * cutMm * HAIR_GCM3) / 1000;
+  return ((Math.PI / 4) * bundleMm ** 2 * PACKED * cutMm * HAIR_GCM3) / 1000;
 }
 
 /** Floss for so many wraps round a bundle and a knot every few, mm. */

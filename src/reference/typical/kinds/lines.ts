@@ -219,7 +219,7 @@ export const crimp: PartKind = partKind({
   words: ['sleeve', 'ferrule', 'swage', 'double barrel'],
   source:
     'Typical: the inside that takes a cable twice with a little room. Packets number their sizes each in their own way: measure the inside.',
-  sizes: [0.8, 1, 1.2, 1.4, 1.6, 1.8, 2, 2.2, 2.5, 3, 3.5, 4.2, 5].map((holeMm) =>
+  sizes: [0.4, 0.5, 0.6, 0.8, 1, 1.2, 1.4, 1.6, 1.8, 2, 2.2, 2.5, 3, 3.5, 4.2, 5].map((holeMm) =>
     size(`${holeMm}`, {
       sizes: { holeMm, lengthMm: round(4 + 3.2 * holeMm, 2) },
       massG: round(0.045 * holeMm ** 2 + 0.06, 2),
