@@ -33,7 +33,8 @@ export function chargeWorking(
   return {
     title: 'Metal to charge',
     steps: [
-      `castings ${m(budget.castG)} (${pieces} with misfills) + sprues ${m(budget.sprueG)} + skimmings ${m(budget.drossG)} + heel ${m(view.pot.heelG)} = ${m(budget.chargeG)}`,
+      `castings ${m(budget.castG)} (${pieces} with misfills) + sprues ${m(budget.sprueG)} + pours that warm the blocks ${m(budget.warmUpG)} + skimmings ${m(budget.drossG)} + heel ${m(budget.heelG)} = ${m(budget.chargeG)}`,
+      'so many castings as give enough good ones nine times in ten',
       `${m(budget.consumedG)} of it does not come back; ${budget.potFills === 1 ? 'one fill' : `${budget.potFills} fills`} of the pot`,
     ],
     inputs: [
@@ -50,7 +51,7 @@ export function chargeWorking(
       },
       {
         name: 'heel',
-        value: m(view.pot.heelG),
+        value: budget.heelG < view.pot.heelG ? `${m(budget.heelG)}, for want of metal` : m(view.pot.heelG),
         basis: setBasis(view.pot.heelG, heelG, roundMass(heelG, unit)),
       },
     ],

@@ -28,13 +28,14 @@ describe('layOutEvening', () => {
   it('melts, warms and pours, block after block, and says when the first good pour comes', () => {
     const evening = layOutEvening(FACTS);
     expect(evening.legs.map(({ kind, moldId, startS, endS }) => [kind, moldId, startS, endS])).toEqual([
-      ['melt', null, 0, 300],
-      ['warm-up', 'a', 300, 900],
-      ['pours', 'a', 900, 1700],
-      ['warm-up', 'b', 1700, 2300],
-      ['pours', 'b', 2300, 2700],
+      // A quarter of twenty minutes for the pot itself, and a quarter of the rest for a quarter of a fill.
+      ['melt', null, 0, 525],
+      ['warm-up', 'a', 525, 1125],
+      ['pours', 'a', 1125, 1925],
+      ['warm-up', 'b', 1925, 2525],
+      ['pours', 'b', 2525, 2925],
     ]);
-    expect(evening).toMatchObject({ firstGoodS: 900, totalS: 2700, refills: 0, spreadS: null });
+    expect(evening).toMatchObject({ firstGoodS: 1125, totalS: 2925, refills: 0, spreadS: null });
   });
 
   it('rests after so much pouring, but not for the last few pours', () => {
@@ -65,7 +66,7 @@ describe('layOutEvening', () => {
       ['refill', 0],
       ['pours', 30],
     ]);
-    expect(twice.legs[3]!.endS - twice.legs[3]!.startS).toBeCloseTo((20 * 60 * 900) / 4000, 6);
+    expect(twice.legs[3]!.endS - twice.legs[3]!.startS).toBeCloseTo((0.75 * 20 * 60 * 900) / 4000, 6);
     expect(twice.refills).toBe(1);
   });
 
@@ -110,9 +111,16 @@ describe('learnBeat', () => {
   const evening = (seconds: readonly number[]) =>
     seconds.reduce<number[]>((instants, gap) => [...instants, (instants.at(-1) ?? 0) + gap * 1000], [0]);
 
-  it('takes the middle of the intervals, and lets a rest or a sleeping machine be', () => {
+  it('takes the mean of the intervals, and lets a rest or a sleeping machine be', () => {
     const beat = learnBeat([evening([40, 41, 39, 40, 600, 42, 38, 40, 40, 40])]);
-    expect(beat).toEqual({ secondsPerPour: 40, spreadS: 0, eveningSpreadS: 0, pours: 9 });
+    expect(beat).toEqual({
+      secondsPerPour: 40,
+      spreadS: expect.closeTo(Math.sqrt(10 / 8), 9) as number,
+      eveningSpreadS: 0,
+      pours: 9,
+    });
+    // Now and then one takes twice as long: an evening of them is longer than its middle ones.
+    expect(learnBeat([evening([40, 40, 40, 80, 40, 40, 80, 40, 40, 40])])?.secondsPerPour).toBe(48);
   });
 
   it('learns nothing from too few, nor from a clock that ran backward', () => {

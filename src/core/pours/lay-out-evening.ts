@@ -44,11 +44,14 @@ export interface Evening {
   readonly refills: number;
 }
 
+/** The pot's own iron takes so much of the heat of a brim-full one, and takes it whatever is in it (typical). */
+const POT_SHARE = 0.25;
+
 /** So little pouring left is not worth a rest. */
 const SHORT_FINISH_S = 300;
 
 /**
- * The evening on one line, in s from lighting the pot: melting, each block's warm-up and pours in the order given,
+ * The evening on one line, in s from lighting the pot: melting with the pot's own heat, each block's warm-up and pours in the order given,
  * refills when the pot is down to its heel, rests after so much pouring. Melting is a rest too. Spreads add as
  * independent pours, and as evenings that run slow or fast as a whole.
  *
@@ -75,19 +78,22 @@ export function layOutEvening({
     }
     at += seconds;
   };
-  const meltS = (grams: number) => (meltMinutes * 60 * Math.min(grams, capacityG)) / capacityG;
+  const meltS = (grams: number, isCold: boolean) =>
+    meltMinutes *
+    60 *
+    ((isCold ? POT_SHARE : 0) + (1 - POT_SHARE) * (Math.min(grams, capacityG) / capacityG));
   let inPotG = Math.min(chargeG, capacityG);
   let toPourG = sum(blocks.map(({ pours, metalPerPourG }) => pours * metalPerPourG));
   let toPourS = sum(blocks.map(({ pours, secondsPerPour }) => pours * secondsPerPour));
   let firstGoodS: number | null = null;
-  if (toPourG > 0) add('melt', meltS(inPotG));
+  if (toPourG > 0) add('melt', meltS(inPotG, true));
   for (const block of blocks.filter(({ pours }) => pours > 0)) {
     add('warm-up', block.setupSeconds, block.moldId);
     for (let pour = 0; pour < block.pours; pour += 1) {
       if (inPotG - block.metalPerPourG < heelG && block.metalPerPourG < capacityG - heelG) {
         const fillG = Math.min(capacityG - Math.max(0, inPotG), toPourG + heelG - Math.max(0, inPotG));
         if (fillG > 0) {
-          add('refill', meltS(fillG));
+          add('refill', meltS(fillG, false));
           inPotG += fillG;
           refills += 1;
           sinceRest = 0;

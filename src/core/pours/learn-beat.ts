@@ -1,3 +1,4 @@
+import { mean } from '../numeric/mean';
 import { median } from '../numeric/median';
 import { sum } from '../numeric/sum';
 
@@ -16,12 +17,11 @@ const LEAST_INTERVALS = 8;
 const LEAST_EVENINGS = 3;
 /** A gap so many times the middle one was a rest, a telephone or a machine asleep. */
 const REST_TIMES = 3;
-/** From the median absolute deviation to a standard deviation of a normal spread. */
-const MAD_TO_SIGMA = 1.4826;
 
 /**
- * The beat of a mold from the maker's own evenings: for each, the instants of its pours in ms, in order. Medians,
- * so that a rest or a machine asleep does not count. Null from fewer than eight intervals.
+ * The beat of a mold from the maker's own evenings: for each, the instants of its pours in ms, in order. A gap
+ * of three times the middle one, a rest or a machine asleep, does not count; all else does. Null from fewer than eight
+ * intervals.
  *
  * @example learnBeat([[0, 30_000, 60_000, ...]]) // { secondsPerPour: 30, ... }
  */
@@ -37,13 +37,17 @@ export function learnBeat(evenings: readonly (readonly number[])[]): LearnedBeat
   const rough = median(all);
   const poured = byEvening.map((intervals) => intervals.filter((seconds) => seconds <= REST_TIMES * rough));
   const kept = poured.flat();
-  const secondsPerPour = median(kept);
-  const spreadS = MAD_TO_SIGMA * median(kept.map((seconds) => Math.abs(seconds - secondsPerPour)));
-  const beats = poured.filter((intervals) => intervals.length > 0).map(median);
-  const mean = sum(beats) / beats.length;
-  const eveningSpreadS =
-    beats.length < LEAST_EVENINGS
-      ? 0
-      : Math.sqrt(sum(beats.map((beat) => (beat - mean) ** 2)) / (beats.length - 1));
+  // An evening is the sum of its pours: slow ones count, which a median leaves out.
+  const secondsPerPour = mean(kept);
+  const spreadS = deviation(kept);
+  const beats = poured.filter((intervals) => intervals.length > 0).map(mean);
+  const eveningSpreadS = beats.length < LEAST_EVENINGS ? 0 : deviation(beats);
   return { secondsPerPour, spreadS, eveningSpreadS, pours: kept.length };
+}
+
+/** A standard deviation of what was seen; 0 of one alone. */
+function deviation(values: readonly number[]): number {
+  if (values.length < 2) return 0;
+  const middle = mean(values);
+  return Math.sqrt(sum(values.map((each) => (each - middle) ** 2)) / (values.length - 1));
 }

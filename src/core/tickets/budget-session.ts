@@ -1,3 +1,6 @@
+import { RELATIVE_SLACK } from '../numeric/relative-slack';
+import { sum } from '../numeric/sum';
+import { castingsToPour } from '../pours/castings-to-pour';
 import { forgivingCeil } from '../numeric/forgiving-ceil';
 import { castInOf } from '../pours/cast-in';
 import { budgetMetal, type MetalBudget } from '../pours/budget-metal';
@@ -19,11 +22,18 @@ export interface SessionBudget extends MetalBudget {
   readonly hooks: ReadonlyMap<string, number>;
   /** Weight of the good castings, hooks included, g. */
   readonly finishedG: number;
+  /** Of what is charged: castings and sprues that warm the blocks and go back, and what no ladle reaches, g. */
+  readonly warmUpG: number;
+  readonly heelG: number;
+  /** Pours of each block that count, those for castings that will fail included. */
+  readonly poursOf: ReadonlyMap<string, number>;
 }
 
 /**
- * What a planned session takes: metal to charge, and hooks by bin. Cavities of one group that hold different
- * volumes count with their mean. Masses in g.
+ * What a planned session takes: metal to charge, and hooks by bin. As many castings are reckoned with as give enough good ones
+ * nine times in ten, with the pours and sprues that they take, and the pours that warm each block: all of it is in the pot or
+ * on the bench at once, though most goes back. Cavities of one group that hold different volumes count with their mean.
+ * Masses in g.
  *
  * Problems: those of `budgetMetal`.
  *
@@ -35,13 +45,12 @@ export function budgetSession(
   molds: readonly MoldFacts[],
   pot: PotFacts,
 ): Outcome<SessionBudget> {
-  const sprueOf = new Map(molds.map((mold) => [mold.id, mold.spruePerPourG * mold.copies]));
-  const sprueG = plan.runs.reduce((total, run) => total + run.pours * (sprueOf.get(run.moldId) ?? 0), 0);
   const pieces = plan.runs.flatMap((run) =>
     run.fills.flatMap(({ cavities, filled }) =>
       filled.map(({ key, count }) => ({
         key,
         count,
+        moldId: run.moldId,
         castIn: meanCastIn(molds.find(({ id }) => id === run.moldId)?.cavities ?? [], cavities),
         ...meanCasting(session, run.moldId, cavities, key),
       })),
@@ -49,10 +58,35 @@ export function budgetSession(
   );
   if (pieces.length === 0) return done(EMPTY_BUDGET);
 
+  const castOf = pieces.map(({ count }) => {
+    const pour = castingsToPour(count, 1 - pot.scrapShare);
+    return pour.ok ? pour.value.pieces : Math.ceil(count / (1 - pot.scrapShare));
+  });
+  const blocks = plan.runs.map((run) => {
+    const mold = molds.find(({ id }) => id === run.moldId);
+    const own = pieces.flatMap((piece, at) =>
+      piece.moldId === run.moldId ? [{ ...piece, cast: castOf[at] ?? 0 }] : [],
+    );
+    const wanted = sum(own.map(({ count }) => count));
+    const cast = sum(own.map((piece) => piece.cast));
+    const pours = wanted > 0 ? Math.ceil((run.pours * cast) / wanted - RELATIVE_SLACK) : run.pours;
+    const sprueG = (mold?.spruePerPourG ?? 0) * (mold?.copies ?? 1);
+    const castingsG = run.pours > 0 ? sum(own.map(({ metalG, count }) => metalG * count)) / run.pours : 0;
+    const warmUps = mold?.warmUpPours ?? 0;
+    return { moldId: run.moldId, pours, warmUps, sprueG, warmUpG: warmUps * (castingsG + sprueG) };
+  });
+  const pours = sum(blocks.map((block) => block.pours));
+  const warmUpG = sum(blocks.map((block) => block.warmUpG));
+  const sprueG = sum(blocks.map((block) => block.pours * block.sprueG)) + warmUpG;
   const budget = budgetMetal({
-    lines: pieces.map(({ metalG, count }) => ({ pieceMetalG: metalG, count, scrapShare: pot.scrapShare })),
-    pours: plan.pours,
-    spruePerPourG: plan.pours > 0 ? sprueG / plan.pours : 0,
+    // So many to cast for so many wanted, as a share that fails.
+    lines: pieces.map(({ metalG, count }, at) => ({
+      pieceMetalG: metalG,
+      count,
+      scrapShare: (castOf[at] ?? 0) > 0 ? 1 - count / (castOf[at] ?? count) : 0,
+    })),
+    pours,
+    spruePerPourG: pours > 0 ? sprueG / pours : 0,
     drossShare: pot.drossShare,
     heelG: pot.heelG,
     potCapacityG: pot.capacityG,
@@ -68,7 +102,9 @@ export function budgetSession(
     for (const [bin, each] of castIn) take(bin, each);
   }
   const finishedG = pieces.reduce((total, piece) => total + piece.finishedG * piece.count, 0);
-  return done({ ...budget.value, hooks, finishedG });
+  const poursOf = new Map(blocks.map((block) => [block.moldId, block.pours]));
+  const sprues = { sprueG: budget.value.sprueG - warmUpG, warmUpG };
+  return done({ ...budget.value, ...sprues, hooks, finishedG, heelG: pot.heelG, poursOf });
 }
 
 const EMPTY_BUDGET: SessionBudget = {
@@ -81,6 +117,9 @@ const EMPTY_BUDGET: SessionBudget = {
   potFills: 0,
   hooks: new Map(),
   finishedG: 0,
+  warmUpG: 0,
+  heelG: 0,
+  poursOf: new Map(),
 };
 
 /** What one casting of a group of cavities takes of the shelf besides its hook, on average, by bin. */

@@ -37,6 +37,8 @@ export interface MoldFacts {
   readonly spruePerPourG: number;
   /** Equal blocks poured as one, each with its own sprue. */
   readonly copies: number;
+  /** First pours of a cold block, which go back; none where left out. */
+  readonly warmUpPours?: number;
   /** The most pours in a session; null for no bound. */
   readonly maxPours: number | null;
   readonly cavities: readonly CavityFacts[];

@@ -179,11 +179,31 @@ describe('budgetSession', () => {
     const plan = await planPours(session.demand, session.molds);
     const budget = plan.ok ? budgetSession(session, plan.value, molds, pot) : null;
     if (!budget?.ok) throw new Error('no budget');
-    // 20 castings of 9.215 g and 10 of 13.215 g, 18 sprues of 5 g, a heel of 100 g
-    expect(budget.value.castPieces).toEqual([20, 10]);
-    expect(budget.value.chargeG).toBeCloseTo(20 * 9.215 + 10 * 13.215 + 90 + 100, 9);
-    expect(budget.value.hooks).toEqual(new Map([['hook', 30]]));
+    // Of 22 at nine in ten good, 18 are good nine times in ten; of 11, 9 are. 18 pours for 27 are 22 for 33.
+    expect(budget.value.castPieces).toEqual([22, 11]);
+    expect(budget.value.poursOf).toEqual(new Map([['A', 22]]));
+    expect(budget.value.chargeG).toBeCloseTo(22 * 9.215 + 11 * 13.215 + 22 * 5 + 100, 9);
+    expect(budget.value.hooks).toEqual(new Map([['hook', 33]]));
     expect(budget.value.finishedG).toBeCloseTo(18 * 10 + 9 * 14, 9);
+  });
+
+  it('charges what warms the blocks too, which goes back and is not used up', async () => {
+    const facts = mold('A', [cavity(10), cavity(14)]);
+    const session = layOutSession([want('a', 10, 18), want('b', 14, 9)], [facts], METAL, HOOKS);
+    const plan = await planPours(session.demand, session.molds);
+    if (!plan.ok) throw new Error('no plan');
+    const of = (warmUpPours: number) => {
+      const budget = budgetSession(session, plan.value, [{ ...facts, warmUpPours }], pot);
+      if (!budget.ok) throw new Error('no budget');
+      return budget.value;
+    };
+    const [cold, warm] = [of(0), of(2)];
+    // Two pours as they mostly are, 18 castings and 9 on 18 of them, each with its sprue.
+    const each = (18 * 9.215 + 9 * 13.215) / 18 + 5;
+    expect(warm.warmUpG).toBeCloseTo(2 * each, 9);
+    expect(warm.chargeG - cold.chargeG).toBeCloseTo(2 * each, 9);
+    expect(warm.sprueG).toBeCloseTo(cold.sprueG, 9);
+    expect(warm.consumedG).toBeCloseTo(cold.consumedG, 9);
   });
 
   it('takes nothing for nothing', () => {

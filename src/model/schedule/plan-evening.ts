@@ -1,4 +1,5 @@
 import { learnBeat, type LearnedBeat } from '@/core/pours/learn-beat';
+import { sum } from '@/core/numeric/sum';
 import { layOutEvening, type Evening } from '@/core/pours/lay-out-evening';
 import { orderBlocks } from '@/core/pours/order-blocks';
 import type { PourPlan } from '@/core/pours/pour-plan';
@@ -51,10 +52,14 @@ export function eveningOf(
   takes: Takes,
   beats: ReadonlyMap<string, LearnedBeat>,
 ): Evening {
-  const { capacityG, heelG } = view.pot;
+  const { capacityG } = view.pot;
+  const { heelG, poursOf } = takes.budget;
+  const allPours = sum([...poursOf.values()]);
   return layOutEvening({
-    blocks: plan.runs.flatMap(({ moldId, pours }) => {
+    blocks: plan.runs.flatMap(({ moldId, pours: planned }) => {
       const mold = view.moldById.get(moldId);
+      // Those for castings that will fail are poured too.
+      const pours = takes.budget.poursOf.get(moldId) ?? planned;
       const own = beats.get(moldId);
       return mold
         ? [
@@ -63,7 +68,7 @@ export function eveningOf(
               pours,
               secondsPerPour: own?.secondsPerPour ?? mold.secondsPerPour,
               setupSeconds: mold.setupSeconds,
-              metalPerPourG: (takes.budget.castG + takes.budget.sprueG) / Math.max(1, plan.pours),
+              metalPerPourG: (takes.budget.castG + takes.budget.sprueG) / Math.max(1, allPours),
               spreadS: own?.spreadS ?? null,
               eveningSpreadS: own?.eveningSpreadS ?? null,
             },

@@ -29,7 +29,20 @@ export function takesOf(
   metal: MetalBin,
   own: ReadonlyMap<string, number>,
 ): Takes | null {
-  const budget = budgetSession(session, plan, view.molds, view.pot);
+  const free = Math.max(
+    0,
+    (view.levels.get(metal.id) ?? 0) -
+      Math.max(0, (view.promised.get(metal.id) ?? 0) - (own.get(metal.id) ?? 0)),
+  );
+  const asked = budgetSession(session, plan, view.molds, view.pot);
+  if (!asked.ok) return null;
+  // A usual heel bars nobody who has metal for all that is asked: the pot is then tipped, or scraped, to the end.
+  const { chargeG, heelG } = asked.value;
+  const spared = Math.min(heelG, Math.max(0, chargeG - free));
+  const budget =
+    spared > 0 && chargeG - heelG <= free
+      ? budgetSession(session, plan, view.molds, { ...view.pot, heelG: heelG - spared })
+      : asked;
   if (!budget.ok) return null;
   const needs = [
     { item: metal.id, qty: budget.value.chargeG },
