@@ -22,10 +22,16 @@ export interface HeadPieceOf extends HeadOf {
   readonly skirtId: string | null;
 }
 
+/** What of a recipe its bill is made of, kept or not. */
+export type SkirtParts = Pick<
+  Skirt,
+  'family' | 'name' | 'layers' | 'tails' | 'hold' | 'collar' | 'thread' | 'also'
+>;
+
 /** What can be made, costed, fished and bought in. */
 export type MadePiece =
   | { readonly kind: 'head'; readonly head: HeadPieceOf }
-  | { readonly kind: 'skirt'; readonly skirt: Skirt }
+  | { readonly kind: 'skirt'; readonly skirt: SkirtParts }
   | { readonly kind: 'build'; readonly build: BuildRecord }
   | { readonly kind: 'rig'; readonly rig: RigRecord };
 
@@ -107,7 +113,7 @@ function headBill(head: HeadPieceOf, view: BenchFacts): BillPart {
   };
 }
 
-function skirtBill(skirt: Skirt, view: BenchFacts): BillPart {
+function skirtBill(skirt: SkirtParts, view: BenchFacts): BillPart {
   const layers = [...skirt.layers, ...tailLayers(skirt)].flatMap((layer) => {
     const material = materialOf(layer, view);
     return material ? [{ item: material.id, qty: takeOf(layer, material) }] : [];

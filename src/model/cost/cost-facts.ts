@@ -4,6 +4,9 @@ import type { RouteNode } from '@/core/cost/cheapest-route';
 import { openPurse } from '@/core/cost/purse';
 import type { BuyIn } from '@/records/buying';
 import { STAGES, type Stage } from '@/records/outlay';
+import { judgeBuild } from '@/core/builds/judge-build';
+import { buildOf } from '../baits/bait-facts';
+import type { BenchView } from '../bench/bench-view';
 import { billOf, takenByBill, type PieceKind } from '../bills/bill-of';
 import { pricedItem } from './priced-item';
 import { stageFacts } from '../pace/stage-facts';
@@ -46,6 +49,14 @@ export function unpricedOf(piece: PieceKind, view: BenchFacts): Bin[] {
     const bin = view.binById.get(item);
     return !bin || isPriced(item, view) ? [] : [bin];
   });
+}
+
+/** What a piece is to be made of and nobody has chosen yet, in words. */
+export function notChosen(piece: PieceKind, view: BenchView): string[] {
+  if (piece.kind !== 'build') return [];
+  return judgeBuild(buildOf(piece.build, view)).findings.flatMap((finding) =>
+    finding.code === 'missing' ? [finding.what] : [],
+  );
 }
 
 /** The price a thing is bought in at; null where nobody noted one. */

@@ -9,7 +9,7 @@ import { NEW_BENCH } from '@/records/bench';
 import { setBasis } from '@/station-kit/workings';
 import { useBench } from '@/station-kit/BenchProvider';
 import { moneyText, sliceOf } from '@/model/cost/cost-slices';
-import { costOf, unpricedOf } from '@/model/cost/cost-facts';
+import { costOf, notChosen, unpricedOf } from '@/model/cost/cost-facts';
 import type { CostablePiece } from '@/model/cost/pieces';
 import styles from './cost.module.css';
 
@@ -28,6 +28,8 @@ export function PiecePart({ piece, count, open: opened, onOpen }: PiecePartProps
   const cost = useMemo(() => costOf(piece.piece, count, view), [piece, count, view]);
   const whole = useMemo(() => sliceOf(cost, view, sign), [cost, view, sign]);
   const unpriced = useMemo(() => unpricedOf(piece.piece, view), [piece, view]);
+  const missing = notChosen(piece.piece, view);
+  const left = [...missing.map((what) => `a ${what}`), ...unpriced.map(({ name }) => name)];
   const [dearest] = [...whole.slices]
     .filter(({ slices }) => slices.length > 0)
     .sort((a, b) => b.each - a.each);
@@ -65,6 +67,7 @@ export function PiecePart({ piece, count, open: opened, onOpen }: PiecePartProps
         </Figure>
         <p>
           each, where {count} are made
+          {left.length > 0 ? <strong>, without {left.join(', ')}</strong> : null}
           <br />
           <span className="quiet">
             {kinds.map(([name, each]) => `${name} ${moneyText(each, sign)}`).join(' · ')}
@@ -96,6 +99,11 @@ export function PiecePart({ piece, count, open: opened, onOpen }: PiecePartProps
             ))}
         </tbody>
       </table>
+      {missing.length > 0 ? (
+        <p role="note" className="wrong">
+          Not chosen yet, and so not in it: {missing.join(', ')}. Choose it at Build.
+        </p>
+      ) : null}
       {unpriced.length > 0 ? (
         <div className={row(8, styles.mind)}>
           <p>

@@ -14,7 +14,7 @@ import { DayField } from '@/ui/unit-field/DayField';
 import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { moneyText } from '@/model/cost/cost-slices';
-import { buyInOf, costOf, routeNode } from '@/model/cost/cost-facts';
+import { buyInOf, costOf, notChosen, routeNode, unpricedOf } from '@/model/cost/cost-facts';
 import type { CostablePiece } from '@/model/cost/pieces';
 import styles from './cost.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -35,6 +35,10 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
     return [whole.id, cheapestRoutes({ whole, count, days, minutesPerDay: minutes ?? 0 })] as const;
   }, [piece, count, days, minutes, view]);
   const [best] = routes;
+  const left = [
+    ...notChosen(piece.piece, view).map((what) => `a ${what} is not chosen`),
+    ...unpricedOf(piece.piece, view).map(({ name }) => `${name} has no price`),
+  ];
   const nameOf = (node: string) =>
     node === 'cast' ? 'bare heads' : node.startsWith('skirt:') ? 'skirts' : 'the finished piece';
   const way = (bought: readonly string[]) =>
@@ -61,7 +65,12 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
           onChange={setMinutes}
         />
       </div>
-      {best ? (
+      {left.length > 0 ? (
+        <p className="wrong" role="status">
+          What making costs is not known whole: {left.join('; ')}. Which way is cheaper is said once that is
+          in.
+        </p>
+      ) : best ? (
         <p className={styles.answer} role="status">
           <strong>{way(best.bought)}.</strong> {moneyText(best.costEach, sign)} each,{' '}
           {moneyText(best.costEach * count, sign)} for {count}

@@ -4,9 +4,8 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { stack } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { memo } from 'react';
-import { sum } from '@/core/numeric/sum';
-import { rollUpCost } from '@/core/cost/roll-up-cost';
-import { numberText } from '@/text/number-text';
+import { moneyText } from '@/model/cost/cost-slices';
+import { skirtCost } from '@/model/cost/skirt-cost';
 import { Figure } from '@/ui/figure/Figure';
 import { amountText, massText } from '@/text/words';
 import { piecesText, tabsText } from '@/text/skirt-words';
@@ -57,7 +56,7 @@ export const TakesPanel = memo(function TakesPanel({ draft, count, onCount, onSw
           <dt>each skirt weighs</dt>
           <dd>{massG === null ? 'not weighed' : massText(massG, mass)}</dd>
         </div>
-        <CostRow takes={plan.takes} />
+        <CostRow draft={draft} count={count} />
       </dl>
     </section>
   );
@@ -98,16 +97,12 @@ function TakeRow({ take, onSwap }: { readonly take: RunTake; readonly onSwap: (t
   );
 }
 
-/** What a skirt's material costs where its bins know their prices. */
-function CostRow({ takes }: { readonly takes: readonly RunTake[] }) {
-  const priced = takes.flatMap(({ name, each, material }) =>
-    material?.costEach !== null && material?.costEach !== undefined
-      ? [{ name, qty: each, unitCost: material.costEach }]
-      : [],
-  );
-  if (priced.length === 0) return null;
-  const { perPiece } = rollUpCost({ parts: priced, labour: [], tooling: [], batch: 1 });
-  const unpriced = takes.length - priced.length;
+/** What a skirt's material costs: the sum that Cost has, at the prices at which it lies on the shelf. */
+function CostRow({ draft, count }: { readonly draft: SkirtDraft; readonly count: number }) {
+  const { view } = useBench();
+  const { sign } = view.bench.money;
+  const { materials, parts, unpriced } = skirtCost(draft, count, view);
+  if (parts.length === unpriced.length) return null;
   return (
     <div>
       <dt>its material costs</dt>
@@ -116,22 +111,16 @@ function CostRow({ takes }: { readonly takes: readonly RunTake[] }) {
           working={{
             title: 'Material of a skirt',
             steps: [
-              ...priced.map(
-                ({ name, qty, unitCost }) =>
-                  `${name}: ${numberText(qty, 3)} × ${unitCost.toFixed(2)} = ${(qty * unitCost).toFixed(2)}`,
-              ),
-              `together ${sum(priced.map(({ qty, unitCost }) => qty * unitCost)).toFixed(2)}`,
-              ...(unpriced > 0 ? [`${unpriced} without a price left out`] : []),
+              ...parts.map(({ name, each }) => `${name}: ${moneyText(each, sign)}`),
+              `together ${moneyText(materials, sign)}, at the prices at which they lie on the shelf, oldest first`,
+              ...(unpriced.length > 0 ? [`without a price, and left out: ${unpriced.join(', ')}`] : []),
             ],
-            inputs: priced.map(({ name, unitCost }) => ({
-              name: `price of ${name}`,
-              value: unitCost.toFixed(2),
-              basis: 'given',
-            })),
+            inputs: [{ name: 'prices', value: 'receipts in the ledger', basis: 'counted' }],
           }}
         >
-          {perPiece.toFixed(2)}
+          {moneyText(materials, sign)}
         </Figure>
+        {unpriced.length > 0 ? <small>, without {unpriced.join(', ')}</small> : null}
       </dd>
     </div>
   );

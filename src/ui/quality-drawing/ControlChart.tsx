@@ -1,5 +1,6 @@
 'use client';
 
+import { capabilityBand } from '@/core/quality/capability-band';
 import { wrap } from '../layout/layout';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip, type ChartOptions } from 'chart.js';
 import { Line } from 'react-chartjs-2';
@@ -89,12 +90,15 @@ export function ControlChart({ name, weighedG, targetG, toleranceG }: ControlCha
     },
   });
   const outside = chart.outside.length;
+  const capability = capabilityBand(chart.cpk, weighedG.length);
   return (
     <figure className={styles.chart}>
       <figcaption>
         <strong>{name}</strong> {last} castings, mean {massText(chart.meanG, mass)}, limits{' '}
         {massText(Math.max(0, chart.lowerG), mass)} to {massText(chart.upperG, mass)}
-        {chart.cpk === null ? '' : `, Cpk ${chart.cpk.toFixed(2)}`}
+        {capability === null
+          ? ''
+          : `, Cpk ${capability.cpk.toFixed(2)}, nine in ten between ${capability.low.toFixed(2)} and ${capability.high.toFixed(2)}`}
       </figcaption>
       <div
         className={styles.weights}
