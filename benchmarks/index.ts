@@ -6,10 +6,11 @@ import { benchRacks } from './rack.bench';
 import { benchSkirt } from './skirt.bench';
 import { benchStations } from './stations.bench';
 import { benchStl } from './stl.bench';
+import { benchTruth } from './truth.bench';
 import { benchWatch } from './watch.bench';
 import { benchWorks } from './works.bench';
 
-const IN_NODE = [benchPlans, benchRacks, benchMixes, benchCuts];
+const IN_NODE = [benchTruth, benchPlans, benchRacks, benchMixes, benchCuts];
 const IN_BROWSER = [benchWorks, benchWatch, benchStations, benchSkirt];
 
 async function main(): Promise<void> {

@@ -66,12 +66,17 @@ function dayOf(busy: number, busyUntil: readonly number[]): number {
 
 /** Times between takings that were this regular or this clumped, as shapes of a gamma distribution. */
 const [LEAST_SHAPE, MOST_SHAPE] = [0.2, 400];
+/**
+ * How much each wait that was seen is believed, as a shape of its weight: under the 1 of a plain bootstrap, which knows of no
+ * wait longer than the longest it saw. Set so that the band holds on benches of known use.
+ */
+const FEW_WAITS = 0.6;
 /** A wait longer than the last one has lasted is drawn so often before it is taken for one without memory. */
 const MOST_TRIES = 40;
 
 /** How long takings lie apart, drawn as regular or as clumped as they came, each wait that was seen weighed anew. */
 function waitsFor(waits: readonly number[], random: () => number) {
-  const weights = waits.map(() => -Math.log(1 - random()));
+  const weights = waits.map(() => drawGamma(FEW_WAITS, random));
   const total = sum(weights);
   const mean = sum(waits.map((wait, at) => wait * (weights[at] ?? 0))) / total;
   const squares = sum(waits.map((wait, at) => (weights[at] ?? 0) * (wait - mean) ** 2)) / total;
