@@ -1,3 +1,4 @@
+import { discHolds, shotUnder } from './forces';
 import { heatAndCure } from './heat';
 import { drillDepth, drilledWeight, otherMetal } from './molds';
 import { payback, sinkTime, skirtFullness } from './others';
@@ -9,11 +10,13 @@ export const QUICK_ANSWERS: readonly QuickAnswer[] = [
   otherMetal,
   drillDepth,
   drilledWeight,
+  discHolds,
   heatAndCure,
   skirtFullness,
   beadWeight,
   hookSet,
   crimpFor,
+  shotUnder,
   sinkTime,
   payback,
 ];

@@ -18,6 +18,7 @@ import { setPreferences, usePreferences } from '@/station-kit/preferences-store'
 import { chargeProblem } from '@/core/metals/judge-charge';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
+import { rangeOf } from '@/reference/range-of';
 import { nearestMetal } from '@/reference/nearest-metal';
 import { BlendForm } from './BlendForm';
 import { firstHelping, readCharge, type Charge, chargeKey } from '@/model/metals/charge';
@@ -59,7 +60,9 @@ export function MetalStation() {
   const section = sections.find(({ id }) => id === sectionId) ?? sections[0] ?? null;
   const lot = view.metals.find(({ id }) => id === chosen) ?? view.metals[0] ?? null;
   const unknown = view.metals.find(({ composition }) => composition === null) ?? lot;
-  const guiding = nearestMetal(read.mix ? read.mix.composition : (lot?.composition ?? null));
+  const inHand = read.mix ? read.mix.composition : (lot?.composition ?? null);
+  const guiding = nearestMetal(inHand);
+  const solidusC = rangeOf(inHand)?.solidusC ?? null;
 
   const put = (binId: string) => {
     if (inRun) {
@@ -152,7 +155,13 @@ export function MetalStation() {
                 ) : null}
               </div>
             </div>
-            <PotGauge metal={guiding} sections={sections} section={section} onSection={setSectionId} />
+            <PotGauge
+              metal={guiding}
+              solidusC={solidusC}
+              sections={sections}
+              section={section}
+              onSection={setSectionId}
+            />
           </div>
           <LotShelf chosen={lot?.id ?? null} onChoose={setChosen} onCharge={put} />
           <PotLedger />

@@ -20,13 +20,15 @@ const WIDTH = 26;
 
 interface PotGaugeProps {
   readonly metal: ReferenceMetal | null;
+  /** Up to where what is in it stays solid, C, which a trace may bring down; as the metal has it where nobody says. */
+  readonly solidusC?: number | null;
   readonly sections: readonly Section[];
   readonly section: Section | null;
   readonly onSection: (id: string) => void;
 }
 
 /** A thermometer with the pot's zones for a metal and a section: too cold, good, too hot. */
-export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps) {
+export function PotGauge({ metal, solidusC = null, sections, section, onSection }: PotGaugeProps) {
   const units = useUnits();
   const { temperature, length } = units;
   const t = (celsius: number) => temperatureText(celsius, temperature);
@@ -35,7 +37,8 @@ export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps)
   const guide =
     metal && section ? guidePot(metal.potC.value, metal.liquidusC.value, section.modulusMm) : null;
   const top = (guide?.hotOverC ?? 0) + PAST_C;
-  const low = (metal?.solidusC.value ?? 0) - PAST_C;
+  const solidC = solidusC ?? metal?.solidusC.value ?? 0;
+  const low = solidC - PAST_C;
   const y = (celsius: number) => HEIGHT * (1 - (celsius - low) / (top - low));
   return (
     <section className={stack(8)} aria-label="Pot temperature">
@@ -108,7 +111,7 @@ export function PotGauge({ metal, sections, section, onSection }: PotGaugeProps)
               { at: y(guide.hotOverC), text: aim(guide.hotOverC), mark: 'line' },
               { at: (y(guide.hotOverC) + y(guide.coldUnderC)) / 2, text: 'pour here', mark: '' },
               { at: y(guide.coldUnderC), text: aim(guide.coldUnderC), mark: 'line' },
-              { at: y(metal.solidusC.value), text: `solid under ${t(metal.solidusC.value)}`, mark: 'line' },
+              { at: y(solidC), text: `solid under ${t(solidC)}`, mark: 'line' },
             ].map(({ at, text, mark }) => (
               <g key={text}>
                 {mark ? <path d={`M0 ${at}H${WIDTH + 6}`} stroke="var(--ink)" strokeWidth={1.2} /> : null}
