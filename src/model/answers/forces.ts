@@ -1,7 +1,6 @@
 import { spinForce } from '@/core/pours/spin-force';
 import { floatShot } from '@/core/water/float-shot';
 import { pouredMetal } from '@/reference/poured-metal';
-import { numberText } from '@/text/number-text';
 import { pressureText } from '@/text/quantity-text';
 import { massText } from '@/text/words';
 import { METAL_OPTIONS } from './metal-options';
@@ -11,6 +10,8 @@ import { known, unknown, quickAnswer } from './quick-answer';
 const SHADOW_SHARE = 0.7;
 const MM2_PER_CM2 = 100;
 const G_PER_KG = 1000;
+/** Turns are told to so many, never up. */
+const TURNS = 10;
 const KPA_PER_BAR = 100;
 
 /** Whether a spun disc is pressed hard enough together. */
@@ -46,7 +47,7 @@ export const discHolds = quickAnswer({
       holds ? `It holds: the metal parts it with ${parts}` : `It flashes: the metal parts it with ${parts}`,
       holds
         ? `At its outermost it presses with ${pressure}. Twice the turns would press four times as hard.`
-        : `Spin it at ${numberText(asked.rpm * Math.sqrt(asked.clamp / G_PER_KG / partingKgf), 2)} turns at most, or press harder.`,
+        : `Spin it at ${Math.floor((asked.rpm * Math.sqrt(asked.clamp / G_PER_KG / partingKgf)) / TURNS) * TURNS} turns at most, or press harder.`,
     );
   },
   opens: { at: 'Molds', href: () => '/molds' },
