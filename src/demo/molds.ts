@@ -1,3 +1,4 @@
+import { frameMass } from '@/core/tickets/marked-weight';
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { embeddedTotals } from '@/core/cavities/embedded-totals';
 import { STEEL_GCM3 } from '@/core/cavities/steel-density';
@@ -238,7 +239,7 @@ export function demoMolds(tools: DemoTools, metals: readonly MetalBin[], hooks: 
       const { displacedCm3, staysG } = embeddedTotals(embeddedIn({ hookShare, inserts }, hook ?? null));
       const truly = marked * (1 + off + tools.between(-0.012, 0.012));
       const isWeighed = tools.happens(0.75) && !(plan.name === 'Block C' && index === 4);
-      const volume = (truly - staysG) / gramsPerCm3 + displacedCm3;
+      const volume = (truly - (staysG - frameMass({ inserts }))) / gramsPerCm3 + displacedCm3;
       return {
         id: `${idOf(plan)}-c${index + 1}`,
         style: plan.style,

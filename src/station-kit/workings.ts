@@ -92,6 +92,9 @@ export function castingWorking(
   return {
     title: 'True weight',
     steps: [
+      ...(cavity.volumeBasis === 'guess'
+        ? [`nobody weighed it: its mark, ${m(cavity.nominalG)}, stands for what it gives in lead`]
+        : []),
       `${fillText(metal.densityGcm3, length)} × (1 − ${n(metal.shrinkLinear, 2)})³ = ${fillText(castGramsPerCm3(metal), length)} of cavity`,
       `cavity ${room(cavity.volumeCm3)} − what is cast in ${room(cast.displacedCm3)} = ${room(cavity.volumeCm3 - cast.displacedCm3)}, so ${m(cast.metalG)} of metal`,
       ...(hook ? [`with the hook of ${m(hook.massG)}: ${m(cast.metalG + hook.massG)}`] : []),

@@ -35,5 +35,6 @@ export function finishedWeight(
   // The mark means the head; what it is cast on weighs the same in every metal.
   const frameG = frameMass(cavity);
   const asMarked = inLead.ok ? (finishedG - frameG) / (inLead.value.finishedG - frameG) : 1;
-  return done({ metalG, finishedG: cavity.nominalG * asMarked + frameG });
+  const byMarkG = cavity.nominalG * asMarked + frameG;
+  return done({ metalG: Math.max(0, byMarkG - (finishedG - metalG)), finishedG: byMarkG });
 }

@@ -36,7 +36,7 @@ export interface LineAnswer {
 
 /** A maker's usual bow, and water as it mostly is when one fishes. */
 const USUAL_BOW = 0.05;
-const USUAL_WATER_C = 15;
+export const USUAL_WATER_C = 15;
 
 /** How easily water shears, m2/s (Poiseuille). */
 const viscosityOf = (waterC: number): number =>

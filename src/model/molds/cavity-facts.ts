@@ -1,6 +1,7 @@
 import { forecastPours } from '@/core/pours/forecast-pours';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import type { CastingPrediction } from '@/core/cavities/predict-casting';
+import { finishedWeight } from '@/core/tickets/finished-weight';
 import { castFromCavity } from '@/core/tickets/cast-from-cavity';
 import type { Session } from '@/core/tickets/lay-out-session';
 import type { HookBin, MetalBin } from '@/records/bin';
@@ -36,7 +37,10 @@ export function cavityRows(
     const cells = session?.cells.filter((cell) => cell.moldId === mold.id && cell.cavity === index) ?? [];
     const wantedHook = session?.heads.find((head) => cells.some((cell) => cell.key === head.key))?.hookBinId;
     const hook = wantedHook ? (hooks.get(wantedHook) ?? null) : hookFor(cavity, hooks);
-    const cast = castFromCavity(cavity, metal, hook);
+    const room = castFromCavity(cavity, metal, hook);
+    const weight = finishedWeight(cavity, metal, hook);
+    const cast =
+      room.ok && weight.ok ? { ok: true as const, value: { ...room.value, ...weight.value } } : room;
     const errorShare = cavity.standardErrorCm3 === null ? null : cavity.standardErrorCm3 / cavity.volumeCm3;
     return {
       index,

@@ -2,7 +2,7 @@
 
 import { isMetal } from '@/reference/typical/suits';
 import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
-import { apart, stack } from '@/ui/layout/layout';
+import { apart, column } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
@@ -138,7 +138,7 @@ export function MetalStation() {
         <DndContext id="pot" sensors={sensors} onDragEnd={drop}>
           <div className={apart(20, styles.potRow)}>
             <ChargedPot charge={read} capacityG={pot.capacityG} heelG={pot.heelG} run={inRun} />
-            <div className={stack(10)}>
+            <div className={column(10)}>
               <ChargeList charge={charge} onChange={setCharge} />
               <MixFigures charge={read} />
               <div aria-live="polite">

@@ -6,6 +6,7 @@ import { depthText } from '@/text/quantity-text';
 import { row, wrap } from '@/ui/layout/layout';
 import { Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
+import { USUAL_WATER_C } from '@/core/water/hold-in-current';
 import { USUAL_GRIP } from '@/core/water/grip';
 import { numberText } from '@/text/number-text';
 import { BOTTOMS } from '@/records/water-note';
@@ -13,7 +14,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { CastSketch } from '@/ui/water-drawing/CastSketch';
-import { lotText, markText, massText } from '@/text/words';
+import { lotText, markText, massText, temperatureText } from '@/text/words';
 import { useAskedFigures } from '@/station-kit/use-in-address';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -136,7 +137,11 @@ export function WeightPart() {
             ],
             inputs: [
               { name: 'grip on the bottom', value: numberText(USUAL_GRIP[asked.bottom], 2), basis: 'guess' },
-              { name: 'drag of line', value: '1 + 10 / Re^(2/3), in water of 15 °C', basis: 'reference' },
+              {
+                name: 'drag of line',
+                value: `1 + 10 / Re^(2/3), in water of ${temperatureText(USUAL_WATER_C, units.temperature)}`,
+                basis: 'reference',
+              },
               { name: 'your notes', value: `${notes} of weights felt`, basis: 'given' },
             ],
           }}
