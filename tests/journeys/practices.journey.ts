@@ -1,4 +1,5 @@
 import { readBench } from '../support/bench-database';
+import { levelOf } from './bench-page';
 import { expect, test } from './bench-test';
 import { begin, book, countIn, keepAndBuild, newMaker, pourAll } from './maker';
 import { costs, note, putHeadsDown, readCards } from './practice';
@@ -433,6 +434,7 @@ test('B. accent skirts by the tube tool: held at a third, the accent cut last on
     await maker.press(move.getByText('Count', { exact: true }));
     await maker.type('Counted', '4', move);
     await maker.button('Count', move);
+    await expect.poll(async () => levelOf(await readBench(page), bin.id)).toBe(4);
   }
   await page.goto('/rig?part=kit');
   await maker.type('Outing', 'Pier');
@@ -442,6 +444,9 @@ test('B. accent skirts by the tube tool: held at a third, the accent cut last on
     await maker.type(`How many ${bin.name}`, '4');
   }
   await maker.button('Pack it');
+  await expect
+    .poll(async () => (await readBench(page)).contents.kits.map(({ name }) => name))
+    .toEqual(['Pier']);
   await page.goto('/skirt?part=board');
   await maker.button(/^Ember spot/);
   await maker.button('Tie some');

@@ -79,6 +79,7 @@ test('a count day goes through the drawers and posts differences with their reas
   await choose(page, `Why ${first!.name} differs`, 'found again');
   const row = page.getByRole('listitem').filter({ hasText: second!.name });
   await row.getByRole('button', { name: 'As the books say' }).click();
+  await expect(page.getByText('2 counted, 1 differ.')).toBeVisible();
   // A reload in the middle of it loses nothing.
   await page.reload();
   await turn(page, 'Count day');
