@@ -1,9 +1,6 @@
 import { lotText } from '@/text/words';
-import type { CardStep } from '@/core/card-runs/card-step';
 import { baitVolume } from '@/core/builds/bait-volume';
-import { armLength, bladesOf, frameSizes, type Build, type BuildPiece } from '@/core/builds/build';
-import { findKind } from '@/core/builds/kinds/index';
-import type { BaitFacts } from '@/core/builds/kinds/definition';
+import { bladesOf, type Build, type BuildPiece } from '@/core/builds/build';
 import { stingerReach } from '@/core/builds/stinger-lengths';
 import { runBlades, type BladeRun } from '@/core/builds/run-blades';
 import { weighBuild } from '@/core/builds/weigh-build';
@@ -20,7 +17,6 @@ import { freeOf } from '../stock/free-of';
 import { headWeight, bodyRadiusMm } from '../heads/head-facts';
 import { skirtMassOf } from '../skirts/skirt-facts';
 import { headsThere } from '../heads/heads-there';
-import { lengthText } from '@/text/words';
 import { versionText } from '../versions/version-text';
 
 /** A build as it is kept, or as it lies half made on the bench. */
@@ -261,50 +257,4 @@ export function costOf(record: BuildLike, view: BenchFacts): { each: number; unp
   const each =
     parts.length === 0 ? 0 : rollUpCost({ parts, labour: [], tooling: [], energy: [], batch: 1 }).perPiece;
   return { each, unpriced: priced.filter(({ unitCost }) => unitCost === null).map(({ name }) => name) };
-}
-
-/** What the steps of its kind speak of. */
-function stepFacts(record: BuildLike, view: BenchFacts, length: 'mm' | 'in'): BaitFacts {
-  const build = buildOf(record, view);
-  const skirt = record.skirtId === null ? null : (view.skirtById.get(record.skirtId) ?? null);
-  const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
-  const { hanger, blade } = build.end;
-  return {
-    arm: build.arm.map(({ part, blade: hung }) =>
-      hung ? `${lower(part.name)} with ${lower(hung.name)}` : lower(part.name),
-    ),
-    end: hanger ? `${lower(hanger.name)}${blade ? ` with ${lower(blade.name)}` : ''}` : null,
-    slots: Object.fromEntries(build.slots.map(({ slot, part }) => [slot, lower(part.name)])),
-    cuts: Object.fromEntries(
-      record.slots.flatMap(({ slot, cutMm }) =>
-        cutMm === undefined ? [] : [[slot, lengthText(cutMm, length)]],
-      ),
-    ),
-    skirt: skirt ? versionText(skirt) : null,
-    head: record.head ? 'the head' : null,
-    isShortened: build.armMm !== null && armLength(build) < frameSizes(build).upperMm,
-    plate: {
-      isFlat: build.slots.find(({ slot }) => slot === 'plate')?.part.gauge.form === 'plate',
-      drilled: (record.pattern?.holes ?? []).filter(({ is }) => is !== 'punched').length,
-    },
-  };
-}
-
-/** How long a dipped tail hangs, min. */
-const DIP_DRIES_MIN = 10;
-
-/** The last of all: what is dipped is finished. */
-const dipStep = (says: string): CardStep => ({
-  id: 'dip',
-  title: `Dip the tail in ${says}`,
-  how: 'A breath, no longer; let it drip, and hang it apart until it is dry. Dye stains skin, boats and other plastics: gloves.',
-  count: null,
-  dries: { what: says, minutes: DIP_DRIES_MIN },
-  mistakes: ['Left in too long it goes through: dip shorter, and again if need be.'],
-});
-
-/** The steps of a build's card. */
-export function stepsOf(record: BuildLike, view: BenchFacts, length: 'mm' | 'in' = 'mm') {
-  const steps = findKind(record.kind).steps(stepFacts(record, view, length));
-  return record.dip ? [...steps, dipStep(record.dip.says.trim() || 'its dye')] : steps;
 }

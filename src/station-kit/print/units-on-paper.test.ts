@@ -1,4 +1,4 @@
-import { stepsOf } from '@/model/baits/bait-facts';
+import { stepsOf } from '@/model/baits/bait-steps';
 import { stepsOfRig } from '@/model/rigs/rig-facts';
 import { demoBench } from '@/demo/demo-bench';
 import { offerLines } from '@/model/cost/offer';

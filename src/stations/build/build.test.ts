@@ -20,9 +20,9 @@ import {
   finishedOf,
   headsFor,
   runOf,
-  stepsOf,
   weightLines,
 } from '@/model/baits/bait-facts';
+import { stepsOf } from '@/model/baits/bait-steps';
 import { lookOfBuild } from '@/station-kit/looks/look-of-build';
 import { countsOf, mixQuestion, PACKET, scarceItems, withPacket } from '@/model/baits/mix';
 import {
