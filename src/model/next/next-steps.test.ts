@@ -5,10 +5,12 @@ import { headsFor } from '../baits/bait-facts';
 import {
   afterCoating,
   afterDressing,
+  afterMelt,
   afterBuilding,
   afterPour,
   afterRigging,
   afterTying,
+  afterWeighing,
   nextForHeads,
 } from './next-steps';
 
@@ -86,5 +88,17 @@ describe('where what was booked goes on', () => {
     });
     expect(afterBuilding(build)[0]!.href).toBe(`/cost?piece=build:${build.family}`);
     expect(afterRigging(demo.rigs[0]!)[0]!.href).toBe(`/cost?piece=rig:${demo.rigs[0]!.family}`);
+  });
+
+  it('takes fresh heads of a run in hand for the dressing bench, and begins a ticket in a new lot or for a block', () => {
+    const run = view.runs.find(({ no }) => no === 13)!;
+    const fresh = afterPour(run, { ...view, batches: [] }, 'g').find(({ href }) => href === '/dress')!;
+    expect(fresh.takes).toMatchObject({ is: 'cast', cast: { runId: run.id } });
+    expect(afterMelt('lot')).toMatchObject([{ href: '/ticket', takes: { line: { metalBinId: 'lot' } } }]);
+    const cavity = { style: 'round', nominalG: 7 };
+    expect(afterWeighing(cavity, { wants: [] })).toMatchObject([
+      { href: '/ticket', takes: { line: cavity } },
+    ]);
+    expect(afterWeighing(cavity, { wants: view.wants })).toEqual([{ says: 'Plan a run', href: '/pour' }]);
   });
 });

@@ -1,6 +1,7 @@
 import { headText } from '@/text/words';
-import { headsToDress } from '@/core/dress/heads-to-dress';
+import { headsToDress, type CastHeads } from '@/core/dress/heads-to-dress';
 import { sum } from '@/core/numeric/sum';
+import type { Cavity } from '@/records/mold';
 import type { MassUnit } from '@/core/units/write-mass';
 import type { HeadOf } from '../heads/head-facts';
 import type { Batch } from '@/records/batch';
@@ -11,13 +12,20 @@ import type { Run } from '@/records/run';
 import type { Skirt } from '@/records/skirt';
 import type { Tying } from '@/records/tying';
 import { headsFor } from '../baits/bait-facts';
+import type { DraftLine } from '../tickets/ticket-draft';
 import type { BenchView } from '../bench/bench-view';
 import { newestByFamily } from '../versions/newest-by-family';
+
+/** What is taken in hand on the way: heads of a run to the dressing bench, or a new ticket that begins with so much. */
+export type TakenUp =
+  | { readonly is: 'cast'; readonly cast: CastHeads }
+  | { readonly is: 'ticket'; readonly line: Partial<DraftLine> };
 
 /** Where what was just booked goes on, with that in hand. */
 export interface NextStep {
   readonly says: string;
   readonly href: string;
+  readonly takes?: TakenUp;
 }
 
 /** More baits than this of one head would be a list of their own. */
@@ -67,9 +75,11 @@ export function afterPour(run: Run, view: BenchView, mass: MassUnit): NextStep[]
   const fresh = headsToDress([run], view.madeEntries, view.levels, view.batches, run.endedAt ?? 0);
   const dress = (count: number, head: HeadOf) => `Dress ${count} × ${headText(head, view.binById, mass)}`;
   return [
-    ...fresh.flatMap(({ headBinId, count }) => {
-      const bin = view.binById.get(headBinId);
-      return bin?.kind === 'head' ? [{ says: dress(count, bin), href: '/dress' }] : [];
+    ...fresh.flatMap((cast): NextStep[] => {
+      const bin = view.binById.get(cast.headBinId);
+      return bin?.kind === 'head'
+        ? [{ says: dress(cast.count, bin), href: '/dress', takes: { is: 'cast', cast } }]
+        : [];
     }),
     ...batches.map((batch) => ({ says: dress(batch.count, batch), href: `/dress?batch=${batch.id}` })),
     ...nextForHeads(cast, view),
@@ -125,3 +135,24 @@ export const afterRigging = (rig: RigRecord): NextStep[] => [
   { says: 'What one costs', href: `/cost?piece=rig:${rig.family}` },
   { says: 'Pack a trip kit', href: '/rig?part=kit' },
 ];
+
+/** A lot that came out of the pot: a ticket for heads of it. */
+export const afterMelt = (binId: string): NextStep[] => [
+  { says: 'Write a ticket in it', href: '/ticket', takes: { is: 'ticket', line: { metalBinId: binId } } },
+];
+
+/** A block of which castings were weighed: what is wanted is planned with what it truly gives, else it is asked for. */
+export function afterWeighing(
+  { style, nominalG }: Pick<Cavity, 'style' | 'nominalG'>,
+  { wants }: Pick<BenchView, 'wants'>,
+): NextStep[] {
+  return wants.length > 0
+    ? [{ says: 'Plan a run', href: '/pour' }]
+    : [
+        {
+          says: 'Write a ticket for it',
+          href: '/ticket',
+          takes: { is: 'ticket', line: { style, nominalG } },
+        },
+      ];
+}

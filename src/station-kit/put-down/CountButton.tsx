@@ -15,12 +15,19 @@ const QUESTION = {
   mm: 'How long is the roll?',
 } as const;
 
+interface CountButtonProps {
+  readonly bin: Bin;
+  readonly label: string;
+  /** Said in full where the label leaves out what stands beside it. */
+  readonly name?: string;
+}
+
 /** Where a thing is short: counted there and then, as it lies in the drawer. */
-export function CountButton({ bin, label }: { readonly bin: Bin; readonly label: string }) {
+export function CountButton({ bin, label, name }: CountButtonProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <Button size="small" onClick={() => setOpen(true)}>
+      <Button size="small" aria-label={name} onClick={() => setOpen(true)}>
         {label}
       </Button>
       {isOpen ? <CountDialog bin={bin} onClose={() => setOpen(false)} /> : null}

@@ -14,8 +14,14 @@ import { useBench } from '../BenchProvider';
 import { inBackground } from '../in-background';
 import { AmountField } from './AmountField';
 
+interface PriceButtonProps {
+  readonly bin: Bin;
+  /** The name of it stands beside the button already. */
+  readonly isNamed?: boolean;
+}
+
 /** Where a price is missed: given there and then, with what it is for. One that stands is shown, and can be changed. */
-export function PriceButton({ bin }: { readonly bin: Bin }) {
+export function PriceButton({ bin, isNamed = false }: PriceButtonProps) {
   const { sign } = useBench().view.bench.money;
   const one = useOneOf(bin);
   const [isOpen, setOpen] = useState(false);
@@ -25,10 +31,10 @@ export function PriceButton({ bin }: { readonly bin: Bin }) {
     <>
       <Button
         size="small"
-        aria-label={known === null ? undefined : `Price of ${bin.name}: ${said}. Change it`}
+        aria-label={`Price of ${bin.name}${known === null ? '' : `: ${said}. Change it`}`}
         onClick={() => setOpen(true)}
       >
-        {known === null ? `Price of ${bin.name}` : said}
+        {known === null ? (isNamed ? 'Price it' : `Price of ${bin.name}`) : said}
       </Button>
       {isOpen ? <PriceDialog bin={bin} onClose={() => setOpen(false)} /> : null}
     </>

@@ -1,16 +1,13 @@
 'use client';
 
-import { headsToDress } from '@/core/dress/heads-to-dress';
 import { findDressStep } from '@/core/dress/dress-steps';
 import type { Batch } from '@/records/batch';
-import type { HeadBin } from '@/records/bin';
 import { findStyle } from '@/core/cavities/styles';
 import { HeadDrawing } from '@/ui/head-drawing/HeadDrawing';
 import { headText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { useNow } from '@/station-kit/use-now';
-import { draftBatch } from '@/model/quality/batch-facts';
+import { useCastHeads } from '@/station-kit/use-cast-heads';
 import styles from './dress.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -20,15 +17,14 @@ const KEPT_ENDED = 3;
 
 interface BatchRailProps {
   readonly chosen: string | null;
-  readonly onChoose: (batchId: string) => void;
+  readonly onChoose: (batchId: string | null) => void;
 }
 
 /** What lies on the dressing bench, what waits for it, and what was dressed last. */
 export function BatchRail({ chosen, onChoose }: BatchRailProps) {
-  const { view, workshop } = useBench();
+  const { view } = useBench();
   const { mass } = useUnits();
-  const now = useNow(workshop.now, 60_000);
-  const waiting = headsToDress(view.runs, view.madeEntries, view.levels, view.batches, now);
+  const { waiting, begin } = useCastHeads();
   const open = view.batches.filter(({ endedAt }) => endedAt === null);
   const ended = view.batches
     .filter(({ endedAt }) => endedAt !== null)
@@ -47,10 +43,6 @@ export function BatchRail({ chosen, onChoose }: BatchRailProps) {
         maxWidthPx={64}
       />
     ) : null;
-  };
-  const begin = async (bin: HeadBin, cast: (typeof waiting)[number]) => {
-    const title = headText(bin, view.binById, mass);
-    onChoose(await workshop.batches.begin(draftBatch(bin, cast, cast.count, title, view)));
   };
   const chip = (batch: Batch) => {
     const step = batch.inHand?.step ?? batch.steps.find(({ done }) => done < batch.count)?.step;
@@ -80,27 +72,23 @@ export function BatchRail({ chosen, onChoose }: BatchRailProps) {
   return (
     <ul className={styles.rail} aria-label="Batches">
       {open.map(chip)}
-      {waiting.map((cast) => {
-        const bin = view.binById.get(cast.headBinId);
-        if (bin?.kind !== 'head') return null;
-        return (
-          <li key={`${cast.runId}${cast.headBinId}`}>
-            <button
-              type="button"
-              className={styles.chip}
-              data-waits="true"
-              onClick={() => inBackground(begin(bin, cast))}
-              aria-label={`Begin ${cast.count} ${headText(bin, view.binById, mass)} of run ${cast.runNo}`}
-            >
-              {picture(bin)}
-              <strong>{headText(bin, view.binById, mass)}</strong>
-              <small>
-                {cast.count} of run {cast.runNo} <b>Begin</b>
-              </small>
-            </button>
-          </li>
-        );
-      })}
+      {waiting.map(({ bin, name, ...cast }) => (
+        <li key={`${cast.runId}${cast.headBinId}`}>
+          <button
+            type="button"
+            className={styles.chip}
+            data-waits="true"
+            onClick={() => inBackground(begin(cast).then(onChoose))}
+            aria-label={`Begin ${cast.count} ${name} of run ${cast.runNo}`}
+          >
+            {picture(bin)}
+            <strong>{name}</strong>
+            <small>
+              {cast.count} of run {cast.runNo} <b>Begin</b>
+            </small>
+          </button>
+        </li>
+      ))}
       {ended.map(chip)}
     </ul>
   );

@@ -18,6 +18,8 @@ import { PracticeSlip } from '@/ui/quality-drawing/PracticeSlip';
 import { StepsPart } from './StepsPart';
 import { useLearned } from './use-learned';
 import { WeighPart } from './WeighPart';
+import { inBackground } from '@/station-kit/in-background';
+import { useCastHeads } from '@/station-kit/use-cast-heads';
 import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 
 type Part = 'steps' | 'weigh' | 'flaws';
@@ -45,6 +47,10 @@ export function DressStation() {
   const volumeCm3 = batch
     ? (batchCavities(batch, view)[0]?.cavity.volumeCm3 ?? batch.nominalG / ABOUT_GCM3)
     : 1;
+  const {
+    waiting: [first],
+    begin,
+  } = useCastHeads();
   const isPracticing = practiceSeed !== null;
   const practice = () => setPracticeSeed(Math.floor(workshop.now() / 1000));
   return (
@@ -80,11 +86,21 @@ export function DressStation() {
           {batch === null ? (
             <EmptyStation
               of="dress"
-              says="Nothing lies on the dressing bench. Castings of a booked run wait here; bought heads come from the shelf."
+              says={
+                first
+                  ? `${first.count} × ${first.name} of run ${first.runNo} wait to be dressed.`
+                  : 'Nothing lies on the dressing bench. Castings of a booked run wait here; bought heads come from the shelf.'
+              }
               mend={
-                <Button type="primary" onClick={() => setBeginning(true)}>
-                  Heads from the shelf
-                </Button>
+                first ? (
+                  <Button type="primary" onClick={() => inBackground(begin(first).then(setChosen))}>
+                    Lay them on the bench
+                  </Button>
+                ) : (
+                  <Button type="primary" onClick={() => setBeginning(true)}>
+                    Heads from the shelf
+                  </Button>
+                )
               }
               other={<Button onClick={practice}>Practice on castings that are drawn</Button>}
             />

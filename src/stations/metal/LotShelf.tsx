@@ -5,10 +5,12 @@ import { useDraggable } from '@dnd-kit/core';
 import { Button } from 'antd';
 import { pileIngots } from '@/drawing/ingot-pile';
 import type { MetalBin } from '@/records/bin';
-import { lotText, massText } from '@/text/words';
+import { lotText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
+import { CountButton } from '@/station-kit/put-down/CountButton';
 import { useUnits } from '@/ui/units/use-units';
 import { compositionText, ELEMENT_DYES } from '@/model/metals/alloys';
+import { onHandText } from './on-hand-text';
 import styles from './metal.module.css';
 
 const INGOT_G = 500;
@@ -73,7 +75,7 @@ function LotPile({ lot, isChosen, onChoose, onCharge }: LotPileProps) {
             <path key={path} d={path} className={styles.ingot} data-known={lot.composition !== null} />
           ))}
         </svg>
-        <span className={styles.lotMass}>{massText(onHandG, mass)}</span>
+        <span className={styles.lotMass}>{onHandText(lot, view.levels, mass)}</span>
         <Shares lot={lot} />
         <small className={lot.compositionBasis === 'guess' ? styles.guessed : undefined}>
           {lot.composition === null
@@ -81,14 +83,13 @@ function LotPile({ lot, isChosen, onChoose, onCharge }: LotPileProps) {
             : `${compositionText(lot.composition)}${lot.compositionBasis === 'guess' ? ', a guess' : ''}`}
         </small>
       </button>
-      <Button
-        size="small"
-        onClick={onCharge}
-        disabled={onHandG <= 0}
-        aria-label={`Put ${lot.name} into the pot`}
-      >
-        Into the pot
-      </Button>
+      {onHandG > 0 ? (
+        <Button size="small" onClick={onCharge} aria-label={`Put ${lot.name} into the pot`}>
+          Into the pot
+        </Button>
+      ) : (
+        <CountButton bin={lot} label="Weigh it in" name={`Count ${lot.name}`} />
+      )}
     </li>
   );
 }

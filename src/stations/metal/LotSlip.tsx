@@ -10,7 +10,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { rangeOf } from '@/reference/range-of';
 import { DoubtNote } from '@/station-kit/DoubtNote';
-import { massText } from '@/text/words';
+import { onHandText } from './on-hand-text';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { compositionText, traceText } from '@/model/metals/alloys';
@@ -28,7 +28,7 @@ export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => 
     <>
       <SlipTitle over="Lot in hand">{lot.name}</SlipTitle>
       <SlipPart label="The lot">
-        <SlipRow name="On the shelf">{massText(view.levels.get(lot.id) ?? 0, mass)}</SlipRow>
+        <SlipRow name="On the shelf">{onHandText(lot, view.levels, mass)}</SlipRow>
         <SlipRow name="Density">
           <Figure
             working={{
@@ -57,7 +57,7 @@ export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => 
           {n(Math.abs(lot.shrinkLinear) * 100, 2)} %
         </SlipRow>
         <SlipRow name="Cost">
-          <PriceButton bin={lot} />
+          <PriceButton bin={lot} isNamed />
         </SlipRow>
         <Button size="small" onClick={onIdentify}>
           What is it? Weigh it

@@ -2,7 +2,7 @@
 
 import { isMetal } from '@/reference/typical/suits';
 import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
-import { apart, column } from '@/ui/layout/layout';
+import { apart, column, stack } from '@/ui/layout/layout';
 import { useInHand } from '@/station-kit/use-in-address';
 import { useNotice } from '@/station-kit/use-notice';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
@@ -13,10 +13,13 @@ import { SlipTitle } from '@/ui/frame/Slip';
 import { Station } from '@/ui/frame/Station';
 import { benchSentence } from '@/text/bench-sentence';
 import { lotText, massText } from '@/text/words';
+import { countText } from '@/text/count-text';
 import { useWriter } from '@/ui/units/use-units';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { chargeProblem } from '@/core/metals/judge-charge';
 import { useBench } from '@/station-kit/BenchProvider';
+import { afterMelt } from '@/model/next/next-steps';
+import { NextSteps } from '@/station-kit/NextSteps';
 import { useDragSensors } from '@/station-kit/use-drag-sensors';
 import { rangeOf } from '@/reference/range-of';
 import { nearestMetal } from '@/reference/nearest-metal';
@@ -30,6 +33,7 @@ import { LotShelf } from './LotShelf';
 import { LotSlip } from './LotSlip';
 import { MeltForm } from './MeltForm';
 import { MixFigures } from './MixFigures';
+import { allOnHandText, onHandText } from './on-hand-text';
 import { PotGauge } from '@/ui/metal-drawing/PotGauge';
 import { PotLedger } from './PotLedger';
 import { RulesPart } from './RulesPart';
@@ -47,6 +51,7 @@ export function MetalStation() {
   const [chosen, setChosen] = useInHand('lot');
   const [sectionId, setSectionId] = useState<string | null>(null);
   const [open, setOpen] = useState<'blend' | 'melt' | 'identify' | 'scrap' | null>(null);
+  const [meltedId, setMeltedId] = useState<string | null>(null);
   const sensors = useDragSensors();
   const { pot } = view.bench;
   const inRun = view.run
@@ -58,6 +63,8 @@ export function MetalStation() {
   );
   const sections = useMemo(() => sectionsOf(view.molds, preferences.mass), [view.molds, preferences.mass]);
   const section = sections.find(({ id }) => id === sectionId) ?? sections[0] ?? null;
+  // What was taken back is not there to go on with.
+  const melted = view.metals.find(({ id }) => id === meltedId);
   const lot = view.metals.find(({ id }) => id === chosen) ?? view.metals[0] ?? null;
   const unknown = view.metals.find(({ composition }) => composition === null) ?? lot;
   const inHand = read.mix ? read.mix.composition : (lot?.composition ?? null);
@@ -95,12 +102,11 @@ export function MetalStation() {
     read.lots.length > 0 &&
     stops.length === 0 &&
     charge.every(({ g }) => g !== null && g > 0);
-  const totalG = view.metals.reduce((total, each) => total + (view.levels.get(each.id) ?? 0), 0);
 
   return (
     <Station
       title="The pot"
-      sub={`${view.metals.length} lots, ${massText(totalG, preferences.mass)} on the shelf`}
+      sub={`${countText(view.metals.length, 'lot')}, ${allOnHandText(view.metals, view.levels, preferences.mass)}`}
       isSlipFolded={preferences.isSlipFolded}
       onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
       actions={
@@ -163,6 +169,14 @@ export function MetalStation() {
               onSection={setSectionId}
             />
           </div>
+          {melted ? (
+            <div role="status" className={stack(10, 'said')}>
+              <p>
+                {melted.name} is on the shelf: {onHandText(melted, view.levels, preferences.mass)}.
+              </p>
+              <NextSteps steps={afterMelt(melted.id)} />
+            </div>
+          ) : null}
           <LotShelf chosen={lot?.id ?? null} onChoose={setChosen} onCharge={put} />
           <PotLedger />
         </DndContext>
@@ -187,6 +201,7 @@ export function MetalStation() {
           onMelted={(binId) => {
             setCharge([]);
             setChosen(binId);
+            setMeltedId(binId);
           }}
         />
       ) : null}

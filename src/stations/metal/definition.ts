@@ -1,17 +1,11 @@
-import { massText } from '@/text/words';
 import type { StationDefinition } from '@/station-kit/station-definition';
+import { allOnHandText } from './on-hand-text';
 
 export const metal: StationDefinition = {
   key: 'metal',
   name: 'Metal',
   href: '/metal',
   glyph: 'M2.5 4.5h11l-1.6 8H4.1zM5.6 8.2c1.6-1.2 3.2 1.2 4.8 0M2 4.5h12',
-  waits: ({ metals, levels }, { mass }) => ({
-    waits: massText(
-      metals.reduce((total, { id }) => total + (levels.get(id) ?? 0), 0),
-      mass,
-    ),
-    tone: 'calm',
-  }),
+  waits: ({ metals, levels }, { mass }) => ({ waits: allOnHandText(metals, levels, mass), tone: 'calm' }),
   keys: [],
 };

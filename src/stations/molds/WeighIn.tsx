@@ -1,13 +1,15 @@
 'use client';
 
 import { offMark } from '@/core/tickets/marked-weight';
-import { apart, column, stack } from '@/ui/layout/layout';
+import { apart, column, stack, wrap } from '@/ui/layout/layout';
 import { Button, Modal, Segmented, Select } from 'antd';
 import { useId, useState } from 'react';
 import type { Mold } from '@/records/mold';
 import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { markText, massText, offText } from '@/text/words';
+import { afterWeighing } from '@/model/next/next-steps';
+import { NextSteps } from '@/station-kit/NextSteps';
 import { ScalePanel } from '@/station-kit/scale/ScalePanel';
 import { useBench } from '@/station-kit/BenchProvider';
 import { roomText } from '@/text/writer';
@@ -72,9 +74,12 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
       width={980}
       onCancel={onClose}
       footer={
-        <Button type="primary" onClick={onClose}>
-          Done
-        </Button>
+        <div className={wrap(12, styles.foot)}>
+          {said === '' ? <span /> : <NextSteps steps={afterWeighing(cavity, view)} />}
+          <Button type={said === '' ? 'primary' : 'default'} onClick={onClose}>
+            Done
+          </Button>
+        </div>
       }
     >
       <Segmented

@@ -1,6 +1,6 @@
 'use client';
 
-import { apart } from '@/ui/layout/layout';
+import { apart, stack } from '@/ui/layout/layout';
 import { weekdayText } from '@/text/date-text';
 import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
@@ -8,6 +8,8 @@ import { afterPour } from '@/model/next/next-steps';
 import { NextSteps } from '@/station-kit/NextSteps';
 import { useBench } from '@/station-kit/BenchProvider';
 import { lotText, massText } from '@/text/words';
+import type { MassUnit } from '@/core/units/write-mass';
+import type { Run } from '@/records/run';
 import { useUnits } from '@/ui/units/use-units';
 import styles from './pour.module.css';
 
@@ -26,9 +28,16 @@ export function RunsBook() {
   const next = useMemo(() => (newest ? afterPour(newest, view, mass) : []), [newest, view, mass]);
   if (!newest) return null;
   return (
-    <section className={styles.book} aria-label="Past runs">
+    <section className={stack(14, styles.book)} aria-label="Past runs">
+      {next.length > 0 ? (
+        <div className={stack(10, 'said')}>
+          <p>
+            Run {newest.no} is booked: {goodText(newest, mass)}.
+          </p>
+          <NextSteps steps={next} />
+        </div>
+      ) : null}
       <h2>Past runs</h2>
-      <NextSteps steps={next} />
       <div className={apart(24, styles.bookGrid)}>
         <RunsChart runs={booked} />
         <ol className={styles.bookList}>
@@ -46,14 +55,16 @@ export function RunsBook() {
                     .join(', ')}
                   , {lotText(view.binById.get(run.metalBinId)?.name ?? 'a lot gone')}
                 </span>
-                <span>
-                  {run.booking?.good} good, {run.booking?.misfilled} misfilled,{' '}
-                  {massText(run.booking?.goodG ?? 0, mass)} of metal
-                </span>
+                <span>{goodText(run, mass)}</span>
               </li>
             ))}
         </ol>
       </div>
     </section>
   );
+}
+
+/** What a run gave: `12 good, 0 misfilled, 2.78 oz of metal`. */
+function goodText({ booking }: Run, mass: MassUnit): string {
+  return `${booking?.good} good, ${booking?.misfilled} misfilled, ${massText(booking?.goodG ?? 0, mass)} of metal`;
 }
