@@ -55,15 +55,19 @@ export function dressRuns(
     const hasPins = cavity.inserts.some(({ removed }) => removed);
     const begunAt = (run.endedAt ?? run.startedAt) + 15 * 3_600_000;
     const isOpenCast = mold.kind === 'board';
-    const steps = dressStepsFor({ hasHook, hasPins, isOpenCast, hasCollar: hasHook }).map(
-      ({ id: step }, index) => {
-        const share =
-          !isOnBench || index < ON_BENCH.through ? 1 : index === ON_BENCH.through ? ON_BENCH.part : 0;
-        const done = Math.round(count * share);
-        const seconds = Math.round(done * findDressStep(step).usualSeconds * tools.between(0.8, 1.5));
-        return { step, done, seconds };
-      },
-    );
+    const steps = dressStepsFor({
+      hasHook,
+      hasPins,
+      isOpenCast,
+      hasCollar: hasHook,
+      takesBlade: hasHook,
+    }).map(({ id: step }, index) => {
+      const share =
+        !isOnBench || index < ON_BENCH.through ? 1 : index === ON_BENCH.through ? ON_BENCH.part : 0;
+      const done = Math.round(count * share);
+      const seconds = Math.round(done * findDressStep(step).usualSeconds * tools.between(0.8, 1.5));
+      return { step, done, seconds };
+    });
     const batch: Batch = {
       id: `batch-${batches.length + 1}`,
       title: `${bin.name

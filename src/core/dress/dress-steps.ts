@@ -21,6 +21,8 @@ export interface DressedHead {
   readonly isOpenCast: boolean;
   /** A collar or keeper that a skirt is tied on. */
   readonly hasCollar: boolean;
+  /** A blade or a snap goes through its eye. */
+  readonly takesBlade: boolean;
 }
 
 export interface DressStep {
@@ -90,14 +92,14 @@ export const DRESS_STEPS: readonly DressStep[] = [
     name: 'Blade or snap tried in',
     how: 'It goes through and swings free.',
     usualSeconds: 3,
-    isNeeded: ({ hasHook }) => hasHook,
+    isNeeded: ({ takesBlade }) => takesBlade,
   },
 ];
 
 /**
  * The steps that a head needs.
  *
- * @example dressStepsFor({ hasHook: false, hasPins: true, isOpenCast: false, hasCollar: false }).map(({ id }) => id)
+ * @example dressStepsFor({ hasHook: false, hasPins: true, isOpenCast: false, hasCollar: false, takesBlade: false }).map(({ id }) => id)
  * // ['sprue', 'flash', 'pins', 'parting']
  */
 export function dressStepsFor(head: DressedHead): DressStep[] {

@@ -8,10 +8,12 @@ describe('the steps of dressing', () => {
   it('are those that the head needs, in the order in which they are done', () => {
     const ids = (head: Parameters<typeof dressStepsFor>[0]) => dressStepsFor(head).map(({ id }) => id);
     const block = { isOpenCast: false };
-    const full = ids({ ...block, hasHook: true, hasPins: true, hasCollar: true });
+    const full = ids({ ...block, hasHook: true, hasPins: true, hasCollar: true, takesBlade: true });
     expect(full).toEqual(DRESS_STEP_IDS.filter((id) => id !== 'rim'));
-    const bare = { hasHook: false, hasPins: false, hasCollar: false };
+    const bare = { hasHook: false, hasPins: false, hasCollar: false, takesBlade: false };
     expect(ids({ ...block, ...bare })).toEqual(['sprue', 'flash', 'parting']);
+    // Nothing is tried into an eye that no blade goes through.
+    expect(ids({ ...block, ...bare, hasHook: true })).toEqual(['sprue', 'flash', 'eye', 'parting']);
     // Out of an open board: no gate to twist off, no halves to leave a line.
     expect(ids({ ...bare, isOpenCast: true })).toEqual(['rim']);
     expect(ids({ ...bare, hasPins: true, isOpenCast: true })).toEqual(['rim', 'pins']);

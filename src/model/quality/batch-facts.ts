@@ -96,12 +96,23 @@ export function judgeBatch(batch: Batch, batches: readonly Batch[], facts: Facts
   return { cavities, block };
 }
 
+/** A blade hangs in the eye of such heads: a bait of them says so, or the block, where eyes are opened while warm. */
+function takesBlade(
+  { style, nominalG }: Pick<HeadBin, 'style' | 'nominalG'>,
+  mold: Mold | undefined,
+  builds: BenchFacts['builds'],
+): boolean {
+  const isOfBait = builds.some(
+    ({ kind, head }) => kind === 'bladed-jig' && head?.style === style && head.nominalG === nominalG,
+  );
+  return isOfBait || (mold?.warmWork ?? null) !== null;
+}
+
 /** The steps that heads of a kind need: as the last batch of their style had them, else by hook, pins, collar and block. */
 function stepsFor(
-  head: Pick<HeadBin, 'style' | 'hookBinId'>,
-  cavities: readonly Pick<Cavity, 'inserts'>[],
-  isOpenCast: boolean,
-  batches: readonly Batch[],
+  head: Pick<HeadBin, 'style' | 'nominalG' | 'hookBinId'>,
+  mold: Mold | undefined,
+  { batches, builds }: Pick<BenchFacts, 'batches' | 'builds'>,
 ): DressStepId[] {
   const before = batches
     .filter(
@@ -110,11 +121,12 @@ function stepsFor(
     .sort((a, b) => b.startedAt - a.startedAt)[0];
   if (before) return before.steps.map(({ step }) => step);
   const hasHook = head.hookBinId !== null;
-  const hasPins = cavities.some(({ inserts }) => inserts.some(({ removed }) => removed));
+  const cavities = (mold?.cavities ?? []).filter(({ style }) => style === head.style);
   return dressStepsFor({
     hasHook,
-    hasPins,
-    isOpenCast,
+    hasPins: cavities.some(({ inserts }) => inserts.some(({ removed }) => removed)),
+    isOpenCast: mold?.kind === 'board',
+    takesBlade: hasHook && takesBlade(head, mold, builds),
     hasCollar: hasHook && (findStyle(head.style)?.isHooked ?? false),
   }).map(({ id }) => id);
 }
@@ -125,7 +137,7 @@ export function draftBatch(
   cast: Pick<CastHeads, 'runId' | 'count'> | null,
   onHand: number,
   title: string,
-  view: Facts & Pick<BenchFacts, 'batches'>,
+  view: Facts & Pick<BenchFacts, 'batches' | 'builds'>,
 ): NewBatch {
   const { style, nominalG, hookBinId, metalBinId } = bin;
   const run = view.runs.find(({ id }) => id === cast?.runId);
@@ -134,7 +146,6 @@ export function draftBatch(
   )?.key;
   const moldId = run?.cells.find((cell) => cell.key === key)?.moldId ?? null;
   const mold = moldId === null ? undefined : view.moldById.get(moldId);
-  const cavities = mold?.cavities ?? [];
   return {
     title,
     runId: cast?.runId ?? null,
@@ -147,11 +158,6 @@ export function draftBatch(
     count: cast?.count ?? onHand,
     tray: Math.min(TRAY, cast?.count ?? onHand),
     toleranceShare: TOLERANCE,
-    steps: stepsFor(
-      bin,
-      cavities.filter((cavity) => cavity.style === style),
-      mold?.kind === 'board',
-      view.batches,
-    ),
+    steps: stepsFor(bin, mold, view),
   };
 }

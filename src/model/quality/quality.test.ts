@@ -41,6 +41,35 @@ describe('a batch of the bench', () => {
     expect(first).toMatchObject({ count: 4, tray: 4, runId: null, moldId: null });
     expect(first.steps).toEqual(['sprue', 'flash', 'parting']);
   });
+
+  it('tries a blade in only where one hangs in the eye of such heads', () => {
+    const bin = view.bins.find(
+      (each) => each.kind === 'head' && each.hookBinId !== null && each.frameBinId === undefined,
+    )!;
+    if (bin.kind !== 'head') throw new Error('no head');
+    const steps = (builds: typeof view.builds) =>
+      draftBatch(bin, null, 4, 'Heads', { ...view, batches: [], builds }).steps;
+    expect(steps([])).not.toContain('try-in');
+    const [bait] = view.builds.filter(({ kind }) => kind === 'bladed-jig');
+    const head = { ...bait!.head!, style: bin.style, nominalG: bin.nominalG };
+    expect(steps([{ ...bait!, head }])).toContain('try-in');
+    // By the block too: its eyes are opened while warm.
+    const run = view.runs.find(({ no }) => no === 13)!;
+    const bullet = view.bins.find((each) => each.kind === 'head' && each.style === 'bullet')!;
+    if (bullet.kind !== 'head') throw new Error('no head');
+    const warm = (what: string | null) => {
+      const moldById = new Map(
+        [...view.moldById].map(([id, mold]) => [
+          id,
+          { ...mold, warmWork: what === null ? null : { what, seconds: 6 } },
+        ]),
+      );
+      const facts = { ...view, batches: [], builds: [], moldById };
+      return draftBatch(bullet, { runId: run.id, count: 12 }, 40, 'Bullets', facts).steps;
+    };
+    expect(warm('Open the eyes')).toContain('try-in');
+    expect(warm(null)).not.toContain('try-in');
+  });
 });
 
 describe('findings', () => {
