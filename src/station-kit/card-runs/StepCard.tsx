@@ -7,6 +7,7 @@ import type { ReactNode } from 'react';
 import type { CardStep } from '@/core/card-runs/card-step';
 import type { CardProgress } from '@/core/card-runs/turn-card';
 import { useWidth } from '@/ui/use-width';
+import { useFreeSpace } from '../use-free-space';
 import { useKeyMap } from '../key-map';
 import { HandSwitch } from './HandSwitch';
 import { SpeechSwitch } from './SpeechSwitch';
@@ -44,6 +45,7 @@ export function StepCard(props: StepCardProps) {
     if (!isThrough && to >= 0 && to < steps.length) onTurn(to);
   };
   const allOf = step && !isThrough ? wholeStep(run, step) : null;
+  useFreeSpace();
   useKeyMap(CARD_KEYS, {
     go,
     pass: allOf === null ? null : onPass,

@@ -130,6 +130,18 @@ describe('the step card', () => {
     expect(at()).toHaveTextContent('Rig 1 of 2, step 2 of 2');
   });
 
+  it('keeps Space for the count after any of its buttons was clicked', async () => {
+    await renderBench(<Card way="by-station" count={3} />);
+    const at = () => screen.getByLabelText('Step card').querySelector('header p');
+    const all = screen.getByRole('button', { name: /^This step is done for all 3/ });
+    all.focus();
+    fireEvent.click(all, { detail: 1 });
+    expect(at()).toHaveTextContent('Step 2 of 2, rig 1 of 3');
+    expect(all).not.toHaveFocus();
+    fireEvent.keyDown(document.activeElement!, { key: ' ' });
+    expect(at()).toHaveTextContent('Step 2 of 2, rig 2 of 3');
+  });
+
   it('goes step by step for all, and ends', async () => {
     await renderBench(<Card way="by-station" count={2} />);
     const at = () => screen.getByLabelText('Step card').querySelector('header p');

@@ -22,7 +22,7 @@ import { RunBlock } from './RunBlock';
 import { RunSlip } from './RunSlip';
 import { TopUp } from './TopUp';
 import { isPotLow, useLowPot } from './use-low-pot';
-import { useFreeSpace } from './use-free-space';
+import { useFreeSpace } from '@/station-kit/use-free-space';
 import { useRunHands } from './use-run-hands';
 import { subOf, titleOf, underOf } from '@/ui/pour-drawing/hand-words';
 import { useRunPresses } from './use-run-presses';

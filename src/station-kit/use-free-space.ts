@@ -1,10 +1,10 @@
 'use client';
 
 import { useEffect } from 'react';
-import { isOnControl } from '@/station-kit/key-map';
+import { isOnControl } from './key-map';
 
 /**
- * Leaves Space to the pour: a control that was tapped or clicked lets go of the focus, so that the next Space
+ * Leaves Space to the pour or the card: a control that was tapped or clicked lets go of the focus, so that the next Space
  * does not press it again. One reached by keyboard keeps it, and its Space.
  */
 export function useFreeSpace(): void {
