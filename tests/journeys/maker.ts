@@ -65,13 +65,16 @@ export async function begin(maker: Maker, practice: RegExp): Promise<void> {
   await expect(maker.page.getByRole('heading', { name: 'What do you make?' })).toHaveCount(0);
 }
 
-/** Ends a run as made in one sitting: so many are looked over and booked. */
-export async function book(maker: Maker, count: number): Promise<void> {
+/**
+ * Ends a run: so many are looked over and booked. Where its card was not turned to the end, they were made in one sitting;
+ * `isThrough` where it was.
+ */
+export async function book(maker: Maker, count: number, isThrough = false): Promise<void> {
   await maker.button('End the run');
   const over = maker.page.getByRole('dialog', { name: 'Look them over' });
   await over.waitFor();
   await readsInOwnUnits(maker);
-  await maker.button(`All ${count}`, over);
+  if (!isThrough) await maker.button(`All ${count}`, over);
   await maker.button(new RegExp(`^Book ${count} `), over);
   await expect(over).toHaveCount(0);
 }
@@ -120,18 +123,21 @@ export async function pourAll(maker: Maker, good: number): Promise<string[]> {
   const next = page.getByRole('button', { name: /space$/ });
   await next.waitFor();
   await readsInOwnUnits(maker);
+  // The button counts seconds by itself: that a press was taken shows in the title, as which pour it is.
+  const title = page.getByRole('heading', { level: 1 });
   const said: string[] = [];
   for (;;) {
-    const word = await next.innerText();
-    if (word.startsWith('Book the run')) break;
-    said.push(word.replaceAll('\n', ', '));
+    const pour = await title.innerText();
+    if (!pour.startsWith('Pour ')) break;
+    said.push((await next.innerText()).replaceAll('\n', ', '));
     await maker.press(next);
-    await expect.poll(async () => next.innerText()).not.toBe(word);
+    await expect(title).not.toHaveText(pour);
   }
   await maker.button(new RegExp(`^Book the run ${good} good`));
   await page.getByRole('dialog').waitFor();
   await readsInOwnUnits(maker);
   await maker.button('Book it', page.getByRole('dialog'));
-  await expect(page.getByText(new RegExp(`${good} good, 0 misfilled`))).toBeVisible();
+  const latest = page.getByRole('region', { name: 'Past runs' }).getByRole('listitem').first();
+  await expect(latest).toContainText(`${good} good, 0 misfilled`);
   return said;
 }

@@ -346,8 +346,12 @@ test('Q. a small shop: different jigs for a customer on one ticket, each chosen 
     });
     await book(maker, 1);
   }
-  const next = page.getByRole('navigation', { name: 'Next' });
-  await maker.button(/^To ticket/, next);
+  // What one costs, once all is priced, is what the list to hand over asks for.
+  await expect(
+    page.getByRole('navigation', { name: 'Next' }).getByRole('button', { name: /^To ticket/ }),
+  ).toBeVisible();
+  await costs(maker, '0.40');
+  await maker.goTo('Ticket');
   await maker.button('Priced list');
   await expect(page.getByRole('main')).toContainText('Order, Harbour kiosk');
   await maker.goTo('Ticket');
