@@ -222,6 +222,7 @@ export function demoBench(now: number): BenchContents {
     rigs: rigged.rigs,
     riggings: rigged.riggings,
     allowances: rigged.allowances,
+    pulls: rigged.pulls,
     matches: rigged.matches,
     kits: rigged.kits,
     drawers: cabinet.drawers,

@@ -5,7 +5,7 @@ import type { RigPiece } from '@/core/rigs/rig';
 import type { Bin, PartBin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import { PLAIN_PART } from '@/records/plain-part';
-import type { Allowance, Kit, Match, Rigging, RigRecord } from '@/records/rig';
+import type { Allowance, Kit, Match, Pull, Rigging, RigRecord } from '@/records/rig';
 import { rigPieceOf } from '@/records/rig-piece';
 import { TYPICAL_MATCHES } from '@/reference/matches';
 import { PLAIN_BIN } from '@/records/plain-bin';
@@ -144,6 +144,7 @@ export interface DemoRigs {
   readonly rigs: RigRecord[];
   readonly riggings: Rigging[];
   readonly allowances: Allowance[];
+  readonly pulls: Pull[];
   readonly matches: Match[];
   readonly kits: Kit[];
   readonly bins: PartBin[];
@@ -271,6 +272,17 @@ export function demoRigs(bins: readonly Bin[], tools: DemoTools): DemoRigs {
         at: tools.at(-17, 20),
       },
     ],
+    pulls: [
+      [3.72, -12],
+      [3.88, -12],
+      [3.61, -11],
+    ].map(([brokeKgf = 0, day = 0], nth) => ({
+      id: `pull-${nth + 1}`,
+      end: 'snell' as const,
+      binId: 'part-line-and-cord-1',
+      brokeKgf,
+      at: tools.at(day, 19 + nth),
+    })),
     matches: [
       {
         id: 'crimp-by-cable-0.29-0.38',

@@ -83,6 +83,15 @@ export const allowance = z.strictObject({
   at: instant,
 });
 
+/** A line tied or crimped and pulled until it broke. */
+export const pull = z.strictObject({
+  id,
+  end,
+  binId: ref('bins'),
+  brokeKgf: z.number().gt(0).max(5000),
+  at: instant,
+});
+
 /** What suits what, as the maker tried it: over the shipped line of the same range. */
 export const match = z.strictObject({
   id,
@@ -120,6 +129,7 @@ export type RigItemRecord = RigRecord['items'][number];
 export type Rigging = z.infer<typeof rigging>;
 export type CutLength = z.infer<typeof cutLength>;
 export type Allowance = z.infer<typeof allowance>;
+export type Pull = z.infer<typeof pull>;
 export type Match = z.infer<typeof match>;
 export type Kit = z.infer<typeof kit>;
 

@@ -17,7 +17,7 @@ import { mold } from './mold';
 import { outlay } from './outlay';
 import { plastic, plasticBatch } from './plastic';
 import { rack } from './rack';
-import { allowance, kit, match, rig, rigging } from './rig';
+import { allowance, kit, match, pull, rig, rigging } from './rig';
 import { rule } from './rule';
 import { pour, run } from './run';
 import { skirt } from './skirt';
@@ -66,6 +66,7 @@ export const TABLES = {
   rigs: { schema: rig, one: 'rig', all: 'rigs' },
   riggings: { schema: rigging, one: 'run of rigs', all: 'runs of rigs' },
   allowances: { schema: allowance, one: 'allowance', all: 'allowances for ends' },
+  pulls: { schema: pull, one: 'pull', all: 'pulls of knots and crimps' },
   matches: { schema: match, one: 'match', all: 'matches tried' },
   kits: { schema: kit, one: 'trip kit', all: 'trip kits' },
   drawers: { schema: drawer, one: 'drawer', all: 'drawers' },

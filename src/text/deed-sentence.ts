@@ -92,6 +92,8 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'rig.taken-out': () => 'Take a rig out again',
   'allowance.learned': () => 'Learn an allowance',
   'allowance.forgotten': () => 'Forget an allowance',
+  'pull.kept': () => 'Keep a pull',
+  'pull.forgotten': () => 'Forget a pull',
   'match.kept': () => 'Keep a match',
   'match.dropped': () => 'Drop a match',
   'rule.new': ({ name }) => `New rule: ${name}`,

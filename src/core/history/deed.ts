@@ -91,6 +91,8 @@ export const DEED_CODES = [
   'rig.taken-out',
   'allowance.learned',
   'allowance.forgotten',
+  'pull.kept',
+  'pull.forgotten',
   'match.kept',
   'match.dropped',
   'rule.new',

@@ -154,10 +154,23 @@ describe('the links of a rig', () => {
       rig([item('a', LINE, { lengthMm: 9, ends: ['snell', 'overhand-loop'] }), item('h', HOOK)]),
     );
     expect(links.map(({ name, efficiency }) => [name, efficiency])).toEqual([
-      ['Line, overhand loop', findEnd('overhand-loop').efficiency],
+      ['Line, overhand loop', 0.6],
       ['Hook', 1],
     ]);
     expect(rateStrength(links)).toEqual({ kgf: expect.closeTo(7.2, 9), weakest: 'Line, overhand loop' });
+  });
+
+  it('take the end for what the line is made of, and the maker’s own pulls before that', () => {
+    const holds = (part: RigItem['part'], end: 'knot' | 'crimp-loop') =>
+      linksOfRig(rig([item('a', part, { lengthMm: 9, ends: [end, 'plain'] })])).links[0];
+    const braid = piece('Braid', gauge('line', { diameterMm: 0.3, breakKgf: 20 }, 'cord'), null);
+    expect(holds(LINE, 'knot')).toMatchObject({ efficiency: 0.8, pulls: 0 });
+    expect(holds(braid, 'knot')).toMatchObject({ efficiency: 0.65, pulls: 0 });
+    // What is made for cable crushes plaited cord.
+    expect(holds(CABLE, 'crimp-loop')!.efficiency).toBeGreaterThan(holds(braid, 'crimp-loop')!.efficiency);
+    const pulled = { knot: { share: 0.72, pulls: 4, between: null } };
+    expect(holds({ ...braid, pulled }, 'knot')).toMatchObject({ efficiency: 0.72, pulls: 4 });
+    expect(holds({ ...braid, pulled }, 'crimp-loop')).toMatchObject({ efficiency: 0.5, pulls: 0 });
   });
 
   it('leave out what ties, what holds bait, and ends that bear nothing', () => {

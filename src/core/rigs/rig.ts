@@ -1,5 +1,6 @@
 import type { PartGauge } from '../parts/part-roles';
 import type { RigEndId } from './ends';
+import type { PulledShare } from './pulled-share';
 
 /** A part as a rig knows it: off the shelf, with what was measured of it. */
 export interface RigPiece {
@@ -10,6 +11,8 @@ export interface RigPiece {
   readonly massG: number | null;
   /** Its color; null or left out where nobody said. */
   readonly hex?: string | null;
+  /** Of a line: what the maker's own pulls said of its ends; left out where nobody pulled any. */
+  readonly pulled?: Readonly<Partial<Record<RigEndId, PulledShare>>>;
 }
 
 /** One thing in a rig, from the top down. */

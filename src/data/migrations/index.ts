@@ -15,6 +15,7 @@ import { anyHeads } from './014-any-heads';
 import { shapes } from './015-shapes';
 import { saidSince } from './016-said-since';
 import { askedByName } from './017-asked-by-name';
+import { pulls } from './018-pulls';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -36,4 +37,5 @@ export const MIGRATIONS: readonly Migration[] = [
   shapes,
   saidSince,
   askedByName,
+  pulls,
 ];

@@ -59,6 +59,7 @@ describe('migrations', () => {
       'plasticBatches',
       'plastics',
       'pours',
+      'pulls',
       'purchases',
       'racks',
       'riggings',
@@ -641,6 +642,30 @@ describe('migrations', () => {
         Math.max(...skirts.filter(({ family }) => family === recipe.family).map(({ version }) => version)),
       also: [{ binId: bins[0]!.id, qty: 0.1 }],
     });
+  });
+
+  it('leave what version 17 kept as it was, and take pulls from then on', async () => {
+    const old = new Dexie('seventeenth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 17)) old.version(version).stores(stores);
+    await old.open();
+    const { runs, rigs, bins } = demoBench(Date.UTC(2026, 10, 23, 12));
+    await old.table('runs').bulkAdd(runs as object[]);
+    await old.table('rigs').bulkAdd(rigs as object[]);
+    await old.table('bins').bulkAdd(bins as object[]);
+    old.close();
+
+    const db = new BenchDatabase('seventeenth-bench');
+    let made = 0;
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => `new-${(made += 1)}` });
+    expect(await workshop.runs.all()).toEqual([...runs].sort((a, b) => a.no - b.no));
+    expect(await workshop.rigs.all()).toEqual(expect.arrayContaining([...rigs]));
+    expect(await workshop.rigs.pulls()).toEqual([]);
+    await workshop.rigs.pulled({ end: 'knot', binId: bins[0]!.id, brokeKgf: 6.2 });
+    expect(await workshop.rigs.pulls()).toEqual([
+      { id: 'new-1', end: 'knot', binId: bins[0]!.id, brokeKgf: 6.2, at: 2 },
+    ]);
+    await workshop.history.undo();
+    expect(await workshop.rigs.pulls()).toEqual([]);
   });
 
   it('bring an older database up, step by step, with what was in it', async () => {

@@ -53,6 +53,7 @@ function slicesOf(db: BenchDatabase, its: Repositories): Slices<Sliced> {
     rigs: { tables: ['rigs'], read: its.rigs.all },
     riggings: { tables: ['riggings'], read: its.riggings.all },
     allowances: { tables: ['allowances'], read: its.rigs.allowances },
+    pulls: { tables: ['pulls'], read: its.rigs.pulls },
     matches: { tables: ['matches'], read: its.rigs.matches },
     kits: { tables: ['kits'], read: its.kits.all },
     drawers: { tables: ['drawers'], read: its.cabinet.drawers },

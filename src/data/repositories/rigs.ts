@@ -1,5 +1,5 @@
 import { did } from '../did';
-import type { Allowance, Match, RigRecord } from '@/records/rig';
+import type { Allowance, Match, Pull, RigRecord } from '@/records/rig';
 import type { Store } from '../store';
 import { nextVersion } from './next-version';
 import { ownStepsKeeper } from './own-steps';
@@ -13,6 +13,7 @@ export function rigRepository(store: Store) {
     all: (): Promise<RigRecord[]> => db.rigs.toArray(),
     allowances: (): Promise<Allowance[]> => db.allowances.toArray(),
     matches: (): Promise<Match[]> => db.matches.toArray(),
+    pulls: (): Promise<Pull[]> => db.pulls.toArray(),
 
     /** Keeps a rig as the next version of its family, or as the first of a new one. Older versions stay. */
     keep: ({ family, ...rig }: NewRig): Promise<RigRecord> =>
@@ -51,6 +52,15 @@ export function rigRepository(store: Store) {
 
     forget: (id: string): Promise<void> =>
       write(store, did('allowance.forgotten'), (tx) => tx.remove('allowances', id)),
+
+    /** Keeps what a knot or crimp broke at; every pull counts. */
+    pulled: (pull: Omit<Pull, 'id' | 'at'>): Promise<void> =>
+      write(store, did('pull.kept'), (tx) =>
+        tx.put('pulls', { ...pull, id: store.newId(), at: store.now() }),
+      ),
+
+    unpulled: (id: string): Promise<void> =>
+      write(store, did('pull.forgotten'), (tx) => tx.remove('pulls', id)),
 
     /** Keeps what the maker tried, over the line of the same range that was there. */
     tried: (match: Omit<Match, 'id' | 'at'>): Promise<void> =>

@@ -13,6 +13,7 @@ import { twelfthToThirteenth } from './012-to-013';
 import { thirteenthToFourteenth } from './013-to-014';
 import { fourteenthToFifteenth } from './014-to-015';
 import { fifteenthToSixteenth } from './015-to-016';
+import { sixteenthToSeventeenth } from './016-to-017';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first: a file's version is one more than there are steps. */
@@ -32,6 +33,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
   thirteenthToFourteenth,
   fourteenthToFifteenth,
   fifteenthToSixteenth,
+  sixteenthToSeventeenth,
 ];
 
 /**

@@ -18,6 +18,7 @@ import { learnedEnds } from '@/model/bills/rig-uses';
 import { matchLines } from '@/model/rigs/match-lines';
 import { useBench } from '@/station-kit/BenchProvider';
 import { rigShelf } from '@/model/rigs/rig-facts';
+import { PullsPart } from './PullsPart';
 import styles from './matches.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -47,6 +48,7 @@ export function MatchesPart() {
         ))}
       </div>
       <Allowances />
+      <PullsPart />
     </div>
   );
 }

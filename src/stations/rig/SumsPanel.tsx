@@ -55,7 +55,9 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
                   ],
                   inputs: [
                     { name: 'breaking loads', value: 'as measured, or off the packet', basis: 'reference' },
-                    { name: 'knots and crimps', value: 'typical shares', basis: 'guess' },
+                    links.some(({ pulls }) => pulls > 0)
+                      ? { name: 'knots and crimps', value: 'your own pulls, else typical', basis: 'weighed' }
+                      : { name: 'knots and crimps', value: 'typical shares', basis: 'guess' },
                   ],
                 }}
               >

@@ -202,8 +202,36 @@ describe('matches, rolls and kits', () => {
     await waitFor(async () =>
       expect((await workshop.rigs.matches()).some(({ table }) => table === 'ring-by-load')).toBe(false),
     );
-    fireEvent.click(screen.getByText('Forget'));
+    const ends = screen.getByRole('region', { name: 'What ends take' });
+    fireEvent.click(within(ends).getByText('Forget'));
     await waitFor(async () => expect(await workshop.rigs.allowances()).toEqual([]));
+  });
+
+  it('takes a pull until it broke before what is typical, and lets go of it again', async () => {
+    const { workshop } = await renderBench(<MatchesPart />);
+    const holds = screen.getByRole('region', { name: 'What a knot or crimp holds' });
+    // The made-up maker pulled three snells of it; its knots are typical.
+    const [line] = await workshop.rigs.pulls();
+    const name = (await workshop.shelf.bins()).find(({ id }) => id === line!.binId)!.name;
+    fireEvent.mouseDown(within(holds).getByRole('combobox', { name: 'Line' }));
+    fireEvent.click(await screen.findByTitle(name));
+    const row = (end: RegExp) =>
+      within(within(holds).getByRole('list', { name: `On ${name}` }))
+        .getAllByRole('listitem')
+        .find(({ textContent }) => end.test(textContent ?? ''))!;
+    expect(row(/^Snell/)).toHaveTextContent(/by 3 pulls of yours, \d+ to \d+ %/);
+    expect(row(/^Knot/)).toHaveTextContent('80 %, typical');
+    expect(within(holds).getByText('Keep this pull').closest('button')).toBeDisabled();
+    const broke = within(holds).getByRole('textbox', { name: 'Broke at' });
+    fireEvent.change(broke, { target: { value: '2.1 kg' } });
+    fireEvent.blur(broke);
+    fireEvent.click(within(holds).getByText('Keep this pull'));
+    await waitFor(() => expect(row(/^Knot/)).toHaveTextContent('by a pull of yours'));
+    for (const forget of within(within(holds).getByRole('list', { name: 'Pulls' })).getAllByText('Forget')) {
+      fireEvent.click(forget);
+    }
+    await waitFor(() => expect(row(/^Snell/)).toHaveTextContent('90 %, typical'));
+    expect(await workshop.rigs.pulls()).toEqual([]);
   });
 
   it('measures a length again', async () => {

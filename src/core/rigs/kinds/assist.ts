@@ -1,8 +1,9 @@
+import { leastLeft } from '../ends';
 import { ringReach } from '../ring-reach';
 import { gapeFindings } from '../gape-findings';
 import type { Rig } from '../rig';
 import { seatTube } from '../suits';
-import type { RigKind } from './definition';
+import type { RigKind, RigQuestion } from './definition';
 import {
   bears,
   bearing,
@@ -40,6 +41,8 @@ export function assistReach({ items }: Pick<Rig, 'items'>): number {
   }, 0);
 }
 
+const tieOf = ({ picks }: Pick<RigQuestion, 'picks'>) => (picks.tie === 'knot' ? 'knot' : 'snell');
+
 /** A hook on cord beside a jig: high enough, clear of its body, tied to a ring. */
 export const assist: RigKind<'assist'> = {
   id: 'assist',
@@ -73,7 +76,7 @@ export const assist: RigKind<'assist'> = {
       takes: ['line'],
       line: ['cord'],
       isNeeded: true,
-      wish: (question) => bears(question, question.picks.tie === 'knot' ? 0.8 : 0.6),
+      wish: (question) => bears(question, leastLeft(['overhand-loop', tieOf(question)], 'cord')),
     },
     hook('hook', 'Hook', ({ wants }) => (wants.bodyMm ?? BODY.usual) * 1.2),
     {
@@ -99,7 +102,7 @@ export const assist: RigKind<'assist'> = {
     return [
       ...put(question, 'split'),
       ...(picks.joint === 'split' ? [] : put(question, 'solid')),
-      ...put(question, 'cord', line(cordMm, 'overhand-loop', picks.tie === 'knot' ? 'knot' : 'snell')),
+      ...put(question, 'cord', line(cordMm, 'overhand-loop', tieOf({ picks }))),
       ...put(question, 'tube', { lengthMm: Math.round(hookMm * 0.5) || 10 }),
       ...put(question, 'hook'),
     ];

@@ -1,12 +1,8 @@
 import type { CardStep } from '../../card-runs/card-step';
-import type { RigEndId } from '../ends';
+import { leastLeft, type RigEndId } from '../ends';
 import type { RigItem, RigPiece } from '../rig';
 import { findMatch } from '../match-table';
 import type { RigFacts, RigPlace, RigQuestion, RigWant, RigWish } from './definition';
-
-/** What lines lose at a usual knot or crimp: so much more is looked for. */
-const KNOT_SHARE = 0.8;
-const CRIMP_SHARE = 0.9;
 
 type Lay = Partial<Omit<RigItem, 'place' | 'part'>>;
 
@@ -67,7 +63,7 @@ export function knotted(id: string, name: string, isNeeded = true): RigPlace {
     takes: ['line'],
     line: ['strand'],
     isNeeded,
-    wish: (question) => bears(question, KNOT_SHARE),
+    wish: (question) => bears(question, leastLeft(['knot'], 'strand')),
   };
 }
 
@@ -80,7 +76,7 @@ export const CABLE: RigPlace = {
   takes: ['line'],
   line: ['cable'],
   isNeeded: true,
-  wish: (question) => bears(question, CRIMP_SHARE),
+  wish: (question) => bears(question, leastLeft(['crimp-loop'], 'cable')),
 };
 
 /** A swivel, ring, snap or hook: as strong as the load. */
