@@ -170,6 +170,39 @@ describe('a run', () => {
     });
   });
 
+  it('books what went back into the pot as it ran as what is left in it', async () => {
+    const { workshop, lot, hook, run } = await benchWithRun();
+    expect(await workshop.runs.putBack(run, true)).toMatchObject({ ok: true });
+    await workshop.runs.moveOn(run, 0, TALLY);
+    const [pour] = await workshop.runs.pours(run);
+    await workshop.runs.toggle(pour!.id, 0);
+    const booked = await workshop.runs.book(run, 0, nameHead);
+    expect(booked).toMatchObject({ ok: true, value: { rejectedG: 0, sprueG: 0, misfilled: 1 } });
+    // Nothing of it is gone: the misfill is in the pot, and back on the shelf with the rest.
+    expect([await onHand(workshop, lot), await onHand(workshop, hook)]).toEqual([1000, 19]);
+    const { booking } = (await workshop.runs.all()).at(-1)!;
+    expect(booking?.potLeftG).toBeCloseTo((await workshop.runs.all()).at(-1)!.chargedG, 9);
+  });
+
+  it('knows how long the pot took, where it was lit before, and no other run does', async () => {
+    const { workshop, lot, hook, mold, ticket, run } = await benchWithRun();
+    await workshop.runs.drop(run);
+    await workshop.bench.light(900, 'Pot pourable');
+    const { potLitAt } = await workshop.bench.read();
+    expect((await workshop.clocks.all()).map(({ name }) => name)).toEqual(['Pot pourable']);
+    await workshop.bench.putOut();
+    expect((await workshop.bench.read()).potLitAt).toBeUndefined();
+    await workshop.history.undo();
+    expect((await workshop.bench.read()).potLitAt).toBe(potLitAt);
+    await workshop.runs.start(threeHeads(mold, lot, hook, ticket, 'line'));
+    const begun = await workshop.runs.current();
+    expect(begun?.litAt).toBe(potLitAt);
+    expect((await workshop.bench.read()).potLitAt).toBeUndefined();
+    await workshop.runs.drop(begun!.id);
+    await workshop.runs.start(threeHeads(mold, lot, hook, ticket, 'line'));
+    expect((await workshop.runs.current())?.litAt).toBeUndefined();
+  });
+
   it('moves nothing when it is dropped', async () => {
     const { workshop, lot, hook, run } = await benchWithRun();
     await workshop.runs.moveOn(run, 0, TALLY);

@@ -31,6 +31,8 @@ export const bench = z.strictObject({
   /** How long the maker pours before a rest, and how long that is; no rest where 0. */
   pace: z.strictObject({ pourMinutes: z.number().gt(0).max(600), restMinutes: z.number().min(0).max(240) }),
   money,
+  /** When the pot was lit, cold, for a run that has not begun; left out where none is. */
+  potLitAt: instant.optional(),
   /** When the checklist before the pot was answered, and until when that holds; null where it was not. */
   safety: z.strictObject({ answeredAt: instant, until: instant }).nullable(),
 });

@@ -40,6 +40,10 @@ export const run = z.strictObject({
   /** Metal of the same lot put in while it ran. */
   topUps: z.array(z.strictObject({ at: instant, g: overZeroGrams })).max(1000),
   drossShare: z.number().min(0).lt(1),
+  /** What fails and the sprues go back into the pot as it runs; left out where they are laid aside. */
+  backInPot: z.boolean().optional(),
+  /** When the pot was lit, cold; left out where nobody said. */
+  litAt: instant.optional(),
   blocks: z
     .array(
       z.strictObject({

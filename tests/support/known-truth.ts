@@ -48,7 +48,7 @@ const ONE_BLOCK = {
   chargeG: 0,
   capacityG: 4000,
   heelG: 0,
-  meltMinutes: 1e-9,
+  heat: { fullMinutes: 1e-9, potShare: 0.25, spreadMinutes: null },
   pace: { pourMinutes: 600, restMinutes: 0 },
 } as const;
 /** Nine in ten of a normal. */

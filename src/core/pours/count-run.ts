@@ -31,8 +31,11 @@ export interface RunCount {
   readonly ahead: number;
   readonly good: number;
   readonly misfilled: number;
-  /** What should be in the pot now: put in less castings and sprues; skimmings are not yet off. */
+  /** What should be in the pot now: put in less castings and sprues, those that go back into it not; skimmings are not yet off. */
   readonly potG: number;
+  /** What was poured: castings, good and not, and sprues. */
+  readonly pouredG: number;
+  readonly sprueG: number;
 }
 
 /**
@@ -68,15 +71,12 @@ export function countRun(
   const castings = pours.flatMap((pour) =>
     pour.castings.map((casting) => ({ ...casting, moldId: pour.moldId })),
   );
-  const metalG = sum(
-    castings.map(
-      (casting) =>
-        run.cells.find(
-          (cell) =>
-            cell.moldId === casting.moldId && cell.cavity === casting.cavity && cell.key === casting.key,
-        )?.metalG ?? 0,
-    ),
-  );
+  const metalOf = (casting: (typeof castings)[number]) =>
+    run.cells.find(
+      (cell) => cell.moldId === casting.moldId && cell.cavity === casting.cavity && cell.key === casting.key,
+    )?.metalG ?? 0;
+  const metalG = sum(castings.map(metalOf));
+  const goneG = run.backInPot === true ? sum(castings.filter(({ good }) => good).map(metalOf)) : null;
   const sprueOf = new Map(run.blocks.map((block) => [block.moldId, block.spruePerPourG * block.copies]));
   const sprueG = sum(pours.map((pour) => sprueOf.get(pour.moldId) ?? 0));
   const counted = counting(pours);
@@ -86,7 +86,9 @@ export function countRun(
     ahead: blocks.reduce((total, block) => total + block.ahead.length, 0),
     good: counted.filter(({ good }) => good).length,
     misfilled: counted.filter(({ good }) => !good).length,
-    potG: sum([run.chargedG, ...run.topUps.map(({ g }) => g), -metalG, -sprueG]),
+    potG: sum([run.chargedG, ...run.topUps.map(({ g }) => g), -(goneG ?? metalG + sprueG)]),
+    pouredG: metalG + sprueG,
+    sprueG,
   };
 }
 

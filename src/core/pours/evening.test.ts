@@ -20,7 +20,7 @@ const FACTS: EveningFacts = {
   chargeG: 1000,
   capacityG: 4000,
   heelG: 100,
-  meltMinutes: 20,
+  heat: { fullMinutes: 20, potShare: 0.25, spreadMinutes: null },
   pace: { pourMinutes: 50, restMinutes: 10 },
 };
 

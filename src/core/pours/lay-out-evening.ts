@@ -1,4 +1,5 @@
 import { sum } from '../numeric/sum';
+import { meltMinutes, type PotHeat } from './learn-melt';
 
 export interface EveningBlock {
   readonly moldId: string;
@@ -18,8 +19,8 @@ export interface EveningFacts {
   readonly chargeG: number;
   readonly capacityG: number;
   readonly heelG: number;
-  /** A brim-full pot from cold to pourable. */
-  readonly meltMinutes: number;
+  /** What the pot takes from cold. */
+  readonly heat: Pick<PotHeat, 'fullMinutes' | 'potShare' | 'spreadMinutes'>;
   readonly pace: { readonly pourMinutes: number; readonly restMinutes: number };
 }
 
@@ -44,27 +45,17 @@ export interface Evening {
   readonly refills: number;
 }
 
-/** The pot's own iron takes so much of the heat of a brim-full one, and takes it whatever is in it (typical). */
-const POT_SHARE = 0.25;
-
 /** So little pouring left is not worth a rest. */
 const SHORT_FINISH_S = 300;
 
 /**
  * The evening on one line, in s from lighting the pot: melting with the pot's own heat, each block's warm-up and pours in the order given,
  * refills when the pot is down to its heel, rests after so much pouring. Melting is a rest too. Spreads add as
- * independent pours, and as evenings that run slow or fast as a whole.
+ * independent pours, as evenings that run slow or fast as a whole, and as melts do.
  *
  * @example layOutEvening(facts).legs[0] // { kind: 'melt', startS: 0, endS: 750, ... }
  */
-export function layOutEvening({
-  blocks,
-  chargeG,
-  capacityG,
-  heelG,
-  meltMinutes,
-  pace,
-}: EveningFacts): Evening {
+export function layOutEvening({ blocks, chargeG, capacityG, heelG, heat, pace }: EveningFacts): Evening {
   const legs: Leg[] = [];
   let at = 0;
   let sinceRest = 0;
@@ -78,10 +69,7 @@ export function layOutEvening({
     }
     at += seconds;
   };
-  const meltS = (grams: number, isCold: boolean) =>
-    meltMinutes *
-    60 *
-    ((isCold ? POT_SHARE : 0) + (1 - POT_SHARE) * (Math.min(grams, capacityG) / capacityG));
+  const meltS = (grams: number, isCold: boolean) => 60 * meltMinutes(heat, grams / capacityG, isCold);
   let inPotG = Math.min(chargeG, capacityG);
   let toPourG = sum(blocks.map(({ pours, metalPerPourG }) => pours * metalPerPourG));
   let toPourS = sum(blocks.map(({ pours, secondsPerPour }) => pours * secondsPerPour));
@@ -111,12 +99,12 @@ export function layOutEvening({
       toPourS -= block.secondsPerPour;
     }
   }
-  return { legs, firstGoodS, totalS: at, spreadS: spreadOf(blocks), refills };
+  return { legs, firstGoodS, totalS: at, spreadS: spreadOf(blocks, 60 * (heat.spreadMinutes ?? 0)), refills };
 }
 
-function spreadOf(blocks: readonly EveningBlock[]): number | null {
+function spreadOf(blocks: readonly EveningBlock[], meltSpreadS: number): number | null {
   if (!blocks.some(({ pours, spreadS }) => pours > 0 && spreadS !== null)) return null;
   const each = sum(blocks.map(({ pours, spreadS }) => pours * (spreadS ?? 0) ** 2));
   const evening = sum(blocks.map(({ pours, eveningSpreadS }) => pours * (eveningSpreadS ?? 0)));
-  return Math.sqrt(each + evening ** 2);
+  return Math.sqrt(each + evening ** 2 + meltSpreadS ** 2);
 }

@@ -113,6 +113,22 @@ describe('settleRun', () => {
     expect(hooks).toEqual(new Map([['hook-a', 6]]));
   });
 
+  it('books what went back into the pot as it ran as what is left in it', () => {
+    const [aside, back] = [RUN, { ...RUN, backInPot: true }].map((run) => settleRun(run, pours, 4).figures);
+    expect(back).toMatchObject({ rejectedG: 0, sprueG: 0, goodG: aside!.goodG, misfilled: aside!.misfilled });
+    expect(back!.potLeftG).toBeCloseTo(aside!.potLeftG + aside!.rejectedG + aside!.sprueG, 9);
+    // Weighed at the end, the pot holds just that: nothing came from nowhere.
+    const weighed = { goodG: null, rejectedG: null, sprueG: null, potEndG: back!.potLeftG };
+    expect(settleRun({ ...RUN, backInPot: true }, pours, 4, weighed).figures.unaccountedG).toBeCloseTo(0, 9);
+    expect(settleRun(RUN, pours, 4, weighed).figures.unaccountedG).toBeCloseTo(
+      -aside!.rejectedG - aside!.sprueG,
+      9,
+    );
+    // The level of the pot as it runs says the same; what was skimmed is not off yet.
+    expect(countRun({ ...RUN, backInPot: true }, pours).potG).toBeCloseTo(back!.potLeftG + 4, 9);
+    expect(countRun(RUN, pours).potG).toBeCloseTo(aside!.potLeftG + 4, 9);
+  });
+
   it('serves who is due first, and calls what nobody asked for surplus', () => {
     const many = [...pours, { moldId: 'M', isWarmUp: false, castings: [good(0, 'a'), good(1, 'a')] }];
     const { heads, figures } = settleRun(RUN, many, 0);

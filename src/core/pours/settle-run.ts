@@ -7,6 +7,8 @@ export interface SettledRunFacts {
   readonly metalBinId: string;
   readonly chargedG: number;
   readonly topUps: readonly { readonly g: number }[];
+  /** What fails and the sprues go back into the pot as it runs: they are in what is left in it. */
+  readonly backInPot?: boolean | undefined;
   readonly blocks: readonly {
     readonly moldId: string;
     readonly spruePerPourG: number;
@@ -70,7 +72,8 @@ export interface Settlement {
  * The books of a run, from its pours: heads to whom they belong, hooks gone, metal in g. What was put in is
  * good castings, rejects, sprues, dross, what is left in the pot, and what nobody can account for; rejects, sprues
  * and the rest go back. Masses weighed at the end stand for those the tally gives. Castings of warm-up pours are
- * rejects that nobody counts as misfilled.
+ * rejects that nobody counts as misfilled. Where they and the sprues go back into the pot as it runs, only what was
+ * weighed of them at the end lies aside.
  *
  * `potLeftG` is below 0 where it was not weighed and more was cast than put in: the caller says so to the maker.
  * Throws where a pour names a casting that the run has no cell for.
@@ -102,9 +105,10 @@ export function settleRun(
   );
   const sprueOf = new Map(run.blocks.map((block) => [block.moldId, block.spruePerPourG * block.copies]));
   const goodG = weighed.goodG ?? sum(castings.filter(({ good }) => good).map(({ metalG }) => metalG));
+  const aside = (tallied: () => number) => (run.backInPot === true ? 0 : tallied());
   const rejectedG =
-    weighed.rejectedG ?? sum(castings.filter(({ good }) => !good).map(({ metalG }) => metalG));
-  const sprueG = weighed.sprueG ?? sum(pours.map(({ moldId }) => sprueOf.get(moldId) ?? 0));
+    weighed.rejectedG ?? aside(() => sum(castings.filter(({ good }) => !good).map(({ metalG }) => metalG)));
+  const sprueG = weighed.sprueG ?? aside(() => sum(pours.map(({ moldId }) => sprueOf.get(moldId) ?? 0)));
   const addedG = sum(run.topUps.map(({ g }) => g));
   const potLeftG = weighed.potEndG ?? sum([run.chargedG, addedG, -goodG, -rejectedG, -sprueG, -drossG]);
   const { unaccountedG } = balancePot({

@@ -61,8 +61,10 @@ export function runRepository(store: Store) {
         }
         const last = await db.runs.orderBy('no').last();
         const id = store.newId();
+        const bench = await db.bench.get('bench');
         const begun: Run = {
           ...run,
+          ...(bench?.potLitAt === undefined ? {} : { litAt: bench.potLitAt }),
           id,
           no: (last?.no ?? 0) + 1,
           state: 'pouring',
@@ -71,6 +73,10 @@ export function runRepository(store: Store) {
           booking: null,
         };
         await tx.put('runs', begun);
+        if (bench?.potLitAt !== undefined) {
+          const { potLitAt: _lit, ...cold } = bench;
+          await tx.put('bench', cold);
+        }
         await tx.put('beats', beatOf(begun, undefined, store.now(), inHand));
         return granted(id);
       }),
@@ -163,6 +169,15 @@ export function runRepository(store: Store) {
         if (!found.ok) return found;
         const { run } = found.value;
         await tx.put('runs', { ...run, topUps: [...run.topUps, { at: store.now(), g }] });
+        return granted(undefined);
+      }),
+
+    /** Whether what fails and the sprues go back into the pot as it runs, or are laid aside. */
+    putBack: (runId: string, backInPot: boolean): Promise<BenchOutcome<undefined>> =>
+      attempt(store, did(backInPot ? 'pot.takes-back' : 'pot.takes-none-back'), async (tx) => {
+        const found = await underWay(db, runId);
+        if (!found.ok) return found;
+        await tx.put('runs', { ...found.value.run, backInPot });
         return granted(undefined);
       }),
 

@@ -8,7 +8,7 @@ export function composeRun(
   session: Session,
   plan: PourPlan,
   molds: ReadonlyMap<string, Mold>,
-  pot: { metalBinId: string; chargedG: number; drossShare: number },
+  pot: Pick<NewRun, 'metalBinId' | 'chargedG' | 'drossShare' | 'backInPot'>,
 ): NewRun {
   const used = new Set(plan.runs.map((run) => run.moldId));
   return {

@@ -1,4 +1,5 @@
 import { learnBeat, type LearnedBeat } from '@/core/pours/learn-beat';
+import { learnMelt, type PotHeat } from '@/core/pours/learn-melt';
 import { sum } from '@/core/numeric/sum';
 import { layOutEvening, type Evening } from '@/core/pours/lay-out-evening';
 import { orderBlocks } from '@/core/pours/order-blocks';
@@ -41,6 +42,25 @@ export function learnBeats(pours: readonly Pour[]): ReadonlyMap<string, LearnedB
   );
 }
 
+/** A pot that was lit longer ago than this before its run was laid aside in between. */
+const LONGEST_MELT_MIN = 240;
+
+/**
+ * What the pot takes from cold, from the runs before which it was lit, else as the maker set it.
+ *
+ * @example heatOfPot(view).fullMinutes // 25
+ */
+export function heatOfPot({ runs, bench }: Pick<BenchView, 'runs' | 'bench'>): PotHeat {
+  const { capacityG, meltMinutes } = bench.pot;
+  const melts = runs.flatMap(({ litAt, startedAt, chargedG, state }) => {
+    const minutes = litAt === undefined ? 0 : (startedAt - litAt) / 60_000;
+    return minutes > 0 && minutes <= LONGEST_MELT_MIN && state !== 'dropped'
+      ? [{ chargeG: chargedG, minutes }]
+      : [];
+  });
+  return learnMelt(melts, capacityG, meltMinutes);
+}
+
 /**
  * The evening that a plan makes, from lighting the pot.
  *
@@ -78,7 +98,7 @@ export function eveningOf(
     chargeG: takes.budget.chargeG,
     capacityG,
     heelG,
-    meltMinutes: view.bench.pot.meltMinutes,
+    heat: heatOfPot(view),
     pace: view.bench.pace,
   });
 }

@@ -17,6 +17,7 @@ import { headText, lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import type { BenchView } from '@/model/bench/bench-view';
+import { BackInPot } from './BackInPot';
 import { EndWeights, metalOf, NOTHING_ON_SCALE } from './EndWeights';
 import { GapNote } from '@/ui/pour-drawing/GapNote';
 import styles from './pour.module.css';
@@ -27,8 +28,7 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
   const { workshop, view, carryOut } = useBench();
   const notice = useNotice();
   const { mass } = useUnits();
-  const putInG = run.chargedG + run.topUps.reduce((total, { g }) => total + g, 0);
-  const meltG = putInG - count.potG;
+  const meltG = count.pouredG;
   const [onScale, setOnScale] = useState(NOTHING_ON_SCALE);
   const [drossG, setDrossG] = useState<number | null>(() =>
     Math.round((meltG * run.drossShare) / (1 - run.drossShare)),
@@ -65,9 +65,8 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
     place: `Head rack, ${(findStyle(head.style)?.name ?? head.style).toLowerCase()}`,
   });
   const check = (grams: number) => {
-    const left = putInG - meltG - grams;
-    return left < 0 && onScale.potEndG === null
-      ? `Only ${massText(Math.max(0, putInG - meltG), mass)} could be left to skim.`
+    return count.potG - grams < 0 && onScale.potEndG === null
+      ? `Only ${massText(Math.max(0, count.potG), mass)} could be left to skim.`
       : null;
   };
   const book = async () => {
@@ -78,6 +77,8 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
     notice.success(`Run ${run.no} is booked: ${booked.value.good} heads on the shelf.`, 4);
   };
   const figures = settled?.figures;
+  const backText = (grams: number) =>
+    run.backInPot === true && grams === 0 ? 'in the pot' : massText(grams, mass);
   return (
     <Modal
       open
@@ -102,6 +103,7 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
         check={check}
         hint="weigh the skimmings when cold; until then this is your usual share"
       />
+      <BackInPot run={run} />
       <EndWeights weighed={onScale} onChange={setOnScale} onSkimmed={setDrossG} />
       {figures && onScale.potEndG !== null ? (
         <GapNote facts={gapFacts(run, view, count, figures, hooksG)} />
@@ -124,9 +126,9 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
           ))}
           <SlipRow name="Metal in good heads">{massText(figures.goodG, mass)}</SlipRow>
           <SlipRow name={`Misfills back to the lot (${figures.misfilled})`}>
-            {massText(figures.rejectedG, mass)}
+            {backText(figures.rejectedG)}
           </SlipRow>
-          <SlipRow name="Sprues back to the lot">{massText(figures.sprueG, mass)}</SlipRow>
+          <SlipRow name="Sprues back to the lot">{backText(figures.sprueG)}</SlipRow>
           <SlipRow name="Left in the pot, back to the lot">
             {massText(Math.max(0, figures.potLeftG), mass)}
           </SlipRow>
@@ -151,10 +153,10 @@ function gapFacts(
 ): GapFacts {
   return {
     unaccountedG: figures.unaccountedG,
-    pouredG: figures.goodG + figures.rejectedG + figures.sprueG,
+    pouredG: count.pouredG,
     drossG: figures.drossG,
     usualDrossShare: view.pot.drossShare,
-    spruePerPourG: figures.sprueG / Math.max(1, count.poured),
+    spruePerPourG: count.sprueG / Math.max(1, count.poured),
     castingG: Math.max(0, ...run.cells.map(({ metalG }) => metalG)),
     hooksG,
     heelG: view.pot.heelG,

@@ -14,8 +14,10 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import type { Takes } from '@/model/tickets/session-takes';
 import { isSafetyKept } from '@/core/pours/safety';
+import { isPressedCold } from '@/core/metals/judge-charge';
 import { composeRun } from '@/model/schedule/compose-run';
 import { Pot } from '@/ui/pour-drawing/Pot';
+import { LightPot } from './LightPot';
 import { SafetyCheck } from './SafetyCheck';
 import styles from './pour.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -57,6 +59,8 @@ export function ChargeForm({ metal, session, plan, takes }: ChargeFormProps) {
             metalBinId: metal.id,
             chargedG,
             drossShare: view.pot.drossShare,
+            // As it was done the last time, until the maker says otherwise.
+            ...(view.runs.at(-1)?.backInPot === true ? { backInPot: true } : {}),
           }),
           blocksInHand,
         ),
@@ -85,6 +89,7 @@ export function ChargeForm({ metal, session, plan, takes }: ChargeFormProps) {
           of {metal.name}; {massText(onHand, mass)} on the shelf.
         </p>
         <MassField label="Into the pot" value={chargedG} onChange={setTyped} check={check} width={190} />
+        {isPressedCold(metal) ? null : <LightPot chargedG={chargedG ?? proposed} />}
         {shortHooks.map((short) => {
           const bin = view.binById.get(short.item);
           return bin ? (

@@ -6,7 +6,9 @@ import { bench as benchSchema } from '@/records/bench';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { MassField } from '@/ui/unit-field/MassField';
-import { massText, durationText } from '@/text/words';
+import { countText } from '@/text/count-text';
+import { massText, durationText, minutesText } from '@/text/words';
+import { heatOfPot } from '@/model/schedule/plan-evening';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { inBackground } from '@/station-kit/in-background';
@@ -16,6 +18,7 @@ export function PotForm({ onClose }: { onClose: () => void }) {
   const { workshop, view } = useBench();
   const { mass } = useUnits();
   const { pot } = view.bench;
+  const heat = heatOfPot(view);
   const [capacityG, setCapacityG] = useState<number | null>(pot.capacityG);
   const [heelG, setHeelG] = useState<number | null>(pot.heelG);
   const [drossShare, setDrossShare] = useState<number | null>(pot.drossShare);
@@ -75,6 +78,12 @@ export function PotForm({ onClose }: { onClose: () => void }) {
           }
         />
         {minutes('From cold to pourable, full', meltMinutes, setMeltMinutes)}
+        {heat.melts > 0 ? (
+          <p className="quiet">
+            By {countText(heat.melts, 'melt')} of yours {minutesText(60 * heat.fullMinutes)} full,{' '}
+            {minutesText(60 * heat.fullMinutes * heat.potShare)} of it the pot’s own.
+          </p>
+        ) : null}
         {minutes('I pour for', pourMinutes, setPourMinutes)}
         {minutes('then rest for', restMinutes, setRestMinutes)}
         <PercentField label="Skimmed off as dross" value={drossShare} most={0.9} onChange={setDrossShare} />

@@ -7,6 +7,7 @@ import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { headText, lotText, massText } from '@/text/words';
 import { PourCautions } from '@/station-kit/TicketSlip';
 import { useBench } from '@/station-kit/BenchProvider';
+import { BackInPot } from './BackInPot';
 import { useUnits } from '@/ui/units/use-units';
 
 /** The slip of a run: what is cast of what was asked, and the pot's books. */
@@ -40,6 +41,7 @@ export function RunSlip({ run, count }: { run: Run; count: RunCount }) {
       <SlipPart label="The pot">
         <SlipRow name="Into the pot">{massText(run.chargedG, mass)}</SlipRow>
         <SlipRow name="In the pot now">{massText(Math.max(0, count.potG), mass)}</SlipRow>
+        <BackInPot run={run} />
         <SlipRow name="Misfilled">{count.misfilled}</SlipRow>
         <SlipRow name="Pours">
           {count.poured} of {count.poured + count.ahead}

@@ -3,6 +3,7 @@ import '@testing-library/jest-dom';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { renderBench } from '../../../tests/support/render-bench';
 import { Pot } from '@/ui/pour-drawing/Pot';
+import { LightPot } from './LightPot';
 import { PotForm } from './PotForm';
 
 function type(name: string, text: string): void {
@@ -24,6 +25,21 @@ describe('Pot', () => {
   it('writes an empty pot as nothing, not as less', async () => {
     await renderBench(<Pot levelG={-20} capacityG={4500} heelG={150} label="In the pot" />);
     expect(screen.getByRole('img', { name: 'In the pot: 0.00 g' })).toBeInTheDocument();
+  });
+});
+
+describe('LightPot', () => {
+  it('says when it should pour by the pot’s own melts, lights it with a clock, and lets it out again', async () => {
+    const { workshop } = await renderBench(<LightPot chargedG={2250} />);
+    // Half of a pot that takes 28 min full, a quarter of which is its own: 7 + 10.5 min.
+    expect(screen.getByText(/pourable some/)).toHaveTextContent('pourable some 18 min after that');
+    fireEvent.click(screen.getByRole('button', { name: 'The pot is lit' }));
+    await screen.findByText(/^Lit/);
+    const [clock] = (await workshop.clocks.all()).filter(({ name }) => name === 'Pot pourable');
+    expect(clock!.endsAt - clock!.startedAt).toBeCloseTo(17.5 * 60_000, -2);
+    fireEvent.click(screen.getByRole('button', { name: 'It is out again' }));
+    expect(await screen.findByRole('button', { name: 'The pot is lit' })).toBeInTheDocument();
+    expect((await workshop.bench.read()).potLitAt).toBeUndefined();
   });
 });
 

@@ -6,7 +6,9 @@ import { renderBench } from '../../../tests/support/render-bench';
 import { useBench } from '@/station-kit/BenchProvider';
 import { GapNote } from '@/ui/pour-drawing/GapNote';
 import { metalOf, NOTHING_ON_SCALE } from './EndWeights';
+import { BackInPot } from './BackInPot';
 import { RunView } from './RunView';
+import type { NewRun } from '@/records/run';
 import { SafetyCheck } from './SafetyCheck';
 
 beforeAll(() => {
@@ -55,11 +57,50 @@ describe('SafetyCheck', () => {
   });
 });
 
+/** A run of two pours on one block. */
+const oneBlock = (moldId: string): NewRun => ({
+  metalBinId: 'lot-14',
+  chargedG: 900,
+  topUps: [],
+  drossShare: 0.02,
+  blocks: [
+    {
+      moldId,
+      fillAll: false,
+      spruePerPourG: 7.5,
+      copies: 1,
+      plannedPours: 2,
+      fills: [{ cavities: [0, 1], filled: [{ key: 'k', count: 4 }] }],
+    },
+  ],
+  heads: [{ key: 'k', style: 'round', nominalG: 10, hookBinId: 'hook-2-0' }],
+  cells: [0, 1].map((cavity) => ({ moldId, cavity, key: 'k', metalG: 9, finishedG: 10 })),
+  wants: [],
+  plannedSeconds: 100,
+  isProven: true,
+});
+
+function BackInPotOfRun() {
+  const { view } = useBench();
+  return view.run ? <BackInPot run={view.run} /> : <p>no run</p>;
+}
+
 describe('RunView', () => {
   function Shown() {
     const { view } = useBench();
     return view.run ? <RunView run={view.run} /> : <p>no run</p>;
   }
+
+  it('says what becomes of misfills and sprues, and the pot’s level follows', async () => {
+    const { workshop } = await renderBench(<BackInPotOfRun />);
+    const [mold] = (await workshop.molds.all()).filter(({ name }) => name === 'Block F');
+    await workshop.runs.start(oneBlock(mold!.id));
+    fireEvent.click(await screen.findByText('back into the pot'));
+    await waitFor(async () => expect((await workshop.runs.current())?.backInPot).toBe(true));
+    await waitFor(() => expect(screen.getByRole('radio', { name: 'back into the pot' })).toBeChecked());
+    fireEvent.click(screen.getByText('laid aside'));
+    await waitFor(async () => expect((await workshop.runs.current())?.backInPot).toBe(false));
+  });
 
   it('goes through the beat, marks the warm-up, and says what is wrong with a casting', async () => {
     const { workshop } = await renderBench(<Shown />);
@@ -68,27 +109,7 @@ describe('RunView', () => {
     await workshop.bench.save({ ...(await workshop.bench.read()), freezeTrial });
     const [mold] = (await workshop.molds.all()).filter(({ name }) => name === 'Block F');
     await workshop.molds.save({ ...mold!, warmUpPours: 1 });
-    await workshop.runs.start({
-      metalBinId: 'lot-14',
-      chargedG: 900,
-      topUps: [],
-      drossShare: 0.02,
-      blocks: [
-        {
-          moldId: mold!.id,
-          fillAll: false,
-          spruePerPourG: 7.5,
-          copies: 1,
-          plannedPours: 2,
-          fills: [{ cavities: [0, 1], filled: [{ key: 'k', count: 4 }] }],
-        },
-      ],
-      heads: [{ key: 'k', style: 'round', nominalG: 10, hookBinId: 'hook-2-0' }],
-      cells: [0, 1].map((cavity) => ({ moldId: mold!.id, cavity, key: 'k', metalG: 9, finishedG: 10 })),
-      wants: [],
-      plannedSeconds: 100,
-      isProven: true,
-    });
+    await workshop.runs.start(oneBlock(mold!.id));
     const press = async (word: RegExp) => fireEvent.click(await screen.findByRole('button', { name: word }));
     await press(/^Load warm-up 1 of 1/);
     await press(/^Close/);
