@@ -57,6 +57,11 @@ const spin = z.strictObject({
   coolSeconds: z.number().min(0).max(3600),
   /** How the halves are laid on each other. */
   mark: z.string().max(120),
+  /** From the axis to the outermost of any cavity, and to the edge of the pool; left out where nobody measured. */
+  reachMm: z.number().gt(0).max(500).optional(),
+  poolMm: z.number().gt(0).max(300).optional(),
+  /** Across the piston that presses the halves together; left out where nobody measured. */
+  pistonMm: z.number().gt(0).max(500).optional(),
 });
 
 export const mold = z.strictObject({

@@ -15,6 +15,7 @@ import { markText } from '@/text/words';
 import type { CavityMark } from '@/ui/mold-block/cavity-mark';
 import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { CavityFigures } from './CavityFigures';
+import { DiscHolds } from './DiscHolds';
 import styles from './molds.module.css';
 import { WeightStrip } from './WeightStrip';
 
@@ -88,6 +89,7 @@ export function OpenBlock(props: OpenBlockProps) {
         </p>
       ) : null}
       {mold.spin ? <p className={styles.spin}>{spinText(mold.spin, preferences.length)}</p> : null}
+      {mold.spin ? <DiscHolds mold={mold} metal={metal} /> : null}
       <CavityFigures rows={rows} metal={metal} layout={layout} />
       <p className={row(0, styles.inMetal)}>
         <label htmlFor="molds-metal">in</label>

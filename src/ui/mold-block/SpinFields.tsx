@@ -27,6 +27,18 @@ export function SpinFields({ spin, onChange }: { spin: Spin; onChange: (spin: Sp
       }
     />
   );
+  // Left empty, whether it flashes is not known.
+  const measure = (label: string, key: 'reachMm' | 'poolMm' | 'pistonMm', most: number) => (
+    <QuantityField
+      of="length"
+      label={label}
+      least={1}
+      most={most}
+      isOptional
+      value={spin[key] ?? null}
+      onChange={(mm) => onChange({ ...spin, [key]: mm ?? undefined })}
+    />
+  );
   return (
     <div className={styles.spinFields}>
       <QuantityField
@@ -41,6 +53,9 @@ export function SpinFields({ spin, onChange }: { spin: Spin; onChange: (spin: Sp
       {field('Speed, rpm', 'rpm')}
       {field('Spin, s', 'spinSeconds')}
       {field('Cool, s', 'coolSeconds')}
+      {measure('Cavities reach out to', 'reachMm', 500)}
+      {measure('Pool, radius', 'poolMm', 300)}
+      {measure('Clamp’s piston, across', 'pistonMm', 500)}
       <TextField
         label="Marks that meet"
         value={spin.mark}
