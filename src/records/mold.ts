@@ -36,6 +36,10 @@ const cavity = z.strictObject({
   weighedCount: z.int().min(0),
   /** Hook sizes it takes; none for a sinker without a hook. */
   hookSizes: z.array(z.string()),
+  /** Its slot for the hook, as measured: how wide, and from the eye's seat to the block's edge; left out where nobody did. */
+  slot: z
+    .strictObject({ wireMm: z.number().gt(0).max(20), edgeMm: z.number().gt(0).max(300).nullable() })
+    .optional(),
   /** Share of the hook that lies in the metal. */
   hookShare: share,
   /** What a hook size does here: sits low, wants its eye bent. By size. */

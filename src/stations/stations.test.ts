@@ -131,7 +131,7 @@ describe('words', () => {
     expect(headText(zander.lines[0]!, view.binById, 'g')).toBe('Round 10 g, 2/0');
     expect(headText({ style: 'egg', nominalG: 20, hookBinId: null }, view.binById, 'g')).toBe('Egg 20 g');
     expect(dueOn(zander)).toBe('2026-11-28');
-    expect(verdictText({ fits: false, why: 'hook', hookSizes: ['2/0'] }, '10 g', 'g')).toBe(
+    expect(verdictText({ fits: false, why: 'hook', hookSizes: ['2/0'], lies: null }, '10 g', 'g')).toBe(
       'takes hooks 2/0',
     );
     expect(verdictText({ fits: false, why: 'weight', finishedG: 9, offShare: -0.1 }, '10 g', 'g')).toBe(

@@ -137,6 +137,8 @@ export function verdictText(verdict: CavityVerdict, mark: string, unit: MassUnit
     case 'weight':
       return `gives ${massText(verdict.finishedG, unit)}, ${offText(verdict.offShare, mark)}`;
     case 'hook':
+      if (verdict.lies === 'thick') return 'has a slot too narrow for that hook’s wire';
+      if (verdict.lies === 'short') return 'is deeper than that hook’s shank is long';
       return verdict.hookSizes.length > 0 ? `takes hooks ${verdict.hookSizes.join(', ')}` : 'takes no hook';
     case 'no-room':
       return 'has no room for metal round that hook';

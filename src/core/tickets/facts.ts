@@ -1,4 +1,5 @@
 import type { EmbeddedPart } from '../cavities/embedded-part';
+import type { HookSlot } from './takes-hook';
 
 /** What the sums of a ticket need to know of the bench. The records of the bench fill these as they are. */
 
@@ -12,6 +13,9 @@ export interface HookFacts {
   readonly id: string;
   readonly size: string;
   readonly massG: number;
+  /** How thick its wire is, and how long its shank from the eye to the bend; left out where nobody measured. */
+  readonly wireMm?: number;
+  readonly shankMm?: number;
 }
 
 export interface CavityFacts {
@@ -21,6 +25,8 @@ export interface CavityFacts {
   /** Where that volume comes from; a guess was made from the mark alone. Left out, it is taken as measured. */
   readonly volumeBasis?: 'weighed' | 'reference' | 'guess';
   readonly hookSizes: readonly string[];
+  /** Its slot for the hook, where it was measured. */
+  readonly slot?: HookSlot | undefined;
   readonly hookShare: number;
   /** Pins, eyes and frames cast in besides the hook. */
   readonly inserts: readonly (EmbeddedPart & {

@@ -1,13 +1,20 @@
 import { RELATIVE_SLACK } from '../numeric/relative-slack';
 import { finishedWeight } from './finished-weight';
 import { offMark } from './marked-weight';
+import { slotVerdict, takesHook, type SlotVerdict } from './takes-hook';
 import type { CavityFacts, HeadSpec, HookFacts, MetalFacts } from './facts';
 
 /** Whether a cavity makes what is asked, and if not, why. */
 export type CavityVerdict =
   | { readonly fits: true; readonly metalG: number; readonly finishedG: number; readonly offShare: number }
   | { readonly fits: false; readonly why: 'style' | 'no-room' }
-  | { readonly fits: false; readonly why: 'hook'; readonly hookSizes: readonly string[] }
+  | {
+      readonly fits: false;
+      readonly why: 'hook';
+      readonly hookSizes: readonly string[];
+      /** How the hook would lie in its slot; null where that was not measured. */
+      readonly lies: SlotVerdict | null;
+    }
   | { readonly fits: false; readonly why: 'weight'; readonly finishedG: number; readonly offShare: number };
 
 /**
@@ -25,8 +32,11 @@ export function judgeCavity(
   toleranceShare: number,
 ): CavityVerdict {
   if (cavity.style !== spec.style) return { fits: false, why: 'style' };
-  const takesHook = hook ? cavity.hookSizes.includes(hook.size) : cavity.hookSizes.length === 0;
-  if (!takesHook) return { fits: false, why: 'hook', hookSizes: cavity.hookSizes };
+  const isTaken = hook ? takesHook(cavity, hook) : cavity.hookSizes.length === 0;
+  if (!isTaken) {
+    const lies = hook && cavity.hookSizes.length > 0 ? slotVerdict(cavity, hook) : null;
+    return { fits: false, why: 'hook', hookSizes: cavity.hookSizes, lies };
+  }
   const cast = finishedWeight(cavity, metal, hook);
   if (!cast.ok) return { fits: false, why: 'no-room' };
   const { metalG, finishedG } = cast.value;

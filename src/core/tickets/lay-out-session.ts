@@ -1,3 +1,4 @@
+import { takesHook } from './takes-hook';
 import type { KeyCount, PlanMold } from '../pours/pour-plan';
 import { castFromCavity } from './cast-from-cavity';
 import type { CavityFacts, HeadSpec, HookFacts, LineWant, MetalFacts, MoldFacts } from './facts';
@@ -130,7 +131,7 @@ function spareHead(
   hooks: ReadonlyMap<string, HookFacts>,
 ): (HeadSpec & { key: string; metalG: number; finishedG: number }) | null {
   if (!cavity) return null;
-  const hook = [...hooks.values()].find((known) => cavity.hookSizes.includes(known.size)) ?? null;
+  const hook = [...hooks.values()].find((known) => takesHook(cavity, known)) ?? null;
   const cast = castFromCavity(cavity, metal, hook);
   if (!cast.ok) return null;
   const spec = { style: cavity.style, nominalG: cavity.nominalG, hookBinId: hook?.id ?? null };

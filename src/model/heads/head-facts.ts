@@ -1,3 +1,4 @@
+import { takesHook } from '@/core/tickets/takes-hook';
 import { findStyle } from '@/core/cavities/styles/index';
 import { shapeCavity } from '@/core/cavities/shape-cavity';
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
@@ -39,11 +40,11 @@ export function hookIn({ hookBinId, bought }: HeadOf, { hooks }: Pick<Facts, 'ho
 
 /** The cavity that a head most likely came from: of its style and mark, taking its hook before others. */
 function cavityOf({ style, nominalG, hookBinId }: HeadOf, { molds, hooks }: Facts): Cavity | null {
-  const size = hookBinId === null ? undefined : hooks.get(hookBinId)?.size;
+  const hook = hookBinId === null ? undefined : hooks.get(hookBinId);
   const like = molds
     .flatMap(({ cavities }) => cavities)
     .filter((cavity) => cavity.style === style && cavity.nominalG === nominalG);
-  return like.find(({ hookSizes }) => size !== undefined && hookSizes.includes(size)) ?? like[0] ?? null;
+  return like.find((cavity) => hook !== undefined && takesHook(cavity, hook)) ?? like[0] ?? null;
 }
 
 /** What of a head is heated: its metal, the steel in it, its skin; null where its style is not known. */
@@ -99,7 +100,7 @@ export function headWeight(
 }
 
 /** The hook in a head or, where nobody chose one, one that its cavity takes. */
-function hookFor({ hookSizes }: Cavity, head: HeadOf, { hooks }: Facts) {
+function hookFor(cavity: Cavity, head: HeadOf, { hooks }: Facts) {
   if (head.hookBinId !== null) return hooks.get(head.hookBinId) ?? null;
-  return [...hooks.values()].find(({ size }) => hookSizes.includes(size)) ?? null;
+  return [...hooks.values()].find((hook) => takesHook(cavity, hook)) ?? null;
 }

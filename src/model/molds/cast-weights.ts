@@ -1,3 +1,4 @@
+import { takesHook } from '@/core/tickets/takes-hook';
 import { finishedWeight } from '@/core/tickets/finished-weight';
 import type { MetalFacts } from '@/core/tickets/facts';
 import type { HookBin } from '@/records/bin';
@@ -16,9 +17,9 @@ export interface CastWeight {
 }
 
 /** A hook that a cavity takes, as one lies on the shelf; null where it takes none, or none lies there. */
-function hookFor({ hookSizes }: Cavity, hooks: Iterable<HookBin>): HookBin | null {
-  const fitting = [...hooks].filter(({ size }) => hookSizes.includes(size));
-  return fitting.find(({ size }) => size === hookSizes[0]) ?? fitting[0] ?? null;
+function hookFor(cavity: Cavity, hooks: Iterable<HookBin>): HookBin | null {
+  const fitting = [...hooks].filter((hook) => takesHook(cavity, hook));
+  return fitting.find(({ size }) => size === cavity.hookSizes[0]) ?? fitting[0] ?? null;
 }
 
 /** Weights nearer than this are one to a maker, a share. */

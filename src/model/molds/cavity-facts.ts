@@ -1,3 +1,4 @@
+import { takesHook } from '@/core/tickets/takes-hook';
 import { forecastPours } from '@/core/pours/forecast-pours';
 import type { PourPlan } from '@/core/pours/pour-plan';
 import type { CastingPrediction } from '@/core/cavities/predict-casting';
@@ -54,11 +55,11 @@ export function cavityRows(
   });
 }
 
-/** The first hook on the shelf of a size the cavity takes. */
+/** The first hook on the shelf that the cavity takes, of its best size if there is one. */
 export function hookFor(cavity: Cavity, hooks: ReadonlyMap<string, HookBin>): HookBin | null {
   for (const size of cavity.hookSizes) {
-    const found = [...hooks.values()].find((hook) => hook.size === size);
+    const found = [...hooks.values()].find((hook) => hook.size === size && takesHook(cavity, hook));
     if (found) return found;
   }
-  return null;
+  return [...hooks.values()].find((hook) => takesHook(cavity, hook)) ?? null;
 }

@@ -1,3 +1,4 @@
+import { takesHook } from '@/core/tickets/takes-hook';
 import { findStyle } from '@/core/cavities/styles';
 import type { NewTicket } from '@/records/ticket';
 import type { TicketLine } from '@/records/ticket';
@@ -32,7 +33,7 @@ function headToMake(
   // The hook of the wish where the cavity takes it, else the best one that it takes.
   const own = hooks.get(wish.hookBinId ?? '');
   const hook =
-    own && nearest.hookSizes.includes(own.size)
+    own && takesHook(nearest, own)
       ? own
       : nearest.hookSizes
           .flatMap((size) => [...hooks.values()].find((each) => each.size === size) ?? [])

@@ -10,6 +10,7 @@ import { pouredMetal } from '@/reference/poured-metal';
 import { DrilledFields } from '@/ui/mold-design/DrilledFields';
 import { InsertFields } from './InsertFields';
 import { PouringFields } from './PouringFields';
+import { SlotFields } from './SlotFields';
 import { SpinFields, USUAL_SPIN } from '@/ui/mold-block/SpinFields';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -197,6 +198,7 @@ function CavityRow({ index, cavity, kind, problems, onChange, onRemove }: Cavity
           onChange={(sizes: string[]) => onChange({ hookSizes: readHookSizes(sizes) })}
         />
       </FieldShell>
+      {findStyle(cavity.style)?.isHooked ? <SlotFields cavity={cavity} onChange={onChange} /> : null}
       <QuantityField
         label="Cavity volume"
         of="room"

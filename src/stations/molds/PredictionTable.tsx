@@ -1,5 +1,6 @@
 'use client';
 
+import { takesHook } from '@/core/tickets/takes-hook';
 import type { Cavity } from '@/records/mold';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -11,7 +12,7 @@ import styles from './weigh-in.module.css';
 export function PredictionTable({ cavity }: { cavity: Cavity }) {
   const { view } = useBench();
   const { mass } = useUnits();
-  const fitting = [...view.hooks.values()].filter(({ size }) => cavity.hookSizes.includes(size));
+  const fitting = [...view.hooks.values()].filter((hook) => takesHook(cavity, hook));
   const hooks = cavity.hookSizes.length === 0 ? [null] : fitting.length > 0 ? fitting : [null];
   return (
     <table className={styles.predictions}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { takesHook } from '@/core/tickets/takes-hook';
 import { offMark } from '@/core/tickets/marked-weight';
 import { apart, column, stack, wrap } from '@/ui/layout/layout';
 import { Button, Modal, Segmented, Select } from 'antd';
@@ -43,7 +44,7 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
   const cavity = mold.cavities.find((each) => each.id === cavityId) ?? mold.cavities[0];
   const metal = view.metals.find((each) => each.id === metalId) ?? view.metals[0];
   if (!cavity || !metal) return null;
-  const fitting = [...view.hooks.values()].filter(({ size }) => cavity.hookSizes.includes(size));
+  const fitting = [...view.hooks.values()].filter((hook) => takesHook(cavity, hook));
   const hook =
     hookId === BARE ? null : (fitting.find((each) => each.id === hookId) ?? hookFor(cavity, view.hooks));
   const samples = weighingsOf(cavity, view.weighings).filter(({ calibrates }) => calibrates).length;

@@ -1,5 +1,6 @@
 'use client';
 
+import { takesHook } from '@/core/tickets/takes-hook';
 import { apart } from '@/ui/layout/layout';
 import { Button, Modal, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
@@ -38,7 +39,7 @@ export function WhatMakes({ targetG: first, metalId: firstMetal, onChoose, onClo
     () =>
       view.molds.flatMap((mold) =>
         mold.cavities.flatMap((cavity) => {
-          const fitting = [...view.hooks.values()].filter(({ size }) => cavity.hookSizes.includes(size));
+          const fitting = [...view.hooks.values()].filter((hook) => takesHook(cavity, hook));
           const hooks = cavity.hookSizes.length === 0 ? [null] : fitting;
           return hooks.map((hook) => ({
             id: `${cavity.id} ${hook?.id ?? ''}`,
