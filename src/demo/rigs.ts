@@ -273,9 +273,9 @@ export function demoRigs(bins: readonly Bin[], tools: DemoTools): DemoRigs {
       },
     ],
     pulls: [
-      [3.72, -12],
-      [3.88, -12],
-      [3.61, -11],
+      [8.2, -12],
+      [8.5, -12],
+      [7.9, -11],
     ].map(([brokeKgf = 0, day = 0], nth) => ({
       id: `pull-${nth + 1}`,
       end: 'snell' as const,

@@ -131,3 +131,22 @@ export function castingWorking(
     ],
   };
 }
+
+/** A casting's weight with its band: what strays in it. */
+export function bandedWorking(
+  cavity: Cavity,
+  metal: MetalBin,
+  hook: HookBin | null,
+  cast: CastingPrediction & { readonly bandG: number },
+  units: WrittenIn,
+): Working {
+  const working = castingWorking(cavity, metal, hook, cast, units);
+  const strays =
+    cavity.weighedCount > 1
+      ? 'how castings of it strayed, how few were weighed (Student’s t), the metal’s density and the hook'
+      : 'what a cavity that nobody weighed may hold, the metal’s density and the hook';
+  return {
+    ...working,
+    steps: [...working.steps, `± ${massText(cast.bandG, units.mass)}, 19 castings in 20: ${strays}`],
+  };
+}

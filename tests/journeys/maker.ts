@@ -1,4 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
+import { readBench } from '../support/bench-database';
 import { figuresOf } from '../support/foreign-units';
 import { expect } from './bench-test';
 import { openEmpty } from './empty-bench';
@@ -123,15 +124,21 @@ export async function pourAll(maker: Maker, good: number): Promise<string[]> {
   const next = page.getByRole('button', { name: /space$/ });
   await next.waitFor();
   await readsInOwnUnits(maker);
-  // The button counts seconds by itself: that a press was taken shows in the title, as which pour it is.
+  // The button counts seconds by itself, and what is done while a casting is warm is no pour: that a press was taken is
+  // in the beat that the bench keeps, and the title says of which pour it is then.
+  const beat = async () => {
+    const { runs, beats, pours } = (await readBench(page)).contents;
+    const run = runs.find(({ state }) => state === 'pouring');
+    return { kept: JSON.stringify(beats), poured: pours.filter(({ runId }) => runId === run?.id).length };
+  };
   const title = page.getByRole('heading', { level: 1 });
   const said: string[] = [];
-  for (;;) {
-    const pour = await title.innerText();
-    if (!pour.startsWith('Pour ')) break;
+  while ((await title.innerText()).startsWith('Pour ')) {
+    const { kept } = await beat();
     said.push((await next.innerText()).replaceAll('\n', ', '));
     await maker.press(next);
-    await expect(title).not.toHaveText(pour);
+    await expect.poll(async () => (await beat()).kept).not.toBe(kept);
+    await expect(title).toHaveText(new RegExp(`^Pour ${(await beat()).poured + 1} of |^(?!Pour )`));
   }
   await maker.button(new RegExp(`^Book the run ${good} good`));
   await page.getByRole('dialog').waitFor();

@@ -3,7 +3,6 @@ import { findMatch } from './match-table';
 import { PLAIN_GAUGE, type PartGauge } from '../parts/part-roles';
 import { choosePiece, mayLie, nearestTo } from './choose-piece';
 import { cutsOfRig } from './cuts-of-rig';
-import { findEnd } from './ends';
 import type { RigPlace } from './kinds/definition';
 import { linksOfRig } from './links-of-rig';
 import { rateStrength } from './rate-strength';

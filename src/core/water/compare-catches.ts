@@ -29,7 +29,7 @@ export interface CatchComparison {
 
 const USUAL_CONFIDENCE = 0.9;
 /** A weak guess before anything was caught: half a fish in an hour. */
-const PRIOR = { catches: 0.5, hours: 1 } as const;
+export const USUAL_CATCH = { catches: 0.5, hours: 1 } as const;
 
 /**
  * What came in an hour, group by group, where catches come in clumps: outings of one group that differ more than chance alone
@@ -56,8 +56,8 @@ export function compareCatches(
   const dispersion = dispersionOf(groups);
   const tail = (1 - confidence) / 2;
   const rated = groups.map(({ id, outings }) => {
-    const catches = sum(outings.map((each) => each.catches)) + PRIOR.catches;
-    const hours = sum(outings.map((each) => each.hours)) + PRIOR.hours;
+    const catches = sum(outings.map((each) => each.catches)) + USUAL_CATCH.catches;
+    const hours = sum(outings.map((each) => each.hours)) + USUAL_CATCH.hours;
     const [shape, rate] = [catches / dispersion, hours / dispersion];
     return {
       id,

@@ -9,6 +9,8 @@ import { useMemo, useState } from 'react';
 import { cheapestRoutes } from '@/core/cost/cheapest-route';
 import { numberText } from '@/text/number-text';
 import type { BuyIn } from '@/records/buying';
+import { daysWorking } from '@/station-kit/figures/days-working';
+import { Figure } from '@/ui/figure/Figure';
 import { CountField } from '@/ui/unit-field/CountField';
 import { DayField } from '@/ui/unit-field/DayField';
 import { minutesText } from '@/text/words';
@@ -75,7 +77,7 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
           <strong>{way(best.bought)}.</strong> {moneyText(best.costEach, sign)} each,{' '}
           {moneyText(best.costEach * count, sign)} for {count}
           {best.minutes > 0 ? `, ${minutesText(best.minutes * 60)} of your hands` : ''}, done in{' '}
-          {numberText(Math.ceil(best.days))} days
+          <Figure working={daysWorking(best, minutes ?? 0)}>{numberText(Math.ceil(best.days))} days</Figure>
           {best.isInTime ? '.' : ': too late for that day. Nothing is quicker.'}
         </p>
       ) : null}

@@ -10,7 +10,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { CountButton } from '@/station-kit/put-down/CountButton';
 import { useUnits } from '@/ui/units/use-units';
 import { compositionText, ELEMENT_DYES } from '@/model/metals/alloys';
-import { onHandText } from './on-hand-text';
+import { onHandText } from '@/text/on-hand-text';
 import styles from './metal.module.css';
 
 const INGOT_G = 500;

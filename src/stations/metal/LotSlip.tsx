@@ -10,7 +10,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { rangeOf } from '@/reference/range-of';
 import { DoubtNote } from '@/station-kit/DoubtNote';
-import { onHandText } from './on-hand-text';
+import { onHandText } from '@/text/on-hand-text';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { compositionText, traceText } from '@/model/metals/alloys';

@@ -33,7 +33,7 @@ import { LotShelf } from './LotShelf';
 import { LotSlip } from './LotSlip';
 import { MeltForm } from './MeltForm';
 import { MixFigures } from './MixFigures';
-import { allOnHandText, onHandText } from './on-hand-text';
+import { allOnHandText, onHandText } from '@/text/on-hand-text';
 import { PotGauge } from '@/ui/metal-drawing/PotGauge';
 import { PotLedger } from './PotLedger';
 import { RulesPart } from './RulesPart';

@@ -1,5 +1,5 @@
 import type { StationDefinition } from '@/station-kit/station-definition';
-import { allOnHandText } from './on-hand-text';
+import { allOnHandText } from '@/text/on-hand-text';
 
 export const metal: StationDefinition = {
   key: 'metal',

@@ -3,6 +3,7 @@ import type { MetalBin } from '@/records/bin';
 import type { Mold } from '@/records/mold';
 import { numberText } from '@/text/number-text';
 import { pressureText } from '@/text/quantity-text';
+import { areaText } from '@/text/writer';
 import { lengthText, massText } from '@/text/words';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/use-units';
@@ -51,7 +52,7 @@ export function DiscHolds({ mold, metal }: { readonly mold: Mold; readonly metal
           title: 'What parts the halves',
           steps: [
             `metal that turns as one presses with density × turns² × (reach² − pool²) / 2: ${pressureText(force.pressureKpa / KPA_PER_BAR, length)} at ${spin.rpm} rpm`,
-            `on ${numberText(force.projectedCm2, 3)} cm² that all cavities show to the parting plane, as if each lay as far out as the outermost: the safe side`,
+            `on ${areaText(force.projectedCm2, length)} that all cavities show to the parting plane, as if each lay as far out as the outermost: the safe side`,
             `the clamp: ${pressureText(spin.clampBar, length)} on its piston gives ${kgf(force.clampKgf)}`,
           ],
           inputs: [

@@ -198,7 +198,6 @@ function CavityRow({ index, cavity, kind, problems, onChange, onRemove }: Cavity
           onChange={(sizes: string[]) => onChange({ hookSizes: readHookSizes(sizes) })}
         />
       </FieldShell>
-      {findStyle(cavity.style)?.isHooked ? <SlotFields cavity={cavity} onChange={onChange} /> : null}
       <QuantityField
         label="Cavity volume"
         of="room"
@@ -220,6 +219,11 @@ function CavityRow({ index, cavity, kind, problems, onChange, onRemove }: Cavity
               })
             }
           />
+        </div>
+      ) : null}
+      {findStyle(cavity.style)?.isHooked ? (
+        <div className={stack(10, styles.cavityMore)}>
+          <SlotFields cavity={cavity} onChange={onChange} />
         </div>
       ) : null}
       <InsertFields index={index} isFrame={kind === 'frame'} cavity={cavity} onChange={onChange} />

@@ -2,7 +2,9 @@
 
 import { takesHook } from '@/core/tickets/takes-hook';
 import type { Cavity } from '@/records/mold';
+import { bandedWorking } from '@/station-kit/workings';
 import { lotText, massText } from '@/text/words';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { predictWithBand } from '@/model/molds/cavity-weighings';
@@ -11,7 +13,8 @@ import styles from './weigh-in.module.css';
 /** What a cavity gives in every metal on the shelf, on every hook that fits, each with its band. */
 export function PredictionTable({ cavity }: { cavity: Cavity }) {
   const { view } = useBench();
-  const { mass } = useUnits();
+  const units = useUnits();
+  const { mass } = units;
   const fitting = [...view.hooks.values()].filter((hook) => takesHook(cavity, hook));
   const hooks = cavity.hookSizes.length === 0 ? [null] : fitting.length > 0 ? fitting : [null];
   return (
@@ -42,7 +45,10 @@ export function PredictionTable({ cavity }: { cavity: Cavity }) {
                 >
                   {cast ? (
                     <>
-                      <b>{massText(cast.finishedG, mass)}</b> <small>± {massText(cast.bandG, mass)}</small>
+                      <Figure working={bandedWorking(cavity, metal, hook, cast, units)}>
+                        {massText(cast.finishedG, mass)}
+                      </Figure>{' '}
+                      <small>± {massText(cast.bandG, mass)}</small>
                     </>
                   ) : (
                     'no room'

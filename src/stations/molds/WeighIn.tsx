@@ -16,6 +16,8 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { roomText } from '@/text/writer';
 import { useUnits } from '@/ui/units/use-units';
 import { hookFor } from '@/model/molds/cavity-facts';
+import { Figure } from '@/ui/figure/Figure';
+import { bandedWorking } from '@/station-kit/workings';
 import { PredictionTable } from './PredictionTable';
 import { predictWithBand, weighingsOf } from '@/model/molds/cavity-weighings';
 import { WeighingList } from './WeighingList';
@@ -33,7 +35,8 @@ interface WeighInProps {
 /** Castings on the scale: the cavity's true volume, how sure it is, and what it gives in everything else. */
 export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
   const { view, workshop, carryOut } = useBench();
-  const { mass, length } = useUnits();
+  const units = useUnits();
+  const { mass, length } = units;
   const [cavityId, setCavityId] = useState(mold.cavities[0]?.id ?? '');
   const [metalId, setMetalId] = useState(firstMetal);
   const [hookId, setHookId] = useState<string | null>(null);
@@ -160,7 +163,11 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
           </p>
           {cast ? (
             <p>
-              gives <b>{massText(cast.finishedG, mass)}</b> ± {massText(cast.bandG, mass)} here,{' '}
+              gives{' '}
+              <Figure working={bandedWorking(cavity, metal, hook, cast, units)}>
+                {massText(cast.finishedG, mass)}
+              </Figure>{' '}
+              ± {massText(cast.bandG, mass)} here,{' '}
               {offText(offMark(cavity, cast.finishedG, cavity.nominalG), markText(cavity.nominalG, mass))}
             </p>
           ) : null}

@@ -220,7 +220,10 @@ describe('the drawing board', () => {
       />,
     );
     expect(screen.getAllByRole('img')[0]).toHaveAccessibleName(/^lying on its side/);
-    expect(screen.getAllByText(/Stands until it is tipped by \d+°/).length).toBeGreaterThan(0);
+    expect(screen.getAllByText(/Stands until it is tipped by/).length).toBeGreaterThan(0);
+    expect(screen.getAllByRole('button', { name: /^How far it may be tipped: \d+°/ }).length).toBeGreaterThan(
+      0,
+    );
     expect(screen.queryByText(/%/)).toBeNull();
     unmount();
     await renderBench(

@@ -41,11 +41,11 @@ export function RunSlip({ run, count }: { run: Run; count: RunCount }) {
       <SlipPart label="The pot">
         <SlipRow name="Into the pot">{massText(run.chargedG, mass)}</SlipRow>
         <SlipRow name="In the pot now">{massText(Math.max(0, count.potG), mass)}</SlipRow>
-        <BackInPot run={run} />
         <SlipRow name="Misfilled">{count.misfilled}</SlipRow>
         <SlipRow name="Pours">
           {count.poured} of {count.poured + count.ahead}
         </SlipRow>
+        <BackInPot run={run} />
       </SlipPart>
       {count.potG < view.pot.heelG ? (
         <SlipNote tone="stop">

@@ -3,6 +3,8 @@
 import type { Evening, Leg } from '@/core/pours/lay-out-evening';
 import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
+import { eveningWorking } from '@/station-kit/figures/evening-working';
+import { Figure } from '@/ui/figure/Figure';
 import styles from './session-strip.module.css';
 
 interface SessionStripProps {
@@ -52,10 +54,12 @@ export function SessionStrip({ evening, chosen, onChoose }: SessionStripProps) {
         {firstGoodS === null ? null : (
           <>
             First good pour after <b>{minutesText(firstGoodS)}</b>, all done after{' '}
-            <b>
+            <Figure
+              working={eveningWorking(evening, (moldId) => view.moldById.get(moldId)?.name ?? 'a block gone')}
+            >
               {minutesText(totalS)}
-              {spreadS === null ? '' : ` ± ${minutesText(2 * spreadS)}`}
-            </b>
+            </Figure>
+            {spreadS === null ? '' : ` ± ${minutesText(2 * spreadS)}`}
             {spreadS === null
               ? '; at the times set for the blocks, until your own runs say'
               : '; your own beat, 19 evenings in 20'}

@@ -13,6 +13,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { buyNeeds, buyQuestion } from '@/model/stock/buying';
+import { Figure } from '@/ui/figure/Figure';
 import { PackForm } from './PackForm';
 import { useOrders } from './use-orders';
 import styles from './buy.module.css';
@@ -193,7 +194,26 @@ function Orders({ plan, onOrder }: { readonly plan: OrderPlan; readonly onOrder:
   return (
     <section className={styles.orders} aria-label="The cheapest orders">
       <p role="status">
-        <strong>{money(plan.cost, sign)}</strong> with the post,{' '}
+        <Figure
+          size="large"
+          working={{
+            title: 'The cheapest orders',
+            steps: [
+              ...plan.orders.map(
+                ({ sellerId, goods, postage }) =>
+                  `${view.sellers.find(({ id }) => id === sellerId)?.name ?? 'a seller gone'}: goods ${money(goods, sign)} + post ${money(postage, sign)}`,
+              ),
+              `together ${money(plan.cost, sign)}; whole packs that cover all that is short, topped up where free post makes that cheaper`,
+              plan.optimal
+                ? 'an integer program, solved until nothing cheaper is possible; its packs were counted again in exact numbers'
+                : 'an integer program, stopped by the time limit',
+            ],
+            inputs: [{ name: 'packs, prices and post', value: 'as you noted them', basis: 'given' }],
+          }}
+        >
+          {money(plan.cost, sign)}
+        </Figure>{' '}
+        with the post,{' '}
         {plan.optimal
           ? 'proven: no other orders cost less.'
           : 'the best found in the time; there may be a cheaper one.'}

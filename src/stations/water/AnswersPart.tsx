@@ -7,6 +7,7 @@ import { useMemo, useState } from 'react';
 import type { RateGroup } from '@/core/water/compare-rates';
 import { numberText } from '@/text/number-text';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
+import { rateWorking } from '@/station-kit/figures/rate-working';
 import { RateChart } from '@/ui/water-drawing/RateChart';
 import { markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -26,8 +27,9 @@ const ASPECT_WORDS: readonly { readonly value: Aspect; readonly label: string }[
 const ANYWHERE = '';
 const MOST_ROWS = 12;
 
-const rowOf = (what: string) => (group: RateGroup) => ({
+const rowOf = (what: string, dispersion: number) => (group: RateGroup) => ({
   ...group,
+  working: rateWorking(what, dispersion, group),
   note: `${group.count} ${what} in ${numberText(group.hours, 3)} h${group.counted === null ? '' : `: ${numberText(group.counted, 2)} an hour as counted`}`,
 });
 
@@ -94,17 +96,25 @@ export function AnswersPart({ onFirst }: { readonly onFirst: () => void }) {
       </p>
       <RateChart
         label="Fish an hour"
-        rows={caught.groups.slice(0, MOST_ROWS).map(rowOf('fish'))}
+        rows={caught.groups.slice(0, MOST_ROWS).map(rowOf('fish', caught.dispersion))}
         winner={caught.winner}
       />
       <div className={apart(0, styles.pair)}>
         <section>
           <h3>Lost an hour, by bottom</h3>
-          <RateChart label="Lost an hour by bottom" rows={byBottom.groups.map(rowOf('lost'))} winner={null} />
+          <RateChart
+            label="Lost an hour by bottom"
+            rows={byBottom.groups.map(rowOf('lost', byBottom.dispersion))}
+            winner={null}
+          />
         </section>
         <section>
           <h3>Lost an hour, by weight</h3>
-          <RateChart label="Lost an hour by weight" rows={byWeight.groups.map(rowOf('lost'))} winner={null} />
+          <RateChart
+            label="Lost an hour by weight"
+            rows={byWeight.groups.map(rowOf('lost', byWeight.dispersion))}
+            winner={null}
+          />
         </section>
       </div>
       {sets.length > 0 ? (

@@ -7,7 +7,9 @@ import { hookLine } from '@/core/molds/hook-line';
 import type { SittingPose } from '@/core/molds/sit-on-bottom';
 import type { StudiedBody } from '@/core/molds/study-body';
 import { poseView, type PoseView } from '@/drawing/pose-view';
-import { useSentence } from '../units/use-units';
+import { lengthText } from '@/text/words';
+import { Figure } from '../figure/Figure';
+import { useSentence, useUnits } from '../units/use-units';
 import type { Study } from './study';
 import styles from './mold-design.module.css';
 
@@ -51,7 +53,7 @@ export function Sitting({ study, hook, eyeMm, trailer }: SittingProps) {
           <p>
             <strong>{poseText(pose)}</strong>
             <br />
-            {holdText(pose, nth === 0)}
+            <Hold pose={pose} isDrawnFirst={nth === 0} />
           </p>
         </li>
       ))}
@@ -68,16 +70,43 @@ function poseText({ tailDegrees, point }: SittingPose): string {
 }
 
 /** How firmly it lies so, and what the line makes of it. */
-function holdText({ tipDegrees, drawnDegrees, stableMarginMm }: SittingPose, isDrawnFirst: boolean): string {
+function Hold({ pose, isDrawnFirst }: { readonly pose: SittingPose; readonly isDrawnFirst: boolean }) {
+  const { length } = useUnits();
+  const { tipDegrees, drawnDegrees, stableMarginMm } = pose;
   if (stableMarginMm === 0) return 'Held by the tail, which lifts it.';
-  const tips =
-    tipDegrees < 1 ? 'Rolls at a touch' : `Stands until it is tipped by ${Math.round(tipDegrees)}°`;
   const drawn = isDrawnFirst
     ? 'drawn along by its eye it comes to lie so'
     : drawnDegrees < 0
       ? 'drawn along by its eye it turns over'
       : 'drawn along slowly it may stay so';
-  return `${tips}; ${drawn}.`;
+  return (
+    <>
+      {tipDegrees < 1 ? (
+        'Rolls at a touch'
+      ) : (
+        <>
+          Stands until it is tipped by{' '}
+          <Figure
+            working={{
+              title: 'How far it may be tipped',
+              steps: [
+                'in water it weighs by its room: metal, hook and tail each pull or lift where their own middle lies',
+                'it can lie on every face of its hull that this middle stands over, and tips over once the middle passes the nearest edge',
+                `here the edge is ${lengthText(stableMarginMm, length)} off: tipped by ${Math.round(tipDegrees)}° it goes over`,
+              ],
+              inputs: [
+                { name: 'its shape', value: 'as drawn, scaled to its room', basis: 'computed' },
+                { name: 'a hard flat bottom, no current', value: 'supposed', basis: 'guess' },
+              ],
+            }}
+          >
+            {Math.round(tipDegrees)}°
+          </Figure>
+        </>
+      )}
+      {`; ${drawn}.`}
+    </>
+  );
 }
 
 /** How it leans: a head has a nose and a tail, a bare sinker a foot (where its drawing begins) and a top. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { Figure } from '../figure/Figure';
 import { capabilityBand } from '@/core/quality/capability-band';
 import { wrap } from '../layout/layout';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip, type ChartOptions } from 'chart.js';
@@ -96,9 +97,31 @@ export function ControlChart({ name, weighedG, targetG, toleranceG }: ControlCha
       <figcaption>
         <strong>{name}</strong> {last} castings, mean {massText(chart.meanG, mass)}, limits{' '}
         {massText(Math.max(0, chart.lowerG), mass)} to {massText(chart.upperG, mass)}
-        {capability === null
-          ? ''
-          : `, Cpk ${capability.cpk.toFixed(2)}, nine in ten between ${capability.low.toFixed(2)} and ${capability.high.toFixed(2)}`}
+        {capability === null ? null : (
+          <>
+            , Cpk{' '}
+            <Figure
+              working={{
+                title: 'Process capability, Cpk',
+                steps: [
+                  `from the mean to the nearer of ${massText(targetG - toleranceG, mass)} and ${massText(targetG + toleranceG, mass)}, in three spreads of these castings: ${capability.cpk.toFixed(2)}`,
+                  `of ${weighedG.length} castings, nine in ten between ${capability.low.toFixed(2)} and ${capability.high.toFixed(2)} (Bissell 1990); from 1.33 on a process is called capable`,
+                ],
+                inputs: [
+                  { name: 'castings', value: `${weighedG.length}`, basis: 'weighed' },
+                  {
+                    name: 'wanted',
+                    value: `${massText(targetG, mass)} ± ${massText(toleranceG, mass)}`,
+                    basis: 'given',
+                  },
+                ],
+              }}
+            >
+              {capability.cpk.toFixed(2)}
+            </Figure>
+            , nine in ten between {capability.low.toFixed(2)} and {capability.high.toFixed(2)}
+          </>
+        )}
       </figcaption>
       <div
         className={styles.weights}

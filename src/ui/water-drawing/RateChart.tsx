@@ -1,12 +1,13 @@
 'use client';
 
 import { stack } from '../layout/layout';
+import { Figure, type Working } from '../figure/Figure';
 import { layRates, type RateBand } from '@/drawing/water/rate-rows';
 import styles from './water-drawing.module.css';
 
 interface RateChartProps {
   readonly label: string;
-  readonly rows: readonly (RateBand & { readonly note: string })[];
+  readonly rows: readonly (RateBand & { readonly note: string; readonly working: Working })[];
   readonly winner: string | null;
 }
 
@@ -30,7 +31,8 @@ export function RateChart({ label, rows, winner }: RateChartProps) {
               <b style={{ left: percent(band.at) }} />
             </span>
             <span role="cell">
-              {row.perHour.toFixed(2)} <small>{`${row.low.toFixed(2)} to ${row.high.toFixed(2)}`}</small>
+              <Figure working={row.working}>{row.perHour.toFixed(2)}</Figure>{' '}
+              <small>{`${row.low.toFixed(2)} to ${row.high.toFixed(2)}`}</small>
             </span>
           </div>
         );

@@ -1,0 +1,39 @@
+import type { Evening, Leg } from '@/core/pours/lay-out-evening';
+import { minutesText } from '@/text/words';
+import type { Working } from '@/ui/figure/Figure';
+
+/** How an evening adds up, leg by leg, and what strays in it. */
+export function eveningWorking(
+  { legs, totalS, spreadS, refills }: Evening,
+  nameOf: (moldId: string) => string,
+): Working {
+  const of = (kind: Leg['kind']) => legs.filter((leg) => leg.kind === kind);
+  const took = (some: readonly Leg[]) => some.reduce((so, { startS, endS }) => so + endS - startS, 0);
+  const pours = of('pours');
+  const molds = [...new Set(pours.flatMap(({ moldId }) => moldId ?? []))];
+  const steps = [
+    `melting, the pot’s own heat too: ${minutesText(took(of('melt')))}`,
+    `warming blocks, with the pours that only warm them: ${minutesText(took(of('warm-up')))}`,
+    ...molds.map((moldId) => {
+      const own = pours.filter((leg) => leg.moldId === moldId);
+      return `${nameOf(moldId)}: ${own.reduce((so, leg) => so + leg.pours, 0)} pours, those for castings that fail too, ${minutesText(took(own))}`;
+    }),
+    ...(refills > 0 ? [`refills: ${refills}, ${minutesText(took(of('refill')))}`] : []),
+    ...(of('rest').length > 0 ? [`rests: ${minutesText(took(of('rest')))}`] : []),
+    `together ${minutesText(totalS)}`,
+    spreadS === null
+      ? 'how far an evening strays is not known until a block has its own beat'
+      : 'pours stray each by itself, evenings as a whole, and melts: squared and added; two of that hold 19 evenings in 20',
+  ];
+  return {
+    title: 'The evening',
+    steps,
+    inputs: [
+      {
+        name: 'seconds a pour',
+        value: spreadS === null ? 'as set for the blocks' : 'the mean of your own runs, slow pours too',
+        basis: spreadS === null ? 'given' : 'counted',
+      },
+    ],
+  };
+}
