@@ -149,6 +149,7 @@ describe('the registry', () => {
       'pour.yield',
       'freeze.time',
       'spin.force',
+      'shop.schedule',
       'heat.time',
       'heat.calibrate',
       'heat.scale',

@@ -2,6 +2,7 @@ import { metalMelting } from './metal/melting';
 import { cavityBand } from './cavity/band';
 import { pourYield } from './pour/yield';
 import { spinForce } from './spin/force';
+import { shopSchedule } from './shop/schedule';
 import { heatScale } from './heat/scale';
 import { wireSweep } from './wire/sweep';
 import { waterHold } from './water/hold';
@@ -78,6 +79,7 @@ export const CALCULATIONS: readonly Calculation[] = [
   pourYield,
   freezeTimeCalculation,
   spinForce,
+  shopSchedule,
   heatTimeCalculation,
   heatCalibrate,
   heatScale,

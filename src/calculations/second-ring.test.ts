@@ -35,6 +35,26 @@ const ORDERS = {
   ],
 };
 
+const SHOP = {
+  tasks: [
+    { id: 'hang', minutes: 40, hands: true, order: 'a' },
+    {
+      id: 'cure',
+      minutes: 30,
+      hands: false,
+      place: 'oven',
+      order: 'a',
+      after: [{ id: 'hang', waitMin: 10 }],
+    },
+  ],
+  places: [{ id: 'oven', count: 1 }],
+  windows: [{ fromMin: 15, toMin: 75 }],
+  orders: [
+    { id: 'a', dueMin: 60 },
+    { id: 'b', dueMin: 0 },
+  ],
+};
+
 const without = <T extends object>(from: T, key: keyof T) =>
   Object.fromEntries(Object.entries(from).filter(([each]) => each !== key));
 
@@ -67,6 +87,22 @@ describe('the second ring', () => {
         cavities: [{ pressureKpa: near(5.5 * (20 * Math.PI) ** 2 * 0.006) }],
         partingKgf: near((5500 * (20 * Math.PI) ** 2 * 0.006 * 0.002) / 9.80665),
         holds: true,
+      },
+    ],
+    [
+      'shop.schedule',
+      SHOP,
+      {
+        starts: [
+          { id: 'hang', startMin: 15 },
+          { id: 'cure', startMin: 65 },
+        ],
+        orders: [
+          { id: 'a', finishMin: 95, lateMin: 35 },
+          { id: 'b', finishMin: 0, lateMin: 0 },
+        ],
+        totalLateMin: 35,
+        optimal: true,
       },
     ],
     [
@@ -144,6 +180,21 @@ describe('the second ring', () => {
     ['plastic.density', { ...PLASTIC, parts: [{ name: 'p', densityGcm3: 1 }] }],
     ['plastic.density', { ...PLASTIC, parts: [{ name: 'p', densityGcm3: 1, massG: 1, volumeCm3: 1 }] }],
     ['buy.orders', { ...ORDERS, sellers: [] }],
+    ['shop.schedule', { ...SHOP, tasks: [SHOP.tasks[0], SHOP.tasks[0]] }],
+    ['shop.schedule', { ...SHOP, places: [] }],
+    ['shop.schedule', { ...SHOP, places: [{ id: 'oven', count: 0 }] }],
+    [
+      'shop.schedule',
+      {
+        ...SHOP,
+        windows: [
+          { fromMin: 15, toMin: 75 },
+          { fromMin: 74, toMin: 90 },
+        ],
+      },
+    ],
+    ['shop.schedule', { ...SHOP, tasks: [{ ...SHOP.tasks[0], after: [{ id: 'hang' }] }] }],
+    ['shop.schedule', { ...SHOP, tasks: [{ ...SHOP.tasks[0], minutes: 0 }] }],
     ['buy.orders', without(ORDERS, 'needs')],
     ['buy.orders', { ...ORDERS, offers: [ORDERS.offers[0], ORDERS.offers[0]] }],
   ])('%s refuses %j as ill put', async (name, input) => {
@@ -159,6 +210,12 @@ describe('the second ring', () => {
     ['water.fall', { ...FALL, massG: 0.6 }, /does not sink/],
     ['water.fallFit', { ...FIT, seconds: 0.1 }, /faster than the line alone/],
     ['float.shot', { ...FLOAT, floatMassG: 5 }, /no lift left/],
+    ['shop.schedule', { ...SHOP, windows: [{ fromMin: 0, toMin: 39 }] }, /40 min in one go/],
+    [
+      'shop.schedule',
+      { ...SHOP, tasks: [SHOP.tasks[0], { ...SHOP.tasks[0], id: 'twin' }] },
+      /not time enough at the bench/,
+    ],
     ['buy.orders', { ...ORDERS, needs: [{ item: 'snap', qty: 1 }] }, /snap/],
     ['buy.orders', { ...ORDERS, offers: ORDERS.offers.map((each) => ({ ...each, maxPacks: 1 })) }, /hold 11/],
   ])('%s finds no answer to %j', async (name, input, message) => {

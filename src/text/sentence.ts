@@ -151,6 +151,16 @@ const SENTENCES: Sentences = {
   'photo.nothing-seen': () => 'The picture is see-through all over: there is no color in it. Choose another.',
   'yield.too-many': ({ wanted, most }) =>
     `${n(wanted)} good ones would take more than ${n(most, 6)} castings. Mend what spoils them first, or ask for fewer.`,
+  'shop.same-id-twice': ({ id }) => `'${id}' stands twice. Call one of them something else.`,
+  'shop.unknown-id': ({ id }) => `Nothing is called '${id}'. Put it in, or name another.`,
+  'shop.windows-overlap': ({ fromMin }) =>
+    `The time that begins at minute ${n(fromMin)} is empty or overlaps another. Let each end before the next begins.`,
+  'shop.circle': ({ id }) =>
+    `'${id}' waits for itself, by way of others. Let one of them wait for nothing of these.`,
+  'shop.too-long': ({ id, minutes, longest }) =>
+    `'${id}' takes the hands for ${n(minutes)} min in one go, and the longest time at the bench is ${n(longest)} min. Part it, or stay longer.`,
+  'shop.no-window': () =>
+    'There is not time enough at the bench for all of it. Add an evening, or take something off.',
   'spin.inside-pool': ({ radiusMm, poolRadiusMm }, w) =>
     `The cavity reaches out to ${w.length(radiusMm)}, inside the pool of ${w.length(poolRadiusMm)}: no metal is thrown into it. Measure to its outermost point.`,
   'wire.hanger-off-arm': ({ name, hangerMm, armMm }, w) =>

@@ -72,6 +72,12 @@ export interface ProblemFacts {
   'photo.unreadable': { type: string };
   'photo.nothing-seen': Record<string, never>;
   'yield.too-many': { wanted: number; most: number };
+  'shop.same-id-twice': { id: string };
+  'shop.unknown-id': { id: string };
+  'shop.windows-overlap': { fromMin: number };
+  'shop.circle': { id: string };
+  'shop.too-long': { id: string; minutes: number; longest: number };
+  'shop.no-window': Record<string, never>;
   'spin.inside-pool': { radiusMm: number; poolRadiusMm: number };
   'wire.hanger-off-arm': { name: string; hangerMm: number | null; armMm: number };
   'water.fell-too-fast': { seconds: number; leastS: number };

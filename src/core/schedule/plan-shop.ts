@@ -1,0 +1,79 @@
+import { done, fail, type Outcome } from '../problems/problem';
+import { checkShop } from './check-shop';
+import { firstLists } from './first-plans';
+import { improvePlan, valuedPlan, type ValuedPlan } from './improve-plan';
+import { leastEnds } from './least-ends';
+import { provePlan } from './prove-plan';
+import type { Shop, ShopPlan } from './shop';
+import { shopNetwork } from './shop-network';
+import { isBetter, orderEnds, valueOf } from './value-plan';
+
+export interface PlanShopOptions {
+  /** How many small changes are tried; by the number of tasks where left out. */
+  readonly tries?: number;
+  /** How many steps a proof may take; by the number of tasks where left out. */
+  readonly steps?: number;
+}
+
+const [LEAST_TRIES, MOST_TRIES, TRIED_TASKS] = [60, 1500, 60_000];
+const [LEAST_STEPS, PROVEN_TASKS] = [2000, 400_000];
+
+/**
+ * When what is done in a small shop, with one pair of hands: least late all together, then finished soonest all
+ * together. Tasks by hand never overlap and lie whole within one window; others run by themselves at any time. Plans by
+ * several rules, the best of them made better by many small changes, then gone through to proof where there are few enough
+ * tasks. Never worse than first due first served.
+ *
+ * Problems: those of `checkShop`; `shop.no-window` where the hands are not there for all of it; `plan.unfinished` where
+ * no plan was found and none is proven impossible.
+ *
+ * @example
+ * // glue for half an hour's work, a night's drying, then the rest: the second evening
+ * planShop({ tasks: [{ id: 'glue', minutes: 30, hands: true, order: 'a' },
+ *   { id: 'tie', minutes: 20, hands: true, order: 'a', after: [{ id: 'glue', waitMin: 600 }] }], places: [],
+ *   windows: [{ fromMin: 0, toMin: 120 }, { fromMin: 1440, toMin: 1560 }], orders: [{ id: 'a', dueMin: 1500 }] })
+ * // starts 0 and 1440, finished at 1460, not late, optimal
+ */
+export function planShop(shop: Shop, options: PlanShopOptions = {}): Outcome<ShopPlan> {
+  const checked = checkShop(shop);
+  if (!checked.ok) return checked;
+  const network = shopNetwork(shop, checked.value);
+  const count = Math.max(1, network.tasks.length);
+  const tries = options.tries ?? Math.min(MOST_TRIES, Math.max(LEAST_TRIES, Math.floor(TRIED_TASKS / count)));
+  const steps = options.steps ?? Math.max(LEAST_STEPS, Math.floor(PROVEN_TASKS / count ** 1.5));
+
+  const least = valueOf(
+    network,
+    leastEnds(network, new Float64Array(network.tasks.length).fill(Number.NaN), 0),
+  );
+  const isLeast = ({ value }: ValuedPlan) => !isBetter(least, value);
+  let best: ValuedPlan | null = null;
+  let bestList: readonly number[] | null = null;
+  for (const list of firstLists(network)) {
+    const plan = valuedPlan(network, list);
+    if (!plan || (best && !isBetter(plan.value, best.value))) continue;
+    [best, bestList] = [plan, list];
+  }
+  if (best && bestList && !isLeast(best)) best = improvePlan(network, bestList, tries) ?? best;
+  const proof = best && isLeast(best) ? { ...best, isProven: true } : provePlan(network, best, steps);
+  const { starts, value, isProven } = proof;
+  if (!starts || !value) {
+    return isProven ? fail('shop.no-window', {}, ['windows']) : fail('plan.unfinished', { seconds: 0 });
+  }
+
+  const taskAt = new Map(network.ids.map((id, at) => [id, at]));
+  const startOf = (id: string) => starts[taskAt.get(id) ?? -1] ?? 0;
+  const ends = orderEnds(network, (task) => (starts[task] ?? 0) + (network.tasks[task]?.minutes ?? 0));
+  const orders = shop.orders.map(({ id, dueMin }, at) => {
+    const finishMin = ends[at] ?? 0;
+    return { id, finishMin, lateMin: Math.max(0, finishMin - dueMin) };
+  });
+  const totalLateMin = orders.reduce((so, { lateMin }) => so + lateMin, 0);
+  return done({
+    starts: shop.tasks.map(({ id }) => ({ id, startMin: startOf(id) })),
+    orders,
+    totalLateMin,
+    optimal: isProven,
+    boundLateMin: isProven ? totalLateMin : Math.min(totalLateMin, least.lateMin),
+  });
+}
