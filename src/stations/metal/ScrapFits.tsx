@@ -4,6 +4,7 @@ import { stack } from '@/ui/layout/layout';
 import type { ReactNode } from 'react';
 import type { identifyInWater } from '@/model/metals/identify-scrap';
 import { numberText as n } from '@/text/number-text';
+import { fitWorking } from '@/station-kit/figures/fit-working';
 import { Figure } from '@/ui/figure/Figure';
 import { DensityLine } from '@/ui/metal-drawing/DensityLine';
 import styles from './metal.module.css';
@@ -43,27 +44,7 @@ export function ScrapFits({ found, children }: ScrapFitsProps) {
               <li key={fit.key}>
                 {fit.name}: {n(fit.densityGcm3, 4)} g/cm³, {n(Math.abs(fit.gapGcm3), 2)}{' '}
                 {fit.gapGcm3 < 0 ? 'over' : 'under'} what was found,
-                <Figure
-                  working={{
-                    title: `${fit.name}, how far off`,
-                    steps: [
-                      `${n(found.densityGcm3, 4)} found, ${n(fit.densityGcm3, 4)} g/cm³ on the list: ${n(Math.abs(fit.gapGcm3), 3)} apart`,
-                      `one error of what was found is ${n(found.errorGcm3, 2)} g/cm³: ${fit.gapErrors.toFixed(1)} of them`,
-                      'a pore in a casting only lightens it: what is found too light may still be it, too heavy may not',
-                    ],
-                    inputs: [
-                      {
-                        name: 'found',
-                        value: `${n(found.densityGcm3, 4)} ± ${n(found.errorGcm3, 2)} g/cm³`,
-                        basis: 'weighed',
-                      },
-                      { name: fit.name, value: `${n(fit.densityGcm3, 4)} g/cm³`, basis: 'reference' },
-                    ],
-                  }}
-                >
-                  {fit.gapErrors.toFixed(1)} errors
-                </Figure>{' '}
-                off
+                <Figure working={fitWorking(found, fit)}>{fit.gapErrors.toFixed(1)} errors</Figure> off
               </li>
             ))}
           </ul>

@@ -7,9 +7,9 @@ import { pulledEnds } from '@/model/bills/rig-uses';
 import { rigShelf } from '@/model/rigs/rig-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { inBackground } from '@/station-kit/in-background';
-import { numberText } from '@/text/number-text';
 import { strengthText } from '@/text/quantity-text';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
+import { endWorking } from '@/station-kit/figures/end-working';
 import { Figure } from '@/ui/figure/Figure';
 import { column } from '@/ui/layout/layout';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
@@ -81,22 +81,7 @@ export function PullsPart() {
               <strong>{name}</strong>
               <span>
                 <Figure
-                  working={{
-                    title: `${name} on ${line.name}`,
-                    steps: [
-                      `${strengthText(breakKgf, strength)} × ${numberText(share, 2)} = ${strengthText(breakKgf * share, strength)}`,
-                      ...(own
-                        ? [`the mean of ${own.pulls} pulls, and what is typical as if it were two more`]
-                        : []),
-                    ],
-                    inputs: [
-                      { name: line.name, value: strengthText(breakKgf, strength), basis: 'reference' },
-                      { name: 'typical share', value: numberText(typical, 2), basis: 'guess' },
-                      ...(own
-                        ? [{ name: 'your pulls', value: `${own.pulls}`, basis: 'weighed' as const }]
-                        : []),
-                    ],
-                  }}
+                  working={endWorking({ end: name, line: line.name, breakKgf, typical, own }, strength)}
                 >
                   {strengthText(breakKgf * share, strength)}
                 </Figure>

@@ -3,11 +3,13 @@
 import { column } from '@/ui/layout/layout';
 import { weighRig } from '@/core/rigs/weigh-rig';
 import type { RigCut } from '@/core/rigs/cuts-of-rig';
+import { floatBalance } from '@/core/rigs/float-balance';
 import { linksOfRig } from '@/core/rigs/links-of-rig';
 import type { RigStrength } from '@/core/rigs/rate-strength';
 import type { Rig } from '@/core/rigs/rig';
 import { numberText } from '@/text/number-text';
 import { strengthText } from '@/text/quantity-text';
+import { floatWorking } from '@/station-kit/figures/float-working';
 import { Figure } from '@/ui/figure/Figure';
 import { cutsOf } from '@/model/bills/rig-uses';
 import { lengthText, massText } from '@/text/words';
@@ -29,6 +31,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
   const { mass, length, strength: inUnit } = useUnits();
   const { links } = linksOfRig(rig);
   const { massG, unweighed } = weighRig(rig);
+  const float = floatBalance(rig);
   const cuts = alike(cutsOf(draft, view));
   const gives = riggable(draft, view);
   const loadKgf = rig.wants.loadKgf;
@@ -76,6 +79,17 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
             {unweighed.length > 0 ? <small>without {unweighed.slice(0, 2).join(', ')}</small> : null}
           </dd>
         </div>
+        {float ? (
+          <div>
+            <dt>float takes</dt>
+            <dd>
+              <Figure size="large" working={floatWorking(float, { mass, length })}>
+                {massText(float.wantsG, mass)}
+              </Figure>
+              <small>of shot; {massText(float.hasG, mass)} on it. Try it in a glass.</small>
+            </dd>
+          </div>
+        ) : null}
         <div>
           <dt>shelf gives</dt>
           <dd>
