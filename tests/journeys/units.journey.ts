@@ -41,7 +41,10 @@ async function uppermost(page: Page): Promise<Locator> {
   return (await dialogs.count()) > 0 ? dialogs.last() : page.getByRole('main');
 }
 
-/** The workings of the figures of what lies uppermost: each opened as by a press, read, and closed again. */
+/** So many workings are opened together: each is drawn, and a page may have dozens. */
+const AT_ONCE = 6;
+
+/** The workings of the figures of what lies uppermost: some opened together as by presses, read, and closed again. */
 async function workingsOf(page: Page): Promise<string[]> {
   const figures = (await uppermost(page)).getByRole('button', { name: /Show the working$/ });
   const workings = page.getByRole('tooltip');
@@ -50,14 +53,23 @@ async function workingsOf(page: Page): Promise<string[]> {
     await page.evaluate(() => document.body.dispatchEvent(new MouseEvent('mousedown', { bubbles: true })));
     await expect(workings).toHaveCount(0);
   };
-  if ((await figures.count()) === 0) return [];
-  // A sum may still be on its way: then one more figure comes, and all are opened anew.
-  await expect(async () => {
-    await close();
-    await figures.evaluateAll((all) => all.forEach((each) => (each as HTMLElement).click()));
-    await expect(workings).toHaveCount(await figures.count(), { timeout: 2000 });
-  }).toPass();
-  const lines = (await workings.allInnerTexts()).flatMap((each) => each.split('\n'));
+  const lines: string[] = [];
+  // A sum may still be on its way: then one more figure comes, and those that were open are opened anew.
+  for (let from = 0; from < (await figures.count()); from += AT_ONCE) {
+    await expect(async () => {
+      await close();
+      const opened = await figures.evaluateAll(
+        (all, [first, many]) => {
+          const some = all.slice(first, first + many);
+          some.forEach((each) => (each as HTMLElement).click());
+          return some.length;
+        },
+        [from, AT_ONCE] as const,
+      );
+      await expect(workings).toHaveCount(opened, { timeout: 20_000 });
+    }).toPass();
+    lines.push(...(await workings.allInnerTexts()).flatMap((each) => each.split('\n')));
+  }
   await close();
   return lines;
 }
