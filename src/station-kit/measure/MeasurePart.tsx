@@ -9,7 +9,12 @@ import { Input } from 'antd';
 import { useState } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
 import { findRole } from '@/core/parts/part-roles';
+import type { UnitChoices } from '@/core/units/unit-choices';
 import { numberText } from '@/text/number-text';
+import { strengthText } from '@/text/quantity-text';
+import { massText, sizeText } from '@/text/words';
+import { roomText } from '@/text/writer';
+import { useUnits } from '@/ui/units/use-units';
 import type { PartBin } from '@/records/bin';
 import type { Gauge } from '@/records/gauge';
 import { useBench } from '../BenchProvider';
@@ -19,6 +24,7 @@ import styles from './measure.module.css';
 /** Parts as they are, not as their packet says: measured by calipers or laid on the screen, and which size they really are. */
 export function MeasurePart() {
   const { view } = useBench();
+  const units = useUnits();
   const [chosenId, setChosenId] = useInHand('measured');
   const [search, setSearch] = useState('');
   const parts = view.bins
@@ -47,7 +53,7 @@ export function MeasurePart() {
                 data-unmeasured={bin.gauge === null}
               >
                 {bin.name}
-                <small>{bin.gauge ? sizesText(bin.gauge) : 'not measured'}</small>
+                <small>{bin.gauge ? sizesText(bin.gauge, units) : 'not measured'}</small>
               </button>
             </li>
           ))}
@@ -66,10 +72,20 @@ export function MeasurePart() {
   );
 }
 
-function sizesText({ as, sizes, basis }: Gauge): string {
-  const words = findRole(as).sizes.flatMap(({ id }) => {
+/** What it is and its first sizes, each in the maker's unit: `blade, 7/8 in × 1/2 in`. */
+function sizesText({ as, sizes, basis }: Gauge, { length, strength, mass }: UnitChoices): string {
+  const write = {
+    mm: (value: number) => sizeText(value, length),
+    kgf: (value: number) => strengthText(value, strength),
+    g: (value: number) => massText(value, mass),
+    deg: (value: number) => `${numberText(value, 3)}°`,
+    cm3: (value: number) => roomText(value, length),
+    pieces: (value: number) => numberText(value, 3),
+    times: (value: number) => `${numberText(value, 3)}:1`,
+  };
+  const words = findRole(as).sizes.flatMap(({ id, unit }) => {
     const size = sizes[id];
-    return size === undefined ? [] : [numberText(size, 3)];
+    return size === undefined ? [] : [write[unit](size)];
   });
   return `${findRole(as).name.toLowerCase()}, ${words.slice(0, 3).join(' × ')}${basis === 'guess' ? ', a guess' : ''}`;
 }
