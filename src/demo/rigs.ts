@@ -9,6 +9,7 @@ import type { Allowance, Kit, Match, Pull, Rigging, RigRecord } from '@/records/
 import { rigPieceOf } from '@/records/rig-piece';
 import { TYPICAL_MATCHES } from '@/reference/matches';
 import { PLAIN_BIN } from '@/records/plain-bin';
+import { demoPulls } from './pulls';
 import type { DemoTools } from './tools';
 
 interface Plan extends Pick<RigWishes, 'wants' | 'picks'> {
@@ -272,17 +273,7 @@ export function demoRigs(bins: readonly Bin[], tools: DemoTools): DemoRigs {
         at: tools.at(-17, 20),
       },
     ],
-    pulls: [
-      [8.2, -12],
-      [8.5, -12],
-      [7.9, -11],
-    ].map(([brokeKgf = 0, day = 0], nth) => ({
-      id: `pull-${nth + 1}`,
-      end: 'snell' as const,
-      binId: 'part-line-and-cord-1',
-      brokeKgf,
-      at: tools.at(day, 19 + nth),
-    })),
+    pulls: demoPulls(tools),
     matches: [
       {
         id: 'crimp-by-cable-0.29-0.38',
