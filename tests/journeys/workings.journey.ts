@@ -65,3 +65,37 @@ test('prices, days, chances and capabilities open on how they are reckoned', asy
   await page.goto('/rig?part=matches');
   await opens(page.getByRole('region', { name: 'What a knot or crimp holds' }), /^Knot on /, [/ × /]);
 });
+
+test('heat, powder, weights, holds, losses and offers open on how they are reckoned', async ({ page }) => {
+  await openStation(page, 'coat');
+  await page.goto('/coat?part=heat');
+  await opens(page.getByRole('main'), /^In the heat: /, [/skin/, /h0/]);
+  await opens(page.getByRole('main'), /^Then dip within: /, [/heat lost to the air/]);
+  await page.goto('/coat?part=powders');
+  await opens(page.getByRole('table', { name: 'Heads it makes' }), /^Powder, each head: /, [
+    /film × density/,
+  ]);
+
+  await page.goto('/skirt');
+  await opens(page.getByRole('region', { name: 'What they take' }), /^A skirt’s weight: /, [
+    /layer by layer/,
+  ]);
+  await page.goto('/build?part=board');
+  const bait = page.getByRole('main');
+  await opens(bait, /^Finished weight: /, [/ \+ .* = /]);
+  await opens(bait, /^Parts cost: /, [/together/]);
+  await opens(bait, /^Takes, each: /, [/runs|usual of its kind/]);
+  await page.goto('/rig?part=board');
+  await opens(page.getByRole('main'), /^What it holds: /, [/the weakest/]);
+
+  await page.goto('/dress?part=weigh');
+  await opens(page.getByRole('main'), /^Mean and limits: /, [/Shewhart/]);
+  await page.goto('/shelf?part=use');
+  await opens(page.getByRole('list', { name: 'When bins run out' }), /^Runs out: /, [/drawn anew/]);
+  await page.goto('/cost?part=lost');
+  await opens(page.getByRole('main'), /^Lost this year: /, [/together/]);
+  await page.goto('/cost?part=offer');
+  await opens(page.getByRole('main'), /^The offer: /, [/together/]);
+  await page.goto('/cost?part=outlay');
+  await opens(page.getByRole('main'), /^Saved by making: /, [/ × /]);
+});

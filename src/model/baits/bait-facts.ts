@@ -247,7 +247,10 @@ function skirtName(binId: string, view: BenchFacts): string {
 }
 
 /** What a bait costs in parts: each priced part, with what nobody priced named. */
-export function costOf(record: BuildLike, view: BenchFacts): { each: number; unpriced: string[] } {
+export function costOf(
+  record: BuildLike,
+  view: BenchFacts,
+): { each: number; lines: { name: string; each: number; count: number }[]; unpriced: string[] } {
   const priced = usesOf(record).map(({ item, qty }) => {
     const bin = view.binById.get(item);
     const cost = bin?.kind === 'part' || bin?.kind === 'strand' || bin?.kind === 'hook' ? bin.costEach : null;
@@ -256,5 +259,10 @@ export function costOf(record: BuildLike, view: BenchFacts): { each: number; unp
   const parts = priced.flatMap(({ unitCost, ...part }) => (unitCost === null ? [] : [{ ...part, unitCost }]));
   const each =
     parts.length === 0 ? 0 : rollUpCost({ parts, labour: [], tooling: [], energy: [], batch: 1 }).perPiece;
-  return { each, unpriced: priced.filter(({ unitCost }) => unitCost === null).map(({ name }) => name) };
+  const lines = parts.map(({ name, qty, unitCost }) => ({ name, each: unitCost, count: qty }));
+  return {
+    each,
+    lines,
+    unpriced: priced.filter(({ unitCost }) => unitCost === null).map(({ name }) => name),
+  };
 }

@@ -8,6 +8,8 @@ import { findStyle } from '@/core/cavities/styles';
 import { boughtLike } from '@/model/heads/bought-head';
 import { hookIn } from '@/model/heads/head-facts';
 import { headDesign, trailerOf } from '@/model/molds/head-design';
+import { usualMetal } from '@/model/metals/usual-metal';
+import { lotText } from '@/text/words';
 import { listedMetal, metalIdOf } from '@/model/metals/listed-metal';
 import { stack } from '@/ui/layout/layout';
 import { Sitting } from '@/ui/mold-design/Sitting';
@@ -59,7 +61,8 @@ function Poses({ record, build, head }: PosesProps) {
   const metalId = there ? metalIdOf(there) : null;
   const bin = metalId === null ? undefined : view.binById.get(metalId);
   const known = bin?.kind === 'metal' ? bin : listedMetal(metalId);
-  const metal = known ?? listedMetal(USUAL_METAL);
+  // Where its weight is taken in the metal there is most of, it lies in that too.
+  const metal = known ?? usualMetal(view) ?? listedMetal(USUAL_METAL);
   const body = metal ? headDesign(head, metal, hook) : null;
   const design = body?.design.ok ? body.design.value : null;
   const trailer = trailerOf(build);
@@ -82,7 +85,8 @@ function Poses({ record, build, head }: PosesProps) {
       )}
       {design && isKnown ? <Sitting study={study} hook={hook} eyeMm={eyeMm} trailer={trailer} /> : null}
       <p className="quiet">
-        By the usual form of such a head{known ? '' : ' in soft lead, since nobody said what it is of'}
+        By the usual form of such a head
+        {known || !metal ? '' : ` in ${lotText(metal.name)}, since nobody said what it is of`}
         {hasTrailer && trailer === null ? '; its trailer was not measured and weighed, and is left out' : ''}.
         Your own profile is laid down at Molds, New cavity.
       </p>

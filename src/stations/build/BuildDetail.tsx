@@ -7,8 +7,12 @@ import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { STINGER_ENDS_MM, stingerLengths } from '@/core/builds/stinger-lengths';
 import { findKind } from '@/core/builds/kinds';
-import { numberText } from '@/text/number-text';
 import type { BuildRecord } from '@/records/build';
+import { moneyWorking } from '@/station-kit/figures/money-working';
+import { paceWorking } from '@/station-kit/figures/pace-working';
+import { weightWorking } from '@/station-kit/figures/weight-working';
+import { Figure } from '@/ui/figure/Figure';
+import { moneyText } from '@/model/cost/cost-slices';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import type { BaitPose } from '@/ui/bait-drawing/bait-look';
 import { useWidth } from '@/ui/use-width';
@@ -37,11 +41,13 @@ const RUNNING_MS = 4;
 export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: BuildDetailProps) {
   const { view, workshop } = useBench();
   const { mass, length, speed } = useUnits();
+  const { sign } = view.bench.money;
   const [ref, width] = useWidth<HTMLDivElement>(400);
   const [pose, setPose] = useState<BaitPose>('pulled');
   const kind = findKind(build.kind);
   const versions = view.builds.filter(({ family }) => family === build.family);
-  const { finishedG } = finishedOf(weightLines(build, view));
+  const lines = weightLines(build, view);
+  const { finishedG } = finishedOf(lines);
   const run = runOf(build, view);
   const cost = costOf(build, view);
   const gives = buildableOf(build, view);
@@ -88,7 +94,9 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
       <dl className={styles.figures}>
         <div>
           <dt>Finished</dt>
-          <dd>{massText(finishedG, mass)}</dd>
+          <dd>
+            <Figure working={weightWorking(lines, finishedG, mass)}>{massText(finishedG, mass)}</Figure>
+          </dd>
         </div>
         <div>
           <dt>From the shelf</dt>
@@ -98,12 +106,16 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
           <dt>Parts cost</dt>
           <dd>
             {cost.unpriced.length > 0 ? 'over ' : ''}
-            {numberText(cost.each, 3)}
+            <Figure working={moneyWorking('Parts cost', cost.lines, cost.each, sign, cost.unpriced)}>
+              {moneyText(cost.each, sign)}
+            </Figure>
           </dd>
         </div>
         <div>
           <dt>Takes{pace.isOwn ? ' you' : ', about'}</dt>
-          <dd>{minutesText(pace.secondsEach)}</dd>
+          <dd>
+            <Figure working={paceWorking(pace)}>{minutesText(pace.secondsEach)}</Figure>
+          </dd>
         </div>
       </dl>
       {run ? (

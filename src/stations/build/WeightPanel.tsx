@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { headsForFinished } from '@/core/builds/heads-for-finished';
 import { depthTendency } from '@/core/builds/depth-tendency';
 import type { BladeRun } from '@/core/builds/run-blades';
+import { weightWorking } from '@/station-kit/figures/weight-working';
 import { Figure } from '@/ui/figure/Figure';
 import { numberText } from '@/text/number-text';
 import { lengthText, lotText, markText, massText, offText } from '@/text/words';
@@ -48,20 +49,7 @@ export function WeightPanel({ lines, style, reach, run }: WeightPanelProps) {
     <section aria-label="Finished weight">
       <h3>Finished</h3>
       <p className={wrap(0, styles.big)}>
-        <Figure
-          size="large"
-          working={{
-            title: 'Finished weight',
-            steps: [
-              `${lines.map(({ massG, count }) => `${count > 1 ? `${count} × ` : ''}${massText(massG ?? 0, mass)}`).join(' + ')} = ${massText(finishedG, mass)}`,
-            ],
-            inputs: lines.map(({ name, massG, count, isTypical }) => ({
-              name: count > 1 ? `${name}, each` : name,
-              value: massG === null ? 'not weighed' : massText(massG, mass),
-              basis: massG === null || isTypical ? 'guess' : 'given',
-            })),
-          }}
-        >
+        <Figure size="large" working={weightWorking(lines, finishedG, mass)}>
           {massText(finishedG, mass)}
         </Figure>
         {head?.markG ? (

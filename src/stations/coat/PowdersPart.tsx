@@ -7,11 +7,10 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import type { HeadBin, PowderBin } from '@/records/bin';
 import { massText, temperatureText } from '@/text/words';
-import { pieceOf } from '@/model/heads/head-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
-import { gramsEach } from '@/model/coats/powder-facts';
 import { Jar } from '@/ui/coat-drawing/Jar';
+import { Yields } from '@/station-kit/coats/Yields';
 import { PowderForm } from './PowderForm';
 import { usedBy } from '@/model/coats/rack-facts';
 import { WeighJar } from './WeighJar';
@@ -139,47 +138,6 @@ export function PowdersPart() {
       ) : null}
       {isWeighing ? <WeighJar powder={powder} onClose={() => setWeighing(false)} /> : null}
     </div>
-  );
-}
-
-interface YieldsProps {
-  readonly powder: PowderBin;
-  readonly heads: readonly HeadBin[];
-  readonly leftG: number;
-}
-
-/** How many heads a jar makes, all of one color: what is left of it, and a full one. */
-function Yields({ powder, heads, leftG }: YieldsProps) {
-  const { view } = useBench();
-  const { coatWay, mass } = usePreferences();
-  return (
-    <table className={styles.yields}>
-      <caption>Heads it makes, all of one color</caption>
-      <thead>
-        <tr>
-          <th scope="col">head</th>
-          <th scope="col">each</th>
-          <th scope="col">what is left</th>
-          <th scope="col">a full jar</th>
-        </tr>
-      </thead>
-      <tbody>
-        {heads.map((head) => {
-          const piece = pieceOf(head, view);
-          if (!piece) return null;
-          const eachG = gramsEach(powder, piece, coatWay);
-          const isGuess = piece.skin === 'form' || powder.utilization === null;
-          return (
-            <tr key={head.id}>
-              <th scope="row">{head.name}</th>
-              <td className={isGuess ? styles.guess : undefined}>{massText(eachG, mass)}</td>
-              <td>{Math.floor(leftG / eachG)}</td>
-              <td>{Math.floor(powder.jarG / eachG)}</td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
   );
 }
 

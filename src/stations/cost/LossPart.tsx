@@ -7,6 +7,8 @@ import { useMemo } from 'react';
 import { Nothing } from '@/ui/frame/Nothing';
 import { numberText } from '@/text/number-text';
 import { useBench } from '@/station-kit/BenchProvider';
+import { moneyWorking } from '@/station-kit/figures/money-working';
+import { Figure } from '@/ui/figure/Figure';
 import { moneyText } from '@/model/cost/cost-slices';
 import { seasonLosses } from '@/model/cost/losses';
 import styles from './cost.module.css';
@@ -38,8 +40,19 @@ export function LossPart() {
   return (
     <>
       <p className={styles.answer}>
-        <strong>{moneyText(cost, sign)}</strong> on the bottom this year: {numberText(lost)} baits in{' '}
-        {numberText(hours, 3)} h with what lost some, {moneyText(cost / lost, sign)} each on the average.
+        <Figure
+          size="large"
+          working={moneyWorking(
+            'Lost this year',
+            lines.map(({ name, lost: count, each }) => ({ name, count, each })),
+            cost,
+            sign,
+          )}
+        >
+          {moneyText(cost, sign)}
+        </Figure>{' '}
+        on the bottom this year: {numberText(lost)} baits in {numberText(hours, 3)} h with what lost some,{' '}
+        {moneyText(cost / lost, sign)} each on the average.
       </p>
       <ul className={stack(6, styles.routes)}>
         {lines.map((line) => (

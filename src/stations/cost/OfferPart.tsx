@@ -13,6 +13,8 @@ import { PercentField } from '@/ui/unit-field/PercentField';
 import { slug } from '@/text/slug';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePrint, type Sheet } from '@/station-kit/use-print';
+import { moneyWorking } from '@/station-kit/figures/money-working';
+import { Figure } from '@/ui/figure/Figure';
 import { moneyText } from '@/model/cost/cost-slices';
 import { notPricedYet, offerLines } from '@/model/cost/offer';
 import type { CostablePiece } from '@/model/cost/pieces';
@@ -136,8 +138,10 @@ export function OfferPart({
         </tbody>
       </table>
       <p className={styles.answer}>
-        <strong>{moneyText(total, sign)}</strong> for all of it; {moneyText(total - cost, sign)} over what it
-        costs.
+        <Figure size="large" working={moneyWorking('The offer', lines, total, sign, unpriced)}>
+          {moneyText(total, sign)}
+        </Figure>{' '}
+        for all of it; {moneyText(total - cost, sign)} over what it costs.
       </p>
       <Button type="primary" disabled={lines.length === 0} onClick={() => inBackground(print(offer()))}>
         Print the offer

@@ -11,6 +11,8 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '@/station-kit/BenchProvider';
+import { moneyWorking } from '@/station-kit/figures/money-working';
+import { Figure } from '@/ui/figure/Figure';
 import { moneyText, STAGE_WORDS } from '@/model/cost/cost-slices';
 import { stagePays, type StagePay } from '@/model/cost/outlays';
 import type { CostablePiece } from '@/model/cost/pieces';
@@ -33,8 +35,22 @@ export function OutlayPart({ pieces }: { readonly pieces: readonly CostablePiece
     <>
       {laidOut > 0 ? (
         <p className={styles.answer}>
-          <strong>{moneyText(saved, sign)}</strong> saved by making what was made so far, of{' '}
-          {moneyText(laidOut, sign)} laid out
+          <Figure
+            size="large"
+            working={moneyWorking(
+              'Saved by making',
+              pays.map(({ name, through, makeEach, buyEach }) => ({
+                name,
+                count: through,
+                each: (buyEach ?? 0) - (makeEach ?? 0),
+              })),
+              saved,
+              sign,
+            )}
+          >
+            {moneyText(saved, sign)}
+          </Figure>{' '}
+          saved by making what was made so far, of {moneyText(laidOut, sign)} laid out
           {saved >= laidOut ? ': it has paid.' : `: ${moneyText(laidOut - saved, sign)} to go.`}
         </p>
       ) : null}

@@ -10,6 +10,9 @@ import { useUnits } from '@/ui/units/use-units';
 import { rigSentence } from '@/text/rig-sentence';
 import { hasWords } from '@/core/numeric/has-words';
 import type { RigRecord } from '@/records/rig';
+import { holdsWorking } from '@/station-kit/figures/holds-working';
+import { paceWorking } from '@/station-kit/figures/pace-working';
+import { Figure } from '@/ui/figure/Figure';
 import { Nothing } from '@/ui/frame/Nothing';
 import { Board, BoardDetail, NONE_CALLED } from '@/ui/board/Board';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
@@ -127,8 +130,17 @@ function RigDetail({
         />
       </div>
       <p>
-        {strength ? `Holds ${strengthText(strength.kgf, units.strength)}: ${strength.weakest}. ` : ''}
-        {riggable(record, view).count} from the shelf, {minutesText(pace.secondsEach)} each.
+        {strength ? (
+          <>
+            Holds{' '}
+            <Figure working={holdsWorking(rig, strength, units.strength)}>
+              {strengthText(strength.kgf, units.strength)}
+            </Figure>
+            : {strength.weakest}.{' '}
+          </>
+        ) : null}
+        {riggable(record, view).count} from the shelf,{' '}
+        <Figure working={paceWorking(pace)}>{minutesText(pace.secondsEach)}</Figure> each.
         {record.note ? ` ${record.note}` : ''}
       </p>
       {findings

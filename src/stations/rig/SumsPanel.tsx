@@ -4,11 +4,10 @@ import { column } from '@/ui/layout/layout';
 import { weighRig } from '@/core/rigs/weigh-rig';
 import type { RigCut } from '@/core/rigs/cuts-of-rig';
 import { floatBalance } from '@/core/rigs/float-balance';
-import { linksOfRig } from '@/core/rigs/links-of-rig';
 import type { RigStrength } from '@/core/rigs/rate-strength';
 import type { Rig } from '@/core/rigs/rig';
-import { numberText } from '@/text/number-text';
 import { strengthText } from '@/text/quantity-text';
+import { holdsWorking } from '@/station-kit/figures/holds-working';
 import { floatWorking } from '@/station-kit/figures/float-working';
 import { Figure } from '@/ui/figure/Figure';
 import { cutsOf } from '@/model/bills/rig-uses';
@@ -29,14 +28,12 @@ interface SumsPanelProps {
 export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
   const { view } = useBench();
   const { mass, length, strength: inUnit } = useUnits();
-  const { links } = linksOfRig(rig);
   const { massG, unweighed } = weighRig(rig);
   const float = floatBalance(rig);
   const cuts = alike(cutsOf(draft, view));
   const gives = riggable(draft, view);
   const loadKgf = rig.wants.loadKgf;
   const isWeak = strength !== null && loadKgf !== undefined && strength.kgf < loadKgf;
-  const unlike = [...new Map(links.map((link) => [link.name, link])).values()];
   return (
     <section className={column(12, styles.sums)} aria-label="Its sums">
       <dl>
@@ -47,22 +44,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
               <Figure
                 size="large"
                 tone={isWeak ? 'alarm' : 'ink'}
-                working={{
-                  title: 'What it holds',
-                  steps: [
-                    ...unlike.map(
-                      ({ name, breakKgf, efficiency }) =>
-                        `${name}: ${strengthText(breakKgf, inUnit)} × ${numberText(efficiency, 2)} = ${strengthText(breakKgf * efficiency, inUnit)}`,
-                    ),
-                    `the weakest: ${strength.weakest}`,
-                  ],
-                  inputs: [
-                    { name: 'breaking loads', value: 'as measured, or off the packet', basis: 'reference' },
-                    links.some(({ pulls }) => pulls > 0)
-                      ? { name: 'knots and crimps', value: 'your own pulls, else typical', basis: 'weighed' }
-                      : { name: 'knots and crimps', value: 'typical shares', basis: 'guess' },
-                  ],
-                }}
+                working={holdsWorking(rig, strength, inUnit)}
               >
                 {strengthText(strength.kgf, inUnit)}
               </Figure>

@@ -5,6 +5,8 @@ import dayjs from 'dayjs';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { Nothing } from '@/ui/frame/Nothing';
+import { Figure } from '@/ui/figure/Figure';
+import { runOutWorking } from '@/station-kit/figures/run-out-working';
 import type { RunOut } from '@/core/stock/forecast-use';
 import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -65,7 +67,7 @@ export function UsePart() {
         less than four weeks.
       </p>
       <ul className={styles.rows} aria-label="When bins run out">
-        {told.slice(0, MOST_ROWS).map(({ id, takings, runOut }) => {
+        {told.slice(0, MOST_ROWS).map(({ id, takings, free, runOut }) => {
           const bin = view.binById.get(id);
           if (!bin) return null;
           const months = usedByMonth(takings, now, MONTHS);
@@ -91,7 +93,16 @@ export function UsePart() {
                 <b style={{ left: `${share(runOut.middle)}%` }} />
               </span>
               <span>
-                <strong>{runOut.middle === 0 ? 'now' : day(runOut.middle)}</strong>
+                <Figure
+                  working={runOutWorking(
+                    takings,
+                    amountText(free, bin, mass),
+                    [day(runOut.soonest), day(runOut.middle), day(runOut.latest)],
+                    now,
+                  )}
+                >
+                  {runOut.middle === 0 ? 'now' : day(runOut.middle)}
+                </Figure>
                 <small>
                   {day(runOut.soonest)} to {day(runOut.latest)}
                 </small>

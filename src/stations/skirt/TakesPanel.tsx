@@ -6,6 +6,8 @@ import { Button } from 'antd';
 import { memo } from 'react';
 import { moneyText } from '@/model/cost/cost-slices';
 import { skirtCost } from '@/model/cost/skirt-cost';
+import { moneyWorking } from '@/station-kit/figures/money-working';
+import { skirtWeightWorking } from '@/station-kit/figures/skirt-weight-working';
 import { Figure } from '@/ui/figure/Figure';
 import { amountText, massText } from '@/text/words';
 import { piecesText, tabsText } from '@/text/skirt-words';
@@ -54,7 +56,13 @@ export const TakesPanel = memo(function TakesPanel({ draft, count, onCount, onSw
       <dl className={stack(2, styles.each)}>
         <div>
           <dt>each skirt weighs</dt>
-          <dd>{massG === null ? 'not weighed' : massText(massG, mass)}</dd>
+          <dd>
+            {massG === null ? (
+              'not weighed'
+            ) : (
+              <Figure working={skirtWeightWorking(draft, view, mass)}>{massText(massG, mass)}</Figure>
+            )}
+          </dd>
         </div>
         <CostRow draft={draft} count={count} />
       </dl>
@@ -107,17 +115,7 @@ function CostRow({ draft, count }: { readonly draft: SkirtDraft; readonly count:
     <div>
       <dt>its material costs</dt>
       <dd>
-        <Figure
-          working={{
-            title: 'Material of a skirt',
-            steps: [
-              ...parts.map(({ name, each }) => `${name}: ${moneyText(each, sign)}`),
-              `together ${moneyText(materials, sign)}, at the prices at which they lie on the shelf, oldest first`,
-              ...(unpriced.length > 0 ? [`without a price, and left out: ${unpriced.join(', ')}`] : []),
-            ],
-            inputs: [{ name: 'prices', value: 'receipts in the ledger', basis: 'counted' }],
-          }}
-        >
+        <Figure working={moneyWorking('Material of a skirt', parts, materials, sign, unpriced)}>
           {moneyText(materials, sign)}
         </Figure>
         {unpriced.length > 0 ? <small>, without {unpriced.join(', ')}</small> : null}

@@ -9,7 +9,14 @@ import { temperatureText } from '@/text/words';
 import type { HeatPlan } from '@/core/coats/plan-heat';
 import { NumberField } from '../unit-field/NumberField';
 import { Figure } from '../figure/Figure';
-import { handText, heatBandText, heatWorking, type heatPlanOf, type HeatQuestion } from './heat-facts';
+import {
+  dipWorking,
+  handText,
+  heatBandText,
+  heatWorking,
+  type heatPlanOf,
+  type HeatQuestion,
+} from './heat-facts';
 import styles from './heat-chart.module.css';
 
 /** A way to coat with what heats for it, and what it asks of a head. */
@@ -87,7 +94,11 @@ export function WayCard(props: WayCardProps) {
               </div>
               <div>
                 <dt>then dip within</dt>
-                <dd className={styles.guess}>{handText(plan.value.windowS)}</dd>
+                <dd>
+                  <Figure working={dipWorking(question, plan.value, units)}>
+                    {handText(plan.value.windowS)}
+                  </Figure>
+                </dd>
               </div>
             </dl>
             <NumberField

@@ -95,3 +95,28 @@ export function heatWorking(
     ],
   };
 }
+
+/** How long a head keeps hot enough for powder, once it has left the heat. */
+export function dipWorking(
+  { piece, wayId, powder, ambientC }: HeatQuestion,
+  plan: HeatPlan,
+  { mass, length, temperature }: ScreenUnits,
+): Working {
+  const text = (celsius: number) => temperatureText(celsius, temperature);
+  const { coolingWm2K, name } = findCoatWay(wayId);
+  return {
+    title: 'Then dip within',
+    steps: [
+      'm c / (h A) ln((hot − shed) / (fuses − shed))',
+      `${massText(piece.massG, mass)} × ${piece.specificHeatJkgK.toFixed(0)} J/kgK ÷ (${coolingWm2K} W/m²K × ${areaText(piece.areaCm2, length)}), from ${text(plan.releaseC)} to ${text(powder.fuseC)} in a shed of ${text(ambientC)}`,
+    ],
+    inputs: [
+      { name: `heat lost to the air, ${name}`, value: `${coolingWm2K} W/m²K`, basis: 'guess' },
+      {
+        name: 'powder fuses',
+        value: text(powder.fuseC),
+        basis: powder.cardBasis === 'card' ? 'given' : 'guess',
+      },
+    ],
+  };
+}

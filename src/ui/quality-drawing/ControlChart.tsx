@@ -1,11 +1,12 @@
 'use client';
 
-import { Figure } from '../figure/Figure';
+import type { MassUnit } from '@/core/units/write-mass';
+import { Figure, type Working } from '../figure/Figure';
 import { capabilityBand } from '@/core/quality/capability-band';
 import { wrap } from '../layout/layout';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip, type ChartOptions } from 'chart.js';
 import { Line } from 'react-chartjs-2';
-import { chartWeights } from '@/core/quality/chart-weights';
+import { chartWeights, type WeightChart } from '@/core/quality/chart-weights';
 import { movingRanges } from '@/core/quality/moving-ranges';
 import { useTokens } from '../theme/use-tokens';
 import { massText } from '@/text/words';
@@ -13,6 +14,18 @@ import { useUnits } from '../units/use-units';
 import styles from './quality-drawing.module.css';
 
 Chart.register(LinearScale, LineElement, PointElement, Tooltip);
+
+/** The middle of these castings and the limits that their own jumps give. */
+function limitsWorking({ meanG, sigmaG }: WeightChart, castings: number, mass: MassUnit): Working {
+  return {
+    title: 'Mean and limits',
+    steps: [
+      `mean ${massText(meanG, mass)}; one spread is the mean jump from casting to casting ÷ 1.128 = ${massText(sigmaG, mass)}`,
+      `limits three spreads to either side (Shewhart): ± ${massText(3 * sigmaG, mass)}`,
+    ],
+    inputs: [{ name: 'castings', value: `${castings}`, basis: 'weighed' }],
+  };
+}
 
 interface ControlChartProps {
   readonly name: string;
@@ -95,7 +108,8 @@ export function ControlChart({ name, weighedG, targetG, toleranceG }: ControlCha
   return (
     <figure className={styles.chart}>
       <figcaption>
-        <strong>{name}</strong> {last} castings, mean {massText(chart.meanG, mass)}, limits{' '}
+        <strong>{name}</strong> {last} castings, mean{' '}
+        <Figure working={limitsWorking(chart, last, mass)}>{massText(chart.meanG, mass)}</Figure>, limits{' '}
         {massText(Math.max(0, chart.lowerG), mass)} to {massText(chart.upperG, mass)}
         {capability === null ? null : (
           <>
