@@ -62,7 +62,8 @@ function Poses({ record, build, head }: PosesProps) {
   const bin = metalId === null ? undefined : view.binById.get(metalId);
   const known = bin?.kind === 'metal' ? bin : listedMetal(metalId);
   // Where its weight is taken in the metal there is most of, it lies in that too.
-  const metal = known ?? usualMetal(view) ?? listedMetal(USUAL_METAL);
+  const usual = usualMetal(view);
+  const metal = known ?? usual ?? listedMetal(USUAL_METAL);
   const body = metal ? headDesign(head, metal, hook) : null;
   const design = body?.design.ok ? body.design.value : null;
   const trailer = trailerOf(build);
@@ -86,7 +87,7 @@ function Poses({ record, build, head }: PosesProps) {
       {design && isKnown ? <Sitting study={study} hook={hook} eyeMm={eyeMm} trailer={trailer} /> : null}
       <p className="quiet">
         By the usual form of such a head
-        {known || !metal ? '' : ` in ${lotText(metal.name)}, since nobody said what it is of`}
+        {known ? '' : ` in ${usual ? lotText(usual.name) : 'soft lead'}, since nobody said what it is of`}
         {hasTrailer && trailer === null ? '; its trailer was not measured and weighed, and is left out' : ''}.
         Your own profile is laid down at Molds, New cavity.
       </p>
