@@ -10,20 +10,31 @@ interface Span {
   readonly to: number;
 }
 
-/** A plan as it grows: where tasks lie, and when hands and places are taken, by beginnings. */
+/** When hands are there with nothing to do, of one window. */
+interface Gap {
+  readonly window: number;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** A plan as it grows: where tasks lie, when hands are still free, and when places are taken, each by beginnings. */
 export interface BenchPlan {
   readonly starts: Starts;
-  readonly hands: Span[];
+  readonly gaps: Gap[];
   readonly places: readonly Span[][];
 }
 
 /**
  * Nothing planned yet.
  *
- * @example emptyPlan(network).hands // []
+ * @example emptyPlan(network).places // [[]]
  */
-export function emptyPlan({ tasks, counts }: ShopNetwork): BenchPlan {
-  return { starts: new Float64Array(tasks.length).fill(Number.NaN), hands: [], places: counts.map(() => []) };
+export function emptyPlan({ tasks, counts, windows }: ShopNetwork): BenchPlan {
+  return {
+    starts: new Float64Array(tasks.length).fill(Number.NaN),
+    gaps: windows.map(({ fromMin: from, toMin: to }, window) => ({ window, from, to })),
+    places: counts.map(() => []),
+  };
 }
 
 /** How many of some spans begin before a moment. */
@@ -37,8 +48,19 @@ function beganBefore(spans: readonly Span[], moment: number): number {
   return low;
 }
 
+/** The first gap that is not over by a moment. */
+function gapAfter(gaps: readonly Gap[], moment: number): number {
+  let [low, high] = [0, gaps.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((gaps[middle]?.to ?? Infinity) <= moment + SAME_MIN) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
 /**
- * Plans a task from a moment on.
+ * Plans a task from a moment on, at which its hands are free.
  *
  * @example putTask(network, plan, 0, 30)
  */
@@ -47,7 +69,18 @@ export function putTask({ tasks }: ShopNetwork, plan: BenchPlan, task: number, s
   if (!own) throw new RangeError(`putTask requires a task of the network, not ${task}`);
   const span = { task, from: start, to: start + own.minutes };
   plan.starts[task] = start;
-  for (const spans of spansOf(plan, own)) spans.splice(beganBefore(spans, start), 0, span);
+  const there = plan.places[own.place];
+  there?.splice(beganBefore(there, start), 0, span);
+  if (own.hands) {
+    const at = gapAfter(plan.gaps, start);
+    const gap = plan.gaps[at];
+    if (!gap) throw new RangeError(`putTask requires free hands at ${start}`);
+    const left = [
+      { window: gap.window, from: gap.from, to: span.from },
+      { window: gap.window, from: span.to, to: gap.to },
+    ].filter(({ from, to }) => to - from > SAME_MIN);
+    plan.gaps.splice(at, 1, ...left);
+  }
 }
 
 /**
@@ -55,21 +88,30 @@ export function putTask({ tasks }: ShopNetwork, plan: BenchPlan, task: number, s
  *
  * @example takeTask(network, plan, 0)
  */
-export function takeTask({ tasks }: ShopNetwork, plan: BenchPlan, task: number): void {
+export function takeTask({ tasks, windows }: ShopNetwork, plan: BenchPlan, task: number): void {
   const own = tasks[task];
   if (!own) throw new RangeError(`takeTask requires a task of the network, not ${task}`);
-  for (const spans of spansOf(plan, own)) {
-    spans.splice(
-      spans.findIndex((span) => span.task === task),
+  const start = plan.starts[task] ?? Number.NaN;
+  const end = start + own.minutes;
+  const there = plan.places[own.place];
+  if (there)
+    there.splice(
+      there.findIndex((span) => span.task === task),
       1,
     );
-  }
   plan.starts[task] = Number.NaN;
-}
-
-function spansOf({ hands, places }: BenchPlan, own: { hands: boolean; place: number }): Span[][] {
-  const place = places[own.place];
-  return [...(own.hands ? [hands] : []), ...(place ? [place] : [])];
+  if (!own.hands) return;
+  // What was free on either side of it, within its window, is one gap with it again.
+  const window = windows.findIndex(({ toMin }) => toMin > start + SAME_MIN);
+  const after = gapAfter(plan.gaps, start);
+  const [earlier, later] = [plan.gaps[after - 1], plan.gaps[after]];
+  const joinsEarlier = earlier?.window === window && earlier.to >= start - SAME_MIN;
+  const joinsLater = later?.window === window && later.from <= end + SAME_MIN;
+  plan.gaps.splice(after - Number(joinsEarlier), Number(joinsEarlier) + Number(joinsLater), {
+    window,
+    from: joinsEarlier ? earlier.from : start,
+    to: joinsLater ? later.to : end,
+  });
 }
 
 /** The moment by which all that a task waits for is over, of what is planned. */
@@ -82,32 +124,24 @@ function readyAt({ tasks }: ShopNetwork, starts: Starts, task: number): number {
 }
 
 /** The first moment from `fromMin` on at which hands are there and free for so long in one go; Infinity where they never are. */
-function freeHands(
-  { windows }: ShopNetwork,
-  busy: readonly Span[],
-  fromMin: number,
-  minutes: number,
-): number {
-  let at = 0;
-  for (const window of windows) {
-    let start = Math.max(window.fromMin, fromMin);
-    if (start + minutes > window.toMin + SAME_MIN) continue;
-    // Hands do one thing at a time: what began first is over first.
-    while (at < busy.length && (busy[at]?.to ?? 0) <= start + SAME_MIN) at += 1;
-    for (let next = at; next < busy.length; next += 1) {
-      const span = busy[next];
-      if (!span || span.from >= start + minutes - SAME_MIN) break;
-      start = Math.max(start, span.to);
-    }
-    if (start + minutes <= window.toMin + SAME_MIN) return start;
+function freeHands(gaps: readonly Gap[], fromMin: number, minutes: number): number {
+  for (let at = gapAfter(gaps, fromMin); at < gaps.length; at += 1) {
+    const gap = gaps[at];
+    if (!gap) break;
+    const start = Math.max(gap.from, fromMin);
+    if (start + minutes <= gap.to + SAME_MIN) return start;
   }
   return Infinity;
 }
 
 /** When the first of what fills a place up is over, where it has no room for so long from a moment on; null where it has. */
 function fullUntil(there: readonly Span[], start: number, minutes: number, room: number): number | null {
-  const end = start + minutes;
-  const beside = there.slice(0, beganBefore(there, end - SAME_MIN)).filter(({ to }) => to > start + SAME_MIN);
+  const beside: Span[] = [];
+  const until = beganBefore(there, start + minutes - SAME_MIN);
+  for (let at = 0; at < until; at += 1) {
+    const span = there[at];
+    if (span && span.to > start + SAME_MIN) beside.push(span);
+  }
   if (beside.length < room) return null;
   const isCrowded = (moment: number) =>
     beside.filter(({ from, to }) => from <= moment + SAME_MIN && to > moment + SAME_MIN).length >= room;
@@ -129,7 +163,7 @@ export function firstStart(network: ShopNetwork, plan: BenchPlan, task: number):
   const there = plan.places[place];
   let start = readyAt(network, plan.starts, task);
   for (;;) {
-    if (hands) start = freeHands(network, plan.hands, start, minutes);
+    if (hands) start = freeHands(plan.gaps, start, minutes);
     if (start === Infinity || !there) return start;
     const later = fullUntil(there, start, minutes, network.counts[place] ?? 1);
     if (later === null) return start;

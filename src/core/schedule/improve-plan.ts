@@ -1,7 +1,7 @@
 import { repeatableRandom } from '../numeric/repeatable-random';
-import { listBy } from './first-plans';
 import type { Starts } from './bench-plan';
 import { serialPlan } from './serial-plan';
+import { SAME_MIN } from './shop';
 import type { ShopNetwork } from './shop-network';
 import { isBetter, orderEnds, valueOf, type PlanValue } from './value-plan';
 
@@ -18,50 +18,131 @@ export interface ValuedPlan {
 export function valuedPlan(network: ShopNetwork, list: readonly number[]): ValuedPlan | null {
   const starts = serialPlan(network, list);
   if (!starts) return null;
-  const ends = orderEnds(network, (task) => (starts[task] ?? 0) + (network.tasks[task]?.minutes ?? 0));
-  return { starts, value: valueOf(network, ends) };
+  return { starts, value: valueOf(network, endsOf(network, { starts })) };
 }
 
-/** Half of all tries bring an order forward, the rest a task or two tasks against each other. */
-const ORDER_SHARE = 0.5;
+function endsOf(network: ShopNetwork, { starts }: Pick<ValuedPlan, 'starts'>): number[] {
+  return orderEnds(network, (task) => (starts[task] ?? 0) + (network.tasks[task]?.minutes ?? 0));
+}
+
+/** How soon each task is to be planned: the least first, and what it waits for no later than it. */
+type Keys = Float64Array;
+
+/** All tasks by their keys, each after all that it waits for: tasks are numbered after all that they wait for. */
+function listByKeys({ tasks }: ShopNetwork, keys: Keys): number[] {
+  const own = keys.slice();
+  for (let at = tasks.length - 1; at >= 0; at -= 1) {
+    for (const { task } of tasks[at]?.after ?? [])
+      own[task] = Math.min(own[task] ?? Infinity, own[at] ?? Infinity);
+  }
+  return tasks.map((_, task) => task).sort((a, b) => (own[a] ?? 0) - (own[b] ?? 0) || a - b);
+}
+
+/** Order after order, as a sequence has them; what is of no order goes with the first that waits for it. */
+function keysOf({ tasks }: ShopNetwork, sequence: readonly number[]): Keys {
+  const ranks = sequence.map(() => 0);
+  for (const [rank, order] of sequence.entries()) ranks[order] = rank;
+  return Float64Array.from(tasks, ({ order }) => ranks[order] ?? sequence.length);
+}
+
+/** A worse plan is gone on from at first where it is no more than so much worse; at the end hardly any. */
+const [FIRST_HEAT, LAST_HEAT] = [0.01, 0.00002];
+/** An order is moved by at most so many places. */
+const NEAR = 8;
+/** Else two of them, anywhere, change places. */
+const SWAP_SHARE = 0.4;
+/** So much of all tries moves whole orders; the rest moves single tasks. */
+const ORDER_SHARE = 0.6;
 
 /**
- * A plan made better by so many tries, each a small change of the list that it came from: an order's tasks are brought
- * forward or put back together, or two tasks change places. The same tries each time it is asked. Never worse than what it
- * began with.
+ * A plan made better by so many small changes: first orders change places with one another, then single tasks are brought
+ * forward or put back. A change for the worse is gone on from less and less often. The same each time it is asked, and
+ * never worse than the best of the lists that it began with; null where none of them can be carried out.
  *
- * @example improvePlan(network, list, 200)?.value.lateMin // at most that of the list
+ * Source: simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983) over lists that are carried out one task after another.
+ *
+ * @example improvePlan(network, lists, 200)?.value.lateMin // at most that of the best list
  */
-export function improvePlan(network: ShopNetwork, list: readonly number[], tries: number): ValuedPlan | null {
+export function improvePlan(
+  network: ShopNetwork,
+  lists: readonly (readonly number[])[],
+  tries: number,
+): ValuedPlan | null {
   const { tasks, dueMin } = network;
   const random = repeatableRandom(tasks.length + 31 * dueMin.length);
   const among = (count: number) => Math.floor(random() * count);
-  let ranks = ranksOf(list);
-  let best = valuedPlan(network, list);
-  for (let nth = 0; nth < tries; nth += 1) {
-    const next = ranks.slice();
-    if (dueMin.length > 0 && random() < ORDER_SHARE) {
-      const order = among(dueMin.length);
-      const by = (random() - 0.7) * tasks.length;
-      for (const [task, { order: own }] of tasks.entries())
-        if (own === order) next[task] = (next[task] ?? 0) + by;
-    } else {
-      const [one, other] = [among(tasks.length), among(tasks.length)];
-      [next[one], next[other]] = [next[other] ?? 0, next[one] ?? 0];
-    }
-    const tried = valuedPlan(
-      network,
-      listBy(network, (task) => next[task] ?? 0),
-    );
-    if (!tried || (best && isBetter(best.value, tried.value))) continue;
-    best = tried;
-    ranks = next;
+  let best: ValuedPlan | null = null;
+  let keys: Keys = new Float64Array(tasks.length);
+  const take = (plan: ValuedPlan | null, own: Keys) => {
+    if (!plan || (best && !isBetter(plan.value, best.value))) return;
+    best = plan;
+    keys = own;
+  };
+  for (const list of lists) {
+    const own = new Float64Array(tasks.length);
+    for (const [rank, task] of list.entries()) own[task] = (rank * dueMin.length) / tasks.length;
+    take(valuedPlan(network, list), own);
   }
+
+  /** Goes on from a state by changes of it, cooling down. */
+  const anneal = <State>(
+    first: State,
+    count: number,
+    change: (state: State) => State,
+    keysFor: (state: State) => Keys,
+  ) => {
+    let state = first;
+    let at = valuedPlan(network, listByKeys(network, keysFor(state)));
+    take(at, keysFor(state));
+    for (let nth = 0; nth < count; nth += 1) {
+      const next = change(state);
+      const own = keysFor(next);
+      const plan = valuedPlan(network, listByKeys(network, own));
+      if (!plan) continue;
+      take(plan, own);
+      const heat = FIRST_HEAT * (LAST_HEAT / FIRST_HEAT) ** (nth / count);
+      const worse = at ? worseBy(plan.value, at.value) : 0;
+      if (worse <= 0 || worse < -heat * Math.log(1 - random())) [state, at] = [next, plan];
+    }
+  };
+  // Orders in the sequence in which the best list so far ends them.
+  const ends = best ? endsOf(network, best) : dueMin;
+  const byEnd = dueMin.map((_, order) => order).sort((a, b) => (ends[a] ?? 0) - (ends[b] ?? 0));
+  if (dueMin.length > 1) {
+    anneal(
+      byEnd,
+      Math.floor(tries * ORDER_SHARE),
+      (sequence) => {
+        const from = among(sequence.length);
+        const order = sequence[from] ?? 0;
+        if (random() < SWAP_SHARE) {
+          const other = among(sequence.length);
+          return sequence.map((own, nth) => (nth === from ? (sequence[other] ?? own) : nth === other ? order : own));
+        }
+        const others = sequence.filter((other) => other !== order);
+        const to = Math.max(0, Math.min(others.length, from + among(2 * NEAR + 1) - NEAR));
+        return [...others.slice(0, to), order, ...others.slice(to)];
+      },
+      (sequence) => keysOf(network, sequence),
+    );
+  }
+  anneal(
+    keys,
+    tries - Math.floor(tries * ORDER_SHARE),
+    (own) => {
+      const next = own.slice();
+      next[among(tasks.length)] = random() * (dueMin.length + 1) - 0.5;
+      return next;
+    },
+    (own) => own,
+  );
   return best;
 }
 
-function ranksOf(list: readonly number[]): number[] {
-  const ranks = list.map(() => 0);
-  for (const [rank, task] of list.entries()) ranks[task] = rank;
-  return ranks;
+/** By how much of itself one plan is worse than another: in lateness first, of what is as late in when orders are finished. */
+function worseBy(one: PlanValue, other: PlanValue): number {
+  const late = one.lateMin - other.lateMin;
+  const scale = Math.max(1, other.finishMin);
+  if (Math.abs(late) > SAME_MIN) return late / Math.max(1, other.lateMin);
+  return (one.finishMin - other.finishMin) / scale;
 }

@@ -1,12 +1,13 @@
 import { done, fail, type Outcome } from '../problems/problem';
 import { checkShop } from './check-shop';
 import { firstLists } from './first-plans';
-import { improvePlan, valuedPlan, type ValuedPlan } from './improve-plan';
+import { improvePlan, type ValuedPlan } from './improve-plan';
 import { leastEnds } from './least-ends';
 import { provePlan } from './prove-plan';
 import type { Shop, ShopPlan } from './shop';
 import { shopNetwork } from './shop-network';
 import { isBetter, orderEnds, valueOf } from './value-plan';
+import { workBound } from './work-bound';
 
 export interface PlanShopOptions {
   /** How many small changes are tried; by the number of tasks where left out. */
@@ -15,7 +16,7 @@ export interface PlanShopOptions {
   readonly steps?: number;
 }
 
-const [LEAST_TRIES, MOST_TRIES, TRIED_TASKS] = [60, 1500, 60_000];
+const [LEAST_TRIES, MOST_TRIES, TRIED_TASKS] = [60, 3000, 900_000];
 const [LEAST_STEPS, PROVEN_TASKS] = [2000, 400_000];
 
 /**
@@ -46,15 +47,10 @@ export function planShop(shop: Shop, options: PlanShopOptions = {}): Outcome<Sho
     network,
     leastEnds(network, new Float64Array(network.tasks.length).fill(Number.NaN), 0),
   );
+  const lists = firstLists(network);
   const isLeast = ({ value }: ValuedPlan) => !isBetter(least, value);
-  let best: ValuedPlan | null = null;
-  let bestList: readonly number[] | null = null;
-  for (const list of firstLists(network)) {
-    const plan = valuedPlan(network, list);
-    if (!plan || (best && !isBetter(plan.value, best.value))) continue;
-    [best, bestList] = [plan, list];
-  }
-  if (best && bestList && !isLeast(best)) best = improvePlan(network, bestList, tries) ?? best;
+  let best = improvePlan(network, lists, 0);
+  if (best && !isLeast(best)) best = improvePlan(network, lists, tries);
   const proof = best && isLeast(best) ? { ...best, isProven: true } : provePlan(network, best, steps);
   const { starts, value, isProven } = proof;
   if (!starts || !value) {
@@ -74,6 +70,6 @@ export function planShop(shop: Shop, options: PlanShopOptions = {}): Outcome<Sho
     orders,
     totalLateMin,
     optimal: isProven,
-    boundLateMin: isProven ? totalLateMin : Math.min(totalLateMin, least.lateMin),
+    boundLateMin: isProven ? totalLateMin : Math.min(totalLateMin, Math.max(least.lateMin, workBound(network))),
   });
 }
