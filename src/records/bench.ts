@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { money, NEW_MONEY } from './outlay';
+import { week } from './week';
 import { grams, instant, name, overZeroGrams, shareUnderOne } from './fields';
 
 /** The bench itself: its name and its pot. One record, id `bench`. */
@@ -33,6 +34,8 @@ export const bench = z.strictObject({
   money,
   /** When the pot was lit, cold, for a run that has not begun; left out where none is. */
   potLitAt: instant.optional(),
+  /** The maker's time at the bench; left out until it is said, and then as usual. */
+  week: week.optional(),
   /** When the checklist before the pot was answered, and until when that holds; null where it was not. */
   safety: z.strictObject({ answeredAt: instant, until: instant }).nullable(),
 });

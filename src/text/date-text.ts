@@ -29,6 +29,9 @@ const CLOCKS = { '24': 'HH:mm', '12': 'h:mm a' } as const;
 /** How a day is written in a field where one is picked. */
 export const pickedDay = (): string => FORMATS[way.dates].weekday;
 
+/** How an hour is written in a field where one is picked. */
+export const pickedHour = (): string => CLOCKS[way.clock];
+
 /** How a day of whatever year is written in a field where one is picked. */
 export const pickedDate = (): string => FORMATS[way.dates].date;
 

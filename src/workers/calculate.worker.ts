@@ -87,6 +87,10 @@ const DOERS: Doers = {
     const busy = (day: number) => season[monthOf(startOfYearDay + day)] ?? 1;
     return bins.map(({ id, ...use }) => ({ id, runOut: forecastUse({ ...use, season: busy, random }) }));
   },
+  planWeek: async ({ shop, spreads }) => {
+    const { planWeek } = await import('@/core/schedule/plan-week');
+    return planWeek(shop, spreads);
+  },
   readStl: async ({ file }, onProgress) => {
     const [{ readStl }, { studyMesh }] = await Promise.all([
       import('@/core/meshes/read-stl'),

@@ -10,6 +10,8 @@ import type { MixRecipe, StockMix } from '@/core/stock/mix-stock';
 import type { RunOut, Taking } from '@/core/stock/forecast-use';
 import type { OrderPlan, SellerPack, SellerPost } from '@/core/stock/plan-orders';
 import type { ItemAmount, ShelfAmount } from '@/core/stock/tally-by-item';
+import type { PlannedWeek } from '@/core/schedule/plan-week';
+import type { Shop } from '@/core/schedule/shop';
 import type { Outcome } from '@/core/problems/problem';
 import type { Solid } from '@/core/solids/solid';
 import type { Answer } from '@/calculations/calculation';
@@ -83,6 +85,16 @@ export interface Jobs {
       readonly seed: number;
     };
     readonly gives: readonly { readonly id: string; readonly runOut: RunOut | null }[];
+    readonly tells: never;
+  };
+  /** When what is done, and what can be promised of it. */
+  readonly planWeek: {
+    readonly takes: {
+      readonly shop: Shop;
+      /** How far each task may lie from its minutes, by its id. */
+      readonly spreads: ReadonlyMap<string, number>;
+    };
+    readonly gives: Outcome<PlannedWeek>;
     readonly tells: never;
   };
   readonly readStl: {

@@ -1,7 +1,4 @@
-/** A draw from the normal distribution, by two uniform ones (Box and Muller 1958). */
-function drawNormal(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
-}
+import { drawNormal } from './draw-normal';
 
 /**
  * A draw from a gamma distribution of some shape over 0 and scale 1. `random` gives numbers in [0, 1).

@@ -20,7 +20,10 @@ interface Gap {
 /** A plan as it grows: where tasks lie, when hands are still free, and when places are taken, each by beginnings. */
 export interface BenchPlan {
   readonly starts: Starts;
-  readonly gaps: Gap[];
+  /** Of each pair of hands. */
+  readonly gaps: readonly Gap[][];
+  /** Which pair each task takes. */
+  readonly pairOf: Int8Array;
   readonly places: readonly Span[][];
 }
 
@@ -29,10 +32,12 @@ export interface BenchPlan {
  *
  * @example emptyPlan(network).places // [[]]
  */
-export function emptyPlan({ tasks, counts, windows }: ShopNetwork): BenchPlan {
+export function emptyPlan({ tasks, counts, windows, pairs }: ShopNetwork): BenchPlan {
+  const free = windows.map(({ fromMin: from, toMin: to }, window) => ({ window, from, to }));
   return {
     starts: new Float64Array(tasks.length).fill(Number.NaN),
-    gaps: windows.map(({ fromMin: from, toMin: to }, window) => ({ window, from, to })),
+    gaps: Array.from({ length: pairs }, () => [...free]),
+    pairOf: new Int8Array(tasks.length),
     places: counts.map(() => []),
   };
 }
@@ -72,14 +77,17 @@ export function putTask({ tasks }: ShopNetwork, plan: BenchPlan, task: number, s
   const there = plan.places[own.place];
   there?.splice(beganBefore(there, start), 0, span);
   if (own.hands) {
-    const at = gapAfter(plan.gaps, start);
-    const gap = plan.gaps[at];
+    const pair = plan.gaps.findIndex((gaps) => freeHands(gaps, start, own.minutes) <= start + SAME_MIN);
+    const gaps = plan.gaps[pair];
+    const at = gaps ? gapAfter(gaps, start) : -1;
+    const gap = gaps?.[at];
     if (!gap) throw new RangeError(`putTask requires free hands at ${start}`);
+    plan.pairOf[task] = pair;
     const left = [
       { window: gap.window, from: gap.from, to: span.from },
       { window: gap.window, from: span.to, to: gap.to },
     ].filter(({ from, to }) => to - from > SAME_MIN);
-    plan.gaps.splice(at, 1, ...left);
+    gaps.splice(at, 1, ...left);
   }
 }
 
@@ -103,11 +111,12 @@ export function takeTask({ tasks, windows }: ShopNetwork, plan: BenchPlan, task:
   if (!own.hands) return;
   // What was free on either side of it, within its window, is one gap with it again.
   const window = windows.findIndex(({ toMin }) => toMin > start + SAME_MIN);
-  const after = gapAfter(plan.gaps, start);
-  const [earlier, later] = [plan.gaps[after - 1], plan.gaps[after]];
+  const gaps = plan.gaps[plan.pairOf[task] ?? 0] ?? [];
+  const after = gapAfter(gaps, start);
+  const [earlier, later] = [gaps[after - 1], gaps[after]];
   const joinsEarlier = earlier?.window === window && earlier.to >= start - SAME_MIN;
   const joinsLater = later?.window === window && later.from <= end + SAME_MIN;
-  plan.gaps.splice(after - Number(joinsEarlier), Number(joinsEarlier) + Number(joinsLater), {
+  gaps.splice(after - Number(joinsEarlier), Number(joinsEarlier) + Number(joinsLater), {
     window,
     from: joinsEarlier ? earlier.from : start,
     to: joinsLater ? later.to : end,
@@ -116,7 +125,7 @@ export function takeTask({ tasks, windows }: ShopNetwork, plan: BenchPlan, task:
 
 /** The moment by which all that a task waits for is over, of what is planned. */
 function readyAt({ tasks }: ShopNetwork, starts: Starts, task: number): number {
-  let ready = 0;
+  let ready = tasks[task]?.fromMin ?? 0;
   for (const { task: earlier, waitMin } of tasks[task]?.after ?? []) {
     ready = Math.max(ready, (starts[earlier] ?? 0) + (tasks[earlier]?.minutes ?? 0) + waitMin);
   }
@@ -159,13 +168,16 @@ function fullUntil(there: readonly Span[], start: number, minutes: number, room:
 export function firstStart(network: ShopNetwork, plan: BenchPlan, task: number): number {
   const own = network.tasks[task];
   if (!own) throw new RangeError(`firstStart requires a task of the network, not ${task}`);
-  const { minutes, hands, place } = own;
+  const { minutes, hands, place, untilMin } = own;
   const there = plan.places[place];
   let start = readyAt(network, plan.starts, task);
   for (;;) {
-    if (hands) start = freeHands(plan.gaps, start, minutes);
-    if (start === Infinity || !there) return start;
-    const later = fullUntil(there, start, minutes, network.counts[place] ?? 1);
+    if (hands) {
+      const from = start;
+      start = Math.min(...plan.gaps.map((gaps) => freeHands(gaps, from, minutes)));
+    }
+    if (start === Infinity || start + minutes > untilMin + SAME_MIN) return Infinity;
+    const later = there ? fullUntil(there, start, minutes, network.counts[place] ?? 1) : null;
     if (later === null) return start;
     start = later;
   }

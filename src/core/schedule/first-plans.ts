@@ -57,12 +57,15 @@ function tailsOf(tasks: readonly NetworkTask[]): number[] {
  *
  * @example listBy(network, (task) => task) // [0, 1, 2]
  */
-export function listBy({ tasks, given }: Pick<ShopNetwork, 'tasks' | 'given'>, rule: Rule): number[] {
+function listBy({ tasks, given }: Pick<ShopNetwork, 'tasks' | 'given'>, rule: Rule): number[] {
+  const isHeld = (task: number) => tasks[task]?.isHeld ?? false;
   const waits = tasks.map(({ after }) => new Set(after.map(({ task }) => task)).size);
   const list: number[] = [];
   const ready = new Set(tasks.flatMap((_, task) => (waits[task] === 0 ? [task] : [])));
   while (ready.size > 0) {
     const next = [...ready].reduce((least, task) => {
+      const [held, leastHeld] = [isHeld(task), isHeld(least)];
+      if (held !== leastHeld) return held ? task : least;
       const off = rule(task) - rule(least);
       return off < 0 || (off === 0 && (given[task] ?? 0) < (given[least] ?? 0)) ? task : least;
     });

@@ -15,7 +15,7 @@ export interface ValuedPlan {
  *
  * @example valuedPlan(network, [0, 1])?.value.lateMin // 0
  */
-export function valuedPlan(network: ShopNetwork, list: readonly number[]): ValuedPlan | null {
+function valuedPlan(network: ShopNetwork, list: readonly number[]): ValuedPlan | null {
   const starts = serialPlan(network, list);
   if (!starts) return null;
   return { starts, value: valueOf(network, endsOf(network, { starts })) };
@@ -30,13 +30,15 @@ type Keys = Float64Array;
 
 /** All tasks by their keys, each after all that it waits for: tasks are numbered after all that they wait for. */
 function listByKeys({ tasks }: ShopNetwork, keys: Keys): number[] {
-  const own = keys.slice();
+  const own = keys.map((key, task) => (tasks[task]?.isHeld ? -Infinity : key));
   for (let at = tasks.length - 1; at >= 0; at -= 1) {
     for (const { task } of tasks[at]?.after ?? [])
       own[task] = Math.min(own[task] ?? Infinity, own[at] ?? Infinity);
   }
-  return tasks.map((_, task) => task).sort((a, b) => (own[a] ?? 0) - (own[b] ?? 0) || a - b);
+  return tasks.map((_, task) => task).sort((a, b) => compare(own[a] ?? 0, own[b] ?? 0) || a - b);
 }
+
+const compare = (a: number, b: number) => (a < b ? -1 : a > b ? 1 : 0);
 
 /** Order after order, as a sequence has them; what is of no order goes with the first that waits for it. */
 function keysOf({ tasks }: ShopNetwork, sequence: readonly number[]): Keys {
@@ -117,7 +119,9 @@ export function improvePlan(
         const order = sequence[from] ?? 0;
         if (random() < SWAP_SHARE) {
           const other = among(sequence.length);
-          return sequence.map((own, nth) => (nth === from ? (sequence[other] ?? own) : nth === other ? order : own));
+          return sequence.map((own, nth) =>
+            nth === from ? (sequence[other] ?? own) : nth === other ? order : own,
+          );
         }
         const others = sequence.filter((other) => other !== order);
         const to = Math.max(0, Math.min(others.length, from + among(2 * NEAR + 1) - NEAR));

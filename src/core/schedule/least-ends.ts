@@ -12,13 +12,13 @@ import type { Starts } from './bench-plan';
 export function leastEnds(network: ShopNetwork, starts: Starts, fromMin: number): number[] {
   const { tasks, windows } = network;
   const ends = new Float64Array(tasks.length);
-  for (const [at, { minutes, hands, after }] of tasks.entries()) {
+  for (const [at, { minutes, hands, after, fromMin: own }] of tasks.entries()) {
     const planned = starts[at] ?? Number.NaN;
     if (!Number.isNaN(planned)) {
       ends[at] = planned + minutes;
       continue;
     }
-    let start = fromMin;
+    let start = Math.max(fromMin, own);
     for (const { task, waitMin } of after) start = Math.max(start, (ends[task] ?? 0) + waitMin);
     ends[at] = (hands ? handsFrom(windows, start, minutes) : start) + minutes;
   }

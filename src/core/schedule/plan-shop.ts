@@ -51,10 +51,19 @@ export function planShop(shop: Shop, options: PlanShopOptions = {}): Outcome<Sho
   const isLeast = ({ value }: ValuedPlan) => !isBetter(least, value);
   let best = improvePlan(network, lists, 0);
   if (best && !isLeast(best)) best = improvePlan(network, lists, tries);
-  const proof = best && isLeast(best) ? { ...best, isProven: true } : provePlan(network, best, steps);
+  // Of two pairs of hands every task is taken by the first that is free: that goes through less than all plans.
+  const isGoneThrough = (shop.pairs ?? 1) === 1;
+  const proof =
+    best && isLeast(best)
+      ? { ...best, isProven: true }
+      : isGoneThrough || !best
+        ? provePlan(network, best, steps)
+        : { ...best, isProven: false };
   const { starts, value, isProven } = proof;
   if (!starts || !value) {
-    return isProven ? fail('shop.no-window', {}, ['windows']) : fail('plan.unfinished', { seconds: 0 });
+    return isProven && isGoneThrough
+      ? fail('shop.no-window', {}, ['windows'])
+      : fail('plan.unfinished', { seconds: 0 });
   }
 
   const taskAt = new Map(network.ids.map((id, at) => [id, at]));
@@ -70,6 +79,8 @@ export function planShop(shop: Shop, options: PlanShopOptions = {}): Outcome<Sho
     orders,
     totalLateMin,
     optimal: isProven,
-    boundLateMin: isProven ? totalLateMin : Math.min(totalLateMin, Math.max(least.lateMin, workBound(network))),
+    boundLateMin: isProven
+      ? totalLateMin
+      : Math.min(totalLateMin, Math.max(least.lateMin, workBound(network))),
   });
 }

@@ -9,6 +9,10 @@ export interface NetworkTask {
   readonly order: number;
   readonly after: readonly { readonly task: number; readonly waitMin: number }[];
   readonly before: readonly number[];
+  readonly fromMin: number;
+  readonly untilMin: number;
+  /** It, or what waits for it, has to be over by a time: it is planned before what has not. */
+  readonly isHeld: boolean;
 }
 
 /** A shop in numbers: tasks after all that they wait for, windows from the first. */
@@ -19,6 +23,7 @@ export interface ShopNetwork {
   readonly tasks: readonly NetworkTask[];
   readonly counts: readonly number[];
   readonly windows: readonly ShopWindow[];
+  readonly pairs: number;
   readonly dueMin: readonly number[];
 }
 
@@ -28,14 +33,20 @@ export interface ShopNetwork {
  * @example shopNetwork(shop, sorted).tasks[0]?.after // []
  */
 export function shopNetwork(
-  { tasks: given, places, windows, orders }: Shop,
+  { tasks: given, places, windows, orders, pairs = 1 }: Shop,
   sorted: readonly ShopTask[],
 ): ShopNetwork {
   const [taskAt, placeAt, orderAt] = [sorted, places, orders].map(
     (list) => new Map(list.map(({ id }, at) => [id, at])),
   ) as [Map<string, number>, Map<string, number>, Map<string, number>];
   const before = sorted.map((): number[] => []);
-  const tasks = sorted.map(({ minutes, hands, place, order, after = [] }, at): NetworkTask => {
+  const held = new Set<string>();
+  for (const { id, untilMin, after = [] } of [...sorted].reverse()) {
+    if (untilMin !== undefined) held.add(id);
+    if (held.has(id)) for (const { id: earlier } of after) held.add(earlier);
+  }
+  const tasks = sorted.map((task, at): NetworkTask => {
+    const { minutes, hands, place, order, after = [], fromMin = 0, untilMin = Infinity } = task;
     for (const { id } of after) before[taskAt.get(id) ?? 0]?.push(at);
     return {
       minutes,
@@ -44,6 +55,9 @@ export function shopNetwork(
       order: order === undefined ? -1 : (orderAt.get(order) ?? -1),
       after: after.map(({ id, waitMin = 0 }) => ({ task: taskAt.get(id) ?? 0, waitMin })),
       before: before[at] ?? [],
+      fromMin: Math.max(0, fromMin),
+      untilMin,
+      isHeld: held.has(task.id),
     };
   });
   return {
@@ -52,6 +66,7 @@ export function shopNetwork(
     tasks,
     counts: places.map(({ count }) => count),
     windows: [...windows].sort((a, b) => a.fromMin - b.fromMin),
+    pairs,
     dueMin: orders.map(({ dueMin }) => dueMin),
   };
 }

@@ -10,6 +10,10 @@ export interface ShopTask {
   readonly after?: readonly { readonly id: string; readonly waitMin?: number | undefined }[] | undefined;
   /** Whose it is; nobody's where left out. */
   readonly order?: string | undefined;
+  /** It begins no sooner; from the beginning on where left out. */
+  readonly fromMin?: number | undefined;
+  /** It is over by then, before what is not held to a time; whenever where left out. */
+  readonly untilMin?: number | undefined;
 }
 
 /** So many tasks at once. */
@@ -35,6 +39,8 @@ export interface Shop {
   readonly places: readonly ShopPlace[];
   readonly windows: readonly ShopWindow[];
   readonly orders: readonly ShopOrder[];
+  /** How many pairs of hands are there in every window; one where left out. */
+  readonly pairs?: number | undefined;
 }
 
 export interface OrderEnd {

@@ -21,17 +21,28 @@ const ALARM_BEFORE_S = 1800;
  * // 'BEGIN:VCALENDAR...'
  */
 export function calendarFile(session: CalendarSession): string {
-  const calendar = ical({ name: session.title, method: ICalCalendarMethod.PUBLISH });
+  return sessionsFile(session.title, [session]);
+}
+
+/**
+ * Several sessions as one calendar file, each with its alarm.
+ *
+ * @example sessionsFile('The week', evenings) // 'BEGIN:VCALENDAR...'
+ */
+export function sessionsFile(name: string, sessions: readonly CalendarSession[]): string {
+  const calendar = ical({ name, method: ICalCalendarMethod.PUBLISH });
   calendar.prodId({ company: 'Ruvek', product: 'Ruvek' });
-  const event = calendar.createEvent({
-    id: session.uid,
-    start: new Date(session.startsAt),
-    end: new Date(session.endsAt),
-    stamp: new Date(session.savedAt),
-    summary: session.title,
-    description: session.notes.join('\n'),
-  });
-  event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_BEFORE_S, description: session.title });
+  for (const { uid, title, startsAt, endsAt, notes, savedAt } of sessions) {
+    const event = calendar.createEvent({
+      id: uid,
+      start: new Date(startsAt),
+      end: new Date(endsAt),
+      stamp: new Date(savedAt),
+      summary: title,
+      description: notes.join('\n'),
+    });
+    event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_BEFORE_S, description: title });
+  }
   return calendar.toString();
 }
 

@@ -16,6 +16,7 @@ import { shapes } from './015-shapes';
 import { saidSince } from './016-said-since';
 import { askedByName } from './017-asked-by-name';
 import { pulls } from './018-pulls';
+import { week } from './019-week';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -38,4 +39,5 @@ export const MIGRATIONS: readonly Migration[] = [
   saidSince,
   askedByName,
   pulls,
+  week,
 ];

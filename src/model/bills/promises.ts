@@ -92,6 +92,24 @@ export function dressingOf(line: TicketLine, view: BenchFacts): ReadonlyMap<stri
   return parts;
 }
 
+/** Finished pieces that lie there for a ware, and how many are still to be made. What is taken is taken off `free`. */
+export function wareLeft(
+  ware: TicketWare,
+  view: BenchFacts,
+  free: Map<string, number>,
+): { readonly left: number; readonly taken: readonly { readonly item: string; readonly qty: number }[] } {
+  let left = Math.max(0, ware.count - (view.made.get(ware.id) ?? 0));
+  const taken: { item: string; qty: number }[] = [];
+  for (const item of finishedBins(ware, view)) {
+    const there = free.get(item) ?? Math.max(0, view.levels.get(item) ?? 0);
+    const some = Math.min(there, left);
+    free.set(item, there - some);
+    left -= some;
+    if (some > 0) taken.push({ item, qty: some });
+  }
+  return { left, taken };
+}
+
 /** What a ware still takes: finished ones that lie there first, then the parts of those to be made. */
 function wareNeeds(
   ware: TicketWare,
@@ -99,19 +117,13 @@ function wareNeeds(
   view: BenchFacts,
   free: Map<string, number>,
 ): Promised[] {
-  let left = Math.max(0, ware.count - (view.made.get(ware.id) ?? 0));
-  const promised: Promised[] = [];
-  for (const item of finishedBins(ware, view)) {
-    const there = free.get(item) ?? Math.max(0, view.levels.get(item) ?? 0);
-    const some = Math.min(there, left);
-    free.set(item, there - some);
-    left -= some;
-    if (some > 0) promised.push({ forWhom: ticketId, item, qty: some });
-  }
+  const { left, taken: finished } = wareLeft(ware, view, free);
   const piece = left > 0 ? wareRecord(ware, view) : null;
-  if (!piece) return promised;
-  const taken = [...takenByBill(billOf(piece, view), left)];
-  return [...promised, ...taken.map(([item, qty]) => ({ forWhom: ticketId, item, qty }))];
+  const parts = piece ? [...takenByBill(billOf(piece, view), left)] : [];
+  return [
+    ...finished.map(({ item, qty }) => ({ forWhom: ticketId, item, qty })),
+    ...parts.map(([item, qty]) => ({ forWhom: ticketId, item, qty })),
+  ];
 }
 
 /** What colors, skirts, guards, baits and rigs of open tickets still take, in the order in which they are due. */

@@ -14,6 +14,7 @@ import { thirteenthToFourteenth } from './013-to-014';
 import { fourteenthToFifteenth } from './014-to-015';
 import { fifteenthToSixteenth } from './015-to-016';
 import { sixteenthToSeventeenth } from './016-to-017';
+import { seventeenthToEighteenth } from './017-to-018';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first: a file's version is one more than there are steps. */
@@ -34,6 +35,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
   fourteenthToFifteenth,
   fifteenthToSixteenth,
   sixteenthToSeventeenth,
+  seventeenthToEighteenth,
 ];
 
 /**

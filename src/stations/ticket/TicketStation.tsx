@@ -19,6 +19,11 @@ import { TicketRail } from './TicketRail';
 import { TicketSheet } from './TicketSheet';
 import { useDraft } from './use-draft';
 import styles from './ticket.module.css';
+import { PromisePart } from '@/station-kit/week/PromisePart';
+import { useInAddress } from '@/station-kit/use-in-address';
+import { useWeek } from '@/station-kit/week/use-week';
+import { WeekPart } from '@/station-kit/week/WeekPart';
+import { WeekSlip } from '@/station-kit/week/WeekSlip';
 import { useKeyMap } from '@/station-kit/key-map';
 import { TICKET_KEYS } from './keys';
 import { inBackground } from '@/station-kit/in-background';
@@ -34,6 +39,10 @@ export function TicketStation() {
   const preferences = usePreferences();
   const [shown, setShown] = useState<Shown>('open');
   const [draft, setDraft] = useDraft();
+  const [part, turn] = useInAddress('part', ['rail', 'week'], 'rail');
+  const [pickedId, setPickedId] = useState<string | null>(null);
+  const isWeek = part === 'week' && !draft;
+  const week = useWeek(isWeek);
   const inHand = useTicketInHand();
   const tickets = useMemo(
     () =>
@@ -96,30 +105,56 @@ export function TicketStation() {
   }, [slipKey, made]);
   return (
     <Station
-      title={draft ? (draft.ticketId ? 'Change the ticket' : 'New ticket') : 'Tickets'}
-      sub={draft ? 'kept on this screen until you write it' : 'what to make, first due first'}
+      title={draft ? (draft.ticketId ? 'Change the ticket' : 'New ticket') : isWeek ? 'The week' : 'Tickets'}
+      sub={
+        draft
+          ? 'kept on this screen until you write it'
+          : isWeek
+            ? 'what to do when, and by when each is done'
+            : 'what to make, first due first'
+      }
       isSlipFolded={preferences.isSlipFolded}
       onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
       actions={
         draft ? null : (
           <>
-            <Segmented<Shown>
-              aria-label="Which tickets"
-              value={shown}
+            <Segmented<'rail' | 'week'>
+              aria-label="What to do"
+              value={part}
               options={[
-                { value: 'open', label: 'Open' },
-                { value: 'set-aside', label: 'Set aside' },
-                { value: 'closed', label: 'Closed' },
+                { value: 'rail', label: 'Tickets' },
+                { value: 'week', label: 'The week' },
               ]}
-              onChange={setShown}
+              onChange={turn}
             />
+            {isWeek ? null : (
+              <Segmented<Shown>
+                aria-label="Which tickets"
+                value={shown}
+                options={[
+                  { value: 'open', label: 'Open' },
+                  { value: 'set-aside', label: 'Set aside' },
+                  { value: 'closed', label: 'Closed' },
+                ]}
+                onChange={setShown}
+              />
+            )}
             <Button type="primary" onClick={begin}>
               New ticket
             </Button>
           </>
         )
       }
-      slip={<TicketInHandSlip ticket={slipTicket} wants={wants} made={made} isDraft={draft !== null} />}
+      slip={
+        isWeek ? (
+          <WeekSlip answer={week.answer} pickedId={pickedId} />
+        ) : (
+          <>
+            <TicketInHandSlip ticket={slipTicket} wants={wants} made={made} isDraft={draft !== null} />
+            <PromisePart asked={draft || shown === 'open' ? slipTicket : null} />
+          </>
+        )
+      }
     >
       {draft ? (
         <TicketEditor
@@ -128,6 +163,8 @@ export function TicketStation() {
           onWrite={() => inBackground(write())}
           onLeave={() => setDraft(null)}
         />
+      ) : isWeek ? (
+        <WeekPart job={week} pickedId={pickedId} onPick={setPickedId} />
       ) : ticket ? (
         <>
           <TicketRail

@@ -1,0 +1,222 @@
+import { paceSpread } from '@/core/pace/pace-spread';
+import { sum } from '@/core/numeric/sum';
+import { tellingRuns } from '@/core/pace/learn-pace';
+import type { TicketLine } from '@/records/ticket';
+import type { MassUnit } from '@/core/units/write-mass';
+import { headText } from '@/text/words';
+import type { BenchView } from '../bench/bench-view';
+import { cardRuns, paceOf, type Handmade } from '../pace/pace-of';
+import { sittings, type WeekTask } from './week-task';
+
+/** Minutes a head until the maker's own times say (typical). */
+const [USUAL_DRESS_MIN, USUAL_COAT_MIN] = [0.4, 1.2];
+/** Beside the time on the powder's card an oven full of heads has to get hot (typical). */
+const WARM_UP_MIN = 15;
+/** Where no card says how long a powder is cured (typical). */
+const USUAL_CURE_MIN = 20;
+/** What is dipped and dries in the air, and head cement, want a night (typical), min. */
+const [AIR_DRY_MIN, CEMENT_MIN] = [480, 480];
+const COOL_MIN = 20;
+/** An oven of which nobody said what it holds. */
+const USUAL_LOAD = 40;
+const DRESS_SPREAD = 0.35;
+
+/** What is said of the bench and the evening to lay out tasks by. */
+export interface TaskFacts {
+  readonly view: BenchView;
+  readonly mass: MassUnit;
+  /** The longest evening, min. */
+  readonly mostMin: number;
+}
+
+type After = WeekTask['after'];
+
+/** How long one takes at a card, min, how far that lies, and whose figure it is. */
+export function handPace(of: Handmade, view: BenchView) {
+  const { secondsEach, isOwn } = paceOf(of, view);
+  const runs = isOwn ? tellingRuns({ family: of.family ?? '', kind: of.kind }, cardRuns(of.stage, view)) : [];
+  return { minutesEach: secondsEach / 60, isOwn, spread: paceSpread(runs) };
+}
+
+/** How long a head takes at the dressing bench, by batches that were ended. */
+function dressPace({ batches }: BenchView) {
+  const runs = batches.flatMap(({ endedAt, steps, count }) => {
+    const seconds = sum(steps.map((step) => step.seconds));
+    return endedAt !== null && seconds > 0 && count > 0 ? [{ begun: count, seconds }] : [];
+  });
+  const begun = sum(runs.map((run) => run.begun));
+  return begun >= 5
+    ? {
+        minutesEach: sum(runs.map(({ seconds }) => seconds)) / begun / 60,
+        isOwn: true,
+        spread: paceSpread(runs),
+      }
+    : { minutesEach: USUAL_DRESS_MIN, isOwn: false, spread: DRESS_SPREAD };
+}
+
+/** Hand work on some pieces in sittings, one after another, all after what is given. */
+export function handTasks(
+  task: Pick<WeekTask, 'id' | 'kind' | 'place' | 'ticketIds' | 'href' | 'after'>,
+  count: number,
+  what: string,
+  pace: { readonly minutesEach: number; readonly isOwn: boolean; readonly spread: number },
+  mostMin: number,
+): WeekTask[] {
+  return sittings(count, pace.minutesEach, mostMin).map((pieces, nth) => ({
+    ...task,
+    id: `${task.id}:${nth}`,
+    what: `${pieces} × ${what}`,
+    minutes: Math.min(mostMin, Math.max(1, pieces * pace.minutesEach)),
+    hands: true,
+    spread: pace.spread,
+    isOwn: pace.isOwn,
+    lacks: [],
+  }));
+}
+
+const afterAll = (tasks: readonly WeekTask[], waitMin = 0): After => tasks.map(({ id }) => ({ id, waitMin }));
+
+/**
+ * What a line of heads still wants, from the dressing bench on: what was cast already does not wait for the pot, what
+ * hangs or wears its color is not coated again.
+ *
+ * @example lineTasks(line, ticket, pours, facts).map(({ kind }) => kind) // ['dress', 'coat', 'cure', 'tie']
+ */
+export function lineTasks(
+  line: TicketLine,
+  ticketId: string,
+  pours: readonly { readonly id: string }[],
+  { view, mass, mostMin }: TaskFacts,
+): WeekTask[] {
+  const what = headText(line, view.binById, mass);
+  const base = { ticketIds: [ticketId] };
+  const toCast = Math.max(0, line.count - (view.made.get(line.id) ?? 0));
+  const dress = handTasks(
+    {
+      ...base,
+      id: `dress:${line.id}`,
+      kind: 'dress',
+      place: null,
+      href: '/dress',
+      after: pours.map(({ id }) => ({ id, waitMin: COOL_MIN })),
+    },
+    line.metalBinId === null ? 0 : toCast,
+    what,
+    dressPace(view),
+    mostMin,
+  );
+  const coats = coatTasks(line, ticketId, what, dress, { view, mass, mostMin });
+  const before = coats.length > 0 ? coats.filter(({ kind }) => kind === 'cure') : dress;
+  return [...dress, ...coats, ...tieTasks(line, ticketId, what, before, { view, mass, mostMin })];
+}
+
+function coatTasks(
+  line: TicketLine,
+  ticketId: string,
+  what: string,
+  dress: readonly WeekTask[],
+  { view, mostMin }: TaskFacts,
+): WeekTask[] {
+  const coat = line.coatId === null ? undefined : view.coatById.get(line.coatId);
+  const worn = (view.coated.get(line.id) ?? 0) + (view.usedBare.get(line.id) ?? 0);
+  const hung = view.racks
+    .filter(({ state }) => state === 'hanging' || state === 'curing')
+    .flatMap((rack) => rack.hung)
+    .filter(({ lineId }) => lineId === line.id).length;
+  const toCoat = coat ? Math.max(0, line.count - worn - hung) : 0;
+  if (!coat || (toCoat === 0 && hung === 0)) return [];
+  const base = { ticketIds: [ticketId] };
+  // What was cast already waits for nothing; what is still to be cast comes after its dressing.
+  const there = Math.min(
+    toCoat,
+    view.toCoat.reduce((so, { lineId, count }) => so + (lineId === line.id ? count : 0), 0),
+  );
+  const coatSome = (id: string, count: number, after: After) =>
+    handTasks(
+      { ...base, id: `coat:${line.id}:${id}`, kind: 'coat', place: null, href: '/coat?part=rack', after },
+      count,
+      `${what}, ${coat.name}`,
+      { minutesEach: USUAL_COAT_MIN, isOwn: false, spread: DRESS_SPREAD },
+      mostMin,
+    );
+  const coated = [...coatSome('cast', there, []), ...coatSome('new', toCoat - there, afterAll(dress))];
+  const oven = view.heaters.find(({ kind, oven: facts }) => kind === 'oven' && facts && !facts.isForFood);
+  const load = oven?.oven ? oven.oven.rods * oven.oven.slots : USUAL_LOAD;
+  const powder = coat.base.kind === 'powder' ? view.binById.get(coat.base.powderBinId) : undefined;
+  const cureMin = powder?.kind === 'powder' ? (powder.cures[0]?.cureMin ?? USUAL_CURE_MIN) : USUAL_CURE_MIN;
+  const loads = Math.max(1, Math.ceil((toCoat + hung) / load));
+  const isPowder = coat.base.kind === 'powder';
+  return [
+    ...coated,
+    ...Array.from({ length: loads }, (_, nth): WeekTask => ({
+      ...base,
+      id: `cure:${line.id}:${nth}`,
+      kind: 'cure',
+      what: loads === 1 ? `${what}, ${coat.name}` : `${what}, ${coat.name}, load ${nth + 1} of ${loads}`,
+      minutes: isPowder ? cureMin + WARM_UP_MIN : AIR_DRY_MIN,
+      hands: false,
+      place: isPowder ? 'oven' : null,
+      after: afterAll(coated),
+      spread: 0.05,
+      isOwn: false,
+      href: '/coat?part=rack',
+      lacks: [],
+    })),
+  ];
+}
+
+function tieTasks(
+  line: TicketLine,
+  ticketId: string,
+  what: string,
+  before: readonly WeekTask[],
+  { view, mostMin }: TaskFacts,
+): WeekTask[] {
+  const skirt = line.skirtId === null ? undefined : view.skirtById.get(line.skirtId);
+  const toTie = skirt ? Math.max(0, line.count - (view.tied.get(line.id) ?? 0)) : 0;
+  if (!skirt || toTie === 0) return [];
+  const tied = handTasks(
+    {
+      ticketIds: [ticketId],
+      id: `tie:${line.id}`,
+      kind: 'tie',
+      place: 'vise',
+      href: `/skirt?part=tie&line=${line.id}`,
+      after: afterAll(before, COOL_MIN),
+    },
+    toTie,
+    `${skirt.name} on ${what}`,
+    handPace({ stage: 'skirt', family: skirt.family, kind: skirt.hold }, view),
+    mostMin,
+  );
+  return [...tied, ...cementTasks(line.id, skirt.name, skirt.hold, ticketId, tied)];
+}
+
+const CEMENTED: ReadonlySet<string> = new Set(['thread', 'two-bunches']);
+
+/** What is tied with thread is cemented, and dries over night, by itself. */
+export function cementTasks(
+  id: string,
+  what: string,
+  hold: string,
+  ticketId: string,
+  tied: readonly WeekTask[],
+): WeekTask[] {
+  if (!CEMENTED.has(hold) || tied.length === 0) return [];
+  return [
+    {
+      id: `cement:${id}`,
+      kind: 'cement',
+      what,
+      minutes: CEMENT_MIN,
+      hands: false,
+      place: null,
+      after: afterAll(tied),
+      ticketIds: [ticketId],
+      spread: 0.05,
+      isOwn: false,
+      href: '/skirt?part=tie',
+      lacks: [],
+    },
+  ];
+}

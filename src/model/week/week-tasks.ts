@@ -1,0 +1,146 @@
+import dayjs from 'dayjs';
+import { allotPromises } from '@/core/stock/allot-promises';
+import type { Ticket } from '@/records/ticket';
+import type { BenchView } from '../bench/bench-view';
+import { inOrderOfDue } from '../tickets/in-order-of-due';
+import { handTasks, lineTasks, type TaskFacts } from './line-tasks';
+import { pourTasks, type PlannedMetal } from './pour-tasks';
+import { wareTasks } from './ware-tasks';
+import type { WeekTask, WeekTaskKind } from './week-task';
+
+/** To count, label and bag one piece, min (typical). */
+const BAG_MIN = 0.2;
+const BAG_SPREAD = 0.35;
+/** A parcel comes some time of the day: what waits for it goes on from the afternoon. */
+const PARCEL_HOUR = 15;
+const MINUTE_MS = 60_000;
+
+export interface WeekQuestion extends TaskFacts {
+  readonly tickets: readonly Ticket[];
+  /** What is to be poured, metal by metal. */
+  readonly poured: readonly PlannedMetal[];
+  readonly now: number;
+}
+
+/**
+ * Everything that open tickets still ask of the bench, as tasks that wait for one another: pours that tickets share, then
+ * each line and ware on its own way, then the bag. What is short is said on the task that wants it; where it is on order, the
+ * task waits for the parcel.
+ *
+ * @example weekTasks(question).filter(({ kind }) => kind === 'pour').length // 2: two metals
+ */
+export function weekTasks({ tickets, poured, now, ...facts }: WeekQuestion): WeekTask[] {
+  const { view, mostMin } = facts;
+  const pours = poured.flatMap((metal) => pourTasks(metal, view, mostMin));
+  const free = new Map<string, number>();
+  const ways = inOrderOfDue([...tickets]).flatMap((ticket) => {
+    const own = [
+      ...ticket.lines.flatMap((line) =>
+        lineTasks(
+          line,
+          ticket.id,
+          pours.filter(({ lineIds }) => lineIds.has(line.id)),
+          facts,
+        ),
+      ),
+      ...ticket.wares.flatMap((ware) => wareTasks(ware, ticket.id, free, facts)),
+    ];
+    return [
+      ...own,
+      ...bagTask(
+        ticket,
+        own,
+        pours.filter(({ ticketIds }) => ticketIds.includes(ticket.id)),
+        mostMin,
+      ),
+    ];
+  });
+  const tasks: WeekTask[] = [...pours, ...ways];
+  return withShort(tasks, view, now);
+}
+
+/** Bagged when all else of the ticket is done. */
+function bagTask(
+  ticket: Ticket,
+  own: readonly WeekTask[],
+  pours: readonly WeekTask[],
+  mostMin: number,
+): WeekTask[] {
+  const pieces = [...ticket.lines, ...ticket.wares].reduce((so, { count }) => so + count, 0);
+  const all = handTasks(
+    {
+      id: `bag:${ticket.id}`,
+      kind: 'bag',
+      place: null,
+      ticketIds: [ticket.id],
+      href: '/ticket',
+      after: [...own, ...pours].map(({ id }) => ({ id, waitMin: 0 })),
+    },
+    pieces,
+    ticket.title,
+    { minutesEach: BAG_MIN, isOwn: false, spread: BAG_SPREAD },
+    mostMin,
+  );
+  return all.map((task) => ({ ...task, what: ticket.title }));
+}
+
+/** By what of a bench an item is wanted: the first of these that a ticket has. */
+function wantedBy(kind: string | undefined): readonly WeekTaskKind[] {
+  if (kind === 'metal' || kind === 'hook') return ['pour', 'tie', 'build', 'rig'];
+  if (kind === 'powder') return ['coat'];
+  return ['tie', 'build', 'rig', 'bag'];
+}
+
+/** Each task with what it lacks, and the parcels that are waited for. */
+function withShort(tasks: readonly WeekTask[], view: BenchView, now: number): WeekTask[] {
+  const lacks = new Map<string, WeekTask['lacks'][number][]>();
+  for (const { forWhom, item, short } of allotPromises(view.promises, view.levels)) {
+    const kinds = wantedBy(view.binById.get(item)?.kind);
+    const own = tasks.filter(({ ticketIds, hands }) => hands && ticketIds.includes(forWhom));
+    const kind = kinds.find((each) => own.some((task) => task.kind === each));
+    for (const task of own.filter((each) => each.kind === kind)) {
+      const lack = { binId: item, qty: short, dueOn: comesOn(item, view, now) };
+      lacks.set(task.id, [...(lacks.get(task.id) ?? []), lack]);
+    }
+  }
+  const parcels = new Map<string, WeekTask>();
+  const held = tasks.map((task) => {
+    const own = lacks.get(task.id) ?? [];
+    const days = own.flatMap(({ dueOn }) => dueOn ?? []);
+    for (const day of days) parcels.set(day, parcelOn(day, now));
+    const waits = [...new Set(days)].map((day) => ({ id: `parcel:${day}`, waitMin: 0 }));
+    return { ...task, lacks: own, after: [...task.after, ...waits] };
+  });
+  return [...parcels.values(), ...held];
+}
+
+/** The day by which what is on order of a bin is to be here; null where none is, or it is late and nobody knows. */
+function comesOn(binId: string, { purchases }: BenchView, now: number): string | null {
+  const today = dayjs(now).format('YYYY-MM-DD');
+  const days = purchases
+    .filter(
+      ({ state, lines }) =>
+        state === 'ordered' && lines.some((line) => line.binId === binId && line.came < line.packs),
+    )
+    .flatMap(({ dueOn }) => (dueOn !== null && dueOn >= today ? [dueOn] : []))
+    .sort();
+  return days[0] ?? null;
+}
+
+function parcelOn(day: string, now: number): WeekTask {
+  const minutes = Math.max(1, (dayjs(day).hour(PARCEL_HOUR).valueOf() - now) / MINUTE_MS);
+  return {
+    id: `parcel:${day}`,
+    kind: 'parcel',
+    what: 'what is on order',
+    minutes,
+    hands: false,
+    place: null,
+    after: [],
+    ticketIds: [],
+    spread: 0,
+    isOwn: false,
+    href: '/shelf?part=orders',
+    lacks: [],
+  };
+}

@@ -1,0 +1,161 @@
+'use client';
+
+import { Progress } from 'antd';
+import Link from 'next/link';
+import { sum } from '@/core/numeric/sum';
+import { placedTasks } from '@/model/week/week-rows';
+import { amountText, minutesText } from '@/text/words';
+import { weekdayText } from '@/text/date-text';
+import { SlipNote, SlipPart, SlipRow } from '@/ui/frame/Slip';
+import { Figure } from '@/ui/figure/Figure';
+import { useBench } from '../BenchProvider';
+import { useUnits } from '@/ui/units/use-units';
+import { JobFailure } from '../JobFailure';
+import { usePromise, type Asked, type TicketPromise } from './use-promise';
+import type { WeekAnswer } from './use-week';
+import { outlooks } from './week-words';
+
+/** By when a ticket can be done, as a part of its slip. */
+export function PromisePart({ asked }: { readonly asked: Asked | null }) {
+  const job = usePromise(asked);
+  if (job.failure !== null) return <JobFailure job={job} />;
+  if (!asked) return null;
+  const promise = job.answer?.ticketId === asked.id ? job.answer : null;
+  return (
+    <SlipPart label="By when">
+      {promise ? <PromiseRows promise={promise} /> : null}
+      {!promise && job.is === 'working' ? (
+        <Progress
+          percent={100}
+          status="active"
+          showInfo={false}
+          size="small"
+          aria-label="Planning the week"
+        />
+      ) : null}
+    </SlipPart>
+  );
+}
+
+const MOST_SAID = 3;
+
+/** When it is done, what is in the way, and what bringing it forward would cost the others. */
+function PromiseRows({
+  promise: { ticketId, planned, ahead, without },
+}: {
+  readonly promise: TicketPromise;
+}) {
+  const { view } = useBench();
+  const { mass } = useUnits();
+  const own = outlookOf(planned, ticketId);
+  const first = outlookOf(ahead, ticketId);
+  if (!own) {
+    return (
+      <SlipNote tone="mind">
+        When it can be done is not known:{' '}
+        {planned.windows.length === 0
+          ? 'no time at the bench is left'
+          : 'there is no room for it in ten weeks'}
+        . <Link href="/ticket?part=week">See the week</Link>
+      </SlipNote>
+    );
+  }
+  const tasks = planned.tasks.filter(({ ticketIds }) => ticketIds.includes(ticketId));
+  const lacks = new Map(tasks.flatMap((task) => task.lacks.map((lack) => [lack.binId, lack] as const)));
+  const unordered = [...lacks.values()].filter(({ dueOn }) => dueOn === null);
+  const handMin = sum(tasks.map(({ hands, minutes }) => (hands ? minutes : 0)));
+  const before = aheadOf(planned, ticketId, own.finishMin);
+  const costs = costsOf(ahead, without);
+  return (
+    <>
+      <SlipRow name={unordered.length > 0 ? 'Done, once all is there' : 'Can be done'}>
+        <Figure
+          working={{
+            title: 'By when',
+            steps: [
+              `${minutesText(handMin * 60)} of hands for it, in your hours at the bench, after what is due before it`,
+              `nine times in ten ${own.band}: the plan carried out 300 times with your pace as it spreads`,
+            ],
+            inputs: [
+              {
+                name: 'your pace',
+                value: tasks.every(({ isOwn, hands }) => isOwn || !hands)
+                  ? 'your own runs'
+                  : 'in part as is usual',
+                basis: tasks.every(({ isOwn, hands }) => isOwn || !hands) ? 'counted' : 'guess',
+              },
+              {
+                name: 'hours at the bench',
+                value: view.bench.week ? 'as you said' : 'as is usual',
+                basis: view.bench.week ? 'given' : 'guess',
+              },
+            ],
+          }}
+        >
+          {own.day}
+        </Figure>
+      </SlipRow>
+      <SlipRow name="Nine times in ten">{own.band}</SlipRow>
+      {own.lateDays > 0 ? (
+        <SlipNote tone="stop">
+          {own.lateDays} {own.lateDays === 1 ? 'day' : 'days'} after it is due.
+        </SlipNote>
+      ) : null}
+      {[...lacks.values()].slice(0, MOST_SAID).map(({ binId, qty, dueOn }) => {
+        const bin = view.binById.get(binId);
+        return bin ? (
+          <SlipNote key={binId} tone={dueOn ? 'mind' : 'stop'}>
+            {amountText(qty, bin, mass)} {bin.name} to come
+            {dueOn ? `, due ${weekdayText(dueOn)}.` : '; none is on order. '}
+            {dueOn ? null : <Link href="/shelf?part=buy">Buy</Link>}
+          </SlipNote>
+        ) : null;
+      })}
+      {before ? <SlipNote tone="mind">{before}</SlipNote> : null}
+      {first && first.finishMin < own.finishMin - 60 ? (
+        <SlipNote tone="go">
+          Brought forward: {first.day}. {costs ?? 'Nobody else is later for it.'}
+        </SlipNote>
+      ) : null}
+      <p>
+        <Link href="/ticket?part=week">See the week</Link>
+      </p>
+    </>
+  );
+}
+
+function outlookOf({ planned, tickets, now }: WeekAnswer, ticketId: string) {
+  return planned ? outlooks(planned, tickets, now).find(({ ticket }) => ticket.id === ticketId) : undefined;
+}
+
+/** What hands do for others before it is done, ticket by ticket, most first. */
+function aheadOf(answer: WeekAnswer, ticketId: string, finishMin: number): string | null {
+  if (!answer.planned) return null;
+  const minutes = new Map<number, number>();
+  for (const { hands, ticketIds, startMin, minutes: own } of placedTasks(answer.tasks, answer.planned)) {
+    if (!hands || startMin >= finishMin || ticketIds.includes(ticketId)) continue;
+    for (const { id, no } of answer.tickets) {
+      if (ticketIds.includes(id)) minutes.set(no, (minutes.get(no) ?? 0) + own / ticketIds.length);
+    }
+  }
+  const most = [...minutes].sort((a, b) => b[1] - a[1]).slice(0, MOST_SAID);
+  return most.length === 0
+    ? null
+    : `Before it: ${most.map(([no, min]) => `ticket ${no} (${minutesText(min * 60)})`).join(', ')}.`;
+}
+
+/** What the others lose where one goes before them; null where nobody is later. */
+function costsOf(ahead: WeekAnswer, without: WeekAnswer): string | null {
+  if (!ahead.planned || !without.planned) return null;
+  const then = outlooks(ahead.planned, ahead.tickets, ahead.now);
+  const later = outlooks(without.planned, without.tickets, without.now).flatMap(
+    ({ ticket, finishMin, lateDays }) => {
+      const now = then.find((each) => each.ticket.id === ticket.id);
+      const days = now ? Math.round((now.finishMin - finishMin) / 1440) : 0;
+      if (!now || days < 1) return [];
+      const late = now.lateDays > lateDays ? `, ${now.lateDays} late` : '';
+      return [`ticket ${ticket.no} ${days} ${days === 1 ? 'day' : 'days'} later${late}`];
+    },
+  );
+  return later.length === 0 ? null : `Then ${later.slice(0, MOST_SAID).join('; ')}.`;
+}

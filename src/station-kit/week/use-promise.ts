@@ -1,0 +1,86 @@
+'use client';
+
+import { useEffect } from 'react';
+import { benchModel } from '@/model/bench/bench-model';
+import type { BenchView } from '@/model/bench/bench-view';
+import type { MassUnit } from '@/core/units/write-mass';
+import type { Ticket } from '@/records/ticket';
+import { useUnits } from '@/ui/units/use-units';
+import { useBench } from '../BenchProvider';
+import { useJob, type Job } from '../use-job';
+import { planTickets, type WeekAnswer } from './use-week';
+
+/** What is asked for, written down or not. */
+export type Asked = Pick<Ticket, 'title' | 'lines' | 'wares' | 'toleranceShare'> & { readonly id: string };
+
+/** When a ticket could be done. */
+export interface TicketPromise {
+  readonly ticketId: string;
+  /** The other tickets without it. */
+  readonly without: WeekAnswer;
+  /** As it is written; of what is only asked, so that nobody else is later for it. */
+  readonly planned: WeekAnswer;
+  /** Before all others. */
+  readonly ahead: WeekAnswer;
+}
+
+/** Typing settles before it is planned. */
+const SETTLE_MS = 500;
+const NEVER_DUE = { dueOn: null };
+
+/** The bench as it would be with a ticket on its rail. */
+function viewWith(view: BenchView, ticket: Ticket, mass: MassUnit): BenchView {
+  const tickets = [...view.tickets.filter(({ id }) => id !== ticket.id), ticket];
+  return benchModel()({ ...view, tickets }, mass);
+}
+
+/** By when a ticket can be done, and what bringing it forward costs the others; planned in a worker. */
+export function usePromise(asked: Asked | null): Job<TicketPromise> {
+  const { view, workshop } = useBench();
+  const { mass } = useUnits();
+  const job = useJob<TicketPromise>({ keepsLast: true });
+  const { start, cancel } = job;
+  // What is typed is rebuilt on each stroke; its content decides, not its identity.
+  const key = asked && asked.lines.length + asked.wares.length > 0 ? JSON.stringify(asked) : '';
+  useEffect(() => {
+    if (key === '') {
+      cancel();
+      return undefined;
+    }
+    const timer = setTimeout(
+      () =>
+        start(async (worker) => {
+          const now = workshop.now();
+          const wish = JSON.parse(key) as Asked;
+          const open = view.tickets.filter(({ state }) => state === 'open');
+          const written = open.find(({ id }) => id === wish.id);
+          const others = open.filter(({ id }) => id !== wish.id);
+          const ticket: Ticket = {
+            no: Math.max(0, ...view.tickets.map(({ no }) => no)) + 1,
+            buyer: null,
+            note: '',
+            createdAt: now,
+            state: 'open',
+            ...written,
+            ...wish,
+            ...(written
+              ? {}
+              : {
+                  lines: wish.lines.map((line) => ({ ...line, ...NEVER_DUE })),
+                  wares: wish.wares.map((ware) => ({ ...ware, ...NEVER_DUE })),
+                }),
+          };
+          const own = viewWith(view, ticket, mass);
+          return {
+            ticketId: ticket.id,
+            without: await planTickets(worker, view, others, now, mass),
+            planned: await planTickets(worker, own, [...others, ticket], now, mass),
+            ahead: await planTickets(worker, own, [...others, ticket], now, mass, ticket.id),
+          };
+        }),
+      SETTLE_MS,
+    );
+    return () => clearTimeout(timer);
+  }, [key, view, workshop, mass, start, cancel]);
+  return job;
+}

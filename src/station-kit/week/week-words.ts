@@ -1,0 +1,70 @@
+import type { PlannedWeek } from '@/core/schedule/plan-week';
+import { dueMinOf } from '@/model/week/week-shop';
+import type { PlacedTask } from '@/model/week/week-rows';
+import { TASK_WORDS, type WeekTask } from '@/model/week/week-task';
+import type { Ticket } from '@/records/ticket';
+import { hourText, weekdayText } from '@/text/date-text';
+import { minutesText } from '@/text/words';
+
+const MINUTE_MS = 60_000;
+
+/** A moment of a plan, minutes from now. */
+export const atText = (now: number, minute: number): string => hourText(now + minute * MINUTE_MS);
+
+/** The day of a moment of a plan. */
+export const onText = (now: number, minute: number): string => weekdayText(now + minute * MINUTE_MS);
+
+/** Whose a task is: `14`, `14 + 17`. */
+export const whoseText = ({ ticketIds }: Pick<WeekTask, 'ticketIds'>, tickets: readonly Ticket[]): string =>
+  tickets
+    .filter(({ id }) => ticketIds.includes(id))
+    .map(({ no }) => String(no))
+    .join(' + ');
+
+/** A task in one line: what, whose, how long. */
+export function taskText(task: WeekTask, tickets: readonly Ticket[]): string {
+  const whose = whoseText(task, tickets);
+  return `${TASK_WORDS[task.kind]}: ${task.what}${whose ? `, ticket ${whose}` : ''}, ${minutesText(task.minutes * 60)}`;
+}
+
+/** A task with its time, for those who hear it. */
+export const placedText = (task: PlacedTask, tickets: readonly Ticket[], now: number): string =>
+  `${taskText(task, tickets)}, ${onText(now, task.startMin)} from ${atText(now, task.startMin)}`;
+
+/** What a plan says of one ticket: when it is done, nine times in ten, and whether that is late. */
+export interface TicketOutlook {
+  readonly ticket: Ticket;
+  readonly day: string;
+  readonly band: string;
+  readonly lateDays: number;
+  readonly finishMin: number;
+}
+
+const fromTo = (from: string, to: string) => (from === to ? `on ${from}` : `${from} to ${to}`);
+
+/** Every ticket's outlook, first finished first. */
+export function outlooks(
+  planned: PlannedWeek,
+  tickets: readonly Ticket[],
+  now: number,
+): readonly TicketOutlook[] {
+  const promiseOf = new Map(planned.promises.map((promise) => [promise.id, promise]));
+  return planned.plan.orders
+    .flatMap(({ id, finishMin }) => {
+      const ticket = tickets.find((each) => each.id === id);
+      if (!ticket) return [];
+      const promise = promiseOf.get(id);
+      const day = (minute: number) => (Number.isFinite(minute) ? onText(now, minute) : 'past ten weeks');
+      const late = finishMin - dueMinOf(ticket, now);
+      return [
+        {
+          ticket,
+          finishMin,
+          day: day(finishMin),
+          band: promise ? fromTo(day(promise.soonestMin), day(promise.latestMin)) : '',
+          lateDays: late > 0 ? Math.ceil(late / 1440) : 0,
+        },
+      ];
+    })
+    .sort((a, b) => a.finishMin - b.finishMin);
+}
