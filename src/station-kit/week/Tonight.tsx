@@ -50,7 +50,7 @@ export function Tonight({ answer, sitting, onPick }: TonightProps) {
           return (
             <li key={task.id}>
               <time>{atText(answer.now, task.startMin)}</time>
-              <button type="button" onClick={() => onPick(task.id)}>
+              <button type="button" className={styles.task} onClick={() => onPick(task.id)}>
                 <b>{TASK_WORDS[task.kind]}</b> {task.what}
                 <small>
                   {whose ? `ticket ${whose}, ` : ''}

@@ -64,9 +64,9 @@ const HUES = [
   '--quench',
   '--brass',
   '--alarm',
-  '--wood-grain',
   '--cavity-2',
-  '--quench-ink',
+  '--wood-grain',
+  '--ink',
 ] as const;
 const LABEL_PX = 58;
 /** A piece is never drawn so narrow that a finger misses it. */
