@@ -223,6 +223,62 @@ describe('the plan of a small shop', () => {
   });
 });
 
+describe('what a shop can ask besides', () => {
+  const evenings = [0, 1, 2].map((day) => ({ fromMin: 1440 * day, toMin: 1440 * day + 60 }));
+  const task = (id: string, minutes: number, more: Partial<ShopTask> = {}): ShopTask => ({
+    id,
+    minutes,
+    hands: true,
+    order: id,
+    ...more,
+  });
+  const orders = [
+    { id: 'a', dueMin: 60 },
+    { id: 'b', dueMin: 60 },
+  ];
+  const startOf = (shop: Shop, id: string) => planned(shop).starts.find((start) => start.id === id)?.startMin;
+
+  it('keeps a task to the time that it is held to, before what is held to nothing', () => {
+    const held = { fromMin: 1440, untilMin: 1500 };
+    const shop = { tasks: [task('a', 40, held), task('b', 40)], places: [], windows: evenings, orders };
+    expect(startOf(shop, 'a')).toBe(1440);
+    expect(startOf(shop, 'b')).toBe(0);
+    const both = { ...shop, tasks: [task('a', 40, held), task('b', 40, held)] };
+    expect(planShop(both).ok).toBe(false);
+  });
+
+  it('plans what a held task waits for before the rest', () => {
+    const shop = {
+      tasks: [
+        task('b', 50),
+        task('first', 50, { order: 'a' }),
+        task('a', 50, { after: [{ id: 'first' }], untilMin: 1500 }),
+      ],
+      places: [],
+      windows: evenings,
+      orders,
+    };
+    expect(startOf(shop, 'first')).toBe(0);
+    expect(startOf(shop, 'a')).toBe(1440);
+    expect(startOf(shop, 'b')).toBe(2880);
+  });
+
+  it('lets two pairs of hands work side by side, never a third', () => {
+    const tasks = ['a', 'b', 'c'].map((id) => task(id, 50));
+    const three = [...orders, { id: 'c', dueMin: 60 }];
+    const plan = planned({ tasks, places: [], windows: evenings, orders: three, pairs: 2 });
+    expect(plan.starts.map(({ startMin }) => startMin).sort((x, y) => x - y)).toEqual([0, 0, 1440]);
+    expect(plan.totalLateMin).toBe(1430);
+  });
+
+  it('is bounded by its work alone where hands are what is short', () => {
+    const tasks = ['a', 'b'].map((id) => task(id, 60));
+    const plan = planned({ tasks, places: [], windows: evenings, orders });
+    expect(plan.totalLateMin).toBe(1440);
+    expect(plan.boundLateMin).toBe(1440);
+  });
+});
+
 /** Evenings of two hours, orders of a few tasks with a cure in the middle. */
 function week(random: () => number, count: number): Shop {
   const orders = Array.from({ length: Math.ceil(count / 5) }, (_, nth) => ({

@@ -31,15 +31,28 @@ export interface TaskFacts {
 
 type After = WeekTask['after'];
 
-/** How long one takes at a card, min, how far that lies, and whose figure it is. */
-export function handPace(of: Handmade, view: BenchView) {
+/** How long a good one takes, min; how far that lies, whose figure it is, and how many of those begun fail. */
+export interface HandPace {
+  readonly minutesEach: number;
+  readonly spread: number;
+  readonly isOwn: boolean;
+  readonly scrap: number;
+}
+
+/** Where nearly all failed, the log says little. */
+const MOST_SCRAP = 0.5;
+
+/** How long one takes at a card, those that fail on the way included. */
+export function handPace(of: Handmade, view: BenchView): HandPace {
   const { secondsEach, isOwn } = paceOf(of, view);
   const runs = isOwn ? tellingRuns({ family: of.family ?? '', kind: of.kind }, cardRuns(of.stage, view)) : [];
-  return { minutesEach: secondsEach / 60, isOwn, spread: paceSpread(runs) };
+  const begun = sum(runs.map((run) => run.begun));
+  const scrap = begun > 0 ? Math.min(MOST_SCRAP, sum(runs.map(({ failed }) => failed)) / begun) : 0;
+  return { minutesEach: secondsEach / 60 / (1 - scrap), isOwn, spread: paceSpread(runs), scrap };
 }
 
 /** How long a head takes at the dressing bench, by batches that were ended. */
-function dressPace({ batches }: BenchView) {
+function dressPace({ batches }: BenchView): HandPace {
   const runs = batches.flatMap(({ endedAt, steps, count }) => {
     const seconds = sum(steps.map((step) => step.seconds));
     return endedAt !== null && seconds > 0 && count > 0 ? [{ begun: count, seconds }] : [];
@@ -50,8 +63,9 @@ function dressPace({ batches }: BenchView) {
         minutesEach: sum(runs.map(({ seconds }) => seconds)) / begun / 60,
         isOwn: true,
         spread: paceSpread(runs),
+        scrap: 0,
       }
-    : { minutesEach: USUAL_DRESS_MIN, isOwn: false, spread: DRESS_SPREAD };
+    : { minutesEach: USUAL_DRESS_MIN, isOwn: false, spread: DRESS_SPREAD, scrap: 0 };
 }
 
 /** Hand work on some pieces in sittings, one after another, all after what is given. */
@@ -59,7 +73,7 @@ export function handTasks(
   task: Pick<WeekTask, 'id' | 'kind' | 'place' | 'ticketIds' | 'href' | 'after'>,
   count: number,
   what: string,
-  pace: { readonly minutesEach: number; readonly isOwn: boolean; readonly spread: number },
+  pace: HandPace,
   mostMin: number,
 ): WeekTask[] {
   return sittings(count, pace.minutesEach, mostMin).map((pieces, nth) => ({
@@ -68,8 +82,10 @@ export function handTasks(
     what: `${pieces} × ${what}`,
     minutes: Math.min(mostMin, Math.max(1, pieces * pace.minutesEach)),
     hands: true,
-    spread: pace.spread,
+    // How many have to be begun for so many good ones is chance too.
+    spread: Math.sqrt(pace.spread ** 2 + pace.scrap / pieces),
     isOwn: pace.isOwn,
+    metalId: null,
     lacks: [],
   }));
 }
@@ -136,7 +152,7 @@ function coatTasks(
       { ...base, id: `coat:${line.id}:${id}`, kind: 'coat', place: null, href: '/coat?part=rack', after },
       count,
       `${what}, ${coat.name}`,
-      { minutesEach: USUAL_COAT_MIN, isOwn: false, spread: DRESS_SPREAD },
+      { minutesEach: USUAL_COAT_MIN, isOwn: false, spread: DRESS_SPREAD, scrap: 0 },
       mostMin,
     );
   const coated = [...coatSome('cast', there, []), ...coatSome('new', toCoat - there, afterAll(dress))];
@@ -160,6 +176,7 @@ function coatTasks(
       spread: 0.05,
       isOwn: false,
       href: '/coat?part=rack',
+      metalId: null,
       lacks: [],
     })),
   ];
@@ -181,7 +198,7 @@ function tieTasks(
       id: `tie:${line.id}`,
       kind: 'tie',
       place: 'vise',
-      href: `/skirt?part=tie&line=${line.id}`,
+      href: '/skirt?part=tie',
       after: afterAll(before, COOL_MIN),
     },
     toTie,
@@ -216,6 +233,7 @@ export function cementTasks(
       spread: 0.05,
       isOwn: false,
       href: '/skirt?part=tie',
+      metalId: null,
       lacks: [],
     },
   ];

@@ -52,6 +52,7 @@ export function pourTasks(
     const { totalS, spreadS } = evening(sitting);
     const given = new Set(sitting.runs.flatMap(({ moldId }) => [...(keysOf.get(moldId) ?? [])]));
     const served = session.wants.filter(({ key }) => given.has(key));
+    const tickets = [...new Set(served.map(({ ticketId }) => ticketId))];
     const names = [
       ...new Set(sitting.runs.map(({ moldId }) => view.moldById.get(moldId)?.name ?? 'a block gone')),
     ];
@@ -66,10 +67,11 @@ export function pourTasks(
       hands: true,
       place: 'pot',
       after: [],
-      ticketIds: [...new Set(served.map(({ ticketId }) => ticketId))],
+      ticketIds: tickets,
       spread: spreadS === null ? USUAL_SPREAD : Math.max(0.05, spreadS / totalS),
       isOwn: spreadS !== null,
-      href: `/pour?metal=${metal.id}`,
+      href: tickets.length > 1 ? '/pour?scope=all' : '/pour',
+      metalId: metal.id,
       lacks: [],
     };
   });

@@ -22,7 +22,7 @@ export function wareTasks(
     case 'build': {
       const { family, kind, id } = piece.build;
       return handTasks(
-        { ...base, id: `build:${ware.id}`, kind: 'build', place: null, href: `/build?part=run&bait=${id}` },
+        { ...base, id: `build:${ware.id}`, kind: 'build', place: null, href: `/build?part=board&bait=${id}` },
         left,
         wareName(ware, view),
         handPace({ stage: 'build', family, kind }, view),
@@ -32,7 +32,7 @@ export function wareTasks(
     case 'rig': {
       const { family, kind, id } = piece.rig;
       return handTasks(
-        { ...base, id: `rig:${ware.id}`, kind: 'rig', place: null, href: `/rig?part=run&rig=${id}` },
+        { ...base, id: `rig:${ware.id}`, kind: 'rig', place: null, href: `/rig?part=board&rig=${id}` },
         left,
         wareName(ware, view),
         handPace({ stage: 'rig', family, kind }, view),

@@ -30,8 +30,10 @@ export interface WeekTask {
   readonly spread: number;
   /** From the maker's own log, not as is usual. */
   readonly isOwn: boolean;
-  /** Where it is done, with the right thing in hand. */
+  /** Where it is done. */
   readonly href: string;
+  /** The lot that is poured; null where nothing is. */
+  readonly metalId: string | null;
   /** What it wants that does not lie there, and the day it is to come; null where none is on order, or nobody knows. */
   readonly lacks: readonly { readonly binId: string; readonly qty: number; readonly dueOn: string | null }[];
 }

@@ -78,7 +78,7 @@ function bagTask(
     },
     pieces,
     ticket.title,
-    { minutesEach: BAG_MIN, isOwn: false, spread: BAG_SPREAD },
+    { minutesEach: BAG_MIN, isOwn: false, spread: BAG_SPREAD, scrap: 0 },
     mostMin,
   );
   return all.map((task) => ({ ...task, what: ticket.title }));
@@ -141,6 +141,7 @@ function parcelOn(day: string, now: number): WeekTask {
     spread: 0,
     isOwn: false,
     href: '/shelf?part=orders',
+    metalId: null,
     lacks: [],
   };
 }

@@ -2,7 +2,6 @@
 
 import dayjs from 'dayjs';
 import { Button } from 'antd';
-import { useRouter } from 'next/navigation';
 import type { BenchWindow } from '@/model/week/bench-windows';
 import type { PlacedTask } from '@/model/week/week-rows';
 import { TASK_WORDS } from '@/model/week/week-task';
@@ -10,6 +9,7 @@ import { weekdayText } from '@/text/date-text';
 import { amountText, minutesText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '../BenchProvider';
+import { useStart } from './use-start';
 import type { WeekAnswer } from './use-week';
 import { atText, whoseText } from './week-words';
 import styles from './week.module.css';
@@ -24,7 +24,7 @@ interface TonightProps {
 export function Tonight({ answer, sitting, onPick }: TonightProps) {
   const { view, workshop } = useBench();
   const { mass } = useUnits();
-  const router = useRouter();
+  const start = useStart();
   if (!sitting) return null;
   const { window, tasks } = sitting;
   const isToday = window.day === dayjs(workshop.now()).format('YYYY-MM-DD');
@@ -62,7 +62,7 @@ export function Tonight({ answer, sitting, onPick }: TonightProps) {
               <Button
                 type={nth === 0 ? 'primary' : 'default'}
                 aria-label={`Start: ${TASK_WORDS[task.kind]} ${task.what}`}
-                onClick={() => router.push(task.href)}
+                onClick={() => start(task)}
               >
                 Start
               </Button>

@@ -1,7 +1,6 @@
 'use client';
 
 import { Button, Select } from 'antd';
-import { useRouter } from 'next/navigation';
 import { weekOf } from '@/model/week/bench-windows';
 import { placedTasks } from '@/model/week/week-rows';
 import { TASK_WORDS } from '@/model/week/week-task';
@@ -11,6 +10,7 @@ import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { row } from '@/ui/layout/layout';
 import { useBench } from '../BenchProvider';
 import { inBackground } from '../in-background';
+import { useStart } from './use-start';
 import type { WeekAnswer } from './use-week';
 import { atText, onText, outlooks, taskText, whoseText } from './week-words';
 
@@ -61,7 +61,7 @@ export function WeekSlip({ answer, pickedId }: WeekSlipProps) {
 /** The task that is picked: what it waits for, where it is pinned, where to begin it. */
 function PickedTask({ answer, pickedId }: WeekSlipProps & { readonly answer: WeekAnswer }) {
   const { view, workshop } = useBench();
-  const router = useRouter();
+  const start = useStart();
   const placed = answer.planned ? placedTasks(answer.tasks, answer.planned) : [];
   const task = placed.find(({ id }) => id === pickedId);
   if (!task) return null;
@@ -124,7 +124,7 @@ function PickedTask({ answer, pickedId }: WeekSlipProps & { readonly answer: Wee
             )}
           </div>
         ) : null}
-        <Button type="primary" onClick={() => router.push(task.href)}>
+        <Button type="primary" onClick={() => start(task)}>
           Start
         </Button>
       </SlipPart>

@@ -37,6 +37,7 @@ import { PullList } from './PullList';
 import { RunsBook } from './RunsBook';
 import { SessionStrip } from './SessionStrip';
 import { isPressedCold } from '@/core/metals/judge-charge';
+import { useInAddress } from '@/station-kit/use-in-address';
 import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import search from '@/ui/pour-drawing/pour-drawing.module.css';
 import styles from './pour.module.css';
@@ -50,7 +51,7 @@ export function PlanView() {
   const preferences = usePreferences();
   const sentence = useSentence();
   const ticket = useTicketInHand();
-  const [scope, setScope] = useState<Scope>('ticket');
+  const [scope, setScope] = useInAddress<Scope>('scope', ['ticket', 'all'], 'ticket');
   const [chosen, setChosen] = useState<string | null>(null);
   const print = usePrint();
   const [isPotOpen, setIsPotOpen] = useState(false);

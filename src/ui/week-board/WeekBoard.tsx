@@ -59,15 +59,7 @@ interface WeekBoardProps {
 }
 
 /** One color a ticket; more tickets begin again, and the words tell them apart. */
-const HUES = [
-  '--ember',
-  '--quench',
-  '--brass',
-  '--alarm',
-  '--cavity-2',
-  '--wood-grain',
-  '--ink',
-] as const;
+const HUES = ['--ember', '--quench', '--brass', '--alarm', '--cavity-2', '--wood-grain', '--ink'] as const;
 const LABEL_PX = 58;
 /** A piece is never drawn so narrow that a finger misses it. */
 const LEAST_PX = 16;
