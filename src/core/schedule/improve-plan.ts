@@ -47,8 +47,8 @@ function keysOf({ tasks }: ShopNetwork, sequence: readonly number[]): Keys {
   return Float64Array.from(tasks, ({ order }) => ranks[order] ?? sequence.length);
 }
 
-/** A worse plan is gone on from at first where it is no more than so much worse; at the end hardly any. */
-const [FIRST_HEAT, LAST_HEAT] = [0.01, 0.00002];
+/** A worse plan is gone on from at first where it is no worse than by so much of all work; at the end hardly any. */
+const [FIRST_HEAT, LAST_HEAT] = [0.1, 0.0002];
 /** An order is moved by at most so many places. */
 const NEAR = 8;
 /** Else two of them, anywhere, change places. */
@@ -72,6 +72,8 @@ export function improvePlan(
 ): ValuedPlan | null {
   const { tasks, dueMin } = network;
   const random = repeatableRandom(tasks.length + 31 * dueMin.length);
+  // By the work alone: a plan does not hang on how long it still is until the first evening.
+  const workMin = tasks.reduce((so, { minutes }) => so + minutes, 0);
   const among = (count: number) => Math.floor(random() * count);
   let best: ValuedPlan | null = null;
   let keys: Keys = new Float64Array(tasks.length);
@@ -102,7 +104,7 @@ export function improvePlan(
       const plan = valuedPlan(network, listByKeys(network, own));
       if (!plan) continue;
       take(plan, own);
-      const heat = FIRST_HEAT * (LAST_HEAT / FIRST_HEAT) ** (nth / count);
+      const heat = workMin * FIRST_HEAT * (LAST_HEAT / FIRST_HEAT) ** (nth / count);
       const worse = at ? worseBy(plan.value, at.value) : 0;
       if (worse <= 0 || worse < -heat * Math.log(1 - random())) [state, at] = [next, plan];
     }
@@ -143,10 +145,9 @@ export function improvePlan(
   return best;
 }
 
-/** By how much of itself one plan is worse than another: in lateness first, of what is as late in when orders are finished. */
+/** By how much one plan is worse than another: in lateness first, of what is as late in when orders are finished; min. */
 function worseBy(one: PlanValue, other: PlanValue): number {
   const late = one.lateMin - other.lateMin;
-  const scale = Math.max(1, other.finishMin);
-  if (Math.abs(late) > SAME_MIN) return late / Math.max(1, other.lateMin);
-  return (one.finishMin - other.finishMin) / scale;
+  const off = Math.abs(late) > SAME_MIN ? late : one.finishMin - other.finishMin;
+  return Math.abs(off) > SAME_MIN ? off : 0;
 }

@@ -147,15 +147,18 @@ function coatTasks(
     toCoat,
     view.toCoat.reduce((so, { lineId, count }) => so + (lineId === line.id ? count : 0), 0),
   );
-  const coatSome = (id: string, count: number, after: After) =>
+  const coatSome = (id: string, count: number, after: After, more: string) =>
     handTasks(
       { ...base, id: `coat:${line.id}:${id}`, kind: 'coat', place: null, href: '/coat?part=rack', after },
       count,
-      `${what}, ${coat.name}`,
+      `${what}, ${coat.name}${more}`,
       { minutesEach: USUAL_COAT_MIN, isOwn: false, spread: DRESS_SPREAD, scrap: 0 },
       mostMin,
     );
-  const coated = [...coatSome('cast', there, []), ...coatSome('new', toCoat - there, afterAll(dress))];
+  const coated = [
+    ...coatSome('cast', there, [], ''),
+    ...coatSome('new', toCoat - there, afterAll(dress), there > 0 ? ', once cast' : ''),
+  ];
   const oven = view.heaters.find(({ kind, oven: facts }) => kind === 'oven' && facts && !facts.isForFood);
   const load = oven?.oven ? oven.oven.rods * oven.oven.slots : USUAL_LOAD;
   const powder = coat.base.kind === 'powder' ? view.binById.get(coat.base.powderBinId) : undefined;

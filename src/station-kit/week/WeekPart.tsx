@@ -8,6 +8,7 @@ import { nextSitting, placedTasks, weekRows, type PlacedTask } from '@/model/wee
 import { TASK_WORDS } from '@/model/week/week-task';
 import { weekdayText } from '@/text/date-text';
 import { minutesText } from '@/text/words';
+import { Nothing } from '@/ui/frame/Nothing';
 import { row, stack } from '@/ui/layout/layout';
 import { useSentence } from '@/ui/units/use-units';
 import { WeekBoard, type BoardDay, type BoardPiece } from '@/ui/week-board/WeekBoard';
@@ -32,10 +33,12 @@ interface WeekPartProps {
   readonly job: Job<WeekAnswer>;
   readonly pickedId: string | null;
   readonly onPick: (id: string | null) => void;
+  /** Writes a ticket. */
+  readonly onTicket: () => void;
 }
 
 /** The week: what to do next in its order, then day by day who and what is busy with whose work. */
-export function WeekPart({ job, pickedId, onPick }: WeekPartProps) {
+export function WeekPart({ job, pickedId, onPick, onTicket }: WeekPartProps) {
   const { view, workshop } = useBench();
   const sentence = useSentence();
   const notice = useNotice();
@@ -100,11 +103,15 @@ export function WeekPart({ job, pickedId, onPick }: WeekPartProps) {
       ) : null}
       <ChangedLine answer={answer} />
       {answer.tasks.length === 0 ? (
-        <p>
-          {answer.tickets.length === 0
-            ? 'No ticket is open. Write one, and the week says when it can be done.'
-            : 'All that open tickets ask is done. Close them, or write the next.'}
-        </p>
+        <Nothing
+          says={
+            answer.tickets.length === 0
+              ? 'No ticket is open. Write one, and the week says when it can be done.'
+              : 'All that open tickets ask is done. Close them, or write the next.'
+          }
+          mend="Write a ticket"
+          onMend={onTicket}
+        />
       ) : null}
       <Tonight answer={answer} sitting={nextSitting(placed, answer.windows)} onPick={onPick} />
       {answer.tasks.length > 0 ? (

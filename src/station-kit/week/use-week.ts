@@ -33,6 +33,7 @@ export interface WeekAnswer {
 /** The pours of a metal are planned for so long before the best found goes into the week, s. */
 const POURS_LIMIT_S = 2;
 const LONGEST_EVENING_MIN = 600;
+const MINUTE_MS = 60_000;
 /** Changes at the bench settle before the week is planned anew. */
 const SETTLE_MS = 250;
 
@@ -41,10 +42,12 @@ export async function planTickets(
   { ask }: Pick<JobWorker<unknown>, 'ask'>,
   view: BenchView,
   tickets: readonly Ticket[],
-  now: number,
+  at: number,
   mass: MassUnit,
   firstId: string | null = null,
 ): Promise<WeekAnswer> {
+  // By whole minutes, so that what is asked again a moment later is the same.
+  const now = Math.floor(at / MINUTE_MS) * MINUTE_MS;
   const week = weekOf(view.bench);
   const windows = benchWindows(week, now);
   // By a usual sitting: what only fits into a long Saturday would wait for one.

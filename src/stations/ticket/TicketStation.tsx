@@ -164,7 +164,7 @@ export function TicketStation() {
           onLeave={() => setDraft(null)}
         />
       ) : isWeek ? (
-        <WeekPart job={week} pickedId={pickedId} onPick={setPickedId} />
+        <WeekPart job={week} pickedId={pickedId} onPick={setPickedId} onTicket={begin} />
       ) : ticket ? (
         <>
           <TicketRail

@@ -2,6 +2,7 @@
 
 import {
   DndContext,
+  pointerWithin,
   useDraggable,
   useDroppable,
   type DragEndEvent,
@@ -76,7 +77,7 @@ export function WeekBoard({ days, pickedId, onPick, onMove, links, sensors }: We
     if (over) onMove(String(active.id), String(over.id));
   };
   return (
-    <DndContext sensors={sensors} onDragEnd={drop}>
+    <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
       <div ref={ref} className={styles.board} {...point}>
         {days.map((day) => (
           <Day key={day.day} day={day} pxPerMin={pxPerMin} pickedId={pickedId} onPick={onPick} />
