@@ -42,7 +42,7 @@ describe('the style sheets', () => {
   it('names each token that is asked for', () => {
     const known = new Set([...readFileSync(TOKENS, 'utf8').matchAll(/(--[\w-]+):/g)].map(([, name]) => name));
     // What a style sheet or a drawing says of itself.
-    const own = new Set(['--apart', '--px']);
+    const own = new Set(['--apart', '--own', '--px']);
     const asked = files.flatMap((file) =>
       [...readFileSync(file, 'utf8').matchAll(/var\((--[\w-]+)/g)].map((m) => m[1] ?? ''),
     );

@@ -1,7 +1,8 @@
 'use client';
 
-import { Progress } from 'antd';
+import { Button, Progress } from 'antd';
 import Link from 'next/link';
+import { useState } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { placedTasks } from '@/model/week/week-rows';
 import { amountText, minutesText } from '@/text/words';
@@ -16,15 +17,29 @@ import type { WeekAnswer } from './use-week';
 import { outlooks } from './week-words';
 
 /** By when a ticket can be done, as a part of its slip. */
-export function PromisePart({ asked }: { readonly asked: Asked | null }) {
-  const job = usePromise(asked);
+export function PromisePart({
+  asked,
+  isWritten = false,
+}: {
+  readonly asked: Asked | null;
+  /** On the rail already: what bringing it forward costs is only reckoned where it is asked for. */
+  readonly isWritten?: boolean;
+}) {
+  const [forwardId, setForwardId] = useState<string | null>(null);
+  const isForward = !isWritten || forwardId === asked?.id;
+  const job = usePromise(asked, isForward);
   if (job.failure !== null) return <JobFailure job={job} />;
   if (!asked) return null;
   const promise = job.answer?.ticketId === asked.id ? job.answer : null;
   return (
     <SlipPart label="By when">
       {promise ? <PromiseRows promise={promise} /> : null}
-      {!promise && job.is === 'working' ? (
+      {promise && !isForward ? (
+        <Button size="small" onClick={() => setForwardId(asked.id)}>
+          What would bringing it forward cost?
+        </Button>
+      ) : null}
+      {job.is === 'working' ? (
         <Progress
           percent={100}
           status="active"
@@ -48,7 +63,7 @@ function PromiseRows({
   const { view } = useBench();
   const { mass } = useUnits();
   const own = outlookOf(planned, ticketId);
-  const first = outlookOf(ahead, ticketId);
+  const first = ahead ? outlookOf(ahead, ticketId) : undefined;
   if (!own) {
     return (
       <SlipNote tone="mind">
@@ -65,7 +80,7 @@ function PromiseRows({
   const unordered = [...lacks.values()].filter(({ dueOn }) => dueOn === null);
   const handMin = sum(tasks.map(({ hands, minutes }) => (hands ? minutes : 0)));
   const before = aheadOf(planned, ticketId, own.finishMin);
-  const costs = costsOf(ahead, without);
+  const costs = ahead && without ? costsOf(ahead, without) : null;
   return (
     <>
       <SlipRow name={unordered.length > 0 ? 'Done, once all is there' : 'Can be done'}>
@@ -112,9 +127,11 @@ function PromiseRows({
         ) : null;
       })}
       {before ? <SlipNote tone="mind">{before}</SlipNote> : null}
-      {first && first.finishMin < own.finishMin - 60 ? (
+      {first ? (
         <SlipNote tone="go">
-          Brought forward: {first.day}. {costs ?? 'Nobody else is later for it.'}
+          {first.finishMin < own.finishMin - 60
+            ? `Brought forward: ${first.day}. ${costs ?? 'Nobody else is later for it.'}`
+            : 'Before all others it would be done no sooner.'}
         </SlipNote>
       ) : null}
       <p>

@@ -16,12 +16,12 @@ export type Asked = Pick<Ticket, 'title' | 'lines' | 'wares' | 'toleranceShare'>
 /** When a ticket could be done. */
 export interface TicketPromise {
   readonly ticketId: string;
-  /** The other tickets without it. */
-  readonly without: WeekAnswer;
+  /** The other tickets without it; null where nobody asked for it yet. */
+  readonly without: WeekAnswer | null;
   /** As it is written; of what is only asked, so that nobody else is later for it. */
   readonly planned: WeekAnswer;
-  /** Before all others. */
-  readonly ahead: WeekAnswer;
+  /** Before all others; null where nobody asked for it yet. */
+  readonly ahead: WeekAnswer | null;
 }
 
 /** Typing settles before it is planned. */
@@ -34,8 +34,11 @@ function viewWith(view: BenchView, ticket: Ticket, mass: MassUnit): BenchView {
   return benchModel()({ ...view, tickets }, mass);
 }
 
-/** By when a ticket can be done, and what bringing it forward costs the others; planned in a worker. */
-export function usePromise(asked: Asked | null): Job<TicketPromise> {
+/**
+ * By when a ticket can be done and, where that is asked for, what bringing it forward costs the others; planned in a
+ * worker.
+ */
+export function usePromise(asked: Asked | null, isForward: boolean): Job<TicketPromise> {
   const { view, workshop } = useBench();
   const { mass } = useUnits();
   const job = useJob<TicketPromise>({ keepsLast: true });
@@ -49,7 +52,7 @@ export function usePromise(asked: Asked | null): Job<TicketPromise> {
     }
     const timer = setTimeout(
       () =>
-        start(async (worker) => {
+        start(async ({ say, ...worker }) => {
           const now = workshop.now();
           const wish = JSON.parse(key) as Asked;
           const open = view.tickets.filter(({ state }) => state === 'open');
@@ -71,16 +74,20 @@ export function usePromise(asked: Asked | null): Job<TicketPromise> {
                 }),
           };
           const own = viewWith(view, ticket, mass);
+          const all = [...others, ticket];
+          const planned = await planTickets(worker, own, all, now, mass);
+          const promise = { ticketId: ticket.id, planned, without: null, ahead: null };
+          if (!isForward) return promise;
+          say(promise);
           return {
-            ticketId: ticket.id,
+            ...promise,
             without: await planTickets(worker, view, others, now, mass),
-            planned: await planTickets(worker, own, [...others, ticket], now, mass),
-            ahead: await planTickets(worker, own, [...others, ticket], now, mass, ticket.id),
+            ahead: await planTickets(worker, own, all, now, mass, ticket.id),
           };
         }),
       SETTLE_MS,
     );
     return () => clearTimeout(timer);
-  }, [key, view, workshop, mass, start, cancel]);
+  }, [key, isForward, view, workshop, mass, start, cancel]);
   return job;
 }

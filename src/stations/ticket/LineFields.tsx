@@ -16,7 +16,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { sortHooks, type DraftLine, type LineField } from '@/model/tickets/ticket-draft';
 import { DressFields } from './DressFields';
-import { LinePicture } from './LinePicture';
+import { LinePicture } from '@/station-kit/looks/LinePicture';
 import styles from './ticket.module.css';
 
 const BARE = 'bare';

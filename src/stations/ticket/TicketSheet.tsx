@@ -8,7 +8,7 @@ import type { Ticket } from '@/records/ticket';
 import { headText, lotText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { LinePicture } from './LinePicture';
+import { LinePicture } from '@/station-kit/looks/LinePicture';
 import { standing } from './TicketRail';
 import { WareRows } from './WareRows';
 import styles from './ticket.module.css';

@@ -151,7 +151,7 @@ export function TicketStation() {
         ) : (
           <>
             <TicketInHandSlip ticket={slipTicket} wants={wants} made={made} isDraft={draft !== null} />
-            <PromisePart asked={draft || shown === 'open' ? slipTicket : null} />
+            <PromisePart asked={draft || shown === 'open' ? slipTicket : null} isWritten={draft === null} />
           </>
         )
       }

@@ -58,18 +58,52 @@ export function HeatChart({ question, plan }: HeatChartProps) {
           height={y(powder.fuseC) - y(plan.releaseC)}
           className={styles.window}
         />
-        <rect width={box.width} y={0} height={y(plan.softenC)} className={styles.soft} />
-        <path d={`M0 ${y(plan.softenC)}H${box.width}`} className={styles.softLine} />
-        <path d={`M0 ${y(powder.fuseC)}H${box.width}`} className={styles.fuseLine} />
-        <path d={heatPath(box, outS, lateS, heating)} className={styles.late} />
-        <path d={heatPath(box, 0, outS, heating)} className={styles.heating} />
+        <rect width={box.width} y={0} height={y(plan.softenC)} fill="var(--ember-wash)" opacity={0.6} />
+        <path d={`M0 ${y(plan.softenC)}H${box.width}`} fill="none" stroke="var(--alarm)" strokeWidth={1.4} />
+        <path
+          d={`M0 ${y(powder.fuseC)}H${box.width}`}
+          fill="none"
+          stroke="var(--quench)"
+          strokeWidth={1.4}
+          strokeDasharray="6 4"
+        />
+        <path
+          d={heatPath(box, outS, lateS, heating)}
+          fill="none"
+          stroke="var(--ember)"
+          strokeWidth={1.6}
+          strokeDasharray="3 4"
+        />
+        <path d={heatPath(box, 0, outS, heating)} fill="none" stroke="var(--ember)" strokeWidth={3.5} />
         <path
           d={heatPath(box, outS, Math.min(box.seconds, coldS * 1.12), cooling)}
-          className={styles.cooling}
+          fill="none"
+          stroke="var(--quench)"
+          strokeWidth={3}
         />
-        <path d={`M${x(outS)} ${y(plan.releaseC)}V${box.height}`} className={styles.drop} />
-        <circle cx={x(outS)} cy={y(plan.releaseC)} r={6} className={styles.dip} />
-        <circle cx={x(coldS)} cy={y(powder.fuseC)} r={4.5} className={styles.end} />
+        <path
+          d={`M${x(outS)} ${y(plan.releaseC)}V${box.height}`}
+          fill="none"
+          stroke="var(--ember)"
+          strokeWidth={1}
+          strokeDasharray="2 3"
+        />
+        <circle
+          cx={x(outS)}
+          cy={y(plan.releaseC)}
+          r={6}
+          fill="var(--ember)"
+          stroke="var(--sheet)"
+          strokeWidth={2}
+        />
+        <circle
+          cx={x(coldS)}
+          cy={y(powder.fuseC)}
+          r={4.5}
+          fill="var(--sheet)"
+          stroke="var(--quench)"
+          strokeWidth={2}
+        />
         <text x={x(outS) + 12} y={y(plan.releaseC) + 28} className={styles.dipWord}>
           out at {text(plan.releaseC)}, dip
         </text>
@@ -82,7 +116,7 @@ export function HeatChart({ question, plan }: HeatChartProps) {
         <text x={x(coldS)} y={y(powder.fuseC) - 9} className={styles.endWord}>
           too cold
         </text>
-        <path d={`M0 ${box.height}H${box.width}`} className={styles.axis} />
+        <path d={`M0 ${box.height}H${box.width}`} fill="none" stroke="var(--rule)" />
         {ticks.map((seconds) => (
           <text key={seconds} x={x(seconds)} y={box.height + 18} textAnchor="middle">
             {seconds >= 120 ? `${Math.round(seconds / 6) / 10} min` : `${seconds} s`}

@@ -37,10 +37,18 @@ export function Jar({ powder, leftG }: { powder: PowderBin; leftG: number }) {
               <circle key={index} cx={x} cy={y} r={0.9} fill={powder.secondHex ?? undefined} />
             ))
           : null}
-        {powder.finish === 'clear' ? <path d={`M8 66L48 ${66 - height}`} className={styles.clear} /> : null}
+        {powder.finish === 'clear' ? (
+          <path
+            d={`M8 66L48 ${66 - height}`}
+            fill="none"
+            stroke="var(--quench)"
+            strokeWidth={1.6}
+            strokeLinecap="round"
+          />
+        ) : null}
       </g>
-      <path d={shape} className={styles.outline} />
-      <rect x="9" y="7" width="38" height="8" rx="2" className={styles.lid} />
+      <path d={shape} fill="none" stroke="var(--lead)" strokeWidth={1.4} />
+      <rect x="9" y="7" width="38" height="8" rx="2" fill="var(--steel-2)" stroke="var(--steel-edge)" />
       {powder.finish === 'glow' ? <path d="M28 2v3M20 3l1 3M36 3l-1 3" className={styles.rays} /> : null}
     </svg>
   );

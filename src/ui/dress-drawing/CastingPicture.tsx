@@ -57,16 +57,32 @@ export function CastingPicture({ cavity, casting, hook, seed, isNamed }: Casting
         {view.hook ? <HookShape hook={view.hook} /> : null}
       </g>
       <g clipPath={look.filled ? `url(#${id}filled)` : undefined}>
-        {look.sheetMm ? <path d={view.body} className={styles.sheet} strokeWidth={2 * look.sheetMm} /> : null}
-        <path d={view.body} className={styles.metal} fill={`url(#${id}skin)`} />
+        {look.sheetMm ? (
+          <path
+            d={view.body}
+            fill="var(--cast-sheen)"
+            stroke="var(--cast-sheen)"
+            strokeDasharray="5 1.1 3 0.4 7 0.8"
+            strokeWidth={2 * look.sheetMm}
+          />
+        ) : null}
+        <path d={view.body} stroke="var(--cast-edge)" strokeWidth={0.14} fill={`url(#${id}skin)`} />
         <g clipPath={`url(#${id}body)`}>
           {look.frost.map(({ x, y, r }, index) => (
-            <circle key={index} cx={x} cy={y} r={r} className={styles.frost} />
+            <circle key={index} cx={x} cy={y} r={r} fill="var(--cast-frost)" opacity={0.75} />
           ))}
           {look.folds.map((path) => (
             <g key={path}>
-              <path d={path} className={styles.foldLight} transform="translate(0.2 0)" />
-              <path d={path} className={styles.fold} />
+              <path
+                d={path}
+                fill="none"
+                stroke="var(--cast-light)"
+                strokeWidth={0.16}
+                strokeLinecap="round"
+                opacity={0.7}
+                transform="translate(0.2 0)"
+              />
+              <path d={path} fill="none" stroke="var(--cast-edge)" strokeWidth={0.16} strokeLinecap="round" />
             </g>
           ))}
           {look.pores.map(({ x, y, r }, index) => (

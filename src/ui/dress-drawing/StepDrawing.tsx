@@ -71,8 +71,10 @@ export function StepDrawing({ batch, name, hook, volumeCm3, onTake }: StepDrawin
     >
       <g transform={`translate(${x(0)} ${y(0)}) scale(${scale})`}>
         {view.hook ? <HookShape hook={view.hook} /> : null}
-        {isSprued ? <path d={spruePath(shape)} className={styles.sprue} /> : null}
-        <path d={view.body} className={styles.body} strokeWidth={1.4 / scale} />
+        {isSprued ? (
+          <path d={spruePath(shape)} fill="var(--cavity-2)" stroke="var(--ink)" strokeWidth={0.15} />
+        ) : null}
+        <path d={view.body} fill="var(--lead)" stroke="var(--ink)" strokeWidth={1.4 / scale} />
       </g>
       {[...labels(true), ...labels(false)].map(({ step, done, at, label, isTop }) => {
         const isNow = batch.inHand?.step === step;

@@ -68,19 +68,23 @@ export function AssistHang({ rig }: { readonly rig: Rig }) {
         width={Math.min(300, view[2] * 3)}
         height={Math.min(360, view[3] * 3)}
       >
-        <path d={jigPath(jigMm, bodyMm)} className={styles.jig} />
+        <path d={jigPath(jigMm, bodyMm)} fill="var(--steel-1)" stroke="var(--steel-edge)" strokeWidth={0.5} />
         <path
           d={`M${-bodyMm / 2 - 3} ${jigMm / 2}H${bodyMm / 2 + 3}`}
-          className={styles.half}
+          stroke="var(--lead)"
+          strokeWidth={0.4}
           strokeDasharray="2 1.4"
         />
         <text x={bodyMm / 2 + 4} y={jigMm / 2 + 1.4} fontSize={4.4}>
           half way
         </text>
-        <circle cx={0} cy={0} r={2.4} className={styles.jigEye} />
+        <circle cx={0} cy={0} r={2.4} fill="none" stroke="var(--wire)" strokeWidth={1.1} />
         <path
           d={`M0 0C${left * 0.6} ${eyeAt * 0.15} ${left} ${eyeAt * 0.45} ${left} ${eyeAt}`}
-          className={styles.cord}
+          fill="none"
+          stroke="var(--quench)"
+          strokeWidth={1.6}
+          strokeLinecap="round"
         />
         <g
           transform={`translate(${left} ${eyeAt}) rotate(90)`}

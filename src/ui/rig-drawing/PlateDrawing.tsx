@@ -33,7 +33,15 @@ export function PlateDrawing({ form, longMm, wideMm, thickMm, holes, holeMm }: P
         className={styles.plateFace}
       />
       {rivetSpots(longMm, holes).map((x) => (
-        <circle key={x} cx={x} cy={0} r={holeMm / 2} className={styles.plateHole} />
+        <circle
+          key={x}
+          cx={x}
+          cy={0}
+          r={holeMm / 2}
+          fill="var(--sheet)"
+          stroke="var(--ink)"
+          strokeWidth={0.3}
+        />
       ))}
       <rect
         x={-longMm / 2}

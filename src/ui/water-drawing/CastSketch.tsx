@@ -28,9 +28,15 @@ export function CastSketch({ scene, label, weight, sag, depth, cast }: CastSketc
         height={side.bottomY - side.surfaceY}
       />
       <rect className={styles.ground} x="0" y={side.bottomY} width={WIDTH} height="12" />
-      <path className={styles.surface} d={`M0 ${side.surfaceY}H${WIDTH}`} />
+      <path stroke="var(--quench)" strokeWidth={1.5} d={`M0 ${side.surfaceY}H${WIDTH}`} />
       <path className={styles.line} d={side.line} />
-      <path className={styles.rod} d={`M${tip.x - 22} ${tip.y - 12}L${tip.x} ${tip.y}`} />
+      <path
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={3}
+        strokeLinecap="round"
+        d={`M${tip.x - 22} ${tip.y - 12}L${tip.x} ${tip.y}`}
+      />
       <circle className={styles.sinker} cx={sinker.x} cy={sinker.y - 6} r="6" />
       <text
         className={styles.figure}
@@ -49,7 +55,7 @@ export function CastSketch({ scene, label, weight, sag, depth, cast }: CastSketc
       <text className={styles.view} x={WIDTH - 8} y={side.surfaceY - 8} textAnchor="end">
         from the side
       </text>
-      <path className={styles.straight} d={above.straight} />
+      <path fill="none" stroke="var(--rule)" strokeDasharray="5 5" d={above.straight} />
       <path className={styles.line} d={above.line} />
       <circle className={styles.tip} cx={tipAbove.x} cy={tipAbove.y} r="3" />
       <circle className={styles.sinker} cx={sinkerAbove.x} cy={sinkerAbove.y} r="6" />

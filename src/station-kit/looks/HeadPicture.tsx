@@ -4,9 +4,9 @@ import { findStyle } from '@/core/cavities/styles';
 import { castGramsPerCm3 } from '@/core/cavities/cast-grams-per-cm3';
 import { headView } from '@/drawing/head-view';
 import { CoatedHead } from '@/ui/head-drawing/CoatedHead';
-import { useBench } from '@/station-kit/BenchProvider';
+import { useBench } from '../BenchProvider';
 import { headText } from '@/text/words';
-import { lookOf } from '@/station-kit/looks/coat-look';
+import { lookOf } from './coat-look';
 import { useUnits } from '@/ui/units/use-units';
 
 interface HeadPictureProps {

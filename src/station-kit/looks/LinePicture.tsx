@@ -3,8 +3,8 @@
 import { useMemo } from 'react';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { headText } from '@/text/words';
-import { jigOf } from '@/station-kit/looks/jig-look';
-import { useBench } from '@/station-kit/BenchProvider';
+import { jigOf } from './jig-look';
+import { useBench } from '../BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import type { DraftLine } from '@/model/tickets/ticket-draft';
 import { HeadPicture } from './HeadPicture';
