@@ -8,9 +8,10 @@ import { benchStations } from './stations.bench';
 import { benchStl } from './stl.bench';
 import { benchTruth } from './truth.bench';
 import { benchWatch } from './watch.bench';
+import { benchWeeks } from './week.bench';
 import { benchWorks } from './works.bench';
 
-const IN_NODE = [benchTruth, benchPlans, benchRacks, benchMixes, benchCuts];
+const IN_NODE = [benchTruth, benchPlans, benchRacks, benchMixes, benchCuts, benchWeeks];
 const IN_BROWSER = [benchWorks, benchWatch, benchStations, benchSkirt];
 
 async function main(): Promise<void> {
