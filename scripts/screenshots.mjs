@@ -33,6 +33,15 @@ for (const station of ['ticket', 'molds', 'pour', 'shelf']) {
   if (station === 'shelf') await page.getByRole('button', { name: /^Lot 14/ }).click();
   await shoot(page, station);
 }
+await page.goto(`${base}/ticket?part=week`);
+await page.getByRole('region', { name: 'Next at the bench' }).waitFor();
+await page
+  .getByRole('button', { name: /^Bag: Zander league/ })
+  .first()
+  .click();
+await page.getByRole('region', { name: 'The week' }).evaluate((week) => week.scrollIntoView());
+await shoot(page, 'week');
+
 await page.goto(`${base}/metal`);
 await page.getByRole('button', { name: 'Put Lot 9, soft lead into the pot' }).click();
 await page.getByRole('button', { name: 'Put Lot 15, lead 6 % antimony into the pot' }).click();
@@ -70,20 +79,6 @@ await page.getByRole('button', { name: /^Quay tandem 1/ }).click();
 await page.getByRole('button', { name: 'Change it' }).click();
 await page.getByRole('button', { name: 'Blade', exact: true }).click();
 await shoot(page, 'build');
-await parts.getByText('Run', { exact: true }).click();
-await page.getByRole('button', { name: 'Build Lock thumper 1' }).click();
-await page.getByRole('button', { name: 'Take the kit and begin' }).click();
-await page.getByRole('region', { name: 'Step card' }).waitFor();
-await page.getByRole('heading', { level: 1 }).click();
-for (let press = 0; press < 7; press += 1) {
-  await page.keyboard.press('Space');
-  await page.waitForTimeout(250);
-}
-await shoot(page, 'build-run');
-await page.getByRole('button', { name: 'End the run' }).click();
-await page.getByRole('dialog').getByLabel('Built').fill('0');
-await page.getByRole('button', { name: 'Put all back' }).click();
-await page.getByText('All of it is back on the shelf.').waitFor();
 
 await page.goto(`${base}/rig`);
 await page.getByText('Everything fits.').waitFor();
@@ -139,9 +134,9 @@ await dark.getByText('each, where 20 are made').waitFor();
 await shoot(dark, 'cost');
 
 const phone = await open({ width: 390, height: 844 });
-await phone.goto(`${base}/ticket`);
-await phone.getByText('At your beat').waitFor();
-await shoot(phone, 'ticket-phone');
+await phone.goto(`${base}/ticket?part=week`);
+await phone.getByRole('region', { name: 'Next at the bench' }).waitFor();
+await shoot(phone, 'week-phone');
 
 // What a newcomer in the United States sees.
 const first = await open(DESK, {
