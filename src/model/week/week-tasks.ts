@@ -74,7 +74,10 @@ function bagTask(
       place: null,
       ticketIds: [ticket.id],
       href: '/ticket',
-      after: [...own, ...pours].map(({ id }) => ({ id, waitMin: 0 })),
+      // What something else of the ticket waits for is over before that.
+      after: [...own, ...pours]
+        .filter(({ id }) => !own.some(({ after }) => after.some((before) => before.id === id)))
+        .map(({ id }) => ({ id, waitMin: 0 })),
     },
     pieces,
     ticket.title,
