@@ -96,12 +96,13 @@ const afterAll = (tasks: readonly WeekTask[], waitMin = 0): After => tasks.map((
  * What a line of heads still wants, from the dressing bench on: what was cast already does not wait for the pot, what
  * hangs or wears its color is not coated again.
  *
- * @example lineTasks(line, ticket, pours, facts).map(({ kind }) => kind) // ['dress', 'coat', 'cure', 'tie']
+ * @example lineTasks(line, ticket, pours, racks, facts).map(({ kind }) => kind) // ['dress', 'coat', 'cure', 'tie']
  */
 export function lineTasks(
   line: TicketLine,
   ticketId: string,
   pours: readonly { readonly id: string }[],
+  racks: readonly WeekTask[],
   { view, mass, mostMin }: TaskFacts,
 ): WeekTask[] {
   const what = headText(line, view.binById, mass);
@@ -122,7 +123,8 @@ export function lineTasks(
     mostMin,
   );
   const coats = coatTasks(line, ticketId, what, dress, { view, mass, mostMin });
-  const before = coats.length > 0 ? coats.filter(({ kind }) => kind === 'cure') : dress;
+  const cures = [...racks, ...coats.filter(({ kind }) => kind === 'cure')];
+  const before = cures.length > 0 ? cures : dress;
   return [...dress, ...coats, ...tieTasks(line, ticketId, what, before, { view, mass, mostMin })];
 }
 
@@ -140,49 +142,87 @@ function coatTasks(
     .flatMap((rack) => rack.hung)
     .filter(({ lineId }) => lineId === line.id).length;
   const toCoat = coat ? Math.max(0, line.count - worn - hung) : 0;
-  if (!coat || (toCoat === 0 && hung === 0)) return [];
+  if (!coat || toCoat === 0) return [];
   const base = { ticketIds: [ticketId] };
   // What was cast already waits for nothing; what is still to be cast comes after its dressing.
   const there = Math.min(
     toCoat,
     view.toCoat.reduce((so, { lineId, count }) => so + (lineId === line.id ? count : 0), 0),
   );
-  const coatSome = (id: string, count: number, after: After, more: string) =>
-    handTasks(
-      { ...base, id: `coat:${line.id}:${id}`, kind: 'coat', place: null, href: '/coat?part=rack', after },
-      count,
-      `${what}, ${coat.name}${more}`,
-      { minutesEach: USUAL_COAT_MIN, isOwn: false, spread: DRESS_SPREAD, scrap: 0 },
-      mostMin,
-    );
-  const coated = [
-    ...coatSome('cast', there, [], ''),
-    ...coatSome('new', toCoat - there, afterAll(dress), there > 0 ? ', once cast' : ''),
-  ];
   const oven = view.heaters.find(({ kind, oven: facts }) => kind === 'oven' && facts && !facts.isForFood);
   const load = oven?.oven ? oven.oven.rods * oven.oven.slots : USUAL_LOAD;
   const powder = coat.base.kind === 'powder' ? view.binById.get(coat.base.powderBinId) : undefined;
   const cureMin = powder?.kind === 'powder' ? (powder.cures[0]?.cureMin ?? USUAL_CURE_MIN) : USUAL_CURE_MIN;
-  const loads = Math.max(1, Math.ceil((toCoat + hung) / load));
   const isPowder = coat.base.kind === 'powder';
+  const group = (id: string, count: number, after: After, more: string): WeekTask[] => {
+    const colored = `${what}, ${coat.name}${more}`;
+    const coated = handTasks(
+      { ...base, id: `coat:${line.id}:${id}`, kind: 'coat', place: null, href: '/coat?part=rack', after },
+      count,
+      colored,
+      { minutesEach: USUAL_COAT_MIN, isOwn: false, spread: DRESS_SPREAD, scrap: 0 },
+      mostMin,
+    );
+    const loads = Math.ceil(count / load);
+    return [
+      ...coated,
+      ...Array.from({ length: loads }, (_, nth): WeekTask => ({
+        ...base,
+        id: `cure:${line.id}:${id}:${nth}`,
+        kind: 'cure',
+        what: loads === 1 ? colored : `${colored}, load ${nth + 1} of ${loads}`,
+        minutes: isPowder ? cureMin + WARM_UP_MIN : AIR_DRY_MIN,
+        hands: false,
+        place: isPowder ? 'oven' : null,
+        after: afterAll(coated),
+        spread: 0.05,
+        isOwn: false,
+        href: '/coat?part=rack',
+        metalId: null,
+        lacks: [],
+      })),
+    ];
+  };
   return [
-    ...coated,
-    ...Array.from({ length: loads }, (_, nth): WeekTask => ({
-      ...base,
-      id: `cure:${line.id}:${nth}`,
-      kind: 'cure',
-      what: loads === 1 ? `${what}, ${coat.name}` : `${what}, ${coat.name}, load ${nth + 1} of ${loads}`,
-      minutes: isPowder ? cureMin + WARM_UP_MIN : AIR_DRY_MIN,
-      hands: false,
-      place: isPowder ? 'oven' : null,
-      after: afterAll(coated),
-      spread: 0.05,
-      isOwn: false,
-      href: '/coat?part=rack',
-      metalId: null,
-      lacks: [],
-    })),
+    ...group('cast', there, [], ''),
+    ...group('new', toCoat - there, afterAll(dress), there > 0 ? ', once cast' : ''),
   ];
+}
+
+/** A load that hangs or is in the oven, with the lines whose heads are on it. */
+export type RackTask = WeekTask & { readonly lineIds: ReadonlySet<string> };
+
+/**
+ * What hangs on racks for tickets: what is in the oven takes as long as it still has to, the rest a whole cure.
+ *
+ * @example rackTasks(view, now)[0]?.what // 'Rack 7'
+ */
+export function rackTasks({ racks, tickets }: BenchView, now: number): RackTask[] {
+  return racks.flatMap((rack): RackTask[] => {
+    const open = new Set(tickets.filter(({ state }) => state === 'open').map(({ id }) => id));
+    const own = rack.hung.filter(({ ticketId }) => ticketId !== null && open.has(ticketId));
+    if ((rack.state !== 'hanging' && rack.state !== 'curing') || own.length === 0) return [];
+    const whole = rack.ovenId === null ? AIR_DRY_MIN : rack.minutes + WARM_UP_MIN;
+    const left = rack.state === 'curing' && rack.outAt !== null ? (rack.outAt - now) / 60_000 : whole;
+    return [
+      {
+        id: `cure:rack:${rack.id}`,
+        kind: 'cure',
+        what: `rack ${rack.no}, ${own.length} heads`,
+        minutes: Math.max(1, left),
+        hands: false,
+        place: rack.ovenId === null ? null : 'oven',
+        after: [],
+        ticketIds: [...new Set(own.flatMap(({ ticketId }) => ticketId ?? []))],
+        lineIds: new Set(own.flatMap(({ lineId }) => lineId ?? [])),
+        spread: 0.05,
+        isOwn: rack.state === 'curing',
+        href: `/coat?part=rack&rack=${rack.id}`,
+        metalId: null,
+        lacks: [],
+      },
+    ];
+  });
 }
 
 function tieTasks(

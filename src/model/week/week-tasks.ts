@@ -3,7 +3,7 @@ import { allotPromises } from '@/core/stock/allot-promises';
 import type { Ticket } from '@/records/ticket';
 import type { BenchView } from '../bench/bench-view';
 import { inOrderOfDue } from '../tickets/in-order-of-due';
-import { handTasks, lineTasks, type TaskFacts } from './line-tasks';
+import { handTasks, lineTasks, rackTasks, type TaskFacts } from './line-tasks';
 import { pourTasks, type PlannedMetal } from './pour-tasks';
 import { wareTasks } from './ware-tasks';
 import type { WeekTask, WeekTaskKind } from './week-task';
@@ -32,6 +32,7 @@ export interface WeekQuestion extends TaskFacts {
 export function weekTasks({ tickets, poured, now, ...facts }: WeekQuestion): WeekTask[] {
   const { view, mostMin } = facts;
   const pours = poured.flatMap((metal) => pourTasks(metal, view, mostMin));
+  const racks = rackTasks(view, now);
   const free = new Map<string, number>();
   const ways = inOrderOfDue([...tickets]).flatMap((ticket) => {
     const own = [
@@ -40,6 +41,7 @@ export function weekTasks({ tickets, poured, now, ...facts }: WeekQuestion): Wee
           line,
           ticket.id,
           pours.filter(({ lineIds }) => lineIds.has(line.id)),
+          racks.filter(({ lineIds }) => lineIds.has(line.id)),
           facts,
         ),
       ),
@@ -50,12 +52,12 @@ export function weekTasks({ tickets, poured, now, ...facts }: WeekQuestion): Wee
       ...bagTask(
         ticket,
         own,
-        pours.filter(({ ticketIds }) => ticketIds.includes(ticket.id)),
+        [...pours, ...racks].filter(({ ticketIds }) => ticketIds.includes(ticket.id)),
         mostMin,
       ),
     ];
   });
-  const tasks: WeekTask[] = [...pours, ...ways];
+  const tasks: WeekTask[] = [...pours, ...racks, ...ways];
   return withShort(tasks, view, now);
 }
 
@@ -63,7 +65,7 @@ export function weekTasks({ tickets, poured, now, ...facts }: WeekQuestion): Wee
 function bagTask(
   ticket: Ticket,
   own: readonly WeekTask[],
-  pours: readonly WeekTask[],
+  shared: readonly WeekTask[],
   mostMin: number,
 ): WeekTask[] {
   const pieces = [...ticket.lines, ...ticket.wares].reduce((so, { count }) => so + count, 0);
@@ -75,7 +77,7 @@ function bagTask(
       ticketIds: [ticket.id],
       href: '/ticket',
       // What something else of the ticket waits for is over before that.
-      after: [...own, ...pours]
+      after: [...own, ...shared]
         .filter(({ id }) => !own.some(({ after }) => after.some((before) => before.id === id)))
         .map(({ id }) => ({ id, waitMin: 0 })),
     },

@@ -88,6 +88,33 @@ describe('the tasks of a week', () => {
     const own = tasks.filter(({ ticketIds }) => ticketIds.includes(eggs.id));
     expect(own.some(({ kind }) => kind === 'pour' || kind === 'dress')).toBe(false);
     expect(own.filter(({ kind }) => kind === 'coat').every(({ after }) => after.length === 0)).toBe(true);
+    // Half of these bullets are cast: their color does not wait for the others.
+    const bullets = tickets.find(({ title }) => title === 'Winter stock, bullets')!;
+    const coats = tasks.filter(({ kind, ticketIds }) => kind === 'coat' && ticketIds.includes(bullets.id));
+    expect(coats.filter(({ after }) => after.length === 0)).toHaveLength(2);
+    expect(coats.filter(({ after }) => after.length > 0)).toHaveLength(2);
+  });
+
+  it('know what hangs already: what is in the oven takes what is left of it', async () => {
+    const bench = demo();
+    const ticket = bench.tickets.find(({ title }) => title === 'Flounder club, eggs')!;
+    const [line] = ticket.lines;
+    const out = bench.racks.find(({ state }) => state === 'out')!;
+    const hung = Array.from({ length: line!.count }, (_, slot) => ({
+      ...out.hung[0]!,
+      slot: slot % 60,
+      ticketId: ticket.id,
+      lineId: line!.id,
+      coatId: line!.coatId!,
+    }));
+    const curing = { ...out, id: 'in-the-oven', state: 'curing' as const, hung, outAt: NOW + 12 * 60_000 };
+    const { tasks } = await weekOn({ ...bench, racks: [...bench.racks, curing] });
+    const rack = tasks.find(({ id }) => id === 'cure:rack:in-the-oven')!;
+    expect(rack.minutes).toBeCloseTo(12, 6);
+    expect(rack.ticketIds).toEqual([ticket.id]);
+    expect(tasks.some(({ id }) => id.startsWith(`coat:${line!.id}`))).toBe(false);
+    const bag = tasks.find(({ id }) => id.startsWith(`bag:${ticket.id}`))!;
+    expect(bag.after.map(({ id }) => id)).toContain(rack.id);
   });
 
   it('take what lies finished on the shelf first, and build only the rest', async () => {

@@ -80,6 +80,7 @@ function PromiseRows({
   const unordered = [...lacks.values()].filter(({ dueOn }) => dueOn === null);
   const handMin = sum(tasks.map(({ hands, minutes }) => (hands ? minutes : 0)));
   const before = aheadOf(planned, ticketId, own.finishMin);
+  const ovenMin = ovenWait(planned, ticketId);
   const costs = ahead && without ? costsOf(ahead, without) : null;
   return (
     <>
@@ -127,6 +128,11 @@ function PromiseRows({
         ) : null;
       })}
       {before ? <SlipNote tone="mind">{before}</SlipNote> : null}
+      {ovenMin > 0 ? (
+        <SlipNote tone="mind">
+          The oven is busy with others: it waits {minutesText(ovenMin * 60)} for it.
+        </SlipNote>
+      ) : null}
       {first ? (
         <SlipNote tone="go">
           {first.finishMin < own.finishMin - 60
@@ -143,6 +149,23 @@ function PromiseRows({
 
 function outlookOf({ planned, tickets, now }: WeekAnswer, ticketId: string) {
   return planned ? outlooks(planned, tickets, now).find(({ ticket }) => ticket.id === ticketId) : undefined;
+}
+
+/** Waits shorter than this nobody notices, min. */
+const LEAST_WAIT_MIN = 5;
+
+/** How long the loads of a ticket wait for the oven after all else before them is done, min. */
+function ovenWait({ tasks, planned }: WeekAnswer, ticketId: string): number {
+  if (!planned) return 0;
+  const placed = placedTasks(tasks, planned);
+  const endOf = new Map(placed.map(({ id, endMin }) => [id, endMin]));
+  const waits = placed
+    .filter(({ place, ticketIds }) => place === 'oven' && ticketIds.includes(ticketId))
+    .map(
+      ({ startMin, after }) =>
+        startMin - Math.max(0, ...after.map(({ id, waitMin }) => (endOf.get(id) ?? 0) + waitMin)),
+    );
+  return sum(waits.filter((wait) => wait >= LEAST_WAIT_MIN));
 }
 
 /** What hands do for others before it is done, ticket by ticket, most first. */

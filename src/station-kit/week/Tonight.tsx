@@ -54,8 +54,10 @@ export function Tonight({ answer, sitting, onPick }: TonightProps) {
                 <b>{TASK_WORDS[task.kind]}</b> {task.what}
                 <small>
                   {whose ? `ticket ${whose}, ` : ''}
-                  {task.isOwn ? '' : 'about '}
-                  {minutesText(task.minutes * 60)}
+                  <span className={task.isOwn ? undefined : styles.usual}>
+                    {task.isOwn ? '' : 'about '}
+                    {minutesText(task.minutes * 60)}
+                  </span>
                   {short.length > 0 ? `; short: ${short.join(', ')}` : ''}
                 </small>
               </button>

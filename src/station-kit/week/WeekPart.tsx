@@ -169,6 +169,7 @@ function boardDays(
       toMin: task.endMin,
       hue: own === undefined || others.length > 0 ? null : tickets.findIndex(({ id }) => id === own),
       isLate,
+      isGuess: task.hands && !task.isOwn,
       mayMove: task.hands,
     };
   };

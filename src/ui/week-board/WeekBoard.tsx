@@ -27,6 +27,8 @@ export interface BoardPiece {
   /** Whose it is: its color beside its words; null where several share it. */
   readonly hue: number | null;
   readonly isLate: boolean;
+  /** Its minutes are the usual ones, not the maker's own. */
+  readonly isGuess: boolean;
   readonly mayMove: boolean;
 }
 
@@ -151,7 +153,7 @@ interface PieceProps {
 }
 
 function Piece({ piece, left, width, isThin, isPicked, onPick }: PieceProps) {
-  const { id, says, small, name, hue, isLate, mayMove } = piece;
+  const { id, says, small, name, hue, isLate, isGuess, mayMove } = piece;
   const { setNodeRef, listeners, transform } = useDraggable({ id, disabled: !mayMove });
   const own = hue === null ? undefined : HUES[hue % HUES.length];
   return (
@@ -164,6 +166,7 @@ function Piece({ piece, left, width, isThin, isPicked, onPick }: PieceProps) {
       data-task={id}
       data-picked={isPicked}
       data-late={isLate}
+      data-guess={isGuess}
       title={name}
       style={{
         left,
