@@ -1,4 +1,4 @@
-import { calendarFile, deliveriesFile } from './calendar';
+import { calendarFile, deliveriesFile, sessionsFile } from './calendar';
 
 const START = Date.UTC(2026, 10, 27, 18);
 
@@ -18,6 +18,25 @@ describe('calendarFile', () => {
     expect(file).toContain('TRIGGER:-PT30M');
     expect(file).toContain('UID:session-1@ruvek');
     expect(calendarFile({ ...session, savedAt: START })).toContain('UID:session-1@ruvek');
+  });
+});
+
+describe('sessionsFile', () => {
+  it('writes each sitting of a week, each with its alarm and what is done in it', () => {
+    const sitting = (day: number) => ({
+      title: 'Bench: 2 h 0 min',
+      startsAt: START + day * 864e5,
+      endsAt: START + day * 864e5 + 72e5,
+      uid: `week-${day}@ruvek`,
+      notes: ['19:30 Melt and pour', '20:44 Dress, 40 heads'],
+      savedAt: START - 1e3,
+    });
+    const file = sessionsFile('The week', [sitting(0), sitting(1)]);
+    expect(file.match(/BEGIN:VEVENT/g)).toHaveLength(2);
+    expect(file.match(/BEGIN:VALARM/g)).toHaveLength(2);
+    expect(file).toContain('DTSTART:20261128T180000Z');
+    expect(file).toContain('20:44 Dress\\, 40 heads');
+    expect(sessionsFile('The week', [])).toMatch(/^BEGIN:VCALENDAR[\s\S]*END:VCALENDAR$/);
   });
 });
 
