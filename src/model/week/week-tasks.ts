@@ -1,6 +1,7 @@
 import dayjs from 'dayjs';
 import { allotPromises } from '@/core/stock/allot-promises';
-import type { Ticket } from '@/records/ticket';
+import { wareRecord } from '../bills/promises';
+import type { Ticket, TicketLine, TicketWare } from '@/records/ticket';
 import type { BenchView } from '../bench/bench-view';
 import { inOrderOfDue } from '../tickets/in-order-of-due';
 import { handTasks, lineTasks, rackTasks, type TaskFacts } from './line-tasks';
@@ -22,10 +23,41 @@ export interface WeekQuestion extends TaskFacts {
   readonly now: number;
 }
 
+/** What a ticket asks of which nobody knows how it is made: heads that no block gives, a thing never put together. */
+export type Unplanned = { readonly ticketId: string; readonly id: string } & (
+  | { readonly is: 'line'; readonly line: TicketLine }
+  | { readonly is: 'ware'; readonly ware: TicketWare }
+);
+
+/**
+ * What cannot be planned: lines still to be cast that no block gives in their metal, wares of which nothing was kept yet.
+ *
+ * @example unplannedOf(tickets, [], view)[0]?.is // 'line', on a bench without a block
+ */
+export function unplannedOf(
+  tickets: readonly Ticket[],
+  poured: readonly PlannedMetal[],
+  view: BenchView,
+): Unplanned[] {
+  const cast = new Set(poured.flatMap(({ session }) => session.wants.map(({ lineId }) => lineId)));
+  return tickets.flatMap((ticket): Unplanned[] => [
+    ...ticket.lines.flatMap((line): Unplanned[] =>
+      line.metalBinId !== null && line.count > (view.made.get(line.id) ?? 0) && !cast.has(line.id)
+        ? [{ ticketId: ticket.id, id: line.id, is: 'line', line }]
+        : [],
+    ),
+    ...ticket.wares.flatMap((ware): Unplanned[] =>
+      ware.count > (view.made.get(ware.id) ?? 0) && wareRecord(ware, view) === null
+        ? [{ ticketId: ticket.id, id: ware.id, is: 'ware', ware }]
+        : [],
+    ),
+  ]);
+}
+
 /**
  * Everything that open tickets still ask of the bench, as tasks that wait for one another: pours that tickets share, then
  * each line and ware on its own way, then the bag. What is short is said on the task that wants it; where it is on order, the
- * task waits for the parcel.
+ * task waits for the parcel. What cannot be planned is left out, and its ticket is not bagged.
  *
  * @example weekTasks(question).filter(({ kind }) => kind === 'pour').length // 2: two metals
  */
@@ -33,20 +65,24 @@ export function weekTasks({ tickets, poured, now, ...facts }: WeekQuestion): Wee
   const { view, mostMin } = facts;
   const pours = poured.flatMap((metal) => pourTasks(metal, view, mostMin));
   const racks = rackTasks(view, now);
+  const unplanned = unplannedOf(tickets, poured, view);
   const free = new Map<string, number>();
   const ways = inOrderOfDue([...tickets]).flatMap((ticket) => {
     const own = [
-      ...ticket.lines.flatMap((line) =>
-        lineTasks(
-          line,
-          ticket.id,
-          pours.filter(({ lineIds }) => lineIds.has(line.id)),
-          racks.filter(({ lineIds }) => lineIds.has(line.id)),
-          facts,
+      ...ticket.lines
+        .filter(({ id }) => !unplanned.some((each) => each.id === id))
+        .flatMap((line) =>
+          lineTasks(
+            line,
+            ticket.id,
+            pours.filter(({ lineIds }) => lineIds.has(line.id)),
+            racks.filter(({ lineIds }) => lineIds.has(line.id)),
+            facts,
+          ),
         ),
-      ),
       ...ticket.wares.flatMap((ware) => wareTasks(ware, ticket.id, free, facts)),
     ];
+    if (unplanned.some(({ ticketId }) => ticketId === ticket.id)) return own;
     return [
       ...own,
       ...bagTask(

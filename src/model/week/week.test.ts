@@ -13,7 +13,7 @@ import type { PlannedMetal } from './pour-tasks';
 import { nextSitting, placedTasks, weekRows } from './week-rows';
 import { weekShop } from './week-shop';
 import { sittings } from './week-task';
-import { weekTasks } from './week-tasks';
+import { unplannedOf, weekTasks } from './week-tasks';
 
 // A Tuesday, at noon.
 const NOW = dayjs('2026-12-01T12:00:00').valueOf();
@@ -93,6 +93,27 @@ describe('the tasks of a week', () => {
     const coats = tasks.filter(({ kind, ticketIds }) => kind === 'coat' && ticketIds.includes(bullets.id));
     expect(coats.filter(({ after }) => after.length === 0)).toHaveLength(2);
     expect(coats.filter(({ after }) => after.length > 0)).toHaveLength(2);
+  });
+
+  it('leave out what nothing on the bench can cast, and do not bag its ticket', async () => {
+    const bench = demo();
+    const { tasks, tickets, view } = await weekOn({ ...bench, molds: [] });
+    const eggs = tickets.find(({ title }) => title === 'Flounder club, eggs')!;
+    const darts = tickets.find(({ title }) => title === 'Canal darts')!;
+    const of = (id: string) =>
+      tasks.filter(({ ticketIds }) => ticketIds.includes(id)).map(({ kind }) => kind);
+    expect(of(darts.id)).toEqual([]);
+    // Cast already: it only wants its color.
+    expect(of(eggs.id)).toContain('bag');
+    const unplanned = unplannedOf(tickets, [], view);
+    expect(unplanned.filter(({ ticketId }) => ticketId === darts.id)).toHaveLength(2);
+    expect(unplanned.some(({ ticketId }) => ticketId === eggs.id)).toBe(false);
+    const asked: Ticket = {
+      ...eggs,
+      lines: [],
+      wares: [{ id: 'w', kind: 'build', family: 'never', says: 'A bait to come', count: 3, dueOn: null }],
+    };
+    expect(unplannedOf([asked], [], view)).toMatchObject([{ is: 'ware', id: 'w' }]);
   });
 
   it('know what hangs already: what is in the oven takes what is left of it', async () => {

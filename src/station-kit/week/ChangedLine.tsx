@@ -18,12 +18,7 @@ const readSeen = (kept: unknown): Seen | null =>
 export function ChangedLine({ answer }: { readonly answer: WeekAnswer }) {
   const [seen, setSeen] = useKeptState<Seen>('week-seen', readSeen);
   const now = useMemo(
-    () =>
-      Object.fromEntries(
-        answer.planned
-          ? outlooks(answer.planned, answer.tickets, answer.now).map(({ ticket, day }) => [ticket.id, day])
-          : [],
-      ),
+    () => Object.fromEntries(outlooks(answer).map(({ ticket, day }) => [ticket.id, day])),
     [answer],
   );
   useEffect(() => {

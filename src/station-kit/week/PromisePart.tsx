@@ -12,6 +12,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '../BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { JobFailure } from '../JobFailure';
+import { UnplannedNote } from './UnplannedNote';
 import { usePromise, type Asked, type TicketPromise } from './use-promise';
 import type { WeekAnswer } from './use-week';
 import { outlooks } from './week-words';
@@ -64,6 +65,9 @@ function PromiseRows({
   const { mass } = useUnits();
   const own = outlookOf(planned, ticketId);
   const first = ahead ? outlookOf(ahead, ticketId) : undefined;
+  if (planned.unplanned.some((each) => each.ticketId === ticketId)) {
+    return <UnplannedNote answer={planned} ticketId={ticketId} />;
+  }
   if (!own) {
     return (
       <SlipNote tone="mind">
@@ -147,8 +151,8 @@ function PromiseRows({
   );
 }
 
-function outlookOf({ planned, tickets, now }: WeekAnswer, ticketId: string) {
-  return planned ? outlooks(planned, tickets, now).find(({ ticket }) => ticket.id === ticketId) : undefined;
+function outlookOf(answer: WeekAnswer, ticketId: string) {
+  return outlooks(answer).find(({ ticket }) => ticket.id === ticketId);
 }
 
 /** Waits shorter than this nobody notices, min. */
@@ -187,15 +191,13 @@ function aheadOf(answer: WeekAnswer, ticketId: string, finishMin: number): strin
 /** What the others lose where one goes before them; null where nobody is later. */
 function costsOf(ahead: WeekAnswer, without: WeekAnswer): string | null {
   if (!ahead.planned || !without.planned) return null;
-  const then = outlooks(ahead.planned, ahead.tickets, ahead.now);
-  const later = outlooks(without.planned, without.tickets, without.now).flatMap(
-    ({ ticket, finishMin, lateDays }) => {
-      const now = then.find((each) => each.ticket.id === ticket.id);
-      const days = now ? Math.round((now.finishMin - finishMin) / 1440) : 0;
-      if (!now || days < 1) return [];
-      const late = now.lateDays > lateDays ? `, ${now.lateDays} late` : '';
-      return [`ticket ${ticket.no} ${days} ${days === 1 ? 'day' : 'days'} later${late}`];
-    },
-  );
+  const then = outlooks(ahead);
+  const later = outlooks(without).flatMap(({ ticket, finishMin, lateDays }) => {
+    const now = then.find((each) => each.ticket.id === ticket.id);
+    const days = now ? Math.round((now.finishMin - finishMin) / 1440) : 0;
+    if (!now || days < 1) return [];
+    const late = now.lateDays > lateDays ? `, ${now.lateDays} late` : '';
+    return [`ticket ${ticket.no} ${days} ${days === 1 ? 'day' : 'days'} later${late}`];
+  });
   return later.length === 0 ? null : `Then ${later.slice(0, MOST_SAID).join('; ')}.`;
 }

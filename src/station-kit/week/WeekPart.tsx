@@ -22,6 +22,7 @@ import { AskWhen } from './AskWhen';
 import { HoursForm } from './HoursForm';
 import { useWeekOut } from './use-week-out';
 import { ChangedLine } from './ChangedLine';
+import { UnplannedNote } from './UnplannedNote';
 import { Tonight } from './Tonight';
 import type { WeekAnswer } from './use-week';
 import { atText, placedText, whoseText } from './week-words';
@@ -101,8 +102,9 @@ export function WeekPart({ job, pickedId, onPick, onTicket }: WeekPartProps) {
           or make that evening longer.
         </p>
       ) : null}
+      <UnplannedNote answer={answer} />
       <ChangedLine answer={answer} />
-      {answer.tasks.length === 0 ? (
+      {answer.tasks.length === 0 && answer.unplanned.length === 0 ? (
         <Nothing
           says={
             answer.tickets.length === 0

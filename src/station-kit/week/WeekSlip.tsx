@@ -29,13 +29,19 @@ export function WeekSlip({ answer, pickedId }: WeekSlipProps) {
       </>
     );
   }
-  const told = outlooks(answer.planned, answer.tickets, answer.now);
+  const told = outlooks(answer);
   const late = told.filter(({ lateDays }) => lateDays > 0).length;
   return (
     <>
       <PickedTask answer={answer} pickedId={pickedId} />
       <SlipTitle over="The week">
-        {told.length === 0 ? 'Nothing to do' : late === 0 ? 'All in time' : `${late} late`}
+        {told.length === 0
+          ? answer.unplanned.length > 0
+            ? 'Not known'
+            : 'Nothing to do'
+          : late === 0
+            ? 'All in time'
+            : `${late} late`}
       </SlipTitle>
       <SlipPart label="When each ticket is done">
         {told.map(({ ticket, day, band, lateDays }) => (

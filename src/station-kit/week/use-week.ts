@@ -10,7 +10,7 @@ import { benchWindows, weekOf, type BenchWindow } from '@/model/week/bench-windo
 import type { PlannedMetal } from '@/model/week/pour-tasks';
 import { weekShop } from '@/model/week/week-shop';
 import type { WeekTask } from '@/model/week/week-task';
-import { weekTasks } from '@/model/week/week-tasks';
+import { unplannedOf, weekTasks, type Unplanned } from '@/model/week/week-tasks';
 import { sessionOf } from '@/model/tickets/session-takes';
 import { wantsOf } from '@/model/tickets/wants-of';
 import type { BenchView } from '@/model/bench/bench-view';
@@ -25,6 +25,8 @@ export interface WeekAnswer {
   readonly tickets: readonly Ticket[];
   readonly tasks: readonly WeekTask[];
   readonly windows: readonly BenchWindow[];
+  /** What cannot be planned: by when its tickets are done is not known. */
+  readonly unplanned: readonly Unplanned[];
   readonly shop: Shop;
   readonly planned: PlannedWeek | null;
   readonly problem: Problem | null;
@@ -75,6 +77,7 @@ export async function planTickets(
     tickets,
     tasks,
     windows,
+    unplanned: unplannedOf(tickets, poured, view),
     shop,
     planned: planned.ok ? planned.value : null,
     problem: planned.ok ? null : planned.problem,

@@ -1,10 +1,11 @@
-import type { PlannedWeek } from '@/core/schedule/plan-week';
 import { dueMinOf } from '@/model/week/week-shop';
 import type { PlacedTask } from '@/model/week/week-rows';
 import { TASK_WORDS, type WeekTask } from '@/model/week/week-task';
 import type { Ticket } from '@/records/ticket';
 import { hourText, weekdayText } from '@/text/date-text';
 import { minutesText } from '@/text/words';
+
+import type { WeekAnswer } from './use-week';
 
 const MINUTE_MS = 60_000;
 
@@ -42,17 +43,16 @@ export interface TicketOutlook {
 
 const fromTo = (from: string, to: string) => (from === to ? `on ${from}` : `${from} to ${to}`);
 
-/** Every ticket's outlook, first finished first. */
-export function outlooks(
-  planned: PlannedWeek,
-  tickets: readonly Ticket[],
-  now: number,
-): readonly TicketOutlook[] {
+type Outlooked = Pick<WeekAnswer, 'planned' | 'tickets' | 'unplanned' | 'now'>;
+
+/** Every ticket's outlook, first finished first; of one that cannot be planned there is none. */
+export function outlooks({ planned, tickets, unplanned, now }: Outlooked): readonly TicketOutlook[] {
+  if (!planned) return [];
   const promiseOf = new Map(planned.promises.map((promise) => [promise.id, promise]));
   return planned.plan.orders
     .flatMap(({ id, finishMin }) => {
       const ticket = tickets.find((each) => each.id === id);
-      if (!ticket) return [];
+      if (!ticket || unplanned.some(({ ticketId }) => ticketId === id)) return [];
       const promise = promiseOf.get(id);
       const day = (minute: number) => (Number.isFinite(minute) ? onText(now, minute) : 'past ten weeks');
       const late = finishMin - dueMinOf(ticket, now);
