@@ -123,6 +123,13 @@ function PromiseRows({
       ) : null}
       {[...lacks.values()].slice(0, MOST_SAID).map(({ binId, qty, dueOn }) => {
         const bin = view.binById.get(binId);
+        if (bin && !view.levels.has(binId)) {
+          return (
+            <SlipNote key={binId} tone="mind">
+              {bin.name} was not counted yet. <Link href={`/shelf?bin=${binId}`}>Count it</Link>
+            </SlipNote>
+          );
+        }
         return bin ? (
           <SlipNote key={binId} tone={dueOn ? 'mind' : 'stop'}>
             {amountText(qty, bin, mass)} {bin.name} to come

@@ -40,6 +40,7 @@ export function Tonight({ answer, sitting, onPick }: TonightProps) {
         {tasks.map((task, nth) => {
           const short = task.lacks.flatMap(({ binId, qty, dueOn }) => {
             const bin = view.binById.get(binId);
+            if (bin && !view.levels.has(binId)) return [`${bin.name} not counted yet`];
             return bin
               ? [
                   `${amountText(qty, bin, mass)} ${bin.name}${dueOn ? ` by ${weekdayText(dueOn)}` : ', none on order'}`,
@@ -58,7 +59,7 @@ export function Tonight({ answer, sitting, onPick }: TonightProps) {
                     {task.isOwn ? '' : 'about '}
                     {minutesText(task.minutes * 60)}
                   </span>
-                  {short.length > 0 ? `; short: ${short.join(', ')}` : ''}
+                  {short.length > 0 ? `; wants ${short.join(', ')}` : ''}
                 </small>
               </button>
               <Button

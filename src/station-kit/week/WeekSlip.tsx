@@ -2,6 +2,7 @@
 
 import { Button, Select } from 'antd';
 import { weekOf } from '@/model/week/bench-windows';
+import { dueOn } from '@/model/tickets/due-on';
 import { placedTasks } from '@/model/week/week-rows';
 import { TASK_WORDS } from '@/model/week/week-task';
 import { weekdayText } from '@/text/date-text';
@@ -12,7 +13,7 @@ import { useBench } from '../BenchProvider';
 import { inBackground } from '../in-background';
 import { useStart } from './use-start';
 import type { WeekAnswer } from './use-week';
-import { atText, onText, outlooks, taskText, whoseText } from './week-words';
+import { atText, onText, outlooks, taskText, whoseText, type TicketOutlook } from './week-words';
 
 interface WeekSlipProps {
   readonly answer: WeekAnswer | null;
@@ -30,19 +31,10 @@ export function WeekSlip({ answer, pickedId }: WeekSlipProps) {
     );
   }
   const told = outlooks(answer);
-  const late = told.filter(({ lateDays }) => lateDays > 0).length;
   return (
     <>
       <PickedTask answer={answer} pickedId={pickedId} />
-      <SlipTitle over="The week">
-        {told.length === 0
-          ? answer.unplanned.length > 0
-            ? 'Not known'
-            : 'Nothing to do'
-          : late === 0
-            ? 'All in time'
-            : `${late} late`}
-      </SlipTitle>
+      <SlipTitle over="The week">{titleOf(answer, told)}</SlipTitle>
       <SlipPart label="When each ticket is done">
         {told.map(({ ticket, day, band, lateDays }) => (
           <div key={ticket.id}>
@@ -62,6 +54,16 @@ export function WeekSlip({ answer, pickedId }: WeekSlipProps) {
       </SlipNote>
     </>
   );
+}
+
+/** What the week says in a word or two: never that all is well while something is short. */
+function titleOf({ tasks, tickets, unplanned }: WeekAnswer, told: readonly TicketOutlook[]): string {
+  const late = told.filter(({ lateDays }) => lateDays > 0).length;
+  if (told.length === 0) return unplanned.length > 0 ? 'Not known' : 'Nothing to do';
+  if (late > 0) return `${late} late`;
+  if (tasks.some(({ lacks }) => lacks.some(({ dueOn: day }) => day === null)))
+    return 'Once all of it is there';
+  return tickets.some((ticket) => dueOn(ticket) !== null) ? 'All in time' : 'Planned';
 }
 
 /** The task that is picked: what it waits for, where it is pinned, where to begin it. */
