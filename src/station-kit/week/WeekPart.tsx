@@ -1,6 +1,6 @@
 'use client';
 
-import { Button } from 'antd';
+import { Button, Progress } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Week } from '@/records/week';
 import { benchWindows, weekOf } from '@/model/week/bench-windows';
@@ -57,7 +57,7 @@ export function WeekPart({ job, pickedId, onPick, onTicket }: WeekPartProps) {
   const save = (next: Week) => inBackground(workshop.bench.save({ ...view.bench, week: next }));
   const days = useMemo(() => (answer ? boardDays(answer, placed, first) : []), [answer, placed, first]);
   if (job.failure !== null) return <JobFailure job={job} />;
-  if (!answer) return <p role="status">Planning the week.</p>;
+  if (!answer) return <Planning job={job} says="Planning the week." />;
 
   const move = (id: string, day: string) => {
     if (benchWindows(week, answer.now).every((window) => window.day !== day)) {
@@ -89,6 +89,7 @@ export function WeekPart({ job, pickedId, onPick, onTicket }: WeekPartProps) {
           <span className={styles.usual}>hours as is usual, until you say yours</span>
         )}
       </div>
+      {job.is === 'working' ? <Planning job={job} says="Planning anew." /> : null}
       {answer.problem ? (
         <p role="alert" className="wrong">
           {answer.windows.length === 0
@@ -147,6 +148,44 @@ export function WeekPart({ job, pickedId, onPick, onTicket }: WeekPartProps) {
       ) : null}
       {isAsking === 'hours' ? <HoursForm week={week} onSave={save} onClose={() => setAsking(null)} /> : null}
       {isAsking === 'when' ? <AskWhen onClose={() => setAsking(null)} /> : null}
+    </div>
+  );
+}
+
+/** A plan that is under way, and how to call it off. */
+function Planning({ job, says }: { readonly job: Job<WeekAnswer>; readonly says: string }) {
+  const [isOff, setOff] = useState(false);
+  if (isOff) {
+    const again = () => {
+      setOff(false);
+      job.again();
+    };
+    return (
+      <p role="status">
+        Called off. <Button onClick={again}>Plan the week</Button>
+      </p>
+    );
+  }
+  return (
+    <div className={row(8)} role="status">
+      <span>{says}</span>
+      <Progress
+        percent={100}
+        status="active"
+        showInfo={false}
+        size="small"
+        style={{ maxWidth: 160 }}
+        aria-label={says}
+      />
+      <Button
+        size="small"
+        onClick={() => {
+          setOff(true);
+          job.cancel();
+        }}
+      >
+        Call it off
+      </Button>
     </div>
   );
 }

@@ -1,9 +1,7 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { benchModel } from '@/model/bench/bench-model';
-import type { BenchView } from '@/model/bench/bench-view';
-import type { MassUnit } from '@/core/units/write-mass';
 import type { Ticket } from '@/records/ticket';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '../BenchProvider';
@@ -28,11 +26,9 @@ export interface TicketPromise {
 const SETTLE_MS = 500;
 const NEVER_DUE = { dueOn: null };
 
-/** The bench as it would be with a ticket on its rail. */
-function viewWith(view: BenchView, ticket: Ticket, mass: MassUnit): BenchView {
-  const tickets = [...view.tickets.filter(({ id }) => id !== ticket.id), ticket];
-  return benchModel()({ ...view, tickets }, mass);
-}
+/** Whether a ticket on the rail asks for the very same. */
+const isSame = (written: Ticket | undefined, wish: Asked): boolean =>
+  JSON.stringify([written?.lines, written?.wares]) === JSON.stringify([wish.lines, wish.wares]);
 
 /**
  * By when a ticket can be done and, where that is asked for, what bringing it forward costs the others; planned in a
@@ -42,6 +38,8 @@ export function usePromise(asked: Asked | null, isForward: boolean): Job<TicketP
   const { view, workshop } = useBench();
   const { mass } = useUnits();
   const job = useJob<TicketPromise>({ keepsLast: true });
+  // Kept from one wish to the next: only what reads the tickets is worked out anew.
+  const [modelOf] = useState(benchModel);
   const { start, cancel } = job;
   // What is typed is rebuilt on each stroke; its content decides, not its identity.
   const key = asked && asked.lines.length + asked.wares.length > 0 ? JSON.stringify(asked) : '';
@@ -73,8 +71,8 @@ export function usePromise(asked: Asked | null, isForward: boolean): Job<TicketP
                   wares: wish.wares.map((ware) => ({ ...ware, ...NEVER_DUE })),
                 }),
           };
-          const own = viewWith(view, ticket, mass);
           const all = [...others, ticket];
+          const own = isSame(written, wish) ? view : modelOf({ ...view, tickets: all }, mass);
           const planned = await planTickets(worker, own, all, now, mass);
           const promise = { ticketId: ticket.id, planned, without: null, ahead: null };
           if (!isForward) return promise;
@@ -88,6 +86,6 @@ export function usePromise(asked: Asked | null, isForward: boolean): Job<TicketP
       SETTLE_MS,
     );
     return () => clearTimeout(timer);
-  }, [key, isForward, view, workshop, mass, start, cancel]);
+  }, [key, isForward, view, workshop, mass, modelOf, start, cancel]);
   return job;
 }
