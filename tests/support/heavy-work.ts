@@ -215,4 +215,33 @@ const stl: HeavyWork = {
     }),
 };
 
-export const HEAVY_WORKS: readonly HeavyWork[] = [plan, cuts, mix, photo, skirt, stl];
+const MANY_TICKETS = 30;
+
+/** The tickets that have most steps, some times over, each due on another day. */
+function manyTickets(demo: BenchContents): BenchContents {
+  const like = demo.tickets.filter(
+    ({ state, lines }) => state === 'open' && lines.some(({ coatId }) => coatId !== null),
+  );
+  const tickets = Array.from({ length: MANY_TICKETS }, (_, nth) => {
+    const ticket = like[nth % like.length];
+    if (!ticket) throw new Error('the demo has no tickets of colored heads');
+    const lines = ticket.lines.map((line) => ({ ...line, id: `${line.id}-${nth}` }));
+    return { ...ticket, id: `many-${nth}`, no: 100 + nth, title: `${ticket.title} ${nth}`, lines };
+  });
+  return { ...demo, tickets };
+}
+
+const week: HeavyWork = {
+  name: 'a week of some three hundred tasks is planned anew',
+  station: 'ticket?part=week',
+  bench: manyTickets,
+  prepare: (page) => shown(page.getByRole('region', { name: 'Next at the bench' })),
+  work: async (page) => {
+    const day = page.getByRole('region', { name: 'The week' }).getByRole('region').nth(1);
+    await day.getByRole('button', { name: /^(Strike out|As usual)$/ }).click();
+    await shown(page.getByText('Planning anew.'));
+    await gone(page.getByText('Planning anew.'));
+  },
+};
+
+export const HEAVY_WORKS: readonly HeavyWork[] = [plan, cuts, mix, photo, skirt, stl, week];
