@@ -55,5 +55,9 @@ export async function freshPage(browser: Browser): Promise<Page> {
   });
   // What runs these files keeps the names of functions by a helper that a page does not have.
   await context.addInitScript('globalThis.__name ??= (made) => made');
+  // In millimeters and grams, as the works read what the page says: units are else guessed from the language.
+  await context.addInitScript(() => {
+    if (localStorage.getItem('ruvek-screen') === null) localStorage.setItem('ruvek-screen', '{}');
+  });
   return context.newPage();
 }
