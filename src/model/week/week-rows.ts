@@ -35,8 +35,7 @@ export function placedTasks(tasks: readonly WeekTask[], { plan }: PlannedWeek): 
 }
 
 /** The day on which a moment lies, minutes from now. */
-export const dayAt = (now: number, minute: number): string =>
-  dayjs(now + minute * MINUTE_MS).format('YYYY-MM-DD');
+const dayAt = (now: number, minute: number): string => dayjs(now + minute * MINUTE_MS).format('YYYY-MM-DD');
 
 /**
  * So many days of a plan from the `first` on, each with what begins on it.
@@ -62,16 +61,24 @@ export function weekRows(
   });
 }
 
-/** What is done by hand in the next window in which anything is, in its order. */
-export function nextSitting(
-  placed: readonly PlacedTask[],
-  windows: readonly BenchWindow[],
-): { readonly window: BenchWindow; readonly tasks: readonly PlacedTask[] } | null {
-  for (const window of windows) {
-    const tasks = placed.filter(
-      ({ hands, startMin }) => hands && startMin >= window.fromMin - 1e-6 && startMin < window.toMin,
-    );
-    if (tasks.length > 0) return { window, tasks };
-  }
-  return null;
+/** One stretch at the bench, with what is done by hand in it, in its order. */
+export interface Sitting {
+  readonly window: BenchWindow;
+  readonly tasks: readonly PlacedTask[];
+}
+
+/**
+ * The stretches at the bench in which anything is done by hand; the first is what to do next.
+ *
+ * @example sittingsOf(placed, windows)[0]?.tasks[0]?.kind // 'pour'
+ */
+export function sittingsOf(placed: readonly PlacedTask[], windows: readonly BenchWindow[]): Sitting[] {
+  return windows
+    .map((window) => ({
+      window,
+      tasks: placed.filter(
+        ({ hands, startMin }) => hands && startMin >= window.fromMin - 1e-6 && startMin < window.toMin,
+      ),
+    }))
+    .filter(({ tasks }) => tasks.length > 0);
 }

@@ -10,7 +10,7 @@ import { sessionOf } from '../tickets/session-takes';
 import { wantsOf } from '../tickets/wants-of';
 import { benchWindows, overlapIn } from './bench-windows';
 import type { PlannedMetal } from './pour-tasks';
-import { nextSitting, placedTasks, weekRows } from './week-rows';
+import { placedTasks, sittingsOf, weekRows } from './week-rows';
 import { weekShop } from './week-shop';
 import { sittings } from './week-task';
 import { unplannedOf, weekTasks } from './week-tasks';
@@ -200,7 +200,7 @@ describe('the plan of a week', () => {
         true,
       );
     }
-    const sitting = nextSitting(placed, windows)!;
+    const sitting = sittingsOf(placed, windows)[0]!;
     expect(sitting.window.day).toBe('2026-12-01');
     expect(sitting.tasks.every(({ hands }) => hands)).toBe(true);
     const rows = weekRows(placed, windows, NOW, 0, 70);

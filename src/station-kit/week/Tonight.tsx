@@ -2,8 +2,7 @@
 
 import dayjs from 'dayjs';
 import { Button } from 'antd';
-import type { BenchWindow } from '@/model/week/bench-windows';
-import type { PlacedTask } from '@/model/week/week-rows';
+import type { Sitting } from '@/model/week/week-rows';
 import { TASK_WORDS } from '@/model/week/week-task';
 import { weekdayText } from '@/text/date-text';
 import { amountText, minutesText } from '@/text/words';
@@ -16,7 +15,7 @@ import styles from './week.module.css';
 
 interface TonightProps {
   readonly answer: WeekAnswer;
-  readonly sitting: { readonly window: BenchWindow; readonly tasks: readonly PlacedTask[] } | null;
+  readonly sitting: Sitting | null;
   readonly onPick: (id: string) => void;
 }
 

@@ -4,7 +4,7 @@ import { Button, Progress } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Week } from '@/records/week';
 import { benchWindows, weekOf } from '@/model/week/bench-windows';
-import { nextSitting, placedTasks, weekRows, type PlacedTask } from '@/model/week/week-rows';
+import { placedTasks, sittingsOf, weekRows, type PlacedTask } from '@/model/week/week-rows';
 import { TASK_WORDS } from '@/model/week/week-task';
 import { weekdayText } from '@/text/date-text';
 import { minutesText } from '@/text/words';
@@ -116,7 +116,7 @@ export function WeekPart({ job, pickedId, onPick, onTicket }: WeekPartProps) {
           onMend={onTicket}
         />
       ) : null}
-      <Tonight answer={answer} sitting={nextSitting(placed, answer.windows)} onPick={onPick} />
+      <Tonight answer={answer} sitting={sittingsOf(placed, answer.windows)[0] ?? null} onPick={onPick} />
       {answer.tasks.length > 0 ? (
         <section aria-label="The week" className={styles.week}>
           <div className={row(8)}>

@@ -2,7 +2,7 @@
 
 import { sessionsFile } from '@/data/exchange/calendar';
 import { weekSheetPdf } from '@/data/exchange/sheet/week-sheet';
-import { dayAt, type PlacedTask } from '@/model/week/week-rows';
+import { sittingsOf, type PlacedTask } from '@/model/week/week-rows';
 import { weekdayText } from '@/text/date-text';
 import { minutesText } from '@/text/words';
 import { useBench } from '../BenchProvider';
@@ -12,16 +12,6 @@ import type { WeekAnswer } from './use-week';
 import { atText, taskText } from './week-words';
 
 const MINUTE_MS = 60_000;
-
-/** The sittings of a plan, each with what is done by hand in it. */
-function sittingsOf({ now, windows }: WeekAnswer, placed: readonly PlacedTask[]) {
-  return windows.flatMap((window) => {
-    const tasks = placed.filter(
-      ({ hands, startMin }) => hands && startMin >= window.fromMin - 1e-6 && startMin < window.toMin,
-    );
-    return tasks.length === 0 ? [] : [{ ...window, day: dayAt(now, window.fromMin), tasks }];
-  });
-}
 
 /** The week on paper, and its evenings as a calendar file. */
 export function useWeekOut() {
@@ -36,14 +26,16 @@ export function useWeekOut() {
             {
               title: 'The week at the bench',
               from: view.bench.name,
-              sittings: sittingsOf(answer, placed).map(({ day, fromMin, toMin, tasks }) => ({
-                title: `${weekdayText(day)}, ${atText(answer.now, fromMin)} to ${atText(answer.now, toMin)}`,
-                says: `${minutesText(tasks.reduce((so, { minutes }) => so + minutes, 0) * 60)} of hands`,
-                rows: tasks.map((task) => ({
-                  at: atText(answer.now, task.startMin),
-                  says: taskText(task, answer.tickets),
-                })),
-              })),
+              sittings: sittingsOf(placed, answer.windows).map(
+                ({ window: { day, fromMin, toMin }, tasks }) => ({
+                  title: `${weekdayText(day)}, ${atText(answer.now, fromMin)} to ${atText(answer.now, toMin)}`,
+                  says: `${minutesText(tasks.reduce((so, { minutes }) => so + minutes, 0) * 60)} of hands`,
+                  rows: tasks.map((task) => ({
+                    at: atText(answer.now, task.startMin),
+                    says: taskText(task, answer.tickets),
+                  })),
+                }),
+              ),
             },
             fonts,
           ),
@@ -53,7 +45,7 @@ export function useWeekOut() {
         'week.ics',
         sessionsFile(
           'The week at the bench',
-          sittingsOf(answer, placed).map(({ day, fromMin, tasks }) => ({
+          sittingsOf(placed, answer.windows).map(({ window: { day, fromMin }, tasks }) => ({
             title: `Bench: ${minutesText(tasks.reduce((so, { minutes }) => so + minutes, 0) * 60)}`,
             startsAt: answer.now + fromMin * MINUTE_MS,
             endsAt: answer.now + Math.max(...tasks.map(({ endMin }) => endMin)) * MINUTE_MS,
