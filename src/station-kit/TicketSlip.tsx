@@ -22,6 +22,7 @@ import { StandInRows } from './stand-ins/StandInRows';
 import { JobFailure } from './JobFailure';
 import { usePlan } from './use-plan';
 import { amountText, headText, lotText, markText, massText, minutesText, verdictText } from '@/text/words';
+import { poursWorking } from './figures/pours-working';
 import { chargeWorking, minutesWorking } from './workings';
 
 export interface SlipLine {
@@ -125,7 +126,9 @@ function MetalTakes({ metal, wants, isWritten, isAlone }: MetalTakesProps) {
                 key={run.moldId}
                 name={`Pours of ${view.moldById.get(run.moldId)?.name ?? run.moldId}`}
               >
-                {run.pours}
+                <Figure working={poursWorking(run, planned.planned ?? session, view, mass)}>
+                  {run.pours}
+                </Figure>
               </SlipRow>
             ))}
             <SlipRow name="At your beat">

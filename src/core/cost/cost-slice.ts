@@ -12,4 +12,6 @@ export interface CostSlice {
   readonly tone: CostTone;
   readonly isGuess: boolean;
   readonly slices: readonly CostSlice[];
+  /** The sum that it comes of, in words. */
+  readonly how: readonly string[];
 }

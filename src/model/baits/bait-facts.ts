@@ -6,7 +6,7 @@ import { runBlades, type BladeRun } from '@/core/builds/run-blades';
 import { weighBuild } from '@/core/builds/weigh-build';
 import { rollUpCost } from '@/core/cost/roll-up-cost';
 import { sum } from '@/core/numeric/sum';
-import { countBuildable } from '@/core/stock/count-buildable';
+import { tallyByItem } from '@/core/stock/tally-by-item';
 import type { HeadBin } from '@/records/bin';
 import type { BuildRecord } from '@/records/build';
 import { hasWiredHead, looseSkirt, usesOf } from '../bills/build-uses';
@@ -14,6 +14,7 @@ import type { BenchFacts } from '../bench/bench-facts';
 import type { BenchView } from '../bench/bench-view';
 import { baitPartOf } from './measured-parts';
 import { freeOf } from '../stock/free-of';
+import { givesOf, type Gives } from '../stock/gives';
 import { headWeight, bodyRadiusMm } from '../heads/head-facts';
 import { skirtMassOf } from '../skirts/skirt-facts';
 import { headsThere } from '../heads/heads-there';
@@ -228,17 +229,21 @@ export function shelfOf(view: BenchView): { item: string; onHand: number; reserv
 }
 
 /** How many of a build the free shelf gives now, and what runs out first. Heads of any color count. */
-export function buildableOf(record: BuildLike, view: BenchView): { count: number; limiting: string[] } {
+export function buildableOf(record: BuildLike, view: BenchView): Gives {
   const heads = record.head && !hasWiredHead(record, view) ? headsFor(record, view) : null;
   // Where all heads have their wire already, none of the shelf is wanted.
   const isFramed = heads !== null && heads.length > 0 && heads.every(({ frameBinId }) => frameBinId);
   const recipe = usesOf(record).filter(({ item }) => !isFramed || item !== record.frameBinId);
-  const headCount = heads ? sum(heads.map(({ id }) => freeOf(view, id))) : Infinity;
-  if (recipe.length === 0) return { count: heads ? headCount : 0, limiting: [] };
-  const { count, limiting } = countBuildable(recipe, shelfOf(view));
-  const name = (id: string) => view.binById.get(id)?.name ?? skirtName(id, view);
-  if (headCount < count) return { count: headCount, limiting: ['the head'] };
-  return { count, limiting: limiting.map(name) };
+  const parts = [...tallyByItem(recipe)].map(([item, qty]) => ({
+    item,
+    qty,
+    name: view.binById.get(item)?.name ?? skirtName(item, view),
+    free: freeOf(view, item),
+  }));
+  const head = heads
+    ? [{ item: 'head', qty: 1, name: 'the head', free: sum(heads.map(({ id }) => freeOf(view, id))) }]
+    : [];
+  return givesOf([...parts, ...head]);
 }
 
 function skirtName(binId: string, view: BenchFacts): string {

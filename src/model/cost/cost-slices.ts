@@ -1,4 +1,4 @@
-import { type CostedPart } from '@/core/cost/bill';
+import { type CostedPart, type StageFacts } from '@/core/cost/bill';
 import { numberText } from '@/text/number-text';
 import { type Stage } from '@/records/outlay';
 import type { CostSlice } from '@/core/cost/cost-slice';
@@ -29,6 +29,7 @@ const OWN = [
 /** A costed piece as the bar draws it: its own work beside its parts. */
 export function sliceOf(part: CostedPart, view: BenchView, sign: string): CostSlice {
   const stage = part.stage !== null && isStage(part.stage) ? STAGE_WORDS[part.stage] : '';
+  const facts = workOn(part, view);
   const work = OWN.flatMap(([kind, what, tone]): CostSlice[] => {
     const each = part.own[kind];
     if (each <= 0) return [];
@@ -41,7 +42,8 @@ export function sliceOf(part: CostedPart, view: BenchView, sign: string): CostSl
         tone,
         slices: [],
         money: moneyText(each, sign),
-        isGuess: kind === 'labour' && workOn(part, view)?.isOwn === false,
+        isGuess: kind === 'labour' && facts?.isOwn === false,
+        how: facts ? workSteps(kind, facts, part.qty, sign) : [],
       },
     ];
   });
@@ -57,5 +59,37 @@ export function sliceOf(part: CostedPart, view: BenchView, sign: string): CostSl
     tone: part.item === null ? 'made' : 'part',
     isGuess: part.isGuess,
     slices: [...under, ...work],
+    how:
+      part.item === null
+        ? [...under, ...work].map(({ name, money }) => `${name} ${money}`)
+        : [
+            `${numberText(part.qty, 3)}${unit} of it, at the price at which it lies on the shelf, the oldest first`,
+          ],
   };
+}
+
+/** How a piece of work is paid, for one of the whole: what fails is begun over. */
+function workSteps(
+  kind: 'labour' | 'tooling' | 'energy',
+  facts: StageFacts,
+  qty: number,
+  sign: string,
+): string[] {
+  const times = [
+    ...(facts.scrapShare > 0 ? [`÷ (1 − ${numberText(facts.scrapShare * 100, 2)} % that fail)`] : []),
+    ...(qty === 1 ? [] : [`× ${numberText(qty, 3)}`]),
+  ].join(' ');
+  switch (kind) {
+    case 'labour':
+      return [
+        `${numberText(facts.minutesEach, 3)} min ${times} × ${moneyText(facts.ratePerHour, sign)} an hour ÷ 60`,
+      ];
+    case 'energy':
+      return [`${numberText(facts.kWhEach, 2)} kWh ${times} × ${moneyText(facts.pricePerKWh, sign)} a kWh`];
+    case 'tooling':
+      return facts.tooling.map(
+        ({ name, cost, lifePieces }) =>
+          `${name}: ${moneyText(cost, sign)} ÷ ${numberText(lifePieces, 6)} pieces that it is good for ${times}`,
+      );
+  }
 }

@@ -14,6 +14,7 @@ import { newestByFamily } from '../versions/newest-by-family';
 import { lengthText } from '@/text/words';
 import type { BenchView } from '../bench/bench-view';
 import { freeOf } from '../stock/free-of';
+import { givesOf, type Gives } from '../stock/gives';
 
 /** Everything of the shelf that a rig can use, by its drawer. */
 export function rigShelf({ bins }: Pick<BenchFacts, 'bins'>): readonly RigPiece[] {
@@ -50,14 +51,14 @@ export function newestRigs(rigs: readonly RigRecord[]): RigRecord[] {
 export function riggable(
   record: RigLike,
   view: Pick<BenchView, 'binById' | 'allowances' | 'levels' | 'promised'>,
-): { readonly count: number; readonly limiting: readonly string[] } {
+): Gives {
   const cuts = cutsOf(record, view).map(({ binId, cutMm }) => ({ item: binId, qty: cutMm }));
-  const uses = [...tallyByItem([...rigPieces(record, view), ...cuts])].filter(([, qty]) => qty > 0);
-  if (uses.length === 0) return { count: 0, limiting: [] };
-  const counts = uses.map(([binId, qty]) => Math.floor(freeOf(view, binId) / qty + 1e-9));
-  const count = Math.min(...counts);
-  const limiting = uses.flatMap(([binId], at) =>
-    counts[at] === count ? [view.binById.get(binId)?.name ?? 'a bin gone'] : [],
+  return givesOf(
+    [...tallyByItem([...rigPieces(record, view), ...cuts])].map(([item, qty]) => ({
+      item,
+      qty,
+      name: view.binById.get(item)?.name ?? 'a bin gone',
+      free: freeOf(view, item),
+    })),
   );
-  return { count, limiting };
 }

@@ -1,6 +1,5 @@
 import { nearestColors } from '@/core/coats/color/nearest-colors';
 import { pullTabs, type TabPieces } from '@/core/skirts/pull-tabs';
-import { countBuildable } from '@/core/stock/count-buildable';
 import { tallyByItem } from '@/core/stock/tally-by-item';
 import { sum } from '@/core/numeric/sum';
 import type { StrandBin } from '@/records/bin';
@@ -11,6 +10,7 @@ import { materialOf, piecesOf, tailLayers, takeOf } from './skirt-facts';
 import type { BenchFacts } from '../bench/bench-facts';
 import type { BenchView } from '../bench/bench-view';
 import { freeOf } from '../stock/free-of';
+import { givesOf, type Gives } from '../stock/gives';
 
 /** Another material in place of one that is short. */
 export interface Substitute {
@@ -167,15 +167,13 @@ export function substitutesFor(take: RunTake, view: BenchFacts): Substitute[] {
 }
 
 /** How many skirts the free shelf gives now, and what ends it. */
-export function tieable(
-  recipe: Parts,
-  view: BenchView,
-): { readonly count: number; readonly limiting: readonly string[] } {
-  const takes = planRun(recipe, 1, view).takes.filter(({ each }) => each > 0);
-  if (takes.length === 0) return { count: 0, limiting: [] };
-  const { count, limiting } = countBuildable(
-    takes.map(({ binId, each }) => ({ item: binId, qty: each })),
-    takes.map(({ binId }) => ({ item: binId, onHand: freeOf(view, binId), reserved: 0 })),
+export function tieable(recipe: Parts, view: BenchView): Gives {
+  return givesOf(
+    planRun(recipe, 1, view).takes.map(({ binId, name, each }) => ({
+      item: binId,
+      name,
+      qty: each,
+      free: freeOf(view, binId),
+    })),
   );
-  return { count, limiting: takes.filter(({ binId }) => limiting.includes(binId)).map(({ name }) => name) };
 }

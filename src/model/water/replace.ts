@@ -1,3 +1,4 @@
+import type { RateComparison, RateGroup } from '@/core/water/compare-rates';
 import type { NewTicket } from '@/records/ticket';
 import type { BenchView } from '../bench/bench-view';
 import { fishedPiece } from './fished';
@@ -10,7 +11,8 @@ export interface Replacement {
   readonly of: Fished;
   readonly name: string;
   readonly lost: number;
-  readonly perHour: number;
+  /** What was caught with it; null where nobody noted an hour. */
+  readonly rate: (RateGroup & Pick<RateComparison, 'dispersion'>) | null;
   /** Stands out from all else: more of it does no harm. */
   readonly works: boolean;
   /** How many to make. */
@@ -19,8 +21,8 @@ export interface Replacement {
 
 /** Everything fished since an instant that was lost, or stands clear of all else, the most lost first. */
 export function replacements(view: BenchView, since: number): Replacement[] {
-  const { groups, winner } = catchBy('thing', null, view, METRIC);
-  const rate = new Map(groups.map(({ under, perHour }) => [under, perHour]));
+  const { groups, winner, dispersion } = catchBy('thing', null, view, METRIC);
+  const rates = new Map(groups.map((group) => [group.under, { ...group, dispersion }]));
   const found = new Map<string, Replacement>();
   for (const { of, lost, at } of view.waterNotes) {
     if (of === null || at < since || !fishedPiece(of, view)) continue;
@@ -33,7 +35,7 @@ export function replacements(view: BenchView, since: number): Replacement[] {
       name,
       lost: all,
       works,
-      perHour: rate.get(name) ?? 0,
+      rate: rates.get(name) ?? null,
       count: all + (works ? 2 : 0),
     });
   }

@@ -70,7 +70,7 @@ export function CardRunPart<Item extends MadeRecord, Run extends CardRunRecord>(
         rows={kind.items(view).map((each) => {
           const gives = kind.gives(each, view);
           return {
-            ...gives,
+            gives,
             id: each.id,
             name: versionText(each),
             lies: kind.lies?.(each, view) ?? null,

@@ -5,7 +5,7 @@ import { Segmented } from 'antd';
 import { useId } from 'react';
 import type { CardWay } from '@/core/card-runs/turn-card';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
-import { minutesText } from '@/text/words';
+import { PaceFigure } from '../figures/PaceFigure';
 
 /** How many a run makes. */
 export function HowMany({
@@ -54,7 +54,7 @@ export function WhichWay({
 
 /** How long a run takes, and how that is known. */
 export function PaceNote({
-  pace: { secondsEach, isOwn },
+  pace,
   count,
 }: {
   readonly pace: { readonly secondsEach: number; readonly isOwn: boolean };
@@ -62,8 +62,8 @@ export function PaceNote({
 }) {
   return (
     <p className="quiet">
-      {isOwn ? 'By your own runs' : 'As a rule'} {minutesText(secondsEach)} each,{' '}
-      {minutesText(secondsEach * count)} for all.
+      {pace.isOwn ? 'By your own runs' : 'As a rule'} <PaceFigure pace={pace} /> each,{' '}
+      <PaceFigure pace={pace} count={count} /> for all.
     </p>
   );
 }

@@ -4,6 +4,8 @@ import { apart } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
+import type { Gives } from '@/model/stock/gives';
+import { GivesFigure } from '../figures/GivesFigure';
 import { sum } from '@/core/numeric/sum';
 import { minutesText } from '@/text/words';
 import styles from './runs.module.css';
@@ -13,8 +15,7 @@ export interface Given {
   readonly id: string;
   readonly name: string;
   readonly picture: ReactNode;
-  readonly count: number;
-  readonly limiting: readonly string[];
+  readonly gives: Gives;
   /** How many lie there made already, in words. */
   readonly lies?: string | null;
   readonly onMake: () => void;
@@ -36,15 +37,17 @@ export function ShelfGives({ rows, verb, none }: ShelfGivesProps) {
       {rows.length === 0 ? none : null}
       <ul className={apart(10, styles.gives)}>
         {[...rows]
-          .sort((a, b) => b.count - a.count)
-          .map(({ id, name, picture, count, limiting, lies, onMake }) => (
+          .sort((a, b) => b.gives.count - a.gives.count)
+          .map(({ id, name, picture, gives, lies, onMake }) => (
             <li key={id}>
               {picture}
               <span>
                 <strong>{name}</strong>
                 <small>
-                  {count > 0 ? `${count} from the shelf` : 'none from the shelf'}
-                  {limiting.length > 0 ? `, then ${limiting.slice(0, 2).join(' and ')} runs out` : ''}
+                  <GivesFigure gives={gives} /> from the shelf
+                  {gives.limiting.length > 0
+                    ? `, then ${gives.limiting.slice(0, 2).join(' and ')} runs out`
+                    : ''}
                 </small>
                 {lies ? <small>{lies}</small> : null}
               </span>

@@ -1,3 +1,4 @@
+import type { Gives } from '@/model/stock/gives';
 import type { ScreenUnits } from '@/text/written-in';
 import type { ReactNode } from 'react';
 import type { PartGauge } from '@/core/parts/part-roles';
@@ -117,10 +118,7 @@ export interface CardRunKind<Item extends MadeRecord, Run extends CardRunRecord>
   readonly items: (view: BenchView) => readonly Item[];
   readonly itemOf: (run: Run, view: BenchView) => Item | undefined;
   /** How many the free shelf gives now, and what ends it. */
-  readonly gives: (
-    item: Item,
-    view: BenchView,
-  ) => { readonly count: number; readonly limiting: readonly string[] };
+  readonly gives: (item: Item, view: BenchView) => Gives;
   /** How many lie there made already, in words. */
   readonly lies?: (item: Item, view: BenchView) => string | null;
   readonly thumb: (item: Item, view: BenchView) => ReactNode;

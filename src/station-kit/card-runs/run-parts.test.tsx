@@ -229,11 +229,13 @@ describe('what a run is told', () => {
 
   it('is how many, which way, and how long that takes', async () => {
     await renderBench(<Fields />);
-    expect(screen.getByText(/As a rule 2 min each, 12 min for all/)).toBeInTheDocument();
+    expect(screen.getByText(/^As a rule/)).toHaveTextContent('As a rule 2 min each, 12 min for all.');
     fireEvent.change(screen.getByLabelText('How many'), { target: { value: '20' } });
     fireEvent.click(screen.getByText('Each step for all'));
     expect(screen.getByText('20 by-station')).toBeInTheDocument();
-    expect(screen.getByText(/By your own runs 2 min each, 40 min for all/)).toBeInTheDocument();
+    expect(screen.getByText(/^By your own runs/)).toHaveTextContent(
+      'By your own runs 2 min each, 40 min for all.',
+    );
   });
 
   it('names what is short in its kit', async () => {
@@ -256,8 +258,7 @@ describe('lists of runs', () => {
       id,
       name: id,
       picture: null,
-      count,
-      limiting,
+      gives: { count, limiting, needs: [] },
       onMake: () => made.push(id),
     });
     await renderBench(
@@ -265,7 +266,7 @@ describe('lists of runs', () => {
     );
     const items = screen.getAllByRole('listitem');
     expect(items[0]).toHaveTextContent('many7 from the shelf');
-    expect(items[1]).toHaveTextContent('none from the shelf, then hooks runs out');
+    expect(items[1]).toHaveTextContent('0 from the shelf, then hooks runs out');
     fireEvent.click(screen.getByLabelText('Make few'));
     expect(made).toEqual(['few']);
   });

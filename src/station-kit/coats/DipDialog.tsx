@@ -1,7 +1,7 @@
 'use client';
 
 import { Modal } from 'antd';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { powdersOf, solidusOf } from '@/model/coats/coat-facts';
 import { hungOnLines, MOST_HUNG } from '@/model/coats/drying-line';
 import { heaterFor } from '@/model/coats/evening';
@@ -10,12 +10,13 @@ import { usedBy } from '@/model/coats/rack-facts';
 import { pieceOf } from '@/model/heads/head-facts';
 import { metalIdOf } from '@/model/metals/listed-metal';
 import { massText } from '@/text/words';
-import { handText, heatPlanOf, heatWorking } from '@/ui/coat-drawing/heat-facts';
+import { dipWorking, handText, heatPlanOf, heatWorking } from '@/ui/coat-drawing/heat-facts';
 import { Figure } from '@/ui/figure/Figure';
 import { stack } from '@/ui/layout/layout';
 import { CountField } from '@/ui/unit-field/CountField';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '../BenchProvider';
+import { powderForWorking } from '../figures/powder-working';
 import { inBackground } from '../in-background';
 import { usePreferences } from '../preferences-store';
 import type { Waiting } from './waiting';
@@ -86,18 +87,40 @@ export function DipDialog({ waiting, onHung, onClose }: DipDialogProps) {
             <Figure working={heatWorking(heat.question, heat.plan, units)}>
               {handText(heat.plan.heatS)}
             </Figure>
-            , then dipped within {handText(heat.plan.windowS)}
+            , then dipped within{' '}
+            <Figure working={dipWorking(heat.question, heat.plan, units)}>
+              {handText(heat.plan.windowS)}
+            </Figure>
             {isTypical.heaters ? ', by a usual one: no flame or heat gun stands here yet' : ''}.
           </p>
         ) : null}
         {used.size > 0 ? (
           <p className="quiet">
             Takes about{' '}
-            {[...used]
-              .map(
-                ([id, g]) => `${massText(g, units.mass)} of ${view.binById.get(id)?.name ?? 'a powder gone'}`,
-              )
-              .join(', ')}
+            {[...used].map(([id, g], index) => {
+              const jar = view.binById.get(id);
+              return (
+                <Fragment key={id}>
+                  {index > 0 ? ', ' : ''}
+                  {jar?.kind === 'powder' ? (
+                    <Figure
+                      working={powderForWorking(
+                        jar,
+                        [{ headBinId, coatId, count: count ?? 0 }],
+                        wayId,
+                        view,
+                        units.mass,
+                      )}
+                    >
+                      {massText(g, units.mass)}
+                    </Figure>
+                  ) : (
+                    massText(g, units.mass)
+                  )}{' '}
+                  of {jar?.name ?? 'a powder gone'}
+                </Fragment>
+              );
+            })}
             .
           </p>
         ) : null}

@@ -6,7 +6,7 @@ import type { HeadBin, PowderBin } from '@/records/bin';
 import { massText } from '@/text/words';
 import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '../BenchProvider';
-import { powderWorking } from '../figures/powder-working';
+import { jarWorking, powderWorking } from '../figures/powder-working';
 import { usePreferences } from '../preferences-store';
 import styles from './yields.module.css';
 
@@ -44,8 +44,14 @@ export function Yields({ powder, heads, leftG }: YieldsProps) {
                   {massText(eachG, mass)}
                 </Figure>
               </td>
-              <td>{Math.floor(leftG / eachG)}</td>
-              <td>{Math.floor(powder.jarG / eachG)}</td>
+              <td>
+                <Figure working={jarWorking(leftG, eachG, false, mass)}>{Math.floor(leftG / eachG)}</Figure>
+              </td>
+              <td>
+                <Figure working={jarWorking(powder.jarG, eachG, true, mass)}>
+                  {Math.floor(powder.jarG / eachG)}
+                </Figure>
+              </td>
             </tr>
           );
         })}

@@ -7,7 +7,7 @@ import type { Working } from '@/ui/figure/Figure';
 export function rateWorking(
   what: string,
   dispersion: number,
-  { count, hours, perHour, low, high }: RateGroup,
+  { count, hours, perHour, low, high }: Pick<RateGroup, 'count' | 'hours' | 'perHour' | 'low' | 'high'>,
 ): Working {
   const { catches, hours: usualHours } = USUAL_CATCH;
   return {

@@ -1,3 +1,5 @@
+import { sum } from '@/core/numeric/sum';
+import { numberText } from '@/text/number-text';
 import type { Taking } from '@/core/stock/forecast-use';
 import { dayText } from '@/text/date-text';
 import type { Working } from '@/ui/figure/Figure';
@@ -22,6 +24,26 @@ export function runOutWorking(
       { name: 'times it was taken from', value: `${takings.length}`, basis: 'counted' },
       { name: 'the last of them', value: dayText(now - last * DAY_MS), basis: 'counted' },
       { name: 'free, less what is promised', value: free, basis: 'counted' },
+    ],
+  };
+}
+
+/** What a bin gives in an average month. */
+export function perMonthWorking(
+  takings: readonly Taking[],
+  watchedDays: number,
+  perMonth: number,
+  text: (qty: number) => string,
+): Working {
+  const all = sum(takings.map(({ qty }) => qty));
+  return {
+    title: 'Used in a month',
+    steps: [
+      `${text(all)} in ${takings.length} takings ÷ ${numberText(watchedDays, 4)} days × 30.4 = ${text(perMonth)}`,
+    ],
+    inputs: [
+      { name: 'taken', value: text(all), basis: 'counted' },
+      { name: 'days since it was first watched', value: numberText(watchedDays, 4), basis: 'counted' },
     ],
   };
 }

@@ -10,7 +10,8 @@ import { baitsACup } from '@/core/plastics/baits-a-cup';
 import { heatStages } from '@/core/plastics/heat-stages';
 import { sum } from '@/core/numeric/sum';
 import { numberText } from '@/text/number-text';
-import type { PlasticRecord } from '@/records/plastic';
+import { batchWorking, cupWorking, stirWorking } from '@/station-kit/figures/plastic-working';
+import type { PlasticColor, PlasticRecord } from '@/records/plastic';
 import { Figure } from '@/ui/figure/Figure';
 import { CountField } from '@/ui/unit-field/CountField';
 import { PercentField } from '@/ui/unit-field/PercentField';
@@ -18,7 +19,7 @@ import { TextField } from '@/ui/unit-field/TextField';
 import { PartField } from '@/station-kit/put-down/PartField';
 import { useBench } from '@/station-kit/BenchProvider';
 import { OneBait } from '@/ui/plastic/OneBait';
-import { amountOf, mixCm3, mixesOf, OWN_BIN, ownBin } from '@/model/plastics/plastic-draft';
+import { additivesOf, amountOf, mixCm3, mixesOf, OWN_BIN, ownBin } from '@/model/plastics/plastic-draft';
 import styles from './plastic.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -113,30 +114,26 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
       </div>
       <div className={wrap(0, styles.takes)}>
         <p className={styles.bigFigure}>
-          <Figure
-            size="large"
-            working={{
-              title: 'Plastic for it',
-              steps: [
-                `(${volumeText(shot.pieceCm3, volume)} × ${shot.count} + ${volumeText(shot.runnerCm3, volume)} × ${Math.ceil(shot.count / shot.cavities)}) / (1 − ${numberText(lossShare ?? USUAL_LOSS, 3)}) = ${volumeText(plasticCm3, volume)}`,
-              ],
-              inputs: [
-                { name: 'One bait', value: volumeText(shot.pieceCm3, volume), basis: 'given' },
-                { name: 'Runner', value: volumeText(shot.runnerCm3, volume), basis: 'given' },
-              ],
-            }}
-          >
+          <Figure size="large" working={batchWorking(shot, lossShare ?? USUAL_LOSS, plasticCm3, volume)}>
             {volumeText(plasticCm3, volume)}
           </Figure>
           <span>of plastic</span>
         </p>
         {mixes.map((mix, index) => (
-          <StirIn key={index} mix={mix} side={mixes.length > 1 ? (index === 0 ? 'Back' : 'Belly') : null} />
+          <StirIn
+            key={index}
+            mix={mix}
+            color={plastic.colors[index]}
+            side={mixes.length > 1 ? (index === 0 ? 'Back' : 'Belly') : null}
+          />
         ))}
         <p className="quiet">
           {plastic.colors.length > 1 ? 'The two cups, one mix of' : 'A cup of'} {volumeText(cup, volume)}{' '}
-          gives {gives.baits} baits in {gives.shots} shots; a block of {volumeText(gives.blockCm3, volume)} is
-          left to melt again.
+          gives{' '}
+          <Figure working={cupWorking(cup, lossShare ?? USUAL_LOSS, shot, gives, volume)}>
+            {gives.baits}
+          </Figure>{' '}
+          baits in {gives.shots} shots; a block of {volumeText(gives.blockCm3, volume)} is left to melt again.
         </p>
       </div>
       <HeatStages plasticCm3={plasticCm3} name={plastic.name} />
@@ -188,12 +185,15 @@ export function BatchForm({ plastic, onPoured }: BatchFormProps) {
 /** What goes into the cup of one side of the bait, or into the one cup. */
 function StirIn({
   mix,
+  color,
   side,
 }: {
   readonly mix: ReturnType<typeof mixesOf>[number];
+  readonly color: PlasticColor | undefined;
   readonly side: 'Back' | 'Belly' | null;
 }) {
-  const { volume } = useUnits();
+  const { volume, length } = useUnits();
+  const recipe = color ? additivesOf(color, length) : [];
   return (
     <ul aria-label={side === null ? 'Stir in' : `${side}, stir in`}>
       {side === null ? null : (
@@ -201,9 +201,12 @@ function StirIn({
           <strong>{side}</strong> {volumeText(mix.plasticCm3, volume)}
         </li>
       )}
-      {mix.additives.map(({ name, amount, unit }) => (
-        <li key={`${name} ${unit}`}>
-          {amountOf(amount, unit)} {name}
+      {mix.additives.map((each, index) => (
+        <li key={`${each.name} ${each.unit}`}>
+          <Figure working={stirWorking(each, recipe[index]?.amount ?? 0, mix, color, volume)}>
+            {amountOf(each.amount, each.unit)}
+          </Figure>{' '}
+          {each.name}
         </li>
       ))}
     </ul>

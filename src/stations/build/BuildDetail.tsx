@@ -4,23 +4,25 @@ import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { speedText } from '@/text/quantity-text';
 import { wrap } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { STINGER_ENDS_MM, stingerLengths } from '@/core/builds/stinger-lengths';
 import { findKind } from '@/core/builds/kinds';
 import type { BuildRecord } from '@/records/build';
 import { moneyWorking } from '@/station-kit/figures/money-working';
-import { paceWorking } from '@/station-kit/figures/pace-working';
-import { weightWorking } from '@/station-kit/figures/weight-working';
+import { PaceFigure } from '@/station-kit/figures/PaceFigure';
+import { bladeRunWorking, stingerWorking } from '@/station-kit/figures/run-working';
+import { BaitWeight } from '@/station-kit/figures/BaitWeight';
+import { GivesFigure } from '@/station-kit/figures/GivesFigure';
 import { Figure } from '@/ui/figure/Figure';
 import { moneyText } from '@/model/cost/cost-slices';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
 import type { BaitPose } from '@/ui/bait-drawing/bait-look';
 import { useWidth } from '@/ui/use-width';
-import { lengthText, massText, minutesText } from '@/text/words';
+import { lengthText } from '@/text/words';
 import { BoardDetail } from '@/ui/board/Board';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { buildableOf, buildOf, costOf, finishedOf, runOf, weightLines } from '@/model/baits/bait-facts';
+import { buildableOf, buildOf, costOf, runOf, weightLines } from '@/model/baits/bait-facts';
 import { lookOfBuild } from '@/station-kit/looks/look-of-build';
 import { paceOf } from '@/model/pace/pace-of';
 import styles from './board.module.css';
@@ -40,14 +42,13 @@ const RUNNING_MS = 4;
 /** One bait of the board: drawn, what it weighs and costs, what speed was seen, and what can be done with it. */
 export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: BuildDetailProps) {
   const { view, workshop } = useBench();
-  const { mass, length, speed } = useUnits();
+  const { length, speed } = useUnits();
   const { sign } = view.bench.money;
   const [ref, width] = useWidth<HTMLDivElement>(400);
   const [pose, setPose] = useState<BaitPose>('pulled');
   const kind = findKind(build.kind);
   const versions = view.builds.filter(({ family }) => family === build.family);
   const lines = weightLines(build, view);
-  const { finishedG } = finishedOf(lines);
   const run = runOf(build, view);
   const cost = costOf(build, view);
   const gives = buildableOf(build, view);
@@ -95,12 +96,14 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
         <div>
           <dt>Finished</dt>
           <dd>
-            <Figure working={weightWorking(lines, finishedG, mass)}>{massText(finishedG, mass)}</Figure>
+            <BaitWeight lines={lines} />
           </dd>
         </div>
         <div>
           <dt>From the shelf</dt>
-          <dd>{gives.count}</dd>
+          <dd>
+            <GivesFigure gives={gives} />
+          </dd>
         </div>
         <div>
           <dt>Parts cost</dt>
@@ -114,14 +117,16 @@ export function BuildDetail({ build, onVersion, onChange, onBuild, onStrip }: Bu
         <div>
           <dt>Takes{pace.isOwn ? ' you' : ', about'}</dt>
           <dd>
-            <Figure working={paceWorking(pace)}>{minutesText(pace.secondsEach)}</Figure>
+            <PaceFigure pace={pace} />
           </dd>
         </div>
       </dl>
       {run ? (
         <div className={styles.seen}>
           Stays up from {run.isSeen ? '' : 'about '}
-          <strong data-guess={!run.isSeen}>{speedText(run.slowestMs, speed)}</strong>
+          <Figure working={bladeRunWorking('Slowest speed', run.isSeen)}>
+            {speedText(run.slowestMs, speed)}
+          </Figure>
           {run.isSeen ? ', as you saw it' : ', an estimate'}.
           <SpeedSeen key={build.id} build={build} />
         </div>
@@ -153,9 +158,14 @@ function Stingers({ build, length }: { readonly build: BuildRecord; readonly len
   return (
     <p className="quiet">
       A graded set of stingers:{' '}
-      {set
-        .map(({ lengthMm, cutMm }) => `${lengthText(lengthMm, length)} (cut ${lengthText(cutMm, length)})`)
-        .join(', ')}
+      {set.map(({ lengthMm, cutMm }, index) => (
+        <Fragment key={lengthMm}>
+          {index > 0 ? ', ' : ''}
+          {lengthText(lengthMm, length)} (cut{' '}
+          <Figure working={stingerWorking(lengthMm, cutMm, grub, length)}>{lengthText(cutMm, length)}</Figure>
+          )
+        </Fragment>
+      ))}
       .
     </p>
   );

@@ -2,11 +2,12 @@
 
 import { findKind } from '@/core/builds/kinds';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { massText, minutesText } from '@/text/words';
+import { BaitWeight } from '@/station-kit/figures/BaitWeight';
+import { GivesFigure } from '@/station-kit/figures/GivesFigure';
+import { PaceFigure } from '@/station-kit/figures/PaceFigure';
 import { useBench } from '@/station-kit/BenchProvider';
-import { useUnits } from '@/ui/units/use-units';
 import type { BuildDraft } from '@/model/baits/build-draft';
-import { buildableOf, finishedOf, weightLines } from '@/model/baits/bait-facts';
+import { buildableOf, weightLines } from '@/model/baits/bait-facts';
 import { paceOf } from '@/model/pace/pace-of';
 import { newestByFamily } from '@/model/versions/newest-by-family';
 
@@ -15,7 +16,6 @@ const MOST_ROWS = 8;
 /** On paper: what is in the bait box, what the bait on the bench takes, what to mind. */
 export function BuildSlip({ draft }: { readonly draft: BuildDraft | null }) {
   const { view } = useBench();
-  const { mass } = useUnits();
   const inBox = newestByFamily(view.builds)
     .map((build) => ({ build, count: view.levels.get(`bait-${build.id}`) ?? 0 }))
     .filter(({ count }) => count > 0);
@@ -35,11 +35,15 @@ export function BuildSlip({ draft }: { readonly draft: BuildDraft | null }) {
       {draft && kind && pace && gives ? (
         <SlipPart label="On the bench">
           <SlipRow name="Kind">{kind.name}</SlipRow>
-          <SlipRow name="Finished">{massText(finishedOf(weightLines(draft, view)).finishedG, mass)}</SlipRow>
-          <SlipRow name="From the shelf">{gives.count}</SlipRow>
+          <SlipRow name="Finished">
+            <BaitWeight lines={weightLines(draft, view)} />
+          </SlipRow>
+          <SlipRow name="From the shelf">
+            <GivesFigure gives={gives} />
+          </SlipRow>
           {gives.limiting[0] ? <SlipRow name="Runs out first">{gives.limiting[0]}</SlipRow> : null}
           <SlipRow name={pace.isOwn ? 'Each takes you' : 'Each takes, about'}>
-            {minutesText(pace.secondsEach)}
+            <PaceFigure pace={pace} />
           </SlipRow>
         </SlipPart>
       ) : null}

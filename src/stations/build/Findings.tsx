@@ -8,7 +8,8 @@ import { fillersThatFit } from '@/core/builds/fillers-that-fit';
 import { swapsThatFit } from '@/core/builds/swaps-that-fit';
 import { findingSentence } from '@/text/build-sentence';
 import { lengthText } from '@/text/words';
-import { Figure, type Working } from '@/ui/figure/Figure';
+import { strikeWorking } from '@/station-kit/figures/run-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
 import { measuredParts, type BaitPart } from '@/model/baits/measured-parts';
@@ -35,26 +36,11 @@ function Reckoned({ finding }: { readonly finding: Finding }) {
   const { length } = useUnits();
   if (finding.code !== 'strike' && finding.code !== 'sweeps-body') return null;
   const byMm = finding.code === 'strike' ? finding.overlapMm : finding.intoMm;
-  const working: Working = {
-    title:
-      finding.code === 'strike' ? 'How far the blades overlap' : 'How far the blade reaches into the body',
-    steps:
-      finding.code === 'strike'
-        ? [
-            'a turning blade lies along the arm as far as it is long, behind its hanger',
-            `past the hanger of ${finding.next}: ${lengthText(byMm, length)}`,
-          ]
-        : [
-            'on the arm a blade turns about it: hanger × sin(spread) + the lesser of 0 and its length × sin(spread − how far it stands off) − half the body',
-            'at the end it turns about the pull: arm × sin(spread) − its length × sin(how far it stands off) − half the body',
-            `under 0 it strikes: by ${lengthText(byMm, length)}`,
-          ],
-    inputs: [
-      { name: 'arm, hangers, blades and body', value: 'as their parts were measured', basis: 'given' },
-      { name: 'how far a blade stands off as it turns', value: 'usual for its form', basis: 'usual' },
-    ],
-  };
-  return <Figure working={working}>{lengthText(byMm, length)}</Figure>;
+  return (
+    <Figure working={strikeWorking(finding.code, 'next' in finding ? finding.next : '', byMm, length)}>
+      {lengthText(byMm, length)}
+    </Figure>
+  );
 }
 
 /** Whether it fits, and if not why, what would, and the press that does it. */

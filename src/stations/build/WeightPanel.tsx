@@ -7,7 +7,10 @@ import { useState } from 'react';
 import { headsForFinished } from '@/core/builds/heads-for-finished';
 import { depthTendency } from '@/core/builds/depth-tendency';
 import type { BladeRun } from '@/core/builds/run-blades';
-import { weightWorking } from '@/station-kit/figures/weight-working';
+import { BaitWeight } from '@/station-kit/figures/BaitWeight';
+import { bladeRunWorking, reachWorking } from '@/station-kit/figures/run-working';
+import { headForWorking, overMarkWorking } from '@/station-kit/figures/head-working';
+import { partShareWorking } from '@/station-kit/figures/weight-working';
 import { Figure } from '@/ui/figure/Figure';
 import { numberText } from '@/text/number-text';
 import { lengthText, lotText, markText, massText, offText } from '@/text/words';
@@ -49,17 +52,18 @@ export function WeightPanel({ lines, style, reach, run }: WeightPanelProps) {
     <section aria-label="Finished weight">
       <h3>Finished</h3>
       <p className={wrap(0, styles.big)}>
-        <Figure size="large" working={weightWorking(lines, finishedG, mass)}>
-          {massText(finishedG, mass)}
-        </Figure>
+        <BaitWeight lines={lines} size="large" />
         {head?.markG ? (
           <span>
-            {offText((finishedG - head.markG) / head.markG, `${markText(head.markG, mass)} marked`)}
+            <Figure working={overMarkWorking(finishedG, head.markG, mass)}>
+              {offText((finishedG - head.markG) / head.markG, `${markText(head.markG, mass)} marked`)}
+            </Figure>
           </span>
         ) : null}
       </p>
       <ul className={stack(0, styles.shares)}>
-        {lines.map(({ name, massG, count }, index) => {
+        {lines.map((line, index) => {
+          const { name, massG, count } = line;
           const all = (massG ?? 0) * count;
           return (
             <li key={`${name} ${index}`}>
@@ -69,9 +73,13 @@ export function WeightPanel({ lines, style, reach, run }: WeightPanelProps) {
               </span>
               <i aria-hidden="true" style={{ width: `${finishedG > 0 ? (all / finishedG) * 100 : 0}%` }} />
               <em>
-                {massG === null
-                  ? 'not weighed'
-                  : `${massText(all, mass)}, ${finishedG > 0 ? Math.round((all / finishedG) * 100) : 0} %`}
+                {massG === null || finishedG <= 0 ? (
+                  'not weighed'
+                ) : (
+                  <Figure working={partShareWorking(line, finishedG, mass)}>
+                    {`${massText(all, mass)}, ${Math.round((all / finishedG) * 100)} %`}
+                  </Figure>
+                )}
               </em>
             </li>
           );
@@ -90,13 +98,16 @@ export function WeightPanel({ lines, style, reach, run }: WeightPanelProps) {
           />
           {heads.length > 0 ? (
             <ul aria-label="Heads for it">
-              {heads.map(({ nominalG, massG, finishedG: gives, offShare, isMeasured }) => (
-                <li key={`${nominalG} ${massG}`}>
-                  {markText(nominalG, mass)} marked: {massText(gives, mass)}
+              {heads.map((each) => (
+                <li key={`${each.nominalG} ${each.massG}`}>
+                  {markText(each.nominalG, mass)} marked:{' '}
+                  <Figure working={headForWorking(each, metal?.name ?? '', mass)}>
+                    {massText(each.finishedG, mass)}
+                  </Figure>
                   <small>
-                    {offText(offShare, massText(wantedG ?? 0, mass))}; the head {massText(massG, mass)} in{' '}
-                    {lotText(metal?.name ?? '')}
-                    {isMeasured ? '' : ', as far as its mark tells'}
+                    {offText(each.offShare, massText(wantedG ?? 0, mass))}; the head{' '}
+                    {massText(each.massG, mass)} in {lotText(metal?.name ?? '')}
+                    {each.isMeasured ? '' : ', as far as its mark tells'}
                   </small>
                 </li>
               ))}
@@ -106,7 +117,8 @@ export function WeightPanel({ lines, style, reach, run }: WeightPanelProps) {
       ) : null}
       {reach.wholeMm > 0 ? (
         <p className={styles.reach}>
-          {lengthText(reach.wholeMm, length)} long, nose to tail
+          <Figure working={reachWorking(reach, length)}>{lengthText(reach.wholeMm, length)}</Figure> long,
+          nose to tail
           {reach.bendMm === null ? '' : `; the hook bends ${lengthText(reach.bendMm, length)} from the nose`}
         </p>
       ) : null}
@@ -117,25 +129,12 @@ export function WeightPanel({ lines, style, reach, run }: WeightPanelProps) {
 
 function RunFigures({ run }: { readonly run: NonNullable<WeightPanelProps['run']> }) {
   const { length, speed } = useUnits();
-  const basis = run.isSeen ? 'given' : 'guess';
-  const working = (title: string, step: string) => ({
-    title,
-    steps: [step, 'For setting builds side by side; never a promise.'],
-    inputs: [
-      { name: 'Lift and drag by form', value: 'estimates', basis: 'guess' as const },
-      {
-        name: 'Speed seen',
-        value: run.isSeen ? 'as you noted it' : 'not seen yet',
-        basis: basis as 'given' | 'guess',
-      },
-    ],
-  });
   return (
     <dl className={styles.runs} aria-label="How it runs">
       <div>
         <dt>Stays up from</dt>
         <dd>
-          <Figure working={working('Slowest speed', 'v = √(2 W / (ρ Σ A Cl))')}>
+          <Figure working={bladeRunWorking('Slowest speed', run.isSeen)}>
             {speedText(run.slowestMs, speed)}
           </Figure>
           , {depthTendency(run.slowestMs)}
@@ -144,18 +143,14 @@ function RunFigures({ run }: { readonly run: NonNullable<WeightPanelProps['run']
       <div>
         <dt>Blades</dt>
         <dd>
-          <Figure working={working('Blade area', 'A = share by form × length × width')}>
-            {areaText(run.areaCm2, length)}
-          </Figure>
+          <Figure working={bladeRunWorking('Blade area', run.isSeen)}>{areaText(run.areaCm2, length)}</Figure>
         </dd>
       </div>
       <div>
         <dt>Pull, thump</dt>
         <dd>
-          <Figure working={working('Pull', 'F = ρ v² Σ A Cd / 2')}>{numberText(run.pullN, 2)} N</Figure>,{' '}
-          <Figure working={working('Thump', 'as a round blade so wide')}>
-            {lengthText(run.thumpMm, length)}
-          </Figure>
+          <Figure working={bladeRunWorking('Pull', run.isSeen)}>{numberText(run.pullN, 2)} N</Figure>,{' '}
+          <Figure working={bladeRunWorking('Thump', run.isSeen)}>{lengthText(run.thumpMm, length)}</Figure>
         </dd>
       </div>
     </dl>

@@ -87,7 +87,9 @@ describe('the board', () => {
 
   it('grades stingers for a grub', async () => {
     await renderBench(<BoardPart chosenId="build-winter-stinger-1" {...spies()} />);
-    expect(screen.getByText(/^A graded set of stingers: [\d.]+ mm \(cut [\d.]+ mm\), /)).toBeInTheDocument();
+    expect(screen.getByText(/^A graded set of stingers/)).toHaveTextContent(
+      /^A graded set of stingers: [\d.]+ mm \(cut [\d.]+ mm\), /,
+    );
   });
 });
 

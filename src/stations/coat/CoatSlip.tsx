@@ -5,6 +5,8 @@ import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { massText, temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
+import { powderForWorking } from '@/station-kit/figures/powder-working';
+import { Figure } from '@/ui/figure/Figure';
 import { usedBy } from '@/model/coats/rack-facts';
 import { waitingOf } from '@/station-kit/coats/waiting';
 
@@ -16,14 +18,13 @@ export function CoatSlip() {
   const byCoat = new Map<string, number>();
   for (const { coat, count } of waiting) byCoat.set(coat.name, (byCoat.get(coat.name) ?? 0) + count);
   const hung = view.racks.filter(({ state }) => state === 'hanging').flatMap((rack) => rack.hung);
-  const used = usedBy(
-    [
-      ...waiting.filter(({ refusals }) => refusals.length === 0),
-      ...hung.map((head) => ({ ...head, count: 1 })),
-    ],
-    coatWay,
-    view,
-  );
+  const heads = [
+    ...waiting
+      .filter(({ refusals }) => refusals.length === 0)
+      .map(({ bin, coat, count }) => ({ headBinId: bin.id, coatId: coat.id, count })),
+    ...hung.map((head) => ({ ...head, count: 1 })),
+  ];
+  const used = usedBy(heads, coatWay, view);
   const short = [...used].flatMap(([id, g]) => {
     const bin = view.binById.get(id);
     const there = view.levels.get(id) ?? 0;
@@ -47,11 +48,16 @@ export function CoatSlip() {
       {used.size > 0 ? (
         <SlipPart label="Powder for them, about">
           <p className="quiet">Powder for what waits and hangs, about</p>
-          {[...used].map(([id, g]) => (
-            <SlipRow key={id} name={view.binById.get(id)?.name.replace(/^Powder, /, '') ?? 'a powder gone'}>
-              {massText(g, mass)}
-            </SlipRow>
-          ))}
+          {[...used].map(([id, g]) => {
+            const powder = view.binById.get(id);
+            return powder?.kind === 'powder' ? (
+              <SlipRow key={id} name={powder.name.replace(/^Powder, /, '')}>
+                <Figure working={powderForWorking(powder, heads, coatWay, view, mass)}>
+                  {massText(g, mass)}
+                </Figure>
+              </SlipRow>
+            ) : null;
+          })}
         </SlipPart>
       ) : null}
       {waiting

@@ -12,7 +12,8 @@ import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useNow } from '@/station-kit/use-now';
 import { useSentence, useUnits } from '@/ui/units/use-units';
-import type { HeatQuestion } from '@/ui/coat-drawing/heat-facts';
+import { trialWorking, type HeatQuestion } from '@/ui/coat-drawing/heat-facts';
+import { Figure } from '@/ui/figure/Figure';
 import styles from './heat.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -30,7 +31,8 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
   const sentence = useSentence();
   const { workshop } = useBench();
   const notice = useNotice();
-  const { temperature } = useUnits();
+  const units = useUnits();
+  const { temperature } = units;
   const { piece, heater, powder, ambientC } = question;
   const [startedAt, setStartedAt] = useState<number | null>(null);
   const [seconds, setSeconds] = useState<number | null>(null);
@@ -142,7 +144,10 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
       ) : null}
       {found?.ok ? (
         <p role="status">
-          That makes <b>{found.value.hWm2K.toFixed(0)} W/m²K</b>
+          That makes{' '}
+          <Figure working={trialWorking(question, { sourceC, targetC, seconds }, found.value.hWm2K, units)}>
+            {found.value.hWm2K.toFixed(0)} W/m²K
+          </Figure>
           {heater.trial || Math.abs(found.value.hWm2K / guessed - 1) < 0.05
             ? ''
             : `; the guess for its size was ${guessed.toFixed(0)}`}

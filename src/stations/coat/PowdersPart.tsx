@@ -10,6 +10,8 @@ import { massText, temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { Jar } from '@/ui/coat-drawing/Jar';
+import { powderForWorking } from '@/station-kit/figures/powder-working';
+import { Figure } from '@/ui/figure/Figure';
 import { Yields } from '@/station-kit/coats/Yields';
 import { PowderForm } from './PowderForm';
 import { usedBy } from '@/model/coats/rack-facts';
@@ -26,7 +28,8 @@ export function PowdersPart() {
   const [editing, setEditing] = useState<PowderBin | 'new' | null>(null);
   const [isWeighing, setWeighing] = useState(false);
   const hung = view.racks.filter(({ state }) => state === 'hanging').flatMap((rack) => rack.hung);
-  const wanted = usedBy([...view.toCoat, ...hung.map((head) => ({ ...head, count: 1 }))], coatWay, view);
+  const heads = [...view.toCoat, ...hung.map((head) => ({ ...head, count: 1 }))];
+  const wanted = usedBy(heads, coatWay, view);
   const most = (bin: PowderBin) => wanted.get(bin.id) ?? 0;
   const powder =
     powders.find(({ id }) => id === chosen) ?? [...powders].sort((a, b) => most(b) - most(a))[0] ?? null;
@@ -46,7 +49,7 @@ export function PowdersPart() {
       </>
     );
   }
-  const heads = headsToTell(view.toCoat, view.bins);
+  const told = headsToTell(view.toCoat, view.bins);
   return (
     <div className={apart(28, styles.powders)}>
       <ul className={styles.shelf} aria-label="Jars">
@@ -113,10 +116,14 @@ export function PowdersPart() {
           </div>
           <div>
             <dt>wanted by what waits</dt>
-            <dd>{massText(wanted.get(powder.id) ?? 0, mass)}</dd>
+            <dd>
+              <Figure working={powderForWorking(powder, heads, coatWay, view, mass)}>
+                {massText(wanted.get(powder.id) ?? 0, mass)}
+              </Figure>
+            </dd>
           </div>
         </dl>
-        {heads.length > 0 ? <Yields powder={powder} heads={heads} leftG={level(powder.id)} /> : null}
+        {told.length > 0 ? <Yields powder={powder} heads={told} leftG={level(powder.id)} /> : null}
         <p className="quiet">
           {powder.utilization === null
             ? 'How much stays on the head is the way’s usual share, a guess. Weigh the jar after an evening, and it is yours.'

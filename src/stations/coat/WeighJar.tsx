@@ -7,6 +7,8 @@ import { findCoatWay } from '@/core/coats/ways';
 import type { PowderBin } from '@/records/bin';
 import { massText } from '@/text/words';
 import { ScalePanel } from '@/station-kit/scale/ScalePanel';
+import { staysWorking } from '@/station-kit/figures/powder-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
 import { learnUtilization, reckonedSince } from '@/model/coats/powder-facts';
@@ -51,9 +53,17 @@ export function WeighJar({ powder, onClose }: { powder: PowderBin; onClose: () =
       {leftG !== null ? (
         <p role="status">
           The books say {massText(onBooksG, mass)}.
-          {learned === null
-            ? ' Too little was used since the last weighing to tell how much stays on heads.'
-            : ` Since the last weighing racks were reckoned to take ${massText(reckonedG, mass)} and ${massText(trulyG ?? 0, mass)} left the jar: ${Math.round(learned * 100)} % stays on heads.`}
+          {learned === null ? (
+            ' Too little was used since the last weighing to tell how much stays on heads.'
+          ) : (
+            <>
+              {` Since the last weighing racks were reckoned to take ${massText(reckonedG, mass)} and ${massText(trulyG ?? 0, mass)} left the jar: `}
+              <Figure working={staysWorking(believed, reckonedG, trulyG ?? 0, learned, mass)}>
+                {Math.round(learned * 100)} %
+              </Figure>{' '}
+              stays on heads.
+            </>
+          )}
         </p>
       ) : null}
     </Modal>

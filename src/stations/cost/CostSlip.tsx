@@ -3,7 +3,7 @@
 import { numberText } from '@/text/number-text';
 import { STAGES } from '@/records/outlay';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { minutesText } from '@/text/words';
+import { PaceFigure } from '@/station-kit/figures/PaceFigure';
 import { stageFacts } from '@/model/pace/stage-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { moneyText, STAGE_WORDS } from '@/model/cost/cost-slices';
@@ -24,8 +24,7 @@ export function CostSlip() {
           const { minutesEach, isOwn } = stageFacts(stage, view);
           return (
             <SlipRow key={stage} name={`${STAGE_WORDS[stage]} one`}>
-              {minutesText(minutesEach * 60)}
-              {isOwn ? '' : ', a guess'}
+              <PaceFigure pace={{ secondsEach: minutesEach * 60, isOwn }} />
             </SlipRow>
           );
         })}

@@ -61,7 +61,18 @@ export function LossPart() {
               <i style={{ width: `${(100 * line.lost * line.each) / dearest}%` }} aria-hidden="true" />
               {line.name}
             </span>
-            <b>{moneyText(line.lost * line.each, sign)}</b>
+            <b>
+              <Figure
+                working={moneyWorking(
+                  'Lost',
+                  [{ name: line.name, count: line.lost, each: line.each }],
+                  line.lost * line.each,
+                  sign,
+                )}
+              >
+                {moneyText(line.lost * line.each, sign)}
+              </Figure>
+            </b>
             <span className="quiet">
               {line.lost} lost, {moneyText(line.each, sign)} each
             </span>

@@ -13,6 +13,7 @@ import { PercentField } from '@/ui/unit-field/PercentField';
 import { slug } from '@/text/slug';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePrint, type Sheet } from '@/station-kit/use-print';
+import { priceWorking } from '@/station-kit/figures/cost-working';
 import { moneyWorking } from '@/station-kit/figures/money-working';
 import { Figure } from '@/ui/figure/Figure';
 import { moneyText } from '@/model/cost/cost-slices';
@@ -131,7 +132,9 @@ export function OfferPart({
               <td>{name}</td>
               <td>{numberText(many, 6)}</td>
               <td>{moneyText(made, sign)}</td>
-              <td>{moneyText(each, sign)}</td>
+              <td>
+                <Figure working={priceWorking(made, marginShare, each, sign)}>{moneyText(each, sign)}</Figure>
+              </td>
               <td>{moneyText(each * many, sign)}</td>
             </tr>
           ))}

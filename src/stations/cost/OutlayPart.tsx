@@ -11,6 +11,7 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '@/station-kit/BenchProvider';
+import { payWorking } from '@/station-kit/figures/cost-working';
 import { moneyWorking } from '@/station-kit/figures/money-working';
 import { Figure } from '@/ui/figure/Figure';
 import { moneyText, STAGE_WORDS } from '@/model/cost/cost-slices';
@@ -96,11 +97,13 @@ function PayGauge({ pay, sign }: { readonly pay: StagePay; readonly sign: string
       <p>
         {pay.pieces !== null && share === 1 ? (
           <>
-            <b>Paid</b> at {numberText(pay.pieces, 6)} pieces; {numberText(pay.through, 6)} made so far.
+            <b>Paid</b> at <Figure working={payWorking(pay, sign)}>{numberText(pay.pieces, 6)} pieces</Figure>
+            ; {numberText(pay.through, 6)} made so far.
           </>
         ) : pay.pieces !== null ? (
           <>
-            <b>{numberText(pay.through, 6)}</b> of {numberText(pay.pieces, 6)} pieces until{' '}
+            <b>{numberText(pay.through, 6)}</b> of{' '}
+            <Figure working={payWorking(pay, sign)}>{numberText(pay.pieces, 6)}</Figure> pieces until{' '}
             {moneyText(pay.laidOut, sign)} is back.
           </>
         ) : pay.never ? (

@@ -9,6 +9,7 @@ import { useMemo, useState } from 'react';
 import { cheapestRoutes } from '@/core/cost/cheapest-route';
 import { numberText } from '@/text/number-text';
 import type { BuyIn } from '@/records/buying';
+import { routeWorking } from '@/station-kit/figures/cost-working';
 import { daysWorking } from '@/station-kit/figures/days-working';
 import { Figure } from '@/ui/figure/Figure';
 import { CountField } from '@/ui/unit-field/CountField';
@@ -32,9 +33,9 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
   const [minutes, setMinutes] = useState<number | null>(60);
   const now = workshop.now();
   const days = by === null ? null : Math.max(0, Math.ceil((dayjs(by).valueOf() - now) / DAY_MS));
-  const [wholeId, routes] = useMemo(() => {
-    const whole = routeNode(costOf(piece.piece, count, view), piece.piece, view);
-    return [whole.id, cheapestRoutes({ whole, count, days, minutesPerDay: minutes ?? 0 })] as const;
+  const [whole, routes] = useMemo(() => {
+    const node = routeNode(costOf(piece.piece, count, view), piece.piece, view);
+    return [node, cheapestRoutes({ whole: node, count, days, minutesPerDay: minutes ?? 0 })] as const;
   }, [piece, count, days, minutes, view]);
   const [best] = routes;
   const left = [
@@ -46,7 +47,7 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
   const way = (bought: readonly string[]) =>
     bought.length === 0
       ? 'Make all of it'
-      : bought.length === 1 && bought[0] === wholeId
+      : bought.length === 1 && bought[0] === whole.id
         ? 'Buy it in, finished'
         : `Buy in ${bought.map(nameOf).join(' and ')}, make the rest`;
   return (
@@ -74,29 +75,39 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
         </p>
       ) : best ? (
         <p className={styles.answer} role="status">
-          <strong>{way(best.bought)}.</strong> {moneyText(best.costEach, sign)} each,{' '}
-          {moneyText(best.costEach * count, sign)} for {count}
+          <strong>{way(best.bought)}.</strong>{' '}
+          <Figure working={routeWorking(best, whole, count, nameOf, sign)}>
+            {moneyText(best.costEach, sign)}
+          </Figure>{' '}
+          each, {moneyText(best.costEach * count, sign)} for {count}
           {best.minutes > 0 ? `, ${minutesText(best.minutes * 60)} of your hands` : ''}, done in{' '}
           <Figure working={daysWorking(best, minutes ?? 0)}>{numberText(Math.ceil(best.days))} days</Figure>
           {best.isInTime ? '.' : ': too late for that day. Nothing is quicker.'}
         </p>
       ) : null}
       <ul className={stack(6, styles.routes)}>
-        {routes.slice(0, MOST_ROUTES).map(({ bought, costEach, minutes: hands, days: takes, isInTime }) => (
-          <li key={bought.join(' ')} data-late={!isInTime}>
+        {routes.slice(0, MOST_ROUTES).map((route) => (
+          <li key={route.bought.join(' ')} data-late={!route.isInTime}>
             <span>
               <i
                 style={{
-                  width: `${(100 * costEach) / Math.max(...routes.map((route) => route.costEach), 1e-9)}%`,
+                  width: `${(100 * route.costEach) / Math.max(...routes.map((each) => each.costEach), 1e-9)}%`,
                 }}
                 aria-hidden="true"
               />
-              {way(bought)}
+              {way(route.bought)}
             </span>
-            <b>{moneyText(costEach, sign)}</b>
+            <b>
+              <Figure working={routeWorking(route, whole, count, nameOf, sign)}>
+                {moneyText(route.costEach, sign)}
+              </Figure>
+            </b>
             <span className="quiet">
-              {hands > 0 ? minutesText(hands * 60) : 'no hands'}, {numberText(Math.ceil(takes))} d
-              {isInTime ? '' : ', late'}
+              {route.minutes > 0 ? minutesText(route.minutes * 60) : 'no hands'},{' '}
+              <Figure working={daysWorking(route, minutes ?? 0)}>
+                {numberText(Math.ceil(route.days))} d
+              </Figure>
+              {route.isInTime ? '' : ', late'}
             </span>
           </li>
         ))}

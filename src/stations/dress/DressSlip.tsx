@@ -7,6 +7,8 @@ import type { Batch } from '@/records/batch';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { driftSentence } from '@/text/drift-sentence';
 import { headText, minutesText } from '@/text/words';
+import { dressLeftWorking } from '@/station-kit/figures/dress-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
 import { judgeBatch, weighedOf } from '@/model/quality/batch-facts';
 
@@ -15,6 +17,7 @@ export function DressSlip({ batch }: { batch: Batch | null }) {
   const { view } = useBench();
   const { mass } = useUnits();
   const others = view.batches.filter(({ id }) => id !== batch?.id);
+  const leftS = batch ? dressLeft(batch, others) : 0;
   const run = view.runs.find(({ id }) => id === batch?.runId);
   const own = view.flaws.filter(({ batchId }) => batchId === batch?.id);
   const scrapped = sum(own.filter(({ fate }) => fate === 'scrapped').map(({ count }) => count));
@@ -34,7 +37,9 @@ export function DressSlip({ batch }: { batch: Batch | null }) {
               {batch.steps.filter(({ done }) => done >= batch.count).length} of {batch.steps.length}
             </SlipRow>
             <SlipRow name="Spent">{minutesText(sum(batch.steps.map(({ seconds }) => seconds)))}</SlipRow>
-            <SlipRow name="Left">{minutesText(dressLeft(batch, others))}</SlipRow>
+            <SlipRow name="Left">
+              <Figure working={dressLeftWorking(batch, others, leftS)}>{minutesText(leftS)}</Figure>
+            </SlipRow>
             <SlipRow name="Weighed">{weighedOf(batch, view.weighings).length}</SlipRow>
             {scrapped > 0 ? <SlipRow name="Back to the pot">{scrapped}</SlipRow> : null}
           </SlipPart>

@@ -9,6 +9,8 @@ import { findFlaw } from '@/core/quality/flaws';
 import { temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
+import { flawShareWorking } from '@/ui/quality-drawing/quality-working';
+import { Figure } from '@/ui/figure/Figure';
 import table from '@/ui/quality-drawing/cause-table.module.css';
 import styles from './flaws.module.css';
 
@@ -91,7 +93,9 @@ export function FlawTable({ castings }: { castings: readonly CountedCasting[] })
                   className={styles.sure}
                 />
               </svg>
-              <b>{(row.share * 100).toFixed(1)} %</b>
+              <b>
+                <Figure working={flawShareWorking(label(row), row)}>{(row.share * 100).toFixed(1)} %</Figure>
+              </b>
               <small>
                 {row.flawed} of {row.cast}
                 {row.kinds.length > 0

@@ -8,6 +8,8 @@ import type { Batch } from '@/records/batch';
 import type { Weighing } from '@/records/weighing';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { headText, lotText, markText, massText } from '@/text/words';
+import { trayWorking } from '@/station-kit/figures/head-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import styles from './dress.module.css';
@@ -58,7 +60,15 @@ export function SortTrays({ batch, weighings }: { batch: Batch; weighings: reado
           <li key={step} data-on={step === 0} data-last={lastTray?.step === step}>
             <span className={styles.stack} style={{ height: `${(pieces.length / tallest) * 54 + 4}px` }} />
             <b>{pieces.length}</b>
-            <strong>{step === 0 ? `on ${markText(batch.nominalG, mass)}` : massText(middleG, mass)}</strong>
+            <strong>
+              {step === 0 ? (
+                `on ${markText(batch.nominalG, mass)}`
+              ) : (
+                <Figure working={trayWorking(batch.nominalG, toleranceG, step, middleG, mass)}>
+                  {massText(middleG, mass)}
+                </Figure>
+              )}
+            </strong>
             <small>
               {step === 0 ? `± ${massText(toleranceG, mass)}` : step < 0 ? 'light' : 'heavy'}
               {step !== 0 && out > 0 ? `, ${pieces.length - left} put away` : ''}

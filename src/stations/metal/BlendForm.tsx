@@ -11,6 +11,13 @@ import { bulkOf } from '@/text/one-of';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { rangeOf } from '@/reference/range-of';
+import {
+  blendCostWorking,
+  blendWorking,
+  hardnessWorking,
+  meltsWorking,
+} from '@/station-kit/figures/metal-working';
+import { Figure } from '@/ui/figure/Figure';
 import { MassField } from '@/ui/unit-field/MassField';
 import { lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -162,18 +169,39 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
             <p className={wrap(0, styles.blendPicks)}>
               {blend.picks.map(({ id, g }) => (
                 <span key={id}>
-                  <strong>{m(g)}</strong> {lotText(view.binById.get(id)?.name ?? id)}
+                  <Figure size="large" working={blendWorking(blend.picks, view.binById, mass)}>
+                    {m(g)}
+                  </Figure>{' '}
+                  {lotText(view.binById.get(id)?.name ?? id)}
                 </span>
               ))}
             </p>
             <p>
               {compositionText(blend.composition)}
-              {range ? `; melts ${meltsText(range, temperature)}${traceText(range)}` : ''}
-              {hardness === null ? '' : `; about ${n(hardness, 2)} Brinell`}
+              {range ? (
+                <>
+                  ; melts{' '}
+                  <Figure working={meltsWorking(range, compositionText(blend.composition), temperature)}>
+                    {meltsText(range, temperature)}
+                  </Figure>
+                  {traceText(range)}
+                </>
+              ) : null}
+              {hardness === null ? null : (
+                <>
+                  ; about{' '}
+                  <Figure working={hardnessWorking(compositionText(blend.composition))}>
+                    {n(hardness, 2)} Brinell
+                  </Figure>
+                </>
+              )}
             </p>
             {each !== null && lots.every(({ costPerKg }) => costPerKg !== null) ? (
               <p className={isDear ? 'stop' : undefined}>
-                {each.toFixed(2)} a {bulk.word}, the cheapest there is
+                <Figure working={blendCostWorking(blend.picks, view.binById, mass, view.bench.money.sign)}>
+                  {each.toFixed(2)}
+                </Figure>{' '}
+                a {bulk.word}, the cheapest there is
                 {isDear
                   ? `: over ${n(most ?? 0)} by ${(each - (most ?? 0)).toFixed(2)}. Allow more, or a softer metal.`
                   : '.'}

@@ -9,6 +9,7 @@ import type { MetalBin } from '@/records/bin';
 import { Figure } from '@/ui/figure/Figure';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { rangeOf } from '@/reference/range-of';
+import { meltsWorking, shrinkWorking } from '@/station-kit/figures/metal-working';
 import { DoubtNote } from '@/station-kit/DoubtNote';
 import { onHandText } from '@/text/on-hand-text';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -49,12 +50,14 @@ export function LotSlip({ lot, onIdentify }: { lot: MetalBin; onIdentify: () => 
         <SlipRow name="Is">{compositionText(lot.composition)}</SlipRow>
         {range ? (
           <SlipRow name="Melts">
-            {meltsText(range, temperature)}
+            <Figure working={meltsWorking(range, compositionText(lot.composition), temperature)}>
+              {meltsText(range, temperature)}
+            </Figure>
             {traceText(range)}
           </SlipRow>
         ) : null}
         <SlipRow name={lot.shrinkLinear < 0 ? 'Swells' : 'Shrinks'}>
-          {n(Math.abs(lot.shrinkLinear) * 100, 2)} %
+          <Figure working={shrinkWorking(lot)}>{n(Math.abs(lot.shrinkLinear) * 100, 2)} %</Figure>
         </SlipRow>
         <SlipRow name="Cost">
           <PriceButton bin={lot} isNamed />

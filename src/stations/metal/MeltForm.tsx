@@ -5,6 +5,8 @@ import { nearestMetal } from '@/reference/nearest-metal';
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { TextField } from '@/ui/unit-field/TextField';
+import { ingotsWorking } from '@/station-kit/figures/pot-working';
+import { Figure } from '@/ui/figure/Figure';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -63,8 +65,11 @@ export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFor
         <TextField label="Where it lies" value={place} onChange={setPlace} />
         <PercentField label="Skimmed off as dross" value={drossShare} most={0.5} onChange={setDrossShare} />
         <p className="quiet">
-          Makes {massText(charge.totalG * (1 - (drossShare ?? 0)), mass)} of ingots. Vent on, goggles, no
-          damp: follow the makers&apos; sheets and your local rules.
+          Makes{' '}
+          <Figure working={ingotsWorking(charge.totalG, drossShare ?? 0, mass)}>
+            {massText(charge.totalG * (1 - (drossShare ?? 0)), mass)}
+          </Figure>{' '}
+          of ingots. Vent on, goggles, no damp: follow the makers&apos; sheets and your local rules.
         </p>
       </div>
     </Modal>

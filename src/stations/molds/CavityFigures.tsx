@@ -5,6 +5,7 @@ import type { MetalBin } from '@/records/bin';
 import { frameMass, offMark } from '@/core/tickets/marked-weight';
 import { writeMass } from '@/core/units/write-mass';
 import { Figure } from '@/ui/figure/Figure';
+import { overMarkWorking } from '@/station-kit/figures/head-working';
 import { castingWorking } from '@/station-kit/workings';
 import { insertsText, lengthText, markText, massText, offText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
@@ -46,6 +47,7 @@ export function CavityFigures({
         const isGuess = cavity.volumeBasis === 'guess';
         const off = offMark(cavity, cast.finishedG, cavity.nominalG);
         const frameG = frameMass(cavity);
+        const says = offText(off, markText(cavity.nominalG, mass));
         return (
           <li key={index} className={styles.figure}>
             <Figure
@@ -61,7 +63,11 @@ export function CavityFigures({
                 ? 'a guess, never weighed'
                 : `${errorG === null ? '' : `± ${massText(errorG, mass)}, `}${cavity.weighedCount} weighed`}
             </span>
-            <span>{offText(off, markText(cavity.nominalG, mass))}</span>
+            <span>
+              <Figure working={overMarkWorking(cast.finishedG - frameG, cavity.nominalG, mass, says)}>
+                {says}
+              </Figure>
+            </span>
             {frameG > 0 ? (
               <span className="quiet">
                 {massText(cast.finishedG - frameG, mass)} without its wire of {massText(frameG, mass)}

@@ -1,10 +1,8 @@
 import { discForce, type DiscMeasure } from '@/model/molds/disc-force';
 import type { MetalBin } from '@/records/bin';
 import type { Mold } from '@/records/mold';
-import { numberText } from '@/text/number-text';
-import { pressureText } from '@/text/quantity-text';
-import { areaText } from '@/text/writer';
-import { lengthText, massText } from '@/text/words';
+import { discWorking } from '@/station-kit/figures/disc-working';
+import { massText } from '@/text/words';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/use-units';
 
@@ -14,7 +12,6 @@ const MEASURES: Readonly<Record<DiscMeasure, string>> = {
   pistonMm: 'how far it is across the clamp’s piston',
 };
 const G_PER_KG = 1000;
-const KPA_PER_BAR = 100;
 /** Turns are told to so many, never up. */
 const TURNS = 10;
 
@@ -48,24 +45,7 @@ export function DiscHolds({ mold, metal }: { readonly mold: Mold; readonly metal
         : 'It flashes: the metal parts the halves with '}
       <Figure
         tone={force.holds ? 'ink' : 'alarm'}
-        working={{
-          title: 'What parts the halves',
-          steps: [
-            `metal that turns as one presses with density × turns² × (reach² − pool²) / 2: ${pressureText(force.pressureKpa / KPA_PER_BAR, length)} at ${spin.rpm} rpm`,
-            `on ${areaText(force.projectedCm2, length)} that all cavities show to the parting plane, as if each lay as far out as the outermost: the safe side`,
-            `the clamp: ${pressureText(spin.clampBar, length)} on its piston gives ${kgf(force.clampKgf)}`,
-          ],
-          inputs: [
-            {
-              name: metal.name,
-              value: `${numberText(metal.densityGcm3, 4)} g/cm³`,
-              basis: metal.densityBasis,
-            },
-            { name: 'cavities reach out to', value: lengthText(spin.reachMm ?? 0, length), basis: 'given' },
-            { name: 'pool, radius', value: lengthText(spin.poolMm ?? 0, length), basis: 'given' },
-            { name: 'piston, across', value: lengthText(spin.pistonMm ?? 0, length), basis: 'given' },
-          ],
-        }}
+        working={discWorking(force, spin, metal, { mass, length })}
       >
         {kgf(force.partingKgf)}
       </Figure>

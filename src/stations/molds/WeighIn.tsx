@@ -17,6 +17,7 @@ import { roomText } from '@/text/writer';
 import { useUnits } from '@/ui/units/use-units';
 import { hookFor } from '@/model/molds/cavity-facts';
 import { Figure } from '@/ui/figure/Figure';
+import { roomWorking } from '@/station-kit/figures/room-working';
 import { bandedWorking } from '@/station-kit/workings';
 import { PredictionTable } from './PredictionTable';
 import { predictWithBand, weighingsOf } from '@/model/molds/cavity-weighings';
@@ -149,7 +150,7 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
         </div>
         <div className={column(12)}>
           <p className={styles.volume}>
-            <strong>{roomText(cavity.volumeCm3, length, 4)}</strong>{' '}
+            <Figure working={roomWorking(cavity, units)}>{roomText(cavity.volumeCm3, length, 4)}</Figure>{' '}
             {cavity.volumeBasis === 'guess' ? (
               <span className={styles.guess}>a guess from its mark</span>
             ) : cavity.standardErrorCm3 === null ? (

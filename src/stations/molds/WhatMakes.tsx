@@ -10,6 +10,8 @@ import { embeddedIn } from '@/core/tickets/cast-from-cavity';
 import { HeadDrawing } from '@/ui/head-drawing/HeadDrawing';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { PercentField } from '@/ui/unit-field/PercentField';
+import { castWorking } from '@/station-kit/figures/head-working';
+import { Figure } from '@/ui/figure/Figure';
 import { MassField } from '@/ui/unit-field/MassField';
 import { lotText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -122,7 +124,15 @@ export function WhatMakes({ targetG: first, metalId: firstMetal, onChoose, onClo
                 className={styles.given}
                 data-guess={cavity.volumeBasis === 'guess' || metal.densityBasis === 'guess'}
               >
-                {massText(finishedG, mass)}
+                <Figure
+                  working={castWorking(
+                    { nominalG: cavity.nominalG, finishedG, isMeasured: cavity.volumeBasis !== 'guess' },
+                    metal,
+                    mass,
+                  )}
+                >
+                  {massText(finishedG, mass)}
+                </Figure>
               </span>
               <span className={styles.off}>
                 {offShare < 0 ? '−' : '+'}

@@ -12,6 +12,8 @@ import type { NameHead } from '@/data/repositories/head-bin';
 import { findStyle } from '@/core/cavities/styles';
 import type { Run } from '@/records/run';
 import { SlipRow } from '@/ui/frame/Slip';
+import { bookWorking, goesDownWorking } from '@/station-kit/figures/book-working';
+import { Figure } from '@/ui/figure/Figure';
 import { MassField } from '@/ui/unit-field/MassField';
 import { headText, lotText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -77,6 +79,8 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
     notice.success(`Run ${run.no} is booked: ${booked.value.good} heads on the shelf.`, 4);
   };
   const figures = settled?.figures;
+  const booked = (of: Parameters<typeof bookWorking>[0], weighedG: number | null, text: string) =>
+    figures ? <Figure working={bookWorking(of, run, figures, weighedG, mass)}>{text}</Figure> : null;
   const backText = (grams: number) =>
     run.backInPot === true && grams === 0 ? 'in the pot' : massText(grams, mass);
   return (
@@ -124,16 +128,22 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
               −{hooks}
             </SlipRow>
           ))}
-          <SlipRow name="Metal in good heads">{massText(figures.goodG, mass)}</SlipRow>
-          <SlipRow name={`Misfills back to the lot (${figures.misfilled})`}>
-            {backText(figures.rejectedG)}
+          <SlipRow name="Metal in good heads">
+            {booked('goodG', weighed.goodG, massText(figures.goodG, mass))}
           </SlipRow>
-          <SlipRow name="Sprues back to the lot">{backText(figures.sprueG)}</SlipRow>
+          <SlipRow name={`Misfills back to the lot (${figures.misfilled})`}>
+            {booked('rejectedG', weighed.rejectedG, backText(figures.rejectedG))}
+          </SlipRow>
+          <SlipRow name="Sprues back to the lot">
+            {booked('sprueG', weighed.sprueG, backText(figures.sprueG))}
+          </SlipRow>
           <SlipRow name="Left in the pot, back to the lot">
-            {massText(Math.max(0, figures.potLeftG), mass)}
+            {booked('potLeftG', weighed.potEndG, massText(Math.max(0, figures.potLeftG), mass))}
           </SlipRow>
           <SlipRow name={`${lotText(metal?.name ?? '')} goes down by`}>
-            {massText(figures.goodG + figures.drossG + figures.unaccountedG, mass)}
+            <Figure working={goesDownWorking(figures, mass)}>
+              {massText(figures.goodG + figures.drossG + figures.unaccountedG, mass)}
+            </Figure>
           </SlipRow>
         </div>
       ) : null}

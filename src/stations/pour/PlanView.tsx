@@ -27,6 +27,9 @@ import { useTicketInHand } from '@/station-kit/use-ticket-in-hand';
 import { BlocksInHand } from './BlocksInHand';
 import { ChargeForm } from './ChargeForm';
 import { composeSheet } from '@/station-kit/print/pour-sheet';
+import { allPoursWorking } from '@/station-kit/figures/pours-working';
+import { minutesWorking } from '@/station-kit/workings';
+import { Figure } from '@/ui/figure/Figure';
 import { FreeHeadsNote } from './FreeHeadsNote';
 import { MetalOrder } from '@/ui/pour-drawing/MetalOrder';
 import { PlannedBlock } from './PlannedBlock';
@@ -100,7 +103,16 @@ export function PlanView() {
 
   return (
     <Station
-      title={ready ? `${ready.pours} pours, ${minutesText(ready.totalSeconds)}` : 'Plan a run'}
+      title={
+        ready ? (
+          <>
+            <Figure working={allPoursWorking(ready, view)}>{`${ready.pours} pours`}</Figure>,{' '}
+            <Figure working={minutesWorking(view, ready)}>{minutesText(ready.totalSeconds)}</Figure>
+          </>
+        ) : (
+          'Plan a run'
+        )
+      }
       sub={
         metal ? `${heads} heads in ${lotText(metal.name)}${ready ? `, ${proofText(ready)}` : ''}` : undefined
       }

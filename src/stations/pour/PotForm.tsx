@@ -5,6 +5,8 @@ import { useState } from 'react';
 import { bench as benchSchema } from '@/records/bench';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { UnitField } from '@/ui/unit-field/UnitField';
+import { meltWorking } from '@/station-kit/figures/pot-working';
+import { Figure } from '@/ui/figure/Figure';
 import { MassField } from '@/ui/unit-field/MassField';
 import { countText } from '@/text/count-text';
 import { massText, durationText, minutesText } from '@/text/words';
@@ -80,7 +82,8 @@ export function PotForm({ onClose }: { onClose: () => void }) {
         {minutes('From cold to pourable, full', meltMinutes, setMeltMinutes)}
         {heat.melts > 0 ? (
           <p className="quiet">
-            By {countText(heat.melts, 'melt')} of yours {minutesText(60 * heat.fullMinutes)} full,{' '}
+            By {countText(heat.melts, 'melt')} of yours{' '}
+            <Figure working={meltWorking(heat)}>{minutesText(60 * heat.fullMinutes)}</Figure> full,{' '}
             {minutesText(60 * heat.fullMinutes * heat.potShare)} of it the pot’s own.
           </p>
         ) : null}

@@ -11,6 +11,9 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { JobFailure } from '@/station-kit/JobFailure';
 import { usePlan } from '@/station-kit/use-plan';
 import { useSentence, useUnits } from '@/ui/units/use-units';
+import { aheadWorking, potGivesWorking } from '@/station-kit/figures/pot-working';
+import { minutesWorking } from '@/station-kit/workings';
+import { Figure } from '@/ui/figure/Figure';
 import { PlanSearch } from '@/ui/pour-drawing/PlanSearch';
 import { metalAhead, NOTHING_LEFT, replanned, wantsFor } from '@/model/schedule/replan-run';
 import styles from './pour.module.css';
@@ -137,13 +140,19 @@ export function Replan({ run, count, onClose }: ReplanProps) {
         {next && after ? (
           <p>
             <b>
-              {poursText(after.ahead)}, {minutesText(plan?.totalSeconds ?? 0)}
+              {poursText(after.ahead)},{' '}
+              {plan ? (
+                <Figure working={minutesWorking(view, plan)}>{minutesText(plan.totalSeconds)}</Figure>
+              ) : null}
             </b>{' '}
             for {session?.demand.reduce((so, each) => so + each.count, 0) ?? 0} heads
-            {plan?.optimal ? ', and none is shorter' : ''}. They take {massText(takesG, mass)}
-            {takesG > inPotG
-              ? `; the pot gives ${massText(inPotG, mass)} over its heel: top it up by ${massText(takesG - inPotG, mass)}.`
-              : `; the pot gives ${massText(inPotG, mass)}.`}
+            {plan?.optimal ? ', and none is shorter' : ''}. They take{' '}
+            <Figure working={aheadWorking(takesG, after.ahead, mass)}>{massText(takesG, mass)}</Figure>; the
+            pot gives{' '}
+            <Figure working={potGivesWorking(count.potG, view.pot.heelG, mass)}>
+              {massText(inPotG, mass)}
+            </Figure>
+            {takesG > inPotG ? ` over its heel: top it up by ${massText(takesG - inPotG, mass)}.` : '.'}
           </p>
         ) : null}
       </div>

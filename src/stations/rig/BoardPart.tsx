@@ -11,14 +11,14 @@ import { rigSentence } from '@/text/rig-sentence';
 import { hasWords } from '@/core/numeric/has-words';
 import type { RigRecord } from '@/records/rig';
 import { holdsWorking } from '@/station-kit/figures/holds-working';
-import { paceWorking } from '@/station-kit/figures/pace-working';
+import { GivesFigure } from '@/station-kit/figures/GivesFigure';
+import { PaceFigure } from '@/station-kit/figures/PaceFigure';
 import { Figure } from '@/ui/figure/Figure';
 import { Nothing } from '@/ui/frame/Nothing';
 import { Board, BoardDetail, NONE_CALLED } from '@/ui/board/Board';
 import { RigDrawing } from '@/ui/rig-drawing/RigDrawing';
 import { useWidth } from '@/ui/use-width';
 import { matchLines } from '@/model/rigs/match-lines';
-import { minutesText } from '@/text/words';
 import { rigOf } from '@/model/bills/rig-uses';
 import { useBench } from '@/station-kit/BenchProvider';
 import { newestRigs, riggable, rigShelf, stepsOfRig } from '@/model/rigs/rig-facts';
@@ -139,8 +139,7 @@ function RigDetail({
             : {strength.weakest}.{' '}
           </>
         ) : null}
-        {riggable(record, view).count} from the shelf,{' '}
-        <Figure working={paceWorking(pace)}>{minutesText(pace.secondsEach)}</Figure> each.
+        <GivesFigure gives={riggable(record, view)} /> from the shelf, <PaceFigure pace={pace} /> each.
         {record.note ? ` ${record.note}` : ''}
       </p>
       {findings

@@ -2,7 +2,8 @@
 
 import { findRigKind } from '@/core/rigs/kinds';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { minutesText } from '@/text/words';
+import { GivesFigure } from '@/station-kit/figures/GivesFigure';
+import { PaceFigure } from '@/station-kit/figures/PaceFigure';
 import { useBench } from '@/station-kit/BenchProvider';
 import type { RigDraft } from '@/model/rigs/rig-draft';
 import { newestRigs, riggable } from '@/model/rigs/rig-facts';
@@ -32,10 +33,12 @@ export function RigSlip({ draft }: { readonly draft: RigDraft | null }) {
       {draft && kind && gives && pace ? (
         <SlipPart label="On the bench">
           <SlipRow name="Kind">{kind.name}</SlipRow>
-          <SlipRow name="From the shelf">{gives.count}</SlipRow>
+          <SlipRow name="From the shelf">
+            <GivesFigure gives={gives} />
+          </SlipRow>
           {gives.limiting[0] ? <SlipRow name="Runs out first">{gives.limiting[0]}</SlipRow> : null}
           <SlipRow name={pace.isOwn ? 'Each takes you' : 'Each takes, about'}>
-            {minutesText(pace.secondsEach)}
+            <PaceFigure pace={pace} />
           </SlipRow>
         </SlipPart>
       ) : null}

@@ -5,7 +5,7 @@ import { isByLength } from '@/reference/typical/suits';
 import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { column, line } from '@/ui/layout/layout';
 import { Button } from 'antd';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { compareNames } from '@/core/numeric/compare-names';
 import type { PartBin } from '@/records/bin';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
@@ -15,6 +15,8 @@ import { usePaid } from '@/station-kit/put-down/use-paid';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { lengthsOf, newestRigs } from '@/model/rigs/rig-facts';
+import { rollWorking } from '@/station-kit/figures/roll-working';
+import { Figure } from '@/ui/figure/Figure';
 import { rollText } from '@/text/roll-text';
 import styles from './matches.module.css';
 import { versionText } from '@/model/versions/version-text';
@@ -110,7 +112,7 @@ function Roll({ bin }: { readonly bin: PartBin }) {
     const each = cutsOf(rig, view)
       .filter(({ binId }) => binId === bin.id)
       .reduce((sum, { cutMm }) => sum + cutMm, 0);
-    return each > 0 ? [`${Math.floor(total / each)} × ${versionText(rig)}`] : [];
+    return each > 0 ? [{ name: versionText(rig), each, count: Math.floor(total / each) }] : [];
   });
   return (
     <li aria-label={bin.name}>
@@ -118,7 +120,12 @@ function Roll({ bin }: { readonly bin: PartBin }) {
         <strong>{bin.name}</strong>
         <small>
           {bin.place}, {rollText(total, length)} in all
-          {gives.length > 0 ? `: enough for ${gives.slice(0, 2).join(' or ')}` : ''}
+          {gives.slice(0, 2).map(({ name, each, count }, index) => (
+            <Fragment key={name}>
+              {index === 0 ? ': enough for ' : ' or '}
+              <Figure working={rollWorking(name, { total, each, count }, length)}>{count}</Figure> × {name}
+            </Fragment>
+          ))}
         </small>
       </header>
       {lengths.length === 0 ? <p className="quiet">none there</p> : null}

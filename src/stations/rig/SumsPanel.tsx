@@ -8,6 +8,9 @@ import type { RigStrength } from '@/core/rigs/rate-strength';
 import type { Rig } from '@/core/rigs/rig';
 import { strengthText } from '@/text/quantity-text';
 import { holdsWorking } from '@/station-kit/figures/holds-working';
+import { GivesFigure } from '@/station-kit/figures/GivesFigure';
+import { rigWeightWorking } from '@/station-kit/figures/weight-working';
+import { cutWorking } from '@/station-kit/figures/roll-working';
 import { floatWorking } from '@/station-kit/figures/float-working';
 import { Figure } from '@/ui/figure/Figure';
 import { cutsOf } from '@/model/bills/rig-uses';
@@ -57,7 +60,9 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
         <div>
           <dt>weighs</dt>
           <dd>
-            <span>{massText(massG, mass)}</span>
+            <Figure size="large" working={rigWeightWorking(rig, massG, mass)}>
+              {massText(massG, mass)}
+            </Figure>
             {unweighed.length > 0 ? <small>without {unweighed.slice(0, 2).join(', ')}</small> : null}
           </dd>
         </div>
@@ -75,7 +80,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
         <div>
           <dt>shelf gives</dt>
           <dd>
-            <span>{gives.count}</span>
+            <GivesFigure gives={gives} size="large" />
             {gives.limiting[0] ? <small>then {gives.limiting[0]} runs out</small> : null}
           </dd>
         </div>
@@ -90,15 +95,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
                   {times > 1 ? `${times} × ` : ''}
                   {name}
                 </span>
-                <Figure
-                  working={{
-                    title: `${name}, cut length`,
-                    steps: [
-                      `${lengthText(finishedMm, length)} finished + ${lengthText(endsMm[0], length)} above + ${lengthText(endsMm[1], length)} below, to the full millimeter`,
-                    ],
-                    inputs: [{ name: 'ends', value: 'learned at Matches, else as is usual', basis: 'guess' }],
-                  }}
-                >
+                <Figure working={cutWorking(name, finishedMm, endsMm, length)}>
                   {lengthText(cutMm, length)}
                 </Figure>
               </li>

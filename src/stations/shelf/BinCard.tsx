@@ -10,6 +10,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
+import { freeWorking, promisedWorking } from '@/station-kit/figures/stock-working';
 import { Figure } from '@/ui/figure/Figure';
 import { numberText } from '@/text/number-text';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -93,11 +94,15 @@ export function BinCard({ bin }: { bin: Bin }) {
         </div>
         <div>
           <dt>promised</dt>
-          <dd className={styles.level}>{amountText(row.promised, bin, mass)}</dd>
+          <dd className={styles.level}>
+            <Figure working={promisedWorking(bin, view, mass)}>{amountText(row.promised, bin, mass)}</Figure>
+          </dd>
         </div>
         <div>
           <dt>free</dt>
-          <dd className={styles.level}>{amountText(row.free, bin, mass)}</dd>
+          <dd className={styles.level}>
+            <Figure working={freeWorking(bin, row, mass)}>{amountText(row.free, bin, mass)}</Figure>
+          </dd>
         </div>
         {coming > 0 ? (
           <div>

@@ -13,6 +13,8 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { buyNeeds, buyQuestion } from '@/model/stock/buying';
+import { ordersWorking } from '@/station-kit/figures/money-working';
+import { needWorking, promisedWorking } from '@/station-kit/figures/stock-working';
 import { Figure } from '@/ui/figure/Figure';
 import { PackForm } from './PackForm';
 import { useOrders } from './use-orders';
@@ -128,10 +130,19 @@ export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => v
               <tr key={need.binId}>
                 <td>{need.name}</td>
                 <td>{amountText(need.onHand, bin, mass)}</td>
-                <td>{text(need.promised)}</td>
+                <td>
+                  {need.promised > 0 ? (
+                    <Figure working={promisedWorking(bin, view, mass)}>{text(need.promised)}</Figure>
+                  ) : null}
+                </td>
                 <td>{text(need.onOrder)}</td>
-                <td data-short={need.short > 0}>{text(need.short)}</td>
-                <td>{text(need.toFill)}</td>
+                {(['short', 'toFill'] as const).map((of) => (
+                  <td key={of} data-short={of === 'short' && need.short > 0}>
+                    {need[of] > 0 ? (
+                      <Figure working={needWorking(need, bin, of, mass)}>{text(need[of])}</Figure>
+                    ) : null}
+                  </td>
+                ))}
                 <td>
                   <button type="button" onClick={() => setPricing(need.binId)}>
                     {packs.length === 0
@@ -194,23 +205,7 @@ function Orders({ plan, onOrder }: { readonly plan: OrderPlan; readonly onOrder:
   return (
     <section className={styles.orders} aria-label="The cheapest orders">
       <p role="status">
-        <Figure
-          size="large"
-          working={{
-            title: 'The cheapest orders',
-            steps: [
-              ...plan.orders.map(
-                ({ sellerId, goods, postage }) =>
-                  `${view.sellers.find(({ id }) => id === sellerId)?.name ?? 'a seller gone'}: goods ${money(goods, sign)} + post ${money(postage, sign)}`,
-              ),
-              `together ${money(plan.cost, sign)}; whole packs that cover all that is short, topped up where free post makes that cheaper`,
-              plan.optimal
-                ? 'an integer program, solved until nothing cheaper is possible; its packs were counted again in exact numbers'
-                : 'an integer program, stopped by the time limit',
-            ],
-            inputs: [{ name: 'packs, prices and post', value: 'as you noted them', basis: 'given' }],
-          }}
-        >
+        <Figure size="large" working={ordersWorking(plan, view, sign)}>
           {money(plan.cost, sign)}
         </Figure>{' '}
         with the post,{' '}

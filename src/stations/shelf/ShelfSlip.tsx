@@ -4,6 +4,8 @@ import { useMemo } from 'react';
 import { clashSentence } from '@/text/clash-sentence';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { amountText } from '@/text/words';
+import { promisedWorking } from '@/station-kit/figures/stock-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { cabinetOf } from '@/model/stock/cabinet';
@@ -55,7 +57,12 @@ export function ShelfSlip({ low, onChoose }: ShelfSlipProps) {
             }
           >
             {amountText(onHand, bin, mass)}
-            {isShort ? ` of ${amountText(promised, bin, mass)}` : ''}
+            {isShort ? (
+              <>
+                {' of '}
+                <Figure working={promisedWorking(bin, view, mass)}>{amountText(promised, bin, mass)}</Figure>
+              </>
+            ) : null}
           </SlipRow>
         ))}
         {low.length > MOST_LOW ? <p className="quiet">and {low.length - MOST_LOW} more under Low</p> : null}

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { Nothing } from '@/ui/frame/Nothing';
 import { Figure } from '@/ui/figure/Figure';
-import { runOutWorking } from '@/station-kit/figures/run-out-working';
+import { perMonthWorking, runOutWorking } from '@/station-kit/figures/run-out-working';
 import type { RunOut } from '@/core/stock/forecast-use';
 import { amountText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -67,16 +67,22 @@ export function UsePart() {
         less than four weeks.
       </p>
       <ul className={styles.rows} aria-label="When bins run out">
-        {told.slice(0, MOST_ROWS).map(({ id, takings, free, runOut }) => {
+        {told.slice(0, MOST_ROWS).map(({ id, takings, watchedDays, free, runOut }) => {
           const bin = view.binById.get(id);
           if (!bin) return null;
+          const text = (qty: number) => amountText(Math.round(qty * 10) / 10, bin, mass);
           const months = usedByMonth(takings, now, MONTHS);
           const most = Math.max(1e-9, ...months);
           return (
             <li key={id}>
               <span>
                 {bin.name}
-                <small>{amountText(Math.round(runOut.usePerMonth * 10) / 10, bin, mass)} a month</small>
+                <small>
+                  <Figure working={perMonthWorking(takings, watchedDays, runOut.usePerMonth, text)}>
+                    {text(runOut.usePerMonth)}
+                  </Figure>{' '}
+                  a month
+                </small>
               </span>
               <span className={styles.months} aria-hidden="true">
                 {months.map((qty, nth) => (

@@ -3,20 +3,16 @@
 import { column, line } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useEffect, useMemo, useRef } from 'react';
-import { sum } from '@/core/numeric/sum';
 import { flaredShares, restShares } from '@/core/skirts/seen-shares';
-import { numberText } from '@/text/number-text';
 import type { Skirt } from '@/records/skirt';
 import { SkirtDrawing } from '@/ui/skirt-drawing/SkirtDrawing';
 import { useWidth } from '@/ui/use-width';
 import { jigOf } from '@/station-kit/looks/jig-look';
-import { layersOf, skirtMassOf, tabsOf } from '@/model/skirts/skirt-facts';
-import { massText } from '@/text/words';
-import { tabsText } from '@/text/skirt-words';
+import { layersOf } from '@/model/skirts/skirt-facts';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import { waterSays } from '@/model/skirts/board';
-import { tieable } from '@/model/skirts/run-plan';
+import { tellSkirts } from '@/station-kit/figures/tell-skirts';
+import { Figure } from '@/ui/figure/Figure';
 import { ShareBar } from '@/ui/skirt-drawing/ShareBar';
 import board from '@/ui/board/board.module.css';
 import styles from './board.module.css';
@@ -31,7 +27,7 @@ interface CompareSkirtsProps {
 /** Two recipes side by side, drawn to one scale, with what shows of each and what tells them apart. */
 export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
   const { view } = useBench();
-  const { mass } = useUnits();
+  const units = useUnits();
   const [ref, width] = useWidth<HTMLDivElement>(560);
   const jigs = useMemo(() => [jigOf(left, view), jigOf(right, view)], [left, right, view]);
   const top = useRef<HTMLElement>(null);
@@ -39,28 +35,7 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
     top.current?.scrollIntoView({ block: 'start' });
   }, []);
   const both = [left, right];
-  const rows = [
-    ['Tabs', both.map((skirt) => tabsText(tabsOf(skirt, view)))],
-    ['Strands', both.map((skirt) => numberText(sum(layersOf(skirt, view).map(({ strands }) => strands)), 4))],
-    ['Layers', both.map((skirt) => String(skirt.layers.length))],
-    [
-      'Weighs',
-      both.map((skirt) => {
-        const massG = skirtMassOf(skirt, view);
-        return massG === null ? 'not weighed' : massText(massG, mass);
-      }),
-    ],
-    ['From the shelf', both.map((skirt) => String(tieable(skirt, view).count))],
-    [
-      'Fish an hour',
-      both.map((skirt) => {
-        const says = waterSays(new Set([skirt.id]), view);
-        return says
-          ? `${says.counted === null ? '' : `${numberText(says.counted, 2)} as counted; `}${numberText(says.rate.perHour, 2)} (${numberText(says.rate.low, 2)} to ${numberText(says.rate.high, 2)}) with care`
-          : 'not fished';
-      }),
-    ],
-  ] as const;
+  const rows = tellSkirts(both, view, units);
   const each = (width - 20) / 2;
   // One scale for both, whichever is the longer.
   const scale = Math.min(3, each / Math.max(...jigs.map((jig) => (jig ? reachOf(jig) : 1))));
@@ -91,9 +66,7 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
                       pxPerMm={scale}
                     />
                   </div>
-                  {rest.ok ? (
-                    <ShareBar label="shows at rest" shares={rest.value} bins={view.binById} />
-                  ) : null}
+                  {rest.ok ? <ShareBar pose="rest" shares={rest.value} bins={view.binById} /> : null}
                   <div className={styles.compareOpen}>
                     <SkirtDrawing
                       name={`${versionText(skirt)} on a stop`}
@@ -103,9 +76,7 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
                       pxPerMm={Math.min(scale, 1.9)}
                     />
                   </div>
-                  {flared.ok ? (
-                    <ShareBar label="shows on a stop" shares={flared.value} bins={view.binById} />
-                  ) : null}
+                  {flared.ok ? <ShareBar pose="stop" shares={flared.value} bins={view.binById} /> : null}
                 </>
               ) : null}
             </article>
@@ -127,10 +98,11 @@ export function CompareSkirts({ left, right, onClose }: CompareSkirtsProps) {
         </thead>
         <tbody>
           {rows.map(([name, values]) => (
-            <tr key={name} data-differs={values[0] !== values[1]}>
+            <tr key={name} data-differs={new Set(values.map(({ text }) => text)).size > 1}>
               <th scope="row">{name}</th>
-              <td>{values[0]}</td>
-              <td>{values[1]}</td>
+              {values.map(({ text, working }, index) => (
+                <td key={index}>{working ? <Figure working={working}>{text}</Figure> : text}</td>
+              ))}
             </tr>
           ))}
         </tbody>

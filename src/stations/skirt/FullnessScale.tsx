@@ -3,6 +3,8 @@ import { fullnessSchool, type FullnessSchool } from '@/core/skirts/fullness';
 import { sum } from '@/core/numeric/sum';
 import { numberText } from '@/text/number-text';
 import { layersOf, tabsOf } from '@/model/skirts/skirt-facts';
+import { densityText, densityWorking } from '@/station-kit/figures/skirt-working';
+import { Figure } from '@/ui/figure/Figure';
 import { tabsText } from '@/text/skirt-words';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -25,7 +27,7 @@ export const FullnessScale = memo(function FullnessScale({ draft }: { readonly d
   const tabs = tabsOf(draft, view);
   const layers = layersOf(draft, view);
   const strands = sum(layers.map((layer) => layer.strands));
-  const perMm = strands / (Math.PI * draft.collar.diameterMm);
+  const { diameterMm } = draft.collar;
   const at = (value: number) => (Math.min(value, MOST_TABS) / MOST_TABS) * WIDE;
   const isTabs = tabs > 0;
   return (
@@ -69,9 +71,9 @@ export const FullnessScale = memo(function FullnessScale({ draft }: { readonly d
       )}
       <p className="quiet">
         {isTabs ? `${SAYS[fullnessSchool(tabs)]}. ` : ''}
-        {length === 'mm'
-          ? `${numberText(perMm, 3)} strands a mm`
-          : `${numberText(perMm * 25.4, 3)} strands an inch`}{' '}
+        <Figure working={densityWorking(strands, diameterMm, length)}>
+          {densityText(strands, diameterMm, length)}
+        </Figure>{' '}
         of collar, {numberText(strands * 2, 4)} tips
       </p>
     </section>

@@ -21,6 +21,8 @@ import { useUnits } from '@/ui/units/use-units';
 import { usePrint } from '@/station-kit/use-print';
 import { versionsOf, waterSays } from '@/model/skirts/board';
 import { composeCard } from '@/station-kit/print/skirt-card-of';
+import { rateWorking } from '@/station-kit/figures/rate-working';
+import { Figure } from '@/ui/figure/Figure';
 import { ShareBar } from '@/ui/skirt-drawing/ShareBar';
 import { exportSkirt } from '@/model/skirts/skirt-exchange';
 import { WaterForm } from './WaterForm';
@@ -90,8 +92,8 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
           />
         </div>
       ) : null}
-      {rest.ok ? <ShareBar label="shows at rest" shares={rest.value} bins={view.binById} /> : null}
-      {flared.ok ? <ShareBar label="shows on a stop" shares={flared.value} bins={view.binById} /> : null}
+      {rest.ok ? <ShareBar pose="rest" shares={rest.value} bins={view.binById} /> : null}
+      {flared.ok ? <ShareBar pose="stop" shares={flared.value} bins={view.binById} /> : null}
       <ol className={stack(2, styles.layerWords)}>
         {skirt.layers.map((layer) => {
           const material = materialOf(layer, view);
@@ -137,8 +139,11 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
               <strong>{numberText(says.counted, 2)} fish an hour as counted, </strong>
             )}
             {says.fish} fish in {numberText(says.hours, 3)} h{says.lost > 0 ? `, ${says.lost} lost` : ''}.
-            With care, since few hours tell little: {numberText(says.rate.perHour, 2)}, nine in ten between{' '}
-            {numberText(says.rate.low, 2)} and {numberText(says.rate.high, 2)}.
+            With care, since few hours tell little:{' '}
+            <Figure working={rateWorking('fish', 1, { count: says.fish, hours: says.hours, ...says.rate })}>
+              {numberText(says.rate.perHour, 2)}
+            </Figure>
+            , nine in ten between {numberText(says.rate.low, 2)} and {numberText(says.rate.high, 2)}.
           </p>
         ) : (
           <p className="quiet">This version was not fished yet.</p>

@@ -4,7 +4,8 @@ import { piecesDone } from '@/core/card-runs/turn-card';
 import { findHold } from '@/core/skirts/holds';
 import { outsideIn } from '@/core/skirts/outside-in';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
-import { headText, minutesText } from '@/text/words';
+import { PaceFigure } from '@/station-kit/figures/PaceFigure';
+import { headText } from '@/text/words';
 import { materialOf } from '@/model/skirts/skirt-facts';
 import { shortName } from '@/text/skirt-words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -53,9 +54,11 @@ export function SkirtSlip({ draft, count }: { readonly draft: SkirtDraft | null;
         <SlipPart label="The recipe">
           <SlipRow name="Held by">{hold.name}</SlipRow>
           <SlipRow name={pace.isOwn ? 'Each takes you' : 'Each takes, about'}>
-            {minutesText(pace.secondsEach)}
+            <PaceFigure pace={pace} />
           </SlipRow>
-          <SlipRow name={`${count} take`}>{minutesText(pace.secondsEach * count)}</SlipRow>
+          <SlipRow name={`${count} take`}>
+            <PaceFigure pace={pace} count={count} />
+          </SlipRow>
         </SlipPart>
       ) : null}
       {outer && outerMaterial ? (

@@ -6,6 +6,7 @@ import { Button } from 'antd';
 import { memo } from 'react';
 import { moneyText } from '@/model/cost/cost-slices';
 import { skirtCost } from '@/model/cost/skirt-cost';
+import { GivesFigure } from '@/station-kit/figures/GivesFigure';
 import { moneyWorking } from '@/station-kit/figures/money-working';
 import { skirtWeightWorking } from '@/station-kit/figures/skirt-weight-working';
 import { Figure } from '@/ui/figure/Figure';
@@ -30,7 +31,7 @@ export const TakesPanel = memo(function TakesPanel({ draft, count, onCount, onSw
   const { view } = useBench();
   const { mass } = useUnits();
   const plan = planRun(draft, count, view);
-  const { count: now, limiting } = tieable(draft, view);
+  const gives = tieable(draft, view);
   const massG = skirtMassOf(draft, view);
   return (
     <section aria-label="What they take" className={styles.takes}>
@@ -51,7 +52,8 @@ export const TakesPanel = memo(function TakesPanel({ draft, count, onCount, onSw
         ))}
       </ul>
       <p className="quiet">
-        The shelf gives {now} of these now{now < 500 ? `; ${limiting.join(', ')} ends it` : ''}.
+        The shelf gives <GivesFigure gives={gives} /> of these now
+        {gives.count < 500 ? `; ${gives.limiting.join(', ')} ends it` : ''}.
       </p>
       <dl className={stack(2, styles.each)}>
         <div>

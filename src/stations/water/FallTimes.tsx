@@ -6,6 +6,7 @@ import { Figure } from '@/ui/figure/Figure';
 import { MassField } from '@/ui/unit-field/MassField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { numberText } from '@/text/number-text';
+import { fallWorking } from '@/station-kit/figures/water-working';
 import { depthText } from '@/text/quantity-text';
 import { massText } from '@/text/words';
 import { useSentence, useUnits } from '@/ui/units/use-units';
@@ -39,30 +40,7 @@ export function FallTimes({ question, weightsG }: FallTimesProps) {
                 {fallS === null ? (
                   <b>floats</b>
                 ) : (
-                  <Figure
-                    working={{
-                      title: 'To the bottom',
-                      steps: [
-                        'at each depth the weight in water bears its own drag and that of the line let out so far',
-                        `drag ${numberText(drag.value, 2)} on the ball of its weight, and 0.01 of its surface on the line`,
-                      ],
-                      inputs: [
-                        {
-                          name: 'drag',
-                          value: numberText(drag.value, 2),
-                          basis: timed ? 'given' : 'reference',
-                        },
-                        {
-                          name: 'line',
-                          value:
-                            length === 'mm'
-                              ? `${numberText(question.lineMm, 3)} mm`
-                              : `${numberText(question.lineMm / 25.4, 3)} in`,
-                          basis: 'given',
-                        },
-                      ],
-                    }}
-                  >
+                  <Figure working={fallWorking(question.lineMm, drag.value, timed !== null, length)}>
                     {numberText(fallS, 2)} s
                   </Figure>
                 )}

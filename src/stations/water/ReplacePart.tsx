@@ -9,6 +9,8 @@ import { numberText } from '@/text/number-text';
 import { setPreferences } from '@/station-kit/preferences-store';
 import { useBench } from '@/station-kit/BenchProvider';
 import { replacements, replacementTicket } from '@/model/water/replace';
+import { rateWorking } from '@/station-kit/figures/rate-working';
+import { Figure } from '@/ui/figure/Figure';
 import { keyOf } from '@/model/water/things';
 import styles from './water.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -60,12 +62,21 @@ export function ReplacePart({
       ) : (
         <>
           <ul className={styles.replace}>
-            {chosen.map(({ of, name, lost, perHour, works, count }) => (
+            {chosen.map(({ of, name, lost, rate, works, count }) => (
               <li key={keyOf(of)}>
                 <span>
                   <b>{name}</b>
                   <small>
-                    {lost} lost, {numberText(perHour, 2)} fish an hour
+                    {lost} lost
+                    {rate ? (
+                      <>
+                        ,{' '}
+                        <Figure working={rateWorking('fish', rate.dispersion, rate)}>
+                          {numberText(rate.perHour, 2)}
+                        </Figure>{' '}
+                        fish an hour
+                      </>
+                    ) : null}
                     {works ? ', stands clear: two more' : ''}
                     {of.kind === 'skirt' ? ', a loose skirt' : ''}
                   </small>

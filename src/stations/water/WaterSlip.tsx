@@ -3,6 +3,8 @@
 import dayjs from 'dayjs';
 import { numberText } from '@/text/number-text';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
+import { notesWorking } from '@/station-kit/figures/water-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
 import { fishedName } from '@/model/water/things';
 
@@ -19,9 +21,20 @@ export function WaterSlip() {
     <>
       <SlipTitle over="Water">This year</SlipTitle>
       <SlipPart label="So far">
-        <SlipRow name="Hours">{numberText(total('hours'), 4)}</SlipRow>
-        <SlipRow name="Fish">{numberText(total('fish'), 5)}</SlipRow>
-        <SlipRow name="Baits lost">{numberText(total('lost'), 5)}</SlipRow>
+        {(
+          [
+            ['Hours', 'hours'],
+            ['Fish', 'fish'],
+            ['Baits lost', 'lost'],
+          ] as const
+        ).map(([name, of]) => {
+          const all = numberText(total(of), 5);
+          return (
+            <SlipRow key={of} name={name}>
+              <Figure working={notesWorking(name, all, mine.length)}>{all}</Figure>
+            </SlipRow>
+          );
+        })}
       </SlipPart>
       {next.length > 0 ? (
         <SlipPart label="For the next version">

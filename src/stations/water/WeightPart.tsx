@@ -6,15 +6,14 @@ import { depthText } from '@/text/quantity-text';
 import { row, wrap } from '@/ui/layout/layout';
 import { Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
-import { USUAL_WATER_C } from '@/core/water/hold-in-current';
-import { USUAL_GRIP } from '@/core/water/grip';
-import { numberText } from '@/text/number-text';
 import { BOTTOMS } from '@/records/water-note';
 import { Figure } from '@/ui/figure/Figure';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { CastSketch } from '@/ui/water-drawing/CastSketch';
-import { lotText, markText, massText, temperatureText } from '@/text/words';
+import { lotText, markText, massText } from '@/text/words';
+import { castWorking } from '@/station-kit/figures/head-working';
+import { holdWorking } from '@/station-kit/figures/water-working';
 import { useAskedFigures } from '@/station-kit/use-in-address';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -83,7 +82,7 @@ export function WeightPart() {
     });
   };
   const casts = useMemo(() => (metal ? castWeights(metal, view) : []), [metal, view]);
-  const { line, massG, reckonedG, factor, notes, cast } = answer;
+  const { line, massG, notes, cast } = answer;
   const isStill = line.massG === 0;
   return (
     <>
@@ -127,25 +126,7 @@ export function WeightPart() {
         onChange={(bottom) => setAsked({ ...asked, bottom: bottom ?? asked.bottom })}
       />
       <div className={row(0, styles.holds)} role="status">
-        <Figure
-          size="huge"
-          working={{
-            title: asked.driftMs > 0 ? 'Drifts so' : 'Holds',
-            steps: [
-              `the line pulls with ${numberText(line.tensionN, 3)} N, bowed off by ${depthText(line.sagM, depth)}`,
-              `by the sums ${massText(reckonedG, mass)}, times ${numberText(factor, 3)} by your notes`,
-            ],
-            inputs: [
-              { name: 'grip on the bottom', value: numberText(USUAL_GRIP[asked.bottom], 2), basis: 'guess' },
-              {
-                name: 'drag of line',
-                value: `1 + 10 / Re^(2/3), in water of ${temperatureText(USUAL_WATER_C, units.temperature)}`,
-                basis: 'reference',
-              },
-              { name: 'your notes', value: `${notes} of weights felt`, basis: 'given' },
-            ],
-          }}
-        >
+        <Figure size="huge" working={holdWorking(asked, answer, units)}>
           {isStill ? 'any weight' : massText(massG, mass)}
         </Figure>
         <p>
@@ -155,7 +136,13 @@ export function WeightPart() {
               ? 'No block is written down yet, so what of yours comes nearest is not known.'
               : cast === null
                 ? `Over the heaviest that your molds give${metal ? ` in ${lotText(metal.name)}` : ''}: thinner line, a shorter cast, or a slower place.`
-                : `From your molds: the one marked ${markText(cast.nominalG, mass)}, ${massText(cast.finishedG, mass)}${metal ? ` in ${lotText(metal.name)}` : ''}${cast.isMeasured ? '' : ' as far as its mark tells'}. Lighter drifts, or lifts off the bottom.`}
+                : `From your molds: the one marked ${markText(cast.nominalG, mass)}, `}
+          {isStill || cast === null || !metal ? null : (
+            <>
+              <Figure working={castWorking(cast, metal, mass)}>{massText(cast.finishedG, mass)}</Figure>{' '}
+              {`in ${lotText(metal.name)}${cast.isMeasured ? '' : ' as far as its mark tells'}. Lighter drifts, or lifts off the bottom.`}
+            </>
+          )}
           <br />
           <span className="quiet">
             {notes > 0

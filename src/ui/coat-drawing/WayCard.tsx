@@ -11,6 +11,7 @@ import { NumberField } from '../unit-field/NumberField';
 import { Figure } from '../figure/Figure';
 import {
   dipWorking,
+  edgeWorking,
   handText,
   heatBandText,
   heatWorking,
@@ -110,13 +111,28 @@ export function WayCard(props: WayCardProps) {
               onChange={onOwn}
             />
             <p className={styles.bounds}>
-              <b>Under {handText(plan.value.stickS)}:</b> {way.tooShort}
+              <b>
+                Under{' '}
+                <Figure working={edgeWorking(question, 'stick', plan.value, units)}>
+                  {handText(plan.value.stickS)}
+                </Figure>
+                :
+              </b>{' '}
+              {way.tooShort}
             </p>
             <p className={styles.bounds}>
               <b>
-                {plan.value.softenS === null
-                  ? 'Too long:'
-                  : `Over ${handText(plan.value.softenS)} the metal goes soft.`}
+                {plan.value.softenS === null ? (
+                  'Too long:'
+                ) : (
+                  <>
+                    Over{' '}
+                    <Figure working={edgeWorking(question, 'soften', plan.value, units)}>
+                      {handText(plan.value.softenS)}
+                    </Figure>{' '}
+                    the metal goes soft.
+                  </>
+                )}
               </b>{' '}
               {way.tooLong}
             </p>

@@ -96,6 +96,28 @@ export function heatWorking(
   };
 }
 
+/** Between what a time in the heat works at all: until powder sticks, and until the metal goes soft. */
+export function edgeWorking(
+  question: HeatQuestion,
+  edge: 'stick' | 'soften',
+  plan: HeatPlan,
+  units: ScreenUnits,
+): Working {
+  const targetC = edge === 'stick' ? question.powder.fuseC : plan.softenC;
+  const aim = heatWorking(question, { ...plan, releaseC: targetC }, units);
+  const [bears, softens] = [question.solidusC, plan.softenC].map((celsius) =>
+    temperatureText(celsius, units.temperature),
+  );
+  return {
+    ...aim,
+    title: edge === 'stick' ? 'Until powder sticks' : 'Until the metal goes soft',
+    steps:
+      edge === 'stick'
+        ? aim.steps
+        : [`it first melts at ${bears} and goes soft from ${softens} on`, ...aim.steps],
+  };
+}
+
 /** How long a head keeps hot enough for powder, once it has left the heat. */
 export function dipWorking(
   { piece, wayId, powder, ambientC }: HeatQuestion,
@@ -117,6 +139,32 @@ export function dipWorking(
         value: text(powder.fuseC),
         basis: powder.cardBasis === 'card' ? 'given' : 'guess',
       },
+    ],
+  };
+}
+
+/** What one timed head tells of its source. */
+export function trialWorking(
+  { piece, ambientC }: Pick<HeatQuestion, 'piece' | 'ambientC'>,
+  timed: {
+    readonly sourceC: number | null;
+    readonly targetC: number | null;
+    readonly seconds: number | null;
+  },
+  hWm2K: number,
+  { mass, length, temperature }: ScreenUnits,
+): Working {
+  const text = (celsius: number | null) => temperatureText(celsius ?? 0, temperature);
+  return {
+    title: 'How well it heats',
+    steps: [
+      'm c / (A t) ln((source − start) / (source − reached))',
+      `${massText(piece.massG, mass)} × ${piece.specificHeatJkgK.toFixed(0)} J/kgK ÷ (${areaText(piece.areaCm2, length)} × ${numberText(timed.seconds ?? 0, 3)} s), from ${text(ambientC)} to ${text(timed.targetC)} in ${text(timed.sourceC)} = ${hWm2K.toFixed(0)} W/m²K`,
+    ],
+    inputs: [
+      { name: 'it took', value: `${numberText(timed.seconds ?? 0, 3)} s`, basis: 'given' },
+      { name: 'reached', value: text(timed.targetC), basis: 'given' },
+      { name: 'the source', value: text(timed.sourceC), basis: 'given' },
     ],
   };
 }

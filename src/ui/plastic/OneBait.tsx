@@ -14,6 +14,7 @@ import { stack, wrap } from '../layout/layout';
 import { CountField } from '../unit-field/CountField';
 import { MassField } from '../unit-field/MassField';
 import { QuantityField } from '../unit-field/QuantityField';
+import { Figure } from '../figure/Figure';
 import { useUnits } from '../units/use-units';
 
 interface OneBaitProps {
@@ -126,11 +127,51 @@ export function OneBait({ cavities, runnerCm3, lossShare, baseCm3, onFound }: On
               )}
             </div>
             <p className={found ? undefined : 'quiet'} role="status">
-              {found
-                ? `One is ${volumeText(found, volume)}.`
-                : found === null && way === 'cup' && cupCm3 !== null
-                  ? 'The runners alone take more than that: check the cup and the count.'
-                  : 'Ten are better than one.'}
+              {found && baits ? (
+                <>
+                  One is{' '}
+                  <Figure
+                    working={
+                      way === 'weigh'
+                        ? {
+                            title: 'One bait',
+                            steps: [
+                              `${massText(massG ?? 0, mass)} ÷ ${baits} ÷ ${numberText(densityGcm3, 3)} g/cm³ = ${volumeText(found, volume)}`,
+                            ],
+                            inputs: [
+                              { name: 'they weigh', value: massText(massG ?? 0, mass), basis: 'weighed' },
+                              {
+                                name: 'plastic, with its salt',
+                                value: `${numberText(densityGcm3, 3)} g/cm³`,
+                                basis: plasticGcm3 === PLASTIC_GCM3 ? 'usual' : 'given',
+                              },
+                            ],
+                          }
+                        : {
+                            title: 'One bait',
+                            steps: [
+                              `${volumeText(cupCm3 ?? 0, volume)} × (1 − ${numberText(lossShare, 3)}), less a runner of ${volumeText(runnerCm3, volume)} a shot, ÷ ${baits} = ${volumeText(found, volume)}`,
+                            ],
+                            inputs: [
+                              {
+                                name: 'the cup held',
+                                value: volumeText(cupCm3 ?? 0, volume),
+                                basis: 'given',
+                              },
+                              { name: 'baits a shot', value: String(cavities), basis: 'given' },
+                            ],
+                          }
+                    }
+                  >
+                    {volumeText(found, volume)}
+                  </Figure>
+                  .
+                </>
+              ) : found === null && way === 'cup' && cupCm3 !== null ? (
+                'The runners alone take more than that: check the cup and the count.'
+              ) : (
+                'Ten are better than one.'
+              )}
             </p>
             <p className="quiet">
               {way === 'weigh'

@@ -4,6 +4,7 @@ import { explainGap, type GapFacts } from '@/core/pours/explain-gap';
 import { gapSentence } from '@/text/gap-sentence';
 import { massText } from '@/text/words';
 import { useUnits } from '../units/use-units';
+import { Figure } from '../figure/Figure';
 import styles from './pour-drawing.module.css';
 
 /** So many of the usual reasons are worth reading. */
@@ -19,7 +20,21 @@ export function GapNote({ facts }: { facts: GapFacts }) {
   return (
     <section className={styles.gap} aria-label="The balance">
       <p>
-        <strong>{massText(Math.abs(unaccountedG), mass)}</strong>{' '}
+        <Figure
+          working={{
+            title: 'The balance',
+            steps: [
+              'put in − good heads − misfills − sprues − skimmed − left in the pot, each as it was weighed or tapped',
+              `${massText(Math.abs(unaccountedG), mass)} ÷ ${massText(pouredG, mass)} poured = ${(share * 100).toFixed(1)} %`,
+            ],
+            inputs: [
+              { name: 'left in the pot', value: 'on the scale', basis: 'weighed' },
+              { name: 'a scale’s step', value: massText(facts.scaleStepG, mass), basis: 'usual' },
+            ],
+          }}
+        >
+          {massText(Math.abs(unaccountedG), mass)}
+        </Figure>{' '}
         {Math.abs(unaccountedG) < facts.scaleStepG
           ? 'left over: the books close.'
           : unaccountedG > 0

@@ -10,6 +10,8 @@ import { findCause } from '@/core/quality/causes/causes';
 import { TRADE_TABLE } from '@/core/quality/causes/trade-table';
 import { findFlaw } from '@/core/quality/flaws';
 import type { LearnedCauses } from '@/core/quality/causes/learn-causes';
+import { Figure } from '../figure/Figure';
+import { causeShareWorking } from './quality-working';
 import styles from './cause-table.module.css';
 
 const SHOWN = 6;
@@ -55,7 +57,11 @@ export function CauseTable({ learned }: { learned: LearnedCauses }) {
               <rect x="0" y="4" width={(shares[id] / widest) * 200} height="8" className={styles.cause} />
               <path d={`M${(trade[id] / widest) * 200} 1V15`} className={styles.trade} />
             </svg>
-            <b>{Math.round(shares[id] * 100)} %</b>
+            <b>
+              <Figure working={causeShareWorking(findCause(id).name, shares[id], trade[id], own)}>
+                {Math.round(shares[id] * 100)} %
+              </Figure>
+            </b>
           </li>
         ))}
       </ol>

@@ -11,6 +11,8 @@ import type { Clues } from '@/core/quality/causes/clues';
 import { nextCheck } from '@/core/quality/causes/next-check';
 import type { CauseTable } from '@/core/quality/causes/trade-table';
 import { weighCauses, type Answer } from '@/core/quality/causes/weigh-causes';
+import { Figure } from '../figure/Figure';
+import { likelyCauseWorking } from './quality-working';
 import styles from './quality-drawing.module.css';
 
 interface CausesPartProps {
@@ -43,7 +45,18 @@ export function CausesPart({ symptom, clues, table, onFound }: CausesPartProps) 
             <li key={cause}>
               <span className={styles.share} style={{ width: `${Math.round(share * 100)}%` }} />
               <strong>{findCause(cause).name}</strong>
-              <span className={styles.percent}>{Math.round(share * 100)} %</span>
+              <span className={styles.percent}>
+                <Figure
+                  working={likelyCauseWorking(
+                    findCause(cause).name,
+                    share,
+                    table[symptom][cause],
+                    answers.length,
+                  )}
+                >
+                  {Math.round(share * 100)} %
+                </Figure>
+              </span>
               <small>{proseIn(findCause(cause).mend, units)}</small>
               <Button
                 size="small"

@@ -69,7 +69,7 @@ export const OpenPane = memo(function OpenPane({ jig, layers, view, widthPx, bin
         />
         <ScaleBar pxPerMm={pxPerMm} />
       </div>
-      {flared.ok && !isTying ? <ShareBar label="shows on a stop" shares={flared.value} bins={bins} /> : null}
+      {flared.ok && !isTying ? <ShareBar pose="stop" shares={flared.value} bins={bins} /> : null}
       {isTying ? (
         <div className={line(10, styles.opening)}>
           <span>first</span>

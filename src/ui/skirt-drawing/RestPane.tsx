@@ -46,7 +46,7 @@ export const RestPane = memo(function RestPane({ jig, layers, view, widthPx, bin
         <SkirtDrawing name="The skirt at rest" jig={jig} state={AT_REST} view={view} pxPerMm={pxPerMm} />
         <ScaleBar pxPerMm={pxPerMm} />
       </div>
-      {rest.ok ? <ShareBar label="shows at rest" shares={rest.value} bins={bins} /> : null}
+      {rest.ok ? <ShareBar pose="rest" shares={rest.value} bins={bins} /> : null}
     </section>
   );
 });

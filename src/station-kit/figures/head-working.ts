@@ -1,0 +1,86 @@
+import type { CastWeight } from '@/model/molds/cast-weights';
+import type { MetalBin } from '@/records/bin';
+import { numberText } from '@/text/number-text';
+import type { MassUnit } from '@/core/units/write-mass';
+import { lotText, markText, massText, offText } from '@/text/words';
+import type { Working } from '@/ui/figure/Figure';
+
+/** How far what a bait weighs lies from the mark of its head. */
+export function overMarkWorking(
+  finishedG: number,
+  markG: number,
+  mass: MassUnit,
+  off = offText((finishedG - markG) / markG, `${markText(markG, mass)} marked`),
+): Working {
+  return {
+    title: 'Off its mark',
+    steps: [`(${massText(finishedG, mass)} − ${markText(markG, mass)}) ÷ ${markText(markG, mass)}: ${off}`],
+    inputs: [
+      { name: 'finished', value: massText(finishedG, mass), basis: 'computed' },
+      { name: 'mark', value: markText(markG, mass), basis: 'given' },
+    ],
+  };
+}
+
+interface HeadGiven {
+  readonly massG: number;
+  readonly finishedG: number;
+  readonly isMeasured: boolean;
+}
+
+/** What a bait would weigh on another head. */
+export function headForWorking(
+  { massG, finishedG, isMeasured }: HeadGiven,
+  metalName: string,
+  mass: MassUnit,
+): Working {
+  return {
+    title: 'Finished on it',
+    steps: [
+      `${massText(finishedG - massG, mass)} of all else + the head ${massText(massG, mass)} in ${lotText(metalName)} = ${massText(finishedG, mass)}`,
+    ],
+    inputs: [{ name: 'the head', value: massText(massG, mass), basis: isMeasured ? 'computed' : 'guess' }],
+  };
+}
+
+/** The middle of a tray of true weight. */
+export function trayWorking(
+  wantedG: number,
+  toleranceG: number,
+  step: number,
+  middleG: number,
+  mass: MassUnit,
+): Working {
+  return {
+    title: 'Middle of the tray',
+    steps: [
+      `trays are twice the tolerance wide: ${massText(wantedG, mass)} ${step < 0 ? '−' : '+'} ${Math.abs(step)} × ${massText(2 * toleranceG, mass)} = ${massText(middleG, mass)}`,
+    ],
+    inputs: [
+      { name: 'asked', value: massText(wantedG, mass), basis: 'given' },
+      { name: 'on its mark within', value: massText(toleranceG, mass), basis: 'given' },
+    ],
+  };
+}
+
+/** What a casting of a block weighs in a metal. */
+export function castWorking(
+  { nominalG, finishedG, isMeasured }: Pick<CastWeight, 'nominalG' | 'finishedG' | 'isMeasured'>,
+  metal: Pick<MetalBin, 'name' | 'densityGcm3' | 'densityBasis'>,
+  mass: MassUnit,
+): Working {
+  return {
+    title: `Marked ${markText(nominalG, mass)}, in ${lotText(metal.name)}`,
+    steps: [
+      `the cavity’s room × ${numberText(metal.densityGcm3, 4)} g/cm³, less what it shrinks, with the hook that it takes: ${massText(finishedG, mass)}`,
+    ],
+    inputs: [
+      {
+        name: 'the cavity’s room',
+        value: isMeasured ? 'as it was weighed' : 'as its mark tells',
+        basis: isMeasured ? 'weighed' : 'guess',
+      },
+      { name: metal.name, value: `${numberText(metal.densityGcm3, 4)} g/cm³`, basis: metal.densityBasis },
+    ],
+  };
+}

@@ -1,0 +1,58 @@
+import type { KeyCount, PlanRun, PourPlan } from '@/core/pours/pour-plan';
+import { sum } from '@/core/numeric/sum';
+import type { Session } from '@/core/tickets/lay-out-session';
+import type { BenchFacts } from '@/model/bench/bench-facts';
+import type { MassUnit } from '@/core/units/write-mass';
+import { headText } from '@/text/words';
+import type { Working } from '@/ui/figure/Figure';
+
+const SEARCHED =
+  'which block casts what is searched over all blocks at once (integer program), so that the minutes come out least';
+
+/** How many pours a block takes: what each group of like cavities is to cast, by how many it casts at once. */
+export function poursWorking(
+  run: PlanRun,
+  session: Pick<Session, 'heads'>,
+  { moldById, binById }: Pick<BenchFacts, 'moldById' | 'binById'>,
+  mass: MassUnit,
+): Working {
+  const mold = moldById.get(run.moldId);
+  const copies = mold?.copies ?? 1;
+  const named = ({ key, count }: KeyCount) => {
+    const head = session.heads.find((each) => each.key === key);
+    return `${count} × ${head ? headText(head, binById, mass) : 'a head'}`;
+  };
+  return {
+    title: `Pours of ${mold?.name ?? 'a block gone'}`,
+    steps: [
+      ...run.fills.flatMap(({ cavities, filled }) => {
+        const count = sum(filled.map((each) => each.count));
+        const places = cavities.length * copies;
+        return count === 0
+          ? []
+          : [
+              `${filled.map(named).join(', ')} ÷ ${places} ${places === 1 ? 'cavity' : 'cavities'} = ${Math.ceil(count / places)}`,
+            ];
+      }),
+      `as many as the slowest of these: ${run.pours}`,
+      SEARCHED,
+    ],
+    inputs: [{ name: 'what is to cast', value: 'open tickets, less what lies there', basis: 'counted' }],
+  };
+}
+
+/** All pours of a plan, block by block. */
+export function allPoursWorking(
+  plan: Pick<PourPlan, 'runs' | 'pours' | 'optimal'>,
+  { moldById }: Pick<BenchFacts, 'moldById'>,
+): Working {
+  return {
+    title: 'Pours',
+    steps: [
+      ...plan.runs.map(({ moldId, pours }) => `${moldById.get(moldId)?.name ?? 'a block gone'}: ${pours}`),
+      `together ${plan.pours}`,
+      SEARCHED,
+    ],
+    inputs: [{ name: 'shortest', value: plan.optimal ? 'proven' : 'not proven', basis: 'computed' }],
+  };
+}
