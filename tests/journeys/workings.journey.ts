@@ -99,3 +99,95 @@ test('heat, powder, weights, holds, losses and offers open on how they are recko
   await page.goto('/cost?part=outlay');
   await opens(page.getByRole('main'), /^Saved by making: /, [/ × /]);
 });
+
+test('what the shelf gives, shares, limits and prices open on how they are reckoned', async ({ page }) => {
+  const main = page.getByRole('main');
+  await openStation(page, 'pour');
+  await opens(page.getByRole('heading', { level: 1 }), /^Pours: /, [/together \d+/, /integer program/]);
+  await opens(main, /^Pours of Block G: Pours 1 to 10/, [/÷ 1 cavity/, /the slowest/]);
+  await opens(page.getByRole('region', { name: 'Lay out' }), /^Jig hook 2\/0: /, [/misfill/]);
+
+  await page.goto('/coat?part=heat');
+  await opens(main, /^Until powder sticks: /, [/ln\(/]);
+  await opens(main, /^Until the metal goes soft: /, [/first melts/]);
+  await page.goto('/coat?part=colors');
+  await opens(main, / bears: /, [/first melts at .* slump/]);
+  await page.goto('/coat?part=powders');
+  await opens(main, /^Heads from a full jar: /, [/ ÷ .* = \d+/]);
+  await opens(main, /for what waits: /, [/together/]);
+
+  await page.goto('/skirt');
+  await opens(page.getByRole('region', { name: 'At rest' }), /^Shares of color: /, [/reed green 76 %/]);
+  await opens(page.getByRole('region', { name: 'Fullness' }), /^How close they stand: /, [/÷ \(π × /]);
+  await opens(page.getByRole('region', { name: 'What they take' }), /^From the shelf: /, [/the scarcest/]);
+
+  await page.goto('/build');
+  await opens(main, /^Off its mark: /, [/÷ /]);
+  await opens(main, /, its share: /, [/ ÷ .* = \d+ %/]);
+  await opens(main, /^Length: /, [/farthest from the nose/]);
+  await page.goto('/build?part=plastic');
+  await opens(page.getByRole('list', { name: 'Back, stir in' }), /^Blue: /, [/in a cup of/]);
+  await opens(page.getByRole('region', { name: 'A batch' }), /^Baits of a cup: /, [/whole shots/]);
+
+  await page.goto('/rig');
+  await opens(page.getByRole('region', { name: 'Its sums' }), /^Weighs: /, [/ \+ .* = /]);
+  await page.goto('/rig?part=rolls');
+  await opens(main, /^Enough for, /, [/ ÷ .* that one takes = /]);
+
+  await page.goto('/shelf?part=buy');
+  await opens(page.getByRole('table', { name: 'What is wanted' }), /^Promised: /, [/ticket \d+, .*together/]);
+  await opens(page.getByRole('table', { name: 'What is wanted' }), /^To fill: /, [/which you call low/]);
+  await page.goto('/shelf?part=use');
+  await opens(main, /^Used in a month: /, [/× 30\.4 =/]);
+
+  await page.goto('/cost');
+  await opens(main, /^Tying, hands: /, [/min .* an hour ÷ 60/]);
+  await page.goto('/cost?part=route');
+  await opens(main, /^One, where 20 are made: /, [/together/]);
+  await page.goto('/cost?part=outlay');
+  await opens(main, /^Pouring, until it has paid: /, [/saved a piece/]);
+  await page.goto('/cost?part=lost');
+  await opens(main, /^Lost: /, [/ × .* = /]);
+  await page.goto('/water?part=replace');
+  await opens(main, /^Fish an hour, carefully: /, [/gamma/]);
+  await page.goto('/water?part=weight');
+  await opens(main, /^Marked .*, in Lot 9: /, [/room × .* g\/cm³/]);
+  await page.goto('/dress?part=flaws');
+  await opens(main, /^Flawed, Block /, [/Wilson/]);
+  await page.goto('/ticket?part=week');
+  await opens(main, /^In this order: /, [/together/]);
+});
+
+test('baits and skirts set side by side open on how they are reckoned', async ({ page }) => {
+  await openStation(page, 'build');
+  await page.goto('/build?part=board');
+  await page.getByRole('checkbox', { name: /^Set Canal swimmer 1 beside/ }).check();
+  await page.getByRole('checkbox', { name: /^Set Dawn buzzer 1 beside/ }).check();
+  await page.getByRole('button', { name: /^Side by side/ }).click();
+  const beside = page.getByRole('region', { name: 'Side by side' });
+  await opens(beside, /^Finished weight: /, [/ \+ .* = /]);
+  await opens(beside, /^Slowest speed: /, [/never a promise/]);
+  await opens(beside, /^From the shelf: /, [/ ÷ 1 = /]);
+});
+
+test('what dialogs reckon opens on how it is reckoned', async ({ page }) => {
+  const dialog = page.getByRole('dialog');
+  await openStation(page, 'metal');
+  await page.getByRole('button', { name: 'Ask for a blend' }).click();
+  await opens(dialog, /^The blend: /, [/linear program/]);
+  await opens(dialog, /^Hardness: /, [/antimony/]);
+  await page.keyboard.press('Escape');
+  await openStation(page, 'molds');
+  await page.getByRole('button', { name: /^Block C/ }).click();
+  await page.getByRole('button', { name: /^Weigh castings/ }).click();
+  await opens(dialog, /^Room of the cavity: /, [/mean of all/]);
+  await opens(dialog, /^Off what is foretold: /, [/Student’s t/]);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^What makes/ }).click();
+  await opens(dialog, /^Marked /, [/room × /]);
+  await page.goto('/build?part=plastic');
+  await page.getByRole('button', { name: 'Find it' }).click();
+  await dialog.getByRole('textbox', { name: 'They weigh together' }).fill('42 g');
+  await dialog.getByRole('textbox', { name: 'They weigh together' }).press('Tab');
+  await opens(dialog, /^One bait: /, [/ ÷ 10 ÷ .* g\/cm³ = /]);
+});

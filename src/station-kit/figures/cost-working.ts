@@ -49,11 +49,13 @@ export function routeWorking(
 /** From how many pieces on an outlay has paid. */
 export function payWorking({ name, laidOut, makeEach, buyEach, pieces }: StagePay, sign: string): Working {
   const saved = (buyEach ?? 0) - (makeEach ?? 0);
+  // To a tenth of a cent, or the difference would not seem to follow.
+  const fine = (value: number) => `${sign} ${value.toFixed(3)}`;
   return {
     title: `${name}, until it has paid`,
     steps: [
-      `bought ${moneyText(buyEach ?? 0, sign)} − made ${moneyText(makeEach ?? 0, sign)} = ${moneyText(saved, sign)} saved a piece`,
-      `${moneyText(laidOut, sign)} ÷ ${moneyText(saved, sign)} = ${numberText(pieces ?? 0, 6)} pieces, rounded up`,
+      `bought ${fine(buyEach ?? 0)} − made ${fine(makeEach ?? 0)} = ${fine(saved)} saved a piece`,
+      `${moneyText(laidOut, sign)} ÷ ${fine(saved)} = ${numberText(pieces ?? 0, 6)} pieces, rounded up`,
       'on the average of what you noted a shop’s price of; made without what the tools cost, in runs of twenty',
     ],
     inputs: [
@@ -75,5 +77,23 @@ export function priceWorking(costEach: number, marginShare: number, each: number
       { name: 'what it costs you', value: moneyText(costEach, sign), basis: 'computed' },
       { name: 'margin', value: `${numberText(marginShare * 100, 3)} %`, basis: 'given' },
     ],
+  };
+}
+
+/** What an offer is over what it costs. */
+export function overWorking(total: number, cost: number, sign: string): Working {
+  return {
+    title: 'Over what it costs',
+    steps: [`${moneyText(total, sign)} − ${moneyText(cost, sign)} = ${moneyText(total - cost, sign)}`],
+    inputs: [{ name: 'what it costs you', value: moneyText(cost, sign), basis: 'computed' }],
+  };
+}
+
+/** What a part is of the whole cost. */
+export function ofWholeWorking({ name, each, money }: CostSlice, whole: number, sign: string): Working {
+  return {
+    title: `${name}, its share`,
+    steps: [`${money} ÷ ${moneyText(whole, sign)} = ${Math.round((100 * each) / Math.max(1e-9, whole))} %`],
+    inputs: [{ name, value: money, basis: 'computed' }],
   };
 }

@@ -1,3 +1,4 @@
+import type { Drift } from '@/core/quality/find-drift';
 import type { CastWeight } from '@/model/molds/cast-weights';
 import type { MetalBin } from '@/records/bin';
 import { numberText } from '@/text/number-text';
@@ -81,6 +82,33 @@ export function castWorking(
         basis: isMeasured ? 'weighed' : 'guess',
       },
       { name: metal.name, value: `${numberText(metal.densityGcm3, 4)} g/cm³`, basis: metal.densityBasis },
+    ],
+  };
+}
+
+const DRIFTS: Readonly<Record<Drift['pattern'], string>> = {
+  'at-once': 'a step: the mean from there on against the mean before, over 4.5 of its own errors',
+  creeping: 'a slope through all of them, over 4 of its own errors',
+  single: 'one casting against all others, over 4 of their spreads',
+  always: 'the mean of all against what the cavity should give, over 3.5 of its own errors',
+};
+
+/** How a drift is told from chance. */
+export function driftWorking(
+  { pattern, from, offShare }: Drift,
+  weighedG: readonly number[],
+  targetG: number,
+  mass: MassUnit,
+): Working {
+  return {
+    title: 'It drifts',
+    steps: [
+      `${DRIFTS[pattern]}; errors by the moving ranges of all cavities`,
+      `from casting ${from + 1} on: ${(offShare * 100).toFixed(1)} % off ${massText(targetG, mass)}`,
+    ],
+    inputs: [
+      { name: 'castings weighed, in their order', value: String(weighedG.length), basis: 'weighed' },
+      { name: 'should give', value: massText(targetG, mass), basis: 'computed' },
     ],
   };
 }

@@ -1,3 +1,5 @@
+import { SOLIDUS_MARGIN_C } from '@/core/coats/check-cure';
+import { temperatureText } from '@/text/words';
 import type { MeltingRange } from '@/core/metals/melting-range';
 import { compositionText, traceText } from '@/model/metals/alloys';
 import type { MetalBin } from '@/records/bin';
@@ -55,7 +57,7 @@ export function hardnessWorking(is: string): Working {
   };
 }
 
-interface Pick {
+interface LotPick {
   readonly id: string;
   readonly g: number;
 }
@@ -68,7 +70,7 @@ const lotOf = (id: string, bins: Bins) => {
 };
 
 /** How much of each lot goes into a blend. */
-export function blendWorking(picks: readonly Pick[], bins: Bins, mass: MassUnit): Working {
+export function blendWorking(picks: readonly LotPick[], bins: Bins, mass: MassUnit): Working {
   return {
     title: 'The blend',
     steps: [
@@ -87,7 +89,12 @@ export function blendWorking(picks: readonly Pick[], bins: Bins, mass: MassUnit)
 }
 
 /** What a blend costs. */
-export function blendCostWorking(picks: readonly Pick[], bins: Bins, mass: MassUnit, sign: string): Working {
+export function blendCostWorking(
+  picks: readonly LotPick[],
+  bins: Bins,
+  mass: MassUnit,
+  sign: string,
+): Working {
   const bulk = bulkOf(mass);
   return {
     title: 'Cost',
@@ -100,5 +107,21 @@ export function blendCostWorking(picks: readonly Pick[], bins: Bins, mass: MassU
         .join(' + '),
     ],
     inputs: [{ name: 'prices', value: 'as they stand on the lots', basis: 'given' }],
+  };
+}
+
+/** Up to what heat castings of a lot keep their shape. */
+export function bearsWorking(
+  { name }: Pick<MetalBin, 'name'>,
+  solidusC: number,
+  temperature: ScreenUnits['temperature'],
+): Working {
+  const text = (celsius: number) => temperatureText(celsius, temperature);
+  return {
+    title: `${lotText(name)} bears`,
+    steps: [
+      `it first melts at ${text(solidusC)}, less ${temperature === 'F' ? '45 °F' : '25 °C'} so that it does not slump = ${text(solidusC - SOLIDUS_MARGIN_C)}`,
+    ],
+    inputs: [{ name: 'first melts', value: text(solidusC), basis: 'reference' }],
   };
 }

@@ -76,3 +76,20 @@ export function batchWorking(
     ],
   };
 }
+
+/** How much of the plastic goes into one side of a bait of two colors. */
+export function sideWorking(
+  side: string,
+  { plasticCm3 }: Pick<PlasticBatch, 'plasticCm3'>,
+  color: Pick<PlasticColor, 'splitShare'> | undefined,
+  volume: ScreenUnits['volume'],
+): Working {
+  const share = color?.splitShare ?? 1;
+  return {
+    title: side,
+    steps: [
+      `${volumeText(plasticCm3 / share, volume)} for all × ${numberText(share * 100, 3)} % = ${volumeText(plasticCm3, volume)}`,
+    ],
+    inputs: [{ name: 'its share', value: `${numberText(share * 100, 3)} %`, basis: 'given' }],
+  };
+}

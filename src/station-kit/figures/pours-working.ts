@@ -1,9 +1,12 @@
+import type { PullItem } from '@/core/pours/pull-list';
+import type { RunCount } from '@/core/pours/count-run';
+import { numberText } from '@/text/number-text';
 import type { KeyCount, PlanRun, PourPlan } from '@/core/pours/pour-plan';
 import { sum } from '@/core/numeric/sum';
 import type { Session } from '@/core/tickets/lay-out-session';
 import type { BenchFacts } from '@/model/bench/bench-facts';
 import type { MassUnit } from '@/core/units/write-mass';
-import { headText } from '@/text/words';
+import { headText, minutesText } from '@/text/words';
 import type { Working } from '@/ui/figure/Figure';
 
 const SEARCHED =
@@ -54,5 +57,38 @@ export function allPoursWorking(
       SEARCHED,
     ],
     inputs: [{ name: 'shortest', value: plan.optimal ? 'proven' : 'not proven', basis: 'computed' }],
+  };
+}
+
+/** How long the pours to come take at the beat of each block. */
+export function beatWorking(
+  blocks: RunCount['blocks'],
+  { moldById }: Pick<BenchFacts, 'moldById'>,
+  seconds: number,
+): Working {
+  return {
+    title: 'Left at your beat',
+    steps: [
+      ...blocks.flatMap(({ moldId, ahead }) => {
+        const mold = moldById.get(moldId);
+        return mold && ahead.length > 0
+          ? [`${mold.name}: ${ahead.length} × ${numberText(mold.secondsPerPour, 3)} s`]
+          : [];
+      }),
+      `together ${minutesText(seconds)}`,
+    ],
+    inputs: [{ name: 'seconds a pour', value: 'as set for each block', basis: 'given' }],
+  };
+}
+
+/** How many of a thing are laid out before a session. */
+export function layOutWorking({ name, count, short }: PullItem): Working {
+  return {
+    title: name,
+    steps: [
+      'one for each casting of the plan, and for those that will misfill, so that enough are good nine times in ten; pins that are pulled and blocks are wanted once',
+      `lay out ${count}${short > 0 ? `, of which ${short} are short` : ''}`,
+    ],
+    inputs: [{ name: 'castings of the plan', value: 'with misfills', basis: 'computed' }],
   };
 }

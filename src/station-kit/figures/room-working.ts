@@ -1,5 +1,5 @@
 import type { Cavity } from '@/records/mold';
-import { markText } from '@/text/words';
+import { markText, massText } from '@/text/words';
 import { roomText } from '@/text/writer';
 import type { ScreenUnits } from '@/text/written-in';
 import type { Working } from '@/ui/figure/Figure';
@@ -27,6 +27,26 @@ export function roomWorking(
         basis: volumeBasis === 'guess' ? 'guess' : 'weighed',
       },
       { name: 'room', value: roomText(volumeCm3, length, 4), basis: volumeBasis },
+    ],
+  };
+}
+
+/** How far a weighing lies from what the others foretell of it. */
+export function residualWorking(
+  eachG: number,
+  residualG: number,
+  bandG: number,
+  mass: ScreenUnits['mass'],
+): Working {
+  return {
+    title: 'Off what is foretold',
+    steps: [
+      `${massText(eachG, mass)} − ${massText(eachG - residualG, mass)} that the cavity foretells in that metal = ${residualG < 0 ? '−' : '+'}${massText(Math.abs(residualG), mass)}`,
+      `nineteen in twenty lie within ± ${massText(bandG, mass)} (Student’s t, by the others)`,
+    ],
+    inputs: [
+      { name: 'on the scale, each', value: massText(eachG, mass), basis: 'weighed' },
+      { name: 'foretold', value: massText(eachG - residualG, mass), basis: 'computed' },
     ],
   };
 }

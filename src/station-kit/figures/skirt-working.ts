@@ -25,3 +25,27 @@ export function densityWorking(strands: number, collarMm: number, length: Screen
     ],
   };
 }
+
+/** By how much the legs of a sheet are stretched to close the round. */
+export function stretchWorking(legs: number, stretch: number, maxStretch: number): Working {
+  return {
+    title: 'Stretched by',
+    steps: [
+      `the round of the head ÷ (${legs} ${legs === 1 ? 'leg' : 'legs'} × their width) − 1 = ${numberText(stretch * 100, 2)} %`,
+      'as many legs as go round without lying over each other',
+    ],
+    inputs: [
+      { name: 'round and width', value: 'as you wrote them', basis: 'given' },
+      { name: 'it bears', value: `${numberText(maxStretch * 100, 3)} %`, basis: 'given' },
+    ],
+  };
+}
+
+/** What so many skirts take of a material. */
+export function takeWorking(name: string, all: string, count: number, each: number): Working {
+  return {
+    title: name,
+    steps: [`${numberText(count, 4)} × ${numberText(each, 3)}, all layers of it together = ${all}`],
+    inputs: [{ name: 'in one', value: numberText(each, 3), basis: 'given' }],
+  };
+}

@@ -7,6 +7,8 @@ import { TASK_WORDS } from '@/model/week/week-task';
 import { weekdayText } from '@/text/date-text';
 import { amountText, minutesText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
+import { sittingWorking } from '../figures/week-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '../BenchProvider';
 import { useStart } from './use-start';
 import type { WeekAnswer } from './use-week';
@@ -33,7 +35,7 @@ export function Tonight({ answer, sitting, onPick }: TonightProps) {
   return (
     <section aria-label="Next at the bench" className={styles.tonight}>
       <h2>
-        {title}, in this order, {minutesText(allMin * 60)}
+        {title}, in this order, <Figure working={sittingWorking(tasks)}>{minutesText(allMin * 60)}</Figure>
       </h2>
       <ol>
         {tasks.map((task, nth) => {

@@ -9,6 +9,8 @@ import { weekdayText } from '@/text/date-text';
 import { minutesText } from '@/text/words';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { row } from '@/ui/layout/layout';
+import { taskWorking } from '../figures/week-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '../BenchProvider';
 import { inBackground } from '../in-background';
 import { useStart } from './use-start';
@@ -91,7 +93,7 @@ function PickedTask({ answer, pickedId }: WeekSlipProps & { readonly answer: Wee
           {atText(answer.now, task.startMin)} to {atText(answer.now, task.endMin)}
         </SlipRow>
         <SlipRow name={task.isOwn ? 'At your pace' : 'As is usual, about'}>
-          {minutesText(task.minutes * 60)}
+          <Figure working={taskWorking(task)}>{minutesText(task.minutes * 60)}</Figure>
         </SlipRow>
         {waitsFor.map((each) => (
           <SlipNote key={each.id} tone="mind">

@@ -10,7 +10,7 @@ import { baitsACup } from '@/core/plastics/baits-a-cup';
 import { heatStages } from '@/core/plastics/heat-stages';
 import { sum } from '@/core/numeric/sum';
 import { numberText } from '@/text/number-text';
-import { batchWorking, cupWorking, stirWorking } from '@/station-kit/figures/plastic-working';
+import { batchWorking, cupWorking, sideWorking, stirWorking } from '@/station-kit/figures/plastic-working';
 import type { PlasticColor, PlasticRecord } from '@/records/plastic';
 import { Figure } from '@/ui/figure/Figure';
 import { CountField } from '@/ui/unit-field/CountField';
@@ -198,7 +198,10 @@ function StirIn({
     <ul aria-label={side === null ? 'Stir in' : `${side}, stir in`}>
       {side === null ? null : (
         <li>
-          <strong>{side}</strong> {volumeText(mix.plasticCm3, volume)}
+          <strong>{side}</strong>{' '}
+          <Figure working={sideWorking(side, mix, color, volume)}>
+            {volumeText(mix.plasticCm3, volume)}
+          </Figure>
         </li>
       )}
       {mix.additives.map((each, index) => (

@@ -10,6 +10,8 @@ import { sum } from '@/core/numeric/sum';
 import { numberText } from '@/text/number-text';
 import type { BuildRecord } from '@/records/build';
 import { BaitDrawing } from '@/ui/bait-drawing/BaitDrawing';
+import { gainWorking, mixWorking } from '@/station-kit/figures/mix-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
 import { buildOf } from '@/model/baits/bait-facts';
 import { lookOfBuild } from '@/station-kit/looks/look-of-build';
@@ -84,7 +86,10 @@ export function MixPart({ onBuild, onFirst }: MixPartProps) {
       ) : null}
       {found?.mix ? (
         <p role="status" className={styles.answer}>
-          <strong>{total} baits</strong> worth {numberText(found.mix.value, 4)}
+          <strong>{total} baits</strong> worth{' '}
+          <Figure working={mixWorking(builds, counts ?? new Map(), found.mix)}>
+            {numberText(found.mix.value, 4)}
+          </Figure>
           {found.mix.optimal
             ? '; proven: this shelf gives nothing worth more.'
             : '; the best found in the time.'}
@@ -123,7 +128,7 @@ export function MixPart({ onBuild, onFirst }: MixPartProps) {
                 <span>
                   {PACKET} × {view.binById.get(item)?.name ?? 'loose skirts'}
                 </span>
-                <strong>+ {numberText(gain, 3)}</strong>
+                <Figure working={gainWorking(PACKET, gain)}>{`+ ${numberText(gain, 3)}`}</Figure>
               </li>
             ))}
           </ol>

@@ -1,7 +1,10 @@
 'use client';
 
 import { refusalsOf } from '@/station-kit/coats/refusals';
-import { curesFor, powdersOf } from '@/model/coats/coat-facts';
+import { SOLIDUS_MARGIN_C } from '@/core/coats/check-cure';
+import { bearsWorking } from '@/station-kit/figures/metal-working';
+import { Figure } from '@/ui/figure/Figure';
+import { curesFor, powdersOf, solidusOf } from '@/model/coats/coat-facts';
 import { lotText, temperatureText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -19,6 +22,7 @@ export function ColorVerdicts({ coat }: { coat: DraftCoat }) {
   }
   const rows = view.metals.map((metal) => ({
     metal,
+    solidusC: solidusOf(metal.id, view),
     refusals: refusalsOf(coat, metal.id, view, text),
     cures: curesFor(powders, [metal.id], view),
   }));
@@ -26,9 +30,19 @@ export function ColorVerdicts({ coat }: { coat: DraftCoat }) {
     <section className={styles.verdicts} aria-label="What it may go on">
       <h3>May go on</h3>
       <ul>
-        {rows.map(({ metal, refusals, cures }) => (
+        {rows.map(({ metal, solidusC, refusals, cures }) => (
           <li key={metal.id} data-good={refusals.length === 0}>
-            <strong>{lotText(metal.name)}</strong>
+            <strong>
+              {lotText(metal.name)}
+              {solidusC === null ? null : (
+                <small>
+                  {' bears '}
+                  <Figure working={bearsWorking(metal, solidusC, temperature)}>
+                    {text(solidusC - SOLIDUS_MARGIN_C)}
+                  </Figure>
+                </small>
+              )}
+            </strong>
             <span>
               {refusals[0] ??
                 cures

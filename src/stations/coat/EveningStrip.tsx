@@ -10,6 +10,7 @@ import { usePrint } from '@/station-kit/use-print';
 import { composeCoatSheet } from '@/station-kit/print/coat-sheet';
 import { eveningOf } from '@/model/coats/evening';
 import type { Waiting } from '@/station-kit/coats/waiting';
+import { Figure } from '@/ui/figure/Figure';
 import styles from './rack.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -72,9 +73,29 @@ export function EveningStrip({ chosen, ovenId, waiting, onChoose }: EveningStrip
       ) : null}
       <p className={fields(8)}>
         <span className="quiet">
-          {racks.length > 0
-            ? `From lighting the oven: ${minutesText(evening.totalS)}${evening.idleS > 60 ? `, of which hands wait ${minutesText(evening.idleS)} for the oven` : ''}.`
-            : 'Nothing hangs yet.'}
+          {racks.length > 0 ? (
+            <>
+              From lighting the oven:{' '}
+              <Figure
+                working={{
+                  title: 'The evening',
+                  steps: [
+                    ...evening.legs.map(
+                      ({ loadId, kind, startS, endS }) =>
+                        `${nameOf(loadId)}, ${WORDS[kind]}: ${minutesText(endS - startS)}, from ${minutesText(startS)} on`,
+                    ),
+                    'hands and oven side by side, each doing one thing at a time',
+                  ],
+                  inputs: [{ name: 'heat and cure', value: 'as each rack is set', basis: 'computed' }],
+                }}
+              >
+                {minutesText(evening.totalS)}
+              </Figure>
+              {evening.idleS > 60 ? `, of which hands wait ${minutesText(evening.idleS)} for the oven` : ''}.
+            </>
+          ) : (
+            'Nothing hangs yet.'
+          )}
         </span>
         <Button size="small" onClick={save}>
           Job sheet

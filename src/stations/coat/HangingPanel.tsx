@@ -130,7 +130,19 @@ export function HangingPanel({ rack, oven }: { rack: Rack; oven: Heater }) {
           </div>
           <div>
             <dt>out after</dt>
-            <dd>{minutesText(warm.seconds + rack.minutes * 60)}</dd>
+            <dd>
+              <Figure
+                working={{
+                  title: 'Out after',
+                  steps: [
+                    `${minutesText(warm.seconds)} until the slowest is hot + ${rack.minutes} min at heat = ${minutesText(warm.seconds + rack.minutes * 60)}`,
+                  ],
+                  inputs: [{ name: 'at heat', value: `${rack.minutes} min`, basis: 'given' }],
+                }}
+              >
+                {minutesText(warm.seconds + rack.minutes * 60)}
+              </Figure>
+            </dd>
           </div>
         </dl>
       ) : null}

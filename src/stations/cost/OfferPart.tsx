@@ -13,7 +13,7 @@ import { PercentField } from '@/ui/unit-field/PercentField';
 import { slug } from '@/text/slug';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePrint, type Sheet } from '@/station-kit/use-print';
-import { priceWorking } from '@/station-kit/figures/cost-working';
+import { overWorking, priceWorking } from '@/station-kit/figures/cost-working';
 import { moneyWorking } from '@/station-kit/figures/money-working';
 import { Figure } from '@/ui/figure/Figure';
 import { moneyText } from '@/model/cost/cost-slices';
@@ -144,7 +144,9 @@ export function OfferPart({
         <Figure size="large" working={moneyWorking('The offer', lines, total, sign, unpriced)}>
           {moneyText(total, sign)}
         </Figure>{' '}
-        for all of it; {moneyText(total - cost, sign)} over what it costs.
+        for all of it;{' '}
+        <Figure working={overWorking(total, cost, sign)}>{moneyText(total - cost, sign)}</Figure> over what it
+        costs.
       </p>
       <Button type="primary" disabled={lines.length === 0} onClick={() => inBackground(print(offer()))}>
         Print the offer

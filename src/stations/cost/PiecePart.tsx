@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { CostBar, levelsOf } from '@/ui/cost-bar/CostBar';
 import { Figure } from '@/ui/figure/Figure';
 import { NEW_BENCH } from '@/records/bench';
-import { sliceWorking } from '@/station-kit/figures/cost-working';
+import { ofWholeWorking, sliceWorking } from '@/station-kit/figures/cost-working';
 import { setBasis } from '@/station-kit/workings';
 import { useBench } from '@/station-kit/BenchProvider';
 import { moneyText, sliceOf } from '@/model/cost/cost-slices';
@@ -97,7 +97,11 @@ export function PiecePart({ piece, count, open: opened, onOpen }: PiecePartProps
                 <td>
                   <Figure working={sliceWorking(slice)}>{slice.money}</Figure>
                 </td>
-                <td>{Math.round((100 * slice.each) / Math.max(1e-9, cost.each))} %</td>
+                <td>
+                  <Figure working={ofWholeWorking(slice, cost.each, sign)}>
+                    {Math.round((100 * slice.each) / Math.max(1e-9, cost.each))} %
+                  </Figure>
+                </td>
               </tr>
             ))}
         </tbody>

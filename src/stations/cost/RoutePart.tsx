@@ -1,26 +1,22 @@
 'use client';
 
 import { NumberField } from '@/ui/unit-field/NumberField';
-import { fields, stack, wrap } from '@/ui/layout/layout';
-import { dateText } from '@/text/date-text';
-import { Button } from 'antd';
+import { stack, wrap } from '@/ui/layout/layout';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
 import { cheapestRoutes } from '@/core/cost/cheapest-route';
 import { numberText } from '@/text/number-text';
-import type { BuyIn } from '@/records/buying';
 import { routeWorking } from '@/station-kit/figures/cost-working';
 import { daysWorking } from '@/station-kit/figures/days-working';
 import { Figure } from '@/ui/figure/Figure';
-import { CountField } from '@/ui/unit-field/CountField';
 import { DayField } from '@/ui/unit-field/DayField';
 import { minutesText } from '@/text/words';
+import { BuyInForm } from '@/station-kit/put-down/BuyInForm';
 import { useBench } from '@/station-kit/BenchProvider';
 import { moneyText } from '@/model/cost/cost-slices';
 import { buyInOf, costOf, notChosen, routeNode, unpricedOf } from '@/model/cost/cost-facts';
 import type { CostablePiece } from '@/model/cost/pieces';
 import styles from './cost.module.css';
-import { inBackground } from '@/station-kit/in-background';
 
 const DAY_MS = 86_400_000;
 const MOST_ROUTES = 6;
@@ -112,67 +108,7 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
           </li>
         ))}
       </ul>
-      <BuyInForm key={piece.id} piece={piece} known={buyInOf(piece.buyKey, view)} />
+      <BuyInForm key={piece.id} buyKey={piece.buyKey} known={buyInOf(piece.buyKey, view)} />
     </>
-  );
-}
-
-const KIND_WORDS: Readonly<Record<BuyIn['kind'], string>> = {
-  head: 'A bare head of this style and weight',
-  skirt: 'This skirt',
-  build: 'This bait, or one like it',
-  rig: 'This rig, or one like it',
-};
-
-function BuyInForm({ piece, known }: { readonly piece: CostablePiece; readonly known: BuyIn | null }) {
-  const { view, workshop } = useBench();
-  const [each, setEach] = useState<number | null>(known?.each ?? null);
-  const [postage, setPostage] = useState<number | null>(known?.postage ?? 0);
-  const [lead, setLead] = useState<number | null>(known?.leadDays ?? 4);
-  const [said, setSaid] = useState<string | null>(null);
-  const save = async () => {
-    if (each === null) return setSaid('What does one cost in the shop? Write that first.');
-    await workshop.buying.saveBuyIn({
-      ...piece.buyKey,
-      each,
-      postage: postage ?? 0,
-      leadDays: lead ?? 0,
-      note: '',
-      pricedOn: dayjs(workshop.now()).format('YYYY-MM-DD'),
-    });
-    setSaid('Noted. The ways above reckon with it.');
-  };
-  return (
-    <form
-      className={fields(0, styles.buyIn)}
-      aria-label="Price to buy in"
-      onSubmit={(event) => {
-        event.preventDefault();
-        inBackground(save());
-      }}
-    >
-      <h3>Bought in</h3>
-      <p className="quiet">
-        {KIND_WORDS[piece.buyKey.kind]}
-        {known ? `, priced ${dateText(known.pricedOn)}` : ': nobody noted a price yet'}.
-      </p>
-      <NumberField
-        label={`Each, ${view.bench.money.sign}`}
-        most={100_000}
-        step={0.1}
-        value={each}
-        onChange={setEach}
-      />
-      <NumberField
-        label={`Postage, ${view.bench.money.sign}`}
-        most={1000}
-        step={0.5}
-        value={postage}
-        onChange={setPostage}
-      />
-      <CountField label="Days until it is here" value={lead} onChange={setLead} />
-      <Button htmlType="submit">Note the price</Button>
-      {said ? <p role="status">{said}</p> : null}
-    </form>
   );
 }

@@ -17,6 +17,8 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { judgeBatch, weighedOf, type JudgedCavity } from '@/model/quality/batch-facts';
 import { CausesPart } from '@/ui/quality-drawing/CausesPart';
+import { driftWorking } from '@/station-kit/figures/head-working';
+import { Figure } from '@/ui/figure/Figure';
 import { ControlChart } from '@/ui/quality-drawing/ControlChart';
 import { SortTrays } from './SortTrays';
 import styles from './dress.module.css';
@@ -117,7 +119,13 @@ export function WeighPart({ batch, table }: WeighPartProps) {
             the block.
           </p>
         ) : null}
-        {cavity && drift ? <h3 className={styles.named}>{driftSentence(drift, nameOf(cavity))}</h3> : null}
+        {cavity && drift ? (
+          <h3 className={styles.named}>
+            <Figure working={driftWorking(drift, weighedG, targetG, mass)}>
+              {driftSentence(drift, nameOf(cavity))}
+            </Figure>
+          </h3>
+        ) : null}
         {weighedG.length < 2 ? (
           <p className={styles.emptyChart}>
             {judged.cavities.length > 0

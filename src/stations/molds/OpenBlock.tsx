@@ -16,6 +16,8 @@ import type { CavityMark } from '@/ui/mold-block/cavity-mark';
 import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { CavityFigures } from './CavityFigures';
 import { DiscHolds } from './DiscHolds';
+import { shrinkWorking } from '@/station-kit/figures/metal-working';
+import { Figure } from '@/ui/figure/Figure';
 import styles from './molds.module.css';
 import { WeightStrip } from './WeightStrip';
 
@@ -102,7 +104,8 @@ export function OpenBlock(props: OpenBlockProps) {
         />
         <span className="quiet">
           {metal.densityGcm3.toFixed(2)} g/cm³, {metal.densityBasis}; castings{' '}
-          {metal.shrinkLinear < 0 ? 'swell' : 'shrink'} {Math.abs(metal.shrinkLinear * 100).toFixed(2)} %
+          {metal.shrinkLinear < 0 ? 'swell' : 'shrink'}{' '}
+          <Figure working={shrinkWorking(metal)}>{Math.abs(metal.shrinkLinear * 100).toFixed(2)} %</Figure>
         </span>
       </p>
       <WeightStrip mold={mold} metal={metal} bands={bands} />

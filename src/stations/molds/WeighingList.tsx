@@ -6,6 +6,8 @@ import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import type { Cavity } from '@/records/mold';
 import { lotText, massText } from '@/text/words';
+import { residualWorking } from '@/station-kit/figures/room-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { chartCavity, judgeWeighings } from '@/model/molds/cavity-weighings';
@@ -71,9 +73,11 @@ export function WeighingList({ cavity }: { cavity: Cavity }) {
               </svg>
               <small className={isOut ? styles.out : undefined}>
                 {isOut ? 'out of its band, ' : ''}
-                {Math.abs(residualG) < 0.005
-                  ? 'on it'
-                  : `${residualG < 0 ? '−' : '+'}${massText(Math.abs(residualG), mass)}`}
+                <Figure working={residualWorking(eachG, residualG, bandG, mass)}>
+                  {Math.abs(residualG) < 0.005
+                    ? 'on it'
+                    : `${residualG < 0 ? '−' : '+'}${massText(Math.abs(residualG), mass)}`}
+                </Figure>
               </small>
               <Button
                 type="text"

@@ -10,6 +10,8 @@ import { MoldBlock } from '@/ui/mold-block/MoldBlock';
 import { drawMold } from '@/station-kit/draw-mold';
 import { markText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
+import { poursWorking } from '@/station-kit/figures/pours-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/use-units';
 import { cavityWords } from '@/text/cavity-words';
 import { stretches } from '@/model/schedule/run-lengths';
@@ -26,7 +28,8 @@ export function PlannedBlock({ moldId, plan, session }: PlannedBlockProps) {
   const { view } = useBench();
   const { mass } = useUnits();
   const mold = view.moldById.get(moldId);
-  const fills = plan.runs.find((run) => run.moldId === moldId)?.fills;
+  const run = plan.runs.find((each) => each.moldId === moldId);
+  const fills = run?.fills;
   const pours = useMemo(
     () => forecastPours(fills ?? [], [], mold?.kind === 'spun', mold?.copies),
     [fills, mold],
@@ -42,7 +45,7 @@ export function PlannedBlock({ moldId, plan, session }: PlannedBlockProps) {
     [mold, moldId, session, view.hooks],
   );
   const layout = useMemo(() => (mold ? drawMold(mold, hooks) : null), [mold, hooks]);
-  if (!mold || !layout) return null;
+  if (!mold || !layout || !run) return null;
   const marks = mold.cavities.map((cavity, index): CavityMark => {
     const asked = counts.get(index) ?? 0;
     const mark = markText(cavity.nominalG, mass);
@@ -65,7 +68,9 @@ export function PlannedBlock({ moldId, plan, session }: PlannedBlockProps) {
       <ol className={wrap(0, styles.stretches)}>
         {stretches(pours).map(({ from, to, cavities }) => (
           <li key={from}>
-            <strong>{from === to ? `Pour ${from}` : `Pours ${from} to ${to}`}</strong>{' '}
+            <Figure working={poursWorking(run, session, view, mass)}>
+              {from === to ? `Pour ${from}` : `Pours ${from} to ${to}`}
+            </Figure>{' '}
             {cavityWords(mold, cavities, mass)}
           </li>
         ))}

@@ -3,6 +3,8 @@
 import { Button } from 'antd';
 import type { PullItem } from '@/core/pours/pull-list';
 import { useBench } from '@/station-kit/BenchProvider';
+import { layOutWorking } from '@/station-kit/figures/pours-working';
+import { Figure } from '@/ui/figure/Figure';
 import styles from './pull-list.module.css';
 
 interface PullListProps {
@@ -40,7 +42,7 @@ export function PullList({ items, onCalendar, onSheet }: PullListProps) {
                 .filter((item) => item.place === place)
                 .map((item) => (
                   <li key={item.name} data-short={item.short > 0}>
-                    <b>{item.count}</b> {item.name}
+                    <Figure working={layOutWorking(item)}>{item.count}</Figure> {item.name}
                     {item.short > 0 ? (
                       <small>
                         {item.short} short

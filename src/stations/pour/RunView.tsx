@@ -8,6 +8,8 @@ import type { Run } from '@/records/run';
 import { Station } from '@/ui/frame/Station';
 import { markText, minutesText } from '@/text/words';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
+import { beatWorking } from '@/station-kit/figures/pours-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BeatControl } from '@/ui/pour-drawing/BeatControl';
 import { BookForm } from './BookForm';
@@ -197,7 +199,12 @@ function TimeLeft({ count }: { count: RunCount }) {
     (total, each) => total + each.ahead.length * (view.moldById.get(each.moldId)?.secondsPerPour ?? 0),
     0,
   );
-  return <p className={styles.beat}>{minutesText(seconds)} left at your beat</p>;
+  return (
+    <p className={styles.beat}>
+      <Figure working={beatWorking(count.blocks, view, seconds)}>{minutesText(seconds)}</Figure> left at your
+      beat
+    </p>
+  );
 }
 
 function JumpNote({ jumpMs, onSeen }: { jumpMs: number; onSeen: () => void }) {

@@ -25,6 +25,7 @@ const WORDS: Record<Leg['kind'], string> = {
 export function SessionStrip({ evening, chosen, onChoose }: SessionStripProps) {
   const { view } = useBench();
   const { legs, totalS, firstGoodS, spreadS } = evening;
+  const working = eveningWorking(evening, (moldId) => view.moldById.get(moldId)?.name ?? 'a block gone');
   return (
     <section aria-label="Session">
       <ol className={styles.legs}>
@@ -53,12 +54,8 @@ export function SessionStrip({ evening, chosen, onChoose }: SessionStripProps) {
       <p className={styles.says}>
         {firstGoodS === null ? null : (
           <>
-            First good pour after <b>{minutesText(firstGoodS)}</b>, all done after{' '}
-            <Figure
-              working={eveningWorking(evening, (moldId) => view.moldById.get(moldId)?.name ?? 'a block gone')}
-            >
-              {minutesText(totalS)}
-            </Figure>
+            First good pour after <Figure working={working}>{minutesText(firstGoodS)}</Figure>, all done after{' '}
+            <Figure working={working}>{minutesText(totalS)}</Figure>
             {spreadS === null ? '' : ` ± ${minutesText(2 * spreadS)}`}
             {spreadS === null
               ? '; at the times set for the blocks, until your own runs say'

@@ -12,6 +12,7 @@ import type { Rig } from '@/core/rigs/rig';
 import { outlineOf } from '@/core/solids/solid-outline';
 import { numberText } from '@/text/number-text';
 import type { Mold } from '@/records/mold';
+import { weightWorking } from '@/station-kit/figures/weight-working';
 import { Figure } from '@/ui/figure/Figure';
 import { PlateDrawing } from '@/ui/rig-drawing/PlateDrawing';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
@@ -186,7 +187,19 @@ export function FeederPlate({ draft, rig }: FeederPlateProps) {
             >
               {lengthText(plate.thickMm, length)}
             </Figure>{' '}
-            thick for {massText(massG, mass)}; with its body {massText(finishedG, mass)}
+            thick for {massText(massG, mass)}; with its body{' '}
+            <Figure
+              working={weightWorking(
+                [
+                  { name: 'the plate', massG, count: 1 },
+                  { name: body?.name ?? 'the body', massG: body?.massG ?? null, count: 1 },
+                ],
+                finishedG,
+                mass,
+              )}
+            >
+              {massText(finishedG, mass)}
+            </Figure>
             {body?.gauge.sizes.holdsCm3
               ? `, and it holds ${volumeText(body.gauge.sizes.holdsCm3, volume)} of bait`
               : ''}

@@ -11,6 +11,8 @@ import { speedText } from '@/text/quantity-text';
 import { TextField } from '@/ui/unit-field/TextField';
 import { lengthText, massText } from '@/text/words';
 import { CordBar } from '@/ui/rig-drawing/CordBar';
+import { gradedWorking, heldWorking } from '@/station-kit/figures/graded-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/use-units';
 import { watersFor } from '@/model/water/hold';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -76,7 +78,9 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
         {(set ?? []).map((each) => (
           <li key={each.shots}>
             <CordBar {...each} shotMm={shotMm} sealMm={sealMm} />
-            <strong>{massText(each.massG, mass)}</strong>
+            <Figure working={gradedWorking(each, shotG, sealMm, shotMm, units)}>
+              {massText(each.massG, mass)}
+            </Figure>
             <span>
               {each.shots} shot, cord {lengthText(each.cordMm, length)}
             </span>
@@ -109,10 +113,12 @@ export function GradedShot({ draft, rig, onSaid }: GradedShotProps) {
 function WaterOf({ massG }: { readonly massG: number }) {
   const { view } = useBench();
   const { speed } = useUnits();
-  const { heldMs, walkedMs } = useMemo(() => watersFor(massG, view), [massG, view]);
+  const { heldMs, walkedMs, notes } = useMemo(() => watersFor(massG, view), [massG, view]);
   return (
     <small>
-      lies to {speedText(heldMs, speed)}; walks at {speedText(walkedMs, speed)}, {currentLook(walkedMs)}
+      lies to{' '}
+      <Figure working={heldWorking(notes, speedText(heldMs, speed))}>{speedText(heldMs, speed)}</Figure>;
+      walks at {speedText(walkedMs, speed)}, {currentLook(walkedMs)}
     </small>
   );
 }

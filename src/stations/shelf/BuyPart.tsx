@@ -16,7 +16,7 @@ import { buyNeeds, buyQuestion } from '@/model/stock/buying';
 import { ordersWorking } from '@/station-kit/figures/money-working';
 import { needWorking, promisedWorking } from '@/station-kit/figures/stock-working';
 import { Figure } from '@/ui/figure/Figure';
-import { PackForm } from './PackForm';
+import { PackForm } from '@/station-kit/put-down/PackForm';
 import { useOrders } from './use-orders';
 import styles from './buy.module.css';
 import { JobFailure } from '@/station-kit/JobFailure';

@@ -10,7 +10,7 @@ import { BuyPart } from './BuyPart';
 import { CountPart } from './CountPart';
 import { ListPart } from './ListPart';
 import { OrdersPart } from './OrdersPart';
-import { PackForm } from './PackForm';
+import { PackForm } from '@/station-kit/put-down/PackForm';
 import { UsePart } from './UsePart';
 
 // No worker here: the same sums on this thread.

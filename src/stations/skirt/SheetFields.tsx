@@ -3,6 +3,8 @@
 import { CountField } from '@/ui/unit-field/CountField';
 import { MassField } from '@/ui/unit-field/MassField';
 import { NumberField } from '@/ui/unit-field/NumberField';
+import { stretchWorking } from '@/station-kit/figures/skirt-working';
+import { Figure } from '@/ui/figure/Figure';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { Button } from 'antd';
 import { tailBalance } from '@/core/skirts/tail-balance';
@@ -73,9 +75,19 @@ export function SheetFields({ draft, wrap, onChange }: SheetFieldsProps) {
         onChange={(maxStretch) => maxStretch !== null && setWrap({ maxStretch })}
       />
       <p role={fits ? 'status' : 'alert'} className={fits ? undefined : styles.short}>
-        {legs === 0
-          ? 'No leg goes round: it is wider than the round. Cut the legs narrower.'
-          : `${legs} ${legs === 1 ? 'leg' : 'legs'}, stretched by ${numberText((stretch ?? 0) * 100, 2)} %${fits ? '' : `: over the ${numberText(wrap.maxStretch * 100, 3)} % it bears. Cut the legs narrower or wider until one more closes the round.`}`}
+        {legs === 0 ? (
+          'No leg goes round: it is wider than the round. Cut the legs narrower.'
+        ) : (
+          <>
+            {legs} {legs === 1 ? 'leg' : 'legs'}, stretched by{' '}
+            <Figure working={stretchWorking(legs, stretch ?? 0, wrap.maxStretch)}>
+              {numberText((stretch ?? 0) * 100, 2)} %
+            </Figure>
+            {fits
+              ? null
+              : `: over the ${numberText(wrap.maxStretch * 100, 3)} % it bears. Cut the legs narrower or wider until one more closes the round.`}
+          </>
+        )}
       </p>
       <div className={styles.tails}>
         <strong>Inner tails</strong>

@@ -8,6 +8,7 @@ import { moneyText } from '@/model/cost/cost-slices';
 import { skirtCost } from '@/model/cost/skirt-cost';
 import { GivesFigure } from '@/station-kit/figures/GivesFigure';
 import { moneyWorking } from '@/station-kit/figures/money-working';
+import { takeWorking } from '@/station-kit/figures/skirt-working';
 import { skirtWeightWorking } from '@/station-kit/figures/skirt-weight-working';
 import { Figure } from '@/ui/figure/Figure';
 import { amountText, massText } from '@/text/words';
@@ -75,7 +76,7 @@ export const TakesPanel = memo(function TakesPanel({ draft, count, onCount, onSw
 function TakeRow({ take, onSwap }: { readonly take: RunTake; readonly onSwap: (to: string) => void }) {
   const { view } = useBench();
   const { mass } = useUnits();
-  const { name, material, qty, onHand, pulled, left, short } = take;
+  const { name, material, qty, each, onHand, pulled, left, short } = take;
   const isTab = material?.form === 'tab';
   const of = material ?? view.binById.get(take.binId) ?? { unit: 'pieces' as const };
   const asked = isTab ? `${tabsText(qty)} ${qty > 1 ? 'tabs' : 'tab'}` : amountText(qty, of, mass);
@@ -84,7 +85,9 @@ function TakeRow({ take, onSwap }: { readonly take: RunTake; readonly onSwap: (t
   return (
     <li data-short={short > 0}>
       <span>{name}</span>
-      <strong>{asked}</strong>
+      <strong>
+        <Figure working={takeWorking(name, asked, qty / Math.max(each, 1e-9), each)}>{asked}</Figure>
+      </strong>
       <em>{there} on the shelf</em>
       {isTab ? (
         <small>

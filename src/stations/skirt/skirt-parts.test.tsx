@@ -71,9 +71,11 @@ function Hold() {
 describe('a cut sheet', () => {
   it('says how its legs go round, and whether its tails balance', async () => {
     await renderBench(<Hold />);
-    expect(screen.getByText(/20 legs, stretched by 4.7 %/)).toBeInTheDocument();
+    expect(screen.getByText(/legs, stretched by/)).toHaveTextContent('20 legs, stretched by 4.7 %');
     fireEvent.change(screen.getByRole('textbox', { name: 'A leg, wide' }), { target: { value: '50' } });
-    expect(screen.getByText(/1 leg, stretched by 26 %: over the 10 % it bears/)).toBeInTheDocument();
+    expect(screen.getByText(/leg, stretched by/)).toHaveTextContent(
+      '1 leg, stretched by 26 %: over the 10 % it bears',
+    );
     fireEvent.click(screen.getByRole('button', { name: '+ tail' }));
     expect(screen.getByText(/Heavier toward 90°, 100 % off the axis: it would spin/)).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: '+ tail' }));

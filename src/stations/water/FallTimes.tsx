@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { stack, wrap } from '@/ui/layout/layout';
-import { Figure } from '@/ui/figure/Figure';
+import { Figure, type Working } from '@/ui/figure/Figure';
 import { MassField } from '@/ui/unit-field/MassField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { numberText } from '@/text/number-text';
@@ -17,10 +17,12 @@ interface FallTimesProps {
   readonly question: FallQuestion;
   /** Weights that are asked about, lightest first, g. */
   readonly weightsG: readonly number[];
+  /** How such a weight comes of a block; nothing where it is only asked about. */
+  readonly workingOf: (massG: number) => Working | null;
 }
 
 /** How long each weight is on its way to the bottom, on its line; set right by one drop that was timed. */
-export function FallTimes({ question, weightsG }: FallTimesProps) {
+export function FallTimes({ question, weightsG, workingOf }: FallTimesProps) {
   const { mass, depth, length } = useUnits();
   const sentence = useSentence();
   const [timedG, setTimedG] = useState<number | null>(null);
@@ -33,10 +35,17 @@ export function FallTimes({ question, weightsG }: FallTimesProps) {
       {drag.ok ? (
         <ul className={styles.sets}>
           {weightsG.map((massG) => {
+            const working = workingOf(massG);
             const fallS = secondsDown(massG, question, drag.value);
             return (
               <li key={massG}>
-                <span>{massText(massG, mass)}</span>
+                <span>
+                  {working ? (
+                    <Figure working={working}>{massText(massG, mass)}</Figure>
+                  ) : (
+                    massText(massG, mass)
+                  )}
+                </span>
                 {fallS === null ? (
                   <b>floats</b>
                 ) : (

@@ -159,7 +159,14 @@ export function WeightPart() {
         depth={depthText(asked.depthM, depth)}
         cast={depthText(asked.castM, depth)}
       />
-      <FallTimes question={question} weightsG={asNeighbors(isStill ? USUAL_G : massG, casts)} />
+      <FallTimes
+        question={question}
+        weightsG={asNeighbors(isStill ? USUAL_G : massG, casts)}
+        workingOf={(grams) => {
+          const own = casts.find(({ finishedG }) => finishedG === grams);
+          return own && metal ? castWorking(own, metal, mass) : null;
+        }}
+      />
       <p className="quiet">
         The current is taken as even and square across the cast: the worst case. Mostly it is slower near the
         bottom.

@@ -3,6 +3,7 @@
 import type { Build } from '@/core/builds/build';
 import { trailerSuits } from '@/core/builds/trailer-length';
 import { lengthText, markText } from '@/text/words';
+import { Figure } from '../figure/Figure';
 import { useUnits } from '../units/use-units';
 
 const IS = {
@@ -19,8 +20,19 @@ export function TrailerNote({ build }: { readonly build: Build }) {
   const { fromMm, toMm, is } = trailerSuits(build.head.massG, trailer.gauge.sizes.lengthMm ?? null);
   return (
     <p className="quiet">
-      Behind {markText(build.head.massG, mass)} goes a trailer of {lengthText(fromMm, length)} to{' '}
-      {lengthText(toMm, length)}, by common practice{is === null ? '' : IS[is]}.
+      Behind {markText(build.head.massG, mass)} goes a trailer of{' '}
+      <Figure
+        working={{
+          title: 'Trailer',
+          steps: [
+            `behind heads of about ${markText(build.head.massG, mass)} makers put ${lengthText(fromMm, length)} to ${lengthText(toMm, length)}`,
+          ],
+          inputs: [{ name: 'by weight of head', value: 'common practice', basis: 'reference' }],
+        }}
+      >
+        {`${lengthText(fromMm, length)} to ${lengthText(toMm, length)}`}
+      </Figure>
+      , by common practice{is === null ? '' : IS[is]}.
     </p>
   );
 }

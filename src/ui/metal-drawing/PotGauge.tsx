@@ -7,6 +7,7 @@ import { guidePot } from '@/core/metals/guide-pot';
 import type { ReferenceMetal } from '@/reference/metals';
 import { roundTemperature } from '@/core/units/round-figure';
 import { temperatureText, lengthText } from '@/text/words';
+import { Figure } from '../figure/Figure';
 import { useUnits } from '../units/use-units';
 import styles from './metal-drawing.module.css';
 import type { Section } from '@/core/cavities/section';
@@ -130,8 +131,23 @@ export function PotGauge({ metal, solidusC = null, sections, section, onSection 
               no hotter than the thin parts need.
             </li>
             <li className="quiet">
-              Typical for a section of {lengthText(section.modulusMm, length)} (volume over area):{' '}
-              {proseIn(metal.potC.source, units)}.
+              Typical for a section of{' '}
+              <Figure
+                working={{
+                  title: 'Pour here',
+                  steps: [
+                    `volume ÷ skin of the thinnest casting = ${lengthText(section.modulusMm, length)}`,
+                    `from ${t(metal.potC.value[0])} for thick castings to ${t(metal.potC.value[1])} for thin ones, by that; ${aim(guide.coldUnderC)} to ${aim(guide.hotOverC)}`,
+                  ],
+                  inputs: [
+                    { name: `pot for ${metal.name}`, value: 'common practice', basis: 'reference' },
+                    { name: 'all melted at', value: t(metal.liquidusC.value), basis: 'reference' },
+                  ],
+                }}
+              >
+                {lengthText(section.modulusMm, length)}
+              </Figure>{' '}
+              (volume over area): {proseIn(metal.potC.source, units)}.
             </li>
           </ul>
         </div>

@@ -26,6 +26,8 @@ import { TakeAway } from './TakeAway';
 import { JobFailure } from '@/station-kit/JobFailure';
 import { useStudy } from '@/station-kit/poses/use-study';
 import { WishFields, type WishDraft } from './WishFields';
+import { solvedWorking } from '@/station-kit/figures/design-working';
+import { Figure } from '@/ui/figure/Figure';
 import styles from './design.module.css';
 
 const FIRST_PROFILE = [
@@ -197,11 +199,11 @@ function Solved({ design, metal, field }: SolvedProps) {
   const { mass, length } = useUnits();
   return (
     <p className={wrap(0, styles.solved)} role="status">
-      <strong>
+      <Figure working={solvedWorking(design, metal, field, { mass, length })}>
         {field
           ? `${field.label} ${lengthText(design.sizes[field.key] ?? 0, length)}`
           : `Length ${lengthText(design.lengthMm, length)}`}
-      </strong>
+      </Figure>
       <span className="quiet">
         {field ? '' : `scaled ${n(design.scale, 4)} times; `}makes {massText(design.finishedG, mass)} of{' '}
         {lotText(metal.name)}, its {metal.shrinkLinear < 0 ? 'swell' : 'shrink'} in it

@@ -1,6 +1,6 @@
 'use client';
 
-import { AmountField } from '@/station-kit/put-down/AmountField';
+import { AmountField } from './AmountField';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { dateText } from '@/text/date-text';
 import { Button, Modal } from 'antd';
@@ -10,10 +10,10 @@ import { CountField } from '@/ui/unit-field/CountField';
 import { TextField } from '@/ui/unit-field/TextField';
 import { amountText } from '@/text/words';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
-import { useBench } from '@/station-kit/BenchProvider';
+import { useBench } from '../BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
-import styles from './buy.module.css';
-import { inBackground } from '@/station-kit/in-background';
+import styles from './shop.module.css';
+import { inBackground } from '../in-background';
 
 const NEW = 'new';
 
