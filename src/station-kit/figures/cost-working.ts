@@ -1,4 +1,5 @@
 import type { CostSlice } from '@/core/cost/cost-slice';
+import type { CostedPart } from '@/core/cost/bill';
 import type { Route, RouteNode } from '@/core/cost/cheapest-route';
 import { moneyText } from '@/model/cost/cost-slices';
 import type { StagePay } from '@/model/cost/outlays';
@@ -20,14 +21,23 @@ export function sliceWorking({ name, money, how, isGuess, tone }: CostSlice): Wo
   };
 }
 
+/** A costed piece with what each of its parts is called. */
+type Named = Pick<CostedPart, 'id' | 'name'> & { readonly parts: readonly Named[] };
+
+function namedIn(part: Named, id: string): string | null {
+  if (part.id === id) return part.name;
+  return part.parts.reduce<string | null>((found, under) => found ?? namedIn(under, id), null);
+}
+
 /** What one costs by a way: what is made of it, and what is bought in with its share of the postage. */
 export function routeWorking(
   { bought, costEach }: Pick<Route, 'bought' | 'costEach'>,
   whole: RouteNode,
   count: number,
-  nameOf: (node: string) => string,
+  part: Named,
   sign: string,
 ): Working {
+  const nameOf = (id: string) => namedIn(part, id) ?? 'the rest';
   const linesOf = (node: RouteNode): { name: string; each: number }[] =>
     node.buy && bought.includes(node.id)
       ? [{ name: `${nameOf(node.id)}, bought in`, each: node.buy.each + node.buy.postage / count }]

@@ -38,7 +38,7 @@ describe('workings of money', () => {
     const routes = cheapestRoutes({ whole, count: 20, days: null, minutesPerDay: 60 });
     expect(routes).toHaveLength(3);
     for (const route of routes) {
-      const { steps } = routeWorking(route, whole, 20, (id) => id, '€');
+      const { steps } = routeWorking(route, whole, 20, { ...whole, name: 'A bait', parts: [] }, '€');
       const lines = steps.slice(0, -1).flatMap(money);
       expect(lines.reduce((so, each) => so + each, 0)).toBeCloseTo(route.costEach, 2);
       expect(money(last(steps))).toEqual([Number(route.costEach.toFixed(2))]);

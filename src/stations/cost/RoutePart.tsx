@@ -29,9 +29,10 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
   const [minutes, setMinutes] = useState<number | null>(60);
   const now = workshop.now();
   const days = by === null ? null : Math.max(0, Math.ceil((dayjs(by).valueOf() - now) / DAY_MS));
-  const [whole, routes] = useMemo(() => {
-    const node = routeNode(costOf(piece.piece, count, view), piece.piece, view);
-    return [node, cheapestRoutes({ whole: node, count, days, minutesPerDay: minutes ?? 0 })] as const;
+  const [cost, whole, routes] = useMemo(() => {
+    const costed = costOf(piece.piece, count, view);
+    const node = routeNode(costed, piece.piece, view);
+    return [costed, node, cheapestRoutes({ whole: node, count, days, minutesPerDay: minutes ?? 0 })] as const;
   }, [piece, count, days, minutes, view]);
   const [best] = routes;
   const left = [
@@ -72,7 +73,7 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
       ) : best ? (
         <p className={styles.answer} role="status">
           <strong>{way(best.bought)}.</strong>{' '}
-          <Figure working={routeWorking(best, whole, count, nameOf, sign)}>
+          <Figure working={routeWorking(best, whole, count, cost, sign)}>
             {moneyText(best.costEach, sign)}
           </Figure>{' '}
           each, {moneyText(best.costEach * count, sign)} for {count}
@@ -94,7 +95,7 @@ export function RoutePart({ piece, count }: { readonly piece: CostablePiece; rea
               {way(route.bought)}
             </span>
             <b>
-              <Figure working={routeWorking(route, whole, count, nameOf, sign)}>
+              <Figure working={routeWorking(route, whole, count, cost, sign)}>
                 {moneyText(route.costEach, sign)}
               </Figure>
             </b>
