@@ -103,7 +103,7 @@ test('heat, powder, weights, holds, losses and offers open on how they are recko
 test('what the shelf gives, shares, limits and prices open on how they are reckoned', async ({ page }) => {
   const main = page.getByRole('main');
   await openStation(page, 'pour');
-  await opens(page.getByRole('heading', { level: 1 }), /^Pours: /, [/together \d+/, /integer program/]);
+  await opens(main, /^Pours: proven the shortest/, [/together \d+ pours, \d+ min/, /integer program/]);
   await opens(main, /^Pours of Block G: Pours 1 to 10/, [/÷ 1 cavity/, /the slowest/]);
   await opens(page.getByRole('region', { name: 'Lay out' }), /^Jig hook 2\/0: /, [/misfill/]);
 
@@ -156,6 +156,10 @@ test('what the shelf gives, shares, limits and prices open on how they are recko
   await opens(main, /^Flawed, Block /, [/Wilson/]);
   await page.goto('/ticket?part=week');
   await opens(main, /^In this order: /, [/together/]);
+  await opens(page.getByRole('complementary', { name: 'Slip' }), /^Late: /, [
+    /together .* days?/,
+    /in no plan/,
+  ]);
 });
 
 test('baits and skirts set side by side open on how they are reckoned', async ({ page }) => {

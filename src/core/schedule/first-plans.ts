@@ -8,24 +8,29 @@ const NEVER = Number.MAX_SAFE_INTEGER;
 
 /**
  * Lists of all tasks by rules that makers go by: first due first served, what is due first after all that still follows
- * it, the longest way still to go, and what is soonest finished. The first is first due first served, order by order.
+ * it, the longest way still to go, what is soonest finished, and order by order as a sequence has them where there is one.
+ * The first is first due first served, order by order.
  *
  * @example firstLists(network)[0] // [0, 1, 2]
  */
-export function firstLists(network: ShopNetwork): number[][] {
+export function firstLists(network: ShopNetwork, sequence: readonly number[] | null = null): number[][] {
   const { tasks, dueMin } = network;
   const tails = tailsOf(tasks);
   const work = dueMin.map(() => 0);
   for (const { order, minutes } of tasks) if (order >= 0) work[order] = (work[order] ?? 0) + minutes;
   const soonest = duesOf(network);
   const due = (task: number) => soonest[task] ?? NEVER;
-  const rules: readonly Rule[] = [
+  const rules: Rule[] = [
     due,
     (task) => due(task) - (tails[task] ?? 0),
     (task) => -(tails[task] ?? 0),
     (task) => work[tasks[task]?.order ?? -1] ?? 0,
     (task) => tasks[task]?.minutes ?? 0,
   ];
+  if (sequence) {
+    const rankOf = new Map(sequence.map((order, rank) => [order, rank]));
+    rules.push((task) => rankOf.get(tasks[task]?.order ?? -1) ?? -1);
+  }
   return rules.map((rule) => listBy(network, rule));
 }
 

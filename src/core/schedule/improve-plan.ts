@@ -1,5 +1,6 @@
 import { repeatableRandom } from '../numeric/repeatable-random';
 import type { Starts } from './bench-plan';
+import { eveningList } from './evening-list';
 import { serialPlan } from './serial-plan';
 import { SAME_MIN } from './shop';
 import type { ShopNetwork } from './shop-network';
@@ -42,19 +43,27 @@ const compare = (a: number, b: number) => (a < b ? -1 : a > b ? 1 : 0);
 
 /** Order after order, as a sequence has them; what is of no order goes with the first that waits for it. */
 function keysOf({ tasks }: ShopNetwork, sequence: readonly number[]): Keys {
-  const ranks = sequence.map(() => 0);
-  for (const [rank, order] of sequence.entries()) ranks[order] = rank;
+  const ranks = ranksOf(sequence);
   return Float64Array.from(tasks, ({ order }) => ranks[order] ?? sequence.length);
 }
 
+function ranksOf(sequence: readonly number[]): number[] {
+  const ranks = sequence.map(() => 0);
+  for (const [rank, order] of sequence.entries()) ranks[order] = rank;
+  return ranks;
+}
+
 /** A worse plan is gone on from at first where it is no worse than by so much of all work; at the end hardly any. */
-const [FIRST_HEAT, LAST_HEAT] = [0.1, 0.0002];
+const [FIRST_HEAT, LAST_HEAT] = [0.01, 0.0001];
 /** An order is moved by at most so many places. */
 const NEAR = 8;
 /** Else two of them, anywhere, change places. */
 const SWAP_SHARE = 0.4;
 /** So much of all tries moves whole orders; the rest moves single tasks. */
-const ORDER_SHARE = 0.6;
+const ORDER_SHARE = 0.1;
+/** And so much works through the evenings, filled the better the less is spared. */
+const EVENING_SHARE = 0.5;
+const SPARE_MIN = [8, Infinity];
 
 /**
  * A plan made better by so many small changes: first orders change places with one another, then single tasks are brought
@@ -77,15 +86,15 @@ export function improvePlan(
   const among = (count: number) => Math.floor(random() * count);
   let best: ValuedPlan | null = null;
   let keys: Keys = new Float64Array(tasks.length);
-  const take = (plan: ValuedPlan | null, own: Keys) => {
-    if (!plan || (best && !isBetter(plan.value, best.value))) return;
+  const take = (plan: ValuedPlan, list: readonly number[]) => {
+    if (best && !isBetter(plan.value, best.value)) return;
     best = plan;
-    keys = own;
+    keys = new Float64Array(tasks.length);
+    for (const [rank, task] of list.entries()) keys[task] = (rank * dueMin.length) / tasks.length;
   };
   for (const list of lists) {
-    const own = new Float64Array(tasks.length);
-    for (const [rank, task] of list.entries()) own[task] = (rank * dueMin.length) / tasks.length;
-    take(valuedPlan(network, list), own);
+    const plan = valuedPlan(network, list);
+    if (plan) take(plan, list);
   }
 
   /** Goes on from a state by changes of it, cooling down. */
@@ -93,17 +102,20 @@ export function improvePlan(
     first: State,
     count: number,
     change: (state: State) => State,
-    keysFor: (state: State) => Keys,
+    listFor: (state: State) => readonly number[] | null,
   ) => {
+    const planOf = (state: State) => {
+      const list = listFor(state);
+      const plan = list && valuedPlan(network, list);
+      if (plan) take(plan, list);
+      return plan;
+    };
     let state = first;
-    let at = valuedPlan(network, listByKeys(network, keysFor(state)));
-    take(at, keysFor(state));
+    let at = planOf(state);
     for (let nth = 0; nth < count; nth += 1) {
       const next = change(state);
-      const own = keysFor(next);
-      const plan = valuedPlan(network, listByKeys(network, own));
+      const plan = planOf(next);
       if (!plan) continue;
-      take(plan, own);
       const heat = workMin * FIRST_HEAT * (LAST_HEAT / FIRST_HEAT) ** (nth / count);
       const worse = at ? worseBy(plan.value, at.value) : 0;
       if (worse <= 0 || worse < -heat * Math.log(1 - random())) [state, at] = [next, plan];
@@ -112,35 +124,41 @@ export function improvePlan(
   // Orders in the sequence in which the best list so far ends them.
   const ends = best ? endsOf(network, best) : dueMin;
   const byEnd = dueMin.map((_, order) => order).sort((a, b) => (ends[a] ?? 0) - (ends[b] ?? 0));
+  const moved = (sequence: readonly number[]) => {
+    const from = among(sequence.length);
+    const order = sequence[from] ?? 0;
+    if (random() < SWAP_SHARE) {
+      const other = among(sequence.length);
+      return sequence.map((own, nth) =>
+        nth === from ? (sequence[other] ?? own) : nth === other ? order : own,
+      );
+    }
+    const others = sequence.filter((other) => other !== order);
+    const to = Math.max(0, Math.min(others.length, from + among(2 * NEAR + 1) - NEAR));
+    return [...others.slice(0, to), order, ...others.slice(to)];
+  };
+  const eveningTries = dueMin.length > 1 && network.pairs === 1 ? Math.floor(tries * EVENING_SHARE) : 0;
+  if (eveningTries > 0) {
+    for (const spareMin of SPARE_MIN) {
+      anneal(byEnd, Math.floor(eveningTries / SPARE_MIN.length), moved, (sequence) =>
+        eveningList(network, ranksOf(sequence), spareMin),
+      );
+    }
+  }
   if (dueMin.length > 1) {
-    anneal(
-      byEnd,
-      Math.floor(tries * ORDER_SHARE),
-      (sequence) => {
-        const from = among(sequence.length);
-        const order = sequence[from] ?? 0;
-        if (random() < SWAP_SHARE) {
-          const other = among(sequence.length);
-          return sequence.map((own, nth) =>
-            nth === from ? (sequence[other] ?? own) : nth === other ? order : own,
-          );
-        }
-        const others = sequence.filter((other) => other !== order);
-        const to = Math.max(0, Math.min(others.length, from + among(2 * NEAR + 1) - NEAR));
-        return [...others.slice(0, to), order, ...others.slice(to)];
-      },
-      (sequence) => keysOf(network, sequence),
+    anneal(byEnd, Math.floor(tries * ORDER_SHARE), moved, (sequence) =>
+      listByKeys(network, keysOf(network, sequence)),
     );
   }
   anneal(
     keys,
-    tries - Math.floor(tries * ORDER_SHARE),
+    Math.floor(tries * (1 - ORDER_SHARE - EVENING_SHARE)),
     (own) => {
       const next = own.slice();
       next[among(tasks.length)] = random() * (dueMin.length + 1) - 0.5;
       return next;
     },
-    (own) => own,
+    (own) => listByKeys(network, own),
   );
   return best;
 }

@@ -47,7 +47,9 @@ export function planShop(shop: Shop, options: PlanShopOptions = {}): Outcome<Sho
     network,
     leastEnds(network, new Float64Array(network.tasks.length).fill(Number.NaN), 0),
   );
-  const lists = firstLists(network);
+  // Its sequence is as late as no plan is under: a good one to begin with.
+  const { lateMin: boundMin, sequence } = workBound(network, Infinity);
+  const lists = firstLists(network, sequence);
   const isLeast = ({ value }: ValuedPlan) => !isBetter(least, value);
   let best = improvePlan(network, lists, 0);
   if (best && !isLeast(best)) best = improvePlan(network, lists, tries);
@@ -79,8 +81,6 @@ export function planShop(shop: Shop, options: PlanShopOptions = {}): Outcome<Sho
     orders,
     totalLateMin,
     optimal: isProven,
-    boundLateMin: isProven
-      ? totalLateMin
-      : Math.min(totalLateMin, Math.max(least.lateMin, workBound(network))),
+    boundLateMin: isProven ? totalLateMin : Math.min(totalLateMin, Math.max(least.lateMin, boundMin)),
   });
 }

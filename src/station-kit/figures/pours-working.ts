@@ -4,9 +4,11 @@ import { numberText } from '@/text/number-text';
 import type { KeyCount, PlanRun, PourPlan } from '@/core/pours/pour-plan';
 import { sum } from '@/core/numeric/sum';
 import type { Session } from '@/core/tickets/lay-out-session';
+import type { BenchView } from '@/model/bench/bench-view';
 import type { BenchFacts } from '@/model/bench/bench-facts';
 import type { MassUnit } from '@/core/units/write-mass';
 import { headText, minutesText } from '@/text/words';
+import { minutesWorking } from '../workings';
 import type { Working } from '@/ui/figure/Figure';
 
 const SEARCHED =
@@ -44,19 +46,13 @@ export function poursWorking(
   };
 }
 
-/** All pours of a plan, block by block. */
-export function allPoursWorking(
-  plan: Pick<PourPlan, 'runs' | 'pours' | 'optimal'>,
-  { moldById }: Pick<BenchFacts, 'moldById'>,
-): Working {
+/** All pours of a plan and how long they take, block by block. */
+export function allPoursWorking(plan: PourPlan, view: BenchView): Working {
+  const { steps, inputs } = minutesWorking(view, plan);
   return {
     title: 'Pours',
-    steps: [
-      ...plan.runs.map(({ moldId, pours }) => `${moldById.get(moldId)?.name ?? 'a block gone'}: ${pours}`),
-      `together ${plan.pours}`,
-      SEARCHED,
-    ],
-    inputs: [{ name: 'shortest', value: plan.optimal ? 'proven' : 'not proven', basis: 'computed' }],
+    steps: [...steps, `together ${plan.pours} pours, ${minutesText(plan.totalSeconds)}`, SEARCHED],
+    inputs,
   };
 }
 

@@ -1,6 +1,8 @@
+import type { ShopPlan } from '@/core/schedule/shop';
 import { sum } from '@/core/numeric/sum';
 import type { PlacedTask } from '@/model/week/week-rows';
 import { TASK_WORDS } from '@/model/week/week-task';
+import { numberText } from '@/text/number-text';
 import { minutesText } from '@/text/words';
 import type { Working } from '@/ui/figure/Figure';
 
@@ -29,5 +31,41 @@ export function sittingWorking(tasks: readonly Timed[]): Working {
       `together ${minutesText(60 * sum(tasks.map(({ minutes }) => minutes)))}`,
     ],
     inputs: [paceOf(tasks.every(({ isOwn }) => isOwn))],
+  };
+}
+
+const DAY_MIN = 1440;
+
+/** How long a delay is: `2 h 10 min`, `3.4 days`. */
+export const spanText = (minutes: number) =>
+  minutes < DAY_MIN ? minutesText(minutes * 60) : `${numberText(minutes / DAY_MIN, 3)} days`;
+
+interface LateTicket {
+  readonly ticket: { readonly no: number; readonly title: string };
+  readonly lateMin: number;
+}
+
+/** How late the tickets of a week are together, and how late they are in any plan. */
+export function lateWorking(
+  { totalLateMin, boundLateMin, optimal }: Pick<ShopPlan, 'totalLateMin' | 'boundLateMin' | 'optimal'>,
+  tickets: readonly LateTicket[],
+): Working {
+  return {
+    title: 'Late',
+    steps: [
+      ...tickets
+        .filter(({ lateMin }) => lateMin > 0)
+        .map(({ ticket: { no, title }, lateMin }) => `ticket ${no}, ${title}: ${spanText(lateMin)}`),
+      `together ${spanText(totalLateMin)}`,
+      optimal
+        ? 'proven: in no plan are they less late'
+        : totalLateMin - boundLateMin < 1
+          ? 'in no plan are they less late'
+          : `in no plan are they under ${spanText(boundLateMin)} late: by the work alone, or by what each takes at the soonest`,
+    ],
+    inputs: [
+      { name: 'due', value: 'by the end of its day', basis: 'given' },
+      { name: 'plan', value: 'several rules, then many small changes', basis: 'computed' },
+    ],
   };
 }

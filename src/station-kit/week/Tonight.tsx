@@ -6,6 +6,7 @@ import type { Sitting } from '@/model/week/week-rows';
 import { TASK_WORDS } from '@/model/week/week-task';
 import { weekdayText } from '@/text/date-text';
 import { amountText, minutesText } from '@/text/words';
+import { line } from '@/ui/layout/layout';
 import { useUnits } from '@/ui/units/use-units';
 import { sittingWorking } from '../figures/week-working';
 import { Figure } from '@/ui/figure/Figure';
@@ -34,9 +35,12 @@ export function Tonight({ answer, sitting, onPick }: TonightProps) {
   const allMin = tasks.reduce((so, { minutes }) => so + minutes, 0);
   return (
     <section aria-label="Next at the bench" className={styles.tonight}>
-      <h2>
-        {title}, in this order, <Figure working={sittingWorking(tasks)}>{minutesText(allMin * 60)}</Figure>
-      </h2>
+      <header className={line(6)}>
+        <h2>{title}, in this order,</h2>
+        <Figure size="large" working={sittingWorking(tasks)}>
+          {minutesText(allMin * 60)}
+        </Figure>
+      </header>
       <ol>
         {tasks.map((task, nth) => {
           const short = task.lacks.flatMap(({ binId, qty, dueOn }) => {

@@ -9,7 +9,7 @@ import { weekdayText } from '@/text/date-text';
 import { minutesText } from '@/text/words';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { row } from '@/ui/layout/layout';
-import { taskWorking } from '../figures/week-working';
+import { lateWorking, spanText, taskWorking } from '../figures/week-working';
 import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '../BenchProvider';
 import { inBackground } from '../in-background';
@@ -37,6 +37,15 @@ export function WeekSlip({ answer, pickedId }: WeekSlipProps) {
     <>
       <PickedTask answer={answer} pickedId={pickedId} />
       <SlipTitle over="The week">{titleOf(answer, told)}</SlipTitle>
+      {answer.planned.plan.totalLateMin > 0 ? (
+        <SlipPart label="Late">
+          <SlipRow name="Late, together">
+            <Figure working={lateWorking(answer.planned.plan, told)}>
+              {spanText(answer.planned.plan.totalLateMin)}
+            </Figure>
+          </SlipRow>
+        </SlipPart>
+      ) : null}
       <SlipPart label="When each ticket is done">
         {told.map(({ ticket, day, band, lateDays }) => (
           <div key={ticket.id}>

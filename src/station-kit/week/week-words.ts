@@ -38,6 +38,7 @@ export interface TicketOutlook {
   readonly day: string;
   readonly band: string;
   readonly lateDays: number;
+  readonly lateMin: number;
   readonly finishMin: number;
 }
 
@@ -63,6 +64,7 @@ export function outlooks({ planned, tickets, unplanned, now }: Outlooked): reado
           day: day(finishMin),
           band: promise ? fromTo(day(promise.soonestMin), day(promise.latestMin)) : '',
           lateDays: late > 0 ? Math.ceil(late / 1440) : 0,
+          lateMin: Math.max(0, late),
         },
       ];
     })

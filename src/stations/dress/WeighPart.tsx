@@ -120,11 +120,10 @@ export function WeighPart({ batch, table }: WeighPartProps) {
           </p>
         ) : null}
         {cavity && drift ? (
-          <h3 className={styles.named}>
-            <Figure working={driftWorking(drift, weighedG, targetG, mass)}>
-              {driftSentence(drift, nameOf(cavity))}
-            </Figure>
-          </h3>
+          <div className={styles.named}>
+            <h3>{driftSentence(drift, nameOf(cavity))}</h3>
+            <Figure working={driftWorking(drift, weighedG, targetG, mass)}>how that is told</Figure>
+          </div>
         ) : null}
         {weighedG.length < 2 ? (
           <p className={styles.emptyChart}>

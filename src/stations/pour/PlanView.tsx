@@ -28,7 +28,6 @@ import { BlocksInHand } from './BlocksInHand';
 import { ChargeForm } from './ChargeForm';
 import { composeSheet } from '@/station-kit/print/pour-sheet';
 import { allPoursWorking } from '@/station-kit/figures/pours-working';
-import { minutesWorking } from '@/station-kit/workings';
 import { Figure } from '@/ui/figure/Figure';
 import { FreeHeadsNote } from './FreeHeadsNote';
 import { MetalOrder } from '@/ui/pour-drawing/MetalOrder';
@@ -103,18 +102,18 @@ export function PlanView() {
 
   return (
     <Station
-      title={
-        ready ? (
-          <>
-            <Figure working={allPoursWorking(ready, view)}>{`${ready.pours} pours`}</Figure>,{' '}
-            <Figure working={minutesWorking(view, ready)}>{minutesText(ready.totalSeconds)}</Figure>
-          </>
-        ) : (
-          'Plan a run'
-        )
-      }
+      title={ready ? `${ready.pours} pours, ${minutesText(ready.totalSeconds)}` : 'Plan a run'}
       sub={
-        metal ? `${heads} heads in ${lotText(metal.name)}${ready ? `, ${proofText(ready)}` : ''}` : undefined
+        metal ? (
+          <>
+            {`${heads} heads in ${lotText(metal.name)}`}
+            {ready ? (
+              <>
+                , <Figure working={allPoursWorking(ready, view)}>{proofText(ready)}</Figure>
+              </>
+            ) : null}
+          </>
+        ) : undefined
       }
       isSlipFolded={preferences.isSlipFolded}
       onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
