@@ -25,7 +25,11 @@ describe('a list evening by evening', () => {
   };
   const named = (spareMin: number) => {
     const network = networkOf(shop);
-    return eveningList(network, [0, 1, 2], spareMin)?.map((at) => network.ids[at]);
+    return eveningList(
+      network,
+      [0, 1, 2],
+      network.windows.map(() => spareMin),
+    )?.map((at) => network.ids[at]);
   };
 
   it('takes what is first by rank', () => {
@@ -40,7 +44,7 @@ describe('a list evening by evening', () => {
 
   it('is nothing where the evenings run out', () => {
     expect(
-      eveningList(networkOf({ ...shop, windows: [{ fromMin: 0, toMin: 60 }] }), [0, 1, 2], 0),
+      eveningList(networkOf({ ...shop, windows: [{ fromMin: 0, toMin: 60 }] }), [0, 1, 2], [0]),
     ).toBeNull();
   });
 
@@ -54,7 +58,7 @@ describe('a list evening by evening', () => {
       ],
     };
     const network = networkOf(drying);
-    const list = eveningList(network, [0, 1, 2], 0);
+    const list = eveningList(network, [0, 1, 2], [0, 0]);
     expect(list?.map((at) => network.ids[at])).toEqual(['glue', 'dry', 'build']);
     expect(serialPlan(network, list!)).toEqual(Float64Array.of(0, 10, 35));
   });
@@ -80,7 +84,11 @@ describe('a list evening by evening', () => {
             after: after === null || nth === 0 ? [] : [{ id: `t${after % nth}`, waitMin: 7 }],
           })),
         });
-        const list = eveningList(network, [2, 0, 1], spareMin);
+        const list = eveningList(
+          network,
+          [2, 0, 1],
+          network.windows.map(() => spareMin),
+        );
         expect([...list!].sort((a, b) => a - b)).toEqual(network.tasks.map((_, at) => at));
         for (const [at, { after }] of network.tasks.entries()) {
           for (const { task: earlier } of after)

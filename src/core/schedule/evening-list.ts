@@ -9,9 +9,9 @@ function fullest(
   lengths: readonly number[],
   roomMin: number,
 ): { readonly sum: number; readonly picks: number[] } {
-  const room = Math.floor(roomMin + SAME_MIN);
+  const room = Math.max(0, Math.floor(roomMin + SAME_MIN));
   /** By how much is filled: the last pick that fills it so; -1 where nothing does. */
-  const lastOf = new Int16Array(Math.max(0, room) + 1).fill(-1);
+  const lastOf = new Int16Array(room + 1).fill(-1);
   const sizes = lengths.map((length) => Math.ceil(length - SAME_MIN));
   for (const [nth, size] of sizes.entries()) {
     for (let sum = room; sum >= size; sum -= 1) {
@@ -22,27 +22,28 @@ function fullest(
   while (sum > 0 && lastOf[sum] === -1) sum -= 1;
   const picks: number[] = [];
   for (let left = sum; left > 0; left -= sizes[picks.at(-1) ?? 0] ?? left) picks.push(lastOf[left] ?? 0);
-  return { sum: Math.max(0, sum), picks: picks.reverse() };
+  return { sum, picks: picks.reverse() };
 }
 
 /**
  * A list of all tasks as one works through the evenings: at each moment what is first by rank of all that can be begun and
- * still fits. Toward the end of a window it gives way to others where they would fill it by more than `spareMin` better.
+ * still fits. Toward the end of a window it gives way to others where they would fill it by more than its `spares` better, min.
  * Null where the windows run out. Places are left to who carries the list out.
  *
  * Source: parallel schedule generation (Kelley 1963), its windows filled as a knapsack.
  *
- * @example eveningList(network, [0, 1], Infinity) // [0, 1, 2]
+ * @example eveningList(network, [0, 1], [Infinity]) // [0, 1, 2]
  */
 export function eveningList(
   { tasks, windows }: ShopNetwork,
   rankOf: readonly number[],
-  spareMin: number,
+  spares: readonly number[],
 ): number[] | null {
   const rank = tasks.map(({ order, isHeld }) => (isHeld ? -1 : (rankOf[order] ?? -1)));
   const waits = tasks.map(({ after }) => after.length);
   const ready = tasks.map(({ fromMin }) => fromMin);
-  const minutes = (task: number) => tasks[task]?.minutes ?? 0;
+  const lengths = tasks.map((task) => task.minutes);
+  const minutes = (task: number) => lengths[task] ?? 0;
   /** What can be begun by hand, the first by rank first. */
   const open: number[] = [];
   const list: number[] = [];
@@ -66,7 +67,8 @@ export function eveningList(
   };
   for (const [task, { after }] of tasks.entries()) if (after.length === 0) begin(task);
 
-  for (const { fromMin, toMin } of windows) {
+  for (const [nth, { fromMin, toMin }] of windows.entries()) {
+    const spareMin = spares[nth] ?? Infinity;
     let now = Math.max(0, fromMin);
     while (open.length > 0 && now < toMin) {
       const roomMin = toMin - now;
@@ -83,7 +85,7 @@ export function eveningList(
         now = Math.min(toMin, ...next.map((task) => ready[task] ?? toMin));
         continue;
       }
-      const task = roomMin <= LOOK_MIN && spareMin < Infinity ? bestToEnd(fits, roomMin) : first;
+      const task = roomMin <= LOOK_MIN && spareMin < Infinity ? bestToEnd(fits, roomMin, spareMin) : first;
       open.splice(open.indexOf(task), 1);
       finish(task, now);
       now += minutes(task);
@@ -92,7 +94,7 @@ export function eveningList(
   return list.length === tasks.length ? list : null;
 
   /** The first by rank, unless what is begun without it fills the rest by so much better. */
-  function bestToEnd(fits: readonly number[], roomMin: number): number {
+  function bestToEnd(fits: readonly number[], roomMin: number, spareMin: number): number {
     const [first = 0, ...others] = fits;
     const withFirst = minutes(first) + fullest(others.map(minutes), roomMin - minutes(first)).sum;
     if (roomMin - withFirst <= Math.max(1, spareMin)) return first;

@@ -59,11 +59,11 @@ const [FIRST_HEAT, LAST_HEAT] = [0.01, 0.0001];
 const NEAR = 8;
 /** Else two of them, anywhere, change places. */
 const SWAP_SHARE = 0.4;
-/** So much of all tries moves whole orders; the rest moves single tasks. */
-const ORDER_SHARE = 0.1;
-/** And so much works through the evenings, filled the better the less is spared. */
-const EVENING_SHARE = 0.5;
-const SPARE_MIN = [8, Infinity];
+/** So much of all tries moves whole orders, or how well an evening is filled; the rest moves single tasks. */
+const SEQUENCE_SHARE = 0.7;
+const SPARED_SHARE = 0.5;
+/** What is first gives way where an evening is filled by more than so much better without it, min. */
+const SPARES_MIN = [0, 4, 8, 16, Infinity, Infinity];
 
 /**
  * A plan made better by so many small changes: first orders change places with one another, then single tasks are brought
@@ -123,8 +123,10 @@ export function improvePlan(
   };
   // Orders in the sequence in which the best list so far ends them.
   const ends = best ? endsOf(network, best) : dueMin;
-  const byEnd = dueMin.map((_, order) => order).sort((a, b) => (ends[a] ?? 0) - (ends[b] ?? 0));
-  const moved = (sequence: readonly number[]) => {
+  const byEnd: readonly number[] = dueMin
+    .map((_, order) => order)
+    .sort((a, b) => (ends[a] ?? 0) - (ends[b] ?? 0));
+  const moved = (sequence: readonly number[]): readonly number[] => {
     const from = among(sequence.length);
     const order = sequence[from] ?? 0;
     if (random() < SWAP_SHARE) {
@@ -137,22 +139,26 @@ export function improvePlan(
     const to = Math.max(0, Math.min(others.length, from + among(2 * NEAR + 1) - NEAR));
     return [...others.slice(0, to), order, ...others.slice(to)];
   };
-  const eveningTries = dueMin.length > 1 && network.pairs === 1 ? Math.floor(tries * EVENING_SHARE) : 0;
-  if (eveningTries > 0) {
-    for (const spareMin of SPARE_MIN) {
-      anneal(byEnd, Math.floor(eveningTries / SPARE_MIN.length), moved, (sequence) =>
-        eveningList(network, ranksOf(sequence), spareMin),
-      );
-    }
-  }
   if (dueMin.length > 1) {
-    anneal(byEnd, Math.floor(tries * ORDER_SHARE), moved, (sequence) =>
-      listByKeys(network, keysOf(network, sequence)),
+    // Two pairs of hands go through an evening otherwise: order after order, each as soon as it can be.
+    const isOnePair = network.pairs === 1;
+    const last = Math.max(1, network.windows.findIndex(({ toMin }) => toMin >= Math.max(...ends)) + 1);
+    anneal(
+      { sequence: byEnd, spares: network.windows.map(() => Infinity) },
+      Math.floor(tries * SEQUENCE_SHARE),
+      ({ sequence, spares }) =>
+        isOnePair && random() < SPARED_SHARE
+          ? { sequence, spares: spares.with(among(last), SPARES_MIN[among(SPARES_MIN.length)] ?? Infinity) }
+          : { sequence: moved(sequence), spares },
+      ({ sequence, spares }) =>
+        isOnePair
+          ? eveningList(network, ranksOf(sequence), spares)
+          : listByKeys(network, keysOf(network, sequence)),
     );
   }
   anneal(
     keys,
-    Math.floor(tries * (1 - ORDER_SHARE - EVENING_SHARE)),
+    tries - Math.floor(tries * SEQUENCE_SHARE),
     (own) => {
       const next = own.slice();
       next[among(tasks.length)] = random() * (dueMin.length + 1) - 0.5;

@@ -16,7 +16,7 @@ export interface PlanShopOptions {
   readonly steps?: number;
 }
 
-const [LEAST_TRIES, MOST_TRIES, TRIED_TASKS] = [60, 5000, 1_500_000];
+const [LEAST_TRIES, MOST_TRIES, TRIED_TASKS] = [60, 4000, 1_200_000];
 const [LEAST_STEPS, PROVEN_TASKS] = [2000, 400_000];
 
 /**

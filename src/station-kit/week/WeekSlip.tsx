@@ -2,6 +2,7 @@
 
 import { Button, Select } from 'antd';
 import { weekOf } from '@/model/week/bench-windows';
+import { dueMinOf } from '@/model/week/week-shop';
 import { dueOn } from '@/model/tickets/due-on';
 import { placedTasks } from '@/model/week/week-rows';
 import { TASK_WORDS } from '@/model/week/week-task';
@@ -40,7 +41,7 @@ export function WeekSlip({ answer, pickedId }: WeekSlipProps) {
       {answer.planned.plan.totalLateMin > 0 ? (
         <SlipPart label="Late">
           <SlipRow name="Late, together">
-            <Figure working={lateWorking(answer.planned.plan, told)}>
+            <Figure working={lateWorking(answer.planned.plan, told, datedDues(answer))}>
               {spanText(answer.planned.plan.totalLateMin)}
             </Figure>
           </SlipRow>
@@ -65,6 +66,11 @@ export function WeekSlip({ answer, pickedId }: WeekSlipProps) {
       </SlipNote>
     </>
   );
+}
+
+/** When tickets that have a day are due, minutes from now. */
+function datedDues({ tickets, now }: WeekAnswer): number[] {
+  return tickets.filter((ticket) => dueOn(ticket) !== null).map((ticket) => dueMinOf(ticket, now));
 }
 
 /** What the week says in a word or two: never that all is well while something is short. */
