@@ -72,20 +72,21 @@ export function eveningList(
     let now = Math.max(0, fromMin);
     while (open.length > 0 && now < toMin) {
       const roomMin = toMin - now;
-      const fits = open.filter(
-        (task) => (ready[task] ?? 0) <= now + SAME_MIN && minutes(task) <= roomMin + SAME_MIN,
-      );
-      const [first] = fits;
+      const fits = (task: number) =>
+        (ready[task] ?? 0) <= now + SAME_MIN && minutes(task) <= roomMin + SAME_MIN;
+      const first = open.find(fits);
       if (first === undefined) {
         // Nothing yet: the next that can be begun in this window, if any.
-        const next = open.filter(
-          (task) =>
-            (ready[task] ?? 0) > now + SAME_MIN && (ready[task] ?? 0) + minutes(task) <= toMin + SAME_MIN,
-        );
-        now = Math.min(toMin, ...next.map((task) => ready[task] ?? toMin));
+        let next = toMin;
+        for (const task of open) {
+          const from = ready[task] ?? 0;
+          if (from > now + SAME_MIN && from < next && from + minutes(task) <= toMin + SAME_MIN) next = from;
+        }
+        now = next;
         continue;
       }
-      const task = roomMin <= LOOK_MIN && spareMin < Infinity ? bestToEnd(fits, roomMin, spareMin) : first;
+      const isSoonOver = roomMin <= LOOK_MIN && spareMin < Infinity;
+      const task = isSoonOver ? bestToEnd(open.filter(fits), roomMin, spareMin) : first;
       open.splice(open.indexOf(task), 1);
       finish(task, now);
       now += minutes(task);
