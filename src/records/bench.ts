@@ -1,7 +1,14 @@
 import { z } from 'zod';
 import { money, NEW_MONEY } from './outlay';
 import { week } from './week';
-import { grams, instant, name, overZeroGrams, shareUnderOne } from './fields';
+import { grams, id, instant, name, overZeroGrams, shareUnderOne } from './fields';
+
+export const MOST_CUPS = 40;
+
+/** An empty cup, bowl or tray of a known weight. */
+const cup = z.strictObject({ id, name, massG: overZeroGrams });
+
+export type Cup = z.infer<typeof cup>;
 
 /** The bench itself: its name and its pot. One record, id `bench`. */
 export const bench = z.strictObject({
@@ -36,6 +43,8 @@ export const bench = z.strictObject({
   potLitAt: instant.optional(),
   /** The maker's time at the bench; left out until it is said, and then as usual. */
   week: week.optional(),
+  /** Cups that were weighed empty, by name: what stands in one on a scale is told without it; left out where none was. */
+  cups: z.array(cup).max(MOST_CUPS).optional(),
   /** When the checklist before the pot was answered, and until when that holds; null where it was not. */
   safety: z.strictObject({ answeredAt: instant, until: instant }).nullable(),
 });

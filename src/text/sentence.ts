@@ -146,6 +146,11 @@ const SENTENCES: Sentences = {
       : `Nobody offers ${item}. Add an offer for it.`,
   'cost.never-pays': ({ makeEach, buyEach }) =>
     `Making costs ${n(makeEach)} each and buying ${n(buyEach)}: the outlay never pays. Buy it, or make it cheaper.`,
+  'count.no-handful': () => 'Weigh a handful first that you counted, such as 10.',
+  'count.light-handful': ({ massG }, w) =>
+    `The handful of ${w.mass(massG)} is lost in what the scale reads to. Count out more of them, or take a finer scale.`,
+  'count.under-handful': ({ wholeG, handfulG }, w) =>
+    `All of it weighs ${w.mass(wholeG)}, less than the handfuls of ${w.mass(handfulG)} that lie among it. Put them with it, or say that they lie apart.`,
   'photo.unreadable': ({ type }) =>
     `This ${type.startsWith('image/') ? `picture (${type.slice('image/'.length)}) cannot be read here` : 'file is no picture'}. Choose a JPEG, PNG or WebP.`,
   'photo.nothing-seen': () => 'The picture is see-through all over: there is no color in it. Choose another.',

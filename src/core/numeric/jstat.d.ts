@@ -8,6 +8,10 @@ declare module 'jstat' {
     readonly studentt: {
       /** The value under which a share of Student's t lies. */
       readonly inv: (share: number, degrees: number) => number;
+      /** How dense it is at a value. */
+      readonly pdf: (value: number, degrees: number) => number;
+      /** The share of it under a value. */
+      readonly cdf: (value: number, degrees: number) => number;
     };
     readonly normal: {
       /** The value under which a share of a normal distribution lies. */

@@ -69,6 +69,9 @@ export interface ProblemFacts {
   'buy.no-offers': Record<string, never>;
   'buy.not-sold': { item: string; short: number; most: number };
   'cost.never-pays': { makeEach: number; buyEach: number };
+  'count.no-handful': Record<string, never>;
+  'count.light-handful': { massG: number };
+  'count.under-handful': { wholeG: number; handfulG: number };
   'photo.unreadable': { type: string };
   'photo.nothing-seen': Record<string, never>;
   'yield.too-many': { wanted: number; most: number };

@@ -17,6 +17,7 @@ import { saidSince } from './016-said-since';
 import { askedByName } from './017-asked-by-name';
 import { pulls } from './018-pulls';
 import { week } from './019-week';
+import { cups } from './020-cups';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -40,4 +41,5 @@ export const MIGRATIONS: readonly Migration[] = [
   askedByName,
   pulls,
   week,
+  cups,
 ];

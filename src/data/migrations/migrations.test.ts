@@ -668,6 +668,25 @@ describe('migrations', () => {
     expect(await workshop.rigs.pulls()).toEqual([]);
   });
 
+  it('leave what version 19 kept as it was, and take cups of a known weight from then on', async () => {
+    const old = new Dexie('nineteenth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 19)) old.version(version).stores(stores);
+    await old.open();
+    const [kept] = demoBench(Date.UTC(2026, 10, 23, 12)).bench;
+    await old.table('bench').put(kept as object);
+    old.close();
+
+    const db = new BenchDatabase('nineteenth-bench');
+    let made = 0;
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => `new-${(made += 1)}` });
+    expect(await workshop.bench.read()).toEqual(kept);
+    const cups = [{ id: 'cup-1', name: 'Tin lid', massG: 12.4 }];
+    await workshop.bench.save({ ...kept!, cups });
+    expect(await workshop.bench.read()).toEqual({ ...kept, cups });
+    await workshop.history.undo();
+    expect(await workshop.bench.read()).toEqual(kept);
+  });
+
   it('bring an older database up, step by step, with what was in it', async () => {
     // Version 1 as it shipped, written by hand: what browsers out there hold.
     const old = new Dexie('old-bench');

@@ -5,6 +5,7 @@ import { readScaleLine } from './read-scale-line';
 import { settledMass } from './scale';
 import type { SerialPortLike } from '../serial-lines';
 import { serialScale } from './serial-scale';
+import { seeScale, UNSEEN } from './scale-watch';
 import { STAND_IN_STEP_G, standInScale } from './stand-in-scale';
 import { until } from '../../../tests/support/until';
 
@@ -43,6 +44,22 @@ describe('standInScale', () => {
     expect(Math.abs((settledMass(shown, STAND_IN_STEP_G) ?? 0) - 52.37)).toBeLessThanOrEqual(STAND_IN_STEP_G);
     scale.put(0);
     pass(40);
+    expect(shown.at(-1)).toBeLessThanOrEqual(STAND_IN_STEP_G);
+  });
+
+  it('flickers, and drifts slowly off by a few steps at the most', async () => {
+    const { scale, shown, pass, ...listener } = scaleInHand();
+    await scale.start(listener);
+    scale.put(20);
+    pass(4000);
+    const settled = shown.slice(40);
+    expect(new Set(settled).size).toBeGreaterThan(1);
+    expect(Math.max(...settled.map((massG) => Math.abs(massG - 20)))).toBeLessThanOrEqual(
+      5 * STAND_IN_STEP_G,
+    );
+    // Once the pan was empty for a while it begins at nothing again.
+    scale.put(0);
+    pass(200);
     expect(shown.at(-1)).toBeLessThanOrEqual(STAND_IN_STEP_G);
   });
 
@@ -138,5 +155,23 @@ describe('serialScale', () => {
     await serialScale({ requestPort: () => Promise.resolve(portOf('garble\n'.repeat(20))) }).start(listener);
     await until(() => faults.length > 2);
     expect(faults).toEqual(['not-supported', 'not-chosen', 'unreadable']);
+  });
+});
+
+describe('what is poured on', () => {
+  const seenAfter = (masses: readonly number[], isCounting: boolean) =>
+    masses
+      .flatMap((massG) => Array.from({ length: 6 }, () => massG))
+      .reduce((seen, massG) => seeScale(seen, { massG }, isCounting), UNSEEN);
+
+  it('is a load of its own where pieces are counted', () => {
+    expect(seenAfter([4.2, 25.3], true)).toMatchObject({ loads: 2, loadG: 25.3 });
+    expect(seenAfter([4.2, 4.22], true)).toMatchObject({ loads: 1, loadG: 4.2 });
+    expect(seenAfter([0.1], true)).toMatchObject({ loads: 1 });
+  });
+
+  it('is none where castings are weighed in: the pan is cleared between them', () => {
+    expect(seenAfter([4.2, 25.3], false)).toMatchObject({ loads: 1, loadG: 4.2 });
+    expect(seenAfter([4.2, 0, 25.3], false)).toMatchObject({ loads: 2, loadG: 25.3 });
   });
 });

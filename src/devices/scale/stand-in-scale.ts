@@ -1,3 +1,4 @@
+import { drawNormal } from '@/core/numeric/draw-normal';
 import type { DeviceListener, StandInWorld } from '../device';
 import type { Scale, ScaleReading } from './scale';
 
@@ -14,18 +15,25 @@ const SWING = 0.45;
 /** The smallest step it shows, g. */
 export const STAND_IN_STEP_G = 0.01;
 
+/** How far its readings flicker (one standard deviation), how far it drifts off at each tick, and at the most; in steps. */
+const [FLICKER, DRIFT, FARTHEST] = [0.25, 0.004, 3];
+/** An empty pan is taken for nothing again: so much of the drift stays at each tick. */
+const KEPT_EMPTY = 0.9;
+
 /**
- * A scale that is not there: shows what is laid on it after swinging for a moment, to a hundredth of a gram and with
- * a flicker of its last digit.
+ * A scale that is not there: shows what is laid on it after swinging for a moment, to a hundredth of a gram, with a flicker of
+ * its last digit; under a load it drifts slowly off, and finds its way back while the pan is empty.
  */
 export function standInScale({ every, chance }: StandInWorld): StandInScale {
   let loadG = 0;
   let panG = 0;
+  let drift = 0;
   let end: (() => void) | null = null;
   const show = (listener: DeviceListener<ScaleReading>) => {
     panG += (loadG - panG) * SWING;
-    const flickerG = (chance() - 0.5) * STAND_IN_STEP_G;
-    const steps = Math.round((panG + flickerG) / STAND_IN_STEP_G);
+    drift = Math.max(-FARTHEST, Math.min(FARTHEST, drift + DRIFT * drawNormal(chance)));
+    if (loadG === 0) drift *= KEPT_EMPTY;
+    const steps = Math.round(panG / STAND_IN_STEP_G + drift + FLICKER * drawNormal(chance));
     listener.onReading({ massG: Math.max(0, steps * STAND_IN_STEP_G) });
   };
   return {

@@ -15,6 +15,7 @@ import { fourteenthToFifteenth } from './014-to-015';
 import { fifteenthToSixteenth } from './015-to-016';
 import { sixteenthToSeventeenth } from './016-to-017';
 import { seventeenthToEighteenth } from './017-to-018';
+import { eighteenthToNineteenth } from './018-to-019';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first: a file's version is one more than there are steps. */
@@ -36,6 +37,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
   fifteenthToSixteenth,
   sixteenthToSeventeenth,
   seventeenthToEighteenth,
+  eighteenthToNineteenth,
 ];
 
 /**

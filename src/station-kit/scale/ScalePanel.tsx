@@ -33,6 +33,8 @@ interface ScalePanelProps {
   readonly said: string;
   /** Weights can be typed here; else they are typed elsewhere on the page. */
   readonly isTypable?: boolean;
+  /** Pieces are counted by it: more may be poured on what lies there. */
+  readonly isCounting?: boolean;
 }
 
 /** The scale: typed, the stand-in that ships, or a real one; a weight that settles is taken. */
@@ -43,12 +45,13 @@ export function ScalePanel({
   said,
   what = 'the castings',
   isTypable = true,
+  isCounting = false,
 }: ScalePanelProps) {
   const { mass } = useUnits();
   const [source, setSource] = useState<WeightSource>('typed');
   const [typedG, setTypedG] = useState<number | null>(null);
   const [loadG, setLoadG] = useState<number | null>(null);
-  const { scale, ...reading } = useScale((massG) => onWeighed(massG, source));
+  const { scale, ...reading } = useScale((massG) => onWeighed(massG, source), isCounting);
   const write = (massG: number) => weighedText(massG, mass);
   const turn = (next: WeightSource) => {
     setSource(next);
@@ -114,7 +117,7 @@ export function ScalePanel({
             value={typedG}
             write={write}
             onChange={setTypedG}
-            check={(massG) => (massG <= 0 ? 'A casting weighs more than nothing.' : null)}
+            check={(massG) => (massG <= 0 ? 'It weighs more than nothing.' : null)}
           />
           <Button
             type="primary"
@@ -141,7 +144,7 @@ export function ScalePanel({
           : source === 'typed'
             ? said
             : reading.settledG !== null
-              ? `Settled. ${said} Clear the pan for the next.`
+              ? `Settled. ${said} ${isCounting ? 'Pour more on, or clear the pan.' : 'Clear the pan for the next.'}`
               : reading.massG !== null && reading.massG > 0.2
                 ? 'Settling.'
                 : `Lay ${what} on; the weight is taken when it settles. ${said}`}

@@ -5,9 +5,9 @@ import { scaleWatch } from '@/devices/scale/scale-watch';
 import { PAGE_WORLD } from '../device/page-world';
 import { useDevice } from '../device/use-device';
 
-/** A scale in hand: turned on and off, its readings, and a call once for each load that settles. */
-export function useScale(onSettled: (massG: number) => void) {
-  const [scale] = useState(() => scaleWatch(PAGE_WORLD));
+/** A scale in hand: turned on and off, its readings, and a call once for each load that settles; poured on where it counts. */
+export function useScale(onSettled: (massG: number) => void, isCounting: boolean) {
+  const [scale] = useState(() => scaleWatch(PAGE_WORLD, isCounting));
   const { source, seen, fault } = useDevice(scale);
   const { massG, settledG, loads, loadG } = seen;
   const settle = useRef(onSettled);

@@ -11,6 +11,7 @@ import { useState } from 'react';
 import type { Bin } from '@/records/bin';
 import type { Entry } from '@/records/entry';
 import { freeWorking, promisedWorking } from '@/station-kit/figures/stock-working';
+import { CountByWeight } from '@/station-kit/scale/CountByWeight';
 import { Figure } from '@/ui/figure/Figure';
 import { numberText } from '@/text/number-text';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -154,6 +155,7 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
   const paid = usePaid(bin, amount);
   const [note, setNote] = useState('');
   const [isPressed, setIsPressed] = useState(false);
+  const [isWeighing, setWeighing] = useState(false);
   const isOut = move === 'taken' || move === 'lost';
   const problem = (() => {
     if (amount === null) return isPressed ? 'How much? Write an amount first.' : null;
@@ -198,12 +200,25 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
           onChange={setAmount}
           problem={problem}
         />
+        {bin.unit === 'pieces' && bin.kind !== 'strand' ? (
+          <Button onClick={() => setWeighing(true)}>Count by weight</Button>
+        ) : null}
         {move === 'received' ? paid.field : null}
         {move === 'counted' ? null : <TextField label="Note" value={note} most={200} onChange={setNote} />}
         <Button type="primary" htmlType="submit">
           {MOVES.find((each) => each.value === move)?.label}
         </Button>
       </div>
+      {isWeighing ? (
+        <CountByWeight
+          bin={bin}
+          onClose={() => setWeighing(false)}
+          onCounted={(count) => {
+            setAmount(count);
+            setRound(round + 1);
+          }}
+        />
+      ) : null}
     </form>
   );
 }

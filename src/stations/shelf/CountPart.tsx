@@ -7,6 +7,7 @@ import { Button, Checkbox, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Bin } from '@/records/bin';
 import { amountText } from '@/text/words';
+import { CountByWeight } from '@/station-kit/scale/CountByWeight';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useDraft } from '@/station-kit/use-draft';
 import { useUnits } from '@/ui/units/use-units';
@@ -130,6 +131,7 @@ interface CountRowProps {
 function CountRow({ bin, isBlind, found, onFound }: CountRowProps) {
   const { view } = useBench();
   const { mass } = useUnits();
+  const [isWeighing, setWeighing] = useState(false);
   const books = view.levels.get(bin.id) ?? 0;
   const differs = found !== null && found.counted !== books;
   return (
@@ -147,6 +149,20 @@ function CountRow({ bin, isBlind, found, onFound }: CountRowProps) {
         value={found?.counted ?? null}
         onChange={(next) => onFound(next === null ? null : { counted: next, reason: found?.reason ?? '' })}
       />
+      {bin.unit === 'pieces' && bin.kind !== 'strand' ? (
+        <Button size="small" aria-label={`Count ${bin.name} by weight`} onClick={() => setWeighing(true)}>
+          Weigh
+        </Button>
+      ) : (
+        <span />
+      )}
+      {isWeighing ? (
+        <CountByWeight
+          bin={bin}
+          onClose={() => setWeighing(false)}
+          onCounted={(counted) => onFound({ counted, reason: found?.reason ?? '' })}
+        />
+      ) : null}
       {differs ? (
         <Select
           aria-label={`Why ${bin.name} differs`}
