@@ -58,3 +58,27 @@ export function ingotsWorking(totalG: number, drossShare: number, mass: MassUnit
     ],
   };
 }
+
+interface Charged {
+  readonly chargedG: number;
+  readonly topUps: readonly { readonly g: number }[];
+}
+
+/** What is in the pot by the tally of a run: what went in, less what was poured and did not come back. */
+export function inPotWorking(
+  { chargedG, topUps }: Charged,
+  { potG }: { readonly potG: number },
+  mass: MassUnit,
+): Working {
+  const inG = topUps.reduce((so, { g }) => so + g, chargedG);
+  return {
+    title: 'In the pot now',
+    steps: [
+      `${massText(inG, mass)} put in − ${massText(inG - potG, mass)} poured and not back in it = ${massText(Math.max(0, potG), mass)}`,
+    ],
+    inputs: [
+      { name: 'put in', value: massText(inG, mass), basis: 'counted' },
+      { name: 'poured', value: 'each casting by its cavity, each pour with its sprues', basis: 'counted' },
+    ],
+  };
+}

@@ -49,3 +49,15 @@ export function takeWorking(name: string, all: string, count: number, each: numb
     inputs: [{ name: 'in one', value: numberText(each, 3), basis: 'given' }],
   };
 }
+
+/** How far the tails of a sheet pull to one side. */
+export function balanceWorking(offShare: number): Working {
+  return {
+    title: 'Off the axis',
+    steps: [
+      `the tails’ weights added as arrows, each toward its angle, ÷ their weights added = ${Math.round(offShare * 100)} %`,
+      'up to 5 % it runs true, a rule of thumb',
+    ],
+    inputs: [{ name: 'tails', value: 'angles and weights as you wrote them', basis: 'given' }],
+  };
+}

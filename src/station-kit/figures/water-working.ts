@@ -63,3 +63,22 @@ export function notesWorking(title: string, total: string, notes: number): Worki
     inputs: [{ name: 'notes', value: String(notes), basis: 'counted' }],
   };
 }
+
+/** Why a weight is of the next set for a place. */
+export function nextWeightWorking(
+  { light, right, heavy }: { readonly light: number; readonly right: number; readonly heavy: number },
+  finishedG: number,
+  mass: ScreenUnits['mass'],
+): Working {
+  return {
+    title: 'Of the next set',
+    steps: [
+      right > 0
+        ? `the middle of the set is the mean, by ratio, of the ${right} that felt right there`
+        : `none felt right there yet: the middle of the set lies between the ${light} too light and the ${heavy} too heavy`,
+      'its neighbors are 1.3 times as light and as heavy; of each the nearest that your blocks give',
+      `in the metal of which there is most it weighs ${massText(finishedG, mass)}`,
+    ],
+    inputs: [{ name: 'notes of weights felt there', value: String(light + right + heavy), basis: 'counted' }],
+  };
+}

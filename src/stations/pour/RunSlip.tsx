@@ -8,6 +8,8 @@ import { headText, lotText, massText } from '@/text/words';
 import { PourCautions } from '@/station-kit/TicketSlip';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BackInPot } from './BackInPot';
+import { inPotWorking } from '@/station-kit/figures/pot-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/use-units';
 
 /** The slip of a run: what is cast of what was asked, and the pot's books. */
@@ -40,7 +42,9 @@ export function RunSlip({ run, count }: { run: Run; count: RunCount }) {
       </SlipPart>
       <SlipPart label="The pot">
         <SlipRow name="Into the pot">{massText(run.chargedG, mass)}</SlipRow>
-        <SlipRow name="In the pot now">{massText(Math.max(0, count.potG), mass)}</SlipRow>
+        <SlipRow name="In the pot now">
+          <Figure working={inPotWorking(run, count, mass)}>{massText(Math.max(0, count.potG), mass)}</Figure>
+        </SlipRow>
         <SlipRow name="Misfilled">{count.misfilled}</SlipRow>
         <SlipRow name="Pours">
           {count.poured} of {count.poured + count.ahead}

@@ -3,7 +3,7 @@
 import { CountField } from '@/ui/unit-field/CountField';
 import { MassField } from '@/ui/unit-field/MassField';
 import { NumberField } from '@/ui/unit-field/NumberField';
-import { stretchWorking } from '@/station-kit/figures/skirt-working';
+import { balanceWorking, stretchWorking } from '@/station-kit/figures/skirt-working';
 import { Figure } from '@/ui/figure/Figure';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { Button } from 'antd';
@@ -108,9 +108,17 @@ export function SheetFields({ draft, wrap, onChange }: SheetFieldsProps) {
             role={balance.isBalanced ? 'status' : 'alert'}
             className={balance.isBalanced ? undefined : styles.short}
           >
-            {balance.isBalanced
-              ? 'Balanced round the axis.'
-              : `Heavier toward ${Math.round(balance.towardDeg ?? 0)}°, ${Math.round(balance.offShare * 100)} % off the axis: it would spin. Set a tail opposite.`}
+            {balance.isBalanced ? (
+              'Balanced round the axis.'
+            ) : (
+              <>
+                Heavier toward {Math.round(balance.towardDeg ?? 0)}°,{' '}
+                <Figure working={balanceWorking(balance.offShare)}>
+                  {Math.round(balance.offShare * 100)} %
+                </Figure>{' '}
+                off the axis: it would spin. Set a tail opposite.
+              </>
+            )}
           </p>
         ) : null}
       </div>

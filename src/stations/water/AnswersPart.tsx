@@ -10,6 +10,8 @@ import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { rateWorking } from '@/station-kit/figures/rate-working';
 import { RateChart } from '@/ui/water-drawing/RateChart';
 import { markText, massText } from '@/text/words';
+import { nextWeightWorking } from '@/station-kit/figures/water-working';
+import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
 import { catchBy, lossBy, nextSets, type Aspect } from '@/model/water/answers';
@@ -131,7 +133,9 @@ export function AnswersPart({ onFirst }: { readonly onFirst: () => void }) {
                 </span>
                 {weights.map(({ nominalG, finishedG }) => (
                   <b key={finishedG}>
-                    {markText(nominalG, mass)}
+                    <Figure working={nextWeightWorking({ light, right, heavy }, finishedG, mass)}>
+                      {markText(nominalG, mass)}
+                    </Figure>
                     {Math.abs(finishedG / nominalG - 1) < 0.02 ? null : (
                       <small> gives {massText(finishedG, mass)}</small>
                     )}
