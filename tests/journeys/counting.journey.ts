@@ -24,7 +24,7 @@ test('sixty beads are counted by the scale, sure enough once enough of them were
     .click();
   const card = page.getByRole('region', { name: 'Bead, brass 4 mm' });
   await card.getByText('Count', { exact: true }).click();
-  await card.getByRole('button', { name: 'Count by weight' }).click();
+  await card.getByRole('button', { name: 'By weight' }).click();
   const dialog = dialogOf(page);
   await expect(dialog.getByRole('region', { name: 'The count' })).toContainText('Count out 10 by hand');
   await dialog.getByRole('textbox', { name: 'The scale reads to' }).fill('0.01 g');
@@ -144,7 +144,7 @@ test('on the empty bench a first packet of beads is counted by weight, in ounces
   await form.getByRole('button', { name: 'Put on the shelf' }).click();
   const move = page.getByRole('form', { name: /^Move / });
   await move.getByText('Receive', { exact: true }).click();
-  await move.getByRole('button', { name: 'Count by weight' }).click();
+  await move.getByRole('button', { name: 'By weight' }).click();
   await expect(dialogOf(page).getByRole('textbox', { name: 'The scale reads to' })).toHaveValue('0.01 oz');
   await weigh(page, 'The handful weighs', '0.50 oz');
   await weigh(page, 'All of them weigh', '0.75 oz');

@@ -16,7 +16,7 @@ const SWING = 0.45;
 export const STAND_IN_STEP_G = 0.01;
 
 /** How far its readings flicker (one standard deviation), how far it drifts off at each tick, and at the most; in steps. */
-const [FLICKER, DRIFT, FARTHEST] = [0.25, 0.004, 3];
+const [FLICKER, DRIFT, FARTHEST] = [0.15, 0.004, 3];
 /** An empty pan is taken for nothing again: so much of the drift stays at each tick. */
 const KEPT_EMPTY = 0.9;
 

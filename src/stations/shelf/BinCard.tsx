@@ -201,7 +201,7 @@ function MoveForm({ bin, onHand }: { bin: Bin; onHand: number }) {
           problem={problem}
         />
         {bin.unit === 'pieces' && bin.kind !== 'strand' ? (
-          <Button onClick={() => setWeighing(true)}>Count by weight</Button>
+          <Button onClick={() => setWeighing(true)}>By weight</Button>
         ) : null}
         {move === 'received' ? paid.field : null}
         {move === 'counted' ? null : <TextField label="Note" value={note} most={200} onChange={setNote} />}
