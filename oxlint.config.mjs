@@ -61,8 +61,9 @@ const PACKAGE_ROOMS = [
   { packages: ['dexie-react-hooks'], rooms: ['stations', 'app-shell'] },
   { packages: ['zod'], rooms: ['calculations', 'records', 'data', 'app'] },
   { packages: ['comlink'], rooms: ['workers'] },
+  { packages: ['@techstark/opencv-js'], rooms: ['workers', 'core'] },
   {
-    packages: ['highs', 'quickhull3d', 'svgpath', 'manifold-3d', 'culori', 'ml-kmeans', 'jstat'],
+    packages: ['highs', 'quickhull3d', 'svgpath', 'manifold-3d', 'culori', 'ml-kmeans', 'ml-matrix', 'jstat'],
     rooms: ['core'],
   },
   { packages: ['pdf-lib', '@pdf-lib', '@fontsource', 'ical-generator', 'qrcode'], rooms: ['data'] },

@@ -5,7 +5,7 @@
  */
 importScripts('/offline/files.js');
 
-const { build, files, pages } = self.BUILT;
+const { build, files, large, pages } = self.BUILT;
 const PREFIX = 'ruvek-';
 const CACHE = PREFIX + build;
 /** Out on the water a network is often there in name only: after this long the kept page is opened. */
@@ -32,6 +32,15 @@ function forWorker(answer) {
 async function fromKept(request) {
   const kept = (await caches.match(request, { ignoreSearch: true })) ?? (await fetch(request));
   return request.destination === 'worker' ? forWorker(kept) : kept;
+}
+
+/** What is large, and used by few, is kept from its first use on. */
+async function keepOnUse(request) {
+  const kept = await caches.match(request, { ignoreSearch: true });
+  if (kept) return kept;
+  const answer = await fetch(request);
+  if (answer.ok) await (await caches.open(CACHE)).put(request, answer.clone());
+  return answer;
 }
 
 const afterPatience = () =>
@@ -73,5 +82,6 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || url.origin !== self.location.origin) return;
   if (request.mode === 'navigate') event.respondWith(openPage(request));
   else if (files.includes(url.pathname)) event.respondWith(fromKept(request));
+  else if (large.includes(url.pathname)) event.respondWith(keepOnUse(request));
   else if (request.headers.get('RSC') === '1') event.respondWith(askPage(request));
 });

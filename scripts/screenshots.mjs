@@ -84,11 +84,17 @@ await page.goto(`${base}/rig`);
 await page.getByText('Everything fits.').waitFor();
 await shoot(page, 'rig');
 
-await page.goto(`${base}/shelf`);
-await parts.getByText('Buy', { exact: true }).click();
-await page.getByRole('button', { name: 'Find the cheapest packs' }).click();
-await page.getByText(/proven: no other orders cost less/).waitFor();
-await shoot(page, 'buy');
+await page.goto(`${base}/shelf?part=mat`);
+await page.getByRole('textbox', { name: 'Bar along the foot' }).fill('150 mm');
+await page.getByRole('textbox', { name: 'Bar along the side' }).fill('200 mm');
+await page.getByRole('textbox', { name: 'Bar along the side' }).press('Tab');
+await page.getByRole('button', { name: 'Stand-in camera' }).click();
+await page.getByRole('button', { name: 'Take it', exact: true }).click();
+await page
+  .getByRole('group', { name: 'The mat' })
+  .getByRole('button', { name: /, Hook, / })
+  .click();
+await shoot(page, 'mat');
 await parts.getByText('Cabinet', { exact: true }).click();
 await page.getByRole('button', { name: /^Hook tray/ }).click();
 await page.evaluate(() => scrollTo({ top: 0 }));

@@ -45,7 +45,13 @@ function bench() {
       see: (seen, { value }: Reading) => [...seen, value],
       keep: (seen, at) => (at === 'stop' ? [] : seen),
     },
-    { chance: () => 0, every: () => () => undefined, serial: () => null, inBackground: () => undefined },
+    {
+      chance: () => 0,
+      every: () => () => undefined,
+      serial: () => null,
+      lens: () => null,
+      inBackground: () => undefined,
+    },
   );
   return { store, made };
 }
@@ -69,22 +75,22 @@ describe('a device in hand', () => {
 
   it('says why it gave up, keeps what it had seen, and starts again', () => {
     const { store, made } = bench();
-    store.start('serial', null);
+    store.start('real', null);
     made[0]?.say(3);
     made[0]?.break();
     expect(store.get().fault?.code).toBe('lost');
-    store.start('serial', null);
-    expect(store.get()).toEqual({ source: 'serial', seen: [3], fault: null });
+    store.start('real', null);
+    expect(store.get()).toEqual({ source: 'real', seen: [3], fault: null });
     expect(made[0]?.stops()).toBe(1);
   });
 
   it('does not hear an earlier device after another was turned on, nor after it was turned off', () => {
     const { store, made } = bench();
     store.start('stand-in', null);
-    store.start('serial', null);
+    store.start('real', null);
     made[0]?.say(9);
     made[0]?.break();
-    expect(store.get()).toEqual({ source: 'serial', seen: [], fault: null });
+    expect(store.get()).toEqual({ source: 'real', seen: [], fault: null });
     made[1]?.say(1);
     store.stop();
     made[1]?.say(2);
@@ -93,7 +99,7 @@ describe('a device in hand', () => {
 
   it('hands out the stand-in alone, for what the maker does to it', () => {
     const { store } = bench();
-    store.start('serial', null);
+    store.start('real', null);
     expect(store.standIn()).toBeNull();
     store.start('stand-in', null);
     store.standIn()?.poke();

@@ -1,13 +1,16 @@
 import type { Device, DeviceFault, StandInWorld } from './device';
+import type { LensLike } from './camera/camera';
 import type { SerialLike } from './serial-lines';
 
-/** Where readings come from: what ships with Ruvek, or a real device on a serial port. */
-export type DeviceSource = 'stand-in' | 'serial';
+/** Where readings come from: what ships with Ruvek, or a real device. */
+export type DeviceSource = 'stand-in' | 'real';
 
 /** What a page gives its devices. */
 export interface DeviceWorld extends StandInWorld {
   /** The browser's serial port; null where it has none. */
   readonly serial: () => SerialLike | null;
+  /** The browser's camera; null where it has none, or shows it to nobody. */
+  readonly lens: () => LensLike | null;
   /** Lets a start or a stop run by itself. */
   readonly inBackground: (work: Promise<void> | undefined) => void;
 }
@@ -19,9 +22,9 @@ export interface DeviceState<Seen> {
   readonly fault: DeviceFault | null;
 }
 
-interface DeviceWays<Reading, StandIn extends Device<Reading>, Start, Seen> {
+interface DeviceWays<Reading, Real extends Device<Reading>, StandIn extends Device<Reading>, Start, Seen> {
   readonly standIn: (world: StandInWorld, start: Start) => StandIn;
-  readonly real: (serial: SerialLike | null) => Device<Reading>;
+  readonly real: (world: DeviceWorld) => Real & Device<Reading>;
   readonly unseen: Seen;
   /** What has been seen after one reading more. */
   readonly see: (seen: Seen, reading: Reading) => Seen;
@@ -35,18 +38,24 @@ interface DeviceWays<Reading, StandIn extends Device<Reading>, Start, Seen> {
  *
  * @example const scale = deviceStore({ standIn: standInScale, real: serialScale, unseen, see }, world);
  */
-export function deviceStore<Reading, StandIn extends Device<Reading>, Start, Seen>(
+export function deviceStore<
+  Reading,
+  Real extends Device<Reading>,
+  StandIn extends Device<Reading>,
+  Start,
+  Seen,
+>(
   {
     standIn: makeStandIn,
     real,
     unseen,
     see,
     keep = (seen) => seen,
-  }: DeviceWays<Reading, StandIn, Start, Seen>,
+  }: DeviceWays<Reading, Real, StandIn, Start, Seen>,
   world: DeviceWorld,
 ) {
   let state: DeviceState<Seen> = { source: null, seen: unseen, fault: null };
-  let device: Device<Reading> | null = null;
+  let device: Real | StandIn | null = null;
   let standIn: StandIn | null = null;
   const listeners = new Set<() => void>();
   const set = (next: DeviceState<Seen>) => {
@@ -63,7 +72,7 @@ export function deviceStore<Reading, StandIn extends Device<Reading>, Start, See
     start: (source: DeviceSource, start: Start): void => {
       world.inBackground(device?.stop());
       standIn = source === 'stand-in' ? makeStandIn(world, start) : null;
-      const on = standIn ?? real(world.serial());
+      const on = standIn ?? real(world);
       device = on;
       set({ source, seen: keep(state.seen, 'start'), fault: null });
       world.inBackground(
@@ -85,6 +94,8 @@ export function deviceStore<Reading, StandIn extends Device<Reading>, Start, See
     },
     /** Changes what is held beside the readings. */
     change: (to: (seen: Seen) => Seen): void => set({ ...state, seen: to(state.seen) }),
+    /** The device itself, of whichever kind, for what it can be asked to do; null while it is off. */
+    inHand: (): Real | StandIn | null => device,
     /** The stand-in, for what the maker does to it; null while there is none. A real device sees that by itself. */
     standIn: (): StandIn | null => standIn,
   };

@@ -7,7 +7,12 @@ import { potWatch } from './thermocouple/pot-watch';
 function world(stepMs: number) {
   const turned = turnedWorld();
   let at = 0;
-  const given: DeviceWorld = { ...turned, serial: () => null, inBackground: () => undefined };
+  const given: DeviceWorld = {
+    ...turned,
+    serial: () => null,
+    lens: () => null,
+    inBackground: () => undefined,
+  };
   return {
     given,
     now: () => at,

@@ -10,6 +10,12 @@ const cup = z.strictObject({ id, name, massG: overZeroGrams });
 
 export type Cup = z.infer<typeof cup>;
 
+/** A bar of the mat is never so much longer or shorter than it was meant: that is another sheet. */
+const matBars = z.strictObject({
+  acrossMm: z.number().min(120).max(180),
+  alongMm: z.number().min(160).max(240),
+});
+
 /** The bench itself: its name and its pot. One record, id `bench`. */
 export const bench = z.strictObject({
   id: z.literal('bench'),
@@ -45,6 +51,8 @@ export const bench = z.strictObject({
   week: week.optional(),
   /** Cups that were weighed empty, by name: what stands in one on a scale is told without it; left out where none was. */
   cups: z.array(cup).max(MOST_CUPS).optional(),
+  /** The bars of the printed mat as they were measured on the paper, mm; left out until they were. */
+  mat: matBars.optional(),
   /** When the checklist before the pot was answered, and until when that holds; null where it was not. */
   safety: z.strictObject({ answeredAt: instant, until: instant }).nullable(),
 });

@@ -117,6 +117,7 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'bin.priced': () => 'A price noted',
   'bin.more': ({ name }) => `More of ${name}`,
   'bin.edited': ({ name }) => `Edit ${name}`,
+  'bins.measured': ({ bins }) => `Measures put onto ${bins} ${bins === 1 ? 'bin' : 'bins'}`,
   'bin.counted': () => 'Count at the shelf',
   'list.brought-in': ({ rows }) => `Bring in a list of ${rows}`,
   'count-day.posted': () => 'Count day',

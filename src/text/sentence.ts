@@ -87,6 +87,20 @@ const SENTENCES: Sentences = {
     `Line ${line} of the STL, '${text}', is not what stands there in a text STL. Export the body again.`,
   'stl.not-finite': ({ triangle }) =>
     `Triangle ${triangle + 1} has a corner that is no number. Export the body again.`,
+  'picture.no-mat': () =>
+    'No mat is seen in the picture. Lay the parts on a printed mat and take it whole, its black markers all round in the picture.',
+  'picture.few-markers': ({ seen }) =>
+    `Only ${seen} of the mat’s markers ${seen === 1 ? 'is' : 'are'} seen; at least eight are needed, on more than one side. Go back a little until the whole mat is in the picture, and clear its border.`,
+  'picture.mat-bent': ({ offMm }, w) =>
+    `The mat does not lie flat: its markers are ${w.length(offMm)} off where a flat mat has them. Tape its corners to the table and take the picture again.`,
+  'picture.blurred': ({ edgeMm }, w) =>
+    `The picture is blurred: an edge is spread over ${w.length(edgeMm)}. Hold the phone still, tap on a part to focus, give it more light, and take it again.`,
+  'picture.too-small': ({ pxPerMm }) =>
+    `The mat is too small in the picture: ${n(pxPerMm)} pixels to a millimeter, and 3.2 are needed. Go nearer until the mat fills it.`,
+  'picture.too-tilted': ({ tiltDeg }) =>
+    `The phone was tilted by ${n(tiltDeg)} degrees; up to 40 can be set right. Hold it more from above.`,
+  'picture.nothing-there': () =>
+    'Nothing is seen on the mat. Lay the parts inside its border, apart from each other, with light from the side; what is as white as paper does not show.',
   'outline.not-a-path': ({ why }) => `The SVG path cannot be read: ${why}.`,
   'outline.too-few-points': ({ points }) =>
     `A profile needs at least 3 points; this has ${points}. Add points between nose and tail.`,

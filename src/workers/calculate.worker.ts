@@ -1,5 +1,6 @@
 import { expose, transfer } from 'comlink';
 import type { MoldSpec } from '@/core/molds/cut-halves';
+import type { PicturePixels } from '@/core/sight/picture';
 import { done, fail, type Outcome } from '@/core/problems/problem';
 import type { JobName, Jobs, WorkerDoor } from './protocol';
 
@@ -28,6 +29,27 @@ async function decodePhoto(file: Blob): Promise<ImageData | null> {
   context?.drawImage(bitmap, 0, 0, width, height);
   bitmap.close();
   return context?.getImageData(0, 0, width, height) ?? null;
+}
+
+/** How finely pictures are pressed: to be looked at, and to be measured. */
+const [SHOWN_QUALITY, TAKEN_QUALITY] = [0.8, 0.93];
+
+/** A picture with all its pixels, the right way up; null where the browser cannot read it. */
+async function decodeWhole(file: Blob): Promise<ImageData | null> {
+  const bitmap = await createImageBitmap(file).catch(() => null);
+  if (!bitmap || bitmap.width === 0 || bitmap.height === 0) return null;
+  const context = new OffscreenCanvas(bitmap.width, bitmap.height).getContext('2d');
+  context?.drawImage(bitmap, 0, 0);
+  const whole = context?.getImageData(0, 0, bitmap.width, bitmap.height) ?? null;
+  bitmap.close();
+  return whole;
+}
+
+/** Pixels as a file: pressed here, so that the page has nothing to do but show it. */
+function pictureOf({ width, height, data }: PicturePixels, quality: number): Promise<Blob> {
+  const canvas = new OffscreenCanvas(width, height);
+  canvas.getContext('2d')?.putImageData(new ImageData(data, width, height), 0, 0);
+  return canvas.convertToBlob({ type: 'image/jpeg', quality });
 }
 
 const bytesOf = async (file: Blob) => new Uint8Array(await file.arrayBuffer());
@@ -115,6 +137,32 @@ const DOERS: Doers = {
     if (!pixels) return fail('photo.unreadable', { type: file.type });
     const colors = mainColors(pixels);
     return colors.length > 0 ? done(colors) : fail('photo.nothing-seen', {});
+  },
+  seeMat: async ({ file, printed }, onProgress) => {
+    const whole = await decodeWhole(file);
+    if (!whole) return fail('photo.unreadable', { type: file.type });
+    onProgress({ share: 0.05 });
+    const [{ loadCv }, { seeMat }, { toldMat }] = await Promise.all([
+      import('./load-cv'),
+      import('@/core/sight/see-mat'),
+      import('@/core/sight/told-mat'),
+    ]);
+    const { cv } = await loadCv();
+    onProgress({ share: 0.25 });
+    const seen = seeMat(cv, whole, printed, (share) => onProgress({ share: 0.25 + 0.6 * share }));
+    if (!seen.ok) return seen;
+    const told = toldMat(seen.value);
+    onProgress({ share: 0.9 });
+    return done({ ...told, straight: await pictureOf(seen.value.straight, SHOWN_QUALITY) });
+  },
+  poseMat: async ({ what, seed, widthPx }) => {
+    const [{ posedScene }, { takePicture }, { repeatableRandom }] = await Promise.all([
+      import('@/core/posed/posed-scenes'),
+      import('@/core/posed/take-picture'),
+      import('@/core/numeric/repeatable-random'),
+    ]);
+    const size = { width: widthPx, height: Math.round(widthPx * 0.75) };
+    return pictureOf(takePicture(posedScene(what, size, repeatableRandom(seed))), TAKEN_QUALITY);
   },
   rackLoads: async ({ groups, cureMinutes, rack, timeLimitS }) => {
     const { rackLoads } = await import('@/core/coats/rack/rack-loads');

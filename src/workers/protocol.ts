@@ -12,6 +12,9 @@ import type { OrderPlan, SellerPack, SellerPost } from '@/core/stock/plan-orders
 import type { ItemAmount, ShelfAmount } from '@/core/stock/tally-by-item';
 import type { PlannedWeek } from '@/core/schedule/plan-week';
 import type { Shop } from '@/core/schedule/shop';
+import type { PrintedBars } from '@/core/mat/mat';
+import type { PosedScene } from '@/core/posed/posed-scenes';
+import type { ToldMat } from '@/core/sight/told-mat';
 import type { Outcome } from '@/core/problems/problem';
 import type { Solid } from '@/core/solids/solid';
 import type { Answer } from '@/calculations/calculation';
@@ -118,6 +121,18 @@ export interface Jobs {
   readonly photoColors: {
     readonly takes: { readonly file: Blob };
     readonly gives: Outcome<readonly MainColor[]>;
+    readonly tells: never;
+  };
+  /** What lies on a mat, by a picture of it. The picture stays on this machine: what comes back is the mat set straight. */
+  readonly seeMat: {
+    readonly takes: { readonly file: Blob; readonly printed: PrintedBars | null };
+    readonly gives: Outcome<ToldMat & { readonly straight: Blob }>;
+    readonly tells: { readonly share: number };
+  };
+  /** A picture as the stand-in camera takes it. */
+  readonly poseMat: {
+    readonly takes: { readonly what: PosedScene; readonly seed: number; readonly widthPx: number };
+    readonly gives: Blob;
     readonly tells: never;
   };
   readonly rackLoads: {

@@ -83,6 +83,17 @@ async function pourSome(page: Page): Promise<void> {
   expect(after.contents.runs.find(({ id }) => id === run!.id)).toEqual(run);
 }
 
+/** Measures a sinker on the mat by the stand-in camera, on a page as wide as a phone. */
+async function measureOnMat(phone: Page): Promise<void> {
+  await openStation(phone, 'shelf?part=mat');
+  await phone.getByRole('button', { name: 'Stand-in camera' }).click();
+  await phone.getByText('A sinker', { exact: true }).click();
+  await phone.getByRole('button', { name: 'Take it', exact: true }).click();
+  const mat = phone.getByRole('group', { name: 'The mat' });
+  await expect(mat.getByRole('button', { name: /Head or sinker/ })).toBeVisible();
+  expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+}
+
 /** Joins the bench of the trip, once and again. */
 async function joinTrip(bench: Page, parted: Pick<BenchFile, 'contents'>, trip: BenchFile): Promise<void> {
   // Meanwhile hooks went out at the bench.
@@ -150,12 +161,16 @@ test('from the first visit on a phone needs no network: every station opens, a t
     await openBenchMenu(phone);
     await expect(phone.getByText(/^The app is kept on this device/)).toBeVisible();
     await closeDialog(phone);
+    // What measures pictures is large, and kept from its first use on.
+    await measureOnMat(phone);
+    await openStation(phone, 'water');
     await stopServer(server);
 
     await phone.reload();
     await expect(phone.getByRole('heading', { level: 1 })).toBeVisible();
     await noteTrip(phone);
     const trip = await readBench(phone);
+    await test.step('a picture is measured', () => measureOnMat(phone));
     await test.step('every station opens', () => openEach(phone));
     await test.step('a run is poured, and outlives a reload', () => pourSome(phone));
     expect(failures).toEqual([]);

@@ -2,6 +2,9 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Locator, Page } from '@playwright/test';
+import sharp from 'sharp';
+import { posedScene } from '../../src/core/posed/posed-scenes';
+import { takePicture } from '../../src/core/posed/take-picture';
 import { writeStl } from '../../src/core/meshes/write-stl';
 import { repeatableRandom } from '../../src/core/numeric/repeatable-random';
 import { EMPTY_CONTENTS, type BenchContents } from '../../src/records/bench-file';
@@ -156,6 +159,35 @@ const photo: HeavyWork = {
   },
 };
 
+/** The mat as a phone of twelve megapixels takes it. */
+async function matPicture(): Promise<Buffer> {
+  const scene = posedScene('parts', { width: 1600, height: 1200 }, repeatableRandom(5));
+  const { width, height, data } = takePicture(scene);
+  return sharp(Buffer.from(data), { raw: { width, height, channels: 4 } })
+    .removeAlpha()
+    .resize(4000, 3000, { kernel: 'cubic' })
+    .jpeg({ quality: 92 })
+    .toBuffer();
+}
+
+const mat: HeavyWork = {
+  name: 'five parts are measured in a picture of twelve megapixels',
+  station: 'shelf?part=mat',
+  bench: (demo) => demo,
+  prepare: (page) => shown(page.getByRole('region', { name: 'Take a picture' })),
+  work: async (page) => {
+    const picture = await matPicture();
+    await withFile('mat.jpg', picture, async (path) => {
+      await page
+        .getByRole('region', { name: 'Take a picture' })
+        .locator('input[type=file]')
+        .setInputFiles(path);
+      await shown(page.getByRole('progressbar', { name: 'Measuring the picture' }));
+      await shown(page.getByRole('group', { name: 'The mat' }).getByRole('button', { name: /, Blade, / }));
+    });
+  },
+};
+
 const STEPS = 40;
 const TABS = ['reed-green', 'dusk', 'straw', 'silt-brown', 'kelp', 'frost'];
 
@@ -244,4 +276,4 @@ const week: HeavyWork = {
   },
 };
 
-export const HEAVY_WORKS: readonly HeavyWork[] = [plan, cuts, mix, photo, skirt, stl, week];
+export const HEAVY_WORKS: readonly HeavyWork[] = [plan, cuts, mix, photo, mat, skirt, stl, week];

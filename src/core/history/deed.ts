@@ -116,6 +116,7 @@ export const DEED_CODES = [
   'bin.priced',
   'bins.laid-out',
   'bin.edited',
+  'bins.measured',
   'bin.counted',
   'list.brought-in',
   'count-day.posted',

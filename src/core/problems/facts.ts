@@ -37,6 +37,13 @@ export interface ProblemFacts {
   'stl.cut-off': { found: number };
   'stl.broken-line': { line: number; text: string };
   'stl.not-finite': { triangle: number };
+  'picture.no-mat': Record<string, never>;
+  'picture.few-markers': { seen: number };
+  'picture.mat-bent': { offMm: number };
+  'picture.blurred': { edgeMm: number };
+  'picture.too-small': { pxPerMm: number };
+  'picture.too-tilted': { tiltDeg: number };
+  'picture.nothing-there': Record<string, never>;
   'outline.not-a-path': { why: string };
   'outline.too-few-points': { points: number };
   'outline.crosses-axis': { alongMm: number };

@@ -18,6 +18,7 @@ import { askedByName } from './017-asked-by-name';
 import { pulls } from './018-pulls';
 import { week } from './019-week';
 import { cups } from './020-cups';
+import { mat } from './021-mat';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -42,4 +43,5 @@ export const MIGRATIONS: readonly Migration[] = [
   pulls,
   week,
   cups,
+  mat,
 ];

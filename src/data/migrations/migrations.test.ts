@@ -687,6 +687,25 @@ describe('migrations', () => {
     expect(await workshop.bench.read()).toEqual(kept);
   });
 
+  it('leave what version 20 kept as it was, and take the bars of a printed mat from then on', async () => {
+    const old = new Dexie('twentieth-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 20)) old.version(version).stores(stores);
+    await old.open();
+    const [kept] = demoBench(Date.UTC(2026, 10, 23, 12)).bench;
+    await old.table('bench').put(kept as object);
+    old.close();
+
+    const db = new BenchDatabase('twentieth-bench');
+    let made = 0;
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => `new-${(made += 1)}` });
+    expect(await workshop.bench.read()).toEqual(kept);
+    const mat = { acrossMm: 145.6, alongMm: 194.1 };
+    await workshop.bench.save({ ...kept!, mat });
+    expect(await workshop.bench.read()).toEqual({ ...kept, mat });
+    await workshop.history.undo();
+    expect(await workshop.bench.read()).toEqual(kept);
+  });
+
   it('bring an older database up, step by step, with what was in it', async () => {
     // Version 1 as it shipped, written by hand: what browsers out there hold.
     const old = new Dexie('old-bench');

@@ -76,6 +76,10 @@ export function shelfRepository(store: Store) {
     edit: (bin: Bin): Promise<void> =>
       write(store, did('bin.edited', { name: bin.name }), (tx) => tx.put('bins', bin)),
 
+    /** Puts what was measured onto bins, all of them in one go. */
+    measured: (bins: readonly Bin[]): Promise<void> =>
+      write(store, did('bins.measured', { bins: bins.length }), (tx) => tx.putMany('bins', [...bins])),
+
     /**
      * Brings in a list that was read: what is new gets a bin, what is there comes in or is set right to what was
      * counted. All of it in one go, or nothing. Rolls that come in are told apart, a row each.

@@ -50,7 +50,7 @@ export function ovenWatch(world: DeviceWorld) {
   const store = deviceStore(
     {
       standIn: (ticks, dialC: number) => standInOven(ticks, { startC: dialC, dialC }),
-      real: serialOven,
+      real: ({ serial }: DeviceWorld) => serialOven(serial()),
       unseen: UNSEEN,
       see: (seen, reading) => read(seen, clock(), reading),
       keep: (seen, at) => (at === 'stop' ? { ...seen, latest: null, trace: [] } : seen),

@@ -58,7 +58,7 @@ export function scaleWatch(world: DeviceWorld, isCounting = false) {
   return deviceStore(
     {
       standIn: (ticks, _start: null) => standInScale(ticks),
-      real: serialScale,
+      real: ({ serial }: DeviceWorld) => serialScale(serial()),
       unseen: UNSEEN,
       see: (seen: ScaleSeen, reading: ScaleReading) => seeScale(seen, reading, isCounting),
       keep: ({ loads, loadG }) => ({ ...UNSEEN, loads, loadG }),

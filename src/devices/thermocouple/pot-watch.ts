@@ -19,7 +19,7 @@ export function potWatch(world: DeviceWorld) {
     {
       standIn: (ticks, { massG, aimC }: PotStart) =>
         standInThermocouple(ticks, { massG, startC: aimC - COMING_UP_C, dialC: aimC }),
-      real: serialThermocouple,
+      real: ({ serial }: DeviceWorld) => serialThermocouple(serial()),
       unseen: NO_WATCH,
       see: (watch, { tempC }) => watchPot(watch, { at: clock(), tempC }, limits),
       // What an earlier one told is kept; nothing sounds once it is off.

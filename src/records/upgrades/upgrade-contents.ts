@@ -16,6 +16,7 @@ import { fifteenthToSixteenth } from './015-to-016';
 import { sixteenthToSeventeenth } from './016-to-017';
 import { seventeenthToEighteenth } from './017-to-018';
 import { eighteenthToNineteenth } from './018-to-019';
+import { nineteenthToTwentieth } from './019-to-020';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first: a file's version is one more than there are steps. */
@@ -38,6 +39,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
   sixteenthToSeventeenth,
   seventeenthToEighteenth,
   eighteenthToNineteenth,
+  nineteenthToTwentieth,
 ];
 
 /**

@@ -8,12 +8,11 @@ import { writeMass } from '@/core/units/write-mass';
 import { MassField } from '@/ui/unit-field/MassField';
 import { useUnits } from '@/ui/units/use-units';
 import { weighedText } from '@/text/words';
-import type { DeviceSource } from '@/devices/device-store';
 import { useScale } from './use-scale';
 import styles from './scale.module.css';
 
 /** Where a weight comes from. */
-export type WeightSource = 'typed' | DeviceSource;
+export type WeightSource = 'typed' | 'stand-in' | 'serial';
 
 const FAULTS: Record<DeviceFault['code'], string> = {
   'not-supported': 'This browser cannot talk to a scale. Use one that has serial ports, or type the weight.',
@@ -56,7 +55,7 @@ export function ScalePanel({
   const turn = (next: WeightSource) => {
     setSource(next);
     if (next === 'typed') scale.stop();
-    else scale.start(next, null);
+    else scale.start(next === 'serial' ? 'real' : next, null);
   };
   const shown = source === 'typed' ? typedG : reading.massG;
   const written = shown === null ? null : writeMass(Math.max(0, shown), mass);

@@ -115,7 +115,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
             <p className="quiet">
               The time is reckoned from the load and the oven. A thermometer in it corrects that.
             </p>
-            <Button size="small" onClick={() => start('serial')}>
+            <Button size="small" onClick={() => start('real')}>
               Thermometer on a port
             </Button>{' '}
             <Button size="small" onClick={() => start('stand-in')}>

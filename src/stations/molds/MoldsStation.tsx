@@ -4,6 +4,7 @@ import { roundMass } from '@/core/units/round-figure';
 import { isMetal } from '@/reference/typical/suits';
 import { PutDownHere } from '@/station-kit/put-down/PutDownHere';
 import { EmptyStation } from '@/station-kit/empty/EmptyStation';
+import { profileFromAddress } from '@/station-kit/mat/profile-in-address';
 import { useAskedFigures, useInAddress, useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
@@ -39,6 +40,7 @@ export function MoldsStation() {
   const [metalId, setMetalId] = useState<string | null>(null);
   const [open, setOpen] = useState<'weigh' | 'makes' | null>(null);
   const { grams } = useAskedFigures();
+  const [profile] = useInHand('profile');
   const [shows, setShows] = useInAddress('view', VIEWS, 'blocks');
 
   const [isArranging, setIsArranging] = useState(false);
@@ -117,6 +119,7 @@ export function MoldsStation() {
         <DesignBoard
           targetG={grams ?? 30}
           metalId={metal.id}
+          profile={profileFromAddress(profile)}
           onSaved={(moldId) => {
             setChosen(moldId);
             setShows('blocks');

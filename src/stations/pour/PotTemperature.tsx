@@ -58,14 +58,14 @@ export function PotTemperature({ metalId, molds, massG, now }: PotTemperaturePro
     return () => clearInterval(timer);
   }, [watch.sounding, fault]);
   const aimC = (limits.coldUnderC + limits.hotOverC) / 2;
-  const start = (kind: 'stand-in' | 'serial') => potDevice.start(kind, workshop.now, { massG, aimC });
+  const start = (kind: 'stand-in' | 'real') => potDevice.start(kind, workshop.now, { massG, aimC });
   const text = (tempC: number) => temperatureText(tempC, temperature);
 
   if (source === null) {
     return (
       <section className={row(0, styles.off)} aria-label="Pot temperature">
         <span className="quiet">Nothing reads the pot.</span>
-        <Button size="small" onClick={() => start('serial')}>
+        <Button size="small" onClick={() => start('real')}>
           Thermocouple on a port
         </Button>
         <Button size="small" onClick={() => start('stand-in')}>

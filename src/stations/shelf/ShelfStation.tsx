@@ -4,6 +4,7 @@ import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import { Nothing } from '@/ui/frame/Nothing';
 import { SearchOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, type InputRef } from 'antd';
+import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState } from 'react';
 import { PutDown } from '@/station-kit/put-down/PutDown';
 import { PartsStation } from '@/station-kit/PartsStation';
@@ -20,15 +21,22 @@ import { inShelfOrder, isCalling, shelfBin, shelfGroups, type ShelfFilter } from
 import { isPriced } from '@/model/cost/cost-facts';
 import { ShelfSlip } from './ShelfSlip';
 import styles from './shelf.module.css';
+
 import { useKeyMap } from '@/station-kit/key-map';
 import { SHELF_KEYS } from './keys';
 import { useInAddress, useInHand } from '@/station-kit/use-in-address';
 
-type Part = 'bins' | 'cabinet' | 'buy' | 'orders' | 'count' | 'use' | 'list';
+/** Fetched when it is opened: nobody else needs how pictures are measured. */
+const MatPart = dynamic(() => import('@/station-kit/mat/MatPart').then((module) => module.MatPart), {
+  ssr: false,
+});
+
+type Part = 'bins' | 'cabinet' | 'mat' | 'buy' | 'orders' | 'count' | 'use' | 'list';
 
 const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
   { value: 'bins', label: 'Bins' },
   { value: 'cabinet', label: 'Cabinet' },
+  { value: 'mat', label: 'On the mat' },
   { value: 'buy', label: 'Buy' },
   { value: 'orders', label: 'On order' },
   { value: 'count', label: 'Count day' },
@@ -38,6 +46,7 @@ const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
 const PART_NAMES = PARTS.map(({ value }) => value);
 const HEADINGS: Readonly<Record<Exclude<Part, 'bins'>, readonly [title: string, sub: string]>> = {
   cabinet: ['Cabinet', 'where everything lies'],
+  mat: ['On the mat', 'measured and counted by a picture'],
   buy: ['Buy', 'what tickets lack and what is low, in the cheapest packs'],
   orders: ['On order', 'what is on its way'],
   count: ['Count day', 'drawer by drawer'],
@@ -162,6 +171,7 @@ export function ShelfStation() {
           onChoose={showBin}
         />
       ) : null}
+      {part === 'mat' ? <MatPart /> : null}
       {part === 'buy' ? (
         <BuyPart
           onOrdered={(done) => {

@@ -1,4 +1,4 @@
-import { readdir, readFile } from 'node:fs/promises';
+import { readdir, readFile, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { STATIONS } from '@/app/stations';
 
@@ -19,6 +19,9 @@ async function filesUnder(folder: string, address: string): Promise<string[]> {
     .map((path) => address + path);
 }
 
+/** What is larger than this is kept when it is first used, and not by everyone who only looks in, bytes. */
+const LARGE = 4_000_000;
+
 /** Every page by its address, first the one that an unknown address leads to. */
 const PAGES = [...new Set([FIRST, ...STATIONS.map(({ href }) => href), '/calculations'])];
 
@@ -27,7 +30,12 @@ export async function GET(): Promise<Response> {
   const build = await readFile(join(BUILT, 'BUILD_ID'), 'utf8');
   const chunks = await filesUnder(join(BUILT, 'static'), '/_next/static');
   const own = (await filesUnder(PUBLIC, '')).filter((file) => file !== '/offline-worker.js');
-  const built = { build: build.trim(), files: [...chunks, ...own, ...MADE].sort(), pages: PAGES };
+  const sizes = await Promise.all(
+    chunks.map((chunk) => stat(join(BUILT, chunk.slice('/_next'.length))).then(({ size }) => size)),
+  );
+  const large = chunks.filter((_, index) => (sizes[index] ?? 0) > LARGE);
+  const files = [...chunks.filter((chunk) => !large.includes(chunk)), ...own, ...MADE].sort();
+  const built = { build: build.trim(), files, large, pages: PAGES };
   return new Response(`self.BUILT = ${JSON.stringify(built)};\n`, {
     headers: { 'Content-Type': 'text/javascript; charset=utf-8', 'Cache-Control': 'no-cache' },
   });

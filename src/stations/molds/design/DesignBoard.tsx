@@ -42,6 +42,8 @@ const FIRST_PROFILE = [
 interface DesignBoardProps {
   readonly targetG: number;
   readonly metalId: string;
+  /** A half outline that was brought along, along and off the axis, mm; null where none was. */
+  readonly profile: readonly (readonly [number, number])[] | null;
   readonly onSaved: (moldId: string) => void;
 }
 
@@ -50,14 +52,14 @@ const usualSizes = (form: CavityForm, length: 'mm' | 'in'): Readonly<Record<stri
   Object.fromEntries(form.fields.map(({ key, usual }) => [key, roundLength(usual, length)]));
 
 /** A new cavity: a form, a weight, a metal; what size it must be, how it behaves, and what to take away. */
-export function DesignBoard({ targetG, metalId, onSaved }: DesignBoardProps) {
+export function DesignBoard({ targetG, metalId, profile, onSaved }: DesignBoardProps) {
   const sentence = useSentence();
   const { view } = useBench();
   const units = useUnits();
   const { mass, length } = units;
-  const [key, setKey] = useState<string>(FORM_KEYS[0] ?? '');
+  const [key, setKey] = useState<string>(profile ? OWN_PROFILE : (FORM_KEYS[0] ?? ''));
   const [sizes, setSizes] = useState<Readonly<Record<string, Readonly<Record<string, number>>>>>({});
-  const [points, setPoints] = useState<readonly (readonly [number, number])[]>(FIRST_PROFILE);
+  const [points, setPoints] = useState<readonly (readonly [number, number])[]>(profile ?? FIRST_PROFILE);
   const [mesh, setMesh] = useState<{ file: File; name: string; mesh: ReadMesh } | null>(null);
   const [wish, setWish] = useState<WishDraft>({ targetG, metalId, hookId: null, pinMm: null, vary: 'depth' });
   const [behind, setBehind] = useState<TrailerWish>({ tailMm: roundLength(60, length), liftG: null });

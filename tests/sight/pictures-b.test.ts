@@ -1,0 +1,3 @@
+import { holdPictures } from './hold-pictures';
+
+holdPictures(51, 100);
