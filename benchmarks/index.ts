@@ -3,6 +3,7 @@ import { benchCuts } from './cut.bench';
 import { benchMixes } from './mix.bench';
 import { benchPlans } from './plan.bench';
 import { benchRacks } from './rack.bench';
+import { benchSight } from './sight.bench';
 import { benchSkirt } from './skirt.bench';
 import { benchStations } from './stations.bench';
 import { benchStl } from './stl.bench';
@@ -11,7 +12,7 @@ import { benchWatch } from './watch.bench';
 import { benchWeeks } from './week.bench';
 import { benchWorks } from './works.bench';
 
-const IN_NODE = [benchTruth, benchPlans, benchRacks, benchMixes, benchCuts, benchWeeks];
+const IN_NODE = [benchTruth, benchPlans, benchRacks, benchMixes, benchCuts, benchSight, benchWeeks];
 const IN_BROWSER = [benchWorks, benchWatch, benchStations, benchSkirt];
 
 async function main(): Promise<void> {

@@ -86,6 +86,17 @@ describe('orders', () => {
     });
   });
 
+  it('are received as they were counted: what was paid is paid for what came', async () => {
+    const { workshop, hooks, hookPack, order, level } = await bench();
+    await workshop.buying.receive(order.id, [{ packId: hookPack.id, packs: 2, counted: 48 }]);
+    expect(await level(hooks)).toBe(4 + 48);
+    const bought = (await workshop.shelf.ledger()).entriesByBin.get(hooks)!.at(-1)!;
+    expect(bought.unitCost).toBeCloseTo((2 * 5 * 1.25) / 48, 12);
+    expect(bought.note).toBe('order 1, 48 counted where the packs say 50');
+    await workshop.history.undo();
+    expect(await level(hooks)).toBe(4);
+  });
+
   it('refuse more than was ordered and write nothing of it; undo takes a delivery back', async () => {
     const { workshop, hooks, hookPack, order, level } = await bench();
     expect(await workshop.buying.receive(order.id, [{ packId: hookPack.id, packs: 3 }])).toEqual({

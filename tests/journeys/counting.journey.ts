@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { openStation, readBench } from './bench-page';
+import { levelOf, openStation, readBench } from './bench-page';
 import { expect, test } from './bench-test';
 import { openEmpty } from './empty-bench';
 
@@ -152,4 +152,30 @@ test('on the empty bench a first packet of beads is counted by weight, in ounces
   await expect(move.getByRole('textbox', { name: 'How much' })).toHaveValue('15');
   await move.getByRole('button', { name: 'Receive' }).click();
   await expect(page.getByRole('button', { name: /^On hand: 15/ })).toBeVisible();
+});
+
+test('a delivery is received as the scale counts it, and paid for what came', async ({ page }) => {
+  await openStation(page, 'shelf?part=orders');
+  const order = page.getByRole('article', { name: 'Order 1' });
+  const before = await readBench(page);
+  const purchase = before.contents.purchases.find(({ no }) => no === 1)!;
+  const named = (id: string) => before.contents.bins.find((bin) => bin.id === id)!;
+  const line = purchase.lines.find(
+    ({ binId, packs, came }) => named(binId).unit === 'pieces' && came < packs,
+  )!;
+  const bin = named(line.binId);
+  await order.getByRole('button', { name: `Weigh what came of ${bin.name}` }).click();
+  await dialogOf(page).getByRole('textbox', { name: 'The scale reads to' }).fill('0.01 g');
+  await weigh(page, 'The handful weighs', '10 g');
+  await weigh(page, 'All of them weigh', '19 g');
+  await dialogOf(page).getByRole('button', { name: 'Take 19' }).click();
+  await expect(order.getByText('19 counted, the packs say')).toBeVisible();
+  await order.getByRole('button', { name: 'Receive' }).click();
+  const level = async () => levelOf(await readBench(page), bin.id) - levelOf(before, bin.id);
+  await expect.poll(level).toBe(19);
+  const entry = (await readBench(page)).contents.entries.find(({ note }) =>
+    note?.startsWith('order 1, 19 counted'),
+  )!;
+  expect(entry.qty).toBe(19);
+  expect(entry.unitCost! * 19).toBeGreaterThanOrEqual(line.packPrice * (line.packs - line.came) * 0.999);
 });

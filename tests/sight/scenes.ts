@@ -61,7 +61,7 @@ type Maker = (
 
 const between = (random: () => number, low: number, high: number) => low + (high - low) * random();
 
-export const MAKERS: Readonly<Record<string, Maker>> = {
+const MAKERS: Readonly<Record<string, Maker>> = {
   blade: (random) => {
     const lengthMm = between(random, 22, 60);
     const widthMm = lengthMm * between(random, 0.36, 0.78);

@@ -7,7 +7,7 @@ export const MARKER_MODULES = 6;
  * Source: the predefined dictionary of 4 x 4 bits, first fifty words, of the ArUco family (Garrido-Jurado and others,
  * Automatic generation and detection of highly reliable fiducial markers under occlusion, 2014).
  */
-export const MARKER_WORDS: readonly string[] = (
+const MARKER_WORDS: readonly string[] = (
   'b532 0f9a 332d 9946 549e 79cd 9e2e c4f2 feda cf56 f991 11a7 0eb7 2a0f ' +
   '24b1 263e 4665 6600 6c5e 76af 868b b02b ccd5 dd82 fe47 9471 ace4 a554'
 ).split(' ');

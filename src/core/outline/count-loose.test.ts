@@ -1,6 +1,7 @@
 import { repeatableRandom } from '../numeric/repeatable-random';
 import { discShape, laid } from '../posed/shapes';
-import { countLoose, isInside } from './count-loose';
+import { countLoose } from './count-loose';
+import { isInside } from './is-inside';
 import { moveEdge } from './move-edge';
 import type { Outline } from './outline';
 

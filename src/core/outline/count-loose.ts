@@ -1,6 +1,7 @@
 import { kmeans } from 'ml-kmeans';
 import { median } from '../numeric/median';
 import { repeatableRandom } from '../numeric/repeatable-random';
+import { isInside } from './is-inside';
 import { areaOf, middleOf, type Outline, type Spot } from './outline';
 
 /** An area within these shares of the usual one is of a single piece. */
@@ -54,19 +55,4 @@ function apartIn(outer: readonly Spot[], pieces: number): Spot[] {
     initialization: 'kmeans++',
   });
   return centroids.map(([x = 0, y = 0]) => [x, y]);
-}
-
-/**
- * Whether a place lies within a closed line.
- *
- * @example isInside([1, 1], [[0, 0], [2, 0], [2, 2], [0, 2]]) // true
- */
-export function isInside([x, y]: Spot, line: readonly Spot[]): boolean {
-  let isIn = false;
-  for (let at = 0, before = line.length - 1; at < line.length; before = at, at += 1) {
-    const [ax, ay] = line[before] ?? [0, 0];
-    const [bx, by] = line[at] ?? [0, 0];
-    if (ay > y !== by > y && x < ax + ((y - ay) / (by - ay)) * (bx - ax)) isIn = !isIn;
-  }
-  return isIn;
 }

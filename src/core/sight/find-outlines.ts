@@ -1,7 +1,8 @@
 import type { Mat } from '@techstark/opencv-js';
 import type { PrintedMat } from '../mat/mat';
 import { median } from '../numeric/median';
-import { areaOf, type Outline, type Spot } from '../outline/outline';
+import { isInside } from '../outline/is-inside';
+import { areaOf, middleOf, type Outline, type Spot } from '../outline/outline';
 import { holding, type Cv } from './cv';
 import { paperOf } from './paper-of';
 import { findEdge, valueAt, type Field } from './edge-profile';
@@ -151,7 +152,13 @@ export function findOutlines(cv: Cv, straight: Mat, mat: PrintedMat, pxPerMm: nu
         ),
       });
     }
-    return found;
+    // What seems to lie within a ring is the ring's own shadow.
+    return found.filter((one) => {
+      const middle = middleOf(one.outline.outer);
+      return !found.some(
+        (other) => other !== one && other.outline.holes.some((hole) => isInside(middle, hole)),
+      );
+    });
   });
 }
 

@@ -34,7 +34,7 @@ const FINEST_PX_PER_MM = 12;
 /** A flat mat's markers lie no farther off than this, mm. */
 const FLAT_MM = 0.2;
 /** A blur spreads a point no farther, mm. */
-const SHARP_MM = 0.42;
+const SHARP_MM = 0.38;
 /** A print nobody measured may be scaled by so much: printers that fit a page do. */
 const UNMEASURED_SHARE = 0.04;
 /** A bar is read to within this, mm. */

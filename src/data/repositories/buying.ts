@@ -10,6 +10,8 @@ type New<T> = Omit<T, 'id'> & { readonly id?: string };
 export interface ArrivedLine {
   readonly packId: string;
   readonly packs: number;
+  /** How many pieces were in them, where they were counted; as many as the packs say where this is left out. */
+  readonly counted?: number;
 }
 
 /** Sellers, packs and prices, orders and what comes of them, what may stand in for what. */
@@ -73,7 +75,7 @@ export function buyingRepository(store: Store) {
         const withPost = goods > 0 ? 1 + purchase.postage / goods : 1;
         const lines = [];
         for (const line of purchase.lines) {
-          const came = arrived.find(({ packId }) => packId === line.packId)?.packs ?? 0;
+          const { packs: came = 0, counted } = arrived.find(({ packId }) => packId === line.packId) ?? {};
           if (came + line.came > line.packs) {
             throw new RefusedInside({ code: 'bench.more-came', asked: line.packs, came: came + line.came });
           }
@@ -81,8 +83,11 @@ export function buyingRepository(store: Store) {
           if (came === 0) continue;
           const bin = await db.bins.get(line.binId);
           if (!bin) throw new RefusedInside({ code: 'bench.gone', what: 'bin' });
-          const unitCost = (line.packPrice * withPost) / line.packQty;
-          const note = `order ${purchase.no}`;
+          const said = line.packQty * came;
+          const qty = counted ?? said;
+          // What was paid is paid for what came.
+          const unitCost = (line.packPrice * came * withPost) / qty;
+          const note = `order ${purchase.no}${qty === said ? '' : `, ${qty} counted where the packs say ${said}`}`;
           // Rolls and sticks stay told apart: each pack is one length.
           const pieces = bin.unit === 'mm' ? came : 1;
           for (let nth = 0; nth < pieces; nth += 1) {
@@ -91,7 +96,7 @@ export function buyingRepository(store: Store) {
               kind: 'received',
               note,
               unitCost,
-              qty: (line.packQty * came) / pieces,
+              qty: qty / pieces,
               lengthId: bin.unit === 'mm' ? store.newId() : null,
             });
           }

@@ -9,7 +9,7 @@ export interface CameraSeen {
   readonly taken: number;
 }
 
-export const NOTHING_TAKEN: CameraSeen = { picture: null, taken: 0 };
+const NOTHING_TAKEN: CameraSeen = { picture: null, taken: 0 };
 
 /** A camera in hand: the real one or the stand-in, and each picture it takes. */
 export function cameraWatch<What>(world: DeviceWorld, pose: Pose<What>) {

@@ -1,4 +1,4 @@
-import type { BladeFormId } from '@/core/builds/blades/definition';
+import { bladeFormOf } from '@/core/outline/blade-form';
 import { findSightKind } from '@/core/outline/kinds';
 import type { SightKindId, ToldId } from '@/core/outline/kinds/definition';
 import type { ToldPart, ToldSize } from '@/core/outline/read-part';
@@ -8,8 +8,6 @@ import type { Gauge } from '@/records/gauge';
 
 /** A split ring stands two of its wires thick; from above one sees one. */
 const RING_TURNS = 2;
-/** Up to so many times as long as wide a blade is round, up to the second one a drop; longer it is a leaf. */
-const [ROUND_UP_TO, DROP_UP_TO] = [1.45, 2.1];
 
 /** Whether a part as it was told may be what lies in a bin. */
 export function mayBeIn(kind: SightKindId, bin: Bin): boolean {
@@ -123,7 +121,7 @@ function withGauge(bin: PartBin, told: ToldPart, of: (id: ToldId) => number | un
   }
   const gauge: Gauge = {
     ...PLAIN_GAUGE,
-    form: as === 'blade' ? formOf(of) : null,
+    form: as === 'blade' ? bladeFormOf(of('lengthMm') ?? 2, of('widthMm') ?? 1) : null,
     ...bin.gauge,
     as,
     sizes,
@@ -137,11 +135,4 @@ function withGauge(bin: PartBin, told: ToldPart, of: (id: ToldId) => number | un
       line: as === 'line' ? (gauge.line ?? 'strand') : gauge.line,
     },
   };
-}
-
-/** What form a blade is that nobody named. */
-function formOf(of: (id: ToldId) => number | undefined): BladeFormId {
-  const slender = (of('lengthMm') ?? 2) / (of('widthMm') ?? 1);
-  if (slender <= ROUND_UP_TO) return 'round';
-  return slender <= DROP_UP_TO ? 'drop' : 'leaf';
 }

@@ -2,6 +2,8 @@
 
 import { Button } from 'antd';
 import { Fragment } from 'react';
+import { findBladeForm } from '@/core/builds/blades';
+import { bladeFormOf } from '@/core/outline/blade-form';
 import { SIGHT_KINDS } from '@/core/outline/kinds';
 import type { SightKindId } from '@/core/outline/kinds/definition';
 import { pouchOf } from '@/core/mat/mat';
@@ -48,7 +50,10 @@ export function ThingPanel({ thing, mat, isPulling, onPulling, onSay }: ThingPan
   return (
     <section className={stack(12)} aria-label={`Thing ${no}`}>
       <h3>
-        {no} <small className="quiet">over mark {mark}</small>
+        {no}{' '}
+        <small className="quiet">
+          {formText(told)}over mark {mark}
+        </small>
       </h3>
       <div className={wrap(12)}>
         <ChoiceField
@@ -109,4 +114,11 @@ export function ThingPanel({ thing, mat, isPulling, onPulling, onSay }: ThingPan
       <ThingBin told={told} binId={said.binId ?? null} onBin={(binId) => onSay({ binId })} />
     </section>
   );
+}
+
+/** What form a blade is. */
+function formText({ kind, sizes }: MatThing['told']): string {
+  const [length, width] = ['lengthMm', 'widthMm'].map((id) => sizes.find((size) => size.id === id)?.value);
+  if (kind !== 'blade' || !length || !width) return '';
+  return `${findBladeForm(bladeFormOf(length, width)).name.toLowerCase()} form, `;
 }

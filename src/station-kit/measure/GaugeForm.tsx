@@ -2,6 +2,7 @@
 
 import { column, line, stack } from '@/ui/layout/layout';
 import { Button, Segmented, Select, Slider } from 'antd';
+import Link from 'next/link';
 import { useState } from 'react';
 import { BLADE_FORMS } from '@/core/builds/blades';
 import type { BladeFormId } from '@/core/builds/blades/definition';
@@ -186,6 +187,12 @@ export function GaugeForm({ bin }: { readonly bin: PartBin }) {
         </figcaption>
       </figure>
       <CalibrateScreen />
+      <p>
+        <Link href="/shelf?part=mat" prefetch={false}>
+          Have a picture measure it
+        </Link>
+        , laid on the printed mat.
+      </p>
       <div className={line(12)}>
         <Button
           type="primary"

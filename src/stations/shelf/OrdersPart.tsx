@@ -10,6 +10,8 @@ import { useState } from 'react';
 import { deliveriesFile } from '@/data/exchange/calendar';
 import type { Purchase } from '@/records/buying';
 import { amountText } from '@/text/words';
+import { CountByWeight } from '@/station-kit/scale/CountByWeight';
+import { CountedPieces } from '@/station-kit/scale/CountedPieces';
 import { saveFile } from '@/station-kit/save-file';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useUnits } from '@/ui/units/use-units';
@@ -98,12 +100,20 @@ function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly
   const { mass } = useUnits();
   const left = (packs: number, came: number) => packs - came;
   const [came, setCame] = useState<Readonly<Record<string, number | null>>>({});
+  const [counted, setCounted] = useState<Readonly<Record<string, number | undefined>>>({});
+  const [weighing, setWeighing] = useState<Purchase['lines'][number] | null>(null);
   const cameOf = ({ packId, packs, came: before }: Purchase['lines'][number]) =>
     came[packId] === undefined ? left(packs, before) : came[packId];
   const receive = async () => {
-    const arrived = purchase.lines.map((line) => ({ packId: line.packId, packs: cameOf(line) ?? 0 }));
-    if (await carryOut(workshop.buying.receive(purchase.id, arrived))) setCame({});
+    const arrived = purchase.lines.map((line) => {
+      const pieces = counted[line.packId];
+      return { packId: line.packId, packs: cameOf(line) ?? 0, ...(pieces ? { counted: pieces } : {}) };
+    });
+    if (!(await carryOut(workshop.buying.receive(purchase.id, arrived)))) return;
+    setCame({});
+    setCounted({});
   };
+  const weighed = weighing ? view.binById.get(weighing.binId) : undefined;
   const isUnread = Object.values(came).includes(null);
   const isNothing = isUnread || purchase.lines.every((line) => (cameOf(line) ?? 0) === 0);
   return (
@@ -139,11 +149,27 @@ function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly
                   {rest === 0 ? 'all here' : `${rest} of ${line.packs} to come`}
                   {bin ? `, packs of ${amountText(line.packQty, bin, mass)}` : ''}
                 </small>
+                {bin && bin.unit === 'pieces' && rest > 0 ? (
+                  <CountedPieces
+                    name={bin.name}
+                    said={(cameOf(line) ?? 0) * line.packQty}
+                    counted={counted[line.packId]}
+                    onWeigh={() => setWeighing(line)}
+                    onAsSaid={() => setCounted({ ...counted, [line.packId]: undefined })}
+                  />
+                ) : null}
               </span>
             </li>
           );
         })}
       </ul>
+      {weighed && weighing ? (
+        <CountByWeight
+          bin={weighed}
+          onCounted={(pieces) => setCounted({ ...counted, [weighing.packId]: pieces })}
+          onClose={() => setWeighing(null)}
+        />
+      ) : null}
       <div className={row(0, styles.bar)}>
         <Button type="primary" disabled={isNothing} onClick={() => inBackground(receive())}>
           Receive
