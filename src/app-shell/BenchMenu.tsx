@@ -114,7 +114,11 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
       <section className={styles.part}>
         <h3>Another bench</h3>
         <div className={wrap(8, styles.row)}>
-          <Button onClick={() => inBackground(propose('Open the demo bench?', demo()))}>Demo bench</Button>
+          <Button
+            onClick={() => inBackground(demo().then((bench) => propose('Open the demo bench?', bench)))}
+          >
+            Demo bench
+          </Button>
           <Button onClick={() => inBackground(propose('Clear the bench?', EMPTY_CONTENTS))}>
             Empty bench
           </Button>

@@ -6,7 +6,6 @@ import { Suspense, useEffect, useState, type ReactNode } from 'react';
 import { BenchDatabase } from '@/data/database';
 import { usualUnits } from '@/core/units/usual-units';
 import { openWorkshop, type Workshop } from '@/data/workshop';
-import { demoBench } from '@/demo/demo-bench';
 import { BenchFrame } from '@/app-shell/BenchFrame';
 import { BenchProvider } from '@/station-kit/BenchProvider';
 import { inBackground } from '@/station-kit/in-background';
@@ -16,7 +15,8 @@ import { STATIONS } from './stations';
 
 const now = () => Date.now();
 
-const demo = () => demoBench(now());
+/** Fetched by those who look at it alone: a maker's own bench begins without. */
+const demo = async () => (await import('@/demo/demo-bench')).demoBench(now());
 
 async function open(startWith: 'demo' | 'empty'): Promise<Workshop> {
   const db = new BenchDatabase();
@@ -31,7 +31,7 @@ async function open(startWith: 'demo' | 'empty'): Promise<Workshop> {
     newId: () => nanoid(),
     sign: () => usualUnits(window.navigator.language).sign,
   });
-  if (startWith === 'demo' && (await workshop.bench.isBare())) await workshop.backup.restore(demo());
+  if (startWith === 'demo' && (await workshop.bench.isBare())) await workshop.backup.restore(await demo());
   return workshop;
 }
 

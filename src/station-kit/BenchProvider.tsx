@@ -31,7 +31,7 @@ import { watchReads } from './watch-reads';
 interface BenchSource {
   readonly workshop: Workshop;
   /** The made-up bench, for those who want to look round. */
-  readonly demo: () => BenchContents;
+  readonly demo: () => Promise<BenchContents>;
 }
 
 interface OpenBench extends BenchSource {

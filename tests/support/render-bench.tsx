@@ -28,7 +28,7 @@ export async function renderBench(part: ReactNode, from?: number, contents = dem
   const shown = render(
     <ConfigProvider theme={NO_STYLES}>
       <App>
-        <BenchProvider source={{ workshop, demo: () => demo }}>
+        <BenchProvider source={{ workshop, demo: () => Promise.resolve(demo) }}>
           <div data-testid="part">{part}</div>
         </BenchProvider>
       </App>

@@ -182,7 +182,7 @@ export function TicketStation() {
             <>
               <Button onClick={begin}>A ticket of my own (N)</Button>
               <Button onClick={() => router.push('/answers')}>Quick answers</Button>
-              <Button onClick={() => inBackground(workshop.backup.restore(demo()))}>
+              <Button onClick={() => inBackground(demo().then((bench) => workshop.backup.restore(bench)))}>
                 Look round the demo bench
               </Button>
             </>
