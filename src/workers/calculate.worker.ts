@@ -45,11 +45,17 @@ async function decodeWhole(file: Blob): Promise<ImageData | null> {
   return whole;
 }
 
-/** Pixels as a file: pressed here, so that the page has nothing to do but show it. */
-function pictureOf({ width, height, data }: PicturePixels, quality: number): Promise<Blob> {
-  const canvas = new OffscreenCanvas(width, height);
-  canvas.getContext('2d')?.putImageData(new ImageData(data, width, height), 0, 0);
-  return canvas.convertToBlob({ type: 'image/jpeg', quality });
+/** As fine as a mat is shown: finer, its picture alone would keep the page busy. */
+const SHOWN_PX_PER_MM = 6;
+
+/** Pixels as a file, so many times as large: pressed here, so that the page has nothing to do but show it. */
+function pictureOf({ width, height, data }: PicturePixels, quality: number, times = 1): Promise<Blob> {
+  const whole = new OffscreenCanvas(width, height);
+  whole.getContext('2d')?.putImageData(new ImageData(data, width, height), 0, 0);
+  if (times === 1) return whole.convertToBlob({ type: 'image/jpeg', quality });
+  const small = new OffscreenCanvas(Math.round(width * times), Math.round(height * times));
+  small.getContext('2d')?.drawImage(whole, 0, 0, small.width, small.height);
+  return small.convertToBlob({ type: 'image/jpeg', quality });
 }
 
 const bytesOf = async (file: Blob) => new Uint8Array(await file.arrayBuffer());
@@ -153,7 +159,8 @@ const DOERS: Doers = {
     if (!seen.ok) return seen;
     const told = toldMat(seen.value);
     onProgress({ share: 0.9 });
-    return done({ ...told, straight: await pictureOf(seen.value.straight, SHOWN_QUALITY) });
+    const times = Math.min(1, SHOWN_PX_PER_MM / told.pxPerMm);
+    return done({ ...told, straight: await pictureOf(seen.value.straight, SHOWN_QUALITY, times) });
   },
   poseMat: async ({ what, seed, widthPx }) => {
     const [{ posedScene }, { takePicture }, { repeatableRandom }] = await Promise.all([

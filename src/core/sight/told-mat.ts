@@ -1,5 +1,6 @@
 import { pouchOf, type PrintedMat } from '../mat/mat';
-import { middleOf, type Outline } from '../outline/outline';
+import { countLoose } from '../outline/count-loose';
+import { middleOf, type Outline, type Spot } from '../outline/outline';
 import { readPart, type SightError, type ToldPart } from '../outline/read-part';
 import type { SeenMat } from './see-mat';
 
@@ -18,6 +19,8 @@ export interface ToldMat {
   readonly tiltDeg: number;
   readonly error: SightError;
   readonly things: readonly ToldThing[];
+  /** A dot on each piece, if they are loose pieces of one sort. */
+  readonly loose: readonly Spot[];
 }
 
 /** A line is walked in steps no shorter than this, mm: finer than any edge is known. */
@@ -47,5 +50,5 @@ export function toldMat({ mat, pxPerMm, tiltDeg, error, parts }: SeenMat): ToldM
       const [one, other] = [middleOf(a.seen.outer), middleOf(b.seen.outer)];
       return pouchOf(one, mat) - pouchOf(other, mat) || other[1] - one[1];
     });
-  return { mat, pxPerMm, tiltDeg, error, things };
+  return { mat, pxPerMm, tiltDeg, error, things, loose: countLoose(things.map(({ seen }) => seen)) };
 }

@@ -5,6 +5,7 @@ import type { Outline, Spot } from '@/core/outline/outline';
 import type { PrintedMat } from '@/core/mat/mat';
 import { findSightKind } from '@/core/outline/kinds';
 import { useUnits } from '@/ui/units/use-units';
+import { Later } from '../Later';
 import { DotLayer } from './DotLayer';
 import { EdgeHandles } from './EdgeHandles';
 import type { MatThing } from './use-mat';
@@ -60,9 +61,11 @@ export function MatPicture(props: MatPictureProps) {
       {dots ? (
         <DotLayer mat={mat} dots={dots} onPress={onPress} />
       ) : (
-        things.map((thing) => (
-          <Drawn key={thing.no} thing={thing} isChosen={thing.no === chosen} onChoose={onChoose} />
-        ))
+        <Later>
+          {things.map((thing) => (
+            <Drawn key={thing.no} thing={thing} isChosen={thing.no === chosen} onChoose={onChoose} />
+          ))}
+        </Later>
       )}
       {inHand && !dots && !isNear ? <LengthLine of={inHand.seen} says={inHand} /> : null}
       {isNear ? <EdgeHandles seen={inHand.seen} onPull={(edge) => onPull(inHand.no, edge)} /> : null}

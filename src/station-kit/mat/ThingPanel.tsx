@@ -14,6 +14,7 @@ import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { UnitField } from '@/ui/unit-field/UnitField';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '../BenchProvider';
+import { Later } from '../Later';
 import { matWorking } from '../figures/mat-working';
 import { BodyWeights } from './BodyWeights';
 import { finelyText, toldOffText, toldText } from './told-text';
@@ -111,7 +112,9 @@ export function ThingPanel({ thing, mat, isPulling, onPulling, onSay }: ThingPan
         ) : null}
       </div>
       {told.kind === 'body' ? <BodyWeights told={told} /> : null}
-      <ThingBin told={told} binId={said.binId ?? null} onBin={(binId) => onSay({ binId })} />
+      <Later>
+        <ThingBin told={told} binId={said.binId ?? null} onBin={(binId) => onSay({ binId })} />
+      </Later>
     </section>
   );
 }
