@@ -1,5 +1,6 @@
 import { inBrowser } from './browser';
 import { benchCuts } from './cut.bench';
+import { benchFreeze } from './freeze.bench';
 import { benchMixes } from './mix.bench';
 import { benchPlans } from './plan.bench';
 import { benchRacks } from './rack.bench';
@@ -12,7 +13,16 @@ import { benchWatch } from './watch.bench';
 import { benchWeeks } from './week.bench';
 import { benchWorks } from './works.bench';
 
-const IN_NODE = [benchTruth, benchPlans, benchRacks, benchMixes, benchCuts, benchSight, benchWeeks];
+const IN_NODE = [
+  benchTruth,
+  benchPlans,
+  benchRacks,
+  benchMixes,
+  benchCuts,
+  benchSight,
+  benchFreeze,
+  benchWeeks,
+];
 const IN_BROWSER = [benchWorks, benchWatch, benchStations, benchSkirt];
 
 async function main(): Promise<void> {
