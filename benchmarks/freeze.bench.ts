@@ -1,6 +1,10 @@
+import { castGrid, CAST_ROLES, type CastSetup } from '@/core/freezing/cast-grid';
 import { followFreeze } from '@/core/freezing/follow-freeze';
-import type { ThermalGrid, ThermalMaterial } from '@/core/freezing/grid';
+import type { ThermalMaterial } from '@/core/freezing/grid';
 import { heatContent } from '@/core/freezing/heat-content';
+import { judgeFreeze } from '@/core/freezing/judge-freeze';
+import type { ProfilePoint } from '@/core/solids/loft';
+import { MOLD_MATERIALS, STEEL_WIRE } from '@/reference/mold-materials';
 
 const LEAD: ThermalMaterial = {
   conductivityWmK: 30,
@@ -8,68 +12,75 @@ const LEAD: ThermalMaterial = {
   specificJkgK: 138,
   melting: { solidusC: 327.5, liquidusC: 327.5, latentJkg: 23_000 },
 };
-const ALUMINUM: ThermalMaterial = {
-  conductivityWmK: 150,
-  densityKgM3: 2700,
-  specificJkgK: 900,
-  melting: null,
-};
-const SIDE = 46;
 const BALL_MM = 20;
-const SECONDS = 6;
 const STEP_S = 0.05;
+const MOST_S = 20;
+const [POURED_C, BLOCK_C] = [400, 120];
+/** Cubes to the millimeter's square: from coarse to what a page follows. */
+const STEPS_MM = [3, 2, 1];
 
-/** A ball of lead in the middle of a block of aluminum, cut into so many cubes a side. */
-function ballInBlock(side: number): { grid: ThermalGrid; heat: Float64Array } {
-  const stepMm = 46 / side;
-  const of = Uint8Array.from({ length: side ** 3 }, (_, at) => {
-    const place = [at % side, Math.floor(at / side) % side, Math.floor(at / side ** 2)];
-    const off = Math.hypot(...place.map((each) => (each + 0.5 - side / 2) * stepMm));
-    return off < BALL_MM / 2 ? 1 : 0;
-  });
-  const air = { filmWm2K: 12, ambientC: 20 };
-  const grid: ThermalGrid = {
-    counts: [side, side, side],
+const ball: ProfilePoint[] = Array.from({ length: 41 }, (_, at) => {
+  const turn = (Math.PI * at) / 40;
+  return [(BALL_MM / 2) * Math.sin(turn), (BALL_MM / 2) * (1 - Math.cos(turn))];
+});
+
+function setupOf(stepMm: number): CastSetup {
+  const [mold] = MOLD_MATERIALS;
+  if (!mold) throw new RangeError('setupOf requires a material of molds');
+  return {
+    body: { section: 'round', depth: 1, profile: ball },
+    gate: { end: 'foot', diameterMm: 6, longMm: 12 },
+    wireMm: 1.2,
+    wallMm: 13,
     stepMm,
-    materials: [ALUMINUM, LEAD],
-    of,
-    sides: { left: air, right: air, front: air, back: air, top: air, foot: air },
-    contactWm2K: 2500,
+    mold,
+    metal: LEAD,
+    wire: STEEL_WIRE,
+    contactWm2K: mold.contactWm2K,
+    air: { filmWm2K: 12, ambientC: 20 },
   };
-  const heat = Float64Array.from(of, (material) =>
-    material === 1 ? heatContent(LEAD, 400) : heatContent(ALUMINUM, 120),
-  );
-  return { grid, heat };
 }
 
 /** Follows the ball until it is solid. */
-function follow(side: number) {
-  const { grid, heat } = ballInBlock(side);
+function follow(stepMm: number) {
+  const cast = castGrid(setupOf(stepMm));
+  const isMetal = CAST_ROLES.map((role) => role === 'body' || role === 'gate');
+  const heat = Float64Array.from(cast.grid.of, (role) => {
+    const material = cast.grid.materials[role];
+    return material ? heatContent(material, isMetal[role] ? POURED_C : BLOCK_C) : 0;
+  });
   let steps = 0;
   const start = performance.now();
-  const frozen = followFreeze(grid, heat, {
+  const frozen = followFreeze(cast.grid, heat, {
     stepS: STEP_S,
-    mostS: SECONDS,
+    mostS: MOST_S,
     onProgress: () => {
       steps += 1;
     },
   });
-  return { ...frozen, steps, ms: performance.now() - start };
+  const ms = performance.now() - start;
+  return { cubes: heat.length, steps, ms, verdict: judgeFreeze(cast, frozen) };
 }
 
 /** How fast heat is followed through a block, beside one bare pass over as many numbers, and how the answer settles. */
 export async function* benchFreeze(): AsyncGenerator<string> {
-  const cubes = SIDE ** 3;
+  const runs = STEPS_MM.map(follow);
+  const finest = runs.at(-1);
+  if (!finest) return;
+  const { cubes, steps, ms } = finest;
   const plain = new Float64Array(cubes);
   const from = performance.now();
-  for (let round = 0; round < 100; round += 1)
+  for (let round = 0; round < 100; round += 1) {
     for (let at = 0; at < cubes; at += 1) plain[at] = (plain[at] ?? 0) + round;
+  }
   const passMs = (performance.now() - from) / 100;
-  const { ms, steps, allSolidS } = follow(SIDE);
-  const settles = [SIDE / 4, SIDE / 2].map((side) => Math.round(side));
+  const settles = runs.map(
+    ({ verdict }, at) =>
+      `${verdict?.bodySolidS.toFixed(2)} s (gate ${verdict?.gateShutS.toFixed(2)}) by ${STEPS_MM[at]} mm`,
+  );
   yield [
     `a ball of lead of ${BALL_MM} mm in aluminum, ${cubes} cubes, followed in ${steps} steps until it is solid:`,
     `  ${(ms / 1000).toFixed(1)} s, ${((cubes * steps) / (ms / 1000) / 1e6).toFixed(1)} million cubes a second; a step is ${(ms / steps / passMs).toFixed(0)} bare passes over as many numbers`,
-    `  solid after ${settles.map((side) => `${follow(side).allSolidS?.toFixed(2)} s with ${side}`).join(', ')}, ${allSolidS?.toFixed(2)} s with ${SIDE} cubes a side`,
+    `  solid after ${settles.join(', ')}`,
   ].join('\n');
 }
