@@ -1,17 +1,11 @@
 import { castGrid, CAST_ROLES, type CastSetup } from '@/core/freezing/cast-grid';
 import { followFreeze } from '@/core/freezing/follow-freeze';
-import type { ThermalMaterial } from '@/core/freezing/grid';
 import { heatContent } from '@/core/freezing/heat-content';
 import { judgeFreeze } from '@/core/freezing/judge-freeze';
 import type { ProfilePoint } from '@/core/solids/loft';
 import { MOLD_MATERIALS, STEEL_WIRE } from '@/reference/mold-materials';
+import { LEAD } from '../tests/support/thermal-materials';
 
-const LEAD: ThermalMaterial = {
-  conductivityWmK: 30,
-  densityKgM3: 10_900,
-  specificJkgK: 138,
-  melting: { solidusC: 327.5, liquidusC: 327.5, latentJkg: 23_000 },
-};
 const BALL_MM = 20;
 const STEP_S = 0.05;
 const MOST_S = 20;

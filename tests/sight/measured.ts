@@ -4,7 +4,9 @@ import { readPart } from '@/core/outline/read-part';
 import { holding, type Cv } from '@/core/sight/cv';
 import { seeMat } from '@/core/sight/see-mat';
 import type { PicturePixels } from '@/core/sight/picture';
-import { takePicture, type Scene, type Spread } from '@/core/posed/take-picture';
+import type { Scene } from '@/core/posed/scene';
+import type { Spread } from '@/core/posed/spread-light';
+import { takePicture } from '@/core/posed/take-picture';
 import { throwScene } from './scenes';
 
 /** A size as it was told beside what it is. */

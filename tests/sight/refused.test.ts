@@ -5,7 +5,7 @@ import { holding, type Cv } from '@/core/sight/cv';
 import type { PicturePixels } from '@/core/sight/picture';
 import { seeMat } from '@/core/sight/see-mat';
 import { bladeShape, discShape, laid } from '@/core/posed/shapes';
-import type { LaidPart, Scene } from '@/core/posed/take-picture';
+import type { LaidPart, Scene } from '@/core/posed/scene';
 import { loadCv } from '@/workers/load-cv';
 import { photographed } from './measured';
 import { cameraOver } from '@/core/posed/hold-camera';

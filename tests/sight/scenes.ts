@@ -18,7 +18,7 @@ import {
   tabShape,
   tubeShape,
 } from '@/core/posed/shapes';
-import type { LaidPart, Scene } from '@/core/posed/take-picture';
+import type { LaidPart, Scene } from '@/core/posed/scene';
 
 /** A part whose sizes are known, laid on a mat. */
 export interface KnownPart {

@@ -1,19 +1,8 @@
 import { conductHeat } from './conduct-heat';
 import type { ThermalGrid, ThermalMaterial } from './grid';
 import { heatContent } from './heat-content';
+import { ALUMINUM, LEAD } from '../../../tests/support/thermal-materials';
 
-const LEAD: ThermalMaterial = {
-  conductivityWmK: 30,
-  densityKgM3: 10_900,
-  specificJkgK: 138,
-  melting: { solidusC: 327.5, liquidusC: 327.5, latentJkg: 23_000 },
-};
-const ALUMINUM: ThermalMaterial = {
-  conductivityWmK: 150,
-  densityKgM3: 2700,
-  specificJkgK: 900,
-  melting: null,
-};
 const PLAIN: ThermalMaterial = { ...LEAD, melting: null };
 
 /** A bar of one material, a cube thick: its left end held, the rest closed. */

@@ -2,20 +2,9 @@ import { conductHeat } from './conduct-heat';
 import { followFreeze } from './follow-freeze';
 import type { ThermalGrid, ThermalMaterial } from './grid';
 import { heatContent } from './heat-content';
+import { ALUMINUM, LEAD } from '../../../tests/support/thermal-materials';
 
-const LEAD: ThermalMaterial = {
-  conductivityWmK: 30,
-  densityKgM3: 10_900,
-  specificJkgK: 138,
-  melting: { solidusC: 327.5, liquidusC: 327.5, latentJkg: 23_000 },
-};
 const PLAIN: ThermalMaterial = { ...LEAD, melting: null };
-const ALUMINUM: ThermalMaterial = {
-  conductivityWmK: 150,
-  densityKgM3: 2700,
-  specificJkgK: 900,
-  melting: null,
-};
 const PLASTER: ThermalMaterial = {
   conductivityWmK: 0.5,
   densityKgM3: 1100,

@@ -3,19 +3,8 @@ import { followFreeze } from './follow-freeze';
 import type { ThermalMaterial } from './grid';
 import { heatContent } from './heat-content';
 import { judgeFreeze } from './judge-freeze';
+import { ALUMINUM, LEAD } from '../../../tests/support/thermal-materials';
 
-const LEAD: ThermalMaterial = {
-  conductivityWmK: 30,
-  densityKgM3: 10_900,
-  specificJkgK: 138,
-  melting: { solidusC: 327.5, liquidusC: 327.5, latentJkg: 23_000 },
-};
-const ALUMINUM: ThermalMaterial = {
-  conductivityWmK: 160,
-  densityKgM3: 2700,
-  specificJkgK: 900,
-  melting: null,
-};
 const WIRE: ThermalMaterial = { conductivityWmK: 45, densityKgM3: 7850, specificJkgK: 480, melting: null };
 
 /** A large end, a thin collar, a smaller end, from the foot up. */

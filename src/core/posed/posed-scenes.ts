@@ -1,7 +1,7 @@
 import { FIELD_MM } from '../mat/mat';
 import { cameraOver } from './hold-camera';
 import { bladeShape, discShape, eggShape, hookShape, laid, ringShape, swivelShape } from './shapes';
-import type { LaidPart, Scene } from './take-picture';
+import type { LaidPart, Scene } from './scene';
 
 /** What the stand-in camera can be held over. */
 export const POSED_SCENES = ['parts', 'sinker', 'beads'] as const;

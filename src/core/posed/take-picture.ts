@@ -1,56 +1,10 @@
-import { sightOf, type Camera } from '../camera/camera';
-import { BARS_MM, FIELD_MM, MARKER_MM, MAT_MARKERS, MAT_MM, type PrintedBars } from '../mat/mat';
+import { sightOf } from '../camera/camera';
+import { BARS_MM, FIELD_MM, MARKER_MM, MAT_MARKERS, MAT_MM } from '../mat/mat';
 import { isBlack, MARKER_MODULES } from '../mat/marker-bits';
 import { drawNormal } from '../numeric/draw-normal';
-import type { Outline } from '../outline/outline';
 import { coverageOf, softened, type Coverage } from './coverage';
-
-type Color = readonly [r: number, g: number, b: number];
-
-/** Something lying on the mat. */
-export interface LaidPart {
-  /** As calipers would find it. */
-  readonly outline: Outline;
-  /** How thick it is; its widest edge stands half way up. */
-  readonly heightMm: number;
-  /** What it throws back of the light, 0 to 1. */
-  readonly color: Color;
-  /** How much brighter its middle shines. */
-  readonly sheen: number;
-}
-
-/** How the light falls. */
-export interface Light {
-  /** Brightness lost from one side of the mat to the other, and from one end to the other: shares. */
-  readonly fall: readonly [across: number, along: number];
-  /** Lost in the corners of the picture by the lens, a share. */
-  readonly corners: number;
-  /** Where the shadow of each thing falls, as shares of its height; and how deep and soft shadows are. */
-  readonly away: readonly [right: number, down: number];
-  readonly depth: number;
-  readonly softMm: number;
-  /** The shadow of what stands beside: a band over the mat from here on, mm along its diagonal; null for none. */
-  readonly band: { readonly fromMm: number; readonly wideMm: number; readonly depth: number } | null;
-}
-
-/** What is before the camera. */
-export interface Scene {
-  readonly camera: Camera;
-  readonly size: { readonly width: number; readonly height: number };
-  readonly printed: PrintedBars;
-  readonly parts: readonly LaidPart[];
-  readonly light: Light;
-  /** Spread of a point of light, pixels. */
-  readonly blurPx: number;
-  /** Of the full brightness. */
-  readonly noise: number;
-  /** How far the middle of the mat stands up like a hill, mm: 0 where it lies flat. */
-  readonly bentMm: number;
-  readonly random: () => number;
-}
-
-/** Spreads each point of light over so many pixels; three numbers a pixel. */
-export type Spread = (light: Float32Array, width: number, height: number, spreadPx: number) => Float32Array;
+import type { Color, LaidPart, Light, Scene } from './scene';
+import { spreadLight, type Spread } from './spread-light';
 
 export interface Picture {
   readonly width: number;
@@ -179,7 +133,7 @@ const encode = (light: number) => (light <= 0.0031308 ? 12.92 * light : 1.055 * 
  *
  * @example takePicture(scene).data.length // 4 * width * height
  */
-export function takePicture(scene: Scene, spread: Spread = blur): Picture {
+export function takePicture(scene: Scene, spread: Spread = spreadLight): Picture {
   const { camera, size, blurPx } = scene;
   const { width, height } = size;
   const light = seenLight(scene);
@@ -301,42 +255,4 @@ function seenLight(scene: Scene): Float32Array {
     }
   }
   return light;
-}
-
-/** Spreads each point of light, across and then down. */
-function blur(light: Float32Array, width: number, height: number, spreadPx: number): Float32Array {
-  const reach = Math.ceil(3 * spreadPx);
-  const bell = Array.from({ length: 2 * reach + 1 }, (_, k) =>
-    Math.exp(-0.5 * ((k - reach) / spreadPx) ** 2),
-  );
-  const weight = bell.reduce((total, each) => total + each, 0);
-  const kernel = Float64Array.from(bell, (each) => each / weight);
-  const pass = (from: Float32Array, isAcross: boolean) => {
-    const to = new Float32Array(from.length);
-    const [least, most] = [reach, (isAcross ? width : height) - 1 - reach];
-    for (let v = 0; v < height; v += 1) {
-      for (let u = 0; u < width; u += 1) {
-        const start = (v * width + u) * 3;
-        const place = isAcross ? u : v;
-        const stride = isAcross ? 3 : width * 3;
-        const isInside = place >= least && place <= most;
-        let r = 0;
-        let g = 0;
-        let b = 0;
-        for (let k = -reach; k <= reach; k += 1) {
-          const off = isInside ? k : Math.max(-place, Math.min(most + reach - place, k));
-          const share = kernel[k + reach] ?? 0;
-          const source = start + off * stride;
-          r += share * (from[source] ?? 0);
-          g += share * (from[source + 1] ?? 0);
-          b += share * (from[source + 2] ?? 0);
-        }
-        to[start] = r;
-        to[start + 1] = g;
-        to[start + 2] = b;
-      }
-    }
-    return to;
-  };
-  return pass(pass(light, true), false);
 }
