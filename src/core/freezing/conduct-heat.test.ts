@@ -1,5 +1,5 @@
 import { conductHeat } from './conduct-heat';
-import type { ThermalGrid, ThermalMaterial } from './grid';
+import { evenWidths, type ThermalGrid, type ThermalMaterial } from './grid';
 import { heatContent } from './heat-content';
 import { ALUMINUM, LEAD } from '../../../tests/support/thermal-materials';
 
@@ -8,7 +8,7 @@ const PLAIN: ThermalMaterial = { ...LEAD, melting: null };
 /** A bar of one material, a cube thick: its left end held, the rest closed. */
 const bar = (cubes: number, stepMm: number, material: ThermalMaterial, heldC: number): ThermalGrid => ({
   counts: [cubes, 1, 1],
-  stepMm,
+  widthsMm: evenWidths([cubes, 1, 1], stepMm),
   materials: [material],
   of: new Uint8Array(cubes),
   sides: { left: { filmWm2K: Infinity, ambientC: heldC } },
@@ -100,6 +100,26 @@ describe('conductHeat', () => {
     }
   });
 
+  it('cools a slab of slices that grow from its skin in as one of even slices', () => {
+    const middleOf = (widths: Float64Array) => {
+      const count = widths.length;
+      const grid: ThermalGrid = {
+        counts: [count, 1, 1],
+        widthsMm: [widths, Float64Array.of(1), Float64Array.of(1)],
+        materials: [PLAIN],
+        of: new Uint8Array(count),
+        sides: { left: { filmWm2K: Infinity, ambientC: 0 } },
+      };
+      const heating = conductHeat(grid, new Float64Array(count).fill(heatContent(PLAIN, 100)));
+      for (let nth = 0; nth < 20; nth += 1) heating.step(0.05);
+      return heating.wholeJ();
+    };
+    const growing = Float64Array.from({ length: 24 }, (_, at) => 0.2 * 1.12 ** at);
+    const long = growing.reduce((so, width) => so + width, 0);
+    const even = new Float64Array(400).fill(long / 400);
+    expect(Math.abs(middleOf(growing) / middleOf(even) - 1)).toBeLessThan(0.01);
+  });
+
   it('loses no heat: what is in it and what left add up to what was there', () => {
     const counts = [14, 12, 10] as const;
     const size = counts[0] * counts[1] * counts[2];
@@ -108,7 +128,11 @@ describe('conductHeat', () => {
     );
     const grid: ThermalGrid = {
       counts,
-      stepMm: 0.8,
+      widthsMm: [
+        Float64Array.from({ length: 14 }, (_, at) => 0.5 + 0.1 * Math.abs(at - 7)),
+        new Float64Array(12).fill(0.8),
+        Float64Array.from({ length: 10 }, (_, at) => 0.6 * 1.15 ** at),
+      ],
       materials: [ALUMINUM, LEAD],
       of,
       sides: { top: { filmWm2K: 25, ambientC: 20 }, left: { filmWm2K: 400, ambientC: 20 } },
@@ -140,6 +164,6 @@ describe('conductHeat', () => {
   });
 
   it('refuses a grid whose cubes have no heat', () => {
-    expect(() => conductHeat(bar(4, 1, LEAD, 20), new Float64Array(3))).toThrow(/a heat for each cube/);
+    expect(() => conductHeat(bar(4, 1, LEAD, 20), new Float64Array(3))).toThrow(/a heat for each brick/);
   });
 });

@@ -1,10 +1,10 @@
-import { GRID_SIDES, type GridSideName, type ThermalGrid } from './grid';
+import { brickRooms, GRID_SIDES, type GridSideName, type ThermalGrid } from './grid';
 import { heatCurve } from './heat-content';
 
 /** What is held of a moment. */
 export interface HeatMoment {
   readonly seconds: number;
-  /** J/m3 and C, cube by cube. Read now: they are written over by the next step. */
+  /** J/m3 and C, brick by brick. Read now: they are written over by the next step. */
   readonly heat: Float64Array;
   readonly temperature: Float64Array;
   /** Left through the sides so far, J. */
@@ -24,19 +24,19 @@ const DAMPING = 0.1;
 const MOST_STAGES = 400;
 
 interface Faces {
-  /** From each cube to its neighbor across, behind, above: 1/s of a J/m3 a kelvin, so W/m3K. */
+  /** From each brick to its neighbor across, behind, above, W/K. */
   readonly along: readonly [Float64Array, Float64Array, Float64Array];
   readonly sides: readonly {
-    readonly cubes: Int32Array;
+    readonly bricks: Int32Array;
     readonly film: Float64Array;
     readonly ambientC: number;
   }[];
-  /** The fastest any cube gives its heat away, 1/s. */
+  /** The fastest any brick gives its heat away, 1/s. */
   readonly fastest: number;
 }
 
 /**
- * Heat running through a grid of cubes, melting and freezing on its way: what leaves a cube enters its neighbor, so that none
+ * Heat running through a grid of bricks, melting and freezing on its way: what leaves a brick enters its neighbor, so that none
  * is lost. `heat` is what each holds at the start, J/m3, and is written over.
  *
  * Source: enthalpy method (Voller and Cross, 1981) on finite volumes; stages by Chebyshev's polynomials (Verwer,
@@ -49,7 +49,7 @@ export function conductHeat(grid: ThermalGrid, heat: Float64Array): Conduction {
   const { counts, of, materials } = grid;
   const size = of.length;
   if (size !== counts[0] * counts[1] * counts[2] || heat.length !== size) {
-    throw new RangeError('conductHeat requires a material and a heat for each cube of the grid');
+    throw new RangeError('conductHeat requires a material and a heat for each brick of the grid');
   }
   const curves = materials.map(heatCurve);
   const capacity = Float64Array.from(curves, (curve) => curve.capacity);
@@ -57,53 +57,75 @@ export function conductHeat(grid: ThermalGrid, heat: Float64Array): Conduction {
   const liquidJ = Float64Array.from(curves, (curve) => curve.liquidJm3);
   const solidusC = Float64Array.from(curves, (curve) => curve.solidusC);
   const liquidusC = Float64Array.from(curves, (curve) => curve.liquidusC);
-  const faces = facesOf(grid, capacity);
-  const temperature = new Float64Array(size);
-  const rate = new Float64Array(size);
-  const cubeM3 = (grid.stepMm / 1000) ** 3;
+  const rooms = brickRooms(grid);
+  const perRoom = rooms.map((room) => 1 / room);
+  const faces = facesOf(grid, capacity, rooms);
+  const layer = counts[0] * counts[1];
+  // A layer of nothing on either side, so that no brick need be asked whether it has a neighbor.
+  const padded = new Float64Array(size + 2 * layer);
+  const temperature = padded.subarray(layer, layer + size);
+  const [acrossW, deepW, highW] = faces.along.map((along) => {
+    const wide = new Float64Array(size + 2 * layer);
+    wide.set(along, layer);
+    return wide;
+  });
+  if (!acrossW || !deepW || !highW) throw new RangeError('conductHeat requires three axes');
   let seconds = 0;
   let leftJ = 0;
 
   const warm = (held: Float64Array) => {
     for (let at = 0; at < size; at += 1) {
-      const material = of[at] ?? 0;
-      const joules = held[at] ?? 0;
-      if (joules <= (solidJ[material] ?? 0)) temperature[at] = joules / (capacity[material] ?? 0);
-      else if (joules >= (liquidJ[material] ?? 0)) {
+      const material = of[at] as number;
+      const joules = held[at] as number;
+      if (joules <= (solidJ[material] as number)) temperature[at] = joules / (capacity[material] as number);
+      else if (joules >= (liquidJ[material] as number)) {
         temperature[at] =
-          (liquidusC[material] ?? 0) + (joules - (liquidJ[material] ?? 0)) / (capacity[material] ?? 0);
+          (liquidusC[material] as number) +
+          (joules - (liquidJ[material] as number)) / (capacity[material] as number);
       } else {
         const share =
-          (joules - (solidJ[material] ?? 0)) / ((liquidJ[material] ?? 0) - (solidJ[material] ?? 0));
+          (joules - (solidJ[material] as number)) /
+          ((liquidJ[material] as number) - (solidJ[material] as number));
         temperature[at] =
-          (solidusC[material] ?? 0) + share * ((liquidusC[material] ?? 0) - (solidusC[material] ?? 0));
+          (solidusC[material] as number) +
+          share * ((liquidusC[material] as number) - (solidusC[material] as number));
       }
     }
   };
-  const strides = [1, counts[0], counts[0] * counts[1]] as const;
-  /** What each cube takes in, W/m3; gives what leaves through the sides, W. */
-  const run = (held: Float64Array): number => {
+  /**
+   * into = m held + n before + t x what each brick takes in, W/m3; gives what leaves through the sides, W. All in one pass:
+   * the memory, not the sums, is what takes the time.
+   */
+  const take = (
+    into: Float64Array,
+    held: Float64Array,
+    before: Float64Array,
+    [m, n, t]: readonly [number, number, number],
+  ): number => {
     warm(held);
-    rate.fill(0);
-    for (let axis = 0; axis < 3; axis += 1) {
-      const through = faces.along[axis] ?? rate;
-      const stride = strides[axis] ?? size;
-      for (let at = 0; at < size - stride; at += 1) {
-        const flow = (through[at] ?? 0) * ((temperature[at + stride] ?? 0) - (temperature[at] ?? 0));
-        rate[at] = (rate[at] ?? 0) + flow;
-        rate[at + stride] = (rate[at + stride] ?? 0) - flow;
-      }
+    const deepStride = counts[0];
+    for (let at = 0; at < size; at += 1) {
+      const p = at + layer;
+      const here = padded[p] as number;
+      const takes =
+        (acrossW[p] as number) * ((padded[p + 1] as number) - here) +
+        (acrossW[p - 1] as number) * ((padded[p - 1] as number) - here) +
+        (deepW[p] as number) * ((padded[p + deepStride] as number) - here) +
+        (deepW[p - deepStride] as number) * ((padded[p - deepStride] as number) - here) +
+        (highW[p] as number) * ((padded[p + layer] as number) - here) +
+        (highW[p - layer] as number) * ((padded[p - layer] as number) - here);
+      into[at] = m * (held[at] as number) + n * (before[at] as number) + t * takes * (perRoom[at] as number);
     }
     let leaves = 0;
-    for (const { cubes, film, ambientC } of faces.sides) {
-      for (let nth = 0; nth < cubes.length; nth += 1) {
-        const at = cubes[nth] ?? 0;
+    for (const { bricks, film, ambientC } of faces.sides) {
+      for (let nth = 0; nth < bricks.length; nth += 1) {
+        const at = bricks[nth] ?? 0;
         const flow = (film[nth] ?? 0) * ((temperature[at] ?? 0) - ambientC);
-        rate[at] = (rate[at] ?? 0) - flow;
+        into[at] = (into[at] ?? 0) - t * flow * (perRoom[at] ?? 0);
         leaves += flow;
       }
     }
-    return leaves * cubeM3;
+    return leaves;
   };
 
   let [older, newer, next] = [new Float64Array(size), new Float64Array(size), new Float64Array(size)];
@@ -112,15 +134,11 @@ export function conductHeat(grid: ThermalGrid, heat: Float64Array): Conduction {
     const { first, mu, nu, tilde } = chebyshev(stages);
     let olderLeft = leftJ;
     older.set(heat);
-    let leaves = run(heat);
-    for (let at = 0; at < size; at += 1) newer[at] = (heat[at] ?? 0) + first * long * (rate[at] ?? 0);
-    let newerLeft = leftJ + first * long * leaves;
+    let newerLeft = leftJ + first * long * take(newer, older, older, [1, 0, first * long]);
     for (let stage = 2; stage <= stages; stage += 1) {
-      leaves = run(newer);
-      const [m, n, t] = [mu[stage] ?? 0, nu[stage] ?? 0, (tilde[stage] ?? 0) * long];
-      for (let at = 0; at < size; at += 1)
-        next[at] = m * (newer[at] ?? 0) + n * (older[at] ?? 0) + t * (rate[at] ?? 0);
-      const nextLeft = m * newerLeft + n * olderLeft + t * leaves;
+      const weights = [mu[stage] ?? 0, nu[stage] ?? 0, (tilde[stage] ?? 0) * long] as const;
+      const leaves = take(next, newer, older, weights);
+      const nextLeft = weights[0] * newerLeft + weights[1] * olderLeft + weights[2] * leaves;
       [older, newer, next] = [newer, next, older];
       [olderLeft, newerLeft] = [newerLeft, nextLeft];
     }
@@ -143,8 +161,8 @@ export function conductHeat(grid: ThermalGrid, heat: Float64Array): Conduction {
     now: moment,
     wholeJ: () => {
       let whole = 0;
-      for (let at = 0; at < size; at += 1) whole += heat[at] ?? 0;
-      return whole * cubeM3;
+      for (let at = 0; at < size; at += 1) whole += (heat[at] ?? 0) * (rooms[at] ?? 0);
+      return whole;
     },
   };
 }
@@ -171,12 +189,10 @@ function chebyshev(stages: number) {
   return { first: w1 / w0, mu, nu, tilde };
 }
 
-function facesOf(grid: ThermalGrid, capacity: Float64Array): Faces {
-  const { counts, of, materials, stepMm, contactWm2K } = grid;
-  const step = stepMm / 1000;
+function facesOf(grid: ThermalGrid, capacity: Float64Array, rooms: Float64Array): Faces {
+  const { counts, of, materials, widthsMm, contactWm2K } = grid;
   const [across, deep, high] = counts;
   const size = of.length;
-  const half = Float64Array.from(materials, ({ conductivityWmK }) => step / 2 / conductivityWmK);
   const melts = materials.map(({ melting }) => melting !== null);
   const strides = [1, across, across * deep] as const;
   const total = new Float64Array(size);
@@ -185,14 +201,20 @@ function facesOf(grid: ThermalGrid, capacity: Float64Array): Faces {
     Math.floor(at / across) % deep,
     Math.floor(at / (across * deep)),
   ];
+  /** How wide a brick is along an axis, m. */
+  const wide = (axis: number, place: number) => (widthsMm[axis]?.[place] ?? 0) / 1000;
+  /** What holds heat back from a brick's middle to its face along an axis, m2K/W. */
+  const half = (axis: number, place: number, at: number) =>
+    wide(axis, place) / 2 / (materials[of[at] ?? 0]?.conductivityWmK ?? 1);
   const along = strides.map((stride, axis) => {
     const through = new Float64Array(size);
     for (let at = 0; at < size - stride; at += 1) {
-      if (placeOf(at)[axis] === (counts[axis] ?? 0) - 1) continue;
-      const one = of[at] ?? 0;
-      const other = of[at + stride] ?? 0;
-      const touching = melts[one] !== melts[other] && contactWm2K !== undefined ? 1 / contactWm2K : 0;
-      const flow = 1 / ((half[one] ?? 0) + (half[other] ?? 0) + touching) / step;
+      const place = placeOf(at)[axis] ?? 0;
+      if (place === (counts[axis] ?? 0) - 1) continue;
+      const isTouching = melts[of[at] ?? 0] !== melts[of[at + stride] ?? 0];
+      const touching = isTouching && contactWm2K !== undefined ? 1 / contactWm2K : 0;
+      const held = half(axis, place, at) + half(axis, place + 1, at + stride) + touching;
+      const flow = (rooms[at] ?? 0) / wide(axis, place) / held;
       through[at] = flow;
       total[at] = (total[at] ?? 0) + flow;
       total[at + stride] = (total[at + stride] ?? 0) + flow;
@@ -211,19 +233,20 @@ function facesOf(grid: ThermalGrid, capacity: Float64Array): Faces {
     const side = grid.sides[name];
     if (!side) return [];
     const [axis, end] = ends[name];
-    const cubes = Int32Array.from(
+    const bricks = Int32Array.from(
       Array.from({ length: size }, (_, at) => at).filter((at) => placeOf(at)[axis] === end),
     );
-    const film = Float64Array.from(cubes, (at) => {
-      const flow = 1 / ((half[of[at] ?? 0] ?? 0) + 1 / side.filmWm2K) / step;
+    const film = Float64Array.from(bricks, (at) => {
+      const flow = (rooms[at] ?? 0) / wide(axis, end) / (half(axis, end, at) + 1 / side.filmWm2K);
       total[at] = (total[at] ?? 0) + flow;
       return flow;
     });
-    return [{ cubes, film, ambientC: side.ambientC }];
+    return [{ bricks, film, ambientC: side.ambientC }];
   });
   let fastest = 0;
-  for (let at = 0; at < size; at += 1)
-    fastest = Math.max(fastest, (2 * (total[at] ?? 0)) / (capacity[of[at] ?? 0] ?? 0));
+  for (let at = 0; at < size; at += 1) {
+    fastest = Math.max(fastest, (2 * (total[at] ?? 0)) / (capacity[of[at] ?? 0] ?? 0) / (rooms[at] ?? 0));
+  }
   const [x, y, z] = along;
   if (!x || !y || !z) throw new RangeError('facesOf requires a grid of three axes');
   return { along: [x, y, z], sides, fastest };

@@ -1,6 +1,6 @@
 import { conductHeat } from './conduct-heat';
 import { followFreeze } from './follow-freeze';
-import type { ThermalGrid, ThermalMaterial } from './grid';
+import { evenWidths, type ThermalGrid, type ThermalMaterial } from './grid';
 import { heatContent } from './heat-content';
 import { ALUMINUM, LEAD } from '../../../tests/support/thermal-materials';
 
@@ -31,7 +31,7 @@ function ballGrid(
   });
   return {
     counts: [side, side, side],
-    stepMm,
+    widthsMm: evenWidths([side, side, side], stepMm),
     materials: [round, ball],
     of,
     sides: {},

@@ -4,13 +4,13 @@ import { heatContent } from './heat-content';
 
 /** How a casting froze. */
 export interface FollowedFreeze {
-  /** When each cube that melts was all solid, s; Infinity where it was not by the end, and where nothing melts. */
+  /** When each brick that melts was all solid, s; Infinity where it was not by the end, and where nothing melts. */
   readonly solidAtS: Float64Array;
   /** When all of it was; null where some was not by the end. */
   readonly allSolidS: number | null;
-  /** The cube that froze last: where it sucks hollow. Null where nothing melts. */
+  /** The brick that froze last: where it sucks hollow. Null where nothing melts. */
   readonly lastAt: number | null;
-  /** How warm each cube is then, C. */
+  /** How warm each brick is then, C. */
   readonly temperature: Float64Array;
   /** Left through the sides, J. */
   readonly leftJ: number;
@@ -20,13 +20,13 @@ interface FollowOptions {
   readonly stepS: number;
   /** Followed no longer than this. */
   readonly mostS: number;
-  /** Hears how long it was followed, s. */
-  readonly onProgress?: (seconds: number) => void;
+  /** Hears how much of what melts is solid, a share. */
+  readonly onProgress?: (share: number) => void;
 }
 
 /**
- * Follows a casting in its mold until all of it is solid, and notes when each cube was: between two steps in proportion to
- * what it still had to give. `heat` is what each cube holds at the pour, J/m3, and is written over.
+ * Follows a casting in its mold until all of it is solid, and notes when each brick was: between two steps in proportion to
+ * what it still had to give. `heat` is what each brick holds at the pour, J/m3, and is written over.
  *
  * @example followFreeze(ballInBlock, heat, { stepS: 0.05, mostS: 30 }).allSolidS // 3.55
  */
@@ -63,7 +63,7 @@ export function followFreeze(
       if (lastAt === null || when >= (solidAtS[lastAt] ?? 0)) lastAt = at;
     }
     waiting = still;
-    onProgress?.(seconds);
+    onProgress?.(1 - waiting.length / melts.length);
   }
   const { temperature, leftJ } = heating.now();
   const [unfrozen] = waiting;
