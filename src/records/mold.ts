@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { GATE_SIDES } from '@/core/molds/gate-run';
+import { MOLD_KINDS } from '@/core/molds/made-of';
 import { basis, grams, id, name, note, overZeroGrams, ref, share } from './fields';
 
 const insert = z.strictObject({
@@ -48,6 +50,15 @@ const cavity = z.strictObject({
   inserts: z.array(insert).max(20),
   /** Its own shape, cavity size in mm; null where the style's outline, scaled to the volume, stands for it. */
   outline: outline.nullable(),
+  /** Where the metal comes in, how wide the way is at the body, and where vents lead the air out; left out where nobody said. */
+  gate: z
+    .strictObject({
+      side: z.enum(GATE_SIDES),
+      at: share,
+      wideMm: z.number().gt(0).max(50),
+      vents: z.array(share).max(8),
+    })
+    .optional(),
   /** Where it lies on the block, mm from the left and the top; null where it is laid out by itself. */
   spot: z.strictObject({ xMm: z.number(), yMm: z.number() }).nullable(),
 });
@@ -78,6 +89,14 @@ export const mold = z.strictObject({
   kind: z.enum(['bar', 'spun', 'frame', 'board']),
   /** How a disc is spun; null for what is poured by hand. */
   spin: spin.nullable(),
+  /** What it is made of, what all of it weighs, and how far its halves stand apart; left out where nobody said. */
+  heat: z
+    .strictObject({
+      of: z.enum(MOLD_KINDS),
+      weighsG: overZeroGrams.nullable(),
+      gapMm: z.number().gt(0).max(2),
+    })
+    .optional(),
   place: z.string().max(120),
   note,
   secondsPerPour: z.number().gt(0).max(36_000),

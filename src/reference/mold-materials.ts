@@ -1,9 +1,10 @@
 import type { MoldThermal } from '@/core/freezing/casting';
+import type { MoldKind } from '@/core/molds/made-of';
 import type { ThermalMaterial } from '@/core/freezing/grid';
 
 /** What molds are made of, as heat sees it. What the gap at the wall lets through is the first thing a timed head corrects. */
 export interface MoldMaterial extends MoldThermal {
-  readonly key: string;
+  readonly key: MoldKind;
   readonly name: string;
   /** The hottest it is worked at, C; typical. */
   readonly mostC: number;
@@ -13,7 +14,7 @@ export interface MoldMaterial extends MoldThermal {
 const HANDBOOK = 'handbook values at 100 to 200 C; the contact typical of castings in such molds';
 
 const plain = (
-  key: string,
+  key: MoldKind,
   name: string,
   [conductivityWmK, densityKgM3, specificJkgK]: readonly [number, number, number],
   contactWm2K: number,

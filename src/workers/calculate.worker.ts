@@ -1,8 +1,8 @@
 import { expose, transfer } from 'comlink';
-import type { MoldSpec } from '@/core/molds/cut-halves';
+import type { BodySource } from '@/core/molds/body-source';
 import type { PicturePixels } from '@/core/sight/picture';
 import { done, fail, type Outcome } from '@/core/problems/problem';
-import type { JobName, Jobs, WorkerDoor } from './protocol';
+import type { CastTask, JobName, Jobs, WorkerDoor } from './protocol';
 
 /** Each job brings its own code when it is first asked for: a worker that plans pours need not read all that cuts molds. */
 type Doers = {
@@ -58,21 +58,47 @@ function pictureOf({ width, height, data }: PicturePixels, quality: number, time
   return small.convertToBlob({ type: 'image/jpeg', quality });
 }
 
+/** Corners of a full round in what is cut from a mesh, and cells that a cavity is filled by. */
+const [ROUND, FILL_CELLS] = [48, 30_000];
+
 const bytesOf = async (file: Blob) => new Uint8Array(await file.arrayBuffer());
 
-/** The cavity of a mold; a mesh that is not closed has no inside to cut out. */
-async function cavityOf(body: Jobs['cutMold']['takes']['body']): Promise<Outcome<MoldSpec['cavity']>> {
-  if ('solid' in body) return done(body.solid);
+/** A body raised as a mesh, laid along x; a mesh that is not closed has no inside. */
+async function laidBody(source: BodySource): Promise<Outcome<Float32Array>> {
+  if ('loft' in source) {
+    const [{ loftMesh }, { alongX }] = await Promise.all([
+      import('@/core/meshes/loft-mesh'),
+      import('@/core/meshes/along-x'),
+    ]);
+    return done(alongX(loftMesh(source.loft, ROUND)));
+  }
+  if ('solid' in source) {
+    const { raiseBody } = await import('@/core/molds/raise-body');
+    return done(await raiseBody(source.solid, ROUND));
+  }
   const [{ readStl }, { layMesh }, { measureMesh }] = await Promise.all([
     import('@/core/meshes/read-stl'),
     import('@/core/molds/lay-mesh'),
     import('@/core/meshes/measure-mesh'),
   ]);
-  const read = readStl(await bytesOf(body.file));
+  const read = readStl(await bytesOf(source.file));
   if (!read.ok) return read;
-  const laid = layMesh(read.value, body.scale);
+  const laid = layMesh(read.value, source.scale);
   const { openEdges, flippedEdges } = measureMesh(laid);
-  return openEdges + flippedEdges > 0 ? fail('mesh.not-closed', { openEdges, flippedEdges }) : done({ laid });
+  return openEdges + flippedEdges > 0 ? fail('mesh.not-closed', { openEdges, flippedEdges }) : done(laid);
+}
+
+/** A casting with its body raised, in a mold as slow as the maker's own timed head says. */
+async function castOf({ source, casting, setting, timed }: CastTask) {
+  const body = await laidBody(source);
+  if (!body.ok) return body;
+  const { slowedMold, slowerBy } = await import('@/core/freezing/slower-by');
+  const slower = timed ? slowerBy(timed.head, timed.setting) : 1;
+  return done({
+    casting: { ...casting, body: body.value },
+    setting: { ...setting, mold: slowedMold(setting.mold, slower) },
+    slower,
+  });
 }
 
 /** The month, 0 to 11, of a day counted from the start of a year. */
@@ -171,6 +197,28 @@ const DOERS: Doers = {
     const size = { width: widthPx, height: Math.round(widthPx * 0.75) };
     return pictureOf(takePicture(posedScene(what, size, repeatableRandom(seed))), TAKEN_QUALITY);
   },
+  freezeCasting: async ({ mostBricks, ...task }, onProgress) => {
+    const cast = await castOf(task);
+    if (!cast.ok) return cast;
+    const [{ judgeCasting }, { pictureFreeze }] = await Promise.all([
+      import('@/core/freezing/judge-casting'),
+      import('@/core/freezing/picture-freeze'),
+    ]);
+    const { casting, setting, slower } = cast.value;
+    const judged = judgeCasting(casting, setting, {
+      mostBricks,
+      mostCells: FILL_CELLS,
+      onProgress: (share) => onProgress({ share }),
+    });
+    return done(pictureFreeze(casting, setting, judged, slower));
+  },
+  mendCasting: async ({ can, ...task }, onProgress) => {
+    const cast = await castOf(task);
+    if (!cast.ok) return cast;
+    const { mendCasting } = await import('@/core/freezing/mend-casting');
+    const { casting, setting } = cast.value;
+    return done(mendCasting(casting, setting, can, (share) => onProgress({ share })));
+  },
   rackLoads: async ({ groups, cureMinutes, rack, timeLimitS }) => {
     const { rackLoads } = await import('@/core/coats/rack/rack-loads');
     return rackLoads(groups, cureMinutes, rack, { timeLimitS });
@@ -180,9 +228,9 @@ const DOERS: Doers = {
       import('@/core/molds/cut-halves'),
       import('@/core/meshes/write-stl'),
     ]);
-    const cavity = await cavityOf(body);
-    if (!cavity.ok) return cavity;
-    const { head, front, back } = await cutHalves({ ...spec, cavity: cavity.value });
+    const laid = await laidBody(body);
+    if (!laid.ok) return laid;
+    const { head, front, back } = await cutHalves({ ...spec, cavity: { laid: laid.value } });
     return done({
       head: writeStl(scaled(head, coldScale), `${title}, cold casting`),
       front: writeStl(front, `${title}, front half`),

@@ -1,4 +1,11 @@
 import type { ProgramProgress } from '@/core/numeric/integer-program';
+import type { Changed } from '@/core/freezing/best-changes';
+import type { CastFlaw } from '@/core/freezing/cast-flaws';
+import type { Casting, PourSetting } from '@/core/freezing/casting';
+import type { CastChange, MakerCan } from '@/core/freezing/mend-casting';
+import type { FrozenPicture } from '@/core/freezing/picture-freeze';
+import type { TimedHead } from '@/core/freezing/slower-by';
+import type { BodySource } from '@/core/molds/body-source';
 import type { MoldSpec } from '@/core/molds/cut-halves';
 import type { Sitting, SittingBody } from '@/core/molds/sit-on-bottom';
 import type { StudiedBody } from '@/core/molds/study-body';
@@ -30,6 +37,15 @@ export interface MoldFiles {
   readonly head: Uint8Array<ArrayBuffer>;
   readonly front: Uint8Array<ArrayBuffer>;
   readonly back: Uint8Array<ArrayBuffer>;
+}
+
+/** A casting and how it is poured, before its body is raised. */
+export interface CastTask {
+  readonly source: BodySource;
+  readonly casting: Omit<Casting, 'body'>;
+  readonly setting: PourSetting;
+  /** The maker's own timed head, and the block it was poured in; null where none was timed. */
+  readonly timed: { readonly head: TimedHead; readonly setting: PourSetting } | null;
 }
 
 /** Everything a worker can be asked, by name: what it takes, what it gives, what it tells on the way. */
@@ -135,6 +151,18 @@ export interface Jobs {
     readonly gives: Blob;
     readonly tells: never;
   };
+  /** A casting followed from the pour until it is solid, and what is likely wrong with it. */
+  readonly freezeCasting: {
+    readonly takes: CastTask & { readonly mostBricks: number };
+    readonly gives: Outcome<FrozenPicture>;
+    readonly tells: { readonly share: number };
+  };
+  /** What to change about a casting, the best three. */
+  readonly mendCasting: {
+    readonly takes: CastTask & { readonly can: MakerCan };
+    readonly gives: Outcome<readonly Changed<CastChange, readonly CastFlaw[]>[]>;
+    readonly tells: { readonly share: number };
+  };
   readonly rackLoads: {
     readonly takes: {
       readonly groups: readonly RackGroup[];
@@ -148,8 +176,7 @@ export interface Jobs {
   readonly cutMold: {
     readonly takes: {
       readonly spec: Omit<MoldSpec, 'cavity'>;
-      /** A solid, or an STL file and how many times as large the cavity is. */
-      readonly body: { readonly solid: Solid } | { readonly file: Blob; readonly scale: number };
+      readonly body: BodySource;
       /** From the hot cavity to the cold casting. */
       readonly coldScale: number;
       readonly title: string;

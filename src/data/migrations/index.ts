@@ -19,6 +19,7 @@ import { pulls } from './018-pulls';
 import { week } from './019-week';
 import { cups } from './020-cups';
 import { mat } from './021-mat';
+import { gates } from './022-gates';
 import type { Migration } from './migration';
 
 /** Every version of the database, oldest first. */
@@ -44,4 +45,5 @@ export const MIGRATIONS: readonly Migration[] = [
   week,
   cups,
   mat,
+  gates,
 ];

@@ -706,6 +706,29 @@ describe('migrations', () => {
     expect(await workshop.bench.read()).toEqual(kept);
   });
 
+  it('leave what version 21 kept as it was, and take gates and what a block is made of from then on', async () => {
+    const old = new Dexie('twenty-first-bench');
+    for (const { version, stores } of MIGRATIONS.slice(0, 21)) old.version(version).stores(stores);
+    await old.open();
+    const [kept] = demoBench(Date.UTC(2026, 10, 23, 12)).molds;
+    const { heat: _, ...mold } = kept!;
+    const cavities = mold.cavities.map(({ gate: __, ...cavity }) => cavity);
+    await old.table('molds').put({ ...mold, cavities });
+    old.close();
+
+    const db = new BenchDatabase('twenty-first-bench');
+    let made = 0;
+    const workshop = openWorkshop({ db, now: () => 2, newId: () => `new-${(made += 1)}` });
+    expect(await workshop.molds.all()).toEqual([{ ...mold, cavities }]);
+    const gate = { side: 'above' as const, at: 0.4, wideMm: 5, vents: [0.1] };
+    const heat = { of: 'aluminum' as const, weighsG: null, gapMm: 0.03 };
+    const changed = { ...mold, heat, cavities: cavities.map((cavity) => ({ ...cavity, gate })) };
+    await workshop.molds.save(changed);
+    expect(await workshop.molds.all()).toEqual([changed]);
+    await workshop.history.undo();
+    expect(await workshop.molds.all()).toEqual([{ ...mold, cavities }]);
+  });
+
   it('bring an older database up, step by step, with what was in it', async () => {
     // Version 1 as it shipped, written by hand: what browsers out there hold.
     const old = new Dexie('old-bench');

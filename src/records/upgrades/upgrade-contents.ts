@@ -17,6 +17,7 @@ import { sixteenthToSeventeenth } from './016-to-017';
 import { seventeenthToEighteenth } from './017-to-018';
 import { eighteenthToNineteenth } from './018-to-019';
 import { nineteenthToTwentieth } from './019-to-020';
+import { twentiethToTwentyFirst } from './020-to-021';
 import { isRecord, type BenchUpgrade, type OldRecord } from './upgrade';
 
 /** Every step, oldest first: a file's version is one more than there are steps. */
@@ -40,6 +41,7 @@ export const UPGRADES: readonly BenchUpgrade[] = [
   seventeenthToEighteenth,
   eighteenthToNineteenth,
   nineteenthToTwentieth,
+  twentiethToTwentyFirst,
 ];
 
 /**

@@ -22,13 +22,14 @@ import { wantsOf } from '@/model/tickets/wants-of';
 import { BlockMenu } from './BlockMenu';
 import { BlockRail } from './BlockRail';
 import { cavityRows } from '@/model/molds/cavity-facts';
-import { DesignBoard } from './design/DesignBoard';
+import { DesignBoard } from '@/station-kit/cavity-design/DesignBoard';
 import { OpenBlock } from './OpenBlock';
 import { MoldForm } from './MoldForm';
 import { WeighIn } from './WeighIn';
+import { FreezeCavity } from '@/station-kit/freeze/FreezeCavity';
 import { WhatMakes } from './WhatMakes';
 
-const VIEWS = ['blocks', 'design'] as const;
+const VIEWS = ['blocks', 'design', 'freeze'] as const;
 
 /** The blocks, drawn to scale, with what each cavity truly gives in the metal chosen. */
 export function MoldsStation() {
@@ -44,7 +45,9 @@ export function MoldsStation() {
   const [shows, setShows] = useInAddress('view', VIEWS, 'blocks');
 
   const [isArranging, setIsArranging] = useState(false);
+  const [cavityAt, setCavityAt] = useInHand('cavity');
   const isDesigning = shows === 'design';
+  const isFreezing = shows === 'freeze';
   const wants = useMemo(() => (ticket ? wantsOf(ticket, view.made) : []), [ticket, view.made]);
   const targetG = wants[0]?.nominalG ?? roundMass(10, preferences.mass);
   const metal =
@@ -80,7 +83,7 @@ export function MoldsStation() {
       isSlipFolded={preferences.isSlipFolded}
       onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}
       actions={
-        isDesigning ? (
+        isDesigning || isFreezing ? (
           <Button onClick={() => setShows('blocks')}>Back to the blocks</Button>
         ) : (
           <>
@@ -95,6 +98,9 @@ export function MoldsStation() {
             ) : null}
             <Button disabled={!metal} onClick={() => setOpen('makes')}>
               What makes {markText(targetG, preferences.mass)}?
+            </Button>
+            <Button disabled={!mold || !metal} onClick={() => setShows('freeze')}>
+              Freeze it
             </Button>
             <Button onClick={() => setShows('design')}>New cavity</Button>
             <Button type="primary" disabled={!mold || !metal} onClick={() => setOpen('weigh')}>
@@ -124,6 +130,14 @@ export function MoldsStation() {
             setChosen(moldId);
             setShows('blocks');
           }}
+        />
+      ) : isFreezing && mold && metal ? (
+        <FreezeCavity
+          mold={mold}
+          index={Math.min(mold.cavities.length - 1, Number(cavityAt ?? 0) || 0)}
+          metal={metal}
+          onCavity={(at) => setCavityAt(String(at))}
+          onMetal={setMetalId}
         />
       ) : (
         <>
