@@ -39,7 +39,7 @@ const config = {
     ],
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(nanoid|manifold-3d|quickhull3d|ml-[^/]+|is-any-array|@ant-design/(colors|fast-color))/)',
+    '/node_modules/(?!(nanoid|manifold-3d|quickhull3d|three|d3-[^/]+|internmap|ml-[^/]+|is-any-array|@ant-design/(colors|fast-color))/)',
   ],
   moduleNameMapper: {
     '\\.(css|woff2?)$': '<rootDir>/tests/style-stub.js',
@@ -48,6 +48,7 @@ const config = {
     '^@ant-design/icons$': '<rootDir>/tests/support/icons.js',
     '^next/navigation$': '<rootDir>/tests/support/navigation.ts',
     '^fast-check$': '<rootDir>/tests/support/seeded-fast-check.js',
+    '^three$': '<rootDir>/node_modules/three/build/three.module.js',
     '^manifold-3d$': '<rootDir>/node_modules/manifold-3d/manifold.js',
     '^@/(.*)$': '<rootDir>/src/$1',
   },

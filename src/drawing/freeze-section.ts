@@ -1,6 +1,6 @@
 import { contours, type ContourMultiPolygon } from 'd3-contour';
 import { CAST_ROLES } from '@/core/freezing/casting';
-import type { FillSection, FreezeSection, FrozenPicture } from '@/core/freezing/picture-freeze';
+import type { FreezeSection, FrozenPicture, PlaneSection } from '@/core/freezing/picture-freeze';
 import type { GatePoint } from '@/core/molds/gate-run';
 
 /** A picture's box in a drawing: mm to the right and down, the body's axis at 0. */
@@ -22,7 +22,7 @@ interface Raster {
 /** What a freezing looks like, cut through its parting plane; all paths in mm, up is up. */
 export interface FreezeDrawing {
   readonly box: SectionBox;
-  /** The hollow of the body without its wire, and the way in. */
+  /** The hollow of the body, and the way in. */
   readonly body: string;
   readonly gate: string;
   /** What stays empty. */
@@ -44,7 +44,7 @@ const round = (mm: number) => Number(mm.toFixed(2));
  *
  * @example freezeDrawing(picture).bands.map(({ fromS }) => fromS) // [0, 1, 2, 3, 4, 5]
  */
-export function freezeDrawing({ bounds, run, section, filling }: FrozenPicture): FreezeDrawing {
+export function freezeDrawing({ bounds, run, section, shape, spent }: FrozenPicture): FreezeDrawing {
   const [mouth] = run;
   const right = Math.max(bounds.max[0], ...run.map(({ xMm, radiusMm }) => xMm + radiusMm));
   const left = Math.min(bounds.min[0], ...run.map(({ xMm, radiusMm }) => xMm - radiusMm));
@@ -62,9 +62,9 @@ export function freezeDrawing({ bounds, run, section, filling }: FrozenPicture):
   const marks = Array.from({ length: Math.ceil(whole / stepS) }, (_, nth) => nth * stepS);
   return {
     box,
-    body: maskPath(filling, (state) => state > 0),
+    body: planePath(shape, 0.5),
     gate: runPath(run),
-    empty: maskPath(filling, (state) => state === 2),
+    empty: planePath(spent, 1),
     bands: marks.map((fromS) => ({ fromS, path: pathOf(times, fromS) })),
     liquidAt: (seconds) => pathOf(times, seconds),
   };
@@ -160,17 +160,17 @@ function pathOfShape({ coordinates }: ContourMultiPolygon, toMm: Raster['toMm'])
     .join('');
 }
 
-/** The outline of cells that hold, with a rim of nothing so that every ring is closed. */
-function maskPath({ xsMm, zsMm, state }: FillSection, holds: (state: number) => boolean): string {
+/** Where a plane reaches a value, with a rim of nothing so that every ring is closed. */
+function planePath({ xsMm, zsMm, values }: PlaneSection, from: number): string {
   const [across, high] = [xsMm.length, zsMm.length];
   const step = (xsMm[1] ?? 1) - (xsMm[0] ?? 0);
   const [wide, tall] = [across + 2, high + 2];
-  const values = Array.from({ length: wide * tall }, (_, at) => {
+  const rimmed = Array.from({ length: wide * tall }, (_, at) => {
     const [x, y] = [(at % wide) - 1, high - Math.floor(at / wide)];
-    return x >= 0 && x < across && y >= 0 && y < high && holds(state[y * across + x] ?? 0) ? 1 : 0;
+    return x >= 0 && x < across && y >= 0 && y < high ? (values[y * across + x] ?? 0) : 0;
   });
   const [left, top] = [(xsMm[0] ?? 0) - 1.5 * step, -(zsMm.at(-1) ?? 0) - 1.5 * step];
-  return pathOfShape(contours().size([wide, tall]).contour(values, 0.5), (x, y) => [
+  return pathOfShape(contours().size([wide, tall]).contour(rimmed, from), (x, y) => [
     round(left + x * step),
     round(top + y * step),
   ]);

@@ -3,7 +3,7 @@ import type { CastChange } from '@/core/freezing/mend-casting';
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
 import type { MeshBounds } from '@/core/meshes/mesh-bounds';
 import type { Vec3 } from '@/core/meshes/mesh';
-import type { GateSide } from '@/core/molds/gate-run';
+import type { Gate, GateSide } from '@/core/molds/gate-run';
 import { lengthText, sizeText, temperatureText } from './words';
 import type { ScreenUnits } from './written-in';
 
@@ -71,7 +71,7 @@ export function flawSentence(
     case 'hollow': {
       const size = sizeText(ballMm(flaw.share, bodyMm3), units.length);
       const shut = flaw.isByGate ? 'The gate is solid' : `It is solid ${at(flaw.shutAtMm)}`;
-      return `${shut} ${seconds(flaw.beforeS)} before the body ${at(flaw.atMm)}, so nothing feeds that place. Expect a dimple or a hollow of about ${size} there.`;
+      return `${shut} ${seconds(flaw.beforeS)} before the body ${at(flaw.atMm)}, so nothing feeds that place. Expect a dimple or a hollow there, about ${size} across.`;
     }
     case 'wrinkled':
       return `The metal arrives nearly frozen: ${percent(flaw.spent)} of the time it can flow is gone. Expect wrinkles and rounded edges.`;
@@ -80,15 +80,18 @@ export function flawSentence(
   }
 }
 
-/** Something done otherwise, as a maker would be told: `Gate 12 mm from the nose, 7 mm wide`. */
+/** Something done otherwise, as a maker would be told: `Drill the gate to 7 mm`. */
 export function changeText(
   change: CastChange,
+  now: Gate,
   { min, max }: MeshBounds,
   { length, temperature }: ScreenUnits,
 ): string {
   const along = (share: number) => lengthText(share * (max[0] - min[0]), length);
   switch (change.is) {
     case 'gate':
+      if (change.gate.side === now.side && change.gate.at === now.at)
+        return `Drill the gate to ${lengthText(change.gate.wideMm, length)}`;
       return `Gate ${change.gate.side === 'above' || change.gate.side === 'below' ? `${along(change.gate.at)} from the nose` : GATE_NAMES[change.gate.side]}, ${lengthText(change.gate.wideMm, length)} wide`;
     case 'vents':
       return `Vent ${change.vents.map(along).join(' and ')} from the nose`;
@@ -99,6 +102,35 @@ export function changeText(
     case 'gap':
       return `Close the halves to ${lengthText(change.gapMm, length)}`;
   }
+}
+
+/** How much of a body its flaws of each title take, to hold what was against what will be. */
+export function flawShares(flaws: readonly CastFlaw[]): ReadonlyMap<string, number> {
+  const shares = new Map<string, number>();
+  for (const flaw of flaws) {
+    const title = flawTitle(flaw);
+    shares.set(title, (shares.get(title) ?? 0) + flaw.share);
+  }
+  return shares;
+}
+
+/** What a change does to the flaws there are: `Mends: air stays in. Less: the gate freezes too soon, 1.7 % to 0.4 %.` */
+export function mendsText(before: readonly CastFlaw[], after: readonly CastFlaw[]): string {
+  const [was, will] = [flawShares(before), flawShares(after)];
+  const gone = [...was.keys()].filter((title) => !will.has(title));
+  const fresh = [...will.keys()].filter((title) => !was.has(title));
+  const stays = [...will].flatMap(([title, share]) => {
+    const had = was.get(title);
+    if (had === undefined) return [];
+    return [`${title.toLowerCase()}${had > 0 ? `, ${percent(had)} of the body to ${percent(share)}` : ''}`];
+  });
+  const said = [
+    ...(gone.length > 0 ? [`Mends: ${gone.join(', ').toLowerCase()}.`] : []),
+    ...(stays.length > 0 ? [`Stays: ${stays.join('; ')}.`] : []),
+    ...(fresh.length > 0 ? [`New: ${fresh.join(', ').toLowerCase()}.`] : []),
+    ...(will.size === 0 ? ['Nothing is left to mend.'] : []),
+  ];
+  return said.join(' ');
 }
 
 /** What makers say of gates, heat and vents, to hold beside what was reckoned. */

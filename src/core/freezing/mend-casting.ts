@@ -27,7 +27,7 @@ export type CastChange =
 
 /** Where a gate is tried along the body, how much wider it is drilled, mm, and how far temperatures are changed, K. */
 const PLACES = [0.12, 0.3, 0.5, 0.7, 0.88];
-const [WIDER_MM, MOST_GATE_MM] = [[1.5, 3], 9];
+const [WIDER_MM, MOST_GATE_MM] = [[1.5, 3, 5], 12];
 const [POUR_STEPS, BLOCK_STEPS] = [
   [-20, 20, 40],
   [-40, 40, 80],
@@ -132,7 +132,7 @@ function changesOf(
           'moved',
           3,
           PLACES.filter((at) => Math.abs(at - gate.at) > 0.1 || gate.side !== 'above').flatMap((at) =>
-            [gate.wideMm, ...wider.slice(-1)].map((wideMm) => ({ side: 'above' as const, at, wideMm })),
+            [gate.wideMm, ...wider.slice(1, 2)].map((wideMm) => ({ side: 'above' as const, at, wideMm })),
           ),
         )
       : []),

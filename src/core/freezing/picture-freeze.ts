@@ -3,6 +3,7 @@ import { meshBounds } from '../meshes/mesh-bounds';
 import type { GatePoint } from '../molds/gate-run';
 import type { CastFlaw } from './cast-flaws';
 import { CAST_ROLES, type Casting, type PourSetting } from './casting';
+import { crossings } from '../meshes/crossings';
 import { brickRooms } from './grid';
 import { heatContent } from './heat-content';
 import type { FeedVerdict } from './judge-feed';
@@ -19,11 +20,11 @@ export interface FreezeSection {
   readonly solidAtS: Float32Array;
 }
 
-/** What of a cavity's plane is empty: 0 off the body, 1 filled, 2 empty. */
-export interface FillSection {
+/** A plane told on even points: row by row from the foot. */
+export interface PlaneSection {
   readonly xsMm: Float64Array;
   readonly zsMm: Float64Array;
-  readonly state: Uint8Array;
+  readonly values: Float32Array;
 }
 
 /** A freezing as a page shows it. */
@@ -31,20 +32,28 @@ export interface FrozenPicture {
   readonly bounds: MeshBounds;
   readonly run: readonly GatePoint[];
   readonly section: FreezeSection;
-  readonly filling: FillSection;
+  /** How much of each point's cell lies in the cavity, a share. */
+  readonly shape: PlaneSection;
+  /** How much of its time to flow the metal has used at each place of the cavity: from 1 on it is empty; 0 off the cavity. */
+  readonly spent: PlaneSection;
   /** Null where it was not solid by the end of what was followed. */
   readonly feed: FeedVerdict | null;
   readonly fill: Pick<FillVerdict, 'spentMost' | 'fullS' | 'flashFromMm'>;
   readonly flaws: readonly CastFlaw[];
   readonly bodyMm3: number;
-  /** What the metal gives the block until it is solid, J. */
-  readonly pourJ: number;
+  /** What the metal of the body gives the block until it is solid, J, and what a gram of it does. */
+  readonly bodyJ: number;
+  readonly heatJg: number;
   readonly bricks: number;
   /** How many times slower the maker's own timed head froze than reckoned; 1 where none was timed. */
   readonly slower: number;
 }
 
-const MM3_PER_M3 = 1e9;
+const [MM3_PER_M3, G_PER_KG] = [1e9, 1000];
+/** Beyond twice its time a place is as empty as it gets. */
+const MOST_SPENT = 2;
+/** Columns of cells that a shape is drawn by. */
+const COLUMNS = 240;
 
 /**
  * What a page needs of a judged casting: the plane where its halves part, and what was found.
@@ -59,20 +68,18 @@ export function pictureFreeze(
 ): FrozenPicture {
   const { laid, verdict } = frozen;
   const { grid, middles } = laid;
-  const [, body, gate] = CAST_ROLES.map((_, nth) => nth);
+  const body = CAST_ROLES.indexOf('body');
   const row = nearest(middles[1], 0);
   const rooms = brickRooms(grid);
   const { metal } = setting;
   const gives = heatContent(metal, setting.pouredC) - heatContent(metal, metal.melting.solidusC, 0);
-  let [bodyMm3, metalM3] = [0, 0];
+  let bodyMm3 = 0;
   for (let at = 0; at < grid.of.length; at += 1) {
-    const role = grid.of[at];
-    if (role === body) bodyMm3 += (rooms[at] ?? 0) * MM3_PER_M3;
-    if (role === body || role === gate) metalM3 += rooms[at] ?? 0;
+    if (grid.of[at] === body) bodyMm3 += (rooms[at] ?? 0) * MM3_PER_M3;
   }
   const inBody = new Set(filled.cells);
-  const state = Uint8Array.from({ length: filled.spent.length }, (_, cell) =>
-    inBody.has(cell) ? ((filled.spent[cell] ?? Infinity) >= 1 ? 2 : 1) : 0,
+  const spent = Float32Array.from(filled.spent, (share, cell) =>
+    inBody.has(cell) ? Math.min(MOST_SPENT, share) : 0,
   );
   return {
     bounds: meshBounds(laid.body),
@@ -83,11 +90,12 @@ export function pictureFreeze(
       roles: Uint8Array.from(planeOf(grid.of, grid.counts, row), (role) => role ?? 0),
       solidAtS: Float32Array.from(planeOf(frozen.frozen.solidAtS, grid.counts, row), (s) => s ?? Infinity),
     },
-    filling: {
+    shape: shapeSection(laid.body),
+    spent: {
       xsMm: filled.middles[0],
       zsMm: filled.middles[2],
-      state: Uint8Array.from(
-        planeOf(state, filled.counts, nearest(filled.middles[1], 0)),
+      values: Float32Array.from(
+        planeOf(spent, filled.counts, nearest(filled.middles[1], 0)),
         (each) => each ?? 0,
       ),
     },
@@ -95,7 +103,8 @@ export function pictureFreeze(
     fill: { spentMost: fill.spentMost, fullS: fill.fullS, flashFromMm: fill.flashFromMm },
     flaws,
     bodyMm3,
-    pourJ: gives * metalM3,
+    bodyJ: (gives * bodyMm3) / MM3_PER_M3,
+    heatJg: gives / metal.densityKgM3 / G_PER_KG,
     bricks: grid.of.length,
     slower,
   };
@@ -107,6 +116,30 @@ function planeOf<T>(of: ArrayLike<T>, [across, deep, high]: readonly [number, nu
     { length: across * high },
     (_, cell) => of[Math.floor(cell / across) * across * deep + at * across + (cell % across)],
   );
+}
+
+/** A body cut where its halves part: how much of each cell's height lies in it. A flat body is cut through its middle. */
+function shapeSection(mesh: Float32Array): PlaneSection {
+  const { min, max } = meshBounds(mesh);
+  const step = (max[0] - min[0]) / COLUMNS;
+  const rows = Math.max(2, Math.ceil((max[2] - min[2]) / step));
+  const xsMm = Float64Array.from({ length: COLUMNS }, (_, at) => min[0] + (at + 0.5) * step);
+  const zsMm = Float64Array.from({ length: rows }, (_, at) => min[2] + (at + 0.5) * step);
+  const isFlat = min[1] >= 0 || max[1] <= 0;
+  const y = isFlat ? (min[1] + max[1]) / 2 : 0;
+  const lines = crossings(mesh, 2, xsMm, [y]);
+  const values = new Float32Array(COLUMNS * rows);
+  for (const [column, line] of lines.entries()) {
+    for (let pair = 0; pair + 1 < line.length; pair += 2) {
+      const [from, to] = [line[pair] ?? 0, line[pair + 1] ?? 0];
+      for (let row = 0; row < rows; row += 1) {
+        const foot = min[2] + row * step;
+        const share = (Math.min(to, foot + step) - Math.max(from, foot)) / step;
+        if (share > 0) values[row * COLUMNS + column] = (values[row * COLUMNS + column] ?? 0) + share;
+      }
+    }
+  }
+  return { xsMm, zsMm, values };
 }
 
 /** Which of rising places lies nearest to one. */

@@ -1,8 +1,11 @@
 import type { Manifold } from 'manifold-3d';
 import type { HookDimensions } from '../cavities/guess-hook-mass';
 import type { Solid } from '../solids/solid';
-import { hookLine } from './hook-line';
+import { along, handleSlot, hookSlot, pinChannel, register, vent, type BlockBox } from './cut-parts';
+import { draftCavity } from './draft-cavity';
+import { gateRun, type Gate, type GatePoint } from './gate-run';
 import { atKernel, trianglesOf, type Workbench } from './kernel';
+import { USUAL_MAKE, type MoldMake } from './mold-make';
 import { raiseSolid } from './raise-solid';
 
 /** What a two-piece mold is cut for. */
@@ -15,95 +18,150 @@ export interface MoldSpec {
   readonly eyeMm: number;
   /** A pin along the axis that is pulled after casting; null for none. */
   readonly pinMm: number | null;
+  /** Where the metal comes in; left out: from above, where the body is highest. */
+  readonly gate?: Gate;
+  /** Where the air leaves, shares of the body's length; left out: at both ends. */
+  readonly vents?: readonly number[];
+  readonly make?: MoldMake;
+}
+
+/** How thick the mold is at its thinnest between two of its hollows, mm. */
+export interface MoldWall {
+  readonly between: 'cavity and outside' | 'cavity and pins' | 'cavity and handle';
+  readonly mm: number;
 }
 
 /** The bodies of a mold: the axis of the casting along x, the parting plane y = 0, the gate from above. */
 export interface MoldBodies {
   readonly head: Float32Array;
   readonly gate: Float32Array;
+  /** Casting and gate in one, as large as the hollow: to mold round. */
+  readonly pattern: Float32Array;
   readonly front: Float32Array;
   readonly back: Float32Array;
   /** Volume of the block before anything is cut from it, mm3. */
   readonly blockMm3: number;
+  readonly walls: readonly MoldWall[];
 }
 
-/** Metal round the cavity, mm: enough that a printed or cast block does not warp. */
-const WALL_MM = 14;
-const GATE_MM = 20;
-const GATE_FOOT_MM = 1.5;
-const FUNNEL_MM = 5;
-const VENT_DEEP_MM = 0.2;
-const VENT_WIDE_MM = 2;
-const SLOT_GAP_MM = 0.05;
-const REGISTER_MM = 3;
-/** Between a register and its socket, so that the halves close. */
-const REGISTER_GAP_MM = 0.1;
-const SEGMENTS = 24;
+const GATE_FOOT_MM = 3;
+const USUAL_VENTS = [0, 1];
+/** Walls thicker than this are not measured. */
+const FAR_MM = 60;
 
 /**
- * Cuts the two halves of a block for a cavity, with its gate, two vents, the hook's slot, a pin's channel and three
- * registers, each half a closed body. The front half carries the registers, the back one the vents.
+ * Cuts the two halves of a block for a cavity, with its gate, its vents, the hook's slot, a pin's channel and what brings the
+ * halves together, each half a closed body. Cones stand on the front half; the vents are in the back one.
  *
  * @example (await cutHalves({ cavity: ball, hook: null, eyeMm: 0, pinMm: null })).front.length // 9 a triangle
  */
 export function cutHalves(spec: MoldSpec): Promise<MoldBodies> {
   return atKernel((bench) => {
     const { kernel, keep } = bench;
+    const make = spec.make ?? USUAL_MAKE;
+    const { wallMm } = make;
     // Laid on its side: the axis along x, the depth of the body across the parting.
     const { cavity } = spec;
-    const head =
+    const straight =
       'laid' in cavity
         ? bench.fromTriangles(cavity.laid)
         : keep(raiseSolid(bench, cavity).rotate([0, 90, 0]));
+    const head = draftCavity(bench, straight, make.draftDegrees);
     const { min, max } = head.boundingBox();
-    const hook = spec.hook ? hookSlot(bench, spec.hook, spec.eyeMm, max[2]) : null;
+    const hook = spec.hook
+      ? hookSlot(bench, spec.hook, { eyeMm: spec.eyeMm, topMm: max[2], gapMm: make.clearanceMm / 2 })
+      : null;
     const reach = hook?.boundingBox() ?? { min, max };
-    const low = [Math.min(min[0], reach.min[0]) - WALL_MM, Math.min(min[2], reach.min[2]) - WALL_MM] as const;
-    const right = Math.max(max[0], reach.max[0]) + WALL_MM;
-    const top = Math.max(max[2] + GATE_MM, reach.max[2] + WALL_MM / 2);
-    const halfThick = Math.max(max[1], -min[1]) + WALL_MM;
-    const size = [right - low[0], 2 * halfThick, top - low[1]] as const;
-    const block = keep(keep(kernel.Manifold.cube([...size])).translate([low[0], -halfThick, low[1]]));
-
-    const gateAt = widestAlong(bench, head, min[0], max[0]);
-    const gateFrom = max[2] * 0.6;
-    const gate = keep(
-      keep(kernel.Manifold.cylinder(top - gateFrom, GATE_FOOT_MM, FUNNEL_MM, SEGMENTS)).translate([
-        gateAt,
-        0,
-        gateFrom,
-      ]),
-    );
+    const run = runFor(bench, head, spec.gate);
+    const spread = (axis: 'xMm' | 'zMm') =>
+      run.slice(1).flatMap((at) => [at[axis] - at.radiusMm, at[axis] + at.radiusMm]);
+    const box: BlockBox = {
+      low: [
+        Math.min(min[0], reach.min[0], ...spread('xMm')) - wallMm,
+        -Math.max(max[1], -min[1]) - wallMm,
+        Math.min(min[2], reach.min[2], ...spread('zMm')) - wallMm,
+      ],
+      high: [
+        Math.max(max[0], reach.max[0], ...spread('xMm')) + wallMm,
+        Math.max(max[1], -min[1]) + wallMm,
+        Math.max(run[0]?.zMm ?? max[2], reach.max[2] + wallMm / 2),
+      ],
+    };
+    const size = box.high.map((high, axis) => high - (box.low[axis] ?? 0)) as [number, number, number];
+    const block = keep(keep(kernel.Manifold.cube(size)).translate([...box.low]));
+    // The funnel reaches to the block's face, wherever that is.
+    const [mouth] = run;
+    const whole = mouth ? along(bench, [{ ...mouth, zMm: box.high[2] }, ...run]) : head;
+    const gate = keep(kernel.Manifold.intersection([whole, block]));
     const cuts = [
       head,
       gate,
       ...(hook ? [hook] : []),
-      ...(spec.pinMm === null ? [] : [pinChannel(bench, spec.pinMm, low[0], right)]),
+      ...(spec.pinMm === null ? [] : [pinChannel(bench, spec.pinMm, box.low[0], box.high[0])]),
     ];
     const cut = keep(kernel.Manifold.difference([block, ...cuts]));
-    const front = keep(cut.trimByPlane([0, 1, 0], 0));
-    const back = keep(cut.trimByPlane([0, -1, 0], 0));
-
-    const corners = [
-      [low[0] + WALL_MM / 2, low[1] + WALL_MM / 2],
-      [right - WALL_MM / 2, low[1] + WALL_MM / 2],
-      [right - WALL_MM / 2, top - WALL_MM / 2],
-    ] as const;
-    const registers = corners.map(([x, z]) => register(bench, x, z, 0));
-    const sockets = corners.map(([x, z]) => register(bench, x, z, REGISTER_GAP_MM));
-    const vents = [min[0], max[0]].map((x) => vent(bench, x, x < gateAt ? low[0] : right));
+    const places = cornersOf(box, wallMm);
+    const registers = places.map((place) => register(bench, place, make, box));
+    const vents = (spec.vents ?? USUAL_VENTS).map((share) => vent(bench, head, share, box));
+    const handles = make.hasHandle ? ([1, -1] as const).map((side) => handleSlot(bench, side, box)) : [];
+    const cones = registers.flatMap(({ add }) => (add ? [add] : []));
+    const holes = registers.flatMap(({ cutFront }) => (cutFront ? [cutFront] : []));
+    const sockets = registers.map(({ cutBack }) => cutBack);
+    const front = keep(
+      kernel.Manifold.union([
+        keep(kernel.Manifold.difference([keep(cut.trimByPlane([0, 1, 0], 0)), ...holes, ...handles])),
+        ...cones,
+      ]),
+    );
+    const back = keep(
+      kernel.Manifold.difference([keep(cut.trimByPlane([0, -1, 0], 0)), ...sockets, ...vents, ...handles]),
+    );
+    const hollow = keep(kernel.Manifold.union([head, gate]));
+    const gapTo = (others: readonly Manifold[]) =>
+      others.length > 0 ? hollow.minGap(keep(kernel.Manifold.union([...others])), FAR_MM) : null;
+    const walls: (MoldWall | null)[] = [
+      { between: 'cavity and outside', mm: wallMm },
+      wallOf('cavity and pins', gapTo(sockets)),
+      wallOf('cavity and handle', gapTo(handles)),
+    ];
     return {
       head: trianglesOf(head),
       gate: trianglesOf(gate),
-      front: trianglesOf(keep(kernel.Manifold.union([front, ...registers]))),
-      back: trianglesOf(keep(kernel.Manifold.difference([back, ...sockets, ...vents]))),
+      pattern: trianglesOf(hollow),
+      front: trianglesOf(front),
+      back: trianglesOf(back),
       blockMm3: size[0] * size[1] * size[2],
+      walls: walls.filter((wall) => wall !== null),
     };
   });
 }
 
-/** Where along x the head is highest: there the gate meets it. */
-function widestAlong({ keep }: Workbench, head: Manifold, from: number, to: number): number {
+const wallOf = (between: MoldWall['between'], mm: number | null): MoldWall | null =>
+  mm === null ? null : { between, mm };
+
+/** The way in: as asked, else from above where the body is highest. A hollow poured from its face has none: it is gated so too. */
+function runFor(bench: Workbench, head: Manifold, gate: Gate | undefined): readonly GatePoint[] {
+  const { min, max } = head.boundingBox();
+  const asked =
+    gate && gate.side !== 'open'
+      ? gate
+      : {
+          side: 'above' as const,
+          at: (highestAlong(bench, head, min[0], max[0]) - min[0]) / (max[0] - min[0]),
+          wideMm: GATE_FOOT_MM,
+        };
+  return gateRun(trianglesOf(head), asked);
+}
+
+const cornersOf = ({ low, high }: BlockBox, wallMm: number) =>
+  [
+    [low[0] + wallMm / 2, low[2] + wallMm / 2],
+    [high[0] - wallMm / 2, low[2] + wallMm / 2],
+    [high[0] - wallMm / 2, high[2] - wallMm / 2],
+  ] as const;
+
+/** Where along x a body is highest. */
+function highestAlong({ keep }: Workbench, head: Manifold, from: number, to: number): number {
   const steps = 24;
   let best = { x: (from + to) / 2, height: 0 };
   for (let step = 1; step < steps; step += 1) {
@@ -114,51 +172,4 @@ function widestAlong({ keep }: Workbench, head: Manifold, from: number, to: numb
     if (height > best.height + 1e-6) best = { x: x + (to - from) / steps / 2, height };
   }
   return best.x;
-}
-
-/** The hook's wire as a channel, half in each half. */
-function hookSlot({ kernel, keep }: Workbench, hook: HookDimensions, eyeMm: number, topMm: number): Manifold {
-  const radius = hook.wireMm / 2 + SLOT_GAP_MM;
-  const eyeRise = topMm + hook.wireMm * 2;
-  const line = hookLine(hook, eyeMm, eyeRise);
-  const beads = line.map(([x, z]) =>
-    keep(keep(kernel.Manifold.sphere(radius, SEGMENTS / 2)).translate([x, 0, z])),
-  );
-  const wires = beads.slice(1).map((bead, index) => keep(kernel.Manifold.hull([beads[index] ?? bead, bead])));
-  const [eyeAt] = line;
-  const eye = keep(
-    keep(
-      keep(kernel.Manifold.cylinder(hook.wireMm, hook.wireMm * 2, hook.wireMm * 2, SEGMENTS, true)).rotate([
-        90, 0, 0,
-      ]),
-    ).translate([eyeAt?.[0] ?? eyeMm, 0, eyeRise + hook.wireMm]),
-  );
-  return keep(kernel.Manifold.union([...wires, eye]));
-}
-
-function pinChannel({ kernel, keep }: Workbench, pinMm: number, from: number, to: number): Manifold {
-  const pin = keep(kernel.Manifold.cylinder(to - from, pinMm / 2, pinMm / 2, SEGMENTS));
-  return keep(keep(pin.rotate([0, 90, 0])).translate([from, 0, 0]));
-}
-
-/** A scratch from the end of the cavity to the edge of the block, in the back half's face. */
-function vent({ kernel, keep }: Workbench, from: number, to: number): Manifold {
-  const left = Math.min(from, to) - 0.5;
-  const long = Math.abs(to - from) + 1;
-  const box = keep(kernel.Manifold.cube([long, VENT_DEEP_MM * 2, VENT_WIDE_MM]));
-  return keep(box.translate([left, -VENT_DEEP_MM, -VENT_WIDE_MM / 2]));
-}
-
-/** A blunt cone standing on the parting plane into the back half; its socket is larger by the gap. */
-function register({ kernel, keep }: Workbench, x: number, z: number, gap: number): Manifold {
-  const cone = keep(
-    kernel.Manifold.cylinder(
-      REGISTER_MM + gap + 1,
-      REGISTER_MM + gap + 0.35,
-      REGISTER_MM * 0.6 + gap,
-      SEGMENTS,
-    ),
-  );
-  // Begins a millimeter inside the front half, so that the two are one body.
-  return keep(keep(keep(cone.translate([0, 0, -1])).rotate([90, 0, 0])).translate([x, 0, z]));
 }

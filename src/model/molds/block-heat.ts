@@ -1,4 +1,5 @@
 import { sum } from '@/core/numeric/sum';
+import type { FrozenPicture } from '@/core/freezing/picture-freeze';
 import { beatFor, restS, warmBlock, type BlockEvening } from '@/core/freezing/warm-block';
 import type { MoldKind } from '@/core/molds/made-of';
 import type { Cavity, Mold } from '@/records/mold';
@@ -88,7 +89,12 @@ export function blockWarmth(
   };
 }
 
-/** What all cavities of a block give it at a pour, by what one of them does, J. */
-export function pourHeat(mold: Pick<Mold, 'cavities'>, cavity: Cavity, cavityJ: number): number {
-  return (cavityJ * sum(mold.cavities.map(({ volumeCm3 }) => volumeCm3))) / cavity.volumeCm3;
+/** What a pour gives a block, J: the castings of all its cavities, by one of them, and the sprue. */
+export function pourHeat(
+  mold: Pick<Mold, 'cavities' | 'spruePerPourG'>,
+  cavity: Cavity,
+  { bodyJ, heatJg }: Pick<FrozenPicture, 'bodyJ' | 'heatJg'>,
+): number {
+  const times = sum(mold.cavities.map(({ volumeCm3 }) => volumeCm3)) / cavity.volumeCm3;
+  return bodyJ * times + heatJg * mold.spruePerPourG;
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import type { FrozenPicture } from '@/core/freezing/picture-freeze';
 import { blockLump, blockWarmth, pourHeat, SHOWN_POURS, type BlockSize } from '@/model/molds/block-heat';
 import type { CastDraft } from '@/model/molds/cast-question';
 import type { Cavity, Mold } from '@/records/mold';
@@ -21,8 +22,8 @@ interface BlockWarmthProps {
   readonly cavity: Cavity;
   readonly draft: CastDraft;
   readonly size: BlockSize;
-  /** What this cavity's casting gives at a pour, J. */
-  readonly pourJ: number;
+  /** What this cavity's casting gives at a pour. */
+  readonly picture: FrozenPicture;
   readonly weighsG: number | null;
   readonly onWeighs: (massG: number | null) => void;
 }
@@ -31,7 +32,7 @@ const COLD_C = 20;
 
 /** How warm the block is at each pour of an evening: from when on it is warm, at which beat it stays so, when it needs a rest. */
 export function BlockWarmth(props: BlockWarmthProps) {
-  const { mold, cavity, draft, size, pourJ, weighsG, onWeighs } = props;
+  const { mold, cavity, draft, size, picture, weighsG, onWeighs } = props;
   const { mass, temperature } = useUnits();
   const [beatS, setBeatS] = useState<number | null>(mold.secondsPerPour);
   const [startC, setStartC] = useState<number | null>(COLD_C);
@@ -40,7 +41,7 @@ export function BlockWarmth(props: BlockWarmthProps) {
     of: draft.of,
     startC: startC ?? COLD_C,
     wantedC: draft.blockC,
-    pourJ: pourHeat(mold, cavity, pourJ),
+    pourJ: pourHeat(mold, cavity, picture),
     beatS: beatS ?? mold.secondsPerPour,
   };
   const warmth = blockWarmth(lump, asked);
@@ -85,8 +86,8 @@ export function BlockWarmth(props: BlockWarmthProps) {
         {seen === 1
           ? `It is at ${wanted} from the first pour on. `
           : seen === null
-            ? `It does not get to ${wanted} in ${SHOWN_POURS} pours at this pace: preheat it, or pour faster. `
-            : `It comes to ${wanted} at pour ${seen}: the ${seen === 2 ? 'one' : seen - 1} before ${seen === 2 ? 'is' : 'are'} likely to go back into the pot. Preheated, the first is good. `}
+            ? `Started so, it does not come to ${wanted} in ${SHOWN_POURS} pours at this pace. Preheat it, or pour faster. `
+            : `Started so, it comes to ${wanted} at pour ${seen}. What is cast before may come out cold: preheat it rather. `}
         It settles at{' '}
         <Figure working={working} tone="brass">
           {temperatureText(warmth.settlesC, temperature)}

@@ -5,7 +5,6 @@ import { MOLD_KINDS, type MoldKind } from '@/core/molds/made-of';
 import { moldMaterial, usualHeat, type CastDraft } from '@/model/molds/cast-question';
 import type { MetalBin } from '@/records/bin';
 import { GATE_NAMES } from '@/text/cast-words';
-import { stack } from '@/ui/layout/layout';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { PercentField } from '@/ui/unit-field/PercentField';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
@@ -14,7 +13,6 @@ import { useBench } from '../BenchProvider';
 interface CastFieldsProps {
   readonly draft: CastDraft;
   readonly metal: MetalBin;
-  readonly isUncut: boolean;
   readonly onDraft: (draft: CastDraft) => void;
   readonly onMetal: ((metalId: string) => void) | undefined;
 }
@@ -38,7 +36,7 @@ export function CastFields({ draft, metal, onDraft, onMetal }: CastFieldsProps) 
   const setGate = (change: Partial<CastDraft['gate']>) => set({ gate: { ...gate, ...change } });
   const isAlong = gate.side === 'above' || gate.side === 'below';
   return (
-    <div className={stack(8)}>
+    <>
       {onMetal ? (
         <ChoiceField
           label="Metal"
@@ -115,6 +113,6 @@ export function CastFields({ draft, metal, onDraft, onMetal }: CastFieldsProps) 
           />
         </>
       )}
-    </div>
+    </>
   );
 }

@@ -4,12 +4,13 @@ import { Slider } from 'antd';
 import { useMemo, useState } from 'react';
 import type { CastDraft, CastSubject } from '@/model/molds/cast-question';
 import { castQuestion, moldMaterial, usualHeat } from '@/model/molds/cast-question';
+import type { FrozenPicture } from '@/core/freezing/picture-freeze';
 import { withChange, type CastChange } from '@/core/freezing/mend-casting';
 import type { MetalBin } from '@/records/bin';
 import { pouredThermal } from '@/reference/poured-thermal';
 import { listedMetal } from '@/model/metals/listed-metal';
 import { castPictureText } from '@/text/cast-words';
-import { apart, column } from '@/ui/layout/layout';
+import { apart, column, stack } from '@/ui/layout/layout';
 import { FreezeSection } from '@/ui/freeze-drawing/FreezeSection';
 import { useSentence, useUnits } from '@/ui/units/use-units';
 import { useBench } from '../BenchProvider';
@@ -33,8 +34,10 @@ interface FreezeBoardProps {
   /** The block is not cut yet: the gate may go anywhere. */
   readonly isUncut: boolean;
   readonly modulusMm: number | null;
+  /** What stands over the fields. */
+  readonly lead?: React.ReactNode;
   /** What else is said of this casting's block. */
-  readonly children?: (pourJ: number) => React.ReactNode;
+  readonly children?: (picture: FrozenPicture) => React.ReactNode;
 }
 
 /** A head that was timed was poured of soft lead into a warm aluminum block, unless somebody says otherwise (typical). */
@@ -42,7 +45,7 @@ const [TIMED_METAL, TIMED_BLOCK_C] = ['listed:soft-lead', 120];
 
 /** A casting followed from the pour until it is solid: where it freezes last, what goes wrong, what to change. */
 export function FreezeBoard(props: FreezeBoardProps) {
-  const { name, subject, metal, draft, onDraft, onMetal, isUncut, modulusMm, children } = props;
+  const { name, subject, metal, draft, onDraft, onMetal, isUncut, modulusMm, lead, children } = props;
   const { view } = useBench();
   const units = useUnits();
   const sentence = useSentence();
@@ -95,7 +98,10 @@ export function FreezeBoard(props: FreezeBoardProps) {
   const wholeS = picture?.feed?.allSolidS ?? null;
   return (
     <div className={apart(20, styles.board)}>
-      <CastFields draft={draft} metal={metal} isUncut={isUncut} onDraft={onDraft} onMetal={onMetal} />
+      <div className={stack(8, styles.fields)}>
+        {lead}
+        <CastFields draft={draft} metal={metal} onDraft={onDraft} onMetal={onMetal} />
+      </div>
       <div className={column(12)}>
         <JobBar job={job} says="Following the freezing" onAgain={again} isStale={isStale} />
         <JobFailure job={job} />
@@ -150,7 +156,7 @@ export function FreezeBoard(props: FreezeBoardProps) {
               isUncut={isUncut}
               onTry={apply}
             />
-            {children?.(picture.pourJ)}
+            {children?.(picture)}
           </div>
         ) : null}
       </div>

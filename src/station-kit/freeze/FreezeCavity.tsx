@@ -8,7 +8,6 @@ import { cavityLoft, cavitySubject, usualDraft, type CastDraft } from '@/model/m
 import type { MetalBin } from '@/records/bin';
 import type { Mold } from '@/records/mold';
 import { markText } from '@/text/words';
-import { row } from '@/ui/layout/layout';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '../BenchProvider';
@@ -16,7 +15,6 @@ import { drawMold } from '../draw-mold';
 import { inBackground } from '../in-background';
 import { BlockWarmth } from './BlockWarmth';
 import { FreezeBoard } from './FreezeBoard';
-import styles from './freeze.module.css';
 
 interface FreezeCavityProps {
   readonly mold: Mold;
@@ -73,47 +71,47 @@ export function FreezeCavity({ mold, index, metal, onCavity, onMetal }: FreezeCa
       JSON.stringify([usual.gate, usual.vents, usual.of, usual.gapMm]) &&
     weighsG === (mold.heat?.weighsG ?? null);
   return (
-    <>
-      <div className={row(12, styles.head)}>
-        <ChoiceField
-          label="Cavity"
-          value={String(index)}
-          options={mold.cavities.map((each, at) => ({
-            value: String(at),
-            label: `${at + 1}, marked ${markText(each.nominalG, mass)}`,
-          }))}
-          onChange={(at) => at !== null && onCavity(Number(at))}
-        />
-        {isKept ? null : (
-          <Button type="primary" onClick={keep}>
-            Keep gate and mold
-          </Button>
-        )}
-      </div>
-      <FreezeBoard
-        name={`${mold.name}, ${mark}`}
-        subject={subject}
-        metal={metal}
-        draft={draft}
-        onDraft={(next) => setChanged({ of, draft: next })}
-        onMetal={onMetal}
-        isUncut={mold.kind === 'board'}
-        modulusMm={cavityModulus(cavity)}
-      >
-        {(pourJ) =>
-          size && draft.of !== 'wood' && draft.of !== 'plaster' ? (
-            <BlockWarmth
-              mold={mold}
-              cavity={cavity}
-              draft={draft}
-              size={size}
-              pourJ={pourJ}
-              weighsG={weighsG}
-              onWeighs={setWeighsG}
-            />
-          ) : null
-        }
-      </FreezeBoard>
-    </>
+    <FreezeBoard
+      name={`${mold.name}, ${mark}`}
+      subject={subject}
+      metal={metal}
+      draft={draft}
+      onDraft={(next) => setChanged({ of, draft: next })}
+      onMetal={onMetal}
+      isUncut={mold.kind === 'board'}
+      modulusMm={cavityModulus(cavity)}
+      lead={
+        <>
+          <ChoiceField
+            label="Cavity"
+            value={String(index)}
+            options={mold.cavities.map((each, at) => ({
+              value: String(at),
+              label: `${at + 1}, marked ${markText(each.nominalG, mass)}`,
+            }))}
+            onChange={(at) => at !== null && onCavity(Number(at))}
+          />
+          {isKept ? null : (
+            <Button type="primary" onClick={keep}>
+              Keep gate and mold
+            </Button>
+          )}
+        </>
+      }
+    >
+      {(picture) =>
+        size && draft.of !== 'wood' && draft.of !== 'plaster' ? (
+          <BlockWarmth
+            mold={mold}
+            cavity={cavity}
+            draft={draft}
+            size={size}
+            picture={picture}
+            weighsG={weighsG}
+            onWeighs={setWeighsG}
+          />
+        ) : null
+      }
+    </FreezeBoard>
   );
 }

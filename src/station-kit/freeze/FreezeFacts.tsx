@@ -43,7 +43,7 @@ export function FreezeFacts({ picture, draft, trial, modulusMm }: FreezeFactsPro
             <dt>{name}</dt>
             <dd>
               <Figure working={working} tone={isTold ? 'ink' : 'brass'}>
-                {n(s, 2)} s
+                {s < 10 ? s.toFixed(1) : s.toFixed(0)} s
               </Figure>
             </dd>
           </div>

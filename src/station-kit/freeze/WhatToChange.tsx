@@ -3,11 +3,11 @@
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import type { CastChange, MakerCan } from '@/core/freezing/mend-casting';
-import type { CastFlaw } from '@/core/freezing/cast-flaws';
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
+import type { Gate } from '@/core/molds/gate-run';
 import type { MoldKind } from '@/core/molds/made-of';
 import { moldMaterial } from '@/model/molds/cast-question';
-import { changeText, flawTitle, RULES_OF_THUMB } from '@/text/cast-words';
+import { changeText, mendsText, RULES_OF_THUMB } from '@/text/cast-words';
 import { wrap } from '@/ui/layout/layout';
 import { useUnits } from '@/ui/units/use-units';
 import type { CastTask } from '@/workers/protocol';
@@ -67,7 +67,7 @@ export function WhatToChange({ task, taskKey, picture, of, isUncut, onTry }: Wha
       )}
       <JobBar job={job} says="Trying changes" />
       <JobFailure job={job} />
-      {mends ? <Found mends={mends} picture={picture} onTry={onTry} /> : null}
+      {mends ? <Found mends={mends} gate={task.casting.gate} picture={picture} onTry={onTry} /> : null}
       <ul className={styles.rules} aria-label="What makers say">
         {RULES_OF_THUMB.filter(({ of: kind }) => kinds.has(kind)).map(({ says }) => (
           <li key={says}>{says}</li>
@@ -77,38 +77,27 @@ export function WhatToChange({ task, taskKey, picture, of, isUncut, onTry }: Wha
   );
 }
 
-const titles = (flaws: readonly CastFlaw[]) => [...new Set(flaws.map(flawTitle))];
-
-function Found({
-  mends,
-  picture,
-  onTry,
-}: {
+interface FoundProps {
   readonly mends: Mends;
+  readonly gate: Gate;
   readonly picture: FrozenPicture;
   readonly onTry: (changes: readonly CastChange[]) => void;
-}) {
+}
+
+function Found({ mends, gate, picture, onTry }: FoundProps) {
   const units = useUnits();
   if (mends.length === 0) {
     return <p role="status">Nothing of what you can do mends it. Change the shape, or tick more above.</p>;
   }
-  const before = titles(picture.flaws);
   return (
     <ol className={styles.mends} aria-label="Changes that mend it">
       {mends.map(({ changes, told }) => {
-        const after = titles(told);
-        const gone = before.filter((title) => !after.includes(title));
-        const says = changes.map(({ what }) => changeText(what, picture.bounds, units)).join('. ');
+        const says = changes.map(({ what }) => changeText(what, gate, picture.bounds, units)).join('. ');
         return (
           <li key={says}>
             <div>
               <strong>{says}</strong>
-              <p>
-                {gone.length > 0 ? `Mends: ${gone.join(', ').toLowerCase()}. ` : ''}
-                {after.length > 0
-                  ? `${gone.length > 0 ? 'Stays, less' : 'Lessens'}: ${after.join(', ').toLowerCase()}.`
-                  : 'Nothing is left to mend.'}
-              </p>
+              <p>{mendsText(picture.flaws, told)}</p>
             </div>
             <Button onClick={() => onTry(changes.map(({ what }) => what))}>Try it</Button>
           </li>

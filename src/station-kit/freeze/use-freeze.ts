@@ -10,7 +10,7 @@ import type { CastTask } from '@/workers/protocol';
 import { useJob } from '../use-job';
 
 /** A page follows so many bricks: a few seconds. */
-const BRICKS = 90_000;
+const BRICKS = 80_000;
 /** What is changed settles before it is followed anew. */
 const SETTLE_MS = 400;
 

@@ -10,8 +10,8 @@ import { useWidth } from '../use-width';
 import { FlawMarks } from './FlawMarks';
 import styles from './freeze-drawing.module.css';
 
-const HEIGHT = 330;
-const MOST_PX_PER_MM = 15;
+const HEIGHT = 400;
+const MOST_PX_PER_MM = 18;
 
 interface FreezeSectionProps {
   readonly picture: FrozenPicture;
