@@ -11,7 +11,7 @@ import type { ScreenUnits } from './written-in';
 const near = (mm: number) => Math.max(0.5, Math.round(mm * 2) / 2);
 
 /** Where a place of a body lies, in words: `9 mm from the nose`. */
-export function placeText(
+function placeText(
   [x, , z]: Vec3,
   { min, max }: MeshBounds,
   side: GateSide,
@@ -105,7 +105,7 @@ export function changeText(
 }
 
 /** How much of a body its flaws of each title take, to hold what was against what will be. */
-export function flawShares(flaws: readonly CastFlaw[]): ReadonlyMap<string, number> {
+function flawShares(flaws: readonly CastFlaw[]): ReadonlyMap<string, number> {
   const shares = new Map<string, number>();
   for (const flaw of flaws) {
     const title = flawTitle(flaw);

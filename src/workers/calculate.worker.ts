@@ -223,19 +223,56 @@ const DOERS: Doers = {
     const { rackLoads } = await import('@/core/coats/rack/rack-loads');
     return rackLoads(groups, cureMinutes, rack, { timeLimitS });
   },
-  cutMold: async ({ spec, body, coldScale, title }) => {
-    const [{ cutHalves }, { writeStl }] = await Promise.all([
+  cutMold: async ({ spec, body, coldScale, title, what, as }) => {
+    const [{ cutHalves }, { writeStl }, { write3mf }] = await Promise.all([
       import('@/core/molds/cut-halves'),
       import('@/core/meshes/write-stl'),
+      import('@/core/meshes/write-3mf'),
     ]);
     const laid = await laidBody(body);
     if (!laid.ok) return laid;
-    const { head, front, back } = await cutHalves({ ...spec, cavity: { laid: laid.value } });
-    return done({
-      head: writeStl(scaled(head, coldScale), `${title}, cold casting`),
-      front: writeStl(front, `${title}, front half`),
-      back: writeStl(back, `${title}, back half`),
-    });
+    const { head, front, back, pattern, walls } = await cutHalves({ ...spec, cavity: { laid: laid.value } });
+    const bodies = {
+      head: [['head', 'cold casting', scaled(head, coldScale)]],
+      halves: [
+        ['front', 'front half', front],
+        ['back', 'back half', back],
+      ],
+      pattern: [['pattern', 'pattern with its gate', pattern]],
+    } as const;
+    const chosen = bodies[what];
+    const files =
+      as === '3mf'
+        ? [
+            {
+              part: what,
+              bytes: write3mf(
+                chosen.map(([, name, triangles]) => ({ name, triangles })),
+                title,
+              ),
+            },
+          ]
+        : chosen.map(([part, name, triangles]) => ({
+            part,
+            bytes: writeStl(triangles, `${title}, ${name}`),
+          }));
+    return done({ files, walls });
+  },
+  raiseMold: async ({ spec, body, coldScale }) => {
+    const [{ cutHalves }, { raiseWire }] = await Promise.all([
+      import('@/core/molds/cut-halves'),
+      import('@/core/molds/raise-wire'),
+    ]);
+    const laid = await laidBody(body);
+    if (!laid.ok) return laid;
+    const { head, gate, front, back } = await cutHalves({ ...spec, cavity: { laid: laid.value } });
+    const topMm = head.reduce((most, value, at) => (at % 3 === 2 ? Math.max(most, value) : most), -Infinity);
+    const hook = spec.hook ? await raiseWire(spec.hook, { eyeMm: spec.eyeMm, topMm }) : null;
+    const raised = { head: scaled(head, coldScale), gate: scaled(gate, coldScale), front, back, hook };
+    return transfer(
+      done(raised),
+      [raised.head, raised.gate, front, back, ...(hook ? [hook] : [])].map(({ buffer }) => buffer),
+    );
   },
 };
 

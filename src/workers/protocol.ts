@@ -6,7 +6,7 @@ import type { CastChange, MakerCan } from '@/core/freezing/mend-casting';
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
 import type { TimedHead } from '@/core/freezing/slower-by';
 import type { BodySource } from '@/core/molds/body-source';
-import type { MoldSpec } from '@/core/molds/cut-halves';
+import type { MoldSpec, MoldWall } from '@/core/molds/cut-halves';
 import type { Sitting, SittingBody } from '@/core/molds/sit-on-bottom';
 import type { StudiedBody } from '@/core/molds/study-body';
 import type { PourPlan, KeyCount, PlanMold } from '@/core/pours/pour-plan';
@@ -32,11 +32,25 @@ export type JobProgress = ProgramProgress | { readonly share: number };
 /** A mesh read from a file: what it measures and a sketch of it. Its million triangles stay with the worker. */
 export type ReadMesh = StudiedBody;
 
-/** The files of a mold, binary STL. */
-export interface MoldFiles {
-  readonly head: Uint8Array<ArrayBuffer>;
-  readonly front: Uint8Array<ArrayBuffer>;
-  readonly back: Uint8Array<ArrayBuffer>;
+/** What can be taken away of a cavity. */
+export type MoldBody = 'head' | 'halves' | 'pattern';
+
+/** A file to save. */
+export interface MadeFile {
+  /** What of the mold it is, as part of its name: `front`. */
+  readonly part: string;
+  readonly bytes: Uint8Array<ArrayBuffer>;
+}
+
+/** A mold's bodies as they are seen: nine numbers a triangle, mm. */
+export interface RaisedMold {
+  /** The cold casting. */
+  readonly head: Float32Array;
+  readonly gate: Float32Array;
+  readonly front: Float32Array;
+  readonly back: Float32Array;
+  /** The hook's wire; null for none. */
+  readonly hook: Float32Array | null;
 }
 
 /** A casting and how it is poured, before its body is raised. */
@@ -180,8 +194,20 @@ export interface Jobs {
       /** From the hot cavity to the cold casting. */
       readonly coldScale: number;
       readonly title: string;
+      readonly what: MoldBody;
+      readonly as: 'stl' | '3mf';
     };
-    readonly gives: Outcome<MoldFiles>;
+    readonly gives: Outcome<{ readonly files: readonly MadeFile[]; readonly walls: readonly MoldWall[] }>;
+    readonly tells: never;
+  };
+  /** The bodies of a mold, to be turned and looked at. */
+  readonly raiseMold: {
+    readonly takes: {
+      readonly spec: Omit<MoldSpec, 'cavity'>;
+      readonly body: BodySource;
+      readonly coldScale: number;
+    };
+    readonly gives: Outcome<RaisedMold>;
     readonly tells: never;
   };
 }

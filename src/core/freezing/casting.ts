@@ -4,7 +4,6 @@ import type { ThermalMaterial } from './grid';
 
 /** What a brick of a casting in its mold is. */
 export const CAST_ROLES = ['mold', 'body', 'gate', 'wire'] as const;
-export type CastRole = (typeof CAST_ROLES)[number];
 
 /** A body in its mold, with the way in and what lies in it. */
 export interface Casting {

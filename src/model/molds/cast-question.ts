@@ -6,12 +6,15 @@ import type { BodySource } from '@/core/molds/body-source';
 import { USUAL_GATE_MM, type Gate } from '@/core/molds/gate-run';
 import { hookLine } from '@/core/molds/hook-line';
 import type { MoldKind } from '@/core/molds/made-of';
+import type { MakingWay } from '@/core/solids/forms/definition';
 import type { Loft } from '@/core/solids/loft';
+import { outlineOf } from '@/core/solids/solid-outline';
 import type { MetalBin } from '@/records/bin';
 import type { Cavity, Mold } from '@/records/mold';
 import { MOLD_MATERIALS, STEEL_WIRE, type MoldMaterial } from '@/reference/mold-materials';
 import { nearestMetal } from '@/reference/nearest-metal';
 import { pouredThermal, type KnownPoured } from '@/reference/poured-thermal';
+import type { Design } from './design';
 import { discForce } from './disc-force';
 
 /** How a casting is to be poured, as a page has it in hand. */
@@ -123,6 +126,23 @@ export function usualDraft(
     gapMm: mold?.heat?.gapMm ?? USUAL_GAP_MM,
     ...usualHeat(metal, of),
   };
+}
+
+/** Both ends of a body that is gated from above: there its air goes last (typical). */
+const END_VENTS = [0.02, 0.98];
+
+/** How a cavity that is being designed would be made and gated. */
+export function designDraft(
+  way: MakingWay,
+  design: Design | null,
+  metal: Pick<MetalBin, 'composition'>,
+): CastDraft {
+  const outline = design?.solid ? outlineOf(design.solid) : null;
+  const loft: Loft | null = outline
+    ? { ...outline, profile: outline.points.map(([along, r]) => [r, along] as const) }
+    : null;
+  const draft = usualDraft({ kind: way === 'drilled' ? 'board' : 'bar' }, null, loft, metal);
+  return way === 'drilled' ? draft : { ...draft, vents: END_VENTS };
 }
 
 /** How hot metal and block usually are, C. */

@@ -13,7 +13,9 @@ import { lengthText, lotText, markText, massText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
 import { useSentence, useUnits } from '@/ui/units/use-units';
 import { plateSheet } from '@/station-kit/print/cavity-plate';
+import { designDraft, type CastDraft } from '@/model/molds/cast-question';
 import { drawnSolid, formOf, styleOf, workOut, type Design, type Shape } from '@/model/molds/design';
+import { DesignBodies } from './DesignBodies';
 import { DesignFigures } from './DesignFigures';
 import { FORM_KEYS, FormRail, FROM_STL, OWN_PROFILE } from '@/ui/mold-design/FormRail';
 import { FreezeForm } from './FreezeForm';
@@ -22,7 +24,6 @@ import { PutOnBlock } from './PutOnBlock';
 import { SectionDrawing } from '@/ui/mold-design/SectionDrawing';
 import { OnTheBottom, type TrailerWish } from '@/ui/mold-design/OnTheBottom';
 import { StlReader } from './StlReader';
-import { TakeAway } from './TakeAway';
 import { JobFailure } from '@/station-kit/JobFailure';
 import { useStudy } from '@/station-kit/poses/use-study';
 import { WishFields, type WishDraft } from './WishFields';
@@ -65,6 +66,7 @@ export function DesignBoard({ targetG, metalId, profile, onSaved }: DesignBoardP
   const [behind, setBehind] = useState<TrailerWish>({ tailMm: roundLength(60, length), liftG: null });
   const { tailMm, liftG } = behind;
   const [open, setOpen] = useState<'freeze' | 'block' | null>(null);
+  const [cast, setCast] = useState<{ key: string; metalId: string; draft: CastDraft } | null>(null);
 
   const form = key === OWN_PROFILE || key === FROM_STL ? null : formOf(key);
   const shape = useMemo((): Shape | null => {
@@ -103,6 +105,11 @@ export function DesignBoard({ targetG, metalId, profile, onSaved }: DesignBoardP
   const told = form?.fields.find((field) => field.key === wish.vary);
 
   const sheet = design && plateSheet({ title, design, form, metal, units });
+  // What was said of gate and mold belongs to one form in one metal.
+  const draft =
+    cast?.key === key && cast.metalId === metal.id
+      ? cast.draft
+      : designDraft(form?.way ?? 'printed', design, metal);
 
   return (
     <>
@@ -149,19 +156,17 @@ export function DesignBoard({ targetG, metalId, profile, onSaved }: DesignBoardP
             <OnTheBottom {...{ study, hook, eyeMm, trailer }} wish={behind} onWish={setBehind} />
           ) : null}
           {design ? (
-            <TakeAway
+            <DesignBodies
               name={title}
-              body={
-                design.solid
-                  ? { solid: design.solid }
-                  : mesh
-                    ? { file: mesh.file, scale: design.scale }
-                    : null
-              }
+              design={design}
+              file={key === FROM_STL ? (mesh?.file ?? null) : null}
+              metal={metal}
               hook={hook}
               eyeMm={eyeMm}
               pinMm={wish.pinMm}
-              shrinkLinear={metal.shrinkLinear}
+              modulusMm={study.body?.modulusMm ?? null}
+              draft={draft}
+              onDraft={(next) => setCast({ key, metalId: metal.id, draft: next })}
               sheet={sheet}
             />
           ) : null}
@@ -180,7 +185,7 @@ export function DesignBoard({ targetG, metalId, profile, onSaved }: DesignBoardP
           design={design}
           title={title}
           way={form?.way ?? 'printed'}
-          cavity={{ style: styleOf(shape, hook), nominalG: wish.targetG ?? design.finishedG, hook }}
+          cavity={{ style: styleOf(shape, hook), nominalG: wish.targetG ?? design.finishedG, hook, draft }}
           onClose={() => setOpen(null)}
           onSaved={onSaved}
         />

@@ -10,6 +10,7 @@ import type { Cavity, Mold } from '@/records/mold';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
 import { TextField } from '@/ui/unit-field/TextField';
 import { useBench } from '@/station-kit/BenchProvider';
+import type { CastDraft } from '@/model/molds/cast-question';
 import type { Design } from '@/model/molds/design';
 import { inBackground } from '@/station-kit/in-background';
 
@@ -19,7 +20,12 @@ interface PutOnBlockProps {
   readonly design: Design;
   readonly title: string;
   readonly way: MakingWay;
-  readonly cavity: { readonly style: string; readonly nominalG: number; readonly hook: HookBin | null };
+  readonly cavity: {
+    readonly style: string;
+    readonly nominalG: number;
+    readonly hook: HookBin | null;
+    readonly draft: CastDraft;
+  };
   readonly onClose: () => void;
   readonly onSaved: (moldId: string) => void;
 }
@@ -55,6 +61,7 @@ export function PutOnBlock({ design, title, way, cavity, onClose, onSaved }: Put
           removed: true,
         })),
       outline: design.solid ? outlineOf(design.solid) : null,
+      gate: { ...cavity.draft.gate, vents: [...cavity.draft.vents] },
       spot: null,
     };
     const known = view.moldById.get(target);
@@ -73,6 +80,7 @@ export function PutOnBlock({ design, title, way, cavity, onClose, onSaved }: Put
           maxPours: null,
           warmUpPours: 1,
           warmWork: null,
+          heat: { of: cavity.draft.of, weighsG: null, gapMm: cavity.draft.gapMm },
           cavities: [made],
         };
     onSaved(await workshop.molds.save(mold));

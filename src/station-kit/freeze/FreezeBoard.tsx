@@ -131,7 +131,7 @@ export function FreezeBoard(props: FreezeBoardProps) {
               )}
             </FreezeSection>
             {wholeS === null ? null : (
-              <label className={styles.moment}>
+              <div className={styles.moment}>
                 <span>
                   {atS === null ? 'When each place is solid' : `${atS.toFixed(1)} s after the pour`}
                 </span>
@@ -144,7 +144,7 @@ export function FreezeBoard(props: FreezeBoardProps) {
                   ariaLabelForHandle="Seconds after the pour"
                   onChange={(s) => setAtS(s >= wholeS * 0.995 ? null : s)}
                 />
-              </label>
+              </div>
             )}
             <FreezeFacts picture={picture} draft={draft} trial={trial} modulusMm={modulusMm} />
             <FlawList picture={picture} side={draft.gate.side} />

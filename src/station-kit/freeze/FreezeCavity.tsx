@@ -13,6 +13,7 @@ import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '../BenchProvider';
 import { drawMold } from '../draw-mold';
 import { inBackground } from '../in-background';
+import { TurnBodies } from '../bodies/TurnBodies';
 import { BlockWarmth } from './BlockWarmth';
 import { FreezeBoard } from './FreezeBoard';
 
@@ -52,12 +53,17 @@ export function FreezeCavity({ mold, index, metal, onCavity, onMetal }: FreezeCa
         }
       : null;
   }, [mold, loft]);
+  // What was changed belongs to one cavity in one metal.
+  const of = `${mold.id} ${cavity?.id ?? ''} ${metal.id}`;
+  const draft = changed?.of === of ? changed.draft : usual;
+  const turned = JSON.stringify([draft.gate, draft.vents]);
+  const spec = useMemo(() => {
+    const [gate, vents] = JSON.parse(turned) as [CastDraft['gate'], number[]];
+    return { hook, eyeMm: subject?.eyeMm ?? 0, pinMm: subject?.pinMm ?? null, gate, vents };
+  }, [hook, subject, turned]);
   if (!cavity || !subject) {
     return <p role="alert">The shape of this cavity is not known, so its casting cannot be followed.</p>;
   }
-  // What was changed belongs to one cavity in one metal.
-  const of = `${mold.id} ${cavity.id} ${metal.id}`;
-  const draft = changed?.of === of ? changed.draft : usual;
   const mark = markText(cavity.nominalG, mass);
   const keep = () => {
     const { gate, vents, of: made, gapMm } = draft;
@@ -99,19 +105,27 @@ export function FreezeCavity({ mold, index, metal, onCavity, onMetal }: FreezeCa
         </>
       }
     >
-      {(picture) =>
-        size && draft.of !== 'wood' && draft.of !== 'plaster' ? (
-          <BlockWarmth
-            mold={mold}
-            cavity={cavity}
-            draft={draft}
-            size={size}
-            picture={picture}
-            weighsG={weighsG}
-            onWeighs={setWeighsG}
+      {(picture) => (
+        <>
+          <TurnBodies
+            name={`${mold.name}, ${mark}`}
+            source={subject.source}
+            spec={spec}
+            coldScale={1 - metal.shrinkLinear}
           />
-        ) : null
-      }
+          {size && draft.of !== 'wood' && draft.of !== 'plaster' ? (
+            <BlockWarmth
+              mold={mold}
+              cavity={cavity}
+              draft={draft}
+              size={size}
+              picture={picture}
+              weighsG={weighsG}
+              onWeighs={setWeighsG}
+            />
+          ) : null}
+        </>
+      )}
     </FreezeBoard>
   );
 }

@@ -30,6 +30,15 @@ function type(name: string | RegExp, text: string): void {
   fireEvent.blur(field);
 }
 
+const OPEN_BOARD = {
+  gate: { side: 'open', at: 0.5, wideMm: 4 },
+  vents: [],
+  of: 'wood',
+  gapMm: 0.03,
+  pouredC: 390,
+  blockC: 30,
+} as const;
+
 describe('WeighIn', () => {
   it('takes a typed weighing, and the cavity moves', async () => {
     const { workshop } = await renderBench(
@@ -249,7 +258,7 @@ describe('the drawing board', () => {
         }}
         title="Disc 30 g"
         way="drilled"
-        cavity={{ style: 'disc', nominalG: 30, hook: null }}
+        cavity={{ style: 'disc', nominalG: 30, hook: null, draft: OPEN_BOARD }}
         onClose={() => undefined}
         onSaved={(id) => saved.push(id)}
       />,

@@ -27,7 +27,7 @@ interface FreezeSectionProps {
 }
 
 /** How hot a band is drawn, of so many: from lead to the color of heat. */
-export const bandColor = (nth: number, count: number): string =>
+const bandColor = (nth: number, count: number): string =>
   `color-mix(in oklab, var(--ember) ${Math.round((100 * (nth + 0.5)) / count)}%, var(--cavity-1))`;
 
 /** A casting in its block, cut where the halves part: when each place is solid, or what is liquid at a moment; to scale. */
