@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { GATE_SIDES } from '@/core/molds/gate-run';
+import { GATE_SIDES } from '@/core/molds/gate-sides';
 import { MOLD_KINDS } from '@/core/molds/made-of';
 import { basis, grams, id, name, note, overZeroGrams, ref, share } from './fields';
 

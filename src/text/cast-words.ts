@@ -3,7 +3,8 @@ import type { CastChange } from '@/core/freezing/mend-casting';
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
 import type { MeshBounds } from '@/core/meshes/mesh-bounds';
 import type { Vec3 } from '@/core/meshes/mesh';
-import type { Gate, GateSide } from '@/core/molds/gate-run';
+import type { Gate } from '@/core/molds/gate-run';
+import type { GateSide } from '@/core/molds/gate-sides';
 import { lengthText, sizeText, temperatureText } from './words';
 import type { ScreenUnits } from './written-in';
 

@@ -59,7 +59,7 @@ function pictureOf({ width, height, data }: PicturePixels, quality: number, time
 }
 
 /** Corners of a full round in what is cut from a mesh, and cells that a cavity is filled by. */
-const [ROUND, FILL_CELLS] = [48, 30_000];
+const [ROUND, FILL_CELLS] = [48, 60_000];
 
 const bytesOf = async (file: Blob) => new Uint8Array(await file.arrayBuffer());
 

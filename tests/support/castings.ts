@@ -1,6 +1,6 @@
 import type { Casting, PourSetting } from '../../src/core/freezing/casting';
+import { alongX } from '../../src/core/meshes/along-x';
 import { loftMesh } from '../../src/core/meshes/loft-mesh';
-import { layMesh } from '../../src/core/molds/lay-mesh';
 import type { LoftSection, ProfilePoint } from '../../src/core/solids/loft';
 import { MOLD_MATERIALS, STEEL_WIRE } from '../../src/reference/mold-materials';
 import { pouredThermal } from '../../src/reference/poured-thermal';
@@ -10,7 +10,7 @@ export function bodyOf(
   profile: readonly ProfilePoint[],
   { section = 'round', depth = 1 }: { section?: LoftSection; depth?: number } = {},
 ): Float32Array {
-  return layMesh(loftMesh({ section, depth, profile }, 32), 1);
+  return alongX(loftMesh({ section, depth, profile }, 32));
 }
 
 /** A ball drawn from the nose, mm across. */

@@ -23,8 +23,6 @@ export interface FilledCavity {
   readonly modulusOf: (cell: number) => number;
   /** How much of its time to flow is gone when metal gets there: from 1 on it stopped before. Infinity where its skin holds it back for good. */
   readonly spent: Float64Array;
-  /** Why nothing gets to a cell for good: its own skin is stronger than what presses. */
-  readonly isHeld: (cell: number) => boolean;
   /** When a cell is full, s from the first metal. */
   readonly fullAtS: (cell: number) => number;
   readonly pressedPa: (cell: number) => number;
@@ -34,6 +32,8 @@ export interface FilledCavity {
 /** Of the speed that falling gives, metal keeps this in channels (typical). */
 const KEPT_SPEED = 0.6;
 const MM_PER_M = 1000;
+/** How high a puddle of metal stands that does not wet what it lies on (typical), mm. */
+const DOME_MM = 3.5;
 /** A level poured by hand is no calmer than this, mm. */
 const CALM_MM = 3;
 const FINEST_MM = 0.1;
@@ -79,12 +79,12 @@ export function fillCavity(casting: Casting, setting: PourSetting, mostCells: nu
 
   const run = gateRun(casting.body, casting.gate);
   const topOfCavity = zs.at(-1) ?? 0;
-  const mouthMm = run[0]?.zMm ?? topOfCavity + stepMm / 2;
+  // Poured from its face, metal stands over the edge before it runs off.
+  const mouthMm = run[0]?.zMm ?? topOfCavity + DOME_MM;
   const { metal, spinPa } = setting;
   const pressedPa = (cell: number) =>
     (metal.densityKgM3 * GRAVITY * Math.max(0, mouthMm - placeOf(cell)[2])) / MM_PER_M + spinPa;
   const skinOf = (cell: number) => skinPa(metal.surfaceNm, 1 / (thick.bend[cell] ?? 1));
-  const isHeld = (cell: number) => skinOf(cell) >= pressedPa(cell);
 
   const levelS = levelTimes(cells, setting, {
     stepMm,
@@ -132,20 +132,7 @@ export function fillCavity(casting: Casting, setting: PourSetting, mostCells: nu
     placeOf(cell)[1] >= 0 &&
     placeOf(cell)[1] < stepMm &&
     [1, -1, across * deep, -across * deep].some((next) => inside[cell + next] !== 1);
-  return {
-    counts,
-    middles,
-    stepMm,
-    cells,
-    isEntry,
-    isRim,
-    modulusOf,
-    spent,
-    isHeld,
-    fullAtS,
-    pressedPa,
-    placeOf,
-  };
+  return { counts, middles, stepMm, cells, isEntry, isRim, modulusOf, spent, fullAtS, pressedPa, placeOf };
 }
 
 /** The room of the way in where it meets the body, mm2. */

@@ -86,3 +86,22 @@ describe('a gap', () => {
     expect(spun).toBeLessThan(still! / 5);
   });
 });
+
+describe('a hollow in a board', () => {
+  it('fills to its face, its prongs where they are thick enough for the metal over them', () => {
+    const disc = (prongMm: number) =>
+      castingOf(
+        bodyOf([
+          [prongMm / 2, 0],
+          [prongMm / 2, 8],
+          [12, 8.01],
+          [12, 14],
+        ]),
+        { gate: { side: 'open', at: 0.5, wideMm: 4 } },
+      );
+    const wood = settingOf({ blockC: 30 }, { mold: 'wood' });
+    expect(judge(disc(4), wood).unfilled).toEqual([]);
+    const [prong] = judgeFill(fillCavity(disc(1), wood, 4 * CELLS), wood).unfilled;
+    expect(prong!.atMm[2]).toBeLessThan(8);
+  });
+});

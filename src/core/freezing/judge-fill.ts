@@ -37,7 +37,7 @@ export interface FillVerdict {
 }
 
 /** Fewer than so many cells, or less than this share of the body, is the lattice's own roughness. */
-const [LEAST_CELLS, LEAST_SHARE] = [6, 0.0015];
+const [LEAST_CELLS, LEAST_SHARE] = [6, 0.0005];
 /** Air of less than this share of the body is a bubble. */
 const LEAST_AIR = 0.01;
 /** How far the parting line leads the air to the block's edge, mm, and what air resists with, Pa s. */
@@ -52,14 +52,15 @@ const VENT_REACH_MM = 1.5;
  * @example judgeFill(filled, setting).unfilled.length // 1: the fin
  */
 export function judgeFill(filled: FilledCavity, setting: PourSetting): FillVerdict {
-  const { cells, counts, stepMm, spent, placeOf, modulusOf, isHeld, fullAtS, pressedPa } = filled;
+  const { cells, counts, stepMm, spent, placeOf, modulusOf, fullAtS, pressedPa } = filled;
   const cellMm3 = stepMm ** 3;
   const least = Math.max(LEAST_CELLS, LEAST_SHARE * cells.length);
   const spentAt = (cell: number) => spent[cell] ?? Infinity;
   const empty = new Set(cells.filter((cell) => spentAt(cell) >= 1));
   const unfilled = groups(empty, counts).flatMap((group): Unfilled[] => {
     if (group.length < least) return [];
-    const held = group.filter(isHeld).length;
+    // What its skin holds back at the entrance never gets to what lies behind.
+    const held = group.filter((cell) => spentAt(cell) === Infinity).length;
     return [
       {
         atMm: middleOf(group.map(placeOf)),

@@ -1,5 +1,5 @@
+import { alongX } from '../meshes/along-x';
 import { loftMesh } from '../meshes/loft-mesh';
-import { layMesh } from '../molds/lay-mesh';
 import type { ProfilePoint } from '../solids/loft';
 import type { MoldThermal, PourSetting } from './casting';
 import { frozenS } from './choke-time';
@@ -26,7 +26,7 @@ export function slowerBy({ modulusMm, seconds }: TimedHead, setting: PourSetting
     const turn = (Math.PI * at) / ARCS;
     return [radius * Math.sin(turn), radius * (1 - Math.cos(turn))];
   });
-  const body = layMesh(loftMesh({ section: 'round', depth: 1, profile }, ARCS), 1);
+  const body = alongX(loftMesh({ section: 'round', depth: 1, profile }, ARCS));
   const casting = {
     body,
     gate: { side: 'above', at: 0.5, wideMm: radius / 2 },

@@ -1,10 +1,7 @@
 import { crossings } from '../meshes/crossings';
 import type { Triangles } from '../meshes/mesh';
 import { meshBounds } from '../meshes/mesh-bounds';
-
-/** From where the metal comes in: `open` is a hollow in a board, poured from its face. */
-export const GATE_SIDES = ['above', 'below', 'nose', 'tail', 'open'] as const;
-export type GateSide = (typeof GATE_SIDES)[number];
+import type { GateSide } from './gate-sides';
 
 /** A way in for the metal. */
 export interface Gate {

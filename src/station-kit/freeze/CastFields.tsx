@@ -1,6 +1,6 @@
 'use client';
 
-import { GATE_SIDES, type GateSide } from '@/core/molds/gate-run';
+import { GATE_SIDES, type GateSide } from '@/core/molds/gate-sides';
 import { MOLD_KINDS, type MoldKind } from '@/core/molds/made-of';
 import { moldMaterial, usualHeat, type CastDraft } from '@/model/molds/cast-question';
 import type { MetalBin } from '@/records/bin';

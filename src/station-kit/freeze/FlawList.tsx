@@ -1,5 +1,5 @@
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
-import type { GateSide } from '@/core/molds/gate-run';
+import type { GateSide } from '@/core/molds/gate-sides';
 import { flawSentence, flawTitle } from '@/text/cast-words';
 import { useUnits } from '@/ui/units/use-units';
 import styles from './freeze.module.css';

@@ -30,7 +30,7 @@ export function FreezeFacts({ picture, draft, trial, modulusMm }: FreezeFactsPro
   const facts: readonly (readonly [string, number])[] = feed
     ? [
         ['Full after', picture.fill.fullS],
-        ['Gate solid', feed.gateShutS],
+        ...(draft.gate.side === 'open' ? [] : [['Gate solid', feed.gateShutS] as const]),
         ['Body solid', feed.bodySolidS],
         ['Open after', feed.allSolidS],
       ]

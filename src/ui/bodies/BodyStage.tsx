@@ -26,6 +26,8 @@ const TOKENS = [...Object.values(LOOK_TOKENS), '--ember', '--paper'];
 /** From in front, a little above and to the left. */
 const EYE = [-0.45, -1, 0.55] as const;
 const ROOM = 1.02;
+/** Bodies lie rather than stand: so much more of them fits a height. */
+const TALL = 1.2;
 const TURN = Math.PI / 24;
 const CLOSER = 1.15;
 
@@ -191,7 +193,7 @@ function Orbit({ middle, reachMm, onScale }: OrbitProps) {
     const back = () => {
       const [x, y, z] = middle;
       camera.position.set(x + EYE[0] * reachMm * 3, y + EYE[1] * reachMm * 3, z + EYE[2] * reachMm * 3);
-      camera.zoom = Math.min(width, height * 1.5) / (2 * reachMm * ROOM);
+      camera.zoom = Math.min(width, height * TALL) / (2 * reachMm * ROOM);
       camera.updateProjectionMatrix();
       orbit.target.set(x, y, z);
       orbit.update();

@@ -3,7 +3,7 @@
 import { useId, useMemo, type ReactNode } from 'react';
 import type { CastFlaw } from '@/core/freezing/cast-flaws';
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
-import type { GateSide } from '@/core/molds/gate-run';
+import type { GateSide } from '@/core/molds/gate-sides';
 import type { HookPoint } from '@/core/molds/hook-line';
 import { freezeDrawing, type FreezeDrawing } from '@/drawing/freeze-section';
 import { useWidth } from '../use-width';

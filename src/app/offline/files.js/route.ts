@@ -20,7 +20,7 @@ async function filesUnder(folder: string, address: string): Promise<string[]> {
 }
 
 /** What is larger than this is kept when it is first used, and not by everyone who only looks in, bytes. */
-const LARGE = 4_000_000;
+const LARGE = 800_000;
 
 /** Every page by its address, first the one that an unknown address leads to. */
 const PAGES = [...new Set([FIRST, ...STATIONS.map(({ href }) => href), '/calculations'])];
