@@ -5,7 +5,8 @@ import { practiceCavity } from '@/core/quality/practice/practice-cavity';
 import type { PracticeCavity } from '@/core/quality/practice/simulate-casting';
 import type { Mold } from '@/records/mold';
 import { pouredMetal } from '@/reference/poured-metal';
-import { LATENT_HEATS_JKG } from '@/reference/latent-heats';
+import { pouredThermal } from '@/reference/poured-thermal';
+import { moldMaterial } from '../molds/cast-question';
 import type { ReferenceMetal } from '@/reference/metals';
 
 /** A bench without blocks practices on these. */
@@ -29,21 +30,16 @@ export function practiceCavities(molds: readonly Mold[]): PracticeCavity[] {
 /** Lead with antimony: what most benches pour. */
 const USUAL = 'lead-4';
 
-/** A metal as the trainer pours it into a cavity: its heats from its elements, its aim from the guide. */
+/** While metal runs it lies closer to the wall than when it has shrunk off it: more heat goes through, W/m2K (Flemings, about). */
+const RUNNING_CONTACT = 2200;
+
+/** A metal as the trainer pours it into a cavity of an aluminum block: its heats from its elements, its aim from the guide. */
 export function practiceMetal(cavity: PracticeCavity, key: string = USUAL): PracticeMetal {
-  const metal = pouredMetal(key);
-  const latentJkg = Object.entries(metal.composition).reduce(
-    (so, [element, share]) => so + share * (LATENT_HEATS_JKG[element] ?? 0),
-    0,
-  );
-  const { densityGcm3, specificHeatJkgK } = metal;
-  return {
-    densityGcm3,
-    specificHeatJkgK,
-    latentJkg,
-    liquidusC: metal.liquidusC.value,
-    aimC: aimOf(metal, cavity),
-  };
+  const listed = pouredMetal(key);
+  const metal = pouredThermal(listed.composition);
+  if (!metal) throw new RangeError(`practiceMetal requires a metal whose melting is known; '${key}' is none`);
+  const mold = { ...moldMaterial('aluminum'), contactWm2K: RUNNING_CONTACT };
+  return { metal, mold, aimC: aimOf(listed, cavity) };
 }
 
 function aimOf(metal: ReferenceMetal, { style, volumeCm3 }: PracticeCavity): number {

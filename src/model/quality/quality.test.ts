@@ -106,8 +106,8 @@ describe('the practice bench', () => {
     expect(practiceCavities([])).toHaveLength(3);
     const metal = practiceMetal(practiceCavities([])[0]!);
     // 4 % antimony: 0.96 of 23 kJ/kg and 0.04 of 163
-    expect(metal.latentJkg).toBeCloseTo(28_600, 6);
-    expect(metal.aimC).toBeGreaterThan(metal.liquidusC + 40);
+    expect(metal.metal.melting.latentJkg).toBeCloseTo(28_600, 6);
+    expect(metal.aimC).toBeGreaterThan(metal.metal.melting.liquidusC + 40);
     expect(() => practiceMetal(practiceCavities([])[0]!, 'gold')).toThrow(/gold/);
   });
 });

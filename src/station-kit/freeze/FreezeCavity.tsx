@@ -11,9 +11,9 @@ import { markText } from '@/text/words';
 import { ChoiceField } from '@/ui/unit-field/ChoiceField';
 import { useUnits } from '@/ui/units/use-units';
 import { useBench } from '../BenchProvider';
-import { drawMold } from '../draw-mold';
 import { inBackground } from '../in-background';
 import { TurnBodies } from '../bodies/TurnBodies';
+import { blockSize } from './block-size';
 import { BlockWarmth } from './BlockWarmth';
 import { FreezeBoard } from './FreezeBoard';
 
@@ -40,19 +40,7 @@ export function FreezeCavity({ mold, index, metal, onCavity, onMetal }: FreezeCa
     () => (cavity ? cavitySubject(mold, cavity, hook, metal) : null),
     [mold, cavity, hook, metal],
   );
-  const size = useMemo(() => {
-    const layout = drawMold(
-      mold,
-      mold.cavities.map(() => null),
-    );
-    return layout && loft
-      ? {
-          widthMm: layout.widthMm,
-          heightMm: layout.heightMm,
-          reachMm: Math.max(...loft.profile.map(([r]) => r)) * loft.depth,
-        }
-      : null;
-  }, [mold, loft]);
+  const size = useMemo(() => blockSize(mold), [mold]);
   // What was changed belongs to one cavity in one metal.
   const of = `${mold.id} ${cavity?.id ?? ''} ${metal.id}`;
   const draft = changed?.of === of ? changed.draft : usual;

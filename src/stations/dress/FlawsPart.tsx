@@ -9,6 +9,7 @@ import { FLAWS, findFlaw, type FlawKind } from '@/core/quality/flaws';
 import type { Batch } from '@/records/batch';
 import { CountField } from '@/ui/unit-field/CountField';
 import { useBench } from '@/station-kit/BenchProvider';
+import { ExpectedFlaws } from '@/station-kit/freeze/ExpectedFlaws';
 import { batchCavities } from '@/model/quality/batch-facts';
 import { CauseTable, symptomName } from '@/ui/quality-drawing/CauseTable';
 import { FlawTable } from './FlawTable';
@@ -35,6 +36,8 @@ export function FlawsPart({ batch, learned }: FlawsPartProps) {
   const [count, setCount] = useState<number | null>(1);
   const [fate, setFate] = useState<Fate>('scrapped');
   const from = cavities.find(({ cavity }) => cavity.id === place);
+  const metal = view.metals.find(({ id }) => id === batch.metalBinId);
+  const hook = batch.hookBinId === null ? null : (view.hooks.get(batch.hookBinId) ?? null);
   const own = view.flaws.filter(({ batchId }) => batchId === batch.id).sort((a, b) => b.at - a.at);
   const problem =
     fate === 'scrapped' && count !== null && count > batch.count
@@ -145,6 +148,7 @@ export function FlawsPart({ batch, learned }: FlawsPartProps) {
       <div className={stack(28, styles.tables)}>
         <FlawTable castings={learned.castings} />
         <CauseTable learned={learned} />
+        {metal ? <ExpectedFlaws cavities={cavities} metal={metal} hook={hook} /> : null}
       </div>
     </div>
   );

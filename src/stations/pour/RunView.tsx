@@ -11,6 +11,7 @@ import { setPreferences, usePreferences } from '@/station-kit/preferences-store'
 import { beatWorking } from '@/station-kit/figures/pours-working';
 import { Figure } from '@/ui/figure/Figure';
 import { useBench } from '@/station-kit/BenchProvider';
+import { PourHints } from '@/station-kit/freeze/PourHints';
 import { BeatControl } from '@/ui/pour-drawing/BeatControl';
 import { BookForm } from './BookForm';
 import { FlawPicker } from '@/ui/pour-drawing/FlawPicker';
@@ -90,6 +91,7 @@ export function RunView({ run }: { run: Run }) {
       </Station>
     );
   }
+  const metal = view.metals.find(({ id }) => id === run.metalBinId);
   const markOf = (cavity: number) => markText(hand.mold.cavities[cavity]?.nominalG ?? 0, preferences.mass);
   return (
     <Station
@@ -150,6 +152,9 @@ export function RunView({ run }: { run: Run }) {
                 : `Pour ${mine.indexOf(shown) + 1}, looked at again. Tap what did not fill.`
               : 'Lit cavities are filled on the first pour. Load their hooks.'}
           </p>
+          {metal && mine.length === 0 ? (
+            <PourHints mold={hand.mold} metal={metal} beatS={hand.mold.secondsPerPour} />
+          ) : null}
           <RunBlock run={run} mold={hand.mold} shown={shown} state={hand.count} onTap={toggle} />
           {shown ? (
             <>

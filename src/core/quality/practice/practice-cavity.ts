@@ -22,6 +22,7 @@ export function practiceCavity(cavity: ModulusCavity & { readonly nominalG: numb
     volumeCm3: cavity.volumeCm3,
     lengthMm: shapeCavity(style, cavity.volumeCm3).lengthMm,
     thinModulusMm: THIN_SHARE * modulusMm,
+    modulusMm,
     isHooked: style.isHooked,
   };
 }

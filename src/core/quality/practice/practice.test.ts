@@ -6,10 +6,22 @@ import { simulateCasting } from './simulate-casting';
 import { CHANGES, TROUBLES } from './trouble';
 
 const LEAD: PracticeMetal = {
-  densityGcm3: 11,
-  specificHeatJkgK: 132,
-  latentJkg: 26_000,
-  liquidusC: 300,
+  metal: {
+    conductivityWmK: 24,
+    densityKgM3: 11_000,
+    specificJkgK: 132,
+    melting: { solidusC: 280, liquidusC: 300, latentJkg: 26_000 },
+    surfaceNm: 0.45,
+    freezingShrink: 0.035,
+  },
+  mold: {
+    conductivityWmK: 160,
+    densityKgM3: 2700,
+    specificJkgK: 900,
+    melting: null,
+    contactWm2K: 2200,
+    isPorous: false,
+  },
   aimC: 390,
 };
 const cavityOf = (style: string, nominalG: number, volumeCm3: number) =>
@@ -19,12 +31,15 @@ const CAVITIES = [cavityOf('round', 10, 0.9), cavityOf('football', 14, 1.2), cav
 describe('runLength', () => {
   const pouring = { potC: 390, moldC: 130, speedMs: 0.22, thinModulusMm: 0.3 };
 
-  it('is the fluidity length: twice as far at twice the speed or the modulus', () => {
+  it('is the fluidity length: twice as far at twice the speed, and about so at twice the modulus', () => {
     const once = runLength(LEAD, pouring);
-    const byHand = (11_000 * 0.22 * 0.3e-3 * (132 * 90 + 0.3 * 26_000)) / (2200 * 170);
-    expect(once).toBeCloseTo(byHand * 1000, 9);
+    // With a mold that holds nothing back itself, by hand.
+    const open = { ...LEAD, mold: { ...LEAD.mold, conductivityWmK: 1e9 } };
+    const byHand = (11_000 * 0.22 * 0.3e-3 * (132 * 90 + 0.3 * 26_000)) / (2200 * (290 - 130));
+    expect(runLength(open, pouring)).toBeCloseTo(byHand * 1000, 2);
+    expect(once).toBeGreaterThan(byHand * 1000);
     expect(runLength(LEAD, { ...pouring, speedMs: 0.44 })).toBeCloseTo(2 * once, 9);
-    expect(runLength(LEAD, { ...pouring, thinModulusMm: 0.6 })).toBeCloseTo(2 * once, 9);
+    expect(runLength(LEAD, { ...pouring, thinModulusMm: 0.6 }) / once).toBeGreaterThan(2);
   });
 
   it('is nothing under the liquidus, and without end in a block as hot as the metal', () => {
@@ -48,6 +63,8 @@ describe('simulateCasting', () => {
   it('shows each trouble as the trade knows it', () => {
     expect(flawsOf('cold-block')).toContain('wrinkled');
     expect(flawsOf('blocked')).toContain('short');
+    // A gate half shut freezes long before what it feeds.
+    expect(flawsOf('blocked')).toContain('porous');
     expect(flawsOf('hot-pot')).toEqual(['frosty']);
     expect(flawsOf('hot-block')).toEqual(['frosty']);
     expect(flawsOf('not-closed')).toEqual(['flash']);

@@ -1,9 +1,10 @@
-/** A metal as it runs: what its elements make of it. */
+import type { MoldThermal, PouredThermal } from '../../freezing/casting';
+import { chokeS } from '../../freezing/choke-time';
+
+/** A metal as it runs, and the mold it runs in. */
 export interface RunningMetal {
-  readonly densityGcm3: number;
-  readonly specificHeatJkgK: number;
-  readonly latentJkg: number;
-  readonly liquidusC: number;
+  readonly metal: PouredThermal;
+  readonly mold: MoldThermal;
 }
 
 export interface Pouring {
@@ -15,27 +16,16 @@ export interface Pouring {
   readonly thinModulusMm: number;
 }
 
-/** From metal to mold, W/(m2 K): a smoked aluminum block, about (guess in the middle of what is measured). */
-const CONTACT_WM2K = 2200;
-/** The share of the latent heat that is out when a stream of alloy stops (Flemings: 0.2 to 0.5). */
-const STOPPED_SHARE = 0.3;
-
 /**
- * How far metal runs in a thin part before it stops, in mm: the fluidity length, rho v M (c dT + k L) / (h (Tm -
- * Tmold)). Metal under its liquidus does not run; a mold as hot as the metal stops nothing (Infinity).
+ * How far metal runs in a thin part before it stops, in mm: as far as its speed carries it while it can flow. Metal under its
+ * liquidus does not run; a mold as hot as the metal stops nothing (Infinity).
  *
- * Source: M. C. Flemings, Solidification Processing (1974), on fluidity, in terms of the modulus.
+ * Source: M. C. Flemings, Solidification Processing (1974), on fluidity; see `chokeS`.
  *
- * @example runLength(lead, { potC: 400, moldC: 120, speedMs: 0.25, thinModulusMm: 0.5 }) // 48 mm, about
+ * @example runLength({ metal: lead, mold: aluminum }, { potC: 400, moldC: 120, speedMs: 0.25, thinModulusMm: 0.5 }) // 48 mm, about
  */
-export function runLength(metal: RunningMetal, pouring: Pouring): number {
+export function runLength({ metal, mold }: RunningMetal, pouring: Pouring): number {
   const { potC, moldC, speedMs, thinModulusMm } = pouring;
-  const superheatK = potC - metal.liquidusC;
-  if (superheatK < 0) return 0;
-  if (moldC >= metal.liquidusC) return Infinity;
-  const heatJkg = metal.specificHeatJkgK * superheatK + STOPPED_SHARE * metal.latentJkg;
-  const meters =
-    (metal.densityGcm3 * 1000 * speedMs * (thinModulusMm / 1000) * heatJkg) /
-    (CONTACT_WM2K * (metal.liquidusC - moldC));
-  return meters * 1000;
+  if (potC < metal.melting.liquidusC) return 0;
+  return speedMs * 1000 * chokeS({ metal, mold, pouredC: potC, blockC: moldC }, thinModulusMm);
 }

@@ -1,3 +1,4 @@
+import { frozenS } from '../../freezing/choke-time';
 import type { FlawKind } from '../flaws';
 import { runLength, type RunningMetal } from './run-length';
 import type { PourState } from './trouble';
@@ -10,6 +11,8 @@ export interface PracticeCavity {
   readonly lengthMm: number;
   /** Volume over area of its thinnest part, mm. */
   readonly thinModulusMm: number;
+  /** Of all of it, mm. */
+  readonly modulusMm: number;
   readonly isHooked: boolean;
 }
 
@@ -33,6 +36,18 @@ const FROST_SUPERHEAT_C = 125;
 const FROST_BLOCK_C = 205;
 const POUR_STRAY = 0.04;
 
+/** A gate is made half as thick as what it feeds, as a rule; half shut it is half that. */
+const [GATE_SHARE, SHUT_SHARE] = [0.5, 0.5];
+/** Shut before so much of the body's own time a gate leaves it hollow. */
+const FEEDS_FOR = 0.35;
+
+/** Whether the gate freezes long before the body that it should feed. */
+function isStarved({ modulusMm }: PracticeCavity, { metal, mold }: RunningMetal, state: PourState): boolean {
+  const setting = { metal, mold, pouredC: state.potC, blockC: state.moldC };
+  const gateMm = GATE_SHARE * modulusMm * (state.isBlocked ? SHUT_SHARE : 1);
+  return frozenS(setting, gateMm) < FEEDS_FOR * frozenS(setting, modulusMm);
+}
+
 const within = (value: number) => Math.min(1, Math.max(0, value));
 
 /**
@@ -53,14 +68,16 @@ export function simulateCasting(
   const pouring = { ...state, speedMs: STEADY_MS * flow, thinModulusMm: cavity.thinModulusMm };
   const reach = runLength(metal, pouring) / cavity.lengthMm;
   const fill = within(reach);
-  const superheat = state.potC - metal.liquidusC;
+  const superheat = state.potC - metal.metal.melting.liquidusC;
   const frost = Math.max((superheat - FROST_SUPERHEAT_C) / 40, (state.moldC - FROST_BLOCK_C) / 40);
   const strength: Partial<Record<FlawKind, number>> = {
     ...(fill < 1 ? { short: within((1 - fill) * 3) } : {}),
     ...(reach < WRINKLE_REACH ? { wrinkled: within((WRINKLE_REACH - reach) * 1.2 + 0.25) } : {}),
     ...(frost > 0 ? { frosty: within(0.3 + frost * 0.5) } : {}),
     ...(state.isOpen ? { flash: 0.7 + 0.3 * chance() } : {}),
-    ...(state.isDamp || state.isDirty ? { porous: 0.6 + 0.4 * chance() } : {}),
+    ...(state.isDamp || state.isDirty || isStarved(cavity, metal, state)
+      ? { porous: 0.6 + 0.4 * chance() }
+      : {}),
     ...(state.isRocking && cavity.isHooked ? { 'bent-hook': 0.6 + 0.4 * chance() } : {}),
   };
   return { fill, flaws: Object.keys(strength) as FlawKind[], strength };
