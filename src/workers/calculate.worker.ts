@@ -217,7 +217,7 @@ const DOERS: Doers = {
     if (!cast.ok) return cast;
     const { mendCasting } = await import('@/core/freezing/mend-casting');
     const { casting, setting } = cast.value;
-    return done(mendCasting(casting, setting, can, (share) => onProgress({ share })));
+    return done(mendCasting(casting, setting, can, { onProgress: (share) => onProgress({ share }) }));
   },
   rackLoads: async ({ groups, cureMinutes, rack, timeLimitS }) => {
     const { rackLoads } = await import('@/core/coats/rack/rack-loads');

@@ -210,9 +210,10 @@ test('a drill depth is solved, put on a board, and its sheet and bodies go out a
   ]);
   expect((await bytesOf(sheet)).subarray(0, 5).toString()).toBe('%PDF-');
 
+  await page.getByRole('button', { name: 'Head', exact: true }).click();
   const [head] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Head, STL' }).click(),
+    page.getByRole('menuitem', { name: 'Head, STL' }).click(),
   ]);
   const stl = await bytesOf(head);
   const read = readStl(Uint8Array.from(stl));
@@ -224,7 +225,8 @@ test('a drill depth is solved, put on a board, and its sheet and bodies go out a
 
   const halves: Download[] = [];
   page.on('download', (download) => halves.push(download));
-  await page.getByRole('button', { name: 'Mold halves, STL' }).click();
+  await page.getByRole('button', { name: 'Mold halves', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Mold halves, STL' }).click();
   await expect.poll(() => halves.length).toBe(2);
   for (const half of halves) {
     const mold = readStl(Uint8Array.from(await bytesOf(half)));

@@ -34,10 +34,16 @@ const [POUR_STEPS, BLOCK_STEPS] = [
 ];
 /** Halves that shut well, and how much of the widest that does not flash, mm. */
 const [CLOSE_MM, UNDER_FLASH] = [0.02, 0.8];
-/** Tried on so few bricks and cells: enough to tell one way from another. */
-const [TRY_BRICKS, TRY_CELLS] = [9000, 9000];
-const MOST_TRIED = 48;
+/** Tried on so few bricks and cells: enough to tell one way from another; and so many ways. */
+const [TRY_BRICKS, MOST_TRIED] = [9000, 48];
 const GIVE = 3;
+
+interface MendOptions {
+  readonly onProgress?: (share: number) => void;
+  /** How finely each way is tried, and how many ways. */
+  readonly bricks?: number;
+  readonly most?: number;
+}
 
 /**
  * What to change about a casting, the best three: where its gate is and how wide, vents, heat of metal and block, the gap of
@@ -49,20 +55,20 @@ export function mendCasting(
   casting: Casting,
   setting: PourSetting,
   can: MakerCan,
-  onProgress?: (share: number) => void,
+  { onProgress, bricks = TRY_BRICKS, most = MOST_TRIED }: MendOptions = {},
 ): readonly Changed<CastChange, readonly CastFlaw[]>[] {
   const judge = (changes: readonly Change<CastChange>[]) => {
     const after = changes.reduce((so, { what }) => withChange(so, what), { casting, setting });
     const { flaws, score } = judgeCasting(after.casting, after.setting, {
-      mostBricks: TRY_BRICKS,
-      mostCells: TRY_CELLS,
+      mostBricks: bricks,
+      mostCells: bricks,
     });
     return { told: flaws, score };
   };
   const before = judge([]);
   if (before.told.length === 0) return [];
   return bestChanges(changesOf(casting, setting, can, before.told), judge, before.score, {
-    most: MOST_TRIED,
+    most,
     give: GIVE,
     ...(onProgress ? { onProgress } : {}),
   });

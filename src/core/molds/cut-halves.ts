@@ -100,7 +100,7 @@ export function cutHalves(spec: MoldSpec): Promise<MoldBodies> {
       ...(spec.pinMm === null ? [] : [pinChannel(bench, spec.pinMm, box.low[0], box.high[0])]),
     ];
     const cut = keep(kernel.Manifold.difference([block, ...cuts]));
-    const places = cornersOf(box, wallMm);
+    const places = cornersOf(box, wallMm, mouth?.xMm ?? box.low[0]);
     const registers = places.map((place) => register(bench, place, make, box));
     const vents = (spec.vents ?? USUAL_VENTS).map((share) => vent(bench, head, share, box));
     const handles = make.hasHandle ? ([1, -1] as const).map((side) => handleSlot(bench, side, box)) : [];
@@ -153,12 +153,16 @@ function runFor(bench: Workbench, head: Manifold, gate: Gate | undefined): reado
   return gateRun(trianglesOf(head), asked);
 }
 
-const cornersOf = ({ low, high }: BlockBox, wallMm: number) =>
-  [
-    [low[0] + wallMm / 2, low[2] + wallMm / 2],
-    [high[0] - wallMm / 2, low[2] + wallMm / 2],
-    [high[0] - wallMm / 2, high[2] - wallMm / 2],
+/** Where the halves are brought together: both lower corners, and the upper one that is farther from the funnel. */
+function cornersOf({ low, high }: BlockBox, wallMm: number, mouthMm: number) {
+  const [left, right] = [low[0] + wallMm / 2, high[0] - wallMm / 2];
+  const [foot, top] = [low[2] + wallMm / 2, high[2] - wallMm / 2];
+  return [
+    [left, foot],
+    [right, foot],
+    [mouthMm > (left + right) / 2 ? left : right, top],
   ] as const;
+}
 
 /** Where along x a body is highest. */
 function highestAlong({ keep }: Workbench, head: Manifold, from: number, to: number): number {

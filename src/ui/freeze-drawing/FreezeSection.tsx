@@ -136,8 +136,10 @@ function Seconds({
   if (isMoment) {
     return (
       <p className={styles.legend}>
-        <span className={styles.swatch} style={{ background: 'var(--ember)' }} /> liquid
-        <span className={styles.swatch} style={{ background: 'var(--cavity-1)' }} /> solid
+        <span className={styles.swatch} style={{ background: 'var(--ember)' }} />
+        <span>liquid</span>
+        <span className={styles.swatch} style={{ background: 'var(--cavity-1)' }} />
+        <span>solid</span>
       </p>
     );
   }
