@@ -28,7 +28,7 @@ export const ROOMS = {
   records: ['core'],
   data: ['core', 'records'],
   model: ['core', 'reference', 'records', 'text'],
-  workers: ['core', 'calculations'],
+  workers: ['core', 'calculations', 'drawing'],
   devices: ['core', 'records'],
   drawing: ['core'],
   text: ['core', 'records'],
@@ -67,6 +67,9 @@ const PACKAGE_ROOMS = [
     rooms: ['core'],
   },
   { packages: ['pdf-lib', '@pdf-lib', '@fontsource', 'ical-generator', 'qrcode'], rooms: ['data'] },
+  { packages: ['three', '@react-three'], rooms: ['ui', 'workers'] },
+  { packages: ['d3-contour'], rooms: ['drawing'] },
+  { packages: ['fflate'], rooms: ['core'] },
   { packages: ['@dnd-kit'], rooms: ['ui', 'station-kit', 'stations'] },
 ];
 

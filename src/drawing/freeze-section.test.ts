@@ -2,7 +2,7 @@ import { ballOf, bodyOf, castingOf, settingOf } from '../../tests/support/castin
 import { judgeCasting } from '@/core/freezing/judge-casting';
 import { pictureFreeze } from '@/core/freezing/picture-freeze';
 import { bodyStill } from './body-view';
-import { freezeDrawing } from './freeze-section';
+import { freezeDrawing, liquidPath } from './freeze-section';
 
 const casting = castingOf(bodyOf(ballOf(12)));
 const setting = settingOf();
@@ -36,8 +36,8 @@ describe('freezeDrawing', () => {
     expect(seconds.length).toBeGreaterThan(3);
     expect(seconds.length).toBeLessThan(10);
     const last = picture.feed!.allSolidS;
-    expect(drawing.liquidAt(last * 1.01)).toBe('');
-    const [early, late] = [0.2, 0.8].map((share) => drawing.liquidAt(last * share).length);
+    expect(liquidPath(drawing.times, last * 1.01)).toBe('');
+    const [early, late] = [0.2, 0.8].map((share) => liquidPath(drawing.times, last * share).length);
     expect(late).toBeLessThan(early!);
   });
 

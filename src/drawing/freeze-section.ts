@@ -11,12 +11,14 @@ export interface SectionBox {
   readonly height: number;
 }
 
-/** A lattice of even steps over a section: what stands at each of its points, row by row from the top. */
-interface Raster {
+/** A lattice of even steps over a box: what stands at each of its points, row by row from the top. */
+export interface Raster {
   readonly wide: number;
   readonly tall: number;
   readonly values: Float64Array;
-  readonly toMm: (x: number, y: number) => readonly [number, number];
+  readonly leftMm: number;
+  readonly topMm: number;
+  readonly stepMm: number;
 }
 
 /** What a freezing looks like, cut through its parting plane; all paths in mm, up is up. */
@@ -29,8 +31,8 @@ export interface FreezeDrawing {
   readonly empty: string;
   /** From cool to hot: what is solid only after so many seconds. */
   readonly bands: readonly { readonly fromS: number; readonly path: string }[];
-  /** What is still liquid at a moment. */
-  readonly liquidAt: (seconds: number) => string;
+  /** When each place is solid, s: what is liquid at a moment is drawn of it. */
+  readonly times: Raster;
 }
 
 /** Mold shown round what is cast, mm. */
@@ -65,8 +67,8 @@ export function freezeDrawing({ bounds, run, section, shape, spent }: FrozenPict
     body: planePath(shape, 0.5),
     gate: runPath(run),
     empty: planePath(spent, 1),
-    bands: marks.map((fromS) => ({ fromS, path: pathOf(times, fromS) })),
-    liquidAt: (seconds) => pathOf(times, seconds),
+    bands: marks.map((fromS) => ({ fromS, path: liquidPath(times, fromS) })),
+    times,
   };
 }
 
@@ -112,7 +114,9 @@ function timesOver({ xsMm, zsMm, roles, solidAtS }: FreezeSection, box: SectionB
     wide: COLUMNS,
     tall,
     values: spreadOut(values, COLUMNS, tall),
-    toMm: (x, y) => [round(box.x + x * step), round(box.y + y * step)],
+    leftMm: box.x,
+    topMm: box.y,
+    stepMm: step,
   };
 }
 
@@ -144,15 +148,24 @@ function between(rising: Float64Array, value: number): readonly [at: number, sha
   return [at, Math.max(0, Math.min(1, (value - low) / (high - low)))];
 }
 
-const pathOf = ({ wide, tall, values, toMm }: Raster, fromS: number): string =>
-  pathOfShape(
+/**
+ * What of a casting is still liquid after so many seconds, as a path in mm.
+ *
+ * @example liquidPath(drawing.times, 2) // 'M3.1 -4.2L…Z'
+ */
+export function liquidPath({ wide, tall, values, leftMm, topMm, stepMm }: Raster, seconds: number): string {
+  return pathOfShape(
     contours()
       .size([wide, tall])
-      .contour([...values], fromS),
-    toMm,
+      .contour([...values], seconds),
+    (x, y) => [round(leftMm + x * stepMm), round(topMm + y * stepMm)],
   );
+}
 
-function pathOfShape({ coordinates }: ContourMultiPolygon, toMm: Raster['toMm']): string {
+function pathOfShape(
+  { coordinates }: ContourMultiPolygon,
+  toMm: (x: number, y: number) => readonly [number, number],
+): string {
   return coordinates
     .flatMap((polygon) =>
       polygon.map((ring) => `M${ring.map(([x, y]) => toMm(x ?? 0, y ?? 0).join(' ')).join('L')}Z`),

@@ -200,9 +200,10 @@ const DOERS: Doers = {
   freezeCasting: async ({ mostBricks, ...task }, onProgress) => {
     const cast = await castOf(task);
     if (!cast.ok) return cast;
-    const [{ judgeCasting }, { pictureFreeze }] = await Promise.all([
+    const [{ judgeCasting }, { pictureFreeze }, { freezeDrawing }] = await Promise.all([
       import('@/core/freezing/judge-casting'),
       import('@/core/freezing/picture-freeze'),
+      import('@/drawing/freeze-section'),
     ]);
     const { casting, setting, slower } = cast.value;
     const judged = judgeCasting(casting, setting, {
@@ -210,7 +211,8 @@ const DOERS: Doers = {
       mostCells: FILL_CELLS,
       onProgress: (share) => onProgress({ share }),
     });
-    return done(pictureFreeze(casting, setting, judged, slower));
+    const picture = pictureFreeze(casting, setting, judged, slower);
+    return done({ picture, drawing: freezeDrawing(picture) });
   },
   mendCasting: async ({ can, ...task }, onProgress) => {
     const cast = await castOf(task);
@@ -268,10 +270,19 @@ const DOERS: Doers = {
     const { head, gate, front, back } = await cutHalves({ ...spec, cavity: { laid: laid.value } });
     const topMm = head.reduce((most, value, at) => (at % 3 === 2 ? Math.max(most, value) : most), -Infinity);
     const hook = spec.hook ? await raiseWire(spec.hook, { eyeMm: spec.eyeMm, topMm }) : null;
-    const raised = { head: scaled(head, coldScale), gate: scaled(gate, coldScale), front, back, hook };
+    const { litBody } = await import('./lit-body');
+    const raised = {
+      head: litBody(scaled(head, coldScale)),
+      gate: litBody(scaled(gate, coldScale)),
+      front: litBody(front),
+      back: litBody(back),
+      hook: hook && litBody(hook),
+    };
     return transfer(
       done(raised),
-      [raised.head, raised.gate, front, back, ...(hook ? [hook] : [])].map(({ buffer }) => buffer),
+      [raised.head, raised.gate, raised.front, raised.back, ...(raised.hook ? [raised.hook] : [])].flatMap(
+        ({ triangles, normals }) => [triangles.buffer, normals.buffer],
+      ),
     );
   },
 };

@@ -4,6 +4,7 @@ import type { CastFlaw } from '@/core/freezing/cast-flaws';
 import type { Casting, PourSetting } from '@/core/freezing/casting';
 import type { CastChange, MakerCan } from '@/core/freezing/mend-casting';
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
+import type { FreezeDrawing } from '@/drawing/freeze-section';
 import type { TimedHead } from '@/core/freezing/slower-by';
 import type { BodySource } from '@/core/molds/body-source';
 import type { MoldSpec, MoldWall } from '@/core/molds/cut-halves';
@@ -42,15 +43,21 @@ export interface MadeFile {
   readonly bytes: Uint8Array<ArrayBuffer>;
 }
 
-/** A mold's bodies as they are seen: nine numbers a triangle, mm. */
+/** A body as it is lit: nine numbers a triangle, mm, and which way its skin faces at each corner. */
+export interface LitBody {
+  readonly triangles: Float32Array;
+  readonly normals: Float32Array;
+}
+
+/** A mold's bodies as they are seen. */
 export interface RaisedMold {
   /** The cold casting. */
-  readonly head: Float32Array;
-  readonly gate: Float32Array;
-  readonly front: Float32Array;
-  readonly back: Float32Array;
+  readonly head: LitBody;
+  readonly gate: LitBody;
+  readonly front: LitBody;
+  readonly back: LitBody;
   /** The hook's wire; null for none. */
-  readonly hook: Float32Array | null;
+  readonly hook: LitBody | null;
 }
 
 /** A casting and how it is poured, before its body is raised. */
@@ -168,7 +175,7 @@ export interface Jobs {
   /** A casting followed from the pour until it is solid, and what is likely wrong with it. */
   readonly freezeCasting: {
     readonly takes: CastTask & { readonly mostBricks: number };
-    readonly gives: Outcome<FrozenPicture>;
+    readonly gives: Outcome<{ readonly picture: FrozenPicture; readonly drawing: FreezeDrawing }>;
     readonly tells: { readonly share: number };
   };
   /** What to change about a casting, the best three. */

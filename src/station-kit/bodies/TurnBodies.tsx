@@ -178,16 +178,16 @@ function useRaised(source: BodySource, spec: Omit<MoldSpec, 'cavity'>, coldScale
 
 function partsOf({ head, gate, front, back, hook }: RaisedMold, view: View): readonly BodyPart[] {
   const casting: BodyPart[] = [
-    { name: 'head', look: 'lead', triangles: head, opens: false },
-    ...(hook ? [{ name: 'hook', look: 'steel' as const, triangles: hook, opens: false }] : []),
+    { name: 'head', look: 'lead', ...head, opens: false },
+    ...(hook ? [{ name: 'hook', look: 'steel' as const, ...hook, opens: false }] : []),
   ];
   if (view === 'head') return casting;
-  const withGate: BodyPart[] = [...casting, { name: 'sprue', look: 'gate', triangles: gate, opens: false }];
+  const withGate: BodyPart[] = [...casting, { name: 'sprue', look: 'gate', ...gate, opens: false }];
   if (view === 'casting') return withGate;
   return [
     ...withGate,
-    { name: 'front half', look: 'mold', triangles: front, opens: false },
-    { name: 'back half', look: 'mold', triangles: back, opens: true },
+    { name: 'front half', look: 'mold', ...front, opens: false },
+    { name: 'back half', look: 'mold', ...back, opens: true },
   ];
 }
 

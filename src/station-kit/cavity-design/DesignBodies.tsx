@@ -1,6 +1,7 @@
 'use client';
 
 import { Button } from 'antd';
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { BodySource } from '@/core/molds/body-source';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
@@ -9,10 +10,16 @@ import type { Design } from '@/model/molds/design';
 import type { CastDraft, CastSubject } from '@/model/molds/cast-question';
 import type { MetalBin } from '@/records/bin';
 import type { Plate } from '@/data/exchange/plate/plate';
-import { TurnBodies } from '../bodies/TurnBodies';
-import { FreezeBoard } from '../freeze/FreezeBoard';
 import { TakeAway } from './TakeAway';
 import styles from './design.module.css';
+
+/** Both come when somebody asks for them. */
+const FreezeBoard = dynamic(() => import('../freeze/FreezeBoard').then((module) => module.FreezeBoard), {
+  ssr: false,
+});
+const TurnBodies = dynamic(() => import('../bodies/TurnBodies').then((module) => module.TurnBodies), {
+  ssr: false,
+});
 
 interface DesignBodiesProps {
   readonly name: string;

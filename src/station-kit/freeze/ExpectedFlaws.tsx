@@ -55,7 +55,7 @@ export function ExpectedFlaws({ cavities, metal, hook }: ExpectedFlawsProps) {
           { source, casting, setting, timed: null, mostBricks: BRICKS },
           ({ share }) => say({ share: (nth + share) / questions.length, told: [...told] }),
         );
-        if (found.ok) told.push({ cavity, flaws: found.value.flaws });
+        if (found.ok) told.push({ cavity, flaws: found.value.picture.flaws });
       }
       return { share: 1, told };
     });

@@ -15,6 +15,7 @@ import { FreezeSection } from '@/ui/freeze-drawing/FreezeSection';
 import { useSentence, useUnits } from '@/ui/units/use-units';
 import { useBench } from '../BenchProvider';
 import { JobFailure } from '../JobFailure';
+import { Later } from '../Later';
 import { CastFields } from './CastFields';
 import { FlawList } from './FlawList';
 import { FreezeFacts } from './FreezeFacts';
@@ -77,7 +78,8 @@ export function FreezeBoard(props: FreezeBoardProps) {
     () => JSON.stringify([task, 'file' in subject.source ? subject.source.file.size : 0]),
     [task, subject],
   );
-  const { picture, isStale, refused, job, again } = useFreeze(task, key);
+  const { frozen, isStale, refused, job, again } = useFreeze(task, key);
+  const picture = frozen?.picture ?? null;
 
   if (!task) {
     return (
@@ -100,7 +102,9 @@ export function FreezeBoard(props: FreezeBoardProps) {
     <div className={apart(20, styles.board)}>
       <div className={stack(8, styles.fields)}>
         {lead}
-        <CastFields draft={draft} metal={metal} onDraft={onDraft} onMetal={onMetal} />
+        <Later>
+          <CastFields draft={draft} metal={metal} onDraft={onDraft} onMetal={onMetal} />
+        </Later>
       </div>
       <div className={column(12)}>
         <JobBar job={job} says="Following the freezing" onAgain={again} isStale={isStale} />
@@ -110,10 +114,11 @@ export function FreezeBoard(props: FreezeBoardProps) {
             {sentence(refused)}
           </p>
         ) : null}
-        {picture ? (
+        {frozen && picture ? (
           <div data-stale={isStale} className={styles.picture}>
             <FreezeSection
               picture={picture}
+              drawing={frozen.drawing}
               side={draft.gate.side}
               hook={task.casting.hook}
               atS={atS}
@@ -146,17 +151,19 @@ export function FreezeBoard(props: FreezeBoardProps) {
                 />
               </div>
             )}
-            <FreezeFacts picture={picture} draft={draft} trial={trial} modulusMm={modulusMm} />
-            <FlawList picture={picture} side={draft.gate.side} />
-            <WhatToChange
-              task={task}
-              taskKey={key}
-              picture={picture}
-              of={draft.of}
-              isUncut={isUncut}
-              onTry={apply}
-            />
-            {children?.(picture)}
+            <Later>
+              <FreezeFacts picture={picture} draft={draft} trial={trial} modulusMm={modulusMm} />
+              <FlawList picture={picture} side={draft.gate.side} />
+              <WhatToChange
+                task={task}
+                taskKey={key}
+                picture={picture}
+                of={draft.of}
+                isUncut={isUncut}
+                onTry={apply}
+              />
+              <Later>{children?.(picture)}</Later>
+            </Later>
           </div>
         ) : null}
       </div>

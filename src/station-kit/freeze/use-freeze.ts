@@ -1,10 +1,11 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
 import type { Changed } from '@/core/freezing/best-changes';
 import type { CastFlaw } from '@/core/freezing/cast-flaws';
 import type { CastChange, MakerCan } from '@/core/freezing/mend-casting';
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
+import type { FreezeDrawing } from '@/drawing/freeze-section';
 import type { Problem } from '@/core/problems/problem';
 import type { CastTask } from '@/workers/protocol';
 import { useJob } from '../use-job';
@@ -14,13 +15,18 @@ const BRICKS = 80_000;
 /** What is changed settles before it is followed anew. */
 const SETTLE_MS = 400;
 
+interface Frozen {
+  readonly picture: FrozenPicture;
+  readonly drawing: FreezeDrawing;
+}
+
 interface Doing {
   readonly share: number;
 }
 
 /** Follows a casting, told by a key that says all of it, whenever what is asked of it changes; the last picture stays until the next is there. */
 export function useFreeze(task: CastTask | null, key: string) {
-  const [told, setTold] = useState<{ readonly picture: FrozenPicture; readonly key: string } | null>(null);
+  const [told, setTold] = useState<(Frozen & { readonly key: string }) | null>(null);
   const [refused, setRefused] = useState<Problem | null>(null);
   const job = useJob<Doing>();
   const { start } = job;
@@ -38,7 +44,8 @@ export function useFreeze(task: CastTask | null, key: string) {
           say({ share }),
         );
         setRefused(found.ok ? null : found.problem);
-        if (found.ok) setTold({ picture: found.value, key: of });
+        // The drawing is large: it comes in steps, and the page answers in between.
+        if (found.ok) startTransition(() => setTold({ ...found.value, key: of }));
         return { share: 1 };
       });
     },
@@ -48,13 +55,7 @@ export function useFreeze(task: CastTask | null, key: string) {
     const timer = setTimeout(() => follow(key), SETTLE_MS);
     return () => clearTimeout(timer);
   }, [key, follow]);
-  return {
-    picture: told?.picture ?? null,
-    isStale: told?.key !== key,
-    refused,
-    job,
-    again: () => follow(key),
-  };
+  return { frozen: told, isStale: told?.key !== key, refused, job, again: () => follow(key) };
 }
 
 export type Mends = readonly Changed<CastChange, readonly CastFlaw[]>[];

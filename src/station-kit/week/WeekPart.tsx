@@ -1,6 +1,7 @@
 'use client';
 
 import { Button, Progress } from 'antd';
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { Week } from '@/records/week';
 import { benchWindows, weekOf } from '@/model/week/bench-windows';
@@ -18,8 +19,6 @@ import { JobFailure } from '../JobFailure';
 import { useDragSensors } from '../use-drag-sensors';
 import { useNotice } from '../use-notice';
 import type { Job } from '../use-job';
-import { AskWhen } from './AskWhen';
-import { HoursForm } from './HoursForm';
 import { useWeekOut } from './use-week-out';
 import { ChangedLine } from './ChangedLine';
 import { UnplannedNote } from './UnplannedNote';
@@ -27,6 +26,10 @@ import { Tonight } from './Tonight';
 import type { WeekAnswer } from './use-week';
 import { atText, placedText, whoseText } from './week-words';
 import styles from './week.module.css';
+
+/** Hours are said once, and a promise is asked for now and then: both forms come when they are opened. */
+const AskWhen = dynamic(() => import('./AskWhen').then((module) => module.AskWhen), { ssr: false });
+const HoursForm = dynamic(() => import('./HoursForm').then((module) => module.HoursForm), { ssr: false });
 
 const DAYS = 7;
 

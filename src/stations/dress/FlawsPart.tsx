@@ -2,6 +2,7 @@
 
 import { fields, stack } from '@/ui/layout/layout';
 import { Button, Segmented, Select } from 'antd';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { CAUSE_IDS } from '@/core/quality/causes/cause';
 import { findCause } from '@/core/quality/causes/causes';
@@ -9,13 +10,17 @@ import { FLAWS, findFlaw, type FlawKind } from '@/core/quality/flaws';
 import type { Batch } from '@/records/batch';
 import { CountField } from '@/ui/unit-field/CountField';
 import { useBench } from '@/station-kit/BenchProvider';
-import { ExpectedFlaws } from '@/station-kit/freeze/ExpectedFlaws';
 import { batchCavities } from '@/model/quality/batch-facts';
 import { CauseTable, symptomName } from '@/ui/quality-drawing/CauseTable';
 import { FlawTable } from './FlawTable';
 import type { Learned } from './use-learned';
 import styles from './flaws.module.css';
 import { inBackground } from '@/station-kit/in-background';
+
+const ExpectedFlaws = dynamic(
+  () => import('@/station-kit/freeze/ExpectedFlaws').then((module) => module.ExpectedFlaws),
+  { ssr: false },
+);
 
 const UNKNOWN = 'unknown';
 type Fate = 'kept' | 'scrapped';

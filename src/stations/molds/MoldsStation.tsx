@@ -7,6 +7,7 @@ import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import { profileFromAddress } from '@/station-kit/mat/profile-in-address';
 import { useAskedFigures, useInAddress, useInHand } from '@/station-kit/use-in-address';
 import { Button } from 'antd';
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { Mold } from '@/records/mold';
 import { Station } from '@/ui/frame/Station';
@@ -26,8 +27,13 @@ import { DesignBoard } from '@/station-kit/cavity-design/DesignBoard';
 import { OpenBlock } from './OpenBlock';
 import { MoldForm } from './MoldForm';
 import { WeighIn } from './WeighIn';
-import { FreezeCavity } from '@/station-kit/freeze/FreezeCavity';
 import { WhatMakes } from './WhatMakes';
+
+/** Followed and drawn by what is fetched when somebody freezes. */
+const FreezeCavity = dynamic(
+  () => import('@/station-kit/freeze/FreezeCavity').then((module) => module.FreezeCavity),
+  { ssr: false },
+);
 
 const VIEWS = ['blocks', 'design', 'freeze'] as const;
 

@@ -4,7 +4,6 @@ import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { BufferAttribute, BufferGeometry, DoubleSide, Plane, Vector3, type OrthographicCamera } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
-import { toCreasedNormals } from 'three/examples/jsm/utils/BufferGeometryUtils.js';
 import { useTokens } from '../theme/use-tokens';
 import { LOOK_TOKENS, type BodyPart } from './body-part';
 import styles from './bodies.module.css';
@@ -20,8 +19,6 @@ export interface BodyStageProps {
   readonly onScale: (pxPerMm: number) => void;
 }
 
-/** Faces that meet under this angle are one round skin. */
-const CREASE = Math.PI / 5;
 const TOKENS = [...Object.values(LOOK_TOKENS), '--ember', '--paper'];
 /** From in front, a little above and to the left. */
 const EYE = [-0.45, -1, 0.55] as const;
@@ -105,8 +102,9 @@ function BodyMesh({ part, color, inside, planes }: BodyMeshProps) {
   const geometry = useMemo(() => {
     const plain = new BufferGeometry();
     plain.setAttribute('position', new BufferAttribute(part.triangles, 3));
-    return toCreasedNormals(plain, CREASE);
-  }, [part.triangles]);
+    plain.setAttribute('normal', new BufferAttribute(part.normals, 3));
+    return plain;
+  }, [part.triangles, part.normals]);
   useEffect(() => () => geometry.dispose(), [geometry]);
   return (
     <>

@@ -1,11 +1,12 @@
 /** What a body is of, as it is drawn. */
 export type BodyLook = 'lead' | 'gate' | 'steel' | 'mold';
 
-/** A body to be turned: nine numbers a triangle, mm. */
+/** A body to be turned: nine numbers a triangle, mm, and which way its skin faces at each corner. */
 export interface BodyPart {
   readonly name: string;
   readonly look: BodyLook;
   readonly triangles: Float32Array;
+  readonly normals: Float32Array;
   /** It swings down about its foot as the mold is opened. */
   readonly opens: boolean;
 }

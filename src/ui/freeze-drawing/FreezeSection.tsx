@@ -5,7 +5,7 @@ import type { CastFlaw } from '@/core/freezing/cast-flaws';
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
 import type { GateSide } from '@/core/molds/gate-sides';
 import type { HookPoint } from '@/core/molds/hook-line';
-import { freezeDrawing, type FreezeDrawing } from '@/drawing/freeze-section';
+import { liquidPath, type FreezeDrawing } from '@/drawing/freeze-section';
 import { useWidth } from '../use-width';
 import { FlawMarks } from './FlawMarks';
 import styles from './freeze-drawing.module.css';
@@ -15,6 +15,7 @@ const MOST_PX_PER_MM = 18;
 
 interface FreezeSectionProps {
   readonly picture: FrozenPicture;
+  readonly drawing: FreezeDrawing;
   readonly side: GateSide;
   readonly hook: { readonly line: readonly HookPoint[]; readonly wireMm: number } | null;
   /** Which moment is shown, s; null for when each place is solid. */
@@ -23,7 +24,7 @@ interface FreezeSectionProps {
   readonly isWood: boolean;
   readonly says: string;
   /** What stands on the drawing, given how many mm a pixel is. */
-  readonly children?: (pxMm: number, drawing: FreezeDrawing) => ReactNode;
+  readonly children?: (pxMm: number) => ReactNode;
 }
 
 /** How hot a band is drawn, of so many: from lead to the color of heat. */
@@ -32,11 +33,10 @@ const bandColor = (nth: number, count: number): string =>
 
 /** A casting in its block, cut where the halves part: when each place is solid, or what is liquid at a moment; to scale. */
 export function FreezeSection(props: FreezeSectionProps) {
-  const { picture, side, hook, atS, flaws, isWood, says, children } = props;
+  const { picture, drawing, side, hook, atS, flaws, isWood, says, children } = props;
   const id = useId();
   const [ref, width] = useWidth<HTMLDivElement>(560);
-  const drawing = useMemo(() => freezeDrawing(picture), [picture]);
-  const liquid = useMemo(() => (atS === null ? null : drawing.liquidAt(atS)), [drawing, atS]);
+  const liquid = useMemo(() => (atS === null ? null : liquidPath(drawing.times, atS)), [drawing, atS]);
   const { box, bands } = drawing;
   const scale = Math.min(MOST_PX_PER_MM, width / box.width, HEIGHT / box.height);
   const px = 1 / scale;
@@ -112,7 +112,7 @@ export function FreezeSection(props: FreezeSectionProps) {
           />
         ) : null}
         <FlawMarks flaws={flaws} hot={picture.feed?.hotSpotMm ?? null} px={px} />
-        {children?.(px, drawing)}
+        {children?.(px)}
       </svg>
       <Seconds bands={bands} isMoment={atS !== null} />
     </div>
