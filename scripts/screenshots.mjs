@@ -1,6 +1,7 @@
 // Takes the pictures of the main views for the README, from the demo bench of a running server:
 //   node scripts/screenshots.mjs http://127.0.0.1:3000
 import { chromium } from '@playwright/test';
+import sharp from 'sharp';
 import { CHROMIUM } from './chromium.mjs';
 
 const [, , base = 'http://127.0.0.1:3000'] = process.argv;
@@ -70,6 +71,13 @@ await page
   .waitFor();
 await shoot(page, 'new-cavity');
 
+await page.goto(`${base}/molds?view=freeze&mold=block-h&cavity=1`);
+await page.getByText('Body solid').waitFor();
+await page.getByRole('textbox', { name: 'Gate along the body, from the nose' }).fill('90');
+await page.getByRole('textbox', { name: 'Gate along the body, from the nose' }).press('Tab');
+await page.getByText('A thin place freezes too soon').waitFor();
+await shoot(page, 'freeze');
+
 await page.goto(`${base}/skirt`);
 await page.getByRole('img', { name: 'The skirt on a stop' }).waitFor();
 await shoot(page, 'skirt');
@@ -95,10 +103,6 @@ await page
   .getByRole('button', { name: /, Hook, / })
   .click();
 await shoot(page, 'mat');
-await parts.getByText('Cabinet', { exact: true }).click();
-await page.getByRole('button', { name: /^Hook tray/ }).click();
-await page.evaluate(() => scrollTo({ top: 0 }));
-await shoot(page, 'cabinet');
 
 await page.goto(`${base}/water`);
 await parts.getByText('Which weight', { exact: true }).click();
@@ -139,11 +143,6 @@ await dark.goto(`${base}/cost`);
 await dark.getByText('each, where 20 are made').waitFor();
 await shoot(dark, 'cost');
 
-const phone = await open({ width: 390, height: 844 });
-await phone.goto(`${base}/ticket?part=week`);
-await phone.getByRole('region', { name: 'Next at the bench' }).waitFor();
-await shoot(phone, 'week-phone');
-
 // What a newcomer in the United States sees.
 const first = await open(DESK, {
   mass: 'oz-fraction',
@@ -163,3 +162,28 @@ await first.getByRole('button', { name: /^Wire baits/ }).click();
 await first.getByText('The bench before is kept').waitFor({ state: 'hidden' });
 await shoot(first, 'begin');
 await browser.close();
+
+// Bodies are drawn by a processor here: the head and the opened mold, one under the other.
+const lit = await chromium.launch({
+  executablePath: CHROMIUM,
+  args: ['--no-sandbox', '--use-angle=swiftshader', '--enable-unsafe-swiftshader'],
+});
+const hall = await (await lit.newContext({ viewport: DESK, locale: 'en-US' })).newPage();
+await hall.goto(`${base}/molds?view=freeze&mold=block-h&cavity=1`);
+await hall.getByRole('button', { name: 'Turn it in your hand' }).click();
+const turned = hall.getByRole('region', { name: 'Turn it in your hand' });
+const views = [];
+for (const view of ['Head', 'Mold']) {
+  await turned.getByText(view, { exact: true }).click();
+  await turned.locator('canvas').waitFor();
+  await hall.waitForTimeout(1500);
+  const stage = turned.getByRole('application').locator('..');
+  await stage.evaluate((it) => it.scrollIntoView({ block: 'center' }));
+  views.push(await stage.screenshot());
+}
+await lit.close();
+const { width, height } = await sharp(views[0]).metadata();
+await sharp({ create: { width, height: 2 * height, channels: 3, background: '#ffffff' } })
+  .composite(views.map((input, nth) => ({ input, left: 0, top: nth * height })))
+  .png()
+  .toFile(`${folder}bodies.png`);

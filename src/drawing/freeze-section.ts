@@ -26,7 +26,8 @@ export interface FreezeDrawing {
   readonly box: SectionBox;
   /** The hollow of the body, and the way in. */
   readonly body: string;
-  readonly gate: string;
+  /** Stretch by stretch: together they are the way in. */
+  readonly gate: readonly string[];
   /** What stays empty. */
   readonly empty: string;
   /** From cool to hot: what is solid only after so many seconds. */
@@ -65,7 +66,7 @@ export function freezeDrawing({ bounds, run, section, shape, spent }: FrozenPict
   return {
     box,
     body: planePath(shape, 0.5),
-    gate: runPath(run),
+    gate: runPaths(run),
     empty: planePath(spent, 1),
     bands: marks.map((fromS) => ({ fromS, path: liquidPath(times, fromS) })),
     times,
@@ -190,22 +191,19 @@ function planePath({ xsMm, zsMm, values }: PlaneSection, from: number): string {
 }
 
 /** A way of round sections seen from the side: each stretch with its bends. */
-function runPath(run: readonly GatePoint[]): string {
-  return run
-    .slice(1)
-    .flatMap((to, nth) => {
-      const from = run[nth];
-      if (!from) return [];
-      const [dx, dz] = [to.xMm - from.xMm, to.zMm - from.zMm];
-      const long = Math.hypot(dx, dz) || 1;
-      const [nx, nz] = [-dz / long, dx / long];
-      const side = ({ xMm, zMm, radiusMm }: GatePoint, way: 1 | -1) =>
-        `${round(xMm + way * nx * radiusMm)} ${round(-(zMm + way * nz * radiusMm))}`;
-      const r = round(to.radiusMm);
-      return [
-        `M${side(from, 1)}L${side(to, 1)}L${side(to, -1)}L${side(from, -1)}Z`,
-        `M${round(to.xMm - r)} ${round(-to.zMm)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0Z`,
-      ];
-    })
-    .join('');
+function runPaths(run: readonly GatePoint[]): string[] {
+  return run.slice(1).flatMap((to, nth) => {
+    const from = run[nth];
+    if (!from) return [];
+    const [dx, dz] = [to.xMm - from.xMm, to.zMm - from.zMm];
+    const long = Math.hypot(dx, dz) || 1;
+    const [nx, nz] = [-dz / long, dx / long];
+    const side = ({ xMm, zMm, radiusMm }: GatePoint, way: 1 | -1) =>
+      `${round(xMm + way * nx * radiusMm)} ${round(-(zMm + way * nz * radiusMm))}`;
+    const r = round(to.radiusMm);
+    return [
+      `M${side(from, 1)}L${side(to, 1)}L${side(to, -1)}L${side(from, -1)}Z`,
+      `M${round(to.xMm - r)} ${round(-to.zMm)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0Z`,
+    ];
+  });
 }

@@ -2,7 +2,7 @@
 
 import { Button, Segmented, Slider } from 'antd';
 import dynamic from 'next/dynamic';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { startTransition, useCallback, useEffect, useMemo, useState } from 'react';
 import type { MoldSpec } from '@/core/molds/cut-halves';
 import type { BodySource } from '@/core/molds/body-source';
 import type { Problem } from '@/core/problems/problem';
@@ -123,7 +123,7 @@ function Turning({
                     value={open}
                     tooltip={{ open: false }}
                     ariaLabelForHandle="Open the mold"
-                    onChange={setOpen}
+                    onChange={(share) => startTransition(() => setOpen(share))}
                   />
                 </div>
               ) : null}
@@ -144,7 +144,7 @@ function Turning({
                     value={cutAt}
                     tooltip={{ open: false }}
                     ariaLabelForHandle="Where it is cut"
-                    onChange={setCutAt}
+                    onChange={(share) => startTransition(() => setCutAt(share))}
                   />
                 </div>
               ) : null}

@@ -1,7 +1,7 @@
 'use client';
 
 import { Slider } from 'antd';
-import { useMemo, useState } from 'react';
+import { startTransition, useMemo, useState } from 'react';
 import type { CastDraft, CastSubject } from '@/model/molds/cast-question';
 import { castQuestion, moldMaterial, usualHeat } from '@/model/molds/cast-question';
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
@@ -116,25 +116,28 @@ export function FreezeBoard(props: FreezeBoardProps) {
         ) : null}
         {frozen && picture ? (
           <div data-stale={isStale} className={styles.picture}>
-            <FreezeSection
-              picture={picture}
-              drawing={frozen.drawing}
-              side={draft.gate.side}
-              hook={task.casting.hook}
-              atS={atS}
-              flaws={picture.flaws}
-              isWood={draft.of === 'wood'}
-              says={castPictureText(name, picture, units)}
-            >
-              {(px) => (
-                <GateHandle
-                  picture={picture}
-                  gate={draft.gate}
-                  px={px}
-                  onMove={(at) => onDraft({ ...draft, gate: { ...draft.gate, at } })}
-                />
-              )}
-            </FreezeSection>
+            <div className={styles.seen}>
+              <FreezeSection
+                picture={picture}
+                drawing={frozen.drawing}
+                side={draft.gate.side}
+                hook={task.casting.hook}
+                atS={atS}
+                flaws={picture.flaws}
+                isWood={draft.of === 'wood'}
+                says={castPictureText(name, picture, units)}
+              >
+                {(px) => (
+                  <GateHandle
+                    picture={picture}
+                    gate={draft.gate}
+                    px={px}
+                    onMove={(at) => onDraft({ ...draft, gate: { ...draft.gate, at } })}
+                  />
+                )}
+              </FreezeSection>
+              <FlawList picture={picture} side={draft.gate.side} />
+            </div>
             {wholeS === null ? null : (
               <div className={styles.moment}>
                 <span>
@@ -147,13 +150,13 @@ export function FreezeBoard(props: FreezeBoardProps) {
                   value={atS ?? wholeS}
                   tooltip={{ open: false }}
                   ariaLabelForHandle="Seconds after the pour"
-                  onChange={(s) => setAtS(s >= wholeS * 0.995 ? null : s)}
+                  // A key held down comes faster than a drawing: it waits for none of them.
+                  onChange={(s) => startTransition(() => setAtS(s >= wholeS * 0.995 ? null : s))}
                 />
               </div>
             )}
             <Later>
               <FreezeFacts picture={picture} draft={draft} trial={trial} modulusMm={modulusMm} />
-              <FlawList picture={picture} side={draft.gate.side} />
               <WhatToChange
                 task={task}
                 taskKey={key}

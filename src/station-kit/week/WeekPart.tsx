@@ -19,6 +19,7 @@ import { JobFailure } from '../JobFailure';
 import { useDragSensors } from '../use-drag-sensors';
 import { useNotice } from '../use-notice';
 import type { Job } from '../use-job';
+import { AskWhen } from './AskWhen';
 import { useWeekOut } from './use-week-out';
 import { ChangedLine } from './ChangedLine';
 import { UnplannedNote } from './UnplannedNote';
@@ -27,8 +28,7 @@ import type { WeekAnswer } from './use-week';
 import { atText, placedText, whoseText } from './week-words';
 import styles from './week.module.css';
 
-/** Hours are said once, and a promise is asked for now and then: both forms come when they are opened. */
-const AskWhen = dynamic(() => import('./AskWhen').then((module) => module.AskWhen), { ssr: false });
+/** Hours are said once: their form comes when it is opened. */
 const HoursForm = dynamic(() => import('./HoursForm').then((module) => module.HoursForm), { ssr: false });
 
 const DAYS = 7;

@@ -52,7 +52,9 @@ export function FreezeSection(props: FreezeSectionProps) {
         <defs>
           <clipPath id={`${id}metal`}>
             <path d={drawing.body} clipRule="evenodd" />
-            <path d={drawing.gate} />
+            {drawing.gate.map((path) => (
+              <path key={path} d={path} />
+            ))}
           </clipPath>
           <pattern
             id={`${id}hatch`}
