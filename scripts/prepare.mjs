@@ -47,7 +47,7 @@ export function runBeside(name, script, args, { env = {}, flags = SOON_OVER } = 
     child.stderr.on('data', (chunk) => words.push(chunk));
     child.on('error', (error) => words.push(Buffer.from(`${error.message}\n`)));
     child.on('close', (code) => {
-      process.stdout.write(`\n== ${name}\n${Buffer.concat(words)}`);
+      process.stdout.write(`\n== ${name}\n${Buffer.concat(words).toString()}`);
       resolve(code ?? 1);
     });
   });
