@@ -10,6 +10,7 @@ import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { Store } from '../store';
 import { mergeBenches, type MergeChoices, type MergePlan } from './merge/merge-benches';
 import { granted, refuse } from '../write';
+import { sameValue } from './same-value';
 
 const BEFORE_RESTORE = 'before-restore';
 
@@ -102,9 +103,9 @@ function compare(
   current: readonly { id: string }[],
   coming: readonly { id: string }[],
 ): TableDifference {
-  const known = new Map(current.map((record) => [record.id, JSON.stringify(record)]));
+  const known = new Map(current.map((record) => [record.id, record]));
   const kept = coming.filter((record) => known.has(record.id));
-  const same = kept.filter((record) => known.get(record.id) === JSON.stringify(record)).length;
+  const same = kept.filter((record) => sameValue(known.get(record.id), record)).length;
   return {
     table,
     added: coming.length - kept.length,

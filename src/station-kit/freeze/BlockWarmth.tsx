@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
 import { blockLump, blockWarmth, pourHeat, SHOWN_POURS, type BlockSize } from '@/model/molds/block-heat';
-import type { CastDraft } from '@/model/molds/cast-question';
+import { usualHeat, type CastDraft } from '@/model/molds/cast-question';
+import type { MetalBin } from '@/records/bin';
 import type { Cavity, Mold } from '@/records/mold';
 import { numberText as n } from '@/text/number-text';
 import { durationText, massText, temperatureText } from '@/text/words';
@@ -20,32 +21,37 @@ import styles from './freeze.module.css';
 interface BlockWarmthProps {
   readonly mold: Mold;
   readonly cavity: Cavity;
+  readonly metal: MetalBin;
   readonly draft: CastDraft;
   readonly size: BlockSize;
   /** What this cavity's casting gives at a pour. */
   readonly picture: FrozenPicture;
   readonly weighsG: number | null;
   readonly onWeighs: (massG: number | null) => void;
+  /** The casting of a pour is to be frozen: with the block as warm as then. */
+  readonly onBlockC: (celsius: number) => void;
 }
 
 const COLD_C = 20;
 
 /** How warm the block is at each pour of an evening: from when on it is warm, at which beat it stays so, when it needs a rest. */
 export function BlockWarmth(props: BlockWarmthProps) {
-  const { mold, cavity, draft, size, picture, weighsG, onWeighs } = props;
+  const { mold, cavity, metal, draft, size, picture, weighsG, onWeighs, onBlockC } = props;
   const { mass, temperature } = useUnits();
   const [beatS, setBeatS] = useState<number | null>(mold.secondsPerPour);
   const [startC, setStartC] = useState<number | null>(COLD_C);
+  // As warm as such a block usually is worked: what is frozen above may be a colder pour's.
+  const warmC = usualHeat(metal, draft.of).blockC;
   const lump = blockLump(size, draft.of, weighsG);
   const asked = {
     of: draft.of,
     startC: startC ?? COLD_C,
-    wantedC: draft.blockC,
+    wantedC: warmC,
     pourJ: pourHeat(mold, cavity, picture),
     beatS: beatS ?? mold.secondsPerPour,
   };
   const warmth = blockWarmth(lump, asked);
-  const wanted = temperatureText(draft.blockC, temperature);
+  const wanted = temperatureText(warmC, temperature);
   const working = warmthWorking(lump, asked, { mass, temperature });
   const seen = warmth.warmFrom;
   return (
@@ -78,10 +84,12 @@ export function BlockWarmth(props: BlockWarmthProps) {
       </div>
       <WarmthLine
         atPourC={warmth.atPourC}
-        wantedC={draft.blockC}
+        wantedC={warmC}
+        onChoose={(c) => onBlockC(Math.round(c))}
         write={(c) => temperatureText(c, temperature)}
         says={`The block at each of ${SHOWN_POURS} pours: from ${temperatureText(warmth.atPourC[0] ?? COLD_C, temperature)} to ${temperatureText(warmth.atPourC.at(-1) ?? COLD_C, temperature)}`}
       />
+      <p className="quiet">Choose a pour to see its casting freeze in the block as it is then.</p>
       <p>
         {seen === 1
           ? `It is at ${wanted} from the first pour on. `

@@ -156,7 +156,7 @@ export function FreezeBoard(props: FreezeBoardProps) {
               </div>
             )}
             <Later>
-              <FreezeFacts picture={picture} draft={draft} trial={trial} modulusMm={modulusMm} />
+              <FreezeFacts {...{ picture, draft, trial, modulusMm }} spinPa={subject.spinPa} />
               <WhatToChange
                 task={task}
                 taskKey={key}

@@ -105,6 +105,8 @@ export function FreezeCavity({ mold, index, metal, onCavity, onMetal }: FreezeCa
             <BlockWarmth
               mold={mold}
               cavity={cavity}
+              metal={metal}
+              onBlockC={(blockC) => setChanged({ of, draft: { ...draft, blockC } })}
               draft={draft}
               size={size}
               picture={picture}

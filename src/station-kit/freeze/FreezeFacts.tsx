@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { FrozenPicture } from '@/core/freezing/picture-freeze';
 import type { CastDraft } from '@/model/molds/cast-question';
 import { numberText as n } from '@/text/number-text';
+import { pressureText } from '@/text/quantity-text';
 import { temperatureText } from '@/text/words';
 import type { Bench } from '@/records/bench';
 import { Figure } from '@/ui/figure/Figure';
@@ -13,16 +14,20 @@ import { FreezeForm } from '../cavity-design/FreezeForm';
 import { freezingWorking } from '../figures/freezing-working';
 import styles from './freeze.module.css';
 
+const PASCAL_PER_BAR = 100_000;
+
 interface FreezeFactsProps {
   readonly picture: FrozenPicture;
   readonly draft: CastDraft;
   readonly trial: Bench['freezeTrial'];
   readonly modulusMm: number | null;
+  /** What a disc's turning presses with, Pa. */
+  readonly spinPa: number;
 }
 
 /** When gate and body are solid and it can be opened, and how sure that is. */
-export function FreezeFacts({ picture, draft, trial, modulusMm }: FreezeFactsProps) {
-  const { temperature } = useUnits();
+export function FreezeFacts({ picture, draft, trial, modulusMm, spinPa }: FreezeFactsProps) {
+  const { temperature, length } = useUnits();
   const [isTiming, setTiming] = useState(false);
   const { feed } = picture;
   const isTold = trial !== null && picture.slower !== 1;
@@ -56,7 +61,10 @@ export function FreezeFacts({ picture, draft, trial, modulusMm }: FreezeFactsPro
             ? 'Nobody timed a head here yet, so the seconds are typical and may be off by half. Which place freezes first is surer.'
             : 'The seconds are typical for such molds and may be off by half. Which place freezes first is surer.'}{' '}
         Metal at {temperatureText(draft.pouredC, temperature)}, mold at{' '}
-        {temperatureText(draft.blockC, temperature)}.{' '}
+        {temperatureText(draft.blockC, temperature)}.
+        {spinPa > 0
+          ? ` Turning, the metal is pressed in with ${pressureText(spinPa / PASCAL_PER_BAR, length)}.`
+          : ''}{' '}
         <Button size="small" type="link" onClick={() => setTiming(true)}>
           {trial ? 'The head I timed' : 'Time one head'}
         </Button>

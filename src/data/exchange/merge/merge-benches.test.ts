@@ -56,6 +56,30 @@ describe('mergeBenches', () => {
     expect(sorted(again.contents)).toEqual(sorted(joined.contents));
   });
 
+  it('asks nothing again at a second join: neither of what was chosen nor of what was numbered anew', async () => {
+    const { ours, theirs, lot } = await two();
+    const moved = async (workshop: Workshop, place: string) => {
+      const bin = (await workshop.shelf.bins()).find(({ id }) => id === lot)!;
+      await workshop.shelf.edit({ ...bin, place });
+    };
+    await moved(ours, 'Crate');
+    await moved(theirs, 'Box');
+    const ticket = { buyer: null, toleranceShare: 0.05, note: '', lines: [], wares: [] };
+    await ours.tickets.add({ ...ticket, title: 'Ours' });
+    await theirs.tickets.add({ ...ticket, title: 'Theirs' });
+    const b = await contentsOf(theirs);
+    const first = mergeBenches(await contentsOf(ours), b);
+    expect(first.conflicts).toHaveLength(1);
+    const written = JSON.parse(JSON.stringify(first.contents)) as BenchContents;
+    const again = mergeBenches(written, b);
+    expect(again.conflicts).toEqual([]);
+    expect(again.counts).toEqual([]);
+    // And the other way round: who gets the joined bench takes it as it is.
+    const back = mergeBenches(b, written);
+    expect(back.conflicts).toEqual([]);
+    expect(sorted(back.contents)).toEqual(sorted(written));
+  });
+
   it('takes a record as the side has it that changed it, and asks where both did', async () => {
     const { ours, theirs, lot, hooks } = await two();
     const binOf = async (workshop: Workshop, id: string) =>

@@ -1,7 +1,7 @@
-import { isEqual } from 'es-toolkit/predicate';
 import type { HistoryEntry } from '@/records/history-entry';
 import { CONTENTS_TABLES, type BenchContents, type ContentsTable } from '@/records/bench-file';
 import { findLooseEnd } from '@/records/find-loose-end';
+import { sameValue } from '../same-value';
 
 type Record = { readonly id: string };
 type Rows = { -readonly [T in ContentsTable]: Record[] };
@@ -116,6 +116,9 @@ export function mergeBenches(
   const theirActs = new Set(theirs.acts.map(({ id }) => id));
   const changedByUs = ownChanges(ours.acts, theirActs);
   const changedByThem = ownChanges(theirs.acts, ourActs);
+  // Who knows all that the other did has settled already what differs: a number given anew, a choice made at the last join.
+  const weKnowAll = theirs.acts.length > 0 && theirs.acts.every(({ id }) => ourActs.has(id));
+  const theyKnowAll = ours.acts.length > 0 && ours.acts.every(({ id }) => theirActs.has(id));
   const conflicts: MergeConflict[] = [];
   const twoUnderWay: ContentsTable[] = [];
 
@@ -140,10 +143,12 @@ export function mergeBenches(
         const isRemoved = mayRemove && !GROWS.has(table) && changedByThem.has(key) && !changedByUs.has(key);
         return isRemoved ? [] : [record];
       }
-      if (GROWS.has(table) || isEqual(record, their)) return [record];
+      if (GROWS.has(table) || sameValue(record, their)) return [record];
       const [oursAt, theirsAt] = [changedByUs.get(key) ?? null, changedByThem.get(key) ?? null];
       if (theirsAt !== null && oursAt === null) return [their];
       if (oursAt !== null && theirsAt === null) return [record];
+      if (oursAt === null && weKnowAll) return [record];
+      if (theirsAt === null && theyKnowAll) return [their];
       const later = (theirsAt ?? 0) > (oursAt ?? 0) ? 'theirs' : 'ours';
       const stands = choices[key] ?? later;
       conflicts.push({ table, id: record.id, name: nameOf(record), oursAt, theirsAt, stands });
@@ -199,7 +204,7 @@ function countAll(ours: BenchContents, joined: BenchContents): MergeCounts[] {
     const added = after.filter(({ id }) => !before.has(id)).length;
     const changed = after.filter((record) => {
       const was = before.get(record.id);
-      return was !== undefined && !isEqual(was, record);
+      return was !== undefined && !sameValue(was, record);
     }).length;
     const removed = before.size + added - after.length;
     return added + changed + removed > 0 ? [{ table, added, changed, removed }] : [];
