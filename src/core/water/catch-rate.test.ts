@@ -15,4 +15,14 @@ describe('catchRate', () => {
     expect(few.low).toBeLessThan(few.perHour);
     expect(few.high).toBeGreaterThan(few.perHour);
   });
+
+  it('runs on smoothly to numbers that no season has', () => {
+    const [under, over] = [catchRate(9_999, 100, 0.5, 1), catchRate(10_001, 100, 0.5, 1)];
+    expect(over.low / under.low - 1).toBeCloseTo(2 / 10_000, 5);
+    expect(over.high / under.high - 1).toBeCloseTo(2 / 10_000, 5);
+    const many = catchRate(1e9, 1e9);
+    expect(many.low).toBeLessThan(many.perHour);
+    // Nine in ten of so many lie within 1.645 of the root of their number.
+    expect((many.high - many.low) / 2).toBeCloseTo(1.645 / Math.sqrt(1e9), 7);
+  });
 });

@@ -1,7 +1,8 @@
 import { answer } from '@/calculations/answer';
+import { boundedText } from '../bounded-text';
 import { wireError, type WireError } from '@/text/wire-error';
 
-/** Larger bodies are refused before they are parsed: 4 MiB is some hundred times the largest real plan. */
+/** Larger bodies are refused before they are read: 4 MiB is some hundred times the largest real plan. */
 const LARGEST_BODY_BYTES = 4 * 1024 * 1024;
 
 /** A search on the server gives way sooner than one at the maker's own bench. */
@@ -23,8 +24,8 @@ export async function POST(
   { params }: { params: Promise<{ name: string }> },
 ): Promise<Response> {
   const { name } = await params;
-  const body = await request.text();
-  if (body.length > LARGEST_BODY_BYTES) {
+  const body = await boundedText(request, LARGEST_BODY_BYTES);
+  if (body === null) {
     return refuse({ code: 'invalid_input', message: 'The input is over 4 MiB.', path: [] }, 413);
   }
   let input: unknown;
