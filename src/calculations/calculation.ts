@@ -66,13 +66,24 @@ export function defineCalculation<Input extends z.ZodType, Output extends z.ZodT
     if (!outcome.ok) return { ok: false, problem: outcome.problem };
     const checked = outputSchema.safeParse(outcome.value);
     if (checked.success) return { ok: true, output: checked.data };
-    if (hasInfinity(outcome.value)) return fail('number.not-finite', { name });
+    // Figures that no bench has run over or under what numbers hold, or past whole numbers that are told apart.
+    if (hasAny(outcome.value, isBeyond) || hasAny(input, isExtreme))
+      return fail('number.not-finite', { name });
     throw new Error(`${name} requires its output to keep its schema: ${checked.error.message}`);
   };
   return { name, summary, sources, input: inputSchema, output: outputSchema, example, answer };
 }
 
-function hasInfinity(value: unknown): boolean {
-  if (typeof value === 'number') return !Number.isFinite(value);
-  return value !== null && typeof value === 'object' && Object.values(value).some(hasInfinity);
+/** A thousand tons in grams, and what is no length at all: far beyond either no figure of a bench lies. */
+const [LARGEST, SMALLEST] = [1e12, 1e-12];
+
+const isBeyond = (number: number) => !Number.isFinite(number) || Math.abs(number) > Number.MAX_SAFE_INTEGER;
+const isExtreme = (number: number) =>
+  Math.abs(number) > LARGEST || (number !== 0 && Math.abs(number) < SMALLEST);
+
+function hasAny(value: unknown, holds: (number: number) => boolean): boolean {
+  if (typeof value === 'number') return holds(value);
+  return (
+    value !== null && typeof value === 'object' && Object.values(value).some((each) => hasAny(each, holds))
+  );
 }

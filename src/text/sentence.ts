@@ -198,7 +198,8 @@ const SENTENCES: Sentences = {
   'buy.unknown-seller': ({ sellerId, packId }) =>
     `Pack '${packId}' is sold by '${sellerId}', who is not among the sellers. Add that seller, with the postage.`,
   'buy.same-seller-twice': ({ sellerId }) => `Seller '${sellerId}' stands twice. Give each seller once.`,
-  'number.not-finite': ({ name }) => `The numbers given to ${name} are too large to compute with.`,
+  'number.not-finite': ({ name }) =>
+    `The numbers given to ${name} are too large or too small to compute with.`,
 };
 
 /**

@@ -112,9 +112,13 @@ test('a new maker designs a cavity, freezes it before it is cut, and takes it aw
   await frozen(page);
   await expect(flaws(page)).toContainText('The gate freezes too soon');
 
+  // What comes a moment later moves what stands under it.
+  await expect(page.getByRole('region', { name: 'What to change' })).toBeVisible();
   await page.getByRole('button', { name: 'How it is made' }).click();
   await set(page, 'Walls lean, degrees', '2');
-  await page.getByRole('checkbox', { name: /A groove over each back/ }).check();
+  const groove = page.getByRole('checkbox', { name: /A groove over each back/ });
+  await groove.press(' ');
+  await expect(groove).toBeChecked();
   await page.getByRole('button', { name: 'Mold halves' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
