@@ -19,11 +19,8 @@ async function filesUnder(folder: string, address: string): Promise<string[]> {
     .map((path) => address + path);
 }
 
-/**
- * What is larger than this is kept when it is first used, and not by everyone who only looks in, bytes: scripts of this size
- * are what reads pictures and what turns bodies. The solver and the geometry, which stations need, are no scripts.
- */
-const [LARGE_SCRIPT, LARGE] = [800_000, 4_000_000];
+/** What is larger than this is kept when it is first used, and not by everyone who only looks in, bytes. */
+const LARGE = 4_000_000;
 
 /** Every page by its address, first the one that an unknown address leads to. */
 const PAGES = [...new Set([FIRST, ...STATIONS.map(({ href }) => href), '/calculations'])];
@@ -36,9 +33,7 @@ export async function GET(): Promise<Response> {
   const sizes = await Promise.all(
     chunks.map((chunk) => stat(join(BUILT, chunk.slice('/_next'.length))).then(({ size }) => size)),
   );
-  const large = chunks.filter(
-    (chunk, index) => (sizes[index] ?? 0) > (chunk.endsWith('.js') ? LARGE_SCRIPT : LARGE),
-  );
+  const large = chunks.filter((_, index) => (sizes[index] ?? 0) > LARGE);
   const files = [...chunks.filter((chunk) => !large.includes(chunk)), ...own, ...MADE].sort();
   const built = { build: build.trim(), files, large, pages: PAGES };
   return new Response(`self.BUILT = ${JSON.stringify(built)};\n`, {
