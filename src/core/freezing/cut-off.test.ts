@@ -1,4 +1,4 @@
-import { cutOffs, openWay } from './cut-off';
+import { cutOffs, openWay, touching } from './cut-off';
 
 const open = (until: readonly number[]) => ({
   counts: [until.length, 1, 1] as const,
@@ -47,5 +47,13 @@ describe('openWay', () => {
         (cell) => cell === 0,
       ),
     ).toBe(7);
+  });
+});
+
+describe('touching', () => {
+  it('parts what does not touch, at the end of a row too', () => {
+    // Two rows of three: the last of the first and the first of the second do not touch.
+    const groups = touching([3, 2, 1], [0, 2, 3]).map((group) => [...group].sort((a, b) => a - b));
+    expect(groups.sort((a, b) => a[0]! - b[0]!)).toEqual([[0, 3], [2]]);
   });
 });

@@ -86,6 +86,23 @@ export function openWay(
   return single.length > 0 ? Math.max(until ?? -Infinity, ...single) : until;
 }
 
+/**
+ * Cells that touch, together.
+ *
+ * @example touching([4, 1, 1], [0, 1, 3]) // [[1, 0], [3]]
+ */
+export function touching(
+  counts: OpenCells['counts'],
+  cells: readonly number[],
+): readonly (readonly number[])[] {
+  const open = { counts, cells, openUntil: () => 0 };
+  return joinFromLast(
+    open,
+    () => ({ isOut: false, isIn: false }),
+    () => true,
+  ).map((pool) => pool.cells);
+}
+
 /** Takes cells from the last open to the first and joins what touches, until told to stop; gives the pools there are then. */
 function joinFromLast(
   { counts, cells, openUntil }: OpenCells,

@@ -1,5 +1,5 @@
 import { GRAVITY } from '../units/gravity';
-import { fillMesh, type Lattice } from '../meshes/fill-mesh';
+import { fillMesh, placeOn, type Lattice } from '../meshes/fill-mesh';
 import type { Vec3 } from '../meshes/mesh';
 import { meshBounds } from '../meshes/mesh-bounds';
 import { gateRun, isInRun } from '../molds/gate-run';
@@ -63,11 +63,7 @@ export function fillCavity(casting: Casting, setting: PourSetting, mostCells: nu
   const middles: Lattice = [xs, ys, zs];
   const counts = [xs.length, ys.length, zs.length] as const;
   const [across, deep, high] = counts;
-  const placeOf = (cell: number): Vec3 => [
-    xs[cell % across] ?? 0,
-    ys[Math.floor(cell / across) % deep] ?? 0,
-    zs[Math.floor(cell / (across * deep))] ?? 0,
-  ];
+  const placeOf = placeOn(middles);
   const inside = fillMesh(body, middles);
   const isWire = wireOf(casting, isOpen);
   for (let cell = 0; cell < inside.length; cell += 1) {

@@ -1,3 +1,4 @@
+import { placeOn } from '../meshes/fill-mesh';
 import type { Vec3 } from '../meshes/mesh';
 import { CAST_ROLES, type PouredThermal } from './casting';
 import { cutOffs, openWay } from './cut-off';
@@ -55,11 +56,7 @@ export function judgeFeed(
   const metal = Array.from(of.keys()).filter((at) => of[at] === body || of[at] === gate);
   const isBody = (at: number) => of[at] === body;
   const solidAt = (at: number) => solidAtS[at] ?? 0;
-  const placeOf = (at: number): Vec3 => [
-    middles[0][at % across] ?? 0,
-    middles[1][Math.floor(at / across) % deep] ?? 0,
-    middles[2][Math.floor(at / (across * deep))] ?? 0,
-  ];
+  const placeOf = placeOn(middles);
   // What stands in the mouth, or open to the air, feeds what it reaches.
   const isMouth = (at: number) => Math.floor(at / (across * deep)) === high - 1;
   const open = { counts, cells: metal, openUntil: solidAt };

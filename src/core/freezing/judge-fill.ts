@@ -1,7 +1,7 @@
 import type { Vec3 } from '../meshes/mesh';
 import type { PourSetting } from './casting';
 import { chokeS } from './choke-time';
-import { cutOffs } from './cut-off';
+import { cutOffs, touching } from './cut-off';
 import type { FilledCavity } from './fill-cavity';
 import { flashFromMm } from './skin-pressure';
 
@@ -57,7 +57,7 @@ export function judgeFill(filled: FilledCavity, setting: PourSetting): FillVerdi
   const least = Math.max(LEAST_CELLS, LEAST_SHARE * cells.length);
   const spentAt = (cell: number) => spent[cell] ?? Infinity;
   const empty = new Set(cells.filter((cell) => spentAt(cell) >= 1));
-  const unfilled = groups(empty, counts).flatMap((group): Unfilled[] => {
+  const unfilled = touching(counts, [...empty]).flatMap((group): Unfilled[] => {
     if (group.length < least) return [];
     // What its skin holds back at the entrance never gets to what lies behind.
     const held = group.filter((cell) => spentAt(cell) === Infinity).length;
@@ -65,7 +65,7 @@ export function judgeFill(filled: FilledCavity, setting: PourSetting): FillVerdi
       {
         atMm: middleOf(group.map(placeOf)),
         mm3: group.length * cellMm3,
-        thickMm: 2 * Math.max(...group.map(modulusOf)),
+        thickMm: 2 * widestOf(group, modulusOf),
         why: held > group.length / 2 ? 'skin' : 'froze',
       },
     ];
@@ -91,7 +91,7 @@ export function judgeFill(filled: FilledCavity, setting: PourSetting): FillVerdi
         const rimMm = cut.cells.filter(filled.isRim).length * stepMm;
         const leavesMm3s = (rimMm * setting.gapMm ** 3 * pascal) / 12 / AIR_PAS / LAND_MM;
         const leavesS = leavesMm3s > 0 ? mm3 / leavesMm3s : Infinity;
-        const softS = chokeS(setting, Math.max(...cut.cells.map(modulusOf)));
+        const softS = chokeS(setting, widestOf(cut.cells, modulusOf));
         const top = cut.cells.reduce((a, b) => (placeOf(b)[2] > placeOf(a)[2] ? b : a), cut.last);
         return leavesS > softS ? [{ atMm: placeOf(top), mm3, leavesS, softS }] : [];
       });
@@ -115,30 +115,12 @@ function coldestOf(spent: readonly number[]): number {
 
 /** Air leaves by the gate where the metal comes from above and does not stop it up. */
 function outletOf(filled: FilledCavity): (cell: number) => boolean {
-  const top = Math.max(...filled.cells.map((cell) => filled.placeOf(cell)[2]));
+  const top = widestOf(filled.cells, (cell) => filled.placeOf(cell)[2]);
   return (cell) => filled.isEntry(cell) && filled.placeOf(cell)[2] > top - 2 * filled.stepMm;
 }
 
-/** Cells that touch, together. */
-function groups(of: ReadonlySet<number>, [across, deep]: FilledCavity['counts']): number[][] {
-  const strides = [1, across, across * deep];
-  const seen = new Set<number>();
-  return [...of].flatMap((first) => {
-    if (seen.has(first)) return [];
-    seen.add(first);
-    const group = [first];
-    for (let nth = 0; nth < group.length; nth += 1) {
-      for (const stride of strides) {
-        for (const next of [(group[nth] ?? 0) - stride, (group[nth] ?? 0) + stride]) {
-          if (!of.has(next) || seen.has(next)) continue;
-          seen.add(next);
-          group.push(next);
-        }
-      }
-    }
-    return [group];
-  });
-}
+const widestOf = (cells: readonly number[], of: (cell: number) => number) =>
+  cells.reduce((most, cell) => Math.max(most, of(cell)), -Infinity);
 
 function alongOf(cells: readonly number[], placeOf: (cell: number) => Vec3) {
   let [min, max] = [Infinity, -Infinity];

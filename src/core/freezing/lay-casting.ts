@@ -1,4 +1,4 @@
-import { fillMesh, type Lattice } from '../meshes/fill-mesh';
+import { fillMesh, placeOn, type Lattice } from '../meshes/fill-mesh';
 import { meshBounds } from '../meshes/mesh-bounds';
 import { gateRun, isInRun, type GatePoint } from '../molds/gate-run';
 import { CAST_ROLES, type Casting, type PourSetting } from './casting';
@@ -149,13 +149,10 @@ function rolesOf(
 ): Uint8Array {
   const [mold = 0, inBody = 0, gate = 0, inWire = 0] = CAST_ROLES.map((_, nth) => nth);
   const of = fillMesh(body, middles);
-  const [xs, ys, zs] = middles;
-  const [across, deep] = [xs.length, ys.length];
+  const placeOf = placeOn(middles);
   const isWire = wireOf({ hook, pinMm }, isOpen);
   for (let at = 0; at < of.length; at += 1) {
-    const x = xs[at % across] ?? 0;
-    const y = ys[Math.floor(at / across) % deep] ?? 0;
-    const z = zs[Math.floor(at / (across * deep))] ?? 0;
+    const [x, y, z] = placeOf(at);
     if (isWire(x, y, z)) of[at] = inWire;
     else if (of[at] === 1) of[at] = inBody;
     else of[at] = isInRun(run, x, y, z) ? gate : mold;

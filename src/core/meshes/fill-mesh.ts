@@ -1,8 +1,22 @@
 import { crossings } from './crossings';
-import type { Triangles } from './mesh';
+import type { Triangles, Vec3 } from './mesh';
 
 /** Middles of the slices of a lattice along each axis, rising, mm. */
 export type Lattice = readonly [x: Float64Array, y: Float64Array, z: Float64Array];
+
+/**
+ * Where each cell of a lattice lies, by its number: row by row, layer by layer.
+ *
+ * @example placeOn([xs, ys, zs])(0) // [xs[0], ys[0], zs[0]]
+ */
+export function placeOn([xs, ys, zs]: Lattice): (cell: number) => Vec3 {
+  const [across, deep] = [xs.length, ys.length];
+  return (cell) => [
+    xs[cell % across] ?? 0,
+    ys[Math.floor(cell / across) % deep] ?? 0,
+    zs[Math.floor(cell / (across * deep))] ?? 0,
+  ];
+}
 
 /**
  * Which points of a lattice lie inside a closed mesh, row by row, layer by layer: 1 for in.

@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import type { BodySource } from '@/core/molds/body-source';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { USUAL_MAKE } from '@/core/molds/mold-make';
+import { outlineSolid } from '@/core/solids/solid-outline';
 import type { Design } from '@/model/molds/design';
 import type { CastDraft, CastSubject } from '@/model/molds/cast-question';
 import type { MetalBin } from '@/records/bin';
@@ -49,7 +50,10 @@ export function DesignBodies(props: DesignBodiesProps) {
     return file ? { file, scale: design.scale } : null;
   }, [solid, file, design.scale]);
   const { gate, vents } = draft;
-  const radiusMm = Math.cbrt((design.volumeCm3 * 1000 * 3) / (4 * Math.PI));
+  // How high a mesh from a file is, is not known here: it counts as a ball of its room.
+  const radiusMm = design.solid
+    ? outlineSolid(design.solid).radiusMm
+    : Math.cbrt((design.volumeCm3 * 1000 * 3) / (4 * Math.PI));
   const subject = useMemo(
     (): CastSubject | null => (source ? { source, hook, eyeMm, radiusMm, pinMm, spinPa: 0 } : null),
     [source, hook, eyeMm, radiusMm, pinMm],
