@@ -62,7 +62,7 @@ export function defineCalculation<Input extends z.ZodType, Output extends z.ZodT
       if (!issue) throw new Error(`${name} requires a failed parse to say what failed`);
       return { ok: false, problem: readIssue(issue, input) };
     }
-    const outcome = await run(parsed.data, options);
+    const outcome = await attempt(() => run(parsed.data, options), name, input);
     if (!outcome.ok) return { ok: false, problem: outcome.problem };
     const checked = outputSchema.safeParse(outcome.value);
     if (checked.success) return { ok: true, output: checked.data };
@@ -72,6 +72,20 @@ export function defineCalculation<Input extends z.ZodType, Output extends z.ZodT
     throw new Error(`${name} requires its output to keep its schema: ${checked.error.message}`);
   };
   return { name, summary, sources, input: inputSchema, output: outputSchema, example, answer };
+}
+
+/** What a calculation gives; one that breaks on figures that no bench has refuses them, and any other break is a defect. */
+async function attempt<Value>(
+  run: () => Outcome<Value> | Promise<Outcome<Value>>,
+  name: string,
+  input: unknown,
+): Promise<Outcome<Value>> {
+  try {
+    return await run();
+  } catch (error) {
+    if (hasAny(input, isExtreme)) return fail('number.not-finite', { name });
+    throw error;
+  }
 }
 
 /** A thousand tons in grams, and what is no length at all: far beyond either no figure of a bench lies. */

@@ -12,14 +12,19 @@ export const cutPlan = defineCalculation({
     'an integer program solved to proof by branch and cut (HiGHS)',
   ],
   input: z.strictObject({
-    stock: z.array(
-      z.strictObject({
-        id: text,
-        lengthMm: positive,
-        count: count.nullable().describe('how many there are; null for as many as it takes'),
-      }),
-    ),
-    pieces: z.array(z.strictObject({ id: text, lengthMm: positive, count })).min(1),
+    stock: z
+      .array(
+        z.strictObject({
+          id: text,
+          lengthMm: positive,
+          count: count.nullable().describe('how many there are; null for as many as it takes'),
+        }),
+      )
+      .max(300),
+    pieces: z
+      .array(z.strictObject({ id: text, lengthMm: positive, count: count.max(1_000_000) }))
+      .min(1)
+      .max(300),
     kerfMm: notNegative.describe('lost between two cuts of a pattern'),
   }),
   output: z.strictObject({

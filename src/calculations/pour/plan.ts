@@ -15,18 +15,24 @@ export const pourPlan = defineCalculation({
     'Solved by HiGHS branch and cut to a gap of zero',
   ],
   input: z.strictObject({
-    demand: z.array(keyCount).min(1),
-    molds: z.array(
-      z.strictObject({
-        id: text,
-        cavities: z.array(text.nullable()).min(1).describe('what each cavity gives; null for none'),
-        secondsPerPour: notNegative,
-        setupSeconds: notNegative,
-        fillAll: z.boolean().optional().describe('every cavity fills on each pour'),
-        copies: z.int().min(1).optional().describe('equal blocks poured as one'),
-        maxPours: count.optional(),
-      }),
-    ),
+    demand: z.array(keyCount).min(1).max(1000),
+    molds: z
+      .array(
+        z.strictObject({
+          id: text,
+          cavities: z
+            .array(text.nullable())
+            .min(1)
+            .max(500)
+            .describe('what each cavity gives; null for none'),
+          secondsPerPour: notNegative,
+          setupSeconds: notNegative,
+          fillAll: z.boolean().optional().describe('every cavity fills on each pour'),
+          copies: z.int().min(1).optional().describe('equal blocks poured as one'),
+          maxPours: count.optional(),
+        }),
+      )
+      .max(300),
   }),
   output: z.strictObject({
     totalSeconds: notNegative,

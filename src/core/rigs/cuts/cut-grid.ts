@@ -8,7 +8,9 @@ export interface CutGrid {
   readonly isExact: boolean;
 }
 
+/** Of one stock, and of all pieces together: for each of them a number a cell is kept. */
 const MOST_CELLS = 600_000;
+const MOST_KEPT = 60_000_000;
 const SAME = 1e-6;
 const DECIMALS = [1, 10, 100, 1000] as const;
 
@@ -19,6 +21,7 @@ const DECIMALS = [1, 10, 100, 1000] as const;
  * @example cutGrid([1000], [150, 250], 0).sizes // [3, 5]
  */
 export function cutGrid(stockMm: readonly number[], piecesMm: readonly number[], kerfMm: number): CutGrid {
+  const mostCells = Math.min(MOST_CELLS, Math.floor(MOST_KEPT / Math.max(1, piecesMm.length)));
   const takes = piecesMm.map((mm) => mm + kerfMm);
   const rooms = stockMm.map((mm) => mm + kerfMm);
   const fine = DECIMALS.find((scale) => takes.every((mm) => isWhole(mm * scale)));
@@ -26,7 +29,7 @@ export function cutGrid(stockMm: readonly number[], piecesMm: readonly number[],
     const cells = takes.map((mm) => Math.round(mm * fine));
     const step = cells.reduce(commonDivisor, 0);
     const most = Math.max(...rooms) * (fine / step);
-    if (most <= MOST_CELLS) {
+    if (most <= mostCells) {
       return {
         sizes: cells.map((size) => size / step),
         rooms: rooms.map((mm) => Math.floor((mm * fine) / step + SAME)),
@@ -34,7 +37,7 @@ export function cutGrid(stockMm: readonly number[], piecesMm: readonly number[],
       };
     }
   }
-  const cellMm = Math.max(...rooms) / MOST_CELLS;
+  const cellMm = Math.max(...rooms) / mostCells;
   return {
     sizes: takes.map((mm) => Math.ceil(mm / cellMm - SAME)),
     rooms: rooms.map((mm) => Math.floor(mm / cellMm + SAME)),

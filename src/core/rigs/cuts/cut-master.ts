@@ -64,7 +64,7 @@ export async function solveMaster(
     ...stockCounts.map((count, stock) => ({
       terms: columns.flatMap((column, at) => (column.stock === stock ? [[at, 1] as const] : [])),
       lower: -Infinity,
-      upper: count ?? 1e6,
+      upper: count ?? Infinity,
     })),
     ...(leastMm > 0
       ? [

@@ -59,6 +59,20 @@ function openedMm(
   return sum(columns.map(({ stock }, at) => (lengthsMm[stock] ?? 0) * (values[at] ?? 0)));
 }
 
+/** As many of one piece as a stock holds, for every piece and stock. */
+export function singles(
+  { demand }: CutProblem,
+  sizes: readonly number[],
+  rooms: readonly number[],
+): CutColumn[] {
+  return rooms.flatMap((room, stock) =>
+    sizes.flatMap((size, piece) => {
+      const fits = Math.min(demand[piece] ?? 0, Math.floor(room / size));
+      return fits > 0 ? [{ stock, counts: demand.map((_, at) => (at === piece ? fits : 0)) }] : [];
+    }),
+  );
+}
+
 export function keyOf({ stock, counts }: CutColumn): string {
   return `${stock}:${counts.join(',')}`;
 }

@@ -1,30 +1,12 @@
 import type { ProgramOptions } from '../../numeric/integer-program';
-import { repeatableRandom } from '../../numeric/repeatable-random';
 import { sum } from '../../numeric/sum';
 import { done, fail, type Outcome } from '../../problems/problem';
+import { cutBulk } from './cut-bulk';
 import type { CutPiece, CutPlan, CutStock } from './cut-facts';
 import { cutGrid } from './cut-grid';
-import { cutLongestFirst } from './cut-longest-first';
-import type { CutColumn, CutProblem } from './cut-master';
-import { solveMaster } from './cut-master';
-import { cutsWithin } from './cuts-within';
-import { dive } from './dive';
-import { fillLengths } from './fill-lengths';
-import { growColumns, keyOf, type GrownColumns } from './grow-columns';
-import { stockTotals } from './stock-totals';
+import type { CutProblem } from './cut-master';
+import { SAME, searchCuts } from './search-cuts';
 import { writePlan } from './write-plan';
-
-/** How often lengths that add up to one total are filled, how many totals are tried, and how many dives. */
-const FILLS = 60;
-const TOTALS = 8;
-const DIVES = 6;
-/** Two totals are at least so far apart. */
-const LEAST_STEP_MM = 0.001;
-const START = 6151;
-/** Ways to cut that one program takes at most. */
-const MOST_COLUMNS = 4000;
-/** Rounding noise in a total, as a share of it. */
-const SAME = 1e-7;
 
 /**
  * The plan that opens the least total length of stock for all pieces, by column generation and branch and cut run to
@@ -67,148 +49,43 @@ export async function planCuts(
     stockCounts: stock.map(({ count }) => count),
     demand: pieces.map(({ count }) => count),
   };
-  const tooLittle = () =>
-    fail('cut.too-little', {
-      neededMm: sum(pieces.map(({ lengthMm, count }) => lengthMm * count)),
-      thereMm: sum(stock.map(({ lengthMm, count }) => lengthMm * (count ?? 0))),
-    });
   const grid = cutGrid(
     problem.lengthsMm,
     pieces.map(({ lengthMm }) => lengthMm),
     kerfMm,
   );
-  const greedy = cutLongestFirst(stock, pieces, kerfMm);
-  const grown = await growColumns(problem, grid, [
-    ...(greedy ?? []),
-    ...singles(problem, grid.sizes, grid.rooms),
-  ]);
-  const isBound = grid.isExact && grown.boundMm !== null;
-  if (isBound && grown.answer.short > SAME) return tooLittle();
-
-  const hand = new BestInHand(problem.lengthsMm, greedy);
-  const totals = stockTotals(problem.lengthsMm, problem.stockCounts, mostOpened(problem, hand.mm));
-  const proofMm = isBound ? totals.nextFrom((grown.boundMm ?? 0) * (1 - SAME)) : 0;
-  const random = repeatableRandom(START);
-  const isProven = () => hand.mm <= proofMm * (1 + SAME);
-  const tryTotal = (totalMm: number) => {
-    for (let nth = 0; nth < FILLS && !isProven(); nth += 1) {
-      const shares = totals.sharesOf(totalMm, stockUse(problem, grown), random);
-      const plan = shares && fillLengths(grid, problem.demand, shares, random);
-      if (!shares || hand.offer(plan)) return;
-    }
-  };
-  if (isBound) tryTotal(proofMm);
-  for (let nth = 0; nth < DIVES && !isProven(); nth += 1) {
-    hand.offer(await dive(problem, grid, grown.columns, random));
-  }
-  let totalMm = isBound ? totals.nextFrom(proofMm + LEAST_STEP_MM) : Infinity;
-  for (let nth = 0; nth < TOTALS && totalMm < hand.mm && !isProven(); nth += 1) {
-    tryTotal(totalMm);
-    totalMm = totals.nextFrom(totalMm + LEAST_STEP_MM);
-  }
-
-  const search = async (columns: readonly CutColumn[]) => {
-    const unlike = [...new Map(columns.map((column) => [keyOf(column), column])).values()];
-    const answer = await solveMaster(problem, unlike, { ...options, whole: true, leastMm: proofMm });
-    if (answer.status === 'optimal' || answer.status === 'feasible') {
-      hand.offer(
-        unlike.flatMap((column, at) => Array.from({ length: answer.values[at] ?? 0 }, () => column)),
+  const bulk = await cutBulk(problem, grid);
+  const rest = pieces
+    .map((piece, at) => ({ ...piece, count: bulk.rest.demand[at] ?? 0 }))
+    .filter(({ count }) => count > 0);
+  const there = stock.map((each, at) => ({ ...each, count: bulk.rest.stockCounts[at] ?? null }));
+  const kept = pieces.flatMap((_, at) => ((bulk.rest.demand[at] ?? 0) > 0 ? [at] : []));
+  const searched = bulk.isShort
+    ? 'too-little'
+    : await searchCuts(
+        there,
+        rest,
+        kerfMm,
+        { ...bulk.rest, demand: rest.map(({ count }) => count) },
+        { ...grid, sizes: kept.map((at) => grid.sizes[at] ?? 0) },
+        options,
       );
-    }
-    return answer.status;
-  };
-  let isOptimal = isProven();
-  if (!isOptimal) {
-    const complete = allThatMatter(problem, pieces, kerfMm, isBound ? grown : null, hand.mm);
-    const status = await search([...(complete ?? grown.columns), ...hand.seen]);
-    if (complete && status === 'impossible' && hand.plan === null) return tooLittle();
-    isOptimal = isProven() || (complete !== null && status === 'optimal');
+  if (searched === 'too-little' && (bulk.isShort || bulk.cut.length === 0)) {
+    return fail('cut.too-little', {
+      neededMm: sum(pieces.map(({ lengthMm, count }) => lengthMm * count)),
+      thereMm: sum(stock.map(({ lengthMm, count }) => lengthMm * (count ?? 0))),
+    });
   }
-  if (hand.plan === null) return fail('plan.unfinished', { seconds: options.timeLimitS ?? 0 });
-  return done({ ...writePlan(stock, pieces, hand.plan), optimal: isOptimal });
+  if (typeof searched === 'string') return fail('plan.unfinished', { seconds: options.timeLimitS ?? 0 });
+  const opened = searched.opened.map(({ stock: from, counts }) => {
+    const all = pieces.map(() => 0);
+    kept.forEach((at, nth) => (all[at] = counts[nth] ?? 0));
+    return { stock: from, counts: all };
+  });
+  const plan = writePlan(stock, pieces, opened, bulk.cut);
+  const openedMm = sum(plan.used.map(({ stockId, count }) => count * (lengthOf(stock, stockId) ?? 0)));
+  const isOptimal = bulk.cut.length === 0 ? searched.isOptimal : openedMm <= (bulk.leastMm ?? 0) * (1 + SAME);
+  return done({ ...plan, optimal: isOptimal });
 }
 
-/** The best plan so far, and every way of cutting that some plan used. */
-class BestInHand {
-  plan: readonly CutColumn[] | null = null;
-  mm = Infinity;
-  readonly seen: CutColumn[] = [];
-
-  constructor(
-    private readonly lengthsMm: readonly number[],
-    first: readonly CutColumn[] | null,
-  ) {
-    this.offer(first);
-  }
-
-  /** Takes a plan where it is better than the one in hand. */
-  offer(plan: readonly CutColumn[] | null): boolean {
-    if (!plan) return false;
-    this.seen.push(...plan);
-    const mm = sum(plan.map(({ stock }) => this.lengthsMm[stock] ?? 0));
-    if (mm >= this.mm * (1 - SAME)) return false;
-    [this.plan, this.mm] = [plan, mm];
-    return true;
-  }
-}
-
-/** Over this no plan needs to open: the greedy one, or all there is. */
-function mostOpened({ lengthsMm, stockCounts, demand }: CutProblem, greedyMm: number): number {
-  if (greedyMm < Infinity) return greedyMm;
-  const pieces = sum(demand);
-  return sum(lengthsMm.map((mm, stock) => mm * (stockCounts[stock] ?? pieces)));
-}
-
-/** How many of each stock the real answer opens. */
-function stockUse({ lengthsMm }: CutProblem, { columns, answer }: GrownColumns): number[] {
-  return lengthsMm.map((_, stock) =>
-    sum(columns.map((column, at) => (column.stock === stock ? (answer.values[at] ?? 0) : 0))),
-  );
-}
-
-/** As many of one piece as a stock holds, for every piece and stock. */
-function singles({ demand }: CutProblem, sizes: readonly number[], rooms: readonly number[]): CutColumn[] {
-  return rooms.flatMap((room, stock) =>
-    sizes.flatMap((size, piece) => {
-      const fits = Math.min(demand[piece] ?? 0, Math.floor(room / size));
-      return fits > 0 ? [{ stock, counts: demand.map((_, at) => (at === piece ? fits : 0)) }] : [];
-    }),
-  );
-}
-
-/**
- * Every way to cut that a better plan could use: those whose reduced cost leaves room under the best in hand, or simply all
- * full ones; null where they are too many.
- */
-function allThatMatter(
-  { lengthsMm, demand, stockCounts }: CutProblem,
-  pieces: readonly CutPiece[],
-  kerfMm: number,
-  grown: GrownColumns | null,
-  bestMm: number,
-): CutColumn[] | null {
-  const takesMm = pieces.map(({ lengthMm }) => lengthMm + kerfMm);
-  const gather = (of: (stock: number, lengthMm: number) => ReturnType<typeof cutsWithin>) => {
-    const found: CutColumn[] = [];
-    for (const [stock, lengthMm] of lengthsMm.entries()) {
-      if (stockCounts[stock] === 0) continue;
-      const cuts = of(stock, lengthMm);
-      if (!cuts || found.length + cuts.length > MOST_COLUMNS) return null;
-      found.push(...cuts.map((counts) => ({ stock, counts })));
-    }
-    return found;
-  };
-  const full = gather((_, lengthMm) =>
-    cutsWithin(takesMm, lengthMm + kerfMm, demand, { most: MOST_COLUMNS, onlyFull: true }),
-  );
-  if (full || !grown || grown.boundMm === null || bestMm === Infinity) return full;
-  const gapMm = bestMm - grown.boundMm;
-  const { worths, savings } = grown.answer;
-  return gather((stock, lengthMm) =>
-    cutsWithin(takesMm, lengthMm + kerfMm, demand, {
-      most: MOST_COLUMNS,
-      worths,
-      leastWorth: (lengthMm + (savings[stock] ?? 0) - gapMm) * (1 - SAME),
-    }),
-  );
-}
+const lengthOf = (stock: readonly CutStock[], id: string) => stock.find((each) => each.id === id)?.lengthMm;

@@ -1,10 +1,11 @@
 import { sum } from '../../numeric/sum';
+import type { RepeatedCuts } from './cut-bulk';
 import type { CutPiece, CutPlan, CutStock } from './cut-facts';
 import type { CutColumn } from './cut-master';
 
 /**
  * Lengths opened, as a plan to cut by: what is cut over the demand is left out, lengths cut alike stand together, the
- * fullest first.
+ * fullest first. `bulk` is cut besides, and never over the demand.
  *
  * @example writePlan(stock, pieces, [{ stock: 0, counts: [2] }]).patterns[0]?.times // 1
  */
@@ -12,17 +13,21 @@ export function writePlan(
   stock: readonly CutStock[],
   pieces: readonly CutPiece[],
   opened: readonly CutColumn[],
+  bulk: readonly RepeatedCuts[] = [],
 ): Omit<CutPlan, 'optimal'> {
-  const left = pieces.map(({ count }) => count);
+  const left = pieces.map(
+    ({ count }, piece) => count - sum(bulk.map(({ counts, times }) => times * (counts[piece] ?? 0))),
+  );
   const cut = opened.map(({ stock: from, counts }) => {
     const needed = counts.map((count, piece) => Math.min(count, left[piece] ?? 0));
     needed.forEach((count, piece) => (left[piece] = (left[piece] ?? 0) - count));
     return { stock: from, counts: needed };
   });
-  const alike = new Map<string, { stock: number; counts: readonly number[]; times: number }>();
-  for (const each of cut.filter(({ counts }) => counts.some((count) => count > 0))) {
+  const alike = new Map<string, RepeatedCuts>();
+  const cutOnce = cut.filter(({ counts }) => counts.some((count) => count > 0));
+  for (const each of [...bulk, ...cutOnce.map((once) => ({ ...once, times: 1 }))]) {
     const key = `${each.stock}:${each.counts.join(',')}`;
-    alike.set(key, { ...each, times: (alike.get(key)?.times ?? 0) + 1 });
+    alike.set(key, { ...each, times: (alike.get(key)?.times ?? 0) + each.times });
   }
   const lengthCut = (counts: readonly number[]) =>
     sum(counts.map((count, piece) => count * (pieces[piece]?.lengthMm ?? 0)));

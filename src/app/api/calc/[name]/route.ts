@@ -1,21 +1,20 @@
-import { answer } from '@/calculations/answer';
+import { z } from 'zod';
+import { findCalculation } from '@/calculations/registry';
 import { boundedText } from '../bounded-text';
-import { wireError, type WireError } from '@/text/wire-error';
+import { askThread } from '../threads/ask-thread';
+import { reply, type Reply } from '../threads/reply';
 
 /** Larger bodies are refused before they are read: 4 MiB is some hundred times the largest real plan. */
 const LARGEST_BODY_BYTES = 4 * 1024 * 1024;
 
-/** A search on the server gives way sooner than one at the maker's own bench. */
-const SERVER_TIME_LIMIT_S = 20;
+const TOO_LARGE = reply(413, { code: 'invalid_input', message: 'The input is over 4 MiB.', path: [] });
 
-const STATUS: Record<WireError['code'], number> = {
-  invalid_input: 400,
-  unknown_calculation: 404,
-  impossible: 422,
-};
-
-function refuse(error: WireError, status = STATUS[error.code]): Response {
-  return Response.json({ error }, { status });
+function respond({ status, text }: Reply): Response {
+  const isBusy = status === 429;
+  return new Response(text, {
+    status,
+    headers: { 'content-type': 'application/json', ...(isBusy ? { 'retry-after': '5' } : {}) },
+  });
 }
 
 /** Answers one calculation: the input is the body, the output the reply. */
@@ -25,15 +24,17 @@ export async function POST(
 ): Promise<Response> {
   const { name } = await params;
   const body = await boundedText(request, LARGEST_BODY_BYTES);
-  if (body === null) {
-    return refuse({ code: 'invalid_input', message: 'The input is over 4 MiB.', path: [] }, 413);
-  }
-  let input: unknown;
-  try {
-    input = JSON.parse(body);
-  } catch {
-    return refuse({ code: 'invalid_input', message: 'The input is not JSON.', path: [] });
-  }
-  const reply = await answer(name, input, { timeLimitS: SERVER_TIME_LIMIT_S });
-  return reply.ok ? Response.json(reply.output) : refuse(wireError(reply.problem));
+  return respond(body === null ? TOO_LARGE : await askThread({ name, body }));
+}
+
+/** What a calculation takes and gives, and a worked example. */
+export async function GET(
+  _request: Request,
+  { params }: { params: Promise<{ name: string }> },
+): Promise<Response> {
+  const known = findCalculation((await params).name);
+  if (!known) return respond(await askThread({ name: (await params).name, body: '{}' }));
+  const { name, summary, sources, example } = known;
+  const input = z.toJSONSchema(known.input, { io: 'input' });
+  return Response.json({ name, summary, sources, input, output: z.toJSONSchema(known.output), example });
 }
