@@ -27,7 +27,19 @@ const RIG: NewRig = {
   kind: 'leader',
   wants: {},
   picks: {},
-  items: [],
+  items: [
+    {
+      id: 'line',
+      place: null,
+      binId: 'cord',
+      on: null,
+      lengthMm: null,
+      ends: null,
+      atMm: null,
+      count: 1,
+      isTurned: false,
+    },
+  ],
   note: '',
 } as never;
 

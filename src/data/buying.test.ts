@@ -205,7 +205,7 @@ describe('the cabinet, count days and the water', () => {
 
   it('keeps a note with its pictures, sets it right, and takes it away', async () => {
     const { workshop } = await bench();
-    const picture = 'data:image/jpeg;base64,AAAA';
+    const picture = 'data:image/jpeg;base64,/9j/AAAA';
     const note = await workshop.water.note({ ...PLAIN_NOTE, place: 'Weir', hours: 2 }, [picture]);
     expect(note.photoIds).toHaveLength(1);
     expect((await workshop.water.photo(note.photoIds[0]!))?.dataUrl).toBe(picture);

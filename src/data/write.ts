@@ -1,6 +1,7 @@
 import type { Deed } from '@/core/history/deed';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
 import type { HistoryEntry, Change } from '@/records/history-entry';
+import { checkRecord } from '@/records/check-record';
 import type { TableName } from '@/records/tables';
 import type { BenchContents } from '@/records/bench-file';
 import type { Entry } from '@/records/entry';
@@ -52,6 +53,7 @@ export async function write<T>(
     const at = store.now();
 
     const put: WriteTransaction['put'] = async (table, record) => {
+      mustBeKeepable(table, record);
       const before: unknown = (await db.table(table).get(record.id)) ?? null;
       await db.table(table).put(record);
       changes.push({ table, key: record.id, before, after: record });
@@ -65,6 +67,7 @@ export async function write<T>(
     const putMany: WriteTransaction['putMany'] = async (table, records) => {
       for (let from = 0; from < records.length; from += AT_A_TIME) {
         const some = records.slice(from, from + AT_A_TIME);
+        for (const record of some) mustBeKeepable(table, record);
         const before: unknown[] = await db.table(table).bulkGet(some.map(({ id }) => id));
         await db.table(table).bulkPut(some);
         some.forEach((record, nth) => {
@@ -108,6 +111,12 @@ export async function write<T>(
     }
     return value;
   });
+}
+
+/** What could not be read again from a saved file is not written either. */
+function mustBeKeepable(table: TableName, record: unknown): void {
+  const fault = checkRecord(table, record);
+  if (fault) throw new RefusedInside({ code: 'bench.beyond', ...fault });
 }
 
 /** A refusal: says why, writes nothing. */

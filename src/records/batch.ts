@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { DRESS_STEP_IDS } from '@/core/dress/dress-steps';
-import { id, instant, name, overZeroGrams, pieces, ref } from './fields';
+import { id, instant, name, overZeroGrams, pieces, positive, ref, seconds, style } from './fields';
 import { type DressStepId } from '@/core/dress/dress-steps';
 
 /** Heads of one kind on the dressing bench, and how far each step has come. */
@@ -10,26 +10,26 @@ export const batch = z.strictObject({
   /** The run they were cast in; null for heads from elsewhere. */
   runId: ref('runs').nullable(),
   moldId: id.nullable(),
-  style: z.string().min(1),
+  style,
   nominalG: overZeroGrams,
-  hookBinId: ref('bins').nullable(),
+  hookBinId: ref('bins', 'hook').nullable(),
   /** Null for heads from elsewhere. */
-  metalBinId: ref('bins').nullable(),
+  metalBinId: ref('bins', 'metal').nullable(),
   /** Where they lie on the shelf. */
-  headBinId: ref('bins').nullable(),
+  headBinId: ref('bins', 'head').nullable(),
   /** What is left of it: scrapped pieces are off. */
   count: pieces,
   /** Pieces that one tap counts. */
   tray: pieces.min(1),
   /** How far from the wanted weight still counts as on it. */
-  toleranceShare: z.number().gt(0).max(0.5),
+  toleranceShare: positive(0.5),
   steps: z
     .array(
       z.strictObject({
         step: z.enum(DRESS_STEP_IDS),
         done: pieces,
         /** Time spent on it so far. */
-        seconds: z.number().min(0),
+        seconds,
       }),
     )
     .max(20),

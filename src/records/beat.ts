@@ -6,7 +6,7 @@ import { id, instant } from './fields';
 export const beat = z.strictObject({
   id,
   /** The block worked last, by its place in the run. */
-  held: z.int().min(0),
+  held: z.int().min(0).max(200),
   blocks: z.array(
     z.strictObject({
       moldId: id,

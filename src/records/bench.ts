@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { money, NEW_MONEY } from './outlay';
 import { week } from './week';
-import { grams, id, instant, name, overZeroGrams, shareUnderOne } from './fields';
+import { grams, id, instant, name, overZeroGrams, positive, shareUnderOne } from './fields';
 
 export const MOST_CUPS = 40;
 
@@ -28,7 +28,7 @@ export const bench = z.strictObject({
       /** Share of castings expected to fail until the maker's own runs say. */
       scrapShare: shareUnderOne,
       /** From cold to pourable, brim full. */
-      meltMinutes: z.number().gt(0).max(600),
+      meltMinutes: positive(600),
     })
     .refine((pot) => pot.heelG < pot.capacityG, {
       path: ['heelG'],
@@ -36,14 +36,10 @@ export const bench = z.strictObject({
     }),
   /** A casting of known modulus that the maker timed from pour to frozen; null until one was. */
   freezeTrial: z
-    .strictObject({
-      modulusMm: z.number().gt(0).max(1000),
-      seconds: z.number().gt(0).max(36_000),
-      exponent: z.number().gt(0).max(4),
-    })
+    .strictObject({ modulusMm: positive(1000), seconds: positive(36_000), exponent: positive(4) })
     .nullable(),
   /** How long the maker pours before a rest, and how long that is; no rest where 0. */
-  pace: z.strictObject({ pourMinutes: z.number().gt(0).max(600), restMinutes: z.number().min(0).max(240) }),
+  pace: z.strictObject({ pourMinutes: positive(600), restMinutes: z.number().min(0).max(240) }),
   money,
   /** When the pot was lit, cold, for a run that has not begun; left out where none is. */
   potLitAt: instant.optional(),

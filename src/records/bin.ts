@@ -1,5 +1,19 @@
 import { z } from 'zod';
-import { basis, colorHex, grams, id, name, note, overZeroGrams, ref, share } from './fields';
+import {
+  basis,
+  colorHex,
+  grams,
+  id,
+  mostOfBin,
+  name,
+  note,
+  overZeroGrams,
+  positive,
+  ref,
+  share,
+  style,
+} from './fields';
+import { ELEMENT_SYMBOLS } from '@/core/metals/element-symbols';
 import { gauge } from './gauge';
 
 /** Stuff that harms, or is harmed by, what lies beside it. */
@@ -11,9 +25,9 @@ const common = {
   /** Where it lies. */
   place: z.string().max(120),
   /** Under this it counts as low; null where nobody cares. */
-  lowAt: z.number().min(0).nullable(),
+  lowAt: z.number().min(0).max(mostOfBin).nullable(),
   /** Bought up to this when it is low; null where nobody said. */
-  fillTo: z.number().min(0).max(1e9).nullable(),
+  fillTo: z.number().min(0).max(mostOfBin).nullable(),
   /** The drawer of the cabinet it lies in; null where it was not put in one. */
   drawerId: ref('drawers').nullable(),
   photoId: ref('photos').nullable(),
@@ -37,17 +51,25 @@ const bought = z.strictObject({
   hasKeeper: z.boolean(),
 });
 
+/** Mass shares by element. */
+const composition = z
+  .record(z.string(), share)
+  .refine((shares) => Object.keys(shares).every((key) => ELEMENT_SYMBOLS.some((symbol) => symbol === key)), {
+    error: `made of other elements than ${ELEMENT_SYMBOLS.join(', ')}`,
+  })
+  .refine((shares) => Object.values(shares).some((each) => each > 0), { error: 'made of nothing' });
+
 const metalBin = z.strictObject({
   ...common,
   kind: z.literal('metal'),
   unit: z.literal('g'),
   /** Mass shares by element; null where nobody knows. */
-  composition: z.record(z.string(), share).nullable(),
+  composition: composition.nullable(),
   /** Whether the composition was told by who sold it, or guessed from density and feel. */
   compositionBasis: z.enum(['known', 'guess']),
   /** In the maker's own money; null where nobody noted it. */
   costPerKg: z.number().min(0).max(1e6).nullable(),
-  densityGcm3: z.number().gt(0).max(25),
+  densityGcm3: z.number().min(0.5).max(25),
   densityBasis: basis,
   shrinkLinear: z.number().min(-0.02).max(0.05),
   shrinkBasis: basis,
@@ -61,19 +83,19 @@ const hookBin = z.strictObject({
   massG: overZeroGrams,
   massBasis: basis,
   costEach,
-  wireMm: z.number().gt(0).max(20),
-  shankMm: z.number().gt(0).max(300),
-  gapeMm: z.number().gt(0).max(200),
+  wireMm: positive(20),
+  shankMm: positive(300),
+  gapeMm: positive(200),
 });
 
 const headBin = z.strictObject({
   ...common,
   kind: z.literal('head'),
   unit: z.literal('pieces'),
-  style: z.string().min(1),
+  style,
   nominalG: overZeroGrams,
-  hookBinId: ref('bins').nullable(),
-  metalBinId: ref('bins').nullable(),
+  hookBinId: ref('bins', 'hook').nullable(),
+  metalBinId: ref('bins', 'metal').nullable(),
   /** The recipe of color on them; null where they are bare. */
   coatId: ref('coats').nullable(),
   /** The version of a skirt's recipe they wear; null where they wear none. */
@@ -118,7 +140,7 @@ const powderBin = z.strictObject({
   secondHex: colorHex.nullable(),
   /** As its card states it: the part so hot, so long; any line will do. */
   cures: z
-    .array(z.strictObject({ cureC: z.number().min(20).max(400), cureMin: z.number().gt(0).max(240) }))
+    .array(z.strictObject({ cureC: z.number().min(20).max(400), cureMin: positive(240) }))
     .min(1)
     .max(6),
   /** Never over, C. */
@@ -127,9 +149,9 @@ const powderBin = z.strictObject({
   fuseC: z.number().min(20).max(300),
   /** Whether all that was read off the maker's card, or is the usual thing. */
   cardBasis: z.enum(['card', 'guess']),
-  densityGcm3: z.number().gt(0).max(10),
+  densityGcm3: z.number().min(0.05).max(10),
   /** Share that stays on the head; null until jars were weighed, then the way's usual share stands for it. */
-  utilization: z.number().gt(0).max(1).nullable(),
+  utilization: positive(1).nullable(),
   /** A full jar, powder alone, g. */
   jarG: overZeroGrams,
   costEach,
@@ -144,14 +166,14 @@ const strandBin = z.strictObject({
   form: z.enum(['tab', 'hair', 'fur', 'sheet']),
   hex: colorHex,
   /** Flakes in it, each with its size. */
-  flakes: z.array(z.strictObject({ hex: colorHex, sizeMm: z.number().gt(0).max(5) })).max(3),
+  flakes: z.array(z.strictObject({ hex: colorHex, sizeMm: positive(5) })).max(3),
   /** 0 lets no light through, 1 is clear. */
   translucency: share,
-  strandWidthMm: z.number().gt(0).max(20),
+  strandWidthMm: positive(20),
   /** Of a tab, a bunch of fur, or legs of a sheet; null for hair, which has as many as its bundle is thick. */
   strandsPerTab: z.int().min(1).max(2000).nullable(),
   /** How long the strands are, end to end. */
-  longMm: z.number().gt(0).max(2000),
+  longMm: positive(2000),
   /** A tab, a bunch, a sheet; null where nobody weighed one. */
   massG: grams.nullable(),
   costEach,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BAIT_KIND_IDS } from '@/core/builds/kinds/definition';
 import { cardRun } from './card-run';
-import { colorHex, id, instant, name, note, ref } from './fields';
+import { colorHex, id, instant, name, note, positive, ref, style } from './fields';
 import { ownSteps } from './own-steps';
 
 export const MOST_ON_ARM = 24;
@@ -11,7 +11,7 @@ const hole = z.strictObject({
   is: z.enum(['line', 'swing', 'punched']),
   alongMm: z.number().min(0).max(200),
   asideMm: z.number().min(-100).max(100),
-  diameterMm: z.number().gt(0).max(20),
+  diameterMm: positive(20),
 });
 
 /** What a build is made of, apart from its names and dates. */
@@ -19,17 +19,12 @@ const buildShape = {
   kind: z.enum(BAIT_KIND_IDS),
   /** What it is drawn with, and what is taken from the rack; null where the wire brings its own. */
   head: z
-    .strictObject({
-      style: z.string().min(1),
-      nominalG: z.number().gt(0).max(5000),
-      hookBinId: id.nullable(),
-      coatId: id.nullable(),
-    })
+    .strictObject({ style, nominalG: positive(5000), hookBinId: id.nullable(), coatId: id.nullable() })
     .nullable(),
   skirtId: ref('skirts').nullable(),
   frameBinId: ref('bins').nullable(),
   /** Cut shorter than the frame comes; null as it comes. */
-  armMm: z.number().gt(0).max(300).nullable(),
+  armMm: positive(300).nullable(),
   /** From the eye to the arm's end. */
   arm: z
     .array(z.strictObject({ id, binId: ref('bins'), bladeBinId: ref('bins').nullable() }))
@@ -42,7 +37,7 @@ const buildShape = {
         slot: z.string().min(1).max(40),
         binId: ref('bins'),
         /** How much of a line is cut for it, mm; left out where one piece is taken. */
-        cutMm: z.number().gt(0).max(2000).optional(),
+        cutMm: positive(2000).optional(),
       }),
     )
     .max(MOST_SLOTS),
@@ -51,11 +46,7 @@ const buildShape = {
   dip: z.strictObject({ says: z.string().max(60), hex: colorHex }).optional(),
   /** Of a bladed jig: the holes of its proven first piece. */
   pattern: z
-    .strictObject({
-      lengthMm: z.number().gt(0).max(200),
-      widthMm: z.number().gt(0).max(120),
-      holes: z.array(hole).max(12),
-    })
+    .strictObject({ lengthMm: positive(200), widthMm: positive(120), holes: z.array(hole).max(12) })
     .nullable(),
 };
 
@@ -68,7 +59,7 @@ export const build = z.strictObject({
   name,
   ...buildShape,
   /** The slowest speed at which the maker saw it stay up, m/s; null until somebody looked. */
-  seenMs: z.number().gt(0).max(10).nullable(),
+  seenMs: positive(10).nullable(),
   /** What one of them is worth to the maker when the shelf is shared out. */
   worth: z.number().min(0).max(1e6),
   createdAt: instant,

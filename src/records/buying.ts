@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { day, id, instant, name, note, pieces, ref } from './fields';
+import { day, id, instant, mostOfBin, name, note, pieces, positive, ref, serial } from './fields';
 
 const money = z.number().min(0).max(1e6);
-const quantity = z.number().gt(0).max(1e9);
+const quantity = positive(mostOfBin);
 
 /** Who sells, and what the post takes. */
 export const seller = z.strictObject({
@@ -36,7 +36,7 @@ export const pack = z.strictObject({
 /** An order with one seller: what was asked for and what has come. */
 export const purchase = z.strictObject({
   id,
-  no: z.int().min(1),
+  no: serial,
   sellerId: ref('sellers'),
   state: z.enum(['ordered', 'received', 'given-up']),
   orderedAt: instant,

@@ -21,12 +21,15 @@ export const drawer = z.strictObject({
   note,
 });
 
+/** A JPEG's first three bytes are `/9j/` in base 64. */
+const JPEG = /^data:image\/jpeg;base64,\/9j\/[A-Za-z0-9+/]*={0,2}$/;
+
 /** A picture that the maker took. */
 export const photo = z.strictObject({
   id,
   at: instant,
   /** A JPEG as a data URL: it goes along in files. */
-  dataUrl: z.string().startsWith('data:image/jpeg;base64,').max(600_000),
+  dataUrl: z.string().max(600_000).regex(JPEG, { error: 'no JPEG picture' }),
 });
 
 export type Drawer = z.infer<typeof drawer>;

@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { id, instant, pieces, ref } from './fields';
+import { id, instant, pieces, ref, seconds, serial } from './fields';
 
 const amount = z.strictObject({ binId: ref('bins'), qty: z.number().min(0).max(1e6) });
 
 /** What every run with a step card keeps: what was pulled, where the card stands, what came of it. */
 export const cardRun = {
   id,
-  no: z.int().min(1),
+  no: serial,
   count: pieces.min(1),
   /** One piece at a time, or one step for all of them. */
   way: z.enum(['one-by-one', 'by-station']),
@@ -24,6 +24,6 @@ export const cardRun = {
   startedAt: instant,
   /** Hands on it since; null while it rests. */
   inHand: instant.nullable(),
-  seconds: z.number().min(0),
+  seconds,
   endedAt: instant.nullable(),
 };

@@ -10,19 +10,19 @@ export const coat = z.strictObject({
   name,
   /** Powder that is cured, or a paint that dries in the air for metals no oven suits. */
   base: z.discriminatedUnion('kind', [
-    z.strictObject({ kind: z.literal('powder'), powderBinId: ref('bins') }),
+    z.strictObject({ kind: z.literal('powder'), powderBinId: ref('bins', 'powder') }),
     z.strictObject({ kind: z.literal('air'), paint: name, hex: colorHex }),
   ]),
   second: z
     .strictObject({
-      powderBinId: ref('bins'),
+      powderBinId: ref('bins', 'powder'),
       place: z.enum(TONE_PLACES),
       /** Of the head's side, over 0 and under 1. */
       share: share.gt(0).lt(1),
     })
     .nullable(),
   /** A clear powder over all. */
-  clearBinId: ref('bins').nullable(),
+  clearBinId: ref('bins', 'powder').nullable(),
   /** Painted on after the cure; a ring round the dot where it has one. */
   eye: z.strictObject({ hex: colorHex, ringHex: colorHex.nullable() }).nullable(),
   /** No longer offered to tickets. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { id, instant, note, ref } from './fields';
+import { id, instant, mostOfBin, note, ref } from './fields';
 
 const entryKind = z.enum([
   'received',
@@ -23,7 +23,7 @@ export const entry = z.strictObject({
   binId: ref('bins'),
   kind: entryKind,
   /** What it adds to the bin, in the bin's unit; below 0 where it takes. */
-  qty: z.number().min(-1e9).max(1e9),
+  qty: z.number().min(-mostOfBin).max(mostOfBin),
   note,
   ticketId: id.nullable(),
   lineId: id.nullable(),

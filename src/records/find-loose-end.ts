@@ -16,12 +16,12 @@ const NAMES = new Map(CONTENTS_TABLES.map((table) => [table, referencesIn(ALL_TA
  * @example findLooseEnd(EMPTY_CONTENTS) // null
  */
 export function findLooseEnd(contents: BenchContents): LooseEnd | null {
-  const ids = new Map<string, ReadonlySet<string>>();
+  const ids = new Map<string, ReadonlyMap<string, string | null>>();
   for (const table of CONTENTS_TABLES) {
-    const seen = new Set<string>();
+    const seen = new Map<string, string | null>();
     for (const [index, record] of contents[table].entries()) {
       if (seen.has(record.id)) return { where: `${table}.${index}.id`, why: `'${record.id}' stands twice` };
-      seen.add(record.id);
+      seen.set(record.id, 'kind' in record ? record.kind : null);
     }
     ids.set(table, seen);
   }
@@ -35,17 +35,22 @@ export function findLooseEnd(contents: BenchContents): LooseEnd | null {
 function looseIn(
   table: ContentsTable,
   contents: BenchContents,
-  ids: ReadonlyMap<string, ReadonlySet<string>>,
+  ids: ReadonlyMap<string, ReadonlyMap<string, string | null>>,
 ): LooseEnd | null {
   const names = NAMES.get(table) ?? [];
   for (const [index, record] of contents[table].entries()) {
     // Cleared off the shelf, a bin stays in the books, whatever became of what it was of.
     if (table === 'bins' && 'retired' in record && record.retired) continue;
-    for (const { path, table: other } of names) {
-      const gone = namedAt(record, path).find(({ id }) => !ids.get(other)?.has(id));
-      if (!gone) continue;
+    for (const { path, table: other, kind } of names) {
+      const known = ids.get(other);
+      const isLoose = (id: string) => !known?.has(id) || (kind !== undefined && known.get(id) !== kind);
+      const loose = namedAt(record, path).find(({ id }) => isLoose(id));
+      if (!loose) continue;
       const { one } = ALL_TABLES[other as ContentsTable];
-      return { where: `${table}.${index}.${gone.where}`, why: `there is no ${one} '${gone.id}'` };
+      const why = known?.has(loose.id)
+        ? `the ${one} '${loose.id}' is of the kind '${known.get(loose.id)}' and not '${kind}'`
+        : `there is no ${one} '${loose.id}'`;
+      return { where: `${table}.${index}.${loose.where}`, why };
     }
   }
   return null;
@@ -54,7 +59,7 @@ function looseIn(
 /** A note names its thing by kind. */
 function looseOnWater(
   { waterNotes }: BenchContents,
-  ids: ReadonlyMap<string, ReadonlySet<string>>,
+  ids: ReadonlyMap<string, ReadonlyMap<string, string | null>>,
 ): LooseEnd | null {
   const index = waterNotes.findIndex(({ of }) => of?.kind === 'skirt' && !ids.get('skirts')?.has(of.id));
   if (index < 0) return null;

@@ -17,7 +17,7 @@ export const flaw = z.strictObject({
   /** Null for heads from elsewhere. */
   moldId: id.nullable(),
   /** Which cavity of the mold, where it can be told. */
-  cavity: z.int().min(0).nullable(),
+  cavity: z.int().min(0).max(200).nullable(),
   kind: z.enum(SYMPTOMS),
   count: pieces.min(1),
   /** Whether they stay heads, or went back into the pot or the bin. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { positive } from './fields';
 import { BLADE_FORM_IDS } from '@/core/builds/blades/definition';
 import {
   BENDS,
@@ -14,7 +15,7 @@ import {
 export const gauge = z
   .strictObject({
     as: z.enum(PART_ROLE_IDS),
-    sizes: z.partialRecord(z.enum(SIZE_IDS), z.number().gt(0).max(500)),
+    sizes: z.partialRecord(z.enum(SIZE_IDS), positive(500)),
     form: z.enum(BLADE_FORM_IDS).nullable(),
     plastic: z.enum(PLASTICS).nullable(),
     shape: z.enum(TRAILER_SHAPES).nullable(),

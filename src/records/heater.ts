@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { HEATER_KINDS } from '@/core/coats/ways/definition';
-import { id, instant, name, overZeroGrams } from './fields';
+import { id, instant, name, overZeroGrams, positive } from './fields';
 
 const celsius = z.number().min(-40).max(2000);
 
@@ -10,14 +10,14 @@ const trial = z.strictObject({
   /** Which head, in words. */
   what: name,
   massG: overZeroGrams,
-  specificHeatJkgK: z.number().gt(0).max(5000),
-  areaCm2: z.number().gt(0).max(10_000),
+  specificHeatJkgK: positive(5000),
+  areaCm2: positive(10_000),
   startC: celsius,
   targetC: celsius,
-  seconds: z.number().gt(0).max(36_000),
+  seconds: positive(36_000),
   /** Its room, and the heat transfer it told; left out of what was timed before sizes counted. */
-  volumeCm3: z.number().gt(0).max(10_000).optional(),
-  hWm2K: z.number().gt(0).max(2000).optional(),
+  volumeCm3: positive(10_000).optional(),
+  hWm2K: positive(2000).optional(),
 });
 
 const MOST_TRIALS = 12;
@@ -26,11 +26,11 @@ const MOST_TRIALS = 12;
 const oven = z.strictObject({
   rods: z.int().min(1).max(12),
   slots: z.int().min(1).max(60),
-  slotMm: z.number().gt(0).max(200),
+  slotMm: positive(200),
   /** From a rod to what is under it. */
-  dropMm: z.number().gt(0).max(500),
+  dropMm: positive(500),
   rackG: z.number().min(0).max(20_000),
-  powerW: z.number().gt(0).max(20_000),
+  powerW: positive(20_000),
   /** From cold to its heat, empty. */
   heatUpMin: z.number().min(0).max(240),
   /** Food is made in it. Then no head goes in. */
@@ -44,7 +44,7 @@ export const heater = z.strictObject({
   kind: z.enum(HEATER_KINDS),
   /** What it stands at where heads are held, C. For an oven, what its dial is set to for preheating. */
   sourceC: celsius,
-  hWm2K: z.number().gt(0).max(2000),
+  hWm2K: positive(2000),
   /** The last timed head; null while the heat transfer is a guess. */
   trial: trial.nullable(),
   /** Heads of other sizes that were timed before it; left out where none was. */

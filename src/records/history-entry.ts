@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { DEED_CODES } from '@/core/history/deed';
-import { id, instant } from './fields';
+import { id, instant, serial } from './fields';
 import { TABLES, type TableName } from './tables';
 
 /** The tables a change can touch. */
@@ -18,7 +18,7 @@ const change = z.strictObject({
 export const historyEntry = z.strictObject({
   id,
   /** Counts up, so that two entries in one millisecond keep their order. */
-  no: z.int().min(1),
+  no: serial,
   at: instant,
   deed: z.strictObject({
     code: z.enum(DEED_CODES),

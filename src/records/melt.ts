@@ -1,17 +1,20 @@
 import { z } from 'zod';
-import { grams, id, instant, name, overZeroGrams, ref } from './fields';
+import { grams, id, instant, name, overZeroGrams, ref, serial } from './fields';
 
 /** Lots melted together and cast into ingots of a new lot. */
 export const melt = z.strictObject({
   id,
-  no: z.int().min(1),
+  no: serial,
   at: instant,
   name,
-  picks: z.array(z.strictObject({ binId: ref('bins'), g: overZeroGrams })).min(1),
+  picks: z
+    .array(z.strictObject({ binId: ref('bins', 'metal'), g: overZeroGrams }))
+    .min(1)
+    .max(200),
   drossG: grams,
   /** What came out as ingots. */
   madeG: grams,
-  intoBinId: ref('bins'),
+  intoBinId: ref('bins', 'metal'),
 });
 
 export type Melt = z.infer<typeof melt>;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { GATE_SIDES } from '@/core/molds/gate-sides';
 import { MOLD_KINDS } from '@/core/molds/made-of';
-import { basis, grams, id, name, note, overZeroGrams, ref, share } from './fields';
+import { basis, grams, id, name, note, overZeroGrams, positive, ref, share, style } from './fields';
 
 const insert = z.strictObject({
   name,
@@ -16,32 +16,38 @@ const insert = z.strictObject({
   binId: ref('bins').optional(),
 });
 
+/** Where a thing lies on a block, mm. */
+const onBlock = z.number().min(-2000).max(2000);
+
+/** Whether there is a body between an outline and its axis. */
+const encloses = (points: readonly (readonly [number, number])[]) =>
+  points.some(([along, off]) => off > 0.01 && points.some(([other]) => Math.abs(other - along) > 0.01));
+
 const outline = z.strictObject({
   section: z.enum(['round', 'square', 'half']),
-  depth: z.number().gt(0).max(100),
+  depth: positive(100),
   /** From the nose: how far along the axis, how far from it, mm. */
   points: z
-    .array(z.tuple([z.number(), z.number().min(0)]))
+    .array(z.tuple([z.number().min(-1000).max(1000), z.number().min(0).max(1000)]))
     .min(2)
-    .max(400),
+    .max(400)
+    .refine(encloses, { error: 'the outline encloses nothing' }),
 });
 
 const cavity = z.strictObject({
   /** Its own for good: weighings name it. */
   id,
-  style: z.string().min(1),
+  style,
   /** The weight marked on the block. */
   nominalG: overZeroGrams,
-  volumeCm3: z.number().gt(0).max(10_000),
+  volumeCm3: positive(10_000),
   volumeBasis: basis,
-  standardErrorCm3: z.number().min(0).nullable(),
-  weighedCount: z.int().min(0),
+  standardErrorCm3: z.number().min(0).max(10_000).nullable(),
+  weighedCount: z.int().min(0).max(1_000_000),
   /** Hook sizes it takes; none for a sinker without a hook. */
-  hookSizes: z.array(z.string()),
+  hookSizes: z.array(z.string().max(40)).max(60),
   /** Its slot for the hook, as measured: how wide, and from the eye's seat to the block's edge; left out where nobody did. */
-  slot: z
-    .strictObject({ wireMm: z.number().gt(0).max(20), edgeMm: z.number().gt(0).max(300).nullable() })
-    .optional(),
+  slot: z.strictObject({ wireMm: positive(20), edgeMm: positive(300).nullable() }).optional(),
   /** Share of the hook that lies in the metal. */
   hookShare: share,
   /** What a hook size does here: sits low, wants its eye bent. By size. */
@@ -52,20 +58,15 @@ const cavity = z.strictObject({
   outline: outline.nullable(),
   /** Where the metal comes in, how wide the way is at the body, and where vents lead the air out; left out where nobody said. */
   gate: z
-    .strictObject({
-      side: z.enum(GATE_SIDES),
-      at: share,
-      wideMm: z.number().gt(0).max(50),
-      vents: z.array(share).max(8),
-    })
+    .strictObject({ side: z.enum(GATE_SIDES), at: share, wideMm: positive(50), vents: z.array(share).max(8) })
     .optional(),
   /** Where it lies on the block, mm from the left and the top; null where it is laid out by itself. */
-  spot: z.strictObject({ xMm: z.number(), yMm: z.number() }).nullable(),
+  spot: z.strictObject({ xMm: onBlock, yMm: onBlock }).nullable(),
 });
 
 const spin = z.strictObject({
   clampBar: z.number().min(0).max(100),
-  rpm: z.number().gt(0).max(5000),
+  rpm: positive(5000),
   holdSeconds: z.number().min(0).max(3600),
   spinSeconds: z.number().min(0).max(3600),
   /** From the stop until it may be opened. */
@@ -73,10 +74,10 @@ const spin = z.strictObject({
   /** How the halves are laid on each other. */
   mark: z.string().max(120),
   /** From the axis to the outermost of any cavity, and to the edge of the pool; left out where nobody measured. */
-  reachMm: z.number().gt(0).max(500).optional(),
-  poolMm: z.number().gt(0).max(300).optional(),
+  reachMm: positive(500).optional(),
+  poolMm: positive(300).optional(),
   /** Across the piston that presses the halves together; left out where nobody measured. */
-  pistonMm: z.number().gt(0).max(500).optional(),
+  pistonMm: positive(500).optional(),
 });
 
 export const mold = z.strictObject({
@@ -91,15 +92,11 @@ export const mold = z.strictObject({
   spin: spin.nullable(),
   /** What it is made of, what all of it weighs, and how far its halves stand apart; left out where nobody said. */
   heat: z
-    .strictObject({
-      of: z.enum(MOLD_KINDS),
-      weighsG: overZeroGrams.nullable(),
-      gapMm: z.number().gt(0).max(2),
-    })
+    .strictObject({ of: z.enum(MOLD_KINDS), weighsG: overZeroGrams.nullable(), gapMm: positive(2) })
     .optional(),
   place: z.string().max(120),
   note,
-  secondsPerPour: z.number().gt(0).max(36_000),
+  secondsPerPour: positive(36_000),
   setupSeconds: z.number().min(0).max(86_400),
   spruePerPourG: grams,
   /** Equal blocks that are poured as one. */
@@ -109,7 +106,7 @@ export const mold = z.strictObject({
   /** First pours of a cold block that go back into the pot. */
   warmUpPours: z.int().min(0).max(20),
   /** What must be done while a casting is still warm, and for how long it can be. */
-  warmWork: z.strictObject({ what: name, seconds: z.number().gt(0).max(3600) }).nullable(),
+  warmWork: z.strictObject({ what: name, seconds: positive(3600) }).nullable(),
   cavities: z.array(cavity).min(1).max(60),
 });
 

@@ -1,5 +1,17 @@
 import { z } from 'zod';
-import { colorHex, id, instant, name, note, pieces, ref, share, shareUnderOne } from './fields';
+import {
+  colorHex,
+  id,
+  instant,
+  name,
+  note,
+  pieces,
+  positive,
+  ref,
+  serial,
+  share,
+  shareUnderOne,
+} from './fields';
 
 /** Something stirred in, as often as it was. */
 const added = z.strictObject({
@@ -7,10 +19,10 @@ const added = z.strictObject({
   name,
   /** Drops of color, or part-spoons of flake. */
   as: z.enum(['drops', 'flake']),
-  amount: z.number().gt(0).max(10_000),
+  amount: positive(10_000),
   hex: colorHex,
   /** Of flake. */
-  sizeMm: z.number().gt(0).max(5).nullable(),
+  sizeMm: positive(5).nullable(),
   /** The one that was too many: logged, left out of the recipe. */
   tooMuch: z.boolean(),
 });
@@ -19,7 +31,7 @@ const color = z.strictObject({
   /** Its share of the bait, 1 of a single color. */
   splitShare: share,
   /** The plastic that it was counted into. */
-  baseCm3: z.number().gt(0).max(100_000),
+  baseCm3: positive(100_000),
   added: z.array(added).max(60),
 });
 
@@ -37,14 +49,14 @@ export const plastic = z.strictObject({
 /** A batch as it was poured. */
 export const plasticBatch = z.strictObject({
   id,
-  no: z.int().min(1),
+  no: serial,
   plasticId: ref('plastics'),
   at: instant,
   shots: z
     .array(
       z.strictObject({
         name,
-        pieceCm3: z.number().gt(0).max(1000),
+        pieceCm3: positive(1000),
         count: pieces,
         cavities: z.int().min(1).max(200),
         runnerCm3: z.number().min(0).max(1000),

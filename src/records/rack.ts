@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CURE_SCHOOL_IDS } from '@/core/coats/cures/definition';
 import { TRAY_CHECK_IDS } from '@/core/coats/tray-checks';
-import { grams, id, instant, ref } from './fields';
+import { grams, id, instant, positive, ref, serial } from './fields';
 
 const celsius = z.number().min(-40).max(500);
 
@@ -11,7 +11,7 @@ const hung = z.strictObject({
   /** The first of its slots. */
   slot: z.int().min(0).max(59),
   slotsEach: z.int().min(1).max(60),
-  headBinId: ref('bins'),
+  headBinId: ref('bins', 'head'),
   coatId: ref('coats'),
   ticketId: id.nullable(),
   lineId: id.nullable(),
@@ -23,7 +23,7 @@ const hung = z.strictObject({
  */
 export const rack = z.strictObject({
   id,
-  no: z.int().min(1),
+  no: serial,
   /** `hanging`: being filled; `curing`: in the oven; `out`: booked; `dropped`: taken down again. */
   state: z.enum(['hanging', 'curing', 'out', 'dropped']),
   /** Null for heads that hang and are not baked. */
@@ -40,7 +40,7 @@ export const rack = z.strictObject({
   inAt: instant.nullable(),
   startC: celsius,
   /** The slowest head: its time constant in this oven, s, and how long until it is hot, as reckoned going in. */
-  tauS: z.number().gt(0).max(100_000).nullable(),
+  tauS: positive(100_000).nullable(),
   warmS: z.number().min(0).max(20_000).nullable(),
   /** As an oven thermometer had it last; null where none told. */
   followed: z.strictObject({ at: instant, headC: celsius, cureS: z.number().min(0) }).nullable(),
@@ -50,7 +50,7 @@ export const rack = z.strictObject({
   clockId: id.nullable(),
   endedAt: instant.nullable(),
   /** What it took of each powder. */
-  used: z.array(z.strictObject({ powderBinId: ref('bins'), g: grams })).max(40),
+  used: z.array(z.strictObject({ powderBinId: ref('bins', 'powder'), g: grams })).max(40),
 });
 
 export type Hung = z.infer<typeof hung>;

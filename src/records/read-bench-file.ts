@@ -1,12 +1,23 @@
 import { z } from 'zod';
 import type { FileProblem } from '@/core/problems/bench-problem';
-import { BENCH_FILE_FORMAT, BENCH_FILE_VERSION, benchFile, type BenchFile } from './bench-file';
+import {
+  BENCH_FILE_FORMAT,
+  BENCH_FILE_VERSION,
+  benchFile,
+  CONTENTS_TABLES,
+  type BenchFile,
+} from './bench-file';
+import { recordName } from './check-record';
 import { findLooseEnd } from './find-loose-end';
+import { nestedPast } from './nested-past';
 import { isRecord } from './upgrades/upgrade';
 import { upgradeContents } from './upgrades/upgrade-contents';
 
 /** A hundred years of a busy bench is well under this. */
 export const LARGEST_FILE_BYTES = 64 * 1024 * 1024;
+
+/** No record of a bench nests deeper; the history keeps records in records. */
+const MOST_LEVELS = 40;
 
 export type FileReading =
   | { readonly ok: true; readonly file: BenchFile }
@@ -31,6 +42,8 @@ export function readBenchFile(text: string): FileReading {
   } catch {
     return refuse({ code: 'file.not-json' });
   }
+  const deep = nestedPast(raw, MOST_LEVELS);
+  if (deep !== null) return refuse({ code: 'file.too-deep', where: deep, most: MOST_LEVELS });
   const head = header.safeParse(raw);
   if (!head.success) return refuse({ code: 'file.foreign' });
   if (head.data.version > BENCH_FILE_VERSION) {
@@ -44,8 +57,25 @@ export function readBenchFile(text: string): FileReading {
   const parsed = benchFile.safeParse(newest);
   if (!parsed.success) {
     const [issue] = parsed.error.issues;
-    return refuse({ code: 'file.damaged', where: issue?.path.join('.') ?? '', why: issue?.message ?? '' });
+    const path = issue?.path.map(String) ?? [];
+    const record = recordAt(newest, path);
+    return refuse({
+      code: 'file.damaged',
+      ...(record === null ? {} : { record }),
+      where: path.join('.'),
+      why: issue?.message ?? '',
+    });
   }
   const looseEnd = findLooseEnd(parsed.data.contents);
-  return looseEnd ? refuse({ code: 'file.damaged', ...looseEnd }) : { ok: true, file: parsed.data };
+  if (!looseEnd) return { ok: true, file: parsed.data };
+  const record = recordAt(parsed.data, ['contents', ...looseEnd.where.split('.')]);
+  return refuse({ code: 'file.damaged', ...(record === null ? {} : { record }), ...looseEnd });
+}
+
+/** What the record is called that a place in a file lies in; null where it lies in none. */
+function recordAt(file: unknown, [, table, nth]: readonly string[]): string | null {
+  const known = CONTENTS_TABLES.find((each) => each === table);
+  if (!known || nth === undefined || !isRecord(file) || !isRecord(file.contents)) return null;
+  const list = file.contents[known];
+  return Array.isArray(list) ? recordName(known, list[Number(nth)]) : null;
 }

@@ -1,10 +1,12 @@
 import type { z } from 'zod';
-import { tableNamedBy } from './fields';
+import { namedBy } from './fields';
 
 /** A place in a record that names another: the way to it, `*` for each of a list, and the table that is named. */
 export interface Reference {
   readonly path: readonly string[];
   readonly table: string;
+  /** Only this kind of it; left out where any will do. */
+  readonly kind?: string;
 }
 
 /** What of a schema is asked here; the kinds of schema that a record is made of. */
@@ -18,7 +20,7 @@ interface Def {
 }
 
 const under = (step: string, of: readonly Reference[]): Reference[] =>
-  of.map(({ path, table }) => ({ path: [step, ...path], table }));
+  of.map(({ path, ...rest }) => ({ path: [step, ...path], ...rest }));
 
 /**
  * Every place in a schema that names a record of a table (`ref`), wherever in it.
@@ -27,8 +29,8 @@ const under = (step: string, of: readonly Reference[]): Reference[] =>
  * // [{ path: ['lines', '*', 'binId'], table: 'bins' }]
  */
 export function referencesIn(schema: z.core.$ZodType): Reference[] {
-  const table = tableNamedBy(schema);
-  if (table !== null) return [{ path: [], table }];
+  const named = namedBy(schema);
+  if (named) return [{ path: [], ...named }];
   const { shape, element, innerType, options, valueType } = schema._zod.def as Def;
   if (shape) return Object.entries(shape).flatMap(([name, field]) => under(name, referencesIn(field)));
   if (element ?? valueType) return under('*', referencesIn((element ?? valueType) as z.core.$ZodType));

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { RIG_END_IDS } from '@/core/rigs/ends';
 import { RIG_KIND_IDS } from '@/core/rigs/kinds';
 import { cardRun } from './card-run';
-import { id, instant, name, note, pieces, ref } from './fields';
+import { id, instant, mostOfBin, name, note, pieces, positive, ref, serial } from './fields';
 import { ownSteps } from './own-steps';
 
 const MOST_RIG_ITEMS = 40;
@@ -18,7 +18,7 @@ const item = z.strictObject({
   /** The item it hangs from; null on the main run. */
   on: id.nullable(),
   /** Of a line between its ends, of a tube as it is cut; null for what has its own length. */
-  lengthMm: z.number().gt(0).max(50_000).nullable(),
+  lengthMm: positive(50_000).nullable(),
   /** Of a line: how it ends above and below. */
   ends: z.tuple([end, end]).nullable(),
   /** Of what is threaded: how far down its line; null where it slides. */
@@ -52,11 +52,11 @@ const cutLength = z.strictObject({
   binId: ref('bins'),
   /** Which roll or stick; null for what was never told apart. */
   lengthId: id.nullable(),
-  fromMm: z.number().gt(0).max(1e9),
+  fromMm: positive(mostOfBin),
   cuts: z
-    .array(z.strictObject({ name: z.string().max(120), lengthMm: z.number().gt(0), count: pieces.min(1) }))
+    .array(z.strictObject({ name: z.string().max(120), lengthMm: positive(mostOfBin), count: pieces.min(1) }))
     .max(80),
-  leftMm: z.number().min(0).max(1e9),
+  leftMm: z.number().min(0).max(mostOfBin),
   /** What is left goes back as an offcut; else it is too short for anything. */
   isKept: z.boolean(),
 });
@@ -78,27 +78,21 @@ export const allowance = z.strictObject({
   /** Of this line; null for every line. */
   binId: ref('bins').nullable(),
   mm: z.number().min(0).max(2000),
-  cutMm: z.number().gt(0).max(50_000),
-  madeMm: z.number().gt(0).max(50_000),
+  cutMm: positive(50_000),
+  madeMm: positive(50_000),
   at: instant,
 });
 
 /** A line tied or crimped and pulled until it broke. */
-export const pull = z.strictObject({
-  id,
-  end,
-  binId: ref('bins'),
-  brokeKgf: z.number().gt(0).max(5000),
-  at: instant,
-});
+export const pull = z.strictObject({ id, end, binId: ref('bins'), brokeKgf: positive(5000), at: instant });
 
 /** What suits what, as the maker tried it: over the shipped line of the same range. */
 export const match = z.strictObject({
   id,
   table: word,
   from: z.number().min(0).max(10_000),
-  to: z.number().gt(0).max(10_000),
-  takes: z.number().gt(0).max(1000),
+  to: positive(10_000),
+  takes: positive(1000),
   at: instant,
   note,
 });
@@ -106,16 +100,12 @@ export const match = z.strictObject({
 /** Packed for one outing, and booked back after it. */
 export const kit = z.strictObject({
   id,
-  no: z.int().min(1),
+  no: serial,
   name,
   state: z.enum(['packed', 'back']),
   lines: z
     .array(
-      z.strictObject({
-        binId: ref('bins'),
-        qty: z.number().gt(0).max(1e6),
-        back: z.number().min(0).max(1e6).nullable(),
-      }),
+      z.strictObject({ binId: ref('bins'), qty: positive(1e6), back: z.number().min(0).max(1e6).nullable() }),
     )
     .min(1)
     .max(80),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { day, id, name, note, overZeroGrams, share } from './fields';
+import { day, id, name, note, overZeroGrams, positive, share } from './fields';
 
 /** A rule of the maker's own about metal: which metal is barred, for which castings, where and when. */
 export const rule = z.strictObject({
@@ -16,7 +16,7 @@ export const rule = z.strictObject({
   /** Bars castings lighter than this; null where mass does not matter. */
   underG: overZeroGrams.nullable(),
   /** Bars castings shorter than this; null where length does not matter. */
-  underMm: z.number().gt(0).max(10_000).nullable(),
+  underMm: positive(10_000).nullable(),
   /** Held against tickets; else kept for later. */
   isOn: z.boolean(),
   note,

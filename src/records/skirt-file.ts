@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { HOLD_IDS } from '@/core/skirts/holds';
 import type { FileProblem } from '@/core/problems/bench-problem';
-import { colorHex, share } from './fields';
+import { colorHex, positive, share } from './fields';
 import {
   collarShape,
   holdCounts,
@@ -35,11 +35,11 @@ const material = z.strictObject({
   name: plain(120, 1),
   form: z.enum(['tab', 'hair', 'fur', 'sheet']),
   hex: colorHex,
-  flakes: z.array(z.strictObject({ hex: colorHex, sizeMm: z.number().gt(0).max(5) })).max(3),
+  flakes: z.array(z.strictObject({ hex: colorHex, sizeMm: positive(5) })).max(3),
   translucency: share,
-  strandWidthMm: z.number().gt(0).max(20),
+  strandWidthMm: positive(20),
   strandsPerTab: z.int().min(1).max(2000).nullable(),
-  longMm: z.number().gt(0).max(2000),
+  longMm: positive(2000),
 });
 
 /** A recipe by itself: what it is made of is described, so that any bench can read it. */
@@ -57,7 +57,7 @@ const skirtFile = z.strictObject({
   hold: z.enum(HOLD_IDS),
   counts: holdCounts,
   collar: z.strictObject({ name: plain(120).nullable(), ...collarShape }),
-  thread: z.strictObject({ name: plain(120, 1), cutMm: z.number().gt(0).max(10_000) }).optional(),
+  thread: z.strictObject({ name: plain(120, 1), cutMm: positive(10_000) }).optional(),
   also: z
     .array(z.strictObject({ name: plain(120, 1), qty: mostEach }))
     .max(MOST_ALSO)
@@ -66,7 +66,7 @@ const skirtFile = z.strictObject({
   tails: z.array(z.strictObject(tailShape)).max(24),
   shownOn: z.strictObject({
     style: plain(40, 1),
-    nominalG: z.number().gt(0).max(5000),
+    nominalG: positive(5000),
     /** By name, where the bench has one of that name. */
     hook: plain(120).nullable(),
     color: plain(120).nullable(),

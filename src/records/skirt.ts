@@ -1,23 +1,23 @@
 import { z } from 'zod';
 import { HOLD_IDS } from '@/core/skirts/holds';
 import { HOLD_COUNT_IDS } from '@/core/skirts/holds/definition';
-import { id, instant, name, note, ref } from './fields';
+import { id, instant, name, note, positive, ref, style } from './fields';
 import { ownSteps } from './own-steps';
 
 export const MOST_LAYERS = 40;
 export const MOST_ALSO = 8;
 /** Of one thing on one skirt: pieces, g or mm. */
-export const mostEach = z.number().gt(0).max(10_000);
+export const mostEach = positive(10_000);
 const degrees = z.number().min(0).max(360);
 
 /** How much of a material a layer takes. */
 const layerAmount = z.discriminatedUnion('by', [
-  z.strictObject({ by: z.literal('tabs'), tabs: z.number().gt(0).max(20) }),
+  z.strictObject({ by: z.literal('tabs'), tabs: positive(20) }),
   z.strictObject({ by: z.literal('strands'), strands: z.int().min(1).max(2000) }),
   /** Hair, by how thick the pinched bundle is. */
-  z.strictObject({ by: z.literal('bundle'), diameterMm: z.number().gt(0).max(30) }),
+  z.strictObject({ by: z.literal('bundle'), diameterMm: positive(30) }),
   /** Fur, by the bunch. */
-  z.strictObject({ by: z.literal('bunches'), bunches: z.number().gt(0).max(20) }),
+  z.strictObject({ by: z.literal('bunches'), bunches: positive(20) }),
 ]);
 
 const layerPlace = z.discriminatedUnion('at', [
@@ -30,14 +30,14 @@ export const layerShape = {
   amount: layerAmount,
   place: layerPlace,
   /** From the collar back. */
-  lengthMm: z.number().gt(0).max(400),
+  lengthMm: positive(400),
   /** Trimmed at the collar: an accent that shows when the skirt flares. */
   isShort: z.boolean(),
   /** Tied pointing forward and folded back. */
   isForward: z.boolean(),
 };
 
-const layer = z.strictObject({ id, binId: ref('bins'), ...layerShape });
+const layer = z.strictObject({ id, binId: ref('bins', 'strand'), ...layerShape });
 
 export const collarShape = {
   diameterMm: z.number().min(1).max(40),
@@ -50,7 +50,7 @@ export const collarShape = {
 /** Inner tails of a cut-sheet skirt, by angle. */
 export const tailShape = {
   angleDeg: degrees,
-  massG: z.number().gt(0).max(100),
+  massG: positive(100),
   /** Of so many legs; left out where it is one piece. */
   legs: z.int().min(1).max(500).optional(),
 };
@@ -62,8 +62,8 @@ const tail = z.strictObject({
 });
 
 export const sheetWrap = z.strictObject({
-  headDiameterMm: z.number().gt(0).max(200),
-  legWidthMm: z.number().gt(0).max(50),
+  headDiameterMm: positive(200),
+  legWidthMm: positive(50),
   maxStretch: z.number().min(0).max(1),
   /** Left whole: the band on the head, and the saddle behind it, after which the legs begin; left out where nobody said. */
   bandMm: z.number().min(0).max(200).optional(),
@@ -86,7 +86,7 @@ export const skirt = z.strictObject({
   counts: holdCounts,
   collar: z.strictObject({ binId: id.nullable(), ...collarShape }),
   /** The thread or floss that it is wound with, and how much one takes, mm; left out where nobody said. */
-  thread: z.strictObject({ binId: ref('bins'), cutMm: z.number().gt(0).max(10_000) }).optional(),
+  thread: z.strictObject({ binId: ref('bins'), cutMm: positive(10_000) }).optional(),
   /** What else goes on each, so much in its bin's own unit: glue, a strip, the head it is of; left out where nothing does. */
   also: z
     .array(z.strictObject({ binId: ref('bins'), qty: mostEach }))
@@ -96,8 +96,8 @@ export const skirt = z.strictObject({
   tails: z.array(tail).max(24),
   /** What it is drawn on. */
   shownOn: z.strictObject({
-    style: z.string().min(1),
-    nominalG: z.number().gt(0).max(5000),
+    style,
+    nominalG: positive(5000),
     hookBinId: id.nullable(),
     coatId: id.nullable(),
     guardBinId: id.nullable(),

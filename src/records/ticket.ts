@@ -1,14 +1,14 @@
 import { z } from 'zod';
-import { day, id, instant, name, note, overZeroGrams, pieces, ref, share } from './fields';
+import { day, id, instant, name, note, overZeroGrams, pieces, ref, serial, share, style } from './fields';
 
 const ticketLine = z.strictObject({
   id,
-  style: z.string().min(1),
+  style,
   nominalG: overZeroGrams,
   count: pieces.min(1),
-  hookBinId: ref('bins').nullable(),
+  hookBinId: ref('bins', 'hook').nullable(),
   /** Null where bought heads would do, or any that lie there. */
-  metalBinId: ref('bins').nullable(),
+  metalBinId: ref('bins', 'metal').nullable(),
   /** The recipe of color they get; null for bare ones. */
   coatId: ref('coats').nullable(),
   /** The version of a skirt's recipe they wear; null for none. */
@@ -35,7 +35,7 @@ const ware = z.strictObject({
 export const ticket = z
   .strictObject({
     id,
-    no: z.int().min(1),
+    no: serial,
     title: name,
     /** Who ordered it; null where it is for stock. */
     buyer: name.nullable(),

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { cardRun } from './card-run';
-import { id, ref } from './fields';
+import { id, positive, ref } from './fields';
 
 const tabPieces = z.strictObject({
   /** Of a whole tab; 1 for a whole one. */
-  share: z.number().gt(0).max(1),
+  share: positive(1),
   count: z.int().min(1).max(100_000),
 });
 
@@ -23,7 +23,7 @@ export const tying = z.strictObject({
   state: z.enum(['tying', 'tied', 'dropped']),
   skirtId: ref('skirts'),
   /** On these heads; null for loose skirts that go on the shelf. */
-  headBinId: ref('bins').nullable(),
+  headBinId: ref('bins', 'head').nullable(),
   ticketId: id.nullable(),
   lineId: id.nullable(),
   /** For this run only: another material in a layer. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { id, instant, note, pieces } from './fields';
+import { id, instant, note, pieces, positive } from './fields';
 
 export const WATER_LEVELS = ['low', 'normal', 'high'] as const;
 export const CLARITIES = ['clear', 'stained', 'muddy'] as const;
@@ -17,20 +17,20 @@ export const waterNote = z.strictObject({
   /** The version that was fished, or the bin of a bare head; null where nobody kept it. */
   of: z.strictObject({ kind: z.enum(['skirt', 'build', 'rig', 'head']), id }).nullable(),
   /** What it weighed, ready to fish, g; null where nobody said. */
-  weightG: z.number().gt(0).max(10_000).nullable(),
+  weightG: positive(10_000).nullable(),
   /** The maker's own name for it. */
   place: z.string().max(120),
   hours: z.number().min(0).max(1000),
   fish: pieces,
   /** Of those that were measured. */
-  fishMm: z.array(z.number().gt(0).max(5000)).max(200),
+  fishMm: z.array(positive(5000)).max(200),
   lost: pieces,
   /** How they went, as far as that was seen; together no more than were lost. */
   lostTo: z.array(z.strictObject({ how: z.enum(LOSSES), count: pieces.min(1) })).max(LOSSES.length),
   depthM: measure(0, 500),
   currentMs: measure(0, 10),
   castM: measure(0, 300),
-  lineMm: z.number().gt(0).max(5).nullable(),
+  lineMm: positive(5).nullable(),
   waterC: measure(-3, 45),
   level: z.enum(WATER_LEVELS).nullable(),
   clarity: z.enum(CLARITIES).nullable(),

@@ -8,9 +8,9 @@ export const weighing = z.strictObject({
   /** Null where heads of several cavities lie mixed, or were bought. */
   moldId: ref('molds').nullable(),
   cavityId: id.nullable(),
-  metalBinId: ref('bins').nullable(),
+  metalBinId: ref('bins', 'metal').nullable(),
   /** The hook cast in; null for a bare casting. */
-  hookBinId: ref('bins').nullable(),
+  hookBinId: ref('bins', 'hook').nullable(),
   count: pieces.min(1),
   /** All of them together. */
   weighedG: overZeroGrams,

@@ -1,3 +1,4 @@
+import type { ElementSymbol } from '@/core/metals/element-symbols';
 import type { ElementProperties } from '@/core/metals/mix-metal';
 
 /**
@@ -16,4 +17,4 @@ export const ELEMENTS = {
   As: { densityGcm3: 5.73, specificHeatJkgK: 329 },
   W: { densityGcm3: 19.25, specificHeatJkgK: 132 },
   Fe: { densityGcm3: 7.85, specificHeatJkgK: 490 },
-} as const satisfies Record<string, ElementProperties>;
+} as const satisfies Record<ElementSymbol, ElementProperties>;

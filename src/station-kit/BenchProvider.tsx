@@ -23,6 +23,7 @@ import type { BenchContents } from '@/records/bench-file';
 import { benchModel } from '@/model/bench/bench-model';
 import type { BenchView } from '@/model/bench/bench-view';
 import { benchStore, type BenchStore } from './bench-store';
+import { RefusedInside } from '@/data/write';
 import { onFailure } from './in-background';
 import { UnitsContext } from '@/ui/units/use-units';
 import { usePreferences } from './preferences-store';
@@ -79,11 +80,15 @@ export function BenchProvider({ source, children }: { source: BenchSource; child
   if (failure !== null) throw failure instanceof Error ? failure : new Error('The bench cannot be read');
   const tellFailure = useCallback(
     (error: unknown) => {
+      if (error instanceof RefusedInside) {
+        notice.error(benchSentence(error.problem, writerIn(units)), 8);
+        return;
+      }
       // A write is carried out as a whole or not at all.
       const why = error instanceof Error ? error.message : String(error);
       notice.error(`This failed, and nothing of it was written down: ${why}. Try again.`, 8);
     },
-    [notice],
+    [notice, units],
   );
   useEffect(() => onFailure(tellFailure), [tellFailure]);
   const carryOut = useCallback<OpenBench['carryOut']>(

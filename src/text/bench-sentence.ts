@@ -1,3 +1,4 @@
+import { lowerFirst } from 'es-toolkit/string';
 import { deedSentence } from './deed-sentence';
 import type { BenchProblem, CardRunSort, FileProblem } from '@/core/problems/bench-problem';
 import { numberText as n } from './number-text';
@@ -32,6 +33,8 @@ export function benchSentence(problem: BenchProblem, write: Writer): string {
       return `${problem.bin} has ${amount(problem.onHand, problem.unit)}; ${amount(problem.asked, problem.unit)} cannot come out. Take less, or count it first.`;
     case 'bench.below-zero':
       return `By the books ${problem.bin} would hold ${amount(-problem.level, problem.unit)} less than nothing. Count it first: more was there than the books say.`;
+    case 'bench.beyond':
+      return `The ${problem.record} cannot be kept: at ${problem.where}, ${lowerFirst(problem.why)}. Nothing was written; set the figure right and try again.`;
     case 'bench.not-whole':
       return `${problem.bin} is kept in whole pieces; ${n(problem.asked)} is not one. Write a whole number.`;
     case 'bench.too-light':
@@ -117,6 +120,8 @@ export function fileSentence(problem: FileProblem, of: FileOf = 'bench'): string
     case 'file.newer':
       return `This file was saved by a newer Ruvek (form ${problem.version}; this one knows up to ${problem.known}). Update Ruvek, then open it. ${kept}`;
     case 'file.damaged':
-      return `The file is damaged at ${problem.where || 'its root'}: ${problem.why}. Choose another copy. ${kept}`;
+      return `The file is damaged at ${problem.record ? `the ${problem.record} (${problem.where})` : problem.where || 'its root'}: ${lowerFirst(problem.why)}. Set it right there, or choose another copy. ${kept}`;
+    case 'file.too-deep':
+      return `The file nests more than ${problem.most} levels deep at ${problem.where}; no bench does. Choose another copy. ${kept}`;
   }
 }

@@ -5,7 +5,14 @@ export type FileProblem =
   | { readonly code: 'file.not-json' }
   | { readonly code: 'file.foreign' }
   | { readonly code: 'file.newer'; readonly version: number; readonly known: number }
-  | { readonly code: 'file.damaged'; readonly where: string; readonly why: string };
+  | {
+      readonly code: 'file.damaged';
+      /** Which record it is in, by its name; left out where it is in none. */
+      readonly record?: string;
+      readonly where: string;
+      readonly why: string;
+    }
+  | { readonly code: 'file.too-deep'; readonly where: string; readonly most: number };
 
 /** What is made in runs with a step card. */
 export type CardRunSort = 'skirts' | 'baits' | 'rigs';
@@ -26,6 +33,13 @@ export type BenchProblem =
       /** What would be in it, below 0. */
       readonly level: number;
       readonly unit: 'g' | 'pieces' | 'mm';
+    }
+  /** What would be written is beyond what a bench can be: no such record could be read again. */
+  | {
+      readonly code: 'bench.beyond';
+      readonly record: string;
+      readonly where: string;
+      readonly why: string;
     }
   | { readonly code: 'bench.not-whole'; readonly bin: string; readonly asked: number }
   | { readonly code: 'bench.too-light'; readonly eachG: number; readonly hardwareG: number }

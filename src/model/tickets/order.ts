@@ -24,10 +24,12 @@ function headToMake(
   { molds, hooks }: Pick<BenchView, 'molds' | 'hooks'>,
   shown: Pick<OrderLine, 'style' | 'nominalG' | 'hookBinId'> | undefined,
 ): Pick<OrderLine, 'style' | 'nominalG' | 'hookBinId'> {
-  const wish = shown ?? { style: 'round', nominalG: 10, hookBinId: null };
+  // What a skirt is shown on says more than a ticket's line can keep.
+  const { style, nominalG, hookBinId } = shown ?? { style: 'round', nominalG: 10, hookBinId: null };
+  const wish = { style, nominalG, hookBinId };
   const cavities = molds.flatMap((mold) => mold.cavities).filter(({ hookSizes }) => hookSizes.length > 0);
-  const off = ({ style, nominalG }: Pick<OrderLine, 'style' | 'nominalG'>) =>
-    Math.abs(Math.log(nominalG / wish.nominalG)) + (style === wish.style ? 0 : 1);
+  const off = (other: Pick<OrderLine, 'style' | 'nominalG'>) =>
+    Math.abs(Math.log(other.nominalG / nominalG)) + (other.style === style ? 0 : 1);
   const [nearest] = [...cavities].sort((one, other) => off(one) - off(other));
   if (!nearest || off(nearest) < 0.01) return wish;
   // The hook of the wish where the cavity takes it, else the best one that it takes.

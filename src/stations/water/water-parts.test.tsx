@@ -81,7 +81,7 @@ describe('a note from the water', () => {
     await renderBench(<NotePart onNoted={() => undefined} />);
     const field = screen.getByLabelText('Picture from the water');
     const file = new File(['x'], 'fish.jpg', { type: 'image/jpeg' });
-    mockKeep.mockResolvedValueOnce('data:image/jpeg;base64,AAAA');
+    mockKeep.mockResolvedValueOnce('data:image/jpeg;base64,/9j/AAAA');
     fireEvent.change(field, { target: { files: [file] } });
     const kept = await screen.findByRole('button', { name: 'Picture 1, take away' });
     fireEvent.click(kept);

@@ -64,7 +64,8 @@ describe('mergeBenches', () => {
     };
     await moved(ours, 'Crate');
     await moved(theirs, 'Box');
-    const ticket = { buyer: null, toleranceShare: 0.05, note: '', lines: [], wares: [] };
+    const wares = [{ id: 'ware', kind: 'bin' as const, family: lot, count: 1, dueOn: null }];
+    const ticket = { buyer: null, toleranceShare: 0.05, note: '', lines: [], wares };
     await ours.tickets.add({ ...ticket, title: 'Ours' });
     await theirs.tickets.add({ ...ticket, title: 'Theirs' });
     const b = await contentsOf(theirs);
