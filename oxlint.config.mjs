@@ -60,7 +60,7 @@ const PACKAGE_ROOMS = [
   { packages: ['dexie'], rooms: ['data'] },
   { packages: ['dexie-react-hooks'], rooms: ['stations', 'app-shell'] },
   { packages: ['zod'], rooms: ['calculations', 'records', 'data', 'app'] },
-  { packages: ['comlink'], rooms: ['workers'] },
+  { packages: ['comlink'], rooms: ['workers', 'data'] },
   { packages: ['@techstark/opencv-js'], rooms: ['workers', 'core'] },
   {
     packages: ['highs', 'quickhull3d', 'svgpath', 'manifold-3d', 'culori', 'ml-kmeans', 'ml-matrix', 'jstat'],

@@ -5,16 +5,17 @@ import { useEffect, useState } from 'react';
 import styles from '@/ui/frame/frame.module.css';
 import { useBench } from '@/station-kit/BenchProvider';
 import { usePreferences } from '@/station-kit/preferences-store';
+import { useCopyStatus } from './saved-copy/copy-status';
 import { useBackUp } from './use-back-up';
 import { useNow } from '@/station-kit/use-now';
 import { inBackground } from '@/station-kit/in-background';
 
 const DAY_MS = 86_400_000;
 /** What was done lies in this browser alone for so long before it is said. */
-const REMIND_AFTER_DAYS = 14;
+const REMIND_AFTER_DAYS = 7;
 const LOOK_EVERY_MS = 600_000;
 
-/** Shows once what was done here lies unsaved for two weeks; a press saves it. */
+/** Shows once what was done here lies unsaved for a week; a press saves it. A chosen folder that is kept in step needs none. */
 export function BackUpReminder() {
   const { workshop } = useBench();
   const { backedUpAt } = usePreferences();
@@ -32,8 +33,9 @@ export function BackUpReminder() {
       isLive = false;
     };
   }, [workshop, backedUpAt, now]);
+  const { is, folder } = useCopyStatus();
   const days = first === null ? 0 : Math.floor((now - first) / DAY_MS);
-  if (days < REMIND_AFTER_DAYS) return null;
+  if (days < REMIND_AFTER_DAYS || (folder !== null && is !== 'paused' && is !== 'failed')) return null;
   return (
     <button
       type="button"

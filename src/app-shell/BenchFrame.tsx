@@ -12,6 +12,8 @@ import { useBench } from '@/station-kit/BenchProvider';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { BackUpReminder } from './BackUpReminder';
 import { BenchMenu } from './BenchMenu';
+import { BringBack } from './saved-copy/BringBack';
+import { CopyTool } from './saved-copy/CopyTool';
 import { Clocks } from './Clocks';
 import { KeysHelp } from './KeysHelp';
 import { FRAME_KEYS, stationOf } from './keys';
@@ -83,6 +85,7 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
         </Link>
         <span className={styles.benchName}>{view.bench.name}</span>
         <div className={styles.tools}>
+          <CopyTool />
           <BackUpReminder />
           <Link href="/answers" prefetch={false} className={styles.tool} aria-label="Quick answers">
             <BulbOutlined aria-hidden="true" />
@@ -145,6 +148,7 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
         </div>
       </header>
       <Line stops={stops} here={here?.key ?? null} />
+      <BringBack />
       {/* Dates are written by whatever stands there: another way to write them draws all of it anew. */}
       <Fragment key={`${preferences.dates} ${preferences.clock}`}>{children}</Fragment>
       <Clocks keys={ownDigits ?? 'digits go to stations · ? keys'} />

@@ -6,6 +6,7 @@ import { momentText } from '@/text/date-text';
 import { Button, Modal } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRef, useState, type RefObject } from 'react';
+import { unpackText } from '@/data/copy/pack';
 import { runsCsv, shelfCsv } from '@/data/exchange/csv';
 import { fileSentence } from '@/text/bench-sentence';
 import { EMPTY_CONTENTS, type BenchContents } from '@/records/bench-file';
@@ -17,6 +18,7 @@ import { AppPart } from './AppPart';
 import { JoinPreview } from './JoinPreview';
 import { ReplacePreview, type Pending } from './ReplacePreview';
 import { saveFile } from '@/station-kit/save-file';
+import { SavedPart } from './saved-copy/SavedPart';
 import { StoragePart } from './StoragePart';
 import { TablesPart } from './TablesPart';
 import { UnitsPart } from './UnitsPart';
@@ -51,7 +53,8 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
       setProblem(fileSentence({ code: 'file.too-large', bytes: file.size, most: LARGEST_FILE_BYTES }));
       return;
     }
-    const reading = readBenchFile(await file.text());
+    const text = await unpackText(new Uint8Array(await file.arrayBuffer())).catch(() => '');
+    const reading = readBenchFile(text);
     if (!reading.ok) setProblem(fileSentence(reading.problem));
     else if (use === 'join') setJoining({ name: file.name, contents: reading.file.contents });
     else await propose(`Restore ${file.name}?`, reading.file.contents);
@@ -129,6 +132,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
           ) : null}
         </div>
       </section>
+      <SavedPart />
       <TablesPart />
       <StoragePart />
       <AppPart />
@@ -156,7 +160,7 @@ function FileInput({ input, label, onFile }: FileInputProps) {
     <input
       ref={input}
       type="file"
-      accept=".json,application/json"
+      accept=".json,.gz,application/json,application/gzip"
       className="unseen"
       tabIndex={-1}
       aria-label={label}

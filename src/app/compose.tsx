@@ -21,10 +21,13 @@ const demo = async () => (await import('@/demo/demo-bench')).demoBench(now());
 async function open(startWith: 'demo' | 'empty'): Promise<Workshop> {
   const db = new BenchDatabase();
   // A newer Ruvek in another tab upgrades the bench: this tab gives way and starts anew.
-  db.on('versionchange', () => {
+  const beginAnew = () => {
     db.close();
     window.location.reload();
-  });
+  };
+  db.on('versionchange', beginAnew);
+  // The browser cleared what the bench lies in: a new page finds it bare, and offers the copy of it.
+  db.on('close', beginAnew);
   const workshop = openWorkshop({
     db,
     now,

@@ -13,7 +13,8 @@ import { writeDatesIn } from '@/text/date-text';
 let current: Preferences | null = null;
 const listeners = new Set<() => void>();
 
-function snapshot(): Preferences {
+/** How this screen shows the bench, at this moment; components use `usePreferences`. */
+export function readPreferencesNow(): Preferences {
   if (current === null) {
     current = readPreferences(window.localStorage, window.navigator.language);
     writeDatesIn(current);
@@ -37,7 +38,7 @@ function subscribe(listener: () => void): () => void {
 
 /** Changes how this screen shows the bench. */
 export function setPreferences(change: Partial<Preferences>): void {
-  current = { ...snapshot(), ...change };
+  current = { ...readPreferencesNow(), ...change };
   writeDatesIn(current);
   keepPreferences(window.localStorage, current);
   for (const listener of listeners) listener();
@@ -45,5 +46,5 @@ export function setPreferences(change: Partial<Preferences>): void {
 
 /** How this screen shows the bench. */
 export function usePreferences(): Preferences {
-  return useSyncExternalStore(subscribe, snapshot, () => DEFAULT_PREFERENCES);
+  return useSyncExternalStore(subscribe, readPreferencesNow, () => DEFAULT_PREFERENCES);
 }

@@ -13,6 +13,8 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'flaw.scrapped': () => 'Scrap castings',
   'cause.said': () => 'Say of what it came',
   'bench.begun': ({ things }) => `A bench laid out, ${things} things`,
+  'bench.joined': ({ records }) =>
+    `Settled what ${records === 1 ? 'one record' : `${records} records`} said on two devices`,
   'bench.edited': () => 'Edit the bench',
   'bait.stripped': ({ baits }) => (baits === 1 ? 'Strip a bait' : `Strip ${baits} baits`),
   'build.kept': ({ name }) => `Keep build: ${name}`,

@@ -22,7 +22,9 @@ export const catchCompare = defineCalculation({
     confidence: confidence.optional().describe('0.9 where absent'),
   }),
   output: z.strictObject({
-    groups: z.array(z.strictObject({ id: z.string(), perHour: positive, low: notNegative, high: notNegative })),
+    groups: z.array(
+      z.strictObject({ id: z.string(), perHour: positive, low: notNegative, high: notNegative }),
+    ),
     dispersion: z.number().min(1),
     winner: z.string().nullable(),
   }),

@@ -13,6 +13,7 @@ export const DEED_CODES = [
   'cause.said',
   'bench.edited',
   'bench.begun',
+  'bench.joined',
   'bait.stripped',
   'build.kept',
   'build.speed-noted',

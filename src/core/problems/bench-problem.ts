@@ -35,12 +35,7 @@ export type BenchProblem =
       readonly unit: 'g' | 'pieces' | 'mm';
     }
   /** What would be written is beyond what a bench can be: no such record could be read again. */
-  | {
-      readonly code: 'bench.beyond';
-      readonly record: string;
-      readonly where: string;
-      readonly why: string;
-    }
+  | { readonly code: 'bench.beyond'; readonly record: string; readonly where: string; readonly why: string }
   | { readonly code: 'bench.not-whole'; readonly bin: string; readonly asked: number }
   | { readonly code: 'bench.too-light'; readonly eachG: number; readonly hardwareG: number }
   | { readonly code: 'bench.cold-in-pot'; readonly name: string }

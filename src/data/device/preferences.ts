@@ -42,6 +42,13 @@ const preferences = z.object({
   /** An offcut shorter than this is thrown away, mm. */
   leastOffcutMm: z.number().min(0).max(5000).catch(120),
   backedUpAt: z.number().nullable().catch(null),
+  /** The browser was asked to keep the bench, at the first deed. */
+  isKeepingAsked: z.boolean().catch(false),
+  /** What this device is called among those that share a folder, and its own short mark. */
+  deviceName: z.string().max(40).catch(''),
+  deviceMark: z.string().max(12).catch(''),
+  /** The chosen folder is shared with the maker's other devices. */
+  isFolderShared: z.boolean().catch(false),
 });
 
 export type Preferences = z.infer<typeof preferences>;

@@ -7,6 +7,8 @@ import {
   type ContentsTable,
 } from '@/records/bench-file';
 import type { BenchOutcome } from '@/core/problems/bench-problem';
+import type { HistoryEntry } from '@/records/history-entry';
+import { did } from '../did';
 import type { Store } from '../store';
 import { mergeBenches, type MergeChoices, type MergePlan } from './merge/merge-benches';
 import { granted, refuse } from '../write';
@@ -50,6 +52,22 @@ export function backupExchange(store: Store) {
     });
   }
 
+  /** What was settled is a doing like any: other devices learn of it, and it can be taken back. */
+  function withSettlement({ contents, settled }: MergePlan): BenchContents {
+    if (settled.length === 0) return contents;
+    const last = contents.acts.at(-1);
+    const act: HistoryEntry = {
+      id: store.newId(),
+      no: (last?.no ?? 0) + 1,
+      // After all that it knows of, however the clocks of devices differ.
+      at: Math.max(store.now(), (last?.at ?? 0) + 1),
+      deed: did('bench.joined', { records: settled.length }),
+      changes: [...settled],
+      undoes: null,
+    };
+    return { ...contents, acts: [...contents.acts, act] };
+  }
+
   return {
     /** Everything on the bench, as a file's contents. */
     async save(): Promise<BenchFile> {
@@ -80,7 +98,7 @@ export function backupExchange(store: Store) {
         const plan = mergeBenches(await readContents(), theirs, choices);
         const [table] = plan.twoUnderWay;
         if (table) return refuse<MergePlan>({ code: 'bench.two-under-way', table });
-        await replaceContents(plan.contents);
+        await replaceContents(withSettlement(plan));
         return granted(plan);
       });
     },

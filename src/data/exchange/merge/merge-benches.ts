@@ -1,7 +1,8 @@
-import type { HistoryEntry } from '@/records/history-entry';
+import type { Change, HistoryEntry } from '@/records/history-entry';
 import { CONTENTS_TABLES, type BenchContents, type ContentsTable } from '@/records/bench-file';
 import { findLooseEnd } from '@/records/find-loose-end';
 import { sameValue } from '../same-value';
+import { noOf, NUMBERED, numberAnew } from './number-anew';
 
 type Record = { readonly id: string };
 type Rows = { -readonly [T in ContentsTable]: Record[] };
@@ -37,6 +38,8 @@ export interface MergePlan {
   readonly contents: BenchContents;
   readonly counts: readonly MergeCounts[];
   readonly conflicts: readonly MergeConflict[];
+  /** What was settled by this join: each conflict's record from the side that gave way to the one that stands. */
+  readonly settled: readonly Change[];
   readonly belowZero: readonly BelowZero[];
   /** Runs that are under way on both sides: one must be ended first. */
   readonly twoUnderWay: readonly ContentsTable[];
@@ -49,18 +52,6 @@ export const conflictKey = ({ table, id }: Pick<MergeConflict, 'table' | 'id'>):
 
 /** Records that are only ever added: both sides' stand side by side. */
 const GROWS: ReadonlySet<ContentsTable> = new Set(['entries', 'acts']);
-/** Tables whose records count up; two of one number cannot stand. */
-const NUMBERED: readonly ContentsTable[] = [
-  'tickets',
-  'runs',
-  'batches',
-  'racks',
-  'tyings',
-  'buildings',
-  'riggings',
-  'kits',
-  'purchases',
-];
 const UNDER_WAY: Readonly<Partial<{ [T in ContentsTable]: string }>> = {
   runs: 'pouring',
   tyings: 'tying',
@@ -120,14 +111,18 @@ export function mergeBenches(
   const weKnowAll = theirs.acts.length > 0 && theirs.acts.every(({ id }) => ourActs.has(id));
   const theyKnowAll = ours.acts.length > 0 && ours.acts.every(({ id }) => theirActs.has(id));
   const conflicts: MergeConflict[] = [];
+  const settled: Change[] = [];
   const twoUnderWay: ContentsTable[] = [];
 
   const join = (mayRemove: boolean): Rows => {
     conflicts.length = 0;
+    settled.length = 0;
     const rows = Object.fromEntries(
       CONTENTS_TABLES.map((table) => [table, joinTable(table, mayRemove)]),
     ) as Rows;
     rows.acts = joinActs(ours.acts, theirs.acts);
+    for (const table of NUMBERED)
+      rows[table] = numbersSettled(table, rows[table], theirs, rows.acts as HistoryEntry[]);
     return rows;
   };
 
@@ -143,16 +138,21 @@ export function mergeBenches(
         const isRemoved = mayRemove && !GROWS.has(table) && changedByThem.has(key) && !changedByUs.has(key);
         return isRemoved ? [] : [record];
       }
-      if (GROWS.has(table) || sameValue(record, their)) return [record];
+      if (GROWS.has(table) || alike(table, record, their)) return [record];
       const [oursAt, theirsAt] = [changedByUs.get(key) ?? null, changedByThem.get(key) ?? null];
       if (theirsAt !== null && oursAt === null) return [their];
       if (oursAt !== null && theirsAt === null) return [record];
+      // Where each knows all of the other's, both must come to the same: the one that is written first.
+      if (oursAt === null && theirsAt === null && weKnowAll && theyKnowAll)
+        return [JSON.stringify(record) <= JSON.stringify(their) ? record : their];
       if (oursAt === null && weKnowAll) return [record];
       if (theirsAt === null && theyKnowAll) return [their];
       const later = (theirsAt ?? 0) > (oursAt ?? 0) ? 'theirs' : 'ours';
       const stands = choices[key] ?? later;
       conflicts.push({ table, id: record.id, name: nameOf(record), oursAt, theirsAt, stands });
-      return [stands === 'ours' ? record : their];
+      const [after, before] = stands === 'ours' ? [record, their] : [their, record];
+      if (table !== 'acts') settled.push({ table, key: record.id, before, after });
+      return [after];
     });
     const added = [...other.values()].filter((record) => {
       if (known.has(record.id)) return false;
@@ -163,7 +163,7 @@ export function mergeBenches(
     const under = UNDER_WAY[table];
     const isUnderWay = (record: Record) => under !== undefined && 'state' in record && record.state === under;
     if (kept.some(isUnderWay) && added.some(isUnderWay)) twoUnderWay.push(table);
-    return [...kept, ...numbered(table, kept, added)];
+    return [...kept, ...added];
   }
 
   let rows = join(true);
@@ -174,26 +174,28 @@ export function mergeBenches(
     contents,
     counts: countAll(ours, contents),
     conflicts: [...conflicts],
+    settled: [...settled],
     belowZero: belowZero(ours, contents),
     twoUnderWay: [...new Set(twoUnderWay)],
   };
 }
 
-/** What comes new with a number that stands already gets the next free one. */
-function numbered(table: ContentsTable, kept: readonly Record[], added: readonly Record[]): Record[] {
-  if (!NUMBERED.includes(table)) return [...added];
-  const noOf = (record: Record) => ('no' in record && typeof record.no === 'number' ? record.no : 0);
-  const taken = new Set(kept.map(noOf));
-  let next = Math.max(0, ...kept.map(noOf), ...added.map(noOf));
-  return added.map((record) => {
-    if (!taken.has(noOf(record))) {
-      taken.add(noOf(record));
-      return record;
-    }
-    next += 1;
-    taken.add(next);
-    return { ...record, no: next };
-  });
+/** Whether two say the same; a number may have been given anew, and is settled for all of a table at once. */
+function alike(table: ContentsTable, a: Record, b: Record): boolean {
+  return sameValue(a, NUMBERED.has(table) ? { ...b, no: noOf(a) } : b);
+}
+
+/** The numbers of a joined table: as they are, where both sides have them alike and no two are one. */
+function numbersSettled(
+  table: ContentsTable,
+  joined: readonly Record[],
+  theirs: BenchContents,
+  acts: readonly HistoryEntry[],
+): Record[] {
+  const other = new Map(rowsOf(theirs, table).map((record) => [record.id, noOf(record)]));
+  const isAlike = joined.every((record) => (other.get(record.id) ?? noOf(record)) === noOf(record));
+  const isEachItsOwn = new Set(joined.map(noOf)).size === joined.length;
+  return isAlike && isEachItsOwn ? [...joined] : numberAnew(table, joined, acts);
 }
 
 function countAll(ours: BenchContents, joined: BenchContents): MergeCounts[] {

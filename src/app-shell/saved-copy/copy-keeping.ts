@@ -1,0 +1,168 @@
+import { nanoid } from 'nanoid';
+import { canKeepCopies, keeper, type Place } from '@/data/copy/keeper';
+import { watchChanges } from '@/data/copy/watch-changes';
+import { chooseFolder, keepFolder, keptFolder, mayWrite } from '@/data/device/kept-folder';
+import { readPreferencesNow, setPreferences } from '@/station-kit/preferences-store';
+import { slug } from '@/text/slug';
+import { readCopyStatus, setCopyStatus } from './copy-status';
+
+/** A change is in its copy so long after; many changes together, since the first of them. */
+const SAVE_AFTER_MS = 15_000;
+const SHARE_EVERY_MS = 30_000;
+
+const wordsOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
+const isRefused = (error: unknown) => error instanceof DOMException && error.name === 'NotAllowedError';
+
+/** What this device's files are called in a shared folder: its name, and a mark that no other has. */
+function deviceOf(): string {
+  const { deviceMark, deviceName } = readPreferencesNow();
+  const mark =
+    deviceMark ||
+    nanoid(6)
+      .toLowerCase()
+      .replaceAll(/[^a-z0-9]/g, 'x');
+  if (!deviceMark) setPreferences({ deviceMark: mark });
+  return [slug(deviceName).slice(0, 40), mark].filter(Boolean).join('-');
+}
+
+/** Keeps a copy of the bench in step, from now until `stop`. */
+export class CopyKeeping {
+  #folder: FileSystemDirectoryHandle | null = null;
+  #mayWrite = false;
+  #timer: ReturnType<typeof setTimeout> | null = null;
+  #isBusy = false;
+  #ends: (() => void)[] = [];
+
+  constructor(private readonly now: () => number) {}
+
+  async start(): Promise<void> {
+    if (!canKeepCopies()) return;
+    setCopyStatus({ is: 'idle' });
+    this.#ends.push(watchChanges(() => this.#changed()));
+    const look = setInterval(() => this.shareSoon(), SHARE_EVERY_MS);
+    const onShown = () => {
+      if (document.visibilityState === 'visible') this.shareSoon();
+      else if (this.#timer !== null) this.#saveInBackground();
+    };
+    document.addEventListener('visibilitychange', onShown);
+    this.#ends.push(() => {
+      clearInterval(look);
+      document.removeEventListener('visibilitychange', onShown);
+    });
+    this.#folder = await keptFolder();
+    if (!this.#folder) return;
+    this.#mayWrite = await mayWrite(this.#folder, 'look');
+    setCopyStatus({ folder: this.#folder.name, is: this.#mayWrite ? 'idle' : 'paused' });
+    this.shareSoon();
+  }
+
+  stop(): void {
+    for (const end of this.#ends) end();
+    if (this.#timer !== null) clearTimeout(this.#timer);
+  }
+
+  /** Where copies go now: the folder while it may be written to, else the browser's own. */
+  get place(): Place {
+    return this.#mayWrite ? this.#folder : null;
+  }
+
+  #changed(): void {
+    if (!readPreferencesNow().isKeepingAsked) {
+      setPreferences({ isKeepingAsked: true });
+      navigator.storage.persist().catch(() => undefined);
+    }
+    this.#timer ??= setTimeout(() => this.#saveInBackground(), SAVE_AFTER_MS);
+  }
+
+  #saveInBackground(): void {
+    this.save().catch((error: unknown) => setCopyStatus({ is: 'failed', why: wordsOf(error) }));
+  }
+
+  /** Saves now; what changes meanwhile is saved after. */
+  async save(): Promise<void> {
+    if (this.#timer !== null) clearTimeout(this.#timer);
+    this.#timer = null;
+    if (this.#isBusy) {
+      this.#timer = setTimeout(() => this.#saveInBackground(), SAVE_AFTER_MS);
+      return;
+    }
+    this.#isBusy = true;
+    setCopyStatus({ is: 'saving' });
+    try {
+      const saved = await keeper().save(this.place, this.now());
+      const isPaused = this.#folder !== null && !this.#mayWrite;
+      if (saved.is === 'saved') {
+        setCopyStatus({ is: isPaused ? 'paused' : 'saved', savedAt: saved.at, why: null });
+      } else if (saved.is === 'bare') setCopyStatus({ is: isPaused ? 'paused' : 'idle' });
+      else setCopyStatus({ is: 'failed', why: 'what was written did not read back' });
+    } catch (error) {
+      if (!isRefused(error)) throw error;
+      // The browser took back what it had given: copies go on in the browser itself.
+      this.#mayWrite = false;
+      setCopyStatus({ is: 'paused' });
+      this.#timer = setTimeout(() => this.#saveInBackground(), SAVE_AFTER_MS);
+    } finally {
+      this.#isBusy = false;
+    }
+    if (readCopyStatus().is === 'saved') await this.share();
+  }
+
+  shareSoon(): void {
+    this.share().catch((error: unknown) => setCopyStatus({ is: 'failed', why: wordsOf(error) }));
+  }
+
+  /** Takes in what other devices laid into the folder, and lays this one's bench there. */
+  async share(): Promise<void> {
+    if (!readPreferencesNow().isFolderShared || this.place === null || this.#isBusy) return;
+    this.#isBusy = true;
+    try {
+      const { questions } = await keeper().share(this.place, deviceOf(), this.now());
+      setCopyStatus({ questions });
+    } finally {
+      this.#isBusy = false;
+    }
+  }
+
+  /** Another device's bench that waits for an answer. */
+  questionOf = (name: string) => keeper().sharedBench(this.place, deviceOf(), name);
+
+  /** Lets the maker choose the folder that copies go to; false where that was called off. */
+  async choose(): Promise<boolean> {
+    const handle = await chooseFolder();
+    if (!handle) return false;
+    await keepFolder(handle);
+    this.#folder = handle;
+    this.#mayWrite = await mayWrite(handle, 'ask');
+    setCopyStatus({ folder: handle.name, is: this.#mayWrite ? 'idle' : 'paused' });
+    return this.#mayWrite;
+  }
+
+  /** Asks the browser once more for the chosen folder; for a press of the maker's. */
+  async askAgain(): Promise<boolean> {
+    if (!this.#folder) return false;
+    this.#mayWrite = await mayWrite(this.#folder, 'ask');
+    if (this.#mayWrite) await this.save();
+    return this.#mayWrite;
+  }
+
+  /** Copies go back to the browser itself. */
+  async leaveFolder(): Promise<void> {
+    await keepFolder(null);
+    [this.#folder, this.#mayWrite] = [null, false];
+    setPreferences({ isFolderShared: false });
+    setCopyStatus({ folder: null, is: 'idle', questions: [] });
+  }
+
+  /** The newest copy that reads: in the folder where one is chosen and open, else in the browser itself. */
+  async newest() {
+    if (!canKeepCopies()) return null;
+    const inFolder = this.place ? await keeper().newest(this.place) : null;
+    return inFolder ?? keeper().newest(null);
+  }
+
+  /** Puts the newest copy in place of the bench. */
+  async bringBack(): Promise<boolean> {
+    const from = this.place && (await keeper().newest(this.place)) ? this.place : null;
+    return keeper().bringBack(from, this.now());
+  }
+}

@@ -1,0 +1,86 @@
+import { expose } from 'comlink';
+import { nanoid } from 'nanoid';
+import { CONTENTS_TABLES, type BenchFile } from '@/records/bench-file';
+import { BenchDatabase } from '../database';
+import { backupExchange } from '../exchange/backup';
+import { mergeBenches } from '../exchange/merge/merge-benches';
+import { folderOf, type CopyFolder } from './folder';
+import type { Keeping, Offered, Place, SyncQuestion } from './keeper';
+import { newestCopy, saveCopy } from './saved-copies';
+import { bringsNothing, isQuiet, newSharing, shareBench, unseenBenches } from './shared-benches';
+
+const db = new BenchDatabase();
+// The page that asked is told by its own connection, and begins anew.
+db.on('versionchange', () => db.close());
+
+const backup = (now: number) => backupExchange({ db, now: () => now, newId: () => nanoid() });
+const sharing = newSharing();
+
+async function folderAt(place: Place): Promise<CopyFolder> {
+  return folderOf(place ?? (await navigator.storage.getDirectory()));
+}
+
+/** One tab at a time: two must not write one file. */
+const alone = <Value>(work: () => Promise<Value>): Promise<Value> =>
+  navigator.locks.request('ruvek-copies', work) as Promise<Value>;
+
+const offer = ({ name, file }: { readonly name: string; readonly file: BenchFile }): Offered => ({
+  name,
+  savedAt: file.savedAt,
+  bench: file.contents.bench[0]?.name ?? null,
+  records: CONTENTS_TABLES.filter((table) => table !== 'acts').reduce(
+    (total, table) => total + file.contents[table].length,
+    0,
+  ),
+});
+
+const keeping: Keeping = {
+  save: (place, now) => alone(async () => saveCopy(await folderAt(place), await backup(now).save())),
+
+  async newest(place) {
+    const found = await newestCopy(await folderAt(place));
+    return found ? offer(found) : null;
+  },
+
+  bringBack: (place, now) =>
+    alone(async () => {
+      const found = await newestCopy(await folderAt(place));
+      if (!found) return false;
+      await backup(now).restore(found.file.contents);
+      return true;
+    }),
+
+  share: (place, device, now) =>
+    alone(async () => {
+      const folder = await folderAt(place);
+      const exchange = backup(now);
+      const questions: SyncQuestion[] = [];
+      let joined = 0;
+      for (const other of await unseenBenches(folder, device, sharing)) {
+        const ours = await exchange.save();
+        const plan = mergeBenches(ours.contents, other.file.contents);
+        if (bringsNothing(ours.contents, plan) || isQuiet(plan)) {
+          if (!bringsNothing(ours.contents, plan)) {
+            await exchange.join(other.file.contents);
+            joined += 1;
+          }
+          sharing.seen.set(other.device, other.name);
+        } else {
+          questions.push({ device: other.device, name: other.name });
+        }
+      }
+      const own = await exchange.save();
+      const isBare = CONTENTS_TABLES.every((table) => own.contents[table].length === 0);
+      const wrote = isBare ? false : await shareBench(folder, device, own, sharing);
+      return { joined, questions, wrote };
+    }),
+
+  async sharedBench(place, device, name) {
+    const found = (await unseenBenches(await folderAt(place), device, sharing)).find(
+      (each) => each.name === name,
+    );
+    return found?.file.contents ?? null;
+  },
+};
+
+expose(keeping);

@@ -1,0 +1,106 @@
+import type { BenchContents, BenchFile } from '@/records/bench-file';
+import { readBenchFile } from '@/records/read-bench-file';
+import type { MergePlan } from '../exchange/merge/merge-benches';
+import type { CopyFolder } from './folder';
+import { packText, unpackText } from './pack';
+
+/** `vise-tablet-x7k2.000012.ruvek.gz`: whose it is, and the how manieth. A file is never written over. */
+const SHARED = /^([a-z0-9-]{1,60})\.(\d{6})\.ruvek\.gz$/;
+/** The one before stays until the next is everywhere: whoever sees half of the newest takes that. */
+const KEPT = 2;
+
+const nameOf = (device: string, nth: number) => `${device}.${String(nth).padStart(6, '0')}.ruvek.gz`;
+
+interface SharedFile {
+  readonly name: string;
+  readonly device: string;
+  readonly nth: number;
+}
+
+async function sharedIn(folder: CopyFolder): Promise<SharedFile[]> {
+  return (await folder.list())
+    .flatMap(({ name }) => {
+      const [, device, nth] = SHARED.exec(name) ?? [];
+      return device && nth ? [{ name, device, nth: Number(nth) }] : [];
+    })
+    .sort((a, b) => b.nth - a.nth);
+}
+
+async function readShared(folder: CopyFolder, name: string): Promise<BenchFile | null> {
+  try {
+    const bytes = await folder.read(name);
+    const reading = bytes ? readBenchFile(await unpackText(bytes)) : null;
+    return reading?.ok ? reading.file : null;
+  } catch {
+    // Half of it has come so far: the rest is waited for.
+    return null;
+  }
+}
+
+/** What a device did last in the folder, while its page is open. */
+export interface SharingState {
+  /** Of each other device, the newest file that was taken in. */
+  readonly seen: Map<string, string>;
+  /** What this device wrote last, without the time; null until it is known. */
+  wrote: string | null;
+}
+
+export const newSharing = (): SharingState => ({ seen: new Map(), wrote: null });
+
+/**
+ * Lays this device's bench into the folder, as a file of its own, where it says other than the last one did. Gives whether
+ * one was written.
+ */
+export async function shareBench(
+  folder: CopyFolder,
+  device: string,
+  file: BenchFile,
+  state: SharingState,
+): Promise<boolean> {
+  const own = (await sharedIn(folder)).filter((each) => each.device === device);
+  const contents = JSON.stringify(file.contents);
+  if (state.wrote === null && own[0]) {
+    const last = await readShared(folder, own[0].name);
+    state.wrote = last ? JSON.stringify(last.contents) : null;
+  }
+  if (own.length > 0 && state.wrote === contents) return false;
+  await folder.write(nameOf(device, (own[0]?.nth ?? 0) + 1), await packText(JSON.stringify(file)));
+  state.wrote = contents;
+  for (const { name } of own.slice(KEPT - 1)) await folder.remove(name);
+  return true;
+}
+
+/** Another device's bench that was not taken in yet. */
+export interface SharedBench {
+  readonly device: string;
+  readonly name: string;
+  readonly file: BenchFile;
+}
+
+/** The newest whole bench of every other device that was not taken in; a file of which only half has come is passed over. */
+export async function unseenBenches(
+  folder: CopyFolder,
+  device: string,
+  state: SharingState,
+): Promise<SharedBench[]> {
+  const others = (await sharedIn(folder)).filter((each) => each.device !== device);
+  const found: SharedBench[] = [];
+  for (const of of new Set(others.map((each) => each.device))) {
+    for (const { name } of others.filter((each) => each.device === of)) {
+      if (state.seen.get(of) === name) break;
+      const file = await readShared(folder, name);
+      if (!file) continue;
+      found.push({ device: of, name, file });
+      break;
+    }
+  }
+  return found;
+}
+
+/** Whether a join needs nobody: nothing changed on both, nothing below zero by it, no two runs at once. */
+export const isQuiet = ({ conflicts, belowZero, twoUnderWay }: MergePlan): boolean =>
+  conflicts.length === 0 && belowZero.length === 0 && twoUnderWay.length === 0;
+
+/** Whether joining a bench would change anything. */
+export const bringsNothing = (ours: BenchContents, { contents, counts }: MergePlan): boolean =>
+  counts.length === 0 && contents.acts.length === ours.acts.length;
