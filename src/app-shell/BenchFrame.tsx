@@ -4,14 +4,13 @@ import { useNotice } from '@/station-kit/use-notice';
 import { BulbOutlined, MoonOutlined, RedoOutlined, SunOutlined, UndoOutlined } from '@ant-design/icons';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
-import { Fragment, useEffect, useState, type ReactNode } from 'react';
+import { Fragment, lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { Line } from '@/ui/frame/Line';
 import styles from '@/ui/frame/frame.module.css';
 import { deedSentence } from '@/text/deed-sentence';
 import { useBench } from '@/station-kit/BenchProvider';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { BackUpReminder } from './BackUpReminder';
-import { BenchMenu } from './BenchMenu';
 import { BringBack } from './saved-copy/BringBack';
 import { CopyTool } from './saved-copy/CopyTool';
 import { Clocks } from './Clocks';
@@ -23,6 +22,9 @@ import { useNow } from '@/station-kit/use-now';
 import { useKeyMap } from '@/station-kit/key-map';
 import type { StationDefinition } from '@/station-kit/station-definition';
 import { inBackground } from '@/station-kit/in-background';
+
+/** Fetched by who opens it. */
+const BenchMenu = lazy(() => import('./BenchMenu').then((part) => ({ default: part.BenchMenu })));
 
 interface BenchFrameProps {
   /** In the order of the line. */
@@ -152,7 +154,11 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
       {/* Dates are written by whatever stands there: another way to write them draws all of it anew. */}
       <Fragment key={`${preferences.dates} ${preferences.clock}`}>{children}</Fragment>
       <Clocks keys={ownDigits ?? 'digits go to stations · ? keys'} />
-      {open === 'menu' ? <BenchMenu onClose={() => setOpen(null)} /> : null}
+      {open === 'menu' ? (
+        <Suspense>
+          <BenchMenu onClose={() => setOpen(null)} />
+        </Suspense>
+      ) : null}
       {open === 'keys' ? <KeysHelp stations={stations} onClose={() => setOpen(null)} /> : null}
     </div>
   );

@@ -110,10 +110,11 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
         ) : null}
         <p className={styles.quiet}>
           {preferences.backedUpAt === null
-            ? 'Never backed up from this screen. The bench lives in this browser alone until you do.'
-            : `Last backed up ${momentText(preferences.backedUpAt)}.`}
+            ? 'No file was saved from this screen yet.'
+            : `Last saved to a file ${momentText(preferences.backedUpAt)}.`}
         </p>
       </section>
+      <SavedPart />
       <section className={styles.part}>
         <h3>Another bench</h3>
         <div className={wrap(8, styles.row)}>
@@ -132,7 +133,6 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
           ) : null}
         </div>
       </section>
-      <SavedPart />
       <TablesPart />
       <StoragePart />
       <AppPart />

@@ -152,6 +152,6 @@ export async function attempt<T>(
 /** Carries a refusal out of a write that has written already, so that its transaction is rolled back. */
 export class RefusedInside extends Error {
   constructor(readonly problem: Extract<BenchOutcome<never>, { ok: false }>['problem']) {
-    super(problem.code);
+    super(JSON.stringify(problem));
   }
 }

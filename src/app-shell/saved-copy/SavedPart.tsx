@@ -39,8 +39,8 @@ export function SavedPart() {
     inBackground(keepingNow(workshop.now).then(deed));
   const hasFolder = status.folder !== null;
   return (
-    <section className={menu.part} aria-label="Copies by themselves">
-      <h3>Copies by themselves</h3>
+    <section className={menu.part} aria-label="Automatic copies">
+      <h3>Automatic copies</h3>
       <p role="status">{standing(status)}</p>
       {hasFolder || status.is === 'off' ? null : (
         <p className={menu.quiet}>

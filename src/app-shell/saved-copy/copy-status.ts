@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import type { SyncQuestion } from '@/data/copy/keeper';
+import type { SyncQuestion } from '@/data/copy/shared-benches';
 
 /** How the copy of the bench stands. */
 export interface CopyStatus {

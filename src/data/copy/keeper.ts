@@ -1,6 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { BenchContents } from '@/records/bench-file';
 import type { SavedCopy } from './saved-copies';
+import type { Shared } from './shared-benches';
 
 /** Where copies lie: a folder that the maker chose, or null for the browser's own. */
 export type Place = FileSystemDirectoryHandle | null;
@@ -12,20 +13,6 @@ export interface Offered {
   /** What its bench is called. */
   readonly bench: string | null;
   readonly records: number;
-}
-
-/** Another device's bench that cannot be joined unasked. */
-export interface SyncQuestion {
-  readonly device: string;
-  readonly name: string;
-}
-
-export interface Shared {
-  /** Of how many devices something was taken in. */
-  readonly joined: number;
-  readonly questions: readonly SyncQuestion[];
-  /** Whether this device's bench was laid into the folder anew. */
-  readonly wrote: boolean;
 }
 
 /** What is done beside the page, so that it never waits: reading the whole bench, packing it, writing it, joining others. */

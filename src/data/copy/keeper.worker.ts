@@ -3,11 +3,10 @@ import { nanoid } from 'nanoid';
 import { CONTENTS_TABLES, type BenchFile } from '@/records/bench-file';
 import { BenchDatabase } from '../database';
 import { backupExchange } from '../exchange/backup';
-import { mergeBenches } from '../exchange/merge/merge-benches';
 import { folderOf, type CopyFolder } from './folder';
-import type { Keeping, Offered, Place, SyncQuestion } from './keeper';
+import type { Keeping, Offered, Place } from './keeper';
 import { newestCopy, saveCopy } from './saved-copies';
-import { bringsNothing, isQuiet, newSharing, shareBench, unseenBenches } from './shared-benches';
+import { exchangeBenches, newSharing, unseenBenches } from './shared-benches';
 
 const db = new BenchDatabase();
 // The page that asked is told by its own connection, and begins anew.
@@ -51,29 +50,7 @@ const keeping: Keeping = {
     }),
 
   share: (place, device, now) =>
-    alone(async () => {
-      const folder = await folderAt(place);
-      const exchange = backup(now);
-      const questions: SyncQuestion[] = [];
-      let joined = 0;
-      for (const other of await unseenBenches(folder, device, sharing)) {
-        const ours = await exchange.save();
-        const plan = mergeBenches(ours.contents, other.file.contents);
-        if (bringsNothing(ours.contents, plan) || isQuiet(plan)) {
-          if (!bringsNothing(ours.contents, plan)) {
-            await exchange.join(other.file.contents);
-            joined += 1;
-          }
-          sharing.seen.set(other.device, other.name);
-        } else {
-          questions.push({ device: other.device, name: other.name });
-        }
-      }
-      const own = await exchange.save();
-      const isBare = CONTENTS_TABLES.every((table) => own.contents[table].length === 0);
-      const wrote = isBare ? false : await shareBench(folder, device, own, sharing);
-      return { joined, questions, wrote };
-    }),
+    alone(async () => exchangeBenches(await folderAt(place), device, backup(now), sharing)),
 
   async sharedBench(place, device, name) {
     const found = (await unseenBenches(await folderAt(place), device, sharing)).find(

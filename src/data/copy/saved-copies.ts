@@ -68,7 +68,8 @@ export async function saveCopy(folder: CopyFolder, file: BenchFile): Promise<Sav
   const bytes = await packText(text);
   await folder.write(NEWEST, bytes);
   const back = await folder.read(NEWEST);
-  if (!back || (await unpackText(back)) !== text) return { is: 'unsound' };
+  const read = back ? await unpackText(back).catch(() => null) : null;
+  if (read !== text) return { is: 'unsound' };
   await clearAside(folder, file.savedAt);
   return { is: 'saved', at: file.savedAt, bytes: bytes.byteLength };
 }

@@ -1,6 +1,7 @@
-import type { BenchContents, BenchFile } from '@/records/bench-file';
+import { CONTENTS_TABLES, type BenchContents, type BenchFile } from '@/records/bench-file';
+import type { backupExchange } from '../exchange/backup';
 import { readBenchFile } from '@/records/read-bench-file';
-import type { MergePlan } from '../exchange/merge/merge-benches';
+import { mergeBenches, type MergePlan } from '../exchange/merge/merge-benches';
 import type { CopyFolder } from './folder';
 import { packText, unpackText } from './pack';
 
@@ -37,6 +38,20 @@ async function readShared(folder: CopyFolder, name: string): Promise<BenchFile |
   }
 }
 
+type Exchange = Pick<ReturnType<typeof backupExchange>, 'save' | 'join'>;
+
+/** What stands in a file of the device's own, letter by letter; null where it does not read. */
+async function writtenContents(folder: CopyFolder, name: string): Promise<string | null> {
+  try {
+    const bytes = await folder.read(name);
+    if (!bytes) return null;
+    const { contents } = JSON.parse(await unpackText(bytes)) as { contents: unknown };
+    return JSON.stringify(contents);
+  } catch {
+    return null;
+  }
+}
+
 /** What a device did last in the folder, while its page is open. */
 export interface SharingState {
   /** Of each other device, the newest file that was taken in. */
@@ -60,8 +75,7 @@ export async function shareBench(
   const own = (await sharedIn(folder)).filter((each) => each.device === device);
   const contents = JSON.stringify(file.contents);
   if (state.wrote === null && own[0]) {
-    const last = await readShared(folder, own[0].name);
-    state.wrote = last ? JSON.stringify(last.contents) : null;
+    state.wrote = await writtenContents(folder, own[0].name);
   }
   if (own.length > 0 && state.wrote === contents) return false;
   await folder.write(nameOf(device, (own[0]?.nth ?? 0) + 1), await packText(JSON.stringify(file)));
@@ -97,10 +111,58 @@ export async function unseenBenches(
   return found;
 }
 
+/** Another device's bench that cannot be joined unasked. */
+export interface SyncQuestion {
+  readonly device: string;
+  readonly name: string;
+}
+
+export interface Shared {
+  /** Of how many devices something was taken in. */
+  readonly joined: number;
+  readonly questions: readonly SyncQuestion[];
+  /** Whether this device's bench was laid into the folder anew. */
+  readonly wrote: boolean;
+}
+
+/**
+ * One round of sharing: takes in what other devices laid into the folder where nothing stands against it, asks where something
+ * does, and lays this device's bench there where it says other than before.
+ *
+ * @example (await exchangeBenches(folder, 'vise-tablet-x7k2', exchange, newSharing())).joined // 1
+ */
+export async function exchangeBenches(
+  folder: CopyFolder,
+  device: string,
+  exchange: Exchange,
+  state: SharingState,
+): Promise<Shared> {
+  const questions: SyncQuestion[] = [];
+  let joined = 0;
+  for (const { device: other, name, file } of await unseenBenches(folder, device, state)) {
+    const ours = (await exchange.save()).contents;
+    const plan = mergeBenches(ours, file.contents);
+    const isNew = !bringsNothing(ours, plan);
+    if (isNew && !isQuiet(plan)) {
+      questions.push({ device: other, name });
+      continue;
+    }
+    if (isNew) {
+      await exchange.join(file.contents);
+      joined += 1;
+    }
+    state.seen.set(other, name);
+  }
+  const own = await exchange.save();
+  const isBare = CONTENTS_TABLES.every((table) => own.contents[table].length === 0);
+  const wrote = !isBare && (await shareBench(folder, device, own, state));
+  return { joined, questions, wrote };
+}
+
 /** Whether a join needs nobody: nothing changed on both, nothing below zero by it, no two runs at once. */
-export const isQuiet = ({ conflicts, belowZero, twoUnderWay }: MergePlan): boolean =>
+const isQuiet = ({ conflicts, belowZero, twoUnderWay }: MergePlan): boolean =>
   conflicts.length === 0 && belowZero.length === 0 && twoUnderWay.length === 0;
 
-/** Whether joining a bench would change anything. */
-export const bringsNothing = (ours: BenchContents, { contents, counts }: MergePlan): boolean =>
-  counts.length === 0 && contents.acts.length === ours.acts.length;
+/** Whether joining a bench would change nothing. */
+const bringsNothing = (ours: BenchContents, { contents, counts, settled }: MergePlan): boolean =>
+  counts.length === 0 && settled.length === 0 && contents.acts.length === ours.acts.length;

@@ -60,14 +60,27 @@ const UNDER_WAY: Readonly<Partial<{ [T in ContentsTable]: string }>> = {
 };
 const NOTHING = 1e-6;
 
-/** When a side changed each record last, of what the other does not know of. */
-function ownChanges(acts: readonly HistoryEntry[], known: ReadonlySet<string>): Map<string, number> {
-  const last = new Map<string, number>();
-  for (const { id, at, changes } of acts) {
+/** The last doing of a side that changed a record. */
+interface LastChange {
+  readonly at: number;
+  readonly actId: string;
+  /** It answered what two devices said of the record. */
+  readonly isAnswer: boolean;
+}
+
+const isLater = (one: LastChange, other: LastChange) =>
+  one.at > other.at || (one.at === other.at && one.actId > other.actId);
+
+/** How a side changed each record last, of what the other does not know of. */
+function ownChanges(acts: readonly HistoryEntry[], known: ReadonlySet<string>): Map<string, LastChange> {
+  const last = new Map<string, LastChange>();
+  for (const { id, at, changes, deed } of acts) {
     if (known.has(id)) continue;
+    const change = { at, actId: id, isAnswer: deed.code === 'bench.joined' };
     for (const { table, key } of changes) {
       const name = conflictKey({ table, id: key });
-      last.set(name, Math.max(last.get(name) ?? 0, at));
+      const before = last.get(name);
+      if (!before || isLater(change, before)) last.set(name, change);
     }
   }
   return last;
@@ -139,15 +152,17 @@ export function mergeBenches(
         return isRemoved ? [] : [record];
       }
       if (GROWS.has(table) || alike(table, record, their)) return [record];
-      const [oursAt, theirsAt] = [changedByUs.get(key) ?? null, changedByThem.get(key) ?? null];
-      if (theirsAt !== null && oursAt === null) return [their];
-      if (oursAt !== null && theirsAt === null) return [record];
+      const [us, them] = [changedByUs.get(key) ?? null, changedByThem.get(key) ?? null];
+      if (them && !us) return [their];
+      if (us && !them) return [record];
+      // Both answered the same question: it is not asked again, and the later answer stands everywhere.
+      if (us?.isAnswer && them?.isAnswer) return [isLater(them, us) ? their : record];
       // Where each knows all of the other's, both must come to the same: the one that is written first.
-      if (oursAt === null && theirsAt === null && weKnowAll && theyKnowAll)
-        return [JSON.stringify(record) <= JSON.stringify(their) ? record : their];
-      if (oursAt === null && weKnowAll) return [record];
-      if (theirsAt === null && theyKnowAll) return [their];
-      const later = (theirsAt ?? 0) > (oursAt ?? 0) ? 'theirs' : 'ours';
+      if (weKnowAll && theyKnowAll) return [JSON.stringify(record) <= JSON.stringify(their) ? record : their];
+      if (!us && weKnowAll) return [record];
+      if (!them && theyKnowAll) return [their];
+      const [oursAt, theirsAt] = [us?.at ?? null, them?.at ?? null];
+      const later = us && them && isLater(them, us) ? 'theirs' : 'ours';
       const stands = choices[key] ?? later;
       conflicts.push({ table, id: record.id, name: nameOf(record), oursAt, theirsAt, stands });
       const [after, before] = stands === 'ours' ? [record, their] : [their, record];
