@@ -21,13 +21,15 @@ const demo = async () => (await import('@/demo/demo-bench')).demoBench(now());
 async function open(startWith: 'demo' | 'empty'): Promise<Workshop> {
   const db = new BenchDatabase();
   // A newer Ruvek in another tab upgrades the bench: this tab gives way and starts anew.
-  const beginAnew = () => {
-    db.close();
-    window.location.reload();
-  };
-  db.on('versionchange', beginAnew);
-  // The browser cleared what the bench lies in: a new page finds it bare, and offers the copy of it.
-  db.on('close', beginAnew);
+  db.on('versionchange', () => db.close());
+  // Closed by that, or since the browser cleared what the bench lies in: a new page finds it bare, and offers the copy of it.
+  // A page that is only put by for going back to is closed too, and opens again by itself.
+  let isPutBy = false;
+  window.addEventListener('pagehide', () => (isPutBy = true), { capture: true });
+  window.addEventListener('pageshow', () => (isPutBy = false), { capture: true });
+  db.on('close', () => {
+    if (!isPutBy) window.location.reload();
+  });
   const workshop = openWorkshop({
     db,
     now,

@@ -50,7 +50,7 @@ export function BringBack() {
       <Button type="primary" onClick={() => inBackground(bring())}>
         Bring it back
       </Button>
-      <Button onClick={() => setCopy(null)}>Begin anew</Button>
+      <Button onClick={() => setCopy(null)}>Not now</Button>
     </section>
   );
 }

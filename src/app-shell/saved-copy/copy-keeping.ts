@@ -22,7 +22,8 @@ function deviceOf(): string {
       .toLowerCase()
       .replaceAll(/[^a-z0-9]/g, 'x');
   if (!deviceMark) setPreferences({ deviceMark: mark });
-  return [slug(deviceName).slice(0, 40), mark].filter(Boolean).join('-');
+  const name = deviceName.trim() === '' ? 'device' : slug(deviceName).slice(0, 40);
+  return `${name}-${mark}`;
 }
 
 /** Keeps a copy of the bench in step, from now until `stop`. */

@@ -10,7 +10,7 @@ import { exchangeBenches, newSharing, unseenBenches } from './shared-benches';
 
 const db = new BenchDatabase();
 // The page that asked is told by its own connection, and begins anew.
-db.on('versionchange', () => db.close());
+db.on('versionchange', () => db.close({ disableAutoOpen: false }));
 
 const backup = (now: number) => backupExchange({ db, now: () => now, newId: () => nanoid() });
 const sharing = newSharing();

@@ -66,7 +66,7 @@ export const newSharing = (): SharingState => ({ seen: new Map(), wrote: null })
  * Lays this device's bench into the folder, as a file of its own, where it says other than the last one did. Gives whether
  * one was written.
  */
-export async function shareBench(
+async function shareBench(
   folder: CopyFolder,
   device: string,
   file: BenchFile,

@@ -136,7 +136,7 @@ describe('devices that share a folder', () => {
         to.folder.files.set(file, isHalf ? bytes.slice(0, below(bytes.byteLength)) : bytes);
         if (how === 'badly' && random() < 0.1) to.folder.files.set(`${file} (copy)`, bytes);
       }
-      for (const file of [...to.folder.files.keys()])
+      for (const file of to.folder.files.keys())
         if (file.startsWith(from.name) && !from.folder.files.has(file) && (how === 'well' || random() < 0.5))
           to.folder.files.delete(file);
     };

@@ -12,6 +12,9 @@ async function namedIn({ params }: StationPageProps) {
   return STATIONS.find(({ key }) => key === station);
 }
 
+/** All of them, so that each can be a file. */
+export const generateStaticParams = () => STATIONS.map(({ key }) => ({ station: key }));
+
 export async function generateMetadata(props: StationPageProps): Promise<Metadata> {
   return { title: (await namedIn(props))?.name };
 }

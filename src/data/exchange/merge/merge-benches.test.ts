@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { demoBench } from '@/demo/demo-bench';
 import { EMPTY_CONTENTS, type BenchContents } from '@/records/bench-file';
 import { HOOKS, LOT, testWorkshop } from '../../../../tests/support/test-bench';
 import { BenchDatabase } from '../../database';
@@ -147,6 +148,13 @@ describe('mergeBenches', () => {
       [1, 'here'],
       [2, 'there'],
     ]);
+  });
+
+  it('asks nothing of two benches that are one, whatever is on them', () => {
+    const demo = demoBench(Date.UTC(2026, 10, 24, 8));
+    const plan = mergeBenches(demo, structuredClone(demo));
+    expect(plan).toMatchObject({ conflicts: [], counts: [], settled: [], belowZero: [], twoUnderWay: [] });
+    expect(plan.contents).toEqual(demo);
   });
 
   it('says which bins both took empty, and whose runs cannot both be on', async () => {

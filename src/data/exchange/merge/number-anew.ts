@@ -8,7 +8,6 @@ export const NUMBERED: ReadonlySet<ContentsTable> = new Set([
   'tickets',
   'runs',
   'melts',
-  'batches',
   'racks',
   'tyings',
   'buildings',

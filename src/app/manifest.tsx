@@ -1,5 +1,8 @@
 import type { MetadataRoute } from 'next';
 
+/** The same for everyone, so that it can be a file. */
+export const dynamic = 'force-static';
+
 /** What a phone or a bench computer needs to know to install Ruvek. */
 export default function manifest(): MetadataRoute.Manifest {
   return {

@@ -1,0 +1,34 @@
+// `npm run export`: the whole app as files in `out/`, for any host of files; the service of calculations aside.
+import { createHash } from 'node:crypto';
+import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { offlineList } from './offline-list.mjs';
+import { bin, install, NEXT, root, run } from './prepare.mjs';
+
+const OUT = join(root, 'out');
+
+/** The marks of every inline script of a page. */
+function scriptMarks(html) {
+  return [...html.matchAll(/<script(?![^>]*\ssrc=)[^>]*>([\s\S]*?)<\/script>/g)].map(
+    ([, text]) => `'sha256-${createHash('sha256').update(text).digest('base64')}'`,
+  );
+}
+
+install();
+rmSync(OUT, { recursive: true, force: true });
+if (run('node', [bin(NEXT), 'build'], { RUVEK_EXPORT: '1' }) !== 0) process.exit(1);
+
+const { tsImport } = await import('tsx/esm/api');
+const { contentPolicy } = await tsImport('../src/app/content-policy.ts', import.meta.url);
+
+// Files cannot say how they are to be taken, so each page says it of itself.
+for (const file of readdirSync(OUT, { recursive: true }).filter((each) => each.endsWith('.html'))) {
+  const html = readFileSync(join(OUT, file), 'utf8');
+  const policy = contentPolicy(scriptMarks(html));
+  const meta = `<meta http-equiv="Content-Security-Policy" content="${policy}"/>`;
+  writeFileSync(join(OUT, file), html.replace('<head>', `<head>${meta}`));
+}
+const build = readFileSync(join(root, '.next', 'BUILD_ID'), 'utf8').trim();
+mkdirSync(join(OUT, 'offline'), { recursive: true });
+writeFileSync(join(OUT, 'offline', 'files.js'), offlineList(OUT, build));
+process.stdout.write('\nThe app is in out/. Any host that serves ticket.html as /ticket will do.\n');
