@@ -1,6 +1,7 @@
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM } from './scripts/chromium.mjs';
 
+const isAsFiles = process.env.RUVEK_AS_FILES === '1';
 const port = Number(process.env.RUVEK_TEST_PORT ?? 3217);
 
 export default defineConfig({
@@ -40,9 +41,12 @@ export default defineConfig({
     },
   },
   webServer: {
-    command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,
+    // `RUVEK_AS_FILES=1` runs journeys on what `npm run export` made.
+    command: isAsFiles
+      ? `node scripts/serve-files.mjs ${port}`
+      : `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,
     env: { RUVEK_BENCH: 'demo', NEXT_TELEMETRY_DISABLED: '1' },
-    url: `http://127.0.0.1:${port}/api/calc`,
+    url: `http://127.0.0.1:${port}/${isAsFiles ? 'ticket' : 'api/calc'}`,
     reuseExistingServer: false,
     timeout: 60_000,
   },

@@ -75,7 +75,9 @@ async function checkAndBuild() {
     ...(isTyped ? { RUVEK_TYPES_CHECKED: '1' } : {}),
     ...(isFirst ? { RUVEK_FIRST_BUILD: '1' } : {}),
   };
-  return check('Build', NEXT, ['build'], { env, flags: [] });
+  // The app as files first: what it leaves behind is built over by what the other journeys run on.
+  const exported = await check('Export', '../scripts/export.mjs', [], { env, flags: [] });
+  return (await check('Build', NEXT, ['build'], { env, flags: [] })) && exported;
 }
 
 async function unitTests() {

@@ -21,15 +21,16 @@ const demo = async () => (await import('@/demo/demo-bench')).demoBench(now());
 async function open(startWith: 'demo' | 'empty'): Promise<Workshop> {
   const db = new BenchDatabase();
   // A newer Ruvek in another tab upgrades the bench: this tab gives way and starts anew.
-  db.on('versionchange', () => db.close());
-  // Closed by that, or since the browser cleared what the bench lies in: a new page finds it bare, and offers the copy of it.
-  // A page that is only put by for going back to is closed too, and opens again by itself.
-  let isPutBy = false;
-  window.addEventListener('pagehide', () => (isPutBy = true), { capture: true });
-  window.addEventListener('pageshow', () => (isPutBy = false), { capture: true });
-  db.on('close', () => {
-    if (!isPutBy) window.location.reload();
+  db.on('versionchange', () => {
+    db.close();
+    window.location.reload();
   });
+  // The browser cleared what the bench lies in: a new page finds it bare, and offers the copy of it. Asked of the database
+  // itself, since Dexie also says `close` of a page that is only put by for going back to.
+  const watchClearing = () => {
+    db.backendDB()?.addEventListener('close', () => window.location.reload());
+  };
+  db.on('ready', watchClearing, true);
   const workshop = openWorkshop({
     db,
     now,
