@@ -9,6 +9,7 @@ import { readCopyStatus, setCopyStatus } from './copy-status';
 /** A change is in its copy so long after; many changes together, since the first of them. */
 const SAVE_AFTER_MS = 15_000;
 const SHARE_EVERY_MS = 30_000;
+const TRY_AGAIN_MS = 60_000;
 
 const wordsOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
 const isRefused = (error: unknown) => error instanceof DOMException && error.name === 'NotAllowedError';
@@ -32,6 +33,7 @@ export class CopyKeeping {
   #mayWrite = false;
   #timer: ReturnType<typeof setTimeout> | null = null;
   #isBusy = false;
+  #isLeaving = false;
   #ends: (() => void)[] = [];
 
   constructor(private readonly now: () => number) {}
@@ -43,12 +45,19 @@ export class CopyKeeping {
     const look = setInterval(() => this.shareSoon(), SHARE_EVERY_MS);
     const onShown = () => {
       if (document.visibilityState === 'visible') this.shareSoon();
-      else if (this.#timer !== null) this.#saveInBackground();
+      // A page that is left for good has no time for it, and must not take its turn with it.
+      else if (this.#timer !== null && !this.#isLeaving) this.#saveInBackground();
     };
+    const onLeaving = () => (this.#isLeaving = true);
+    const onBack = () => (this.#isLeaving = false);
     document.addEventListener('visibilitychange', onShown);
+    window.addEventListener('pagehide', onLeaving);
+    window.addEventListener('pageshow', onBack);
     this.#ends.push(() => {
       clearInterval(look);
       document.removeEventListener('visibilitychange', onShown);
+      window.removeEventListener('pagehide', onLeaving);
+      window.removeEventListener('pageshow', onBack);
     });
     this.#folder = await keptFolder();
     if (!this.#folder) return;
@@ -76,7 +85,10 @@ export class CopyKeeping {
   }
 
   #saveInBackground(): void {
-    this.save().catch((error: unknown) => setCopyStatus({ is: 'failed', why: wordsOf(error) }));
+    this.save().catch((error: unknown) => {
+      setCopyStatus({ is: 'failed', why: wordsOf(error) });
+      this.#timer ??= setTimeout(() => this.#saveInBackground(), TRY_AGAIN_MS);
+    });
   }
 
   /** Saves now; what changes meanwhile is saved after. */

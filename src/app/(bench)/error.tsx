@@ -1,6 +1,6 @@
 'use client';
 
-import { Stumbled } from '@/ui/frame/Stumbled';
+import { StationStumbled } from '@/app-shell/StationStumbled';
 
 interface StationFailureProps {
   readonly error: Error & { digest?: string };
@@ -9,12 +9,5 @@ interface StationFailureProps {
 
 /** A station that stumbled: the line above still goes to the others. */
 export default function StationFailure({ error, reset }: StationFailureProps) {
-  return (
-    <Stumbled
-      what="This station"
-      safe="What was written is safe in this browser, and the other stations work."
-      error={error}
-      onAgain={reset}
-    />
-  );
+  return <StationStumbled error={error} onAgain={reset} />;
 }

@@ -2,7 +2,10 @@ import jsQR from 'jsqr';
 
 /** Large enough to see a fish by, small enough to go along in a file. */
 const LONGEST_PX = 1024;
-const QUALITY = 0.72;
+/** The first that is small enough is taken. */
+const QUALITIES = [0.72, 0.5, 0.3] as const;
+/** As large as a record keeps, letters. */
+const MOST_LETTERS = 600_000;
 
 async function drawn(file: Blob, longest: number): Promise<HTMLCanvasElement> {
   const bitmap = await createImageBitmap(file);
@@ -18,7 +21,12 @@ async function drawn(file: Blob, longest: number): Promise<HTMLCanvasElement> {
 /** A picture as it is kept: a JPEG of no more than so many pixels; null where the file is no picture. */
 export async function keepsakeOf(file: Blob): Promise<string | null> {
   try {
-    return (await drawn(file, LONGEST_PX)).toDataURL('image/jpeg', QUALITY);
+    const canvas = await drawn(file, LONGEST_PX);
+    for (const quality of QUALITIES) {
+      const url = canvas.toDataURL('image/jpeg', quality);
+      if (url.startsWith('data:image/jpeg;') && url.length <= MOST_LETTERS) return url;
+    }
+    return null;
   } catch {
     return null;
   }

@@ -22,14 +22,16 @@ export function NotePictures({ pictures, onChange }: NotePicturesProps) {
   const addPicture = async (file: File | undefined) => {
     if (!file) return;
     const kept = await keepsakeOf(file);
-    if (kept) onChange([...pictures, kept]);
-    else notice.warning('That file is no picture this device can read.');
+    if (!kept) notice.warning('That file is no picture this device can read.');
+    else if (pictures.includes(kept)) notice.info('That picture is here already.');
+    else onChange([...pictures, kept]);
   };
   return (
     <div className={row(8, styles.pictures)}>
       {pictures.map((picture, nth) => (
         <button
-          key={picture.slice(-40)}
+          // All of it: plain pictures end alike.
+          key={picture}
           type="button"
           aria-label={`Picture ${nth + 1}, take away`}
           onClick={() => onChange(pictures.filter((each) => each !== picture))}
