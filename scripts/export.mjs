@@ -1,8 +1,7 @@
 // `npm run export`: the whole app as files in `out/`, for any host of files; the service of calculations aside.
 import { createHash } from 'node:crypto';
-import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { offlineList } from './offline-list.mjs';
 import { bin, install, NEXT, root, run } from './prepare.mjs';
 
 const OUT = join(root, 'out');
@@ -20,6 +19,7 @@ if (run('node', [bin(NEXT), 'build'], { RUVEK_EXPORT: '1' }) !== 0) process.exit
 
 const { tsImport } = await import('tsx/esm/api');
 const { contentPolicy } = await tsImport('../src/app/content-policy.ts', import.meta.url);
+const { offlineList } = await tsImport('../src/app/offline/offline-list.ts', import.meta.url);
 
 // Files cannot say how they are to be taken, so each page says it of itself.
 for (const file of readdirSync(OUT, { recursive: true }).filter((each) => each.endsWith('.html'))) {
@@ -29,6 +29,15 @@ for (const file of readdirSync(OUT, { recursive: true }).filter((each) => each.e
   writeFileSync(join(OUT, file), html.replace('<head>', `<head>${meta}`));
 }
 const build = readFileSync(join(root, '.next', 'BUILD_ID'), 'utf8').trim();
+const all = readdirSync(OUT, { recursive: true, withFileTypes: true })
+  .filter((entry) => entry.isFile())
+  .map((entry) => join(entry.parentPath, entry.name))
+  .map((path) => ({ address: path.slice(OUT.length).replaceAll('\\', '/'), bytes: statSync(path).size }));
+const isPage = ({ address }) => address.endsWith('.html');
+const pages = all
+  .filter((file) => isPage(file) && !/^\/(index|404|_not-found)\.html$/.test(file.address))
+  .map(({ address }) => address.slice(0, -'.html'.length));
+const kept = all.filter((file) => !isPage(file) && file.address !== '/offline-worker.js');
 mkdirSync(join(OUT, 'offline'), { recursive: true });
-writeFileSync(join(OUT, 'offline', 'files.js'), offlineList(OUT, build));
+writeFileSync(join(OUT, 'offline', 'files.js'), offlineList(build, kept, pages));
 process.stdout.write('\nThe app is in out/. Any host that serves ticket.html as /ticket will do.\n');

@@ -5,15 +5,31 @@
  * @example nestedPast({ acts: [{ changes: [] }] }, 2) // 'acts.0.changes'
  */
 export function nestedPast(value: unknown, most: number): string | null {
-  const open: { readonly value: object; readonly way: readonly string[] }[] = [];
-  const visit = (inner: unknown, way: readonly string[]) => {
-    if (inner !== null && typeof inner === 'object') open.push({ value: inner, way });
+  const open: Inner[] = [];
+  const visit = (inner: unknown, key: string, outer: Inner | null) => {
+    if (inner === null || typeof inner !== 'object') return;
+    open.push({ value: inner, key, outer, depth: outer === null ? 0 : outer.depth + 1 });
   };
-  visit(value, []);
+  visit(value, '', null);
   for (let next = open.pop(); next; next = open.pop()) {
-    const { way } = next;
-    if (way.length > most) return way.slice(0, 4).join('.');
-    for (const [key, inner] of Object.entries(next.value)) visit(inner, [...way, key]);
+    if (next.depth > most) return wayTo(next);
+    for (const [key, inner] of Object.entries(next.value)) visit(inner, key, next);
   }
   return null;
+}
+
+/** An object within others, and how deep. */
+interface Inner {
+  readonly value: object;
+  readonly key: string;
+  readonly outer: Inner | null;
+  readonly depth: number;
+}
+
+const STEPS_TOLD = 4;
+
+function wayTo(inner: Inner): string {
+  const way: string[] = [];
+  for (let at: Inner | null = inner; at?.outer; at = at.outer) way.unshift(at.key);
+  return way.slice(0, STEPS_TOLD).join('.');
 }

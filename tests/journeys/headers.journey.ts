@@ -1,3 +1,4 @@
+import { STATIONS } from '../support/station-times';
 import { expect, test } from './bench-test';
 
 test('every answer says how it is to be taken', async ({ request }) => {
@@ -11,6 +12,40 @@ test('every answer says how it is to be taken', async ({ request }) => {
     expect(headers['permissions-policy']).toContain('microphone=()');
     expect(headers['permissions-policy']).toContain('camera=(self)');
   }
+});
+
+test('scripts run by the mark of their answer alone, and no page goes against that', async ({
+  page,
+  request,
+}) => {
+  const policies = await Promise.all(
+    ['/ticket', '/ticket'].map(
+      async (address) => (await request.get(address)).headers()['content-security-policy'] ?? '',
+    ),
+  );
+  const scripts = policies.map((policy) => /script-src ([^;]*)/.exec(policy)?.[1] ?? '');
+  for (const allowed of scripts) {
+    expect(allowed).toMatch(/'nonce-[^']+'/);
+    expect(allowed).not.toMatch(/unsafe-inline|'unsafe-eval'|\*/);
+  }
+  expect(scripts[0]).not.toBe(scripts[1]);
+  const breaches: string[] = [];
+  page.on('console', (said) => {
+    if (/Content Security Policy|Permissions-Policy/.test(said.text())) breaches.push(said.text());
+  });
+  for (const station of STATIONS) {
+    await page.goto(`/${station}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  }
+  // What would get into a page does not run.
+  const ran = await page.evaluate(() => {
+    const script = document.createElement('script');
+    script.textContent = 'window.gotIn = true';
+    document.body.append(script);
+    return 'gotIn' in window;
+  });
+  expect(ran).toBe(false);
+  expect(breaches.filter((text) => !text.includes('inline script'))).toEqual([]);
 });
 
 test('a body longer than the service takes is refused', async ({ request }) => {

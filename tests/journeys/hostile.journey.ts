@@ -2,26 +2,12 @@ import type { Page } from '@playwright/test';
 import { readBenchFile } from '../../src/records/read-bench-file';
 import { layOutBench } from '../support/bench-database';
 import { hostileBench } from '../support/hostile-bench';
+import { STATIONS } from '../support/station-times';
 import { BLANK, expect, START_BENCH, test } from './bench-test';
 
 /** `RUVEK_HOSTILE_FILES=500` tries more. */
 const FILES = Number(process.env.RUVEK_HOSTILE_FILES ?? 24);
 const FROM = Number(process.env.RUVEK_HOSTILE_FROM ?? 1);
-const STATIONS = [
-  'ticket',
-  'metal',
-  'molds',
-  'pour',
-  'dress',
-  'coat',
-  'skirt',
-  'build',
-  'rig',
-  'shelf',
-  'cost',
-  'water',
-];
-
 /** What stands on a page that is no figure: in its words, its fields, its drawings. */
 async function noFigures(page: Page): Promise<string[]> {
   return page.evaluate(() => {

@@ -16,12 +16,12 @@ import styles from './saved-copy.module.css';
 /** On a bench with nothing on it, the copy that was found: one press brings it back. */
 export function BringBack() {
   const { workshop, view } = useBench();
-  const { is } = useCopyStatus();
+  const isOff = useCopyStatus().is === 'off';
   const notice = useNotice();
   const isBare = view.bins.length === 0 && view.molds.length === 0 && view.tickets.length === 0;
   const [copy, setCopy] = useState<Offered | null>(null);
   useEffect(() => {
-    if (!isBare || is === 'off') return undefined;
+    if (!isBare || isOff) return undefined;
     let isLive = true;
     inBackground(
       keepingNow(workshop.now)
@@ -33,7 +33,7 @@ export function BringBack() {
     return () => {
       isLive = false;
     };
-  }, [isBare, is, workshop]);
+  }, [isBare, isOff, workshop]);
   if (!isBare || !copy) return null;
   const bring = async () => {
     const isBack = await (await keepingNow(workshop.now)).bringBack();

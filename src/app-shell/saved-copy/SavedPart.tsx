@@ -1,7 +1,6 @@
 'use client';
 
 import { Button, Input, Switch } from 'antd';
-import { canKeepCopies } from '@/data/copy/keeper';
 import { canChooseFolder } from '@/data/device/kept-folder';
 import { useBench } from '@/station-kit/BenchProvider';
 import { inBackground } from '@/station-kit/in-background';
@@ -48,7 +47,7 @@ export function SavedPart() {
           stays.
         </p>
       )}
-      {status.is === 'off' || !canKeepCopies() ? null : (
+      {status.is === 'off' ? null : (
         <div className={wrap(8, menu.row)}>
           {canChooseFolder() ? (
             <Button

@@ -102,7 +102,8 @@ export class CopyKeeping {
     this.#isBusy = true;
     setCopyStatus({ is: 'saving' });
     try {
-      const saved = await keeper().save(this.place, this.now());
+      const isShared = this.place !== null && readPreferencesNow().isFolderShared;
+      const saved = await keeper().save(this.place, isShared ? deviceOf() : null, this.now());
       const isPaused = this.#folder !== null && !this.#mayWrite;
       if (saved.is === 'saved') {
         setCopyStatus({ is: isPaused ? 'paused' : 'saved', savedAt: saved.at, why: null });
@@ -137,7 +138,7 @@ export class CopyKeeping {
   }
 
   /** Another device's bench that waits for an answer. */
-  questionOf = (name: string) => keeper().sharedBench(this.place, deviceOf(), name);
+  questionOf = (name: string) => keeper().sharedBench(this.place, name);
 
   /** Lets the maker choose the folder that copies go to; false where that was called off. */
   async choose(): Promise<boolean> {

@@ -17,13 +17,14 @@ export interface Offered {
 
 /** What is done beside the page, so that it never waits: reading the whole bench, packing it, writing it, joining others. */
 export interface Keeping {
-  save(place: Place, now: number): Promise<SavedCopy>;
+  /** `device` is what this one is called where several write to that place. */
+  save(place: Place, device: string | null, now: number): Promise<SavedCopy>;
   newest(place: Place): Promise<Offered | null>;
   /** Puts the newest copy in place of the bench; false where none reads. */
   bringBack(place: Place, now: number): Promise<boolean>;
   /** Takes in what other devices laid into the folder, and lays this one's bench there. */
   share(place: Place, device: string, now: number): Promise<Shared>;
-  sharedBench(place: Place, device: string, name: string): Promise<BenchContents | null>;
+  sharedBench(place: Place, name: string): Promise<BenchContents | null>;
 }
 
 let hand: Remote<Keeping> | null = null;

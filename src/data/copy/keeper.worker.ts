@@ -5,15 +5,34 @@ import { BenchDatabase } from '../database';
 import { backupExchange } from '../exchange/backup';
 import { folderOf, type CopyFolder } from './folder';
 import type { Keeping, Offered, Place } from './keeper';
-import { newestCopy, saveCopy } from './saved-copies';
-import { exchangeBenches, newSharing, unseenBenches } from './shared-benches';
+import { newestCopy, saveCopy, type Saving } from './saved-copies';
+import { exchangeBenches, newSharing, readShared, type SharingState } from './shared-benches';
+import { watchChanges } from './watch-changes';
 
 const db = new BenchDatabase();
 // The page that asked is told by its own connection, and begins anew.
 db.on('versionchange', () => db.close({ disableAutoOpen: false }));
 
 const backup = (now: number) => backupExchange({ db, now: () => now, newId: () => nanoid() });
-const sharing = newSharing();
+/** What is remembered of a place while the page is open: what was saved there last, what other devices laid there. */
+interface Known {
+  readonly at: string;
+  readonly saving: Saving;
+  readonly sharing: SharingState;
+}
+
+let known: Known | null = null;
+
+function knownOf(place: Place, device: string | null): Known {
+  const at = JSON.stringify([place?.name ?? null, device]);
+  if (known?.at !== at) known = { at, saving: { device, last: null }, sharing: newSharing() };
+  return known;
+}
+
+// What this worker writes itself is told too, and costs one look more.
+watchChanges(() => {
+  if (known) known.sharing.mayDiffer = true;
+});
 
 async function folderAt(place: Place): Promise<CopyFolder> {
   return folderOf(place ?? (await navigator.storage.getDirectory()));
@@ -49,7 +68,10 @@ const offer = ({ name, file }: { readonly name: string; readonly file: BenchFile
 });
 
 const keeping: Keeping = {
-  save: (place, now) => alone(async () => saveCopy(await folderAt(place), await backup(now).save())),
+  save: (place, device, now) =>
+    alone(async () =>
+      saveCopy(await folderAt(place), await backup(now).save(), knownOf(place, device).saving),
+    ),
 
   async newest(place) {
     const found = await newestCopy(await folderAt(place));
@@ -65,14 +87,11 @@ const keeping: Keeping = {
     }),
 
   share: (place, device, now) =>
-    alone(async () => exchangeBenches(await folderAt(place), device, backup(now), sharing)),
+    alone(async () =>
+      exchangeBenches(await folderAt(place), device, backup(now), knownOf(place, device).sharing),
+    ),
 
-  async sharedBench(place, device, name) {
-    const found = (await unseenBenches(await folderAt(place), device, sharing)).find(
-      (each) => each.name === name,
-    );
-    return found?.file.contents ?? null;
-  },
+  sharedBench: async (place, name) => (await readShared(await folderAt(place), name))?.contents ?? null,
 };
 
 expose(keeping);

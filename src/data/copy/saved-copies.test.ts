@@ -7,7 +7,8 @@ import {
   type BenchContents,
 } from '@/records/bench-file';
 import { packText, unpackText } from './pack';
-import { newestCopy, saveCopy } from './saved-copies';
+import { newestCopy, saveCopy as save } from './saved-copies';
+import type { CopyFolder } from './folder';
 
 const DAY = 86_400_000;
 const AT = Date.UTC(2026, 10, 24, 8);
@@ -15,6 +16,9 @@ const demo = demoBench(AT);
 const file = (savedAt: number, contents: BenchContents = demo) =>
   ({ format: BENCH_FILE_FORMAT, version: BENCH_FILE_VERSION, savedAt, contents }) as const;
 const NEWEST = 'ruvek-bench.json.gz';
+/** As a page does that was just opened, and remembers nothing. */
+const saveCopy = (folder: CopyFolder, bench: ReturnType<typeof file>, device: string | null = null) =>
+  save(folder, bench, { device, last: null });
 
 /** The same bench with one more doing in its history. */
 function after(contents: BenchContents, id: string): BenchContents {
@@ -48,8 +52,36 @@ describe('saveCopy', () => {
     await saveCopy(folder, file(AT + 60_000, after(demo, 'one')));
     expect([...folder.files.keys()]).toEqual([NEWEST]);
     await saveCopy(folder, file(AT + DAY, after(after(demo, 'one'), 'two')));
-    expect([...folder.files.keys()].sort()).toEqual(['ruvek-bench-2026-11-24-080100.json.gz', NEWEST]);
+    expect([...folder.files.keys()].sort()).toEqual([NEWEST, 'ruvek-bench_2026-11-24_080100.json.gz']);
     expect((await newestCopy(folder))?.file.savedAt).toBe(AT + DAY);
+  });
+
+  it('remembers what it saved, and does as if it read it', async () => {
+    const [folder, other] = [memoryFolder(), memoryFolder()];
+    const saving = { device: null, last: null };
+    const benches = [
+      file(AT),
+      file(AT + 1000, after(demo, 'one')),
+      file(AT + DAY, after(after(demo, 'one'), 'two')),
+      file(AT + DAY + 1000, after(demo, 'another')),
+    ];
+    for (const bench of benches) {
+      await save(folder, bench, saving);
+      await saveCopy(other, bench);
+    }
+    expect([...folder.files]).toEqual([...other.files]);
+  });
+
+  it('keeps devices that write to one folder apart, and offers the newest of all', async () => {
+    const folder = memoryFolder();
+    await saveCopy(folder, file(AT, after(demo, 'vise')), 'vise-a1');
+    await saveCopy(folder, file(AT + 1000, after(demo, 'phone')), 'phone-b2');
+    await saveCopy(folder, file(AT + 2000, after(after(demo, 'vise'), 'more')), 'vise-a1');
+    expect([...folder.files.keys()].sort()).toEqual([
+      'ruvek-bench.phone-b2.json.gz',
+      'ruvek-bench.vise-a1.json.gz',
+    ]);
+    expect((await newestCopy(folder))?.file.savedAt).toBe(AT + 2000);
   });
 
   it('sets aside what another bench would push out, and writes no bare one', async () => {

@@ -4,19 +4,34 @@ import { copiesToKeep } from './copies-to-keep';
 import type { CopyFolder } from './folder';
 import { packText, unpackText } from './pack';
 
-/** The copy that is kept in step, and those that were set aside by their days. */
-const NEWEST = 'ruvek-bench.json.gz';
-const ASIDE = /^ruvek-bench-(\d{4})-(\d{2})-(\d{2})-(\d{2})(\d{2})(\d{2})\.json\.gz$/;
+/** `ruvek-bench.json.gz`, or of one of several devices `ruvek-bench.phone-x7k2.json.gz`; with its date once it is set aside. */
+const COPY = /^ruvek-bench(?:\.([a-z0-9-]{1,60}))?(?:_(\d{4}-\d{2}-\d{2})_(\d{2})(\d{2})(\d{2}))?\.json\.gz$/;
 
-const asideName = (at: number) =>
-  `ruvek-bench-${new Date(at).toISOString().slice(0, 19).replace('T', '-').replaceAll(':', '')}.json.gz`;
-
-function asideAt(name: string): number | null {
-  const [, ...parts] = ASIDE.exec(name) ?? [];
-  const [year, month, day, hour, minute, second] = parts.map(Number);
-  if (year === undefined || month === undefined) return null;
-  return Date.UTC(year, month - 1, day, hour, minute, second);
+function copyName(device: string | null, asideAt: number | null): string {
+  const of = device === null ? '' : `.${device}`;
+  const [day, time = ''] = asideAt === null ? [] : new Date(asideAt).toISOString().split('T');
+  const when = day === undefined ? '' : `_${day}_${time.slice(0, 8).replaceAll(':', '')}`;
+  return `ruvek-bench${of}${when}.json.gz`;
 }
+
+interface ListedCopy {
+  readonly name: string;
+  readonly device: string | null;
+  /** When it was saved; null for the one that is kept in step. */
+  readonly asideAt: number | null;
+}
+
+async function copiesIn(folder: CopyFolder): Promise<ListedCopy[]> {
+  return (await folder.list()).flatMap(({ name }) => {
+    const found = COPY.exec(name);
+    if (!found) return [];
+    const [, device = null, day, hour, minute, second] = found;
+    const asideAt = day === undefined ? null : Date.parse(`${day}T${hour}:${minute}:${second}Z`);
+    return [{ name, device, asideAt }];
+  });
+}
+
+const DAY_MS = 86_400_000;
 
 /** What a saving came to. */
 export type SavedCopy =
@@ -28,14 +43,31 @@ export type SavedCopy =
 
 const isBare = ({ contents }: BenchFile) => CONTENTS_TABLES.every((table) => contents[table].length === 0);
 
-/** Whether a bench goes on from an earlier one: its newest doing is known. */
-function goesOnFrom(next: BenchFile, earlier: BenchFile): boolean {
-  const last = earlier.contents.acts.reduce<{ id: string; no: number } | null>(
-    (newest, act) => (newest === null || act.no > newest.no ? act : newest),
+/** As much of the newest copy as the next one is held against. */
+interface KeptCopy {
+  readonly savedAt: number;
+  /** Its newest doing; null where nothing was done on it. */
+  readonly actId: string | null;
+}
+
+/** Whose copies a keeper writes, and what it saved last, so that it need not read it again. */
+export interface Saving {
+  /** What this device is called where several write to one folder; null where it is alone. */
+  readonly device: string | null;
+  last: KeptCopy | null;
+}
+
+function keptOf({ savedAt, contents }: BenchFile): KeptCopy {
+  const newest = contents.acts.reduce<{ id: string; no: number } | null>(
+    (last, act) => (last === null || act.no > last.no ? act : last),
     null,
   );
-  return last === null || next.contents.acts.some(({ id }) => id === last.id);
+  return { savedAt, actId: newest?.id ?? null };
 }
+
+/** Whether a bench goes on from what was kept: its newest doing is known. */
+const goesOnFrom = ({ contents }: BenchFile, { actId }: KeptCopy): boolean =>
+  actId === null || contents.acts.some(({ id }) => id === actId);
 
 async function readCopy(folder: CopyFolder, name: string): Promise<BenchFile | null> {
   try {
@@ -54,31 +86,38 @@ async function readCopy(folder: CopyFolder, name: string): Promise<BenchFile | n
  *
  * @example await saveCopy(folder, await workshop.backup.save()) // { is: 'saved', at: 1764600000000, bytes: 180213 }
  */
-export async function saveCopy(folder: CopyFolder, file: BenchFile): Promise<SavedCopy> {
+export async function saveCopy(folder: CopyFolder, file: BenchFile, saving: Saving): Promise<SavedCopy> {
   if (isBare(file)) return { is: 'bare' };
-  const before = await readCopy(folder, NEWEST);
+  const newest = copyName(saving.device, null);
+  const before = saving.last ?? (await keptIn(folder, newest));
+  saving.last = null;
   if (before) {
-    const isOtherDay = Math.floor(before.savedAt / 86_400_000) !== Math.floor(file.savedAt / 86_400_000);
+    const isOtherDay = Math.floor(before.savedAt / DAY_MS) !== Math.floor(file.savedAt / DAY_MS);
     if (isOtherDay || !goesOnFrom(file, before)) {
-      const bytes = await folder.read(NEWEST);
-      if (bytes) await folder.write(asideName(before.savedAt), bytes);
+      const bytes = await folder.read(newest);
+      if (bytes) await folder.write(copyName(saving.device, before.savedAt), bytes);
     }
   }
   const text = JSON.stringify(file);
   const bytes = await packText(text);
-  await folder.write(NEWEST, bytes);
-  const back = await folder.read(NEWEST);
+  await folder.write(newest, bytes);
+  const back = await folder.read(newest);
   const read = back ? await unpackText(back).catch(() => null) : null;
   if (read !== text) return { is: 'unsound' };
-  await clearAside(folder, file.savedAt);
+  await clearAside(folder, saving.device, file.savedAt);
+  saving.last = keptOf(file);
   return { is: 'saved', at: file.savedAt, bytes: bytes.byteLength };
 }
 
-async function clearAside(folder: CopyFolder, now: number): Promise<void> {
-  const dated = (await folder.list()).flatMap(({ name }) => {
-    const at = asideAt(name);
-    return at === null ? [] : [{ name, at }];
-  });
+async function keptIn(folder: CopyFolder, name: string): Promise<KeptCopy | null> {
+  const file = await readCopy(folder, name);
+  return file && keptOf(file);
+}
+
+async function clearAside(folder: CopyFolder, own: string | null, now: number): Promise<void> {
+  const dated = (await copiesIn(folder)).flatMap(({ name, device, asideAt }) =>
+    device === own && asideAt !== null ? [{ name, at: asideAt }] : [],
+  );
   const kept = new Set(copiesToKeep(dated, now));
   for (const { name } of dated) if (!kept.has(name)) await folder.remove(name);
 }
@@ -90,18 +129,28 @@ export interface FoundCopy {
 }
 
 /**
- * The newest copy of a folder that reads; null where none does.
+ * The newest copy of a folder that reads, of whichever device; null where none does.
  *
  * @example (await newestCopy(folder))?.file.savedAt // 1764600000000
  */
 export async function newestCopy(folder: CopyFolder): Promise<FoundCopy | null> {
-  const aside = (await folder.list())
-    .flatMap(({ name }) => (asideAt(name) === null ? [] : [name]))
-    .sort()
-    .reverse();
-  for (const name of [NEWEST, ...aside]) {
-    const file = await readCopy(folder, name);
-    if (file) return { name, file };
+  const all = await copiesIn(folder);
+  const inStep = await Promise.all(
+    all.filter(({ asideAt }) => asideAt === null).map(({ name }) => found(folder, name)),
+  );
+  const newest = inStep.reduce(
+    (best, each) => (each && (!best || each.file.savedAt > best.file.savedAt) ? each : best),
+    null,
+  );
+  if (newest) return newest;
+  for (const { name } of all.sort((a, b) => (b.asideAt ?? 0) - (a.asideAt ?? 0))) {
+    const copy = await found(folder, name);
+    if (copy) return copy;
   }
   return null;
+}
+
+async function found(folder: CopyFolder, name: string): Promise<FoundCopy | null> {
+  const file = await readCopy(folder, name);
+  return file && { name, file };
 }

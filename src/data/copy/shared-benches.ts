@@ -27,7 +27,8 @@ async function sharedIn(folder: CopyFolder): Promise<SharedFile[]> {
     .sort((a, b) => b.nth - a.nth);
 }
 
-async function readShared(folder: CopyFolder, name: string): Promise<BenchFile | null> {
+/** The bench in a file of the folder; null where it is gone, or not whole. */
+export async function readShared(folder: CopyFolder, name: string): Promise<BenchFile | null> {
   try {
     const bytes = await folder.read(name);
     const reading = bytes ? readBenchFile(await unpackText(bytes)) : null;
@@ -58,9 +59,13 @@ export interface SharingState {
   readonly seen: Map<string, string>;
   /** What this device wrote last, without the time; null until it is known. */
   wrote: string | null;
+  /** Of other devices' files, those that wait for an answer. */
+  asked: readonly SyncQuestion[];
+  /** Whether this device's bench may say other than when it was looked at last. */
+  mayDiffer: boolean;
 }
 
-export const newSharing = (): SharingState => ({ seen: new Map(), wrote: null });
+export const newSharing = (): SharingState => ({ seen: new Map(), wrote: null, asked: [], mayDiffer: true });
 
 /**
  * Lays this device's bench into the folder, as a file of its own, where it says other than the last one did. Gives whether
@@ -91,17 +96,21 @@ export interface SharedBench {
   readonly file: BenchFile;
 }
 
-/** The newest whole bench of every other device that was not taken in; a file of which only half has come is passed over. */
+/**
+ * The newest whole bench of every other device that was not taken in and does not wait for an answer; a file of which only half
+ * has come is passed over.
+ */
 export async function unseenBenches(
   folder: CopyFolder,
   device: string,
   state: SharingState,
+  waiting: readonly SyncQuestion[] = [],
 ): Promise<SharedBench[]> {
   const others = (await sharedIn(folder)).filter((each) => each.device !== device);
   const found: SharedBench[] = [];
   for (const of of new Set(others.map((each) => each.device))) {
     for (const { name } of others.filter((each) => each.device === of)) {
-      if (state.seen.get(of) === name) break;
+      if (state.seen.get(of) === name || waiting.some((each) => each.name === name)) break;
       const file = await readShared(folder, name);
       if (!file) continue;
       found.push({ device: of, name, file });
@@ -137,9 +146,29 @@ export async function exchangeBenches(
   exchange: Exchange,
   state: SharingState,
 ): Promise<Shared> {
-  const questions: SyncQuestion[] = [];
+  const { mayDiffer } = state;
+  // What changes from here on is looked at in the next round.
+  state.mayDiffer = false;
+  try {
+    return await exchangeOnce(folder, device, exchange, state, mayDiffer);
+  } catch (error) {
+    state.mayDiffer = true;
+    throw error;
+  }
+}
+
+async function exchangeOnce(
+  folder: CopyFolder,
+  device: string,
+  exchange: Exchange,
+  state: SharingState,
+  mayDiffer: boolean,
+): Promise<Shared> {
+  const waiting = mayDiffer ? [] : state.asked;
+  const unseen = await unseenBenches(folder, device, state, waiting);
+  const questions = waiting.filter((each) => !unseen.some((other) => other.device === each.device));
   let joined = 0;
-  for (const { device: other, name, file } of await unseenBenches(folder, device, state)) {
+  for (const { device: other, name, file } of unseen) {
     const ours = (await exchange.save()).contents;
     const plan = mergeBenches(ours, file.contents);
     const isNew = !bringsNothing(ours, plan);
@@ -153,6 +182,8 @@ export async function exchangeBenches(
     }
     state.seen.set(other, name);
   }
+  state.asked = questions;
+  if (!mayDiffer && joined === 0) return { joined, questions, wrote: false };
   const own = await exchange.save();
   const isBare = CONTENTS_TABLES.every((table) => own.contents[table].length === 0);
   const wrote = !isBare && (await shareBench(folder, device, own, state));

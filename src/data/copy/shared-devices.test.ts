@@ -28,7 +28,14 @@ function openDevice(name: string, offMs: number) {
     now: () => (time += 700),
     newId: () => `${name}-${String((names += 1)).padStart(6, '0')}`,
   });
-  return { name, db, workshop, entries, folder: memoryFolder(), sharing: newSharing() };
+  const sharing = newSharing();
+  const folder = memoryFolder();
+  /** A round of sharing, as the page has it once it is told that something may have changed. */
+  const round = () => {
+    sharing.mayDiffer = true;
+    return exchangeBenches(folder, name, workshop.backup, sharing);
+  };
+  return { name, db, workshop, entries, folder, sharing, round };
 }
 
 type Device = ReturnType<typeof openDevice>;
@@ -122,8 +129,7 @@ describe('devices that share a folder', () => {
       device.sharing.seen.set(found.device, found.name);
     };
     const sync = async (device: Device) => {
-      const { name, folder, workshop, sharing } = device;
-      const shared = await exchangeBenches(folder, name, workshop.backup, sharing);
+      const shared = await device.round();
       for (const question of shared.questions) await answer(device, question.name);
       return shared;
     };
@@ -183,11 +189,36 @@ describe('devices that share a folder', () => {
     }
   }, 3_600_000);
 
+  it('asks and looks no more than it must', async () => {
+    const { devices, hooks } = await threeDevices();
+    const [vise, phone] = devices as [Device, Device, Device];
+    const place = async ({ workshop }: Device, where: string) => {
+      const bin = (await workshop.shelf.bins()).find(({ id }) => id === hooks);
+      if (bin) await workshop.shelf.edit({ ...bin, place: where });
+    };
+    await place(vise, 'Tray');
+    await place(phone, 'Box');
+    await vise.round();
+    for (const [name, bytes] of vise.folder.files) phone.folder.files.set(name, bytes);
+    const first = await phone.round();
+    expect(first.questions).toHaveLength(1);
+    const reads = jest.spyOn(phone.folder, 'read');
+    const again = await exchangeBenches(phone.folder, phone.name, phone.workshop.backup, phone.sharing);
+    expect(again).toEqual({ joined: 0, questions: first.questions, wrote: false });
+    expect(reads).not.toHaveBeenCalled();
+    // A newer file of the same device takes the place of the one that was asked about.
+    await place(vise, 'Drawer');
+    await vise.round();
+    for (const [name, bytes] of vise.folder.files) phone.folder.files.set(name, bytes);
+    const newer = await exchangeBenches(phone.folder, phone.name, phone.workshop.backup, phone.sharing);
+    expect(newer.questions.map(({ name }) => name)).toEqual(['vise-a1.000002.ruvek.gz']);
+  });
+
   it('takes in a device that comes late, and one that was away', async () => {
     const { devices, hooks } = await threeDevices();
     const [vise, phone] = devices as [Device, Device, Device];
     await vise.workshop.shelf.move(hooks, 'taken', 7);
-    await exchangeBenches(vise.folder, vise.name, vise.workshop.backup, vise.sharing);
+    await vise.round();
     const late = openDevice('late-d4', 31_000_000_000);
     for (const [name, bytes] of vise.folder.files) {
       late.folder.files.set(name, bytes);
@@ -195,14 +226,14 @@ describe('devices that share a folder', () => {
     }
     // The last seen of it is cut off: the one before is enough to begin with.
     await vise.workshop.shelf.move(hooks, 'taken', 1);
-    await exchangeBenches(vise.folder, vise.name, vise.workshop.backup, vise.sharing);
+    await vise.round();
     for (const [name, bytes] of vise.folder.files)
       if (!late.folder.files.has(name)) late.folder.files.set(name, bytes.slice(0, 300));
-    const shared = await exchangeBenches(late.folder, late.name, late.workshop.backup, late.sharing);
+    const shared = await late.round();
     expect(shared).toEqual({ joined: 1, questions: [], wrote: true });
     expect((await late.workshop.shelf.ledger()).levels.get(hooks)).toBe(3_993);
     await phone.workshop.shelf.move(hooks, 'received', 100);
-    await exchangeBenches(phone.folder, phone.name, phone.workshop.backup, phone.sharing);
+    await phone.round();
     expect((await phone.workshop.shelf.ledger()).levels.get(hooks)).toBe(4_093);
   });
 });

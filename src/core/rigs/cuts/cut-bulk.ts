@@ -3,12 +3,12 @@ import type { CutCounts } from './cut-facts';
 import type { CutGrid } from './cut-grid';
 import type { CutProblem } from './cut-master';
 import { growColumns, singles } from './grow-columns';
+import { SAME } from './search-cuts';
 import { stockTotals } from './stock-totals';
 
 /** So many pieces are searched whole; of more, as many are left to the search. */
 const AT_ONCE = 400;
 const LEFT_OVER = 200;
-const SAME = 1e-7;
 
 /** One way to cut, and how often. */
 export interface RepeatedCuts {
@@ -62,7 +62,7 @@ export async function cutBulk(problem: CutProblem, grid: CutGrid): Promise<CutBu
     return [{ stock, counts, times }];
   });
   const isBound = grid.isExact && boundMm !== null;
-  const most = sum(problem.lengthsMm.map((mm) => mm)) + (boundMm ?? 0) * 1.01;
+  const most = sum(problem.lengthsMm) + (boundMm ?? 0) * 1.01;
   const leastMm = isBound
     ? stockTotals(problem.lengthsMm, problem.stockCounts, most).nextFrom(boundMm * (1 - SAME))
     : null;

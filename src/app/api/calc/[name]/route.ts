@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import { findCalculation } from '@/calculations/registry';
 import { boundedText } from '../bounded-text';
 import { askThread } from '../threads/ask-thread';
-import { reply, type Reply } from '../threads/reply';
+import { wireError } from '@/text/wire-error';
+import { CALCULATIONS, findCalculation } from '@/calculations/registry';
+import { reply, STATUS, type Reply } from '../threads/reply';
 
 /** Larger bodies are refused before they are read: 4 MiB is some hundred times the largest real plan. */
 const LARGEST_BODY_BYTES = 4 * 1024 * 1024;
@@ -32,9 +33,14 @@ export async function GET(
   _request: Request,
   { params }: { params: Promise<{ name: string }> },
 ): Promise<Response> {
-  const known = findCalculation((await params).name);
-  if (!known) return respond(await askThread({ name: (await params).name, body: '{}' }));
-  const { name, summary, sources, example } = known;
-  const input = z.toJSONSchema(known.input, { io: 'input' });
-  return Response.json({ name, summary, sources, input, output: z.toJSONSchema(known.output), example });
+  const asked = (await params).name;
+  const found = findCalculation(asked);
+  if (!found) {
+    const known = CALCULATIONS.map(({ name }) => name);
+    const error = wireError({ code: 'unknown-calculation', name: asked, known });
+    return respond(reply(STATUS[error.code], error));
+  }
+  const { name, summary, sources, example } = found;
+  const input = z.toJSONSchema(found.input, { io: 'input' });
+  return Response.json({ name, summary, sources, input, output: z.toJSONSchema(found.output), example });
 }
