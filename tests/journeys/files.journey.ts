@@ -2,19 +2,21 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { existsSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { ownPort } from '../support/own-server';
 import { closeDialog, openBenchMenu, replaceBench } from './bench-page';
 
 /** The app as files (`npm run export`), served as any host of files would. */
-const PORT = Number(process.env.RUVEK_TEST_PORT ?? 3217) + 64;
-const HOME = `http://127.0.0.1:${PORT}`;
+let home: string;
 const STATIONS = 12;
 
 let host: ChildProcess;
 test.beforeAll(async () => {
   if (!existsSync('out/ticket.html')) throw new Error('There are no files yet: npm run export makes them.');
-  host = spawn(process.execPath, ['scripts/serve-files.mjs', String(PORT)], { stdio: 'ignore' });
+  const port = ownPort(64);
+  home = `http://127.0.0.1:${port}`;
+  host = spawn(process.execPath, ['scripts/serve-files.mjs', String(port)], { stdio: 'ignore' });
   const answers = () =>
-    fetch(`${HOME}/ticket`).then(
+    fetch(`${home}/ticket`).then(
       ({ ok }) => ok,
       () => false,
     );
@@ -26,7 +28,7 @@ test('as files the app opens, plans, goes from station to station, and runs with
   browser,
 }) => {
   const context = await browser.newContext({
-    baseURL: HOME,
+    baseURL: home,
     serviceWorkers: 'allow',
     reducedMotion: 'reduce',
   });

@@ -1,6 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { expect } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 
 /** A server of a journey's own: the one beside the other journeys must go on as it is. */
 export interface OwnServer {
@@ -8,9 +8,16 @@ export interface OwnServer {
   readonly stop: () => Promise<void>;
 }
 
-/** Starts the built app on a port `beyond` the usual one, and waits until it answers. */
+/** Ports between those of one kind of server in two workers of the suite: each worker has its own, and ends it. */
+const APART = 100;
+
+/** A port `beyond` the usual one that no other worker of the suite takes. */
+export const ownPort = (beyond: number): number =>
+  Number(process.env.RUVEK_TEST_PORT ?? 3217) + beyond + APART * test.info().parallelIndex;
+
+/** Starts the built app on such a port, and waits until it answers. */
 export async function startServer(bench: 'demo' | 'empty', beyond: number): Promise<OwnServer> {
-  const port = Number(process.env.RUVEK_TEST_PORT ?? 3217) + beyond;
+  const port = ownPort(beyond);
   const home = `http://127.0.0.1:${port}`;
   const server: ChildProcess = spawn(
     process.execPath,

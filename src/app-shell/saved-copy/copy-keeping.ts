@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid';
-import { canKeepCopies, keeper, type Place } from '@/data/copy/keeper';
+import { askKeeper, canKeepCopies, type Place } from '@/data/copy/keeper';
 import { watchChanges } from '@/data/copy/watch-changes';
 import { chooseFolder, keepFolder, keptFolder, mayWrite } from '@/data/device/kept-folder';
 import { readPreferencesNow, setPreferences } from '@/station-kit/preferences-store';
@@ -103,7 +103,9 @@ export class CopyKeeping {
     setCopyStatus({ is: 'saving' });
     try {
       const isShared = this.place !== null && readPreferencesNow().isFolderShared;
-      const saved = await keeper().save(this.place, isShared ? deviceOf() : null, this.now());
+      const saved = await askKeeper((keeping) =>
+        keeping.save(this.place, isShared ? deviceOf() : null, this.now()),
+      );
       const isPaused = this.#folder !== null && !this.#mayWrite;
       if (saved.is === 'saved') {
         setCopyStatus({ is: isPaused ? 'paused' : 'saved', savedAt: saved.at, why: null });
@@ -130,7 +132,7 @@ export class CopyKeeping {
     if (!readPreferencesNow().isFolderShared || this.place === null || this.#isBusy) return;
     this.#isBusy = true;
     try {
-      const { questions } = await keeper().share(this.place, deviceOf(), this.now());
+      const { questions } = await askKeeper((keeping) => keeping.share(this.place, deviceOf(), this.now()));
       setCopyStatus({ questions });
     } finally {
       this.#isBusy = false;
@@ -138,7 +140,7 @@ export class CopyKeeping {
   }
 
   /** Another device's bench that waits for an answer. */
-  questionOf = (name: string) => keeper().sharedBench(this.place, name);
+  questionOf = (name: string) => askKeeper((keeping) => keeping.sharedBench(this.place, name));
 
   /** Lets the maker choose the folder that copies go to; false where that was called off. */
   async choose(): Promise<boolean> {
@@ -170,13 +172,15 @@ export class CopyKeeping {
   /** The newest copy that reads: in the folder where one is chosen and open, else in the browser itself. */
   async newest() {
     if (!canKeepCopies()) return null;
-    const inFolder = this.place ? await keeper().newest(this.place) : null;
-    return inFolder ?? keeper().newest(null);
+    const { place } = this;
+    const inFolder = place ? await askKeeper((keeping) => keeping.newest(place)) : null;
+    return inFolder ?? askKeeper((keeping) => keeping.newest(null));
   }
 
   /** Puts the newest copy in place of the bench. */
   async bringBack(): Promise<boolean> {
-    const from = this.place && (await keeper().newest(this.place)) ? this.place : null;
-    return keeper().bringBack(from, this.now());
+    const { place } = this;
+    const isInFolder = place !== null && (await askKeeper((keeping) => keeping.newest(place))) !== null;
+    return askKeeper((keeping) => keeping.bringBack(isInFolder ? place : null, this.now()));
   }
 }

@@ -1,4 +1,4 @@
-import { wrap, type Remote } from 'comlink';
+import { wrap } from 'comlink';
 import type { BenchContents } from '@/records/bench-file';
 import type { SavedCopy } from './saved-copies';
 import type { Shared } from './shared-benches';
@@ -27,12 +27,38 @@ export interface Keeping {
   sharedBench(place: Place, name: string): Promise<BenchContents | null>;
 }
 
-let hand: Remote<Keeping> | null = null;
+interface Hand {
+  readonly keeping: Keeping;
+  /** Comes to an end only where the worker cannot be begun, or breaks. */
+  readonly broken: Promise<never>;
+}
 
-/** The keeper of copies, begun when it is first asked. */
-export function keeper(): Remote<Keeping> {
-  hand ??= wrap<Keeping>(new Worker(new URL('./keeper.worker.ts', import.meta.url), { type: 'module' }));
-  return hand;
+let hand: Hand | null = null;
+
+function begin(): Hand {
+  const worker = new Worker(new URL('./keeper.worker.ts', import.meta.url), { type: 'module' });
+  const broken = new Promise<never>((_, reject) => {
+    worker.addEventListener('error', (event) => {
+      worker.terminate();
+      hand = null;
+      reject(new Error(event.message || 'the part that writes copies could not be fetched'));
+    });
+  });
+  // Nobody may be waiting for it when it breaks.
+  broken.catch(() => undefined);
+  // All of it answers later already, so asked from afar it is the same.
+  return { keeping: wrap<Keeping>(worker) as unknown as Keeping, broken };
+}
+
+/**
+ * Asks the keeper of copies, begun when it is first asked; after it broke, or could not be fetched, the next asking begins it
+ * anew.
+ *
+ * @example await askKeeper((keeping) => keeping.newest(null))
+ */
+export async function askKeeper<Value>(ask: (keeping: Keeping) => Promise<Value>): Promise<Value> {
+  const { keeping, broken } = (hand ??= begin());
+  return Promise.race([ask(keeping), broken]);
 }
 
 /** Whether this browser has a file system of its own for copies: it has on a safe page (HTTPS, or this machine). */

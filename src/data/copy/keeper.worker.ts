@@ -38,24 +38,9 @@ async function folderAt(place: Place): Promise<CopyFolder> {
   return folderOf(place ?? (await navigator.storage.getDirectory()));
 }
 
-const LOCK = 'ruvek-copies';
-/** Nobody is at it for so long: a page that was torn away in the middle can leave its turn taken, ms. */
-const LONGEST_TURN_MS = 45_000;
-
 /** One tab at a time: two must not write one file. */
-async function alone<Value>(work: () => Promise<Value>): Promise<Value> {
-  let isBegun = false;
-  const begin = () => {
-    isBegun = true;
-    return work();
-  };
-  try {
-    return await navigator.locks.request(LOCK, { signal: AbortSignal.timeout(LONGEST_TURN_MS) }, begin);
-  } catch (error) {
-    if (isBegun) throw error;
-    return navigator.locks.request(LOCK, { steal: true }, work);
-  }
-}
+const alone = <Value>(work: () => Promise<Value>): Promise<Value> =>
+  navigator.locks.request('ruvek-copies', work) as Promise<Value>;
 
 const offer = ({ name, file }: { readonly name: string; readonly file: BenchFile }): Offered => ({
   name,
