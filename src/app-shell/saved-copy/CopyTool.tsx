@@ -4,6 +4,7 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { useBench } from '@/station-kit/BenchProvider';
 import { inBackground } from '@/station-kit/in-background';
 import styles from '@/ui/frame/frame.module.css';
+import type { CopyKeeping } from './copy-keeping';
 import { useCopyStatus } from './copy-status';
 import { keepingNow } from './keeping-now';
 
@@ -17,9 +18,8 @@ export function CopyTool() {
   useEffect(() => {
     inBackground(keepingNow(workshop.now));
   }, [workshop]);
-  const again = async () => {
-    await (await keepingNow(workshop.now)).askAgain();
-  };
+  const act = (deed: (keeping: CopyKeeping) => Promise<unknown>) => () =>
+    inBackground(keepingNow(workshop.now).then(deed));
   const tool = [styles.tool, styles.remind].join(' ');
   return (
     <>
@@ -27,7 +27,7 @@ export function CopyTool() {
         <button
           type="button"
           className={tool}
-          onClick={() => inBackground(again())}
+          onClick={act((keeping) => keeping.askAgain())}
           title="The browser wants to be asked again before it writes to your folder. Until then copies lie in the browser itself."
         >
           Allow {folder}
@@ -38,8 +38,8 @@ export function CopyTool() {
         <button
           type="button"
           className={tool}
-          onClick={() => inBackground(again())}
-          title={`The last copy was not written: ${why ?? 'no reason was given'}. It is tried again with the next change.`}
+          onClick={act((keeping) => keeping.save())}
+          title={`The last copy was not written: ${why ?? 'no reason was given'}. It is tried again by itself; a press tries it now.`}
         >
           Copy not saved
         </button>

@@ -21,7 +21,7 @@ function standing({ is, folder, savedAt, why }: CopyStatus): string {
     case 'paused':
       return `The browser wants to be asked again before it writes to ${folder ?? 'your folder'}. Until then copies lie in the browser itself.`;
     case 'failed':
-      return `The last copy was not written: ${why ?? 'no reason was given'}. It is tried again with the next change.`;
+      return `The last copy was not written: ${why ?? 'no reason was given'}. It is tried again by itself.`;
     default:
       return savedAt === null
         ? `Every change will be copied within a minute, ${where}.`

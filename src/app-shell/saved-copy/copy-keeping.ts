@@ -14,61 +14,52 @@ const TRY_AGAIN_MS = 60_000;
 const wordsOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
 const isRefused = (error: unknown) => error instanceof DOMException && error.name === 'NotAllowedError';
 
-/** What this device's files are called in a shared folder: its name, and a mark that no other has. */
-function deviceOf(): string {
-  const { deviceMark, deviceName } = readPreferencesNow();
+/** A mark that no other device of the maker's has: its files are known by it, however it is called. */
+function markOfDevice(): string {
+  const { deviceMark } = readPreferencesNow();
   const mark =
     deviceMark ||
     nanoid(6)
       .toLowerCase()
       .replaceAll(/[^a-z0-9]/g, 'x');
   if (!deviceMark) setPreferences({ deviceMark: mark });
-  const name = deviceName.trim() === '' ? 'device' : slug(deviceName).slice(0, 40);
-  return `${name}-${mark}`;
+  return mark;
 }
 
-/** Keeps a copy of the bench in step, from now until `stop`. */
+/** What this device's files are called in a shared folder. */
+function deviceOf(): string {
+  const { deviceName } = readPreferencesNow();
+  const name = deviceName.trim() === '' ? 'device' : slug(deviceName).slice(0, 40);
+  return `${name}-${markOfDevice()}`;
+}
+
+/** Keeps a copy of the bench in step for as long as the page is open. */
 export class CopyKeeping {
   #folder: FileSystemDirectoryHandle | null = null;
   #mayWrite = false;
   #timer: ReturnType<typeof setTimeout> | null = null;
   #isBusy = false;
   #isLeaving = false;
-  #ends: (() => void)[] = [];
 
   constructor(private readonly now: () => number) {}
 
   async start(): Promise<void> {
     if (!canKeepCopies()) return;
     setCopyStatus({ is: 'idle' });
-    this.#ends.push(watchChanges(() => this.#changed()));
-    const look = setInterval(() => this.shareSoon(), SHARE_EVERY_MS);
-    const onShown = () => {
+    watchChanges(() => this.#changed());
+    setInterval(() => this.shareSoon(), SHARE_EVERY_MS);
+    document.addEventListener('visibilitychange', () => {
       if (document.visibilityState === 'visible') this.shareSoon();
-      // A page that is left for good has no time for it, and must not take its turn with it.
+      // A page that is left for good has no time for it.
       else if (this.#timer !== null && !this.#isLeaving) this.#saveInBackground();
-    };
-    const onLeaving = () => (this.#isLeaving = true);
-    const onBack = () => (this.#isLeaving = false);
-    document.addEventListener('visibilitychange', onShown);
-    window.addEventListener('pagehide', onLeaving);
-    window.addEventListener('pageshow', onBack);
-    this.#ends.push(() => {
-      clearInterval(look);
-      document.removeEventListener('visibilitychange', onShown);
-      window.removeEventListener('pagehide', onLeaving);
-      window.removeEventListener('pageshow', onBack);
     });
+    window.addEventListener('pagehide', () => (this.#isLeaving = true));
+    window.addEventListener('pageshow', () => (this.#isLeaving = false));
     this.#folder = await keptFolder();
     if (!this.#folder) return;
     this.#mayWrite = await mayWrite(this.#folder, 'look');
     setCopyStatus({ folder: this.#folder.name, is: this.#mayWrite ? 'idle' : 'paused' });
     this.shareSoon();
-  }
-
-  stop(): void {
-    for (const end of this.#ends) end();
-    if (this.#timer !== null) clearTimeout(this.#timer);
   }
 
   /** Where copies go now: the folder while it may be written to, else the browser's own. */
@@ -104,7 +95,7 @@ export class CopyKeeping {
     try {
       const isShared = this.place !== null && readPreferencesNow().isFolderShared;
       const saved = await askKeeper((keeping) =>
-        keeping.save(this.place, isShared ? deviceOf() : null, this.now()),
+        keeping.save(this.place, isShared ? markOfDevice() : null, this.now()),
       );
       const isPaused = this.#folder !== null && !this.#mayWrite;
       if (saved.is === 'saved') {
@@ -149,7 +140,7 @@ export class CopyKeeping {
     await keepFolder(handle);
     this.#folder = handle;
     this.#mayWrite = await mayWrite(handle, 'ask');
-    setCopyStatus({ folder: handle.name, is: this.#mayWrite ? 'idle' : 'paused' });
+    setCopyStatus({ folder: handle.name, savedAt: null, is: this.#mayWrite ? 'idle' : 'paused' });
     return this.#mayWrite;
   }
 
@@ -166,7 +157,7 @@ export class CopyKeeping {
     await keepFolder(null);
     [this.#folder, this.#mayWrite] = [null, false];
     setPreferences({ isFolderShared: false });
-    setCopyStatus({ folder: null, is: 'idle', questions: [] });
+    setCopyStatus({ folder: null, savedAt: null, is: 'idle', questions: [] });
   }
 
   /** The newest copy that reads: in the folder where one is chosen and open, else in the browser itself. */

@@ -5,10 +5,13 @@ import { mergeBenches, type MergePlan } from '../exchange/merge/merge-benches';
 import type { CopyFolder } from './folder';
 import { packText, unpackText } from './pack';
 
-/** `vise-tablet-x7k2.000012.ruvek.gz`: whose it is, and the how manieth. A file is never written over. */
+/** `vise-tablet-x7k2.000012.ruvek.gz`: whose it is, its mark last, and the how manieth. A file is never written over. */
 const SHARED = /^([a-z0-9-]{1,60})\.(\d{6})\.ruvek\.gz$/;
 /** The one before stays until the next is everywhere: whoever sees half of the newest takes that. */
 const KEPT = 2;
+
+/** A device may be called otherwise one day; it is known by its mark. */
+const isOf = (one: string, other: string) => one.split('-').at(-1) === other.split('-').at(-1);
 
 const nameOf = (device: string, nth: number) => `${device}.${String(nth).padStart(6, '0')}.ruvek.gz`;
 
@@ -77,7 +80,7 @@ async function shareBench(
   file: BenchFile,
   state: SharingState,
 ): Promise<boolean> {
-  const own = (await sharedIn(folder)).filter((each) => each.device === device);
+  const own = (await sharedIn(folder)).filter((each) => isOf(each.device, device));
   const contents = JSON.stringify(file.contents);
   if (state.wrote === null && own[0]) {
     state.wrote = await writtenContents(folder, own[0].name);
@@ -106,7 +109,7 @@ export async function unseenBenches(
   state: SharingState,
   waiting: readonly SyncQuestion[] = [],
 ): Promise<SharedBench[]> {
-  const others = (await sharedIn(folder)).filter((each) => each.device !== device);
+  const others = (await sharedIn(folder)).filter((each) => !isOf(each.device, device));
   const found: SharedBench[] = [];
   for (const of of new Set(others.map((each) => each.device))) {
     for (const { name } of others.filter((each) => each.device === of)) {

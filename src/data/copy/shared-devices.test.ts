@@ -214,6 +214,33 @@ describe('devices that share a folder', () => {
     expect(newer.questions.map(({ name }) => name)).toEqual(['vise-a1.000002.ruvek.gz']);
   });
 
+  it('knows a device by its mark, whatever it is called', async () => {
+    const { devices } = await threeDevices();
+    const [vise] = devices as [Device, Device, Device];
+    await vise.round();
+    await vise.workshop.cabinet.save({
+      kind: 'drawer',
+      name: 'D',
+      column: 0,
+      row: 0,
+      columns: 1,
+      rows: 1,
+      note: '',
+    });
+    vise.sharing.mayDiffer = true;
+    const shared = await exchangeBenches(
+      vise.folder,
+      'bench-by-the-window-a1',
+      vise.workshop.backup,
+      vise.sharing,
+    );
+    expect(shared).toEqual({ joined: 0, questions: [], wrote: true });
+    expect([...vise.folder.files.keys()]).toEqual([
+      'vise-a1.000001.ruvek.gz',
+      'bench-by-the-window-a1.000002.ruvek.gz',
+    ]);
+  });
+
   it('takes in a device that comes late, and one that was away', async () => {
     const { devices, hooks } = await threeDevices();
     const [vise, phone] = devices as [Device, Device, Device];
