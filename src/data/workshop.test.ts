@@ -1,6 +1,8 @@
 import { BLOCK, HOOKS, LOT, testWorkshop, threeHeads } from '../../tests/support/test-bench';
+import Dexie from 'dexie';
+import { BenchDatabase } from './database';
 import { isTally } from './repositories/runs';
-import type { Workshop } from './workshop';
+import { openWorkshop, type Workshop } from './workshop';
 import { sortHistory } from './sort-history';
 
 async function onHand(workshop: Workshop, binId: string): Promise<number> {
@@ -322,6 +324,44 @@ describe('tickets', () => {
     await workshop.tickets.edit({ ...order!, buyer: null });
     await workshop.tickets.close(ticket);
     expect(await onHand(workshop, heads.id)).toBe(3);
+  });
+});
+
+describe('what is pressed while the storage is busy', () => {
+  it('counts from when it was pressed, one after the other', async () => {
+    const db = new BenchDatabase('busy-bench');
+    let time = 1_000;
+    let names = 0;
+    const workshop = openWorkshop({ db, now: () => time, newId: () => `z-${9 - (names += 1)}` });
+    let letGo: () => void = () => undefined;
+    const held = new Promise<void>((resolve) => (letGo = resolve));
+    const reading = db.transaction('rw', db.tables, async () => {
+      await db.weighings.toArray();
+      await Dexie.waitFor(held);
+    });
+    const weighing = {
+      moldId: null,
+      cavityId: null,
+      metalBinId: null,
+      hookBinId: null,
+      count: 1,
+      scale: 'typed',
+      runId: null,
+      batchId: null,
+      calibrates: false,
+    } as const;
+    const first = workshop.weighings.add({ ...weighing, weighedG: 10 });
+    time = 5_000;
+    const second = workshop.weighings.add({ ...weighing, weighedG: 11 });
+    time = 9_000;
+    letGo();
+    await Promise.all([reading, first, second]);
+    const taken = (await workshop.weighings.all()).sort((a, b) => a.at - b.at);
+    expect(taken.map(({ at, weighedG }) => [at, weighedG])).toEqual([
+      [1_000, 10],
+      [5_000, 11],
+    ]);
+    expect((await db.acts.orderBy('no').toArray()).map(({ at }) => at)).toEqual([1_000, 5_000]);
   });
 });
 

@@ -25,6 +25,8 @@ const AT_A_TIME = 500;
 
 /** What a write may do inside its transaction. Everything it changes is kept in the history entry. */
 export interface WriteTransaction {
+  /** When it was asked for: a press counts from when it was made, not from when the storage got round to it. */
+  readonly at: number;
   readonly put: <T extends TableName>(table: T, record: Row<T>) => Promise<void>;
   readonly remove: (table: Exclude<TableName, 'entries' | 'bins'>, id: string) => Promise<void>;
   readonly enter: (entry: NewEntry) => Promise<void>;
@@ -48,9 +50,9 @@ export async function write<T>(
   undoes: string | null = null,
 ): Promise<T> {
   const { db } = store;
+  const at = store.now();
   return db.transaction('rw', db.tables, async () => {
     const changes: Change[] = [];
-    const at = store.now();
 
     const put: WriteTransaction['put'] = async (table, record) => {
       mustBeKeepable(table, record);
@@ -86,7 +88,7 @@ export async function write<T>(
     const enterMany: WriteTransaction['enterMany'] = (entries) =>
       putMany('entries', entries.filter(({ qty }) => qty !== 0).map(entryOf));
 
-    const value = await body({ put, remove, enter, putMany, enterMany });
+    const value = await body({ at, put, remove, enter, putMany, enterMany });
     const overdrawn = await findOverdrawn(
       db,
       changes.filter(({ table }) => table === 'entries').map(({ after }) => after as Entry),

@@ -25,12 +25,12 @@ export function batchRepository(store: Store) {
   const change = (
     id: string,
     deed: Deed,
-    to: (batch: Batch, all: readonly Batch[]) => Batch,
+    to: (batch: Batch, tx: WriteTransaction, all: readonly Batch[]) => Batch,
   ): Promise<BenchOutcome<Batch>> =>
     attempt(store, deed, async (tx) => {
       const batch = await db.batches.get(id);
       if (!batch) return refuse<Batch>({ code: 'bench.gone', what: 'batch' });
-      const changed = to(batch, await db.batches.toArray());
+      const changed = to(batch, tx, await db.batches.toArray());
       await tx.put('batches', changed);
       return granted(changed);
     });
@@ -109,7 +109,7 @@ export function batchRepository(store: Store) {
           steps: steps.map((step) => ({ step, done: 0, seconds: 0 })),
           inHand: null,
           sortedOut: [],
-          startedAt: store.now(),
+          startedAt: tx.at,
           endedAt: null,
         });
         return id;
@@ -120,15 +120,15 @@ export function batchRepository(store: Store) {
       change(
         id,
         step ? did('batch.step', { step: findDressStep(step).name }) : did('batch.laid-by'),
-        (batch) => withState(batch, takeStep(batch, step, store.now())),
+        (batch, tx) => withState(batch, takeStep(batch, step, tx.at)),
       ),
 
     /** Counts pieces through the step in hand; fewer with a number under 0. */
     count: (id: string, pieces: number): Promise<BenchOutcome<Batch>> =>
-      change(id, did('batch.counted', { pieces }), (batch, all) => {
+      change(id, did('batch.counted', { pieces }), (batch, tx, all) => {
         const others = all.filter((each) => each.id !== id);
         const usual = batch.inHand ? dressPace(batch.inHand.step, others).secondsEach : 0;
-        return withState(batch, countPieces(batch, pieces, store.now(), usual));
+        return withState(batch, countPieces(batch, pieces, tx.at, usual));
       }),
 
     /** How many pieces one tap counts, and how far from its weight a piece may be. */
@@ -139,10 +139,10 @@ export function batchRepository(store: Store) {
 
     /** Ends a batch, or takes it up again. */
     end: (id: string, isEnded: boolean): Promise<BenchOutcome<Batch>> =>
-      change(id, did(isEnded ? 'batch.dressed' : 'batch.resumed'), (batch) => ({
+      change(id, did(isEnded ? 'batch.dressed' : 'batch.resumed'), (batch, tx) => ({
         ...batch,
         inHand: null,
-        endedAt: isEnded ? store.now() : null,
+        endedAt: isEnded ? tx.at : null,
       })),
 
     /**
@@ -182,7 +182,7 @@ export function batchRepository(store: Store) {
         const noted: Flaw = {
           ...flaw,
           id: store.newId(),
-          at: store.now(),
+          at: tx.at,
           runId: batch.runId,
           batchId: id,
           moldId,

@@ -19,7 +19,7 @@ export function benchRepository(store: Store) {
     /** The pot is lit, cold: a clock says when it should pour, and the next run knows how long it took. */
     light: (seconds: number, clockName: string): Promise<void> =>
       write(store, did('pot.lit'), async (tx) => {
-        const [bench, now] = [await read(), store.now()];
+        const [bench, now] = [await read(), tx.at];
         await tx.put('bench', { ...bench, potLitAt: now });
         const endsAt = now + Math.round(seconds * 1000);
         await tx.put('clocks', {

@@ -30,7 +30,7 @@ export function buildRepository(store: Store) {
     /** Keeps a build as the next version of its family, or as the first of a new one. Older versions stay. */
     keep: ({ family, ...build }: NewBuild): Promise<BuildRecord> =>
       write(store, did('build.kept', { name: build.name }), async (tx) => {
-        const next = await nextVersion(store, 'build', { family, name: build.name });
+        const next = await nextVersion(store, tx, 'build', { family, name: build.name });
         const kept: BuildRecord = { ...build, ...next, seenMs: null };
         await tx.put('builds', kept);
         return kept;

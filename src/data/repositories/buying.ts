@@ -54,7 +54,7 @@ export function buyingRepository(store: Store) {
         const last = await db.purchases.orderBy('no').last();
         const kept = orders.map((order, nth): Purchase => {
           const no = (last?.no ?? 0) + nth + 1;
-          return { ...order, id: store.newId(), no, orderedAt: store.now(), state: 'ordered' };
+          return { ...order, id: store.newId(), no, orderedAt: tx.at, state: 'ordered' };
         });
         for (const purchase of kept) await tx.put('purchases', purchase);
         return kept;

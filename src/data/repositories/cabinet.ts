@@ -29,7 +29,7 @@ export function cabinetRepository(store: Store) {
       write(store, did(dataUrl === null ? 'picture.removed' : 'picture.kept'), async (tx) => {
         const bin = await db.bins.get(binId);
         if (!bin) return;
-        const photo: Photo | null = dataUrl === null ? null : { id: store.newId(), at: store.now(), dataUrl };
+        const photo: Photo | null = dataUrl === null ? null : { id: store.newId(), at: tx.at, dataUrl };
         if (photo) await tx.put('photos', photo);
         await tx.put('bins', { ...bin, photoId: photo?.id ?? null });
         if (bin.photoId !== null) await tx.remove('photos', bin.photoId);

@@ -130,7 +130,7 @@ async function pressed<Run extends CardRun>(
   const isStepOver = next === null || next.step !== card.step;
   // By station a step is over with the last piece, however it was pressed.
   if (glued && isStepOver && (way === 'by-station' || card.piece === count - 1)) {
-    const startedAt = store.now();
+    const startedAt = tx.at;
     await tx.put('clocks', {
       id: store.newId(),
       name: `${glued.what}, ${name}`,
@@ -139,7 +139,7 @@ async function pressed<Run extends CardRun>(
       silencedAt: null,
     });
   }
-  return { ...run, card: next ?? card, isThrough: next === null, inHand: run.inHand ?? store.now() };
+  return { ...run, card: next ?? card, isThrough: next === null, inHand: run.inHand ?? tx.at };
 }
 
 /** Runs with a step card, of one kind: what is pulled for them, where the card stands, what comes of them and what goes back. */
@@ -178,8 +178,8 @@ export function cardRunRepository<
           card: START,
           isThrough: false,
           passed: 0,
-          startedAt: store.now(),
-          inHand: store.now(),
+          startedAt: tx.at,
+          inHand: tx.at,
           seconds: 0,
           endedAt: null,
         };
@@ -216,16 +216,16 @@ export function cardRunRepository<
 
     /** Turns the card to another step of the piece in hand; its count begins anew. */
     turnTo: (id: string, step: number) =>
-      change(id, did('card.step'), (run) =>
+      change(id, did('card.step'), (run, tx) =>
         run.isThrough
           ? run
-          : { ...run, card: { ...run.card, step, counted: 0 }, inHand: run.inHand ?? store.now() },
+          : { ...run, card: { ...run.card, step, counted: 0 }, inHand: run.inHand ?? tx.at },
       ),
 
     /** Lays the run aside, or takes it in hand again: its clock stands while it rests. */
     rest: (id: string, isResting: boolean) =>
-      change(id, did(isResting ? `${deeds}.resting` : `${deeds}.resumed`), (run) =>
-        isResting ? rested(run, store.now()) : { ...run, inHand: run.inHand ?? store.now() },
+      change(id, did(isResting ? `${deeds}.resting` : `${deeds}.resumed`), (run, tx) =>
+        isResting ? rested(run, tx.at) : { ...run, inHand: run.inHand ?? tx.at },
       ),
 
     /** Ends a run: what passed is booked, and what is over goes back to its bins. */
@@ -241,12 +241,12 @@ export function cardRunRepository<
         }
         if (passed > 0) await kind.book(tx, run, end, noteOf(run));
         return {
-          ...rested(run, store.now()),
+          ...rested(run, tx.at),
           state: passed > 0 ? states.made : 'dropped',
           passed,
           failed,
           putBack,
-          endedAt: store.now(),
+          endedAt: tx.at,
         };
       }),
   };

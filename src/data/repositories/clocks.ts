@@ -11,7 +11,7 @@ export function clockRepository(store: Store) {
 
     start: (name: string, seconds: number): Promise<void> =>
       write(store, did('clock.started', { name }), async (tx) => {
-        const startedAt = store.now();
+        const startedAt = tx.at;
         const endsAt = startedAt + Math.round(seconds * 1000);
         await tx.put('clocks', { id: store.newId(), name, startedAt, endsAt, silencedAt: null });
       }),

@@ -28,7 +28,7 @@ export function kitRepository(store: Store) {
           note,
           state: 'packed',
           lines: lines.map((line) => ({ ...line, back: null })),
-          packedAt: store.now(),
+          packedAt: tx.at,
           backAt: null,
         };
         for (const { binId, qty } of lines) {
@@ -70,7 +70,7 @@ export function kitRepository(store: Store) {
               ...kit,
               lines: kit.lines.map((each) => ({ ...each, back: each.qty })),
               state: 'back',
-              backAt: store.now(),
+              backAt: tx.at,
             }
           : { ...kit, lines };
         await tx.put('kits', now);
@@ -96,7 +96,7 @@ export function kitRepository(store: Store) {
         for (const { binId, back: qty } of lines) {
           if (qty > 0) await tx.enter({ binId, kind: 'returned', qty, note: `trip kit ${kit.no}` });
         }
-        const home: Kit = { ...kit, lines, state: 'back', backAt: store.now() };
+        const home: Kit = { ...kit, lines, state: 'back', backAt: tx.at };
         await tx.put('kits', home);
         return granted(home);
       }),

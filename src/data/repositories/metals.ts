@@ -84,7 +84,7 @@ export function metalRepository(store: Store) {
         const madeG = chargedG - drossG;
         await tx.enter({ binId: intoBinId, kind: 'made', qty: madeG, note: 'ingots' });
         const no = (last?.no ?? 0) + 1;
-        await tx.put('melts', { id, no, at: store.now(), name, picks, drossG, madeG, intoBinId });
+        await tx.put('melts', { id, no, at: tx.at, name, picks, drossG, madeG, intoBinId });
         return granted(intoBinId);
       }),
   };

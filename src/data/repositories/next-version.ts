@@ -1,5 +1,6 @@
 import type { TicketWare } from '@/records/ticket';
 import type { Store } from '../store';
+import type { WriteTransaction } from '../write';
 import { ownStepsOf } from './own-steps';
 
 /** What is kept version by version: the table of it, by the kind that a ticket asks it as. */
@@ -22,6 +23,7 @@ async function askedFor({ db }: Store, kind: VersionedKind, name: string): Promi
  */
 export async function nextVersion(
   store: Store,
+  { at }: Pick<WriteTransaction, 'at'>,
   kind: VersionedKind,
   { family, name }: { readonly family: string | null; readonly name: string },
 ) {
@@ -33,7 +35,7 @@ export async function nextVersion(
     id,
     family: family ?? (await askedFor(store, kind, name)) ?? id,
     version: 1 + Math.max(0, ...known.map(({ version }) => version)),
-    createdAt: store.now(),
+    createdAt: at,
     retired: false,
   };
 }

@@ -23,7 +23,7 @@ export function plasticRepository(store: Store) {
         const kept: PlasticRecord = {
           ...plastic,
           id: known?.id ?? store.newId(),
-          createdAt: known?.createdAt ?? store.now(),
+          createdAt: known?.createdAt ?? tx.at,
           retired: false,
         };
         await tx.put('plastics', kept);
@@ -56,7 +56,7 @@ export function plasticRepository(store: Store) {
           binId: ownId ?? batch.binId,
           id: store.newId(),
           no: (last?.no ?? 0) + 1,
-          at: store.now(),
+          at: tx.at,
         };
         await tx.put('plasticBatches', poured);
         if (poured.binId !== null && batch.good > 0) {

@@ -78,7 +78,7 @@ export function rackRepository(store: Store) {
       no: (last?.no ?? 0) + 1,
       state: 'hanging',
       checks: [],
-      createdAt: store.now(),
+      createdAt: tx.at,
       inAt: null,
       tauS: null,
       warmS: null,
@@ -200,7 +200,7 @@ export function rackRepository(store: Store) {
           ({ ovenId }) => ovenId === rack.ovenId,
         );
         if (inside) return refuse({ code: 'bench.oven-taken', oven: heater.name, no: inside.no });
-        const inAt = store.now();
+        const inAt = tx.at;
         const outAt = inAt + Math.round((warmS + rack.minutes * 60) * 1000);
         await usePowder(tx, rack, used);
         const clockId = store.newId();
@@ -231,7 +231,7 @@ export function rackRepository(store: Store) {
       change(id, did('rack.out'), ['curing'], async (rack, tx) => {
         await recolorAll(tx, rack, `rack ${rack.no}`);
         await endClock(tx, rack);
-        return put(tx, { ...rack, state: 'out', endedAt: store.now(), clockId: null });
+        return put(tx, { ...rack, state: 'out', endedAt: tx.at, clockId: null });
       }),
 
     /**
@@ -240,7 +240,7 @@ export function rackRepository(store: Store) {
      */
     hangUp: ({ hung, partC, used }: HungUp): Promise<BenchOutcome<string>> =>
       attempt(store, did('heads.hung-up', { count: hung.length }), async (tx) => {
-        const now = store.now();
+        const now = tx.at;
         const unbaked = { ovenId: null, school: 'card', partC, minutes: 0, startC: partC } as const;
         const done = { state: 'out', inAt: now, endedAt: now } as const;
         const rack = await hangNew(tx, { ...unbaked, ...done, hung: [...hung], used: [...used] });
@@ -253,13 +253,13 @@ export function rackRepository(store: Store) {
     drop: (id: string): Promise<BenchOutcome<Rack>> =>
       change(id, did('rack.taken-down'), ['hanging', 'curing'], async (rack, tx) => {
         await endClock(tx, rack);
-        return put(tx, { ...rack, state: 'dropped', endedAt: store.now(), clockId: null });
+        return put(tx, { ...rack, state: 'dropped', endedAt: tx.at, clockId: null });
       }),
 
     /** Notes heads of a booked rack whose coat is wrong; those to be coated again wait as bare heads. */
     note: (id: string, { isRecoated, ...fault }: NewCoatFault): Promise<BenchOutcome<string>> =>
       change<string>(id, did(isRecoated ? 'coat.again' : 'coat.noted'), ['out'], async (rack, tx) => {
-        const noted: CoatFault = { ...fault, id: store.newId(), at: store.now(), rackId: id };
+        const noted: CoatFault = { ...fault, id: store.newId(), at: tx.at, rackId: id };
         const heads = rack.hung.filter(({ coatId }) => coatId === fault.coatId);
         if (fault.count > heads.length) {
           const { length: onRack } = heads;

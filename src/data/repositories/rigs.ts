@@ -18,7 +18,7 @@ export function rigRepository(store: Store) {
     /** Keeps a rig as the next version of its family, or as the first of a new one. Older versions stay. */
     keep: ({ family, ...rig }: NewRig): Promise<RigRecord> =>
       write(store, did('rig.kept', { name: rig.name }), async (tx) => {
-        const next = await nextVersion(store, 'rig', { family, name: rig.name });
+        const next = await nextVersion(store, tx, 'rig', { family, name: rig.name });
         const kept: RigRecord = { ...rig, ...next };
         await tx.put('rigs', kept);
         return kept;
@@ -46,7 +46,7 @@ export function rigRepository(store: Store) {
         tx.put('allowances', {
           ...learned,
           id: `${learned.end}-${learned.binId ?? 'any'}`.slice(0, 80),
-          at: store.now(),
+          at: tx.at,
         }),
       ),
 
@@ -55,9 +55,7 @@ export function rigRepository(store: Store) {
 
     /** Keeps what a knot or crimp broke at; every pull counts. */
     pulled: (pull: Omit<Pull, 'id' | 'at'>): Promise<void> =>
-      write(store, did('pull.kept'), (tx) =>
-        tx.put('pulls', { ...pull, id: store.newId(), at: store.now() }),
-      ),
+      write(store, did('pull.kept'), (tx) => tx.put('pulls', { ...pull, id: store.newId(), at: tx.at })),
 
     unpulled: (id: string): Promise<void> =>
       write(store, did('pull.forgotten'), (tx) => tx.remove('pulls', id)),
@@ -65,7 +63,7 @@ export function rigRepository(store: Store) {
     /** Keeps what the maker tried, over the line of the same range that was there. */
     tried: (match: Omit<Match, 'id' | 'at'>): Promise<void> =>
       write(store, did('match.kept'), (tx) =>
-        tx.put('matches', { ...match, id: `${match.table}-${match.from}-${match.to}`, at: store.now() }),
+        tx.put('matches', { ...match, id: `${match.table}-${match.from}-${match.to}`, at: tx.at }),
       ),
 
     /** Goes back to what is typical. */

@@ -19,12 +19,12 @@ export function runPlan(store: Store) {
         const { run, pours } = found.value;
         const lost = pours.find(({ moldId }) => !plan.blocks.some((block) => block.moldId === moldId));
         if (lost || plan.blocks.length === 0) return refuse<Run>({ code: 'bench.gone', what: 'block' });
-        const kept = beatOf(run, await db.beats.get(runId), store.now());
+        const kept = beatOf(run, await db.beats.get(runId), tx.at);
         const heldMold = run.blocks[kept.held]?.moldId;
         const held = plan.blocks.findIndex(({ moldId }) => moldId === heldMold);
         const changed: Run = { ...run, ...plan };
         await tx.put('runs', changed);
-        await tx.put('beats', beatOf(changed, { ...kept, held: Math.max(0, held) }, store.now()));
+        await tx.put('beats', beatOf(changed, { ...kept, held: Math.max(0, held) }, tx.at));
         return granted(changed);
       }),
   };

@@ -68,7 +68,7 @@ export function runRepository(store: Store) {
           id,
           no: (last?.no ?? 0) + 1,
           state: 'pouring',
-          startedAt: store.now(),
+          startedAt: tx.at,
           endedAt: null,
           booking: null,
         };
@@ -77,7 +77,7 @@ export function runRepository(store: Store) {
           const { potLitAt: _lit, ...cold } = bench;
           await tx.put('bench', cold);
         }
-        await tx.put('beats', beatOf(begun, undefined, store.now(), inHand));
+        await tx.put('beats', beatOf(begun, undefined, tx.at, inHand));
         return granted(id);
       }),
 
@@ -98,7 +98,7 @@ export function runRepository(store: Store) {
           const mold = block && (await db.molds.get(block.moldId));
           if (!block || !mold) return refuse<PressDone>({ code: 'bench.gone', what: 'block' });
           const bench = await db.bench.get('bench');
-          const beat = beatOf(run, await db.beats.get(runId), store.now());
+          const beat = beatOf(run, await db.beats.get(runId), tx.at);
           const state = beat.blocks[blockIndex];
           if (!state) throw new Error(`moveOn requires a beat for block ${blockIndex} of run ${run.no}`);
           const mine = pours.filter((pour) => pour.moldId === block.moldId);
@@ -111,7 +111,7 @@ export function runRepository(store: Store) {
           const inMold = mine.at(-1)?.castings.map(({ cavity }) => cavity) ?? [];
           const facts = beatFacts(mold, inMold, bench?.freezeTrial ?? null);
           const school = schoolFor(mold.kind, press.liked);
-          const move = moveOn(school, facts, state, store.now(), press.early);
+          const move = moveOn(school, facts, state, tx.at, press.early);
           if (!move.isMoved)
             return refuse<PressDone>({ code: 'bench.not-yet', leftS: move.leftS, mold: mold.name });
           word = move.did.word;
@@ -126,7 +126,7 @@ export function runRepository(store: Store) {
               runId,
               no: (pours.at(-1)?.no ?? 0) + 1,
               moldId: block.moldId,
-              at: store.now(),
+              at: tx.at,
               isWarmUp,
               potC: press.potC ?? null,
               castings: next.map((slot) => ({ ...slot, good: !isWarmUp, flaw: null })),
@@ -148,7 +148,7 @@ export function runRepository(store: Store) {
       attempt(store, did(isIn ? 'block.in-hand' : 'block.put-by'), async (tx) => {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
-        const beat = beatOf(found.value.run, await db.beats.get(runId), store.now());
+        const beat = beatOf(found.value.run, await db.beats.get(runId), tx.at);
         if (!beat.blocks[blockIndex]) return refuse<undefined>({ code: 'bench.gone', what: 'block' });
         const blocks = beat.blocks.map((each, index) => (index === blockIndex ? { ...each, isIn } : each));
         await tx.put('beats', { ...beat, held: isIn ? blockIndex : beat.held, blocks });
@@ -159,7 +159,7 @@ export function runRepository(store: Store) {
     mendClock: (runId: string, jumpMs: number): Promise<void> =>
       write(store, did('run.clock-jumped'), async (tx) => {
         const beat = await db.beats.get(runId);
-        if (beat) await tx.put('beats', { ...beat, blocks: mendClock(beat.blocks, jumpMs, store.now()) });
+        if (beat) await tx.put('beats', { ...beat, blocks: mendClock(beat.blocks, jumpMs, tx.at) });
       }),
 
     /** Metal of the same lot put into the pot while it runs. */
@@ -168,7 +168,7 @@ export function runRepository(store: Store) {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
         const { run } = found.value;
-        await tx.put('runs', { ...run, topUps: [...run.topUps, { at: store.now(), g }] });
+        await tx.put('runs', { ...run, topUps: [...run.topUps, { at: tx.at, g }] });
         return granted(undefined);
       }),
 
@@ -230,7 +230,7 @@ export function runRepository(store: Store) {
         await metal('returned', figures.rejectedG, 'misfills');
         await metal('returned', figures.sprueG, 'sprues');
         await metal('returned', figures.potLeftG, 'left in the pot');
-        await tx.put('runs', { ...run, state: 'booked', endedAt: store.now(), booking: figures });
+        await tx.put('runs', { ...run, state: 'booked', endedAt: tx.at, booking: figures });
         await tx.remove('beats', runId);
         return granted(figures);
       }),
@@ -240,7 +240,7 @@ export function runRepository(store: Store) {
       attempt(store, did('run.dropped'), async (tx) => {
         const found = await underWay(db, runId);
         if (!found.ok) return found;
-        await tx.put('runs', { ...found.value.run, state: 'dropped', endedAt: store.now() });
+        await tx.put('runs', { ...found.value.run, state: 'dropped', endedAt: tx.at });
         await tx.remove('beats', runId);
         return granted(undefined);
       }),

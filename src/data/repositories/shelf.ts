@@ -212,7 +212,7 @@ export function shelfRepository(store: Store) {
           (each) => each.binId === binId && each.standsForId === standsForId,
         );
         if (!said)
-          await tx.put('substitutes', { id: store.newId(), binId, standsForId, at: store.now(), note: '' });
+          await tx.put('substitutes', { id: store.newId(), binId, standsForId, at: tx.at, note: '' });
         return granted(undefined);
       }),
 

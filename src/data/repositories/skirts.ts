@@ -18,7 +18,7 @@ export function skirtRepository(store: Store) {
     /** Keeps a recipe as the next version of its family, or as the first of a new one. Older versions stay. */
     async keep({ family, ...recipe }: NewSkirt): Promise<Skirt> {
       return write(store, did('skirt.kept', { name: recipe.name }), async (tx) => {
-        const next = await nextVersion(store, 'skirt', { family, name: recipe.name });
+        const next = await nextVersion(store, tx, 'skirt', { family, name: recipe.name });
         const kept: Skirt = { ...recipe, ...next };
         await tx.put('skirts', kept);
         return kept;
@@ -54,7 +54,7 @@ export function skirtRepository(store: Store) {
           id,
           family: id,
           version: 1,
-          createdAt: store.now(),
+          createdAt: tx.at,
           retired: false,
         };
         await tx.put('skirts', kept);

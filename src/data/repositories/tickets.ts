@@ -28,13 +28,7 @@ export function ticketRepository(store: Store) {
       write(store, did('ticket.new', { title: ticket.title }), async (tx) => {
         const last = await db.tickets.orderBy('no').last();
         const id = store.newId();
-        await tx.put('tickets', {
-          ...ticket,
-          id,
-          no: (last?.no ?? 0) + 1,
-          state: 'open',
-          createdAt: store.now(),
-        });
+        await tx.put('tickets', { ...ticket, id, no: (last?.no ?? 0) + 1, state: 'open', createdAt: tx.at });
         return id;
       }),
 

@@ -17,12 +17,12 @@ export function waterRepository(store: Store) {
       pictures: readonly string[] = [],
     ): Promise<WaterNote> =>
       write(store, did('water-note.new'), async (tx) => {
-        const photos = pictures.map((dataUrl): Photo => ({ id: store.newId(), at: store.now(), dataUrl }));
+        const photos = pictures.map((dataUrl): Photo => ({ id: store.newId(), at: tx.at, dataUrl }));
         for (const photo of photos) await tx.put('photos', photo);
         const kept: WaterNote = {
           ...note,
           id: store.newId(),
-          at: at ?? store.now(),
+          at: at ?? tx.at,
           photoIds: [...photoIds, ...photos.map(({ id }) => id)],
         };
         await tx.put('waterNotes', kept);

@@ -26,7 +26,7 @@ export function weighingRepository(store: Store) {
       try {
         return await attempt(store, did('weighing.new'), async (tx) => {
           const id = store.newId();
-          await tx.put('weighings', { ...weighing, id, at: store.now() });
+          await tx.put('weighings', { ...weighing, id, at: tx.at });
           const found = await recalibrate(db, tx, weighing);
           if (!found.ok && found.problem.code === 'cavity.lighter-than-hardware') {
             throw new TakenBack(found.problem.facts.hardwareG);
