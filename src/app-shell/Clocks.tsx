@@ -102,7 +102,7 @@ function NewClock({ onClose }: { onClose: () => void }) {
       >
         <TextField
           label="What for"
-          problem={name.trim() === '' ? 'Give it a name, such as Cure, rack 2.' : null}
+          asks="Give it a name, such as Cure, rack 2."
           value={name}
           most={80}
           onChange={setName}
@@ -114,7 +114,7 @@ function NewClock({ onClose }: { onClose: () => void }) {
           value={seconds}
           write={durationText}
           onChange={setSeconds}
-          hint="15 min, 90 s or 1 h 30"
+          hint="15 min, 1:30 (minutes and seconds) or 1 h 30"
           check={(value) =>
             value < 1
               ? 'A clock runs for at least a second.'

@@ -123,7 +123,7 @@ export function JoinPreview({ name, contents, onDone }: JoinPreviewProps) {
         >
           Join the benches
         </Button>
-        <Button onClick={onDone}>Leave it as it is</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </div>
     </section>
   );

@@ -39,7 +39,7 @@ export function ReplacePreview({
         <Button type="primary" onClick={onGo} disabled={changed.length === 0}>
           Replace the bench
         </Button>
-        <Button onClick={onLeave}>Leave it as it is</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </div>
     </section>
   );

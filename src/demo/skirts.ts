@@ -258,7 +258,7 @@ function hairLure(tools: DemoTools): Skirt {
   };
 }
 
-/** What the water said of them so far. */
+/** Notes from the water of them so far. */
 export function demoWaterNotes(tools: DemoTools): WaterNote[] {
   const notes: readonly (readonly [
     skirt: string,

@@ -10,7 +10,7 @@ export const FEELS = ['too-light', 'right', 'too-heavy'] as const;
 
 const measure = (least: number, most: number) => z.number().min(least).max(most).nullable();
 
-/** What the water said of one thing that was fished: hours, fish, baits lost, and under what conditions. */
+/** Notes from the water of one thing that was fished: hours, fish, baits lost, and under what conditions. */
 export const waterNote = z.strictObject({
   id,
   at: instant,

@@ -68,7 +68,7 @@ export function KeepDraft(props: KeepDraftProps) {
           Keep as another
         </Button>
       )}
-      <Button onClick={onLetGo}>Let it go</Button>
+      <Button onClick={onLetGo}>Discard</Button>
       {mind ? <p>{mind}</p> : null}
     </form>
   );

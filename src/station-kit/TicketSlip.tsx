@@ -131,7 +131,7 @@ function MetalTakes({ metal, wants, isWritten, isAlone }: MetalTakesProps) {
                 </Figure>
               </SlipRow>
             ))}
-            <SlipRow name="At your beat">
+            <SlipRow name="At your pace">
               <Figure working={minutesWorking(view, planned.plan)}>
                 {minutesText(planned.plan.totalSeconds)}
               </Figure>

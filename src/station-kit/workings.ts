@@ -93,7 +93,7 @@ export function castingWorking(
     title: 'True weight',
     steps: [
       ...(cavity.volumeBasis === 'guess'
-        ? [`nobody weighed it: its mark, ${m(cavity.nominalG)}, stands for what it gives in lead`]
+        ? [`not weighed yet: its mark, ${m(cavity.nominalG)}, stands for what it gives in lead`]
         : []),
       `${fillText(metal.densityGcm3, length)} × (1 − ${n(metal.shrinkLinear, 2)})³ = ${fillText(castGramsPerCm3(metal), length)} of cavity`,
       `cavity ${room(cavity.volumeCm3)} − what is cast in ${room(cast.displacedCm3)} = ${room(cavity.volumeCm3 - cast.displacedCm3)}, so ${m(cast.metalG)} of metal`,
@@ -143,10 +143,10 @@ export function bandedWorking(
   const working = castingWorking(cavity, metal, hook, cast, units);
   const strays =
     cavity.weighedCount > 1
-      ? 'how castings of it strayed, how few were weighed (Student’s t), the metal’s density and the hook'
+      ? 'how its castings varied, how few were weighed (Student’s t), the metal’s density and the hook'
       : 'what a cavity that nobody weighed may hold, the metal’s density and the hook';
   return {
     ...working,
-    steps: [...working.steps, `± ${massText(cast.bandG, units.mass)}, 19 castings in 20: ${strays}`],
+    steps: [...working.steps, `± ${massText(cast.bandG, units.mass)}, 95 % of castings: ${strays}`],
   };
 }

@@ -124,8 +124,8 @@ describe('words', () => {
   it('say masses, offs, times and heads as makers do', () => {
     expect(massText(1460, 'g')).toBe('1.46 kg');
     expect(massText(10.631, 'oz-fraction')).toBe('3/8 oz');
-    expect(offText(-0.048, '10 g')).toBe('light of 10 g, 4.8 %');
-    expect(offText(0.12, '10 g')).toBe('heavy of 10 g, 12 %');
+    expect(offText(-0.048, '10 g')).toBe('4.8 % under 10 g');
+    expect(offText(0.12, '10 g')).toBe('12 % over 10 g');
     expect(offText(0.001, '10 g')).toBe('on 10 g');
     expect([20, 3120, 4800].map(minutesText)).toEqual(['1 min', '52 min', '1 h 20 min']);
     expect(headText(zander.lines[0]!, view.binById, 'g')).toBe('Round 10 g, 2/0');
@@ -135,7 +135,7 @@ describe('words', () => {
       'takes hooks 2/0',
     );
     expect(verdictText({ fits: false, why: 'weight', finishedG: 9, offShare: -0.1 }, '10 g', 'g')).toBe(
-      'gives 9.00 g, light of 10 g, 10 %',
+      'gives 9.00 g, 10 % under 10 g',
     );
   });
 });

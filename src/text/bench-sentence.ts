@@ -52,7 +52,7 @@ export function benchSentence(problem: BenchProblem, write: Writer): string {
     case 'bench.nothing-to-pour':
       return `${problem.mold} has cast its share. Go on to the next block, or book the run.`;
     case 'bench.not-yet':
-      return `${problem.mold} wants ${n(Math.ceil(problem.leftS))} s more. Wait until its clock has run out.`;
+      return `${problem.mold} needs ${n(Math.ceil(problem.leftS))} s more. Wait until its clock has run out.`;
     case 'bench.overcast':
       return `More was cast than was charged: ${write.mass(problem.shortG)} are missing. Raise what was charged, or lower the skimmings.`;
     case 'bench.nothing-poured':

@@ -46,9 +46,9 @@ describe('changeText', () => {
 describe('mendsText', () => {
   it('says what is gone, what stays and by how much, what is new', () => {
     expect(mendsText([AIR, HOLLOW], [{ ...HOLLOW, share: 0.004 }])).toBe(
-      'Mends: air stays in. Stays: a thin place freezes too soon, 1.0 % of the body to 0.4 %.',
+      'Fixes: air stays in. Stays: a thin place freezes too soon, 1.0 % of the body to 0.4 %.',
     );
-    expect(mendsText([AIR], [])).toBe('Mends: air stays in. Nothing is left to mend.');
+    expect(mendsText([AIR], [])).toBe('Fixes: air stays in. Nothing is left to fix.');
     expect(mendsText([], [AIR])).toBe('New: air stays in.');
     expect(flawTitle(AIR)).toBe('Air stays in');
   });

@@ -115,7 +115,7 @@ function flawShares(flaws: readonly CastFlaw[]): ReadonlyMap<string, number> {
   return shares;
 }
 
-/** What a change does to the flaws there are: `Mends: air stays in. Less: the gate freezes too soon, 1.7 % to 0.4 %.` */
+/** What a change does to the flaws there are: `Fixes: air stays in. Less: the gate freezes too soon, 1.7 % to 0.4 %.` */
 export function mendsText(before: readonly CastFlaw[], after: readonly CastFlaw[]): string {
   const [was, will] = [flawShares(before), flawShares(after)];
   const gone = [...was.keys()].filter((title) => !will.has(title));
@@ -126,10 +126,10 @@ export function mendsText(before: readonly CastFlaw[], after: readonly CastFlaw[
     return [`${title.toLowerCase()}${had > 0 ? `, ${percent(had)} of the body to ${percent(share)}` : ''}`];
   });
   const said = [
-    ...(gone.length > 0 ? [`Mends: ${gone.join(', ').toLowerCase()}.`] : []),
+    ...(gone.length > 0 ? [`Fixes: ${gone.join(', ').toLowerCase()}.`] : []),
     ...(stays.length > 0 ? [`Stays: ${stays.join('; ')}.`] : []),
     ...(fresh.length > 0 ? [`New: ${fresh.join(', ').toLowerCase()}.`] : []),
-    ...(will.size === 0 ? ['Nothing is left to mend.'] : []),
+    ...(will.size === 0 ? ['Nothing is left to fix.'] : []),
   ];
   return said.join(' ');
 }

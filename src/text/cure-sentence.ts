@@ -39,6 +39,6 @@ function sentenceOf(
     case 'scorches':
       return `Oven at ${writeC(ovenC)} would scorch ${nameOf(reason.powderId)}: its card says never over ${writeC(reason.maxC)}. Lower the oven.`;
     case 'undercured':
-      return `${nameOf(reason.powderId)} would not be cured: its card wants ${writeC(reason.cureC)} for ${n(reason.cureMin)} min.`;
+      return `${nameOf(reason.powderId)} would not be cured: its card asks for ${writeC(reason.cureC)} for ${n(reason.cureMin)} min.`;
   }
 }

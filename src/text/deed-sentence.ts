@@ -104,7 +104,7 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'match.dropped': () => 'Drop a match',
   'rule.new': ({ name }) => `New rule: ${name}`,
   'rule.edited': ({ name }) => `Edit the rule ${name}`,
-  'rule.struck': ({ name }) => `Strike the rule ${name}`,
+  'rule.struck': ({ name }) => `Remove the rule ${name}`,
   'run.begun': () => 'Begin a run',
   'run.beat': ({ step }) => `${step}`,
   'run.replanned': () => 'Plan the run anew',
@@ -144,7 +144,7 @@ const SENTENCES: Readonly<Record<DeedCode, (facts: Deed['facts']) => string>> = 
   'water-note.edited': () => 'Edit a note from the water',
   'water-note.removed': () => 'Remove a note from the water',
   'weighing.new': () => 'Weigh castings in',
-  'weighing.struck': () => 'Strike a weighing',
+  'weighing.struck': () => 'Remove a weighing',
   told: ({ text }) => `${text}`,
 };
 

@@ -23,7 +23,7 @@ export function inputSentence({ path, came, expected }: InputProblem): string {
   if (expected.kind === 'no-key') {
     const where = path.length === 0 ? 'The input' : field;
     const keys = expected.keys.map((key) => `'${key}'`).join(', ');
-    return `${where} has ${keys}, which is not known here. Take it out or mend its spelling.`;
+    return `${where} has ${keys}, which is not known here. Take it out or fix its spelling.`;
   }
   if (came === undefined) return `${field} is missing; it must be ${allowed(expected)}.`;
   return `${field} is ${shown(came)}; it must be ${allowed(expected)}.`;

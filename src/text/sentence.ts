@@ -11,7 +11,7 @@ const WRITTEN_LIKE: Record<string, string> = {
   length: '1 1/2 in, 38 mm or 3.8 cm',
   temperature: '350 F or 177 C',
   volume: '1/4 tsp, 1 cup or 20 ml',
-  duration: '15 min, 1 h 30 or 90 s',
+  duration: '15 min, 1:30, 1 h 30 or 90 s',
   strength: '20 lb or 9 kg',
   speed: '2 ft/s, 1.5 mph or 0.6 m/s',
   pressure: '30 psi or 2 bar',
@@ -139,7 +139,7 @@ const SENTENCES: Sentences = {
   'heat.air-fuses': ({ ambientC, fuseC }, w) =>
     `At ${w.temperature(ambientC)} the air alone fuses a powder of ${w.temperature(fuseC)}: the window has no end. Check both temperatures.`,
   'coat.softens-first': ({ softenC, fuseC, solidusC }, w) =>
-    `This metal begins to melt at ${w.temperature(solidusC)} and goes soft from ${w.temperature(softenC)}; the powder wants ${w.temperature(fuseC)} to fuse. Take a powder that fuses lower, an air-dry paint, or another metal.`,
+    `This metal begins to melt at ${w.temperature(solidusC)} and goes soft from ${w.temperature(softenC)}; the powder needs ${w.temperature(fuseC)} to fuse. Take a powder that fuses lower, an air-dry paint, or another metal.`,
   'skirt.strands-unknown': ({ material }) =>
     `How many strands a tab of '${material}' has is not said. Add it to strandsPerTab.`,
   'skirt.no-strands': () => 'The layers come to no strand at all. Give one of them an amount over 0.',
@@ -169,7 +169,7 @@ const SENTENCES: Sentences = {
     `This ${type.startsWith('image/') ? `picture (${type.slice('image/'.length)}) cannot be read here` : 'file is no picture'}. Choose a JPEG, PNG or WebP.`,
   'photo.nothing-seen': () => 'The picture is see-through all over: there is no color in it. Choose another.',
   'yield.too-many': ({ wanted, most }) =>
-    `${n(wanted)} good ones would take more than ${n(most, 6)} castings. Mend what spoils them first, or ask for fewer.`,
+    `${n(wanted)} good ones would take more than ${n(most, 6)} castings. Fix what spoils them first, or ask for fewer.`,
   'shop.same-id-twice': ({ id }) => `'${id}' stands twice. Call one of them something else.`,
   'shop.unknown-id': ({ id }) => `Nothing is called '${id}'. Put it in, or name another.`,
   'shop.windows-overlap': ({ fromMin }) =>

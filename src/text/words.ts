@@ -34,11 +34,11 @@ export function markText(massG: number, unit: MassUnit): string {
   return unit === 'g' ? `${numberText(massG, 4)} g` : massText(massG, unit);
 }
 
-/** How far off, in words: `light of 10 g, 5 %`. */
+/** How far off, in words: `5 % under 10 g`. */
 export function offText(offShare: number, mark: string): string {
   const percent = Math.abs(offShare) * 100;
   if (percent < 0.5) return `on ${mark}`;
-  return `${offShare < 0 ? 'light' : 'heavy'} of ${mark}, ${percent < 10 ? percent.toFixed(1) : percent.toFixed(0)} %`;
+  return `${percent < 10 ? percent.toFixed(1) : percent.toFixed(0)} % ${offShare < 0 ? 'under' : 'over'} ${mark}`;
 }
 
 /** An amount in a bin's unit: pieces bare, metal as a mass, line by its length: in inches and feet for who weighs in ounces. */

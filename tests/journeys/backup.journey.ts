@@ -24,7 +24,7 @@ test('a backup restores exactly, with a preview first', async ({ page }) => {
   await chooseFile(page, 'bench.json', JSON.stringify(saved));
   const preview = page.getByRole('region', { name: 'What would change' });
   await expect(preview.getByRole('row', { name: /^tickets 20/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await closeDialog(page);
   await expect(page.getByRole('heading', { name: 'What do you make?' })).toBeVisible();
 

@@ -115,6 +115,6 @@ export async function beginRun(page: Page): Promise<void> {
 
 /** Turns the beat to one press a pour. */
 export async function countPoursOnly(page: Page): Promise<void> {
-  await page.getByRole('radiogroup', { name: 'How the beat is kept' }).getByText('Pours only').click();
+  await page.getByRole('radiogroup', { name: 'How the pace is kept' }).getByText('Pours only').click();
   await page.getByRole('heading', { level: 1 }).click();
 }

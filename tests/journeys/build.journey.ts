@@ -149,7 +149,7 @@ test('a two-blade spinnerbait is dragged together, does not fit, is mended; six 
   await page.mouse.up();
   await expect(fit.getByRole('alert').first()).toContainText(/too long by|stay free/);
   expect(Number(await arm.getAttribute('aria-valuenow'))).toBeLessThan(58);
-  await page.getByRole('button', { name: 'One change back' }).click();
+  await page.getByRole('button', { name: 'Undo change' }).click();
   await expect(fit.getByRole('status')).toHaveText('It fits.');
   await arm.focus();
   await page.keyboard.press('ArrowLeft');
@@ -222,7 +222,7 @@ test('a buzzbait is built step by step for all; one that fails is stripped and i
   await page.getByRole('group', { name: 'Which parts' }).getByRole('button', { name: 'Blade' }).click();
   await page.getByLabel('Put on Winged blade, plain 56 mm').click();
   await expect(fit.getByRole('alert').first()).toContainText(/too long by|stay free|swings/);
-  await page.getByRole('button', { name: 'One change back' }).click();
+  await page.getByRole('button', { name: 'Undo change' }).click();
   await expect(fit.getByRole('status')).toHaveText('It fits.');
   await page.getByRole('textbox', { name: 'Called' }).fill('Evening buzzer');
   await page.getByRole('button', { name: 'Keep it' }).click();

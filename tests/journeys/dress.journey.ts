@@ -174,7 +174,7 @@ test('practice poses a pour, takes an answer, and shows what came of it', async 
   const practice = page.getByRole('region', { name: 'Practice' });
   await expect(practice.getByRole('img', { name: /^A casting:/ })).toHaveCount(3);
   await practice.getByRole('button', { name: 'Read pot and block' }).click();
-  await expect(practice.getByText(/this head wants/)).toBeVisible();
+  await expect(practice.getByText(/this head needs/)).toBeVisible();
   const changes = practice.getByRole('group', { name: 'What to change' }).getByRole('button');
   for (const change of await changes.all()) {
     if (await practice.getByRole('button', { name: 'Next pour', exact: true }).isVisible()) break;

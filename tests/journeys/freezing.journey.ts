@@ -44,8 +44,8 @@ test('a demo cavity is frozen, its gate moved, seen to be mended, and kept', asy
 
   // What is left is mended by one of the three.
   const mend = page.getByRole('region', { name: 'What to change' });
-  await mend.getByRole('button', { name: 'Find what mends it' }).click();
-  const first = mend.getByRole('list', { name: 'Changes that mend it' }).getByRole('listitem').first();
+  await mend.getByRole('button', { name: 'Find a fix' }).click();
+  const first = mend.getByRole('list', { name: 'Changes that fix it' }).getByRole('listitem').first();
   await expect(first).toContainText(/Drill the gate to|Gate /);
   const before = await flaws(page).textContent();
   await first.getByRole('button', { name: 'Try it' }).click();

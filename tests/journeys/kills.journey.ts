@@ -45,7 +45,7 @@ const WORKS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await open(page, 'shelf');
     await page
       .getByRole('radiogroup', { name: 'What to do' })
-      .getByText('A list in', { exact: true })
+      .getByText('Import a list', { exact: true })
       .click();
     await page
       .getByLabel('List to bring in')

@@ -24,7 +24,7 @@ test('the search for a plan shows how far it is, and can be called off', async (
   await openStation(page, 'pour');
   await expect(page.getByText(/Best so far .* none can be under/)).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByText('The search was called off. Nothing was changed.')).toBeVisible();
+  await expect(page.getByText('The search was canceled. Nothing was changed.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Begin the run' })).toHaveCount(0);
 });
 

@@ -19,7 +19,7 @@ async function takeOf(page: Page, what: 'Five parts' | 'A sinker' | 'Sixty beads
 
 async function measureBars(page: Page): Promise<void> {
   const print = page.getByRole('region', { name: 'The mat on paper' });
-  await print.getByRole('textbox', { name: 'Bar along the foot' }).fill('150 mm');
+  await print.getByRole('textbox', { name: 'Bar along the bottom' }).fill('150 mm');
   await print.getByRole('textbox', { name: 'Bar along the side' }).fill('200 mm');
   await print.getByRole('textbox', { name: 'Bar along the side' }).press('Tab');
   await expect(page.getByText('every size may be off by 4 %')).toHaveCount(0);
@@ -52,8 +52,8 @@ test('a new maker prints the mat, measures its bars, and puts a blade down by it
 
   // What no print can be is refused, in words.
   const print = page.getByRole('region', { name: 'The mat on paper' });
-  await print.getByRole('textbox', { name: 'Bar along the foot' }).fill('3 in');
-  await print.getByRole('textbox', { name: 'Bar along the foot' }).press('Tab');
+  await print.getByRole('textbox', { name: 'Bar along the bottom' }).fill('3 in');
+  await print.getByRole('textbox', { name: 'Bar along the bottom' }).press('Tab');
   await expect(print.getByRole('alert')).toContainText('measure from stroke to stroke');
   await measureBars(page);
 

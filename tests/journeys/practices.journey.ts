@@ -254,7 +254,7 @@ test('C. thread, fur and two brothers: fur no longer than its hide, tied on head
   await maker.press(page.getByTitle(/^Claw trailer/).first());
   await maker.type('Called', 'Large brother');
   await maker.button('Keep as another');
-  await maker.button('Beside another');
+  await maker.button('Compare');
   await maker.button(/^Small brother/);
   const beside = page.getByRole('main');
   await expect(beside).toContainText('Small brother 1');

@@ -96,7 +96,7 @@ test('a two-hook cable set: wrong crimp and wrong tube are refused by name; twen
   const cut = page.getByLabel('Cut to', { exact: true });
   await cut.fill('40');
   await expect(stops(page)).toContainText('onto the bend');
-  await page.getByRole('button', { name: 'One change back' }).click();
+  await page.getByRole('button', { name: 'Undo change' }).click();
   await expect(page.getByText('Everything fits.')).toBeVisible();
 
   await keepAs(page, 'Harbor set');

@@ -103,7 +103,7 @@ test('a list of 20,000 rows comes in, mapped by hand, with its 300 bad rows name
   const csv = `what it is;there;€;packed in;where\n${rows.join('\n')}\nJig hook 2/0;50;6,00;25;Tray\n`;
   await openStation(page, 'shelf');
   const before = await readBench(page);
-  await turn(page, 'A list in');
+  await turn(page, 'Import a list');
   await page
     .getByLabel('List to bring in')
     .setInputFiles({ name: 'crimps.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
@@ -127,7 +127,7 @@ test('a list of 20,000 rows comes in, mapped by hand, with its 300 bad rows name
   expect(await countRecords(page, 'bins')).toBe(before.contents.bins.length);
   const [mend] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save the rest to mend' }).click(),
+    page.getByRole('button', { name: 'Save the rest to fix' }).click(),
   ]);
   expect(
     readFileSync(await mend.path(), 'utf8')

@@ -59,7 +59,7 @@ test('a recipe made by dragging shows at rest and on a stop; ten of it take exac
   await expect(page.getByText('night eel would be tied as number 2.')).toBeAttached();
   await page.keyboard.press('Space');
   await expect(layers.getByRole('listitem').first()).toContainText('straw');
-  await page.getByRole('button', { name: 'One change back' }).click();
+  await page.getByRole('button', { name: 'Undo change' }).click();
   await expect(layers.getByRole('listitem').first()).toContainText('night eel');
 
   // Kept on this screen through a reload, then for good.
@@ -173,7 +173,7 @@ test('the card is stepped through by keyboard alone, counts every wrap, and dres
 
 /** Begins the run in the open dialog; gives the bench as it was before. */
 async function readBenchBehind(page: Page) {
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   const before = await readBench(page);
   await page.getByRole('button', { name: 'Tie 6 Reed perch 3' }).click();
   await setNumber(page, 'How many', 1);
@@ -305,20 +305,20 @@ test('the board finds by word and color, sets two side by side, and knows what t
   await skirts.first().getByRole('button').click();
   const detail = page.getByRole('region', { name: 'Reed perch 3' });
   await expect(detail).toContainText('8 fish in 5.5 h');
-  await detail.getByRole('button', { name: 'Note what the water said' }).click();
+  await detail.getByRole('button', { name: 'Add a note from the water' }).click();
   await setNumber(page, 'Hours fished', 2);
   await page.getByRole('textbox', { name: 'Fish', exact: true }).fill('4');
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(detail).toContainText('12 fish in 7.5 h');
 
-  await detail.getByRole('button', { name: 'Beside version 2' }).click();
+  await detail.getByRole('button', { name: 'Compare with version 2' }).click();
   const both = page.getByRole('region', { name: 'Side by side' });
   await expect(both.getByRole('article')).toHaveCount(2);
   await expect(both.getByRole('row', { name: 'Tabs 2 ¼ 2' })).toBeVisible();
   await expect(both.getByRole('img', { name: 'Reed perch 2 on a stop' })).toBeVisible();
   await both.getByRole('button', { name: 'Close' }).click();
   await expect(detail).toBeVisible();
-  await detail.getByRole('button', { name: 'Beside another' }).click();
+  await detail.getByRole('button', { name: 'Compare' }).click();
   await page.getByRole('searchbox', { name: 'Search skirts' }).fill('');
   await page.getByRole('button', { name: /^Night eel 1/ }).click();
   await expect(both.getByRole('article', { name: 'Night eel 1' })).toBeVisible();

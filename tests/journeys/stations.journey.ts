@@ -68,7 +68,7 @@ test('a ticket with mistakes says what is wrong beside each field, writes nothin
   await expect(page.getByRole('heading', { name: 'New ticket', level: 1 })).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Ticket' })).toHaveValue('Half typed');
   await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('10.63 g');
-  await page.getByRole('button', { name: 'Leave' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('heading', { name: 'Tickets', level: 1 })).toBeVisible();
 });
 
@@ -238,7 +238,7 @@ test('a maker who thinks in ounces reads ounces everywhere', async ({ page }) =>
   await page.getByRole('textbox', { name: 'Weight', exact: true }).fill('0.375');
   await page.getByRole('textbox', { name: 'Weight', exact: true }).blur();
   await expect(page.getByRole('textbox', { name: 'Weight', exact: true })).toHaveValue('3/8 oz');
-  await page.getByRole('button', { name: 'Leave' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await page.keyboard.press('0');
   await expect(page.getByRole('button', { name: /^Lot 14, hard lead 26\.0 lb/ })).toBeVisible();
 });

@@ -107,8 +107,8 @@ test('scrap is weighed in air and in water, and no more is said than density can
   await fill(page, 'The scale reads to', '0.01 g');
   await expect(finding).toContainText('One fits:');
   await expect(finding.getByRole('listitem')).toHaveText([/^Soft lead/]);
-  await choose(page, 'Set it down as', /Soft lead/);
-  await page.getByRole('dialog').getByRole('button', { name: 'Set it down' }).click();
+  await choose(page, 'Save as', /Soft lead/);
+  await page.getByRole('dialog').getByRole('button', { name: 'Save result' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   const file = await readBench(page);
   const lot = file.contents.bins.find(({ id }) => id === 'lot-21');
@@ -167,7 +167,7 @@ test('a band out of reach gives the nearest and why; an overfull pot is stopped'
   await fill(page, 'How much', '500 g');
   await expect(dialog).toContainText('Not to be reached: the nearest misses by 5 %');
   await expect(dialog).toContainText('the most is 15 % in Lot 17, type metal');
-  await dialog.getByRole('button', { name: 'Leave' }).click();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await page.getByRole('button', { name: 'Put Lot 9, soft lead into the pot' }).click();
   const amount = page.getByRole('textbox', { name: 'Lot 9', exact: true });
   await amount.fill('6 kg');

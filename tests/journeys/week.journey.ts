@@ -29,7 +29,7 @@ test('the week is drawn, an evening struck out and planned anew, a task pulled t
   // Struck out: nothing is left on that day, and what moved is said in one line.
   const tuesday = week.getByRole('region', { name: 'Tue Nov 24' });
   await expect(tuesday.getByRole('button', { name: /ticket \d/ }).first()).toBeVisible();
-  await tuesday.getByRole('button', { name: 'Strike out' }).click();
+  await tuesday.getByRole('button', { name: 'Skip this day' }).click();
   await expect(tuesday.getByText('not at the bench')).toBeVisible();
   await expect(tuesday.getByRole('button', { name: /ticket \d/ })).toHaveCount(0);
   await expect(page.getByText(/^Planned anew: .*ticket \d+ moves from/)).toBeVisible();
@@ -62,7 +62,7 @@ test('the week is drawn, an evening struck out and planned anew, a task pulled t
   await expect(next.getByRole('button', { name: eggs })).toBeVisible();
 
   await next.getByRole('button', { name: eggs }).click();
-  await slip.getByRole('button', { name: 'Let it go again' }).click();
+  await slip.getByRole('button', { name: 'Unpin' }).click();
   await expect.poll(() => pinsOf(page)).toHaveLength(0);
   await slip.getByRole('button', { name: 'Pin it there' }).click();
   await expect.poll(() => pinsOf(page)).toHaveLength(1);

@@ -103,7 +103,7 @@ test('heat, powder, weights, holds, losses and offers open on how they are recko
 test('what the shelf gives, shares, limits and prices open on how they are reckoned', async ({ page }) => {
   const main = page.getByRole('main');
   await openStation(page, 'pour');
-  await opens(main, /^Pours: proven the shortest/, [/together \d+ pours, \d+ min/, /integer program/]);
+  await opens(main, /^Pours: the shortest possible/, [/together \d+ pours, \d+ min/, /integer program/]);
   await opens(main, /^Pours of Block G: Pours 1 to 10/, [/÷ 1 cavity/, /the slowest/]);
   await opens(page.getByRole('region', { name: 'Lay out' }), /^Jig hook 2\/0: /, [/misfill/]);
 
@@ -181,7 +181,7 @@ test('what dialogs reckon opens on how it is reckoned', async ({ page }) => {
   await page.getByRole('button', { name: 'Ask for a blend' }).click();
   await opens(dialog, /^The blend: /, [/linear program/]);
   await opens(dialog, /^Hardness: /, [/antimony/]);
-  await dialog.getByRole('button', { name: 'Leave' }).click();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await expect(dialog).toHaveCount(0);
   await openStation(page, 'molds');
   await page.getByRole('button', { name: /^Block C/ }).click();

@@ -94,7 +94,7 @@ const cuts: HeavyWork = {
     await page.getByRole('button', { name: 'Make Twelve lengths 1' }).click();
     const begin = page.getByRole('dialog', { name: /^Make 20 × Twelve lengths 1/ });
     await shown(begin.getByText('Proven: no other way opens less.'));
-    await begin.getByRole('button', { name: 'Leave it' }).click();
+    await begin.getByRole('button', { name: 'Cancel' }).click();
     await gone(begin);
   },
 };
@@ -118,7 +118,7 @@ const mix: HeavyWork = {
 
 /** Waits for the proof; a slow machine stops at the page's limit first, and searches on. */
 async function untilProven(page: Page): Promise<void> {
-  const proven = page.getByText('proven the shortest');
+  const proven = page.getByText('the shortest possible');
   const searchOn = page.getByRole('button', { name: 'Search on' });
   await shown(proven.or(searchOn));
   if (await searchOn.isVisible()) await searchOn.click();
@@ -132,7 +132,7 @@ const plan: HeavyWork = {
   prepare: async (page) => {
     // The search that begins by itself is called off and begun anew: the same forty lines, a fresh worker.
     await page.getByRole('button', { name: 'Cancel' }).click();
-    await shown(page.getByText('The search was called off.'));
+    await shown(page.getByText('The search was canceled.'));
   },
   work: async (page) => {
     await page.getByRole('button', { name: 'Plan again' }).click();
@@ -270,7 +270,7 @@ const week: HeavyWork = {
   prepare: (page) => shown(page.getByRole('region', { name: 'Next at the bench' })),
   work: async (page) => {
     const day = page.getByRole('region', { name: 'The week' }).getByRole('region').nth(1);
-    await day.getByRole('button', { name: /^(Strike out|As usual)$/ }).click();
+    await day.getByRole('button', { name: /^(Skip this day|As usual)$/ }).click();
     await shown(page.getByText('Planning anew.'));
     await gone(page.getByText('Planning anew.'));
   },

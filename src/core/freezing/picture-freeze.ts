@@ -45,7 +45,7 @@ export interface FrozenPicture {
   readonly bodyJ: number;
   readonly heatJg: number;
   readonly bricks: number;
-  /** How many times slower the maker's own timed head froze than reckoned; 1 where none was timed. */
+  /** How many times slower the maker's own timed head froze than worked out; 1 where none was timed. */
   readonly slower: number;
 }
 

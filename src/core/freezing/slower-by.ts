@@ -15,7 +15,7 @@ const BRICKS = 16_000;
 const ARCS = 24;
 
 /**
- * How many times slower a timed head froze than reckoned: a ball of its modulus, followed in the same block. What it corrects
+ * How many times slower a timed head froze than worked out: a ball of its modulus, followed in the same block. What it corrects
  * is above all the gap at the wall, which no table knows: smoke, coating, how the halves close.
  *
  * @example slowerBy({ modulusMm: 2.1, seconds: 7 }, setting) // 2.6

@@ -61,6 +61,9 @@ describe('parseQuantity', () => {
     ['90 s', 'duration', 90],
     ['2\'30"', 'duration', 150],
     ['2 min 30', 'duration', 150],
+    ['1:30', 'duration', 90],
+    ['90:00', 'duration', 5400],
+    ['1:05:20', 'duration', 3920],
   ])('reads %s as a %s', (text, quantity, expected) => {
     expect(valueOf(text, quantity)).toBeCloseTo(expected, 9);
   });
@@ -92,6 +95,9 @@ describe('parseQuantity', () => {
     expect(valueOf('3/8', 'mass', 'oz')).toBeCloseTo(10.631071171875, 9);
     expect(valueOf('350', 'temperature', 'F')).toBeCloseTo(176.66666666666666, 9);
     expect(codeOf('10', 'mass', 'mm')).toBe('units.unknown-assumed-unit');
+    expect(valueOf('1:30', 'duration', 'h')).toBe(5400);
+    expect(codeOf('1:75', 'duration', 'min')).toBe('units.left-over');
+    expect(codeOf('1:30', 'mass', 'g')).toBe('units.left-over');
     expect(valueOf('10 g', 'mass', 'oz')).toBe(10);
   });
 

@@ -39,7 +39,8 @@ const VULGAR_FRACTIONS: Record<string, string> = {
  * Celsius, cubic centimeters, seconds or kilograms of strain.
  *
  * Takes fractions, mixed numbers, decimal points and commas, sums of falling units (`2 lb 3 oz`), and for a
- * duration `1 h 30` and `2'30"`. A bare number takes the unit `assume`. There are no thousands separators:
+ * duration `1 h 30`, `2'30"`, and as a clock shows it `1:30` (minutes and seconds; hours and minutes where hours
+ * are assumed) or `1:05:20`. A bare number takes the unit `assume`. There are no thousands separators:
  * `1,250 g` is 1.25 g. Factors: see `quantities.ts`.
  *
  * Problems: `units.*`, each an ill-put text: nothing there, no number, text left over, an unknown unit, no unit,
@@ -55,7 +56,7 @@ export function parseQuantity(text: string, quantity: Quantity, assume?: string)
     return fail('units.unknown-assumed-unit', { unit: assume, quantity }, ['assume']);
   }
   const path = ['text'];
-  const plain = plainText(text);
+  const plain = quantity === 'duration' ? clockWritten(plainText(text), assume) : plainText(text);
   if (plain === '') return fail('units.empty', { quantity }, path);
 
   const isNegative = plain.startsWith('-');
@@ -128,6 +129,14 @@ function plainText(text: string): string {
     .replace(/\s+/g, ' ')
     .trim()
     .toLowerCase();
+}
+
+/** `1:30` written out with its units. */
+function clockWritten(plain: string, assume: string | undefined): string {
+  const [, first, second, third] = /^(\d+):([0-5]\d)(?::([0-5]\d))?$/.exec(plain) ?? [];
+  if (first === undefined) return plain;
+  if (third !== undefined) return `${first} h ${second} min ${third} s`;
+  return assume === 'h' ? `${first} h ${second} min` : `${first} min ${second} s`;
 }
 
 /** `1 h 30` means thirty of the next smaller unit; only durations are spoken so. */

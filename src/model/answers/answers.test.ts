@@ -60,9 +60,7 @@ describe('quick answers', () => {
     expect(said('bead-weight', { g: 20, across: 6, hole: 0 })).toMatch(/^16 beads \| They come to 20\.3 g/);
     expect(said('payback', { outlay: 80, make: 0.5, buy: 1.5 })).toMatch(/^80 pieces/);
     expect(said('hook-set', { lure: 200 })).toMatch(/^80/);
-    expect(said('skirt-fullness', { tabs: 2, strands: 22 })).toMatch(
-      /^44 strands \| As the school of two tabs/,
-    );
+    expect(said('skirt-fullness', { tabs: 2, strands: 22 })).toMatch(/^44 strands \| Usual for two tabs/);
   });
 
   it('says at how many turns a disc flashes, and what a float carries', () => {

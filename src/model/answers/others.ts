@@ -36,9 +36,9 @@ export const sinkTime = quickAnswer({
 });
 
 const SCHOOLS: Record<FullnessSchool, string> = {
-  thin: 'Thin, by the common schools.',
-  two: 'As the school of two tabs has it.',
-  'two-and-a-half': 'As the school of two and a half has it.',
+  thin: 'Thin: most tie two tabs or more.',
+  two: 'Usual for two tabs.',
+  'two-and-a-half': 'Usual for two and a half tabs.',
   'three-up': 'Full: for bulk and slow falls.',
 };
 
@@ -51,7 +51,7 @@ export const skirtFullness = quickAnswer({
     strands: { label: 'Strands a tab', is: 'number', usual: 22, least: 1, most: 400 },
     collar: { label: 'Collar, across', is: 'length', usual: 6, least: 1, most: 40 },
   },
-  source: 'Practice: what the common schools of tying call full.',
+  source: 'Practice: how full most makers tie.',
   answer: (asked, { length }) => {
     const strands = asked.tabs * asked.strands;
     const perMm = strands / (Math.PI * asked.collar);

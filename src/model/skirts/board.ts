@@ -48,7 +48,7 @@ export interface WaterSays {
   readonly rate: CatchRate;
 }
 
-/** What the water said of some versions, put together; null where nobody fished them. */
+/** Notes from the water of some versions, put together; null where nobody fished them. */
 export function waterSays(
   skirtIds: ReadonlySet<string>,
   { waterNotes }: Pick<BenchFacts, 'waterNotes'>,

@@ -40,7 +40,7 @@ export function BeginRun(props: BeginRunProps) {
       width={widthPx}
       title={title}
       okText={okText}
-      cancelText="Leave it"
+      cancelText="Cancel"
       okButtonProps={{ disabled: !canBegin }}
       onCancel={props.onClose}
       onOk={async () => {

@@ -44,10 +44,19 @@ export function ShelfGives({ rows, verb, none }: ShelfGivesProps) {
               <span>
                 <strong>{name}</strong>
                 <small>
-                  <GivesFigure gives={gives} /> from the shelf
-                  {gives.limiting.length > 0
-                    ? `, then ${gives.limiting.slice(0, 2).join(' and ')} runs out`
-                    : ''}
+                  {gives.count === 0 && gives.limiting.length > 0 ? (
+                    <>
+                      Can’t {verb.toLowerCase()} one: short of{' '}
+                      <GivesFigure gives={gives}>{gives.limiting.slice(0, 2).join(' and ')}</GivesFigure>
+                    </>
+                  ) : (
+                    <>
+                      <GivesFigure gives={gives} /> from the shelf
+                      {gives.limiting.length > 0
+                        ? `; ${gives.limiting.slice(0, 2).join(' and ')} ${gives.limiting.length === 1 ? 'runs' : 'run'} out first`
+                        : ''}
+                    </>
+                  )}
                 </small>
                 {lies ? <small>{lies}</small> : null}
               </span>

@@ -266,7 +266,7 @@ describe('lists of runs', () => {
     );
     const items = screen.getAllByRole('listitem');
     expect(items[0]).toHaveTextContent('many7 from the shelf');
-    expect(items[1]).toHaveTextContent('0 from the shelf, then hooks runs out');
+    expect(items[1]).toHaveTextContent('Can’t make one: short of hooks');
     fireEvent.click(screen.getByLabelText('Make few'));
     expect(made).toEqual(['few']);
   });
@@ -366,7 +366,7 @@ describe('a draft to keep', () => {
     fireEvent.submit(screen.getByLabelText('Keep the rig'));
     expect(screen.getByText('kept Eel set, short bites')).toBeInTheDocument();
     expect(screen.getByText('It does not fit yet.')).toBeInTheDocument();
-    fireEvent.click(screen.getByText('Let it go'));
+    fireEvent.click(screen.getByText('Discard'));
     expect(screen.getByText('let go')).toBeInTheDocument();
   });
 

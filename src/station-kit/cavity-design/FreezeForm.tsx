@@ -29,7 +29,7 @@ export function FreezeForm({ modulusMm: first, onClose }: { modulusMm: number | 
       title="A head I timed"
       width={380}
       okText="Keep it"
-      cancelText="Leave"
+      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => inBackground(save())}
     >

@@ -92,7 +92,7 @@ export function PutOnBlock({ design, title, way, cavity, onClose, onSaved }: Put
       title="Put it on a block"
       width={420}
       okText="Put it on"
-      cancelText="Leave"
+      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => inBackground(save())}
     >
@@ -112,12 +112,7 @@ export function PutOnBlock({ design, title, way, cavity, onClose, onSaved }: Put
           />
         </FieldShell>
         {target === NEW ? (
-          <TextField
-            label="Name"
-            problem={name.trim() === '' ? 'Give it a name.' : null}
-            value={name}
-            onChange={setName}
-          />
+          <TextField label="Name" asks="Give it a name." value={name} onChange={setName} />
         ) : null}
         <p className="quiet">Its volume is computed, not weighed: cast three and weigh them in.</p>
       </div>

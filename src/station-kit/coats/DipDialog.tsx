@@ -67,7 +67,7 @@ export function DipDialog({ waiting, onHung, onClose }: DipDialogProps) {
       open
       title={isAirDried ? `Paint and hang: ${coat.name}` : `Dip and hang: ${coat.name}`}
       okText={isAirDried ? 'Painted and hung' : 'Dipped and hung'}
-      cancelText="Leave it"
+      cancelText="Cancel"
       okButtonProps={{ disabled: count === null || problem !== null }}
       onCancel={onClose}
       onOk={() => inBackground(hang())}

@@ -54,7 +54,7 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
       open
       title="Heads from the shelf"
       okText="Lay them by the rack"
-      cancelText="Leave it"
+      cancelText="Cancel"
       okButtonProps={{ disabled: !isReady }}
       onCancel={onClose}
       onOk={() =>

@@ -1,18 +1,26 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import type { Gives } from '@/model/stock/gives';
 import { useBench } from '../BenchProvider';
 import { Figure } from '@/ui/figure/Figure';
 import { useUnits } from '@/ui/units/use-units';
 import { givesWorking } from './gives-working';
 
-/** How many the shelf gives, opened on what ends it. */
-export function GivesFigure({ gives, size }: { readonly gives: Gives; readonly size?: 'large' }) {
+interface GivesFigureProps {
+  readonly gives: Gives;
+  readonly size?: 'large';
+  /** What is said of it; how many it gives where nothing is. */
+  readonly children?: ReactNode;
+}
+
+/** How many the shelf gives, opened on what runs out first. */
+export function GivesFigure({ gives, size, children }: GivesFigureProps) {
   const { view } = useBench();
   const { mass } = useUnits();
   return (
     <Figure size={size} working={givesWorking(gives, view, mass)}>
-      {gives.count}
+      {children ?? gives.count}
     </Figure>
   );
 }

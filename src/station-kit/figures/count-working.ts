@@ -22,14 +22,14 @@ export function pieceWorking(
     steps: [
       `${readText(massG, mass)} ÷ ${count} = ${readText(eachG, mass)}`,
       handfuls.length > 1
-        ? `from one to the next they stray by ${percent(spread.share)}: what is usual, and how the ${handfuls.length} handfuls differ`
-        : `from one to the next they stray by ${percent(spread.share)}, as is usual of such pieces; another handful tells it of these`,
+        ? `from one to the next they vary by ${percent(spread.share)}: what is usual, and how the ${handfuls.length} handfuls differ`
+        : `from one to the next they vary by ${percent(spread.share)}, as is usual of such pieces; another handful tells it of these`,
     ],
     inputs: [
       { name: 'counted by hand', value: String(count), basis: 'given' },
       { name: 'on the scale', value: readText(massG, mass), basis: 'weighed' },
       {
-        name: 'how far they stray',
+        name: 'how much they vary',
         value: percent(spread.share),
         basis: handfuls.length > 1 ? 'computed' : 'guess',
       },
@@ -51,7 +51,7 @@ export function countWorking(
       isAmong
         ? `${byHand} + (${readText(wholeG, mass)} − ${readText(massG, mass)}) ÷ ${readText(eachG, mass)} = ${numberText(pieces, 4)}`
         : `${readText(wholeG, mass)} ÷ ${readText(eachG, mass)} = ${numberText(pieces, 4)}`,
-      `that strays by ${numberText(strays, 2)} of a piece: pieces differ, one’s weight is known from ${byHand}, and a scale reads in steps`,
+      `that is off by ${numberText(strays, 2)} of a piece: pieces differ, one’s weight is known from ${byHand}, and a scale reads in steps`,
       [{ count, chance }, ...others].map((each) => `${each.count}: ${percent(each.chance)}`).join(', '),
     ],
     inputs: [

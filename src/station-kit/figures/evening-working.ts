@@ -22,8 +22,8 @@ export function eveningWorking(
     ...(of('rest').length > 0 ? [`rests: ${minutesText(took(of('rest')))}`] : []),
     `together ${minutesText(totalS)}`,
     spreadS === null
-      ? 'how far an evening strays is not known until a block has its own beat'
-      : 'pours stray each by itself, evenings as a whole, and melts: squared and added; two of that hold 19 evenings in 20',
+      ? 'how much evenings vary is not known until your own runs show your pace'
+      : 'single pours, whole evenings and melts vary: their spreads are squared and added; twice the root holds 95 % of evenings',
   ];
   return {
     title: 'The evening',

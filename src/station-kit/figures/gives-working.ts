@@ -25,7 +25,7 @@ export function givesWorking(
             `${name}: ${inUnit(Math.max(0, free), item)} ÷ ${inUnit(qty, item)} = ${Math.max(0, Math.floor(free / qty + 1e-9))}`,
         ),
       ...(more > 0 ? [`${more} more parts of which there is more`] : []),
-      needs.length === 0 ? 'nobody said yet what it takes' : `the scarcest ends it: ${count}`,
+      needs.length === 0 ? 'what it takes is not set yet' : `the scarcest runs out first: ${count}`,
     ],
     inputs: [
       { name: 'free', value: 'on the shelf, less what is promised', basis: 'counted' },

@@ -11,7 +11,7 @@ export function overMarkWorking(
   finishedG: number,
   markG: number,
   mass: MassUnit,
-  off = offText((finishedG - markG) / markG, `${markText(markG, mass)} marked`),
+  off = offText((finishedG - markG) / markG, `the ${markText(markG, mass)} mark`),
 ): Working {
   return {
     title: 'Off its mark',

@@ -27,7 +27,7 @@ export function matWorking(facts: MatWorkingFacts): Working {
       `read off its outline so laid down: ${told}`,
       ...(size.off > 0
         ? [
-            `${offText}, 19 times in 20: an edge is seen to ${write(error.edgeMm)}, the print to ${numberText(error.printShare * 100, 2)} %`,
+            `${offText}, 95 % sure: an edge is seen to ${write(error.edgeMm)}, the print to ${numberText(error.printShare * 100, 2)} %`,
           ]
         : []),
     ],

@@ -63,7 +63,7 @@ export function beatWorking(
   seconds: number,
 ): Working {
   return {
-    title: 'Left at your beat',
+    title: 'Left at your pace',
     steps: [
       ...blocks.flatMap(({ moldId, ahead }) => {
         const mold = moldById.get(moldId);

@@ -105,7 +105,7 @@ export function staysWorking(
   return {
     title: 'Stays on heads',
     steps: [
-      `${percent(believed)}, as it was believed, × ${massText(reckonedG, mass)} reckoned ÷ ${massText(trulyG, mass)} that left the jar: ${percent(learned)}`,
+      `${percent(believed)}, as believed before, × ${massText(reckonedG, mass)} worked out ÷ ${massText(trulyG, mass)} that left the jar: ${percent(learned)}`,
     ],
     inputs: [
       { name: 'reckoned', value: massText(reckonedG, mass), basis: 'computed' },

@@ -17,7 +17,7 @@ export function holdWorking(
     title: driftMs > 0 ? 'Drifts so' : 'Holds',
     steps: [
       `the line pulls with ${numberText(line.tensionN, 3)} N, bowed off by ${depthText(line.sagM, depth)}`,
-      `by the sums ${massText(reckonedG, mass)}, times ${numberText(factor, 3)} by your notes`,
+      `calculated ${massText(reckonedG, mass)}, times ${numberText(factor, 3)} by your notes`,
     ],
     inputs: [
       { name: 'grip on the bottom', value: numberText(USUAL_GRIP[bottom], 2), basis: 'guess' },

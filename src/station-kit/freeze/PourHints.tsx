@@ -38,7 +38,7 @@ export function PourHints({ mold, metal, beatS }: PourHintsProps) {
         : ''}
       {warmth
         ? warmth.warmFrom === null
-          ? `Started cold, this block does not get to ${temperatureText(wantedC, temperature)} at your beat: preheat it.`
+          ? `Started cold, this block does not get to ${temperatureText(wantedC, temperature)} at your pace: preheat it.`
           : warmth.warmFrom > 1
             ? `Started cold, it is warm (${temperatureText(wantedC, temperature)}) at about pour ${warmth.warmFrom}; preheated, at once.`
             : ''

@@ -62,9 +62,7 @@ export function WhatToChange({ task, taskKey, picture, of, isUncut, onTry }: Wha
         ))}
         <span className="quiet">and pour or warm it otherwise.</span>
       </div>
-      {job.is === 'working' || mends ? null : (
-        <Button onClick={() => search(task, whole)}>Find what mends it</Button>
-      )}
+      {job.is === 'working' || mends ? null : <Button onClick={() => search(task, whole)}>Find a fix</Button>}
       <JobBar job={job} says="Trying changes" />
       <JobFailure job={job} />
       {mends ? <Found mends={mends} gate={task.casting.gate} picture={picture} onTry={onTry} /> : null}
@@ -87,10 +85,10 @@ interface FoundProps {
 function Found({ mends, gate, picture, onTry }: FoundProps) {
   const units = useUnits();
   if (mends.length === 0) {
-    return <p role="status">Nothing of what you can do mends it. Change the shape, or tick more above.</p>;
+    return <p role="status">None of these changes fixes it. Change the shape, or tick more above.</p>;
   }
   return (
-    <ol className={styles.mends} aria-label="Changes that mend it">
+    <ol className={styles.mends} aria-label="Changes that fix it">
       {mends.map(({ changes, told }) => {
         const says = changes.map(({ what }) => changeText(what, gate, picture.bounds, units)).join('. ');
         return (

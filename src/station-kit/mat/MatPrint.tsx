@@ -55,7 +55,7 @@ export function MatPrint() {
         {(['across', 'along'] as const).map((way) => (
           <UnitField
             key={way}
-            label={way === 'across' ? 'Bar along the foot' : 'Bar along the side'}
+            label={way === 'across' ? 'Bar along the bottom' : 'Bar along the side'}
             quantity="length"
             assume={length}
             write={(mm) => finelyText(mm, length)}

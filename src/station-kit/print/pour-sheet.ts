@@ -48,7 +48,7 @@ export function composeSheet(
     subtitle: `${view.bench.name}. Minutes count from lighting the pot.`,
     facts: [
       ['To cast', heads.join('; ')],
-      ['Pours', `${plan.pours}${plan.optimal ? ', proven the shortest' : ''}`],
+      ['Pours', `${plan.pours}${plan.optimal ? ', the shortest possible' : ''}`],
       [
         'Charge',
         `${massText(takes.budget.chargeG, mass)}, ${takes.budget.potFills} ${takes.budget.potFills === 1 ? 'pot fill' : 'pot fills'}`,

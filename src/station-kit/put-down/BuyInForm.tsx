@@ -43,7 +43,7 @@ export function BuyInForm({ buyKey, known }: BuyInFormProps) {
       note: '',
       pricedOn: dayjs(workshop.now()).format('YYYY-MM-DD'),
     });
-    setSaid('Noted. The ways above reckon with it.');
+    setSaid('Noted. The ways above use it now.');
   };
   return (
     <form

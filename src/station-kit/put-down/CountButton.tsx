@@ -51,7 +51,7 @@ function CountDialog({ bin, onClose }: { readonly bin: Bin; readonly onClose: ()
       width={380}
       title={bin.name}
       okText="So many lie there"
-      cancelText="Leave"
+      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => inBackground(save())}
     >

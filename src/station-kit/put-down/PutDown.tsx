@@ -65,7 +65,7 @@ function ThingDialog({ kind, title, onOtherKind, onClose, onAdded }: ThingDialog
       onCancel={onClose}
       footer={[
         <Button key="leave" onClick={onClose}>
-          Leave
+          Cancel
         </Button>,
         <Button key="another" onClick={() => inBackground(put(form.next))}>
           Put down, and another size

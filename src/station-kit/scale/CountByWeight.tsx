@@ -71,7 +71,7 @@ export function CountByWeight({ bin, onCounted, onClose }: CountByWeightProps) {
       width={760}
       title={`Count ${bin.name} by weight`}
       okText={answer ? `Take ${answer.count}` : 'Take it'}
-      cancelText="Leave it"
+      cancelText="Cancel"
       okButtonProps={{ disabled: !answer }}
       onCancel={onClose}
       onOk={() => inBackground(accept())}

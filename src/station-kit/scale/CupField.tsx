@@ -70,7 +70,7 @@ export function CupField({ cupId, onChoose }: CupFieldProps) {
               Keep the cup
             </Button>
             <Button size="small" onClick={() => setNew(false)}>
-              Leave it
+              Cancel
             </Button>
           </div>
         </>

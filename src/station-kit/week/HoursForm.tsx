@@ -120,7 +120,7 @@ export function HoursForm({ week, onSave, onClose }: HoursFormProps) {
             ) : null}
             {draft.pins.length > 0 ? (
               <Button onClick={() => setDraft({ ...draft, pins: [] })}>
-                Let go of {draft.pins.length} {draft.pins.length === 1 ? 'pin' : 'pins'}
+                Remove {draft.pins.length} {draft.pins.length === 1 ? 'pin' : 'pins'}
               </Button>
             ) : null}
             <Button onClick={() => setDraft(USUAL_WEEK)}>As is usual</Button>

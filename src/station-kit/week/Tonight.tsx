@@ -64,7 +64,7 @@ export function Tonight({ answer, sitting, onPick }: TonightProps) {
                     {task.isOwn ? '' : 'about '}
                     {minutesText(task.minutes * 60)}
                   </span>
-                  {short.length > 0 ? `; wants ${short.join(', ')}` : ''}
+                  {short.length > 0 ? `; needs ${short.join(', ')}` : ''}
                 </small>
               </button>
               <Button

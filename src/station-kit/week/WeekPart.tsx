@@ -102,8 +102,8 @@ export function WeekPart({ job, pickedId, onPick, onTicket }: WeekPartProps) {
       ) : null}
       {answer.planned && !answer.planned.keepsHeld ? (
         <p role="alert" className="wrong">
-          What was put on a day by hand finds no room there: the week is planned without it. Let go of a pin,
-          or make that evening longer.
+          What was put on a day by hand finds no room there: the week is planned without it. Remove a pin, or
+          make that evening longer.
         </p>
       ) : null}
       <UnplannedNote answer={answer} />
@@ -137,7 +137,7 @@ export function WeekPart({ job, pickedId, onPick, onTicket }: WeekPartProps) {
               isOff: isOff(day.day) && day.open.length === 0,
               beside: (
                 <Button size="small" type="text" onClick={() => turn(day.day)}>
-                  {isOff(day.day) ? 'As usual' : 'Strike out'}
+                  {isOff(day.day) ? 'As usual' : 'Skip this day'}
                 </Button>
               ),
             }))}
@@ -165,7 +165,7 @@ function Planning({ job, says }: { readonly job: Job<WeekAnswer>; readonly says:
     };
     return (
       <p role="status">
-        Called off. <Button onClick={again}>Plan the week</Button>
+        Canceled. <Button onClick={again}>Plan the week</Button>
       </p>
     );
   }
@@ -187,7 +187,7 @@ function Planning({ job, says }: { readonly job: Job<WeekAnswer>; readonly says:
           job.cancel();
         }}
       >
-        Call it off
+        Cancel
       </Button>
     </div>
   );

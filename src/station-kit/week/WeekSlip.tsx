@@ -131,7 +131,7 @@ function PickedTask({ answer, pickedId }: WeekSlipProps & { readonly answer: Wee
               onChange={(day) => save([...others, { task: task.id, day }])}
             />
             {pin ? (
-              <Button onClick={() => save(others)}>Let it go again</Button>
+              <Button onClick={() => save(others)}>Unpin</Button>
             ) : (
               <Button
                 onClick={() =>

@@ -69,7 +69,7 @@ export function BaitPart({ inHand, onKept }: BaitPartProps) {
         drawing={<TypicalBait kind="spinnerbait" />}
         says="No bait is on the bench. Choose what it is to be; then parts from the shelf go on it, are judged and weighed."
         mend={
-          <Dropdown menu={kinds}>
+          <Dropdown menu={kinds} trigger={['click']} autoFocus>
             <Button type="primary">New bait</Button>
           </Dropdown>
         }
@@ -174,9 +174,9 @@ function BaitInHand({ inHand, draft: kept, onKept, kinds }: BaitBenchProps) {
               </Button>
             ) : null}
             <Button size="small" onClick={inHand.stepBack} disabled={!inHand.canStepBack}>
-              One change back
+              Undo change
             </Button>
-            <Dropdown menu={kinds}>
+            <Dropdown menu={kinds} trigger={['click']} autoFocus>
               <Button size="small">New bait</Button>
             </Dropdown>
           </div>

@@ -96,7 +96,7 @@ export function BoardPart({ chosenId, onChoose, onChange, onBuild, onStrip, onFi
         ),
         beside: (
           <Checkbox
-            aria-label={`Set ${versionText(build)} beside others`}
+            aria-label={`Compare ${versionText(build)} with others`}
             checked={picked.includes(build.id)}
             disabled={!picked.includes(build.id) && picked.length >= MOST_BESIDE}
             onChange={({ target }) =>

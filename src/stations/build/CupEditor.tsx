@@ -76,9 +76,7 @@ export function CupEditor({ draft, onChange, onKept }: CupEditorProps) {
           width={380}
           name={`${draft.name.trim() || 'The color'}, as a bait`}
         />
-        <small>
-          Color by how dyes take light, an estimate: the cup is the judge. Flake of its true size.
-        </small>
+        <small>Color by how dyes take light, an estimate: trust the cup. Flake of its true size.</small>
       </div>
       {draft.colors.map((color, index) => (
         <CupColumn
@@ -256,7 +254,7 @@ function CupColumn({
             </Button>
           ))}
           <Button type="text" disabled={!last} onClick={() => onChange({ added: color.added.slice(0, -1) })}>
-            Take the last back
+            Remove the last
           </Button>
         </div>
         <WentIn name={name} added={color.added} onChange={(added) => onChange({ added })} />

@@ -66,7 +66,7 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
       width={640}
       title="Strip an old bait"
       okText="Put the parts on the shelf"
-      cancelText="Leave it"
+      cancelText="Cancel"
       okButtonProps={{ disabled: back.length === 0 || isShort || isUnread }}
       onCancel={onClose}
       onOk={async () => {
@@ -85,7 +85,7 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
           <ChoiceField
             label="Which bait"
             value={buildId}
-            none="one the bench never knew"
+            none="a bait not on this bench"
             options={newestByFamily(view.builds).map((each) => ({
               value: each.id,
               label: versionText(each),

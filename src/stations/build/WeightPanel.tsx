@@ -56,7 +56,7 @@ export function WeightPanel({ lines, style, reach, run }: WeightPanelProps) {
         {head?.markG ? (
           <span>
             <Figure working={overMarkWorking(finishedG, head.markG, mass)}>
-              {offText((finishedG - head.markG) / head.markG, `${markText(head.markG, mass)} marked`)}
+              {offText((finishedG - head.markG) / head.markG, `the ${markText(head.markG, mass)} mark`)}
             </Figure>
           </span>
         ) : null}
@@ -117,8 +117,8 @@ export function WeightPanel({ lines, style, reach, run }: WeightPanelProps) {
       ) : null}
       {reach.wholeMm > 0 ? (
         <p className={styles.reach}>
-          <Figure working={reachWorking(reach, length)}>{lengthText(reach.wholeMm, length)}</Figure> long,
-          nose to tail
+          <Figure working={reachWorking(reach, length)}>{lengthText(reach.wholeMm, length)}</Figure> overall
+          length
           {reach.bendMm === null ? '' : `; the hook bends ${lengthText(reach.bendMm, length)} from the nose`}
         </p>
       ) : null}

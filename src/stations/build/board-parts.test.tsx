@@ -41,7 +41,7 @@ describe('the board', () => {
 
   it('sets two to six side by side, no fewer and no more', async () => {
     await renderBench(<BoardPart chosenId={null} {...spies()} />);
-    const boxes = screen.getAllByLabelText(/beside others$/);
+    const boxes = screen.getAllByLabelText(/with others$/);
     const beside = () => screen.getByText(/^Side by side/).closest('button')!;
     fireEvent.click(boxes[0]!);
     expect(beside()).toBeDisabled();
@@ -230,7 +230,7 @@ describe('the cup', () => {
         .getAllByRole('listitem')
         .map((item) => item.textContent),
     ).toEqual(['2 drops Redone too many', '1 drop Redone too many']);
-    fireEvent.click(within(cup()).getByText('Take the last back'));
+    fireEvent.click(within(cup()).getByText('Remove the last'));
     fireEvent.click(within(cup()).getByText('Flake'));
     fireEvent.click(within(cup()).getByText('+ 1/4 tsp'));
     expect(went()).toHaveTextContent('1/4 tsp Black flake, 0.4 mm');

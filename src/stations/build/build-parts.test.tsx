@@ -119,8 +119,8 @@ describe('what it weighs', () => {
   it('is told part by part, with the head that gives a wanted weight', async () => {
     await renderBench(<Bench />);
     const panel = screen.getByLabelText('Finished weight');
-    expect(within(panel).getByText(/heavy of 14 g marked/)).toBeInTheDocument();
-    expect(within(panel).getByText(/nose to tail/)).toHaveTextContent('118 mm long, nose to tail');
+    expect(within(panel).getByText(/% over the 14 g mark/)).toBeInTheDocument();
+    expect(within(panel).getByText(/overall length/)).toHaveTextContent('118 mm overall length');
     const field = within(panel).getByLabelText('What head gives a finished');
     fireEvent.change(field, { target: { value: '18 g' } });
     const heads = within(panel).getByLabelText('Heads for it');

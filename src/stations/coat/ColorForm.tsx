@@ -71,7 +71,7 @@ export function ColorForm({ coat, onSaved, onLeave }: ColorFormProps) {
       <ColorVerdicts coat={draft} />
       <div className={styles.foot}>
         {draft.id === null ? (
-          <Button onClick={onLeave}>Leave</Button>
+          <Button onClick={onLeave}>Cancel</Button>
         ) : (
           <Button
             onClick={async () => {

@@ -61,7 +61,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
       ? inBackground(out())
       : modal.confirm({
           title: `Take rack ${rack.no} out early?`,
-          content: `It wants ${clockText(toGoS)} more. What comes out too soon is not cured and chips.`,
+          content: `It needs ${clockText(toGoS)} more. What comes out too soon is not cured and chips.`,
           okText: 'Take it out',
           cancelText: 'Let it cure',
           onOk: out,
@@ -113,7 +113,7 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
         {watch.source === null ? (
           <>
             <p className="quiet">
-              The time is reckoned from the load and the oven. A thermometer in it corrects that.
+              The time is worked out from the load and the oven. A thermometer in it corrects that.
             </p>
             <Button size="small" onClick={() => start('real')}>
               Thermometer on a port

@@ -67,7 +67,7 @@ export function HangingPanel({ rack, oven }: { rack: Rack; oven: Heater }) {
       title: `Take rack ${rack.no} down?`,
       content: 'Its heads wait as before.',
       okText: 'Take it down',
-      cancelText: 'Leave it hung',
+      cancelText: 'Cancel',
       onOk: () => carryOut(workshop.racks.drop(rack.id)),
     });
   return (

@@ -55,7 +55,7 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
       width={620}
       title="Ovens and heat"
       okText={draft.id === null ? 'Add it' : 'Set it'}
-      cancelText="Leave it"
+      cancelText="Cancel"
       okButtonProps={{ disabled: !isReady }}
       onCancel={onClose}
       onOk={() => inBackground(save())}
@@ -91,7 +91,7 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
           value={draft.name}
           most={80}
           onChange={(name) => set({ name })}
-          problem={draft.name.trim() === '' ? 'Give it a name, such as Shed oven.' : null}
+          asks="Give it a name, such as Shed oven."
         />
         <QuantityField
           label={draft.kind === 'oven' ? 'Stands at, for preheating' : 'How hot where heads are held'}

@@ -37,7 +37,7 @@ export function WeighJar({ powder, onClose }: { powder: PowderBin; onClose: () =
       open
       title={`Weigh ${powder.name}`}
       okText="Set the jar by it"
-      cancelText="Leave it"
+      cancelText="Cancel"
       okButtonProps={{ disabled: leftG === null }}
       onCancel={onClose}
       onOk={() => inBackground(save())}
@@ -57,7 +57,7 @@ export function WeighJar({ powder, onClose }: { powder: PowderBin; onClose: () =
             ' Too little was used since the last weighing to tell how much stays on heads.'
           ) : (
             <>
-              {` Since the last weighing racks were reckoned to take ${massText(reckonedG, mass)} and ${massText(trulyG ?? 0, mass)} left the jar: `}
+              {` Since the last weighing racks should have taken ${massText(reckonedG, mass)}, and ${massText(trulyG ?? 0, mass)} left the jar: `}
               <Figure working={staysWorking(believed, reckonedG, trulyG ?? 0, learned, mass)}>
                 {Math.round(learned * 100)} %
               </Figure>{' '}

@@ -108,14 +108,14 @@ describe('heat', () => {
     expect(await within(way()).findByText(/Powder would not stick yet/)).toBeInTheDocument();
     fireEvent.change(used(), { target: { value: '30000' } });
     expect(
-      await within(way()).findByText(/the metal would be soft|longer than reckoned/),
+      await within(way()).findByText(/the metal would be soft|longer than worked out/),
     ).toBeInTheDocument();
     // It is kept for this way, this heat and this head alone.
     expect(within(screen.getAllByRole('article')[1]!).getByLabelText('I am used to, seconds')).toHaveValue(
       '',
     );
     fireEvent.change(used(), { target: { value: '' } });
-    expect(within(way()).queryByText(/reckoned/)).toBeNull();
+    expect(within(way()).queryByText(/worked out/)).toBeNull();
   });
 
   it('a trial says what it makes of the time, and refuses what tells nothing', async () => {

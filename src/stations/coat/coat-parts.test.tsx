@@ -68,7 +68,9 @@ describe('a hanging rack', () => {
 
     fireEvent.click(screen.getByText(/ways? that would not do, and why/));
     const bad = screen.getByRole('radio', { name: /^163 °C, 23 min/ });
-    expect(bad).toHaveTextContent('Powder, night eel would not be cured: its card wants 177 °C for 15 min.');
+    expect(bad).toHaveTextContent(
+      'Powder, night eel would not be cured: its card asks for 177 °C for 15 min.',
+    );
     fireEvent.click(bad);
     await waitFor(() => expect(screen.getByRole('button', { name: /Into the oven/ })).toBeDisabled());
     expect(screen.getByRole('alert')).toHaveTextContent('would not be cured');

@@ -81,7 +81,7 @@ describe('what a color may go on', () => {
     );
     const weak = viewOf({ ...demo, bins });
     expect(refusalsOf(weak.coatById.get('coat-straw')!, 'lot-19', weak, inC)).toEqual([
-      expect.stringMatching(/goes soft from 113.5 C; the powder wants 118 C/),
+      expect.stringMatching(/goes soft from 113.5 C; the powder needs 118 C/),
     ]);
   });
 });

@@ -98,7 +98,7 @@ export function useRackActions({ rack, oven, picks, onPicks, onBegun }: RackActi
     if (from?.waiting && place) {
       const slotsEach = slotsOf(from.waiting.bin, ovenFacts, view);
       if (!isFree(isHanging ? rack.hung : [], ovenFacts, place, slotsEach)) {
-        notice.info('Something hangs there, or it would stick out. Let it go over a free slot.', 4);
+        notice.info('Something hangs there, or it would stick out. Drop it over a free slot.', 4);
         return;
       }
       inBackground(hang(from.waiting, place));

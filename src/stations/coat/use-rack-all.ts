@@ -63,7 +63,7 @@ export function useRackAll(
         );
       }
       const left = planned.refused.map((key) => byKey.get(key)?.bin.name ?? 'a head');
-      return `${loads.length} ${loads.length === 1 ? 'load' : 'loads'}, ${planned.optimal ? 'and nobody can do with fewer' : 'the best found in time'}, light before dark.${
+      return `${loads.length} ${loads.length === 1 ? 'load' : 'loads'}, ${planned.optimal ? 'the fewest possible' : 'the best found in time'}, light before dark.${
         left.length > 0 ? ` Not hung: ${left.join(', ')}; they do not hang free on this rack.` : ''
       }`;
     });

@@ -14,7 +14,7 @@ export function CostSlip() {
   const { sign, ratePerHour, pricePerKWh } = view.bench.money;
   return (
     <>
-      <SlipTitle over="Cost">Reckoned with</SlipTitle>
+      <SlipTitle over="Cost">Rates used</SlipTitle>
       <SlipPart label="Money">
         <SlipRow name="An hour">{moneyText(ratePerHour, sign)}</SlipRow>
         <SlipRow name="A kWh">{moneyText(pricePerKWh, sign)}</SlipRow>

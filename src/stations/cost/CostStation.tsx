@@ -83,7 +83,7 @@ export function CostStation() {
       {isOfPiece && !piece ? (
         <EmptyStation
           of="cost"
-          says="Nothing to reckon yet. Keep a bait at Build, a rig at Rig, a recipe at Skirt, or write a ticket."
+          says="Nothing to price yet. Keep a bait at Build, a rig at Rig, a recipe at Skirt, or write a ticket."
           mend={
             <Button type="primary" onClick={() => router.push('/build')}>
               Make a bait

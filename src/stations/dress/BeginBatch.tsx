@@ -44,7 +44,7 @@ export function BeginBatch({ onClose, onBegun }: BeginBatchProps) {
       open
       title="Heads from the shelf"
       okText="Lay them on the bench"
-      cancelText="Leave it"
+      cancelText="Cancel"
       okButtonProps={{ disabled: !isReady }}
       onCancel={onClose}
       onOk={async () => {

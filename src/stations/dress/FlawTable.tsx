@@ -85,7 +85,7 @@ export function FlawTable({ castings }: { castings: readonly CountedCasting[] })
                 viewBox="0 0 200 16"
                 preserveAspectRatio="none"
                 role="img"
-                aria-label={`${(row.share * 100).toFixed(1)} %, truly between ${(row.lowShare * 100).toFixed(0)} and ${(row.highShare * 100).toFixed(0)} %`}
+                aria-label={`${(row.share * 100).toFixed(1)} %, 95 % sure between ${(row.lowShare * 100).toFixed(0)} and ${(row.highShare * 100).toFixed(0)} %`}
               >
                 <rect x="0" y="5" width={(row.share / widest) * 200} height="6" className={styles.bar} />
                 <path

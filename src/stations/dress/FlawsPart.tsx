@@ -113,7 +113,7 @@ export function FlawsPart({ batch, learned }: FlawsPartProps) {
               value={fate}
               options={[
                 { value: 'scrapped', label: 'go back to the pot' },
-                { value: 'kept', label: 'stay heads' },
+                { value: 'kept', label: 'keep them' },
               ]}
               onChange={setFate}
             />

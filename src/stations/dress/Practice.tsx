@@ -87,7 +87,7 @@ export function Practice({ firstSeed }: { firstSeed: number }) {
       <div className={styles.readings}>
         {isTold ? (
           <p>
-            Pot <b>{temperatureText(state.potC, temperature)}</b>, this head wants{' '}
+            Pot <b>{temperatureText(state.potC, temperature)}</b>, this head needs{' '}
             {temperatureText(aimC, temperature)}; block <b>{temperatureText(state.moldC, temperature)}</b>,
             warm is about {temperatureText(130, temperature)}.
           </p>
@@ -136,7 +136,7 @@ export function Practice({ firstSeed }: { firstSeed: number }) {
           <p>
             Still not right: what is above came of it. Look again, or read pot and block.{' '}
             <Button type="link" size="small" onClick={next}>
-              Leave it, next pour
+              Skip to the next pour
             </Button>
           </p>
         )}

@@ -107,7 +107,7 @@ export function WeighPart({ batch, table }: WeighPartProps) {
         />
         {lastWeighing ? (
           <Button onClick={() => inBackground(workshop.weighings.remove(lastWeighing))}>
-            Strike the last, {massText(lastWeighing.weighedG, mass)}
+            Remove last, {massText(lastWeighing.weighedG, mass)}
           </Button>
         ) : null}
       </div>
@@ -164,7 +164,7 @@ export function WeighPart({ batch, table }: WeighPartProps) {
           </section>
         ) : weighedG.length > 2 && cavity ? (
           <p className={styles.holds} role="status">
-            {nameOf(cavity)} holds: no casting strays more than chance.
+            {nameOf(cavity)} holds: castings vary no more than by chance.
           </p>
         ) : null}
         <SortTrays batch={batch} weighings={all} />

@@ -86,7 +86,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
       onOk={take}
       okText={blend && !blend.feasible ? 'Put the nearest into the pot' : 'Put it into the pot'}
       okButtonProps={{ disabled: !blend }}
-      cancelText="Leave"
+      cancelText="Cancel"
     >
       <div className={stack(10)}>
         <Segmented<Family>

@@ -77,9 +77,9 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
       width={600}
       onCancel={onClose}
       onOk={() => inBackground(save())}
-      okText="Set it down"
+      okText="Save result"
       okButtonProps={{ disabled: !found || !lot }}
-      cancelText="Leave"
+      cancelText="Cancel"
     >
       <div className={stack(10)}>
         <FieldShell id={`${id}lot`} label="Lot">
@@ -150,7 +150,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
       {read && !read.ok ? <p className="stop">{sentence(read.problem)}</p> : null}
       {found ? (
         <ScrapFits found={found}>
-          <FieldShell id={`${id}as`} label="Set it down as">
+          <FieldShell id={`${id}as`} label="Save as">
             <Select
               id={`${id}as`}
               value={choice}

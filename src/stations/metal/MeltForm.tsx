@@ -47,7 +47,7 @@ export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFor
       title="Melt into ingots"
       width={440}
       okText="It is melted and cast"
-      cancelText="Leave"
+      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => inBackground(melt())}
     >
@@ -56,12 +56,7 @@ export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFor
           {massText(charge.totalG, mass)} of {compositionText(charge.mix?.composition ?? null)}. Stir, skim,
           and cast bars in a warm, dry mold.
         </p>
-        <TextField
-          label="Call it"
-          problem={name.trim() === '' ? 'Give the lot a name.' : null}
-          value={name}
-          onChange={setName}
-        />
+        <TextField label="Call it" asks="Give the lot a name." value={name} onChange={setName} />
         <TextField label="Where it lies" value={place} onChange={setPlace} />
         <PercentField label="Skimmed off as dross" value={drossShare} most={0.5} onChange={setDrossShare} />
         <p className="quiet">

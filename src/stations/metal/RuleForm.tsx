@@ -57,10 +57,10 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
         <Space>
           {rule ? (
             <Button danger onClick={() => inBackground(strike())}>
-              Strike it
+              Remove the rule
             </Button>
           ) : null}
-          <Button onClick={onClose}>Leave</Button>
+          <Button onClick={onClose}>Cancel</Button>
           <Button type="primary" onClick={() => inBackground(save())}>
             Save rule
           </Button>

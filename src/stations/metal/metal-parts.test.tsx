@@ -155,10 +155,10 @@ describe('IdentifyForm', () => {
     type('In air', '100');
     type('Hung in water', '100 g');
     expect(screen.getByText(/in water it must weigh less/)).toBeInTheDocument();
-    expect(screen.getByRole('button', { name: 'Set it down' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Save result' })).toBeDisabled();
     type('Hung in water', '90.2 g');
     expect(screen.getByRole('region', { name: 'What fits' })).toHaveTextContent('Nothing on the list fits');
-    expect(screen.getByRole('button', { name: 'Set it down' })).toBeEnabled();
+    expect(screen.getByRole('button', { name: 'Save result' })).toBeEnabled();
   });
 
   it('keeps every digit of a weighing', async () => {

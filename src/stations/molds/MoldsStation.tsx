@@ -170,7 +170,7 @@ export function MoldsStation() {
               {view.molds.length === 0 ? (
                 <EmptyStation
                   of="molds"
-                  says="No block yet. Write down what cavities yours has, and Ruvek says what they truly give."
+                  says="No block yet. Write down what cavities yours has, and Ruvek works out what they really give."
                   mend={
                     <Button type="primary" onClick={() => setForm('new')}>
                       New block

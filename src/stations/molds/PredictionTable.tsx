@@ -19,7 +19,7 @@ export function PredictionTable({ cavity }: { cavity: Cavity }) {
   const hooks = cavity.hookSizes.length === 0 ? [null] : fitting.length > 0 ? fitting : [null];
   return (
     <table className={styles.predictions}>
-      <caption>What it gives, in 19 of 20 castings within the band</caption>
+      <caption>What it gives; 95 % of castings lie within the band</caption>
       <thead>
         <tr>
           <th scope="col">Metal</th>

@@ -83,7 +83,7 @@ export function WeighingList({ cavity }: { cavity: Cavity }) {
                 type="text"
                 size="small"
                 icon={<DeleteOutlined />}
-                aria-label={`Strike the weighing of ${massText(eachG, mass)}`}
+                aria-label={`Remove the weighing of ${massText(eachG, mass)}`}
                 onClick={() => inBackground(workshop.weighings.remove(weighing))}
               />
             </li>

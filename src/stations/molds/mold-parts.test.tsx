@@ -70,7 +70,7 @@ describe('WeighingList', () => {
     const list = screen.getByRole('list', { name: 'Weighings of this cavity' });
     const before = within(list).getAllByRole('listitem').length;
     expect(before).toBeGreaterThan(1);
-    fireEvent.click(within(list).getAllByRole('button', { name: /^Strike/ })[0]!);
+    fireEvent.click(within(list).getAllByRole('button', { name: /^Remove the weighing/ })[0]!);
     await waitFor(async () =>
       expect((await workshop.weighings.all()).filter(({ cavityId }) => cavityId === cavity.id)).toHaveLength(
         before - 1,

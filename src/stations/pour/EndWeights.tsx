@@ -84,7 +84,7 @@ export function EndWeights({ weighed, onChange, onSkimmed }: EndWeightsProps) {
     <>
       <fieldset className={styles.endWeights}>
         <legend>On the scale at the end</legend>
-        {field('Left in the pot', 'potEndG', 'empty: reckoned, and no gap is seen')}
+        {field('Left in the pot', 'potEndG', 'leave it empty to have it worked out')}
         {field('Good heads, hooks and all', 'goodWithHooksG')}
         {field('Misfills and warm-ups', 'rejectedG')}
         {field('Sprues', 'sprueG')}

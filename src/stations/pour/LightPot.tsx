@@ -36,7 +36,7 @@ export function LightPot({ chargedG }: { readonly chargedG: number }) {
         inputs: [
           { name: 'full, as set for the pot', value: minutesText(60 * usual), basis: 'given' },
           {
-            name: 'full, as reckoned',
+            name: 'full, as worked out',
             value: `${minutesText(60 * heat.fullMinutes)}, ${numberText(Math.round(100 * heat.potShare), 2)} % of it the pot’s own`,
             basis,
           },

@@ -157,7 +157,7 @@ export function PlanView() {
       ) : null}
       {planned.state === 'called-off' ? (
         <div className={row(0, search.search)}>
-          <p>The search was called off. Nothing was changed.</p>
+          <p>The search was canceled. Nothing was changed.</p>
           <Button onClick={planned.again}>Plan again</Button>
         </div>
       ) : null}
@@ -208,9 +208,9 @@ export function PlanView() {
 }
 
 function proofText({ optimal, totalSeconds, boundSeconds }: PourPlan): string {
-  if (optimal) return 'proven the shortest';
+  if (optimal) return 'the shortest possible';
   const gap = totalSeconds > 0 ? (1 - boundSeconds / totalSeconds) * 100 : 0;
-  return `proven within ${Math.max(0.1, gap).toFixed(1)} % of the shortest`;
+  return `at most ${Math.max(0.1, gap).toFixed(1)} % longer than the shortest`;
 }
 
 /** Each mold's beat from the maker's own pours. */

@@ -55,7 +55,7 @@ export function PotForm({ onClose }: { onClose: () => void }) {
       title="The pot"
       width={380}
       okText="Save"
-      cancelText="Leave"
+      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => inBackground(save())}
       okButtonProps={{ disabled: !next.success }}

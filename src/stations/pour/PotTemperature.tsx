@@ -64,7 +64,7 @@ export function PotTemperature({ metalId, molds, massG, now }: PotTemperaturePro
   if (source === null) {
     return (
       <section className={row(0, styles.off)} aria-label="Pot temperature">
-        <span className="quiet">Nothing reads the pot.</span>
+        <span className="quiet">No thermometer connected.</span>
         <Button size="small" onClick={() => start('real')}>
           Thermocouple on a port
         </Button>

@@ -74,7 +74,7 @@ export function Replan({ run, count, onClose }: ReplanProps) {
       open
       title={`Plan run ${run.no} anew`}
       okText="Go on by this plan"
-      cancelText="Leave it as it is"
+      cancelText="Cancel"
       okButtonProps={{ disabled: next === null || next.blocks.length === 0 }}
       onCancel={onClose}
       onOk={() => inBackground(take())}

@@ -207,7 +207,7 @@ function TimeLeft({ count }: { count: RunCount }) {
   return (
     <p className={styles.beat}>
       <Figure working={beatWorking(count.blocks, view, seconds)}>{minutesText(seconds)}</Figure> left at your
-      beat
+      pace
     </p>
   );
 }
@@ -229,7 +229,7 @@ function BeatChoice() {
   const { beat } = usePreferences();
   return (
     <Segmented<'hand' | 'tally'>
-      aria-label="How the beat is kept"
+      aria-label="How the pace is kept"
       value={beat}
       options={[
         { value: 'hand', label: 'Every step' },

@@ -58,8 +58,8 @@ export function SessionStrip({ evening, chosen, onChoose }: SessionStripProps) {
             <Figure working={working}>{minutesText(totalS)}</Figure>
             {spreadS === null ? '' : ` ± ${minutesText(2 * spreadS)}`}
             {spreadS === null
-              ? '; at the times set for the blocks, until your own runs say'
-              : '; your own beat, 19 evenings in 20'}
+              ? '; at the times set for the blocks until your own runs show your pace'
+              : ', at your pace, 95 % sure'}
             .
           </>
         )}

@@ -193,7 +193,7 @@ export function AddPart({ draft, behind, onChange, onChoose }: AddPartProps) {
         />
       </FieldShell>
       <Button disabled={addId === null} onClick={() => inBackground(add(false))}>
-        {behind ? 'Below this' : 'At its foot'}
+        {behind ? 'Add below this' : 'Add at the bottom'}
       </Button>
       {behind ? (
         <Button

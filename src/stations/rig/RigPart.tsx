@@ -63,7 +63,7 @@ export function RigPart({ inHand, ...then }: RigPartProps) {
                 Lay out: {wished.name}
               </Button>
             ) : null}
-            <Dropdown menu={kinds}>
+            <Dropdown menu={kinds} trigger={['click']} autoFocus>
               <Button type={wished ? undefined : 'primary'}>New rig</Button>
             </Dropdown>
           </>
@@ -125,9 +125,9 @@ function RigInHand({ inHand, draft: kept, onKept, onSaid, kinds }: RigOnBenchPro
           />
           <span className={wrap(8)}>
             <Button size="small" onClick={inHand.stepBack} disabled={!inHand.canStepBack}>
-              One change back
+              Undo change
             </Button>
-            <Dropdown menu={kinds}>
+            <Dropdown menu={kinds} trigger={['click']} autoFocus>
               <Button size="small">New rig</Button>
             </Dropdown>
           </span>

@@ -81,7 +81,7 @@ export function SumsPanel({ draft, rig, strength }: SumsPanelProps) {
           <dt>shelf gives</dt>
           <dd>
             <GivesFigure gives={gives} size="large" />
-            {gives.limiting[0] ? <small>then {gives.limiting[0]} runs out</small> : null}
+            {gives.limiting[0] ? <small>{gives.limiting[0]} runs out first</small> : null}
           </dd>
         </div>
       </dl>

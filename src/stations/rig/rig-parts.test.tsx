@@ -91,7 +91,7 @@ describe('the rig in hand', () => {
     await waitFor(async () =>
       expect((await workshop.rigs.all()).map(({ name }) => name)).toContain('Zander single, stout'),
     );
-    fireEvent.click(screen.getByText('Let it go'));
+    fireEvent.click(screen.getByText('Discard'));
     expect(screen.getByText('let go')).toBeInTheDocument();
   });
 

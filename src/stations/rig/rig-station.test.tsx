@@ -68,7 +68,7 @@ describe('the rig station', () => {
     const list = screen.getByLabelText('From the top down');
     expect(within(list).getByText(/110 mm, crimped loop/)).toBeInTheDocument();
     expect(screen.getByText('Make 20').closest('button')).toBeDisabled();
-    fireEvent.click(screen.getByText('One change back'));
+    fireEvent.click(screen.getByText('Undo change'));
     expect(
       within(screen.getByLabelText('From the top down')).getByText(/83 mm, crimped loop/),
     ).toBeInTheDocument();
@@ -80,7 +80,7 @@ describe('the rig station', () => {
     fireEvent.click(within(screen.getByLabelText('From the top down')).getByText('Barrel swivel #10'));
     fireEvent.keyDown(window, { key: 'Delete' });
     expect(within(screen.getByLabelText('From the top down')).queryByText('Barrel swivel #10')).toBeNull();
-    fireEvent.click(screen.getByText('Let it go'));
+    fireEvent.click(screen.getByText('Discard'));
     expect(await screen.findByText('Everything fits.')).toBeInTheDocument();
   });
 

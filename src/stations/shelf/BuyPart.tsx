@@ -99,7 +99,7 @@ export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => v
           Find the cheapest packs
         </Button>
         <p className="quiet">
-          {needs.length} bins want something
+          {needs.length} {needs.length === 1 ? 'bin' : 'bins'} to fill
           {question.unsold.length > 0 ? `; of ${question.unsold.length} nobody noted a pack` : ''}.
         </p>
       </div>

@@ -97,7 +97,7 @@ export function ListPart() {
               >
                 Read {list.rows.length} rows
               </Button>
-              <Button onClick={leave}>Leave it</Button>
+              <Button onClick={leave}>Cancel</Button>
               {columns.name === null || columns.amount === null ? (
                 <p role="status">Say at least which column is the name and which the amount.</p>
               ) : null}
@@ -141,8 +141,8 @@ export function ListPart() {
             >
               Accept {countText(reading.good.length, 'row')}
             </Button>
-            {bad.length > 0 ? <Button onClick={saveBad}>Save the rest to mend</Button> : null}
-            <Button onClick={leave}>Leave it</Button>
+            {bad.length > 0 ? <Button onClick={saveBad}>Save the rest to fix</Button> : null}
+            <Button onClick={leave}>Cancel</Button>
           </div>
           {odd.length > 0 ? <OddRows odd={odd} isMeant={isMeant} onMeant={setMeant} /> : null}
           {bad.length > 0 ? <BadRows bad={bad} /> : null}

@@ -41,7 +41,7 @@ const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
   { value: 'orders', label: 'On order' },
   { value: 'count', label: 'Count day' },
   { value: 'use', label: 'Use' },
-  { value: 'list', label: 'A list in' },
+  { value: 'list', label: 'Import a list' },
 ];
 const PART_NAMES = PARTS.map(({ value }) => value);
 const HEADINGS: Readonly<Record<Exclude<Part, 'bins'>, readonly [title: string, sub: string]>> = {
@@ -51,7 +51,7 @@ const HEADINGS: Readonly<Record<Exclude<Part, 'bins'>, readonly [title: string, 
   orders: ['On order', 'what is on its way'],
   count: ['Count day', 'drawer by drawer'],
   use: ['Use', 'a month, and until when it lasts'],
-  list: ['A list in', 'any seller’s or your own'],
+  list: ['Import a list', 'any seller’s or your own'],
 };
 
 const FILTERS: { value: ShelfFilter; label: string }[] = [
@@ -152,7 +152,7 @@ export function ShelfStation() {
                   Put something down
                 </Button>
               }
-              other={<Button onClick={() => setPart('list')}>Take a list in</Button>}
+              other={<Button onClick={() => setPart('list')}>Import a list</Button>}
             />
           ) : (
             <Nothing

@@ -102,7 +102,7 @@ describe('buying', () => {
     fireEvent.click(within(order).getByRole('button', { name: 'Receive' }));
     await waitFor(async () => expect(await level()).toBe(before + first!.packQty));
     fireEvent.click(screen.getByRole('button', { name: 'Give up on the rest' }));
-    fireEvent.click(await screen.findByRole('button', { name: 'OK' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Give up' }));
     expect(await screen.findByText(/Nothing is on its way/)).toBeInTheDocument();
     expect(screen.getByText(/given up/)).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: 'What to buy' }));

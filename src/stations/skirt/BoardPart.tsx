@@ -103,7 +103,7 @@ export function BoardPart(props: BoardPartProps) {
           ) : null}
           {isPicking ? (
             <p role="status" className={styles.picking}>
-              Press the skirt to set beside it.{' '}
+              Press the skirt to compare it with.{' '}
               <Button size="small" onClick={() => setPicking(false)}>
                 None
               </Button>
@@ -165,7 +165,9 @@ function TileWords({ skirt }: { readonly skirt: Skirt }) {
   return (
     <>
       <small>{skirt.prey || ' '}</small>
-      <small data-none={count === 0}>{count === 0 ? 'none from the shelf' : `${count} from the shelf`}</small>
+      <small data-none={count === 0}>
+        {count === 0 ? 'not enough on the shelf' : `${count} from the shelf`}
+      </small>
     </>
   );
 }

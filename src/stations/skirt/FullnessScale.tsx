@@ -14,9 +14,9 @@ import styles from './skirt.module.css';
 const MOST_TABS = 4;
 const WIDE = 300;
 const SAYS: Record<FullnessSchool, string> = {
-  thin: 'thin, by the common schools: under two tabs',
-  two: 'as the school of two tabs has it',
-  'two-and-a-half': 'as the school of two and a half has it',
+  thin: 'thin: under two tabs',
+  two: 'usual for two tabs',
+  'two-and-a-half': 'usual for two and a half tabs',
   'three-up': 'full: three tabs and up, for bulk',
 };
 

@@ -73,7 +73,7 @@ export function RecipePart(props: RecipePartProps) {
       hands={
         <>
           <Button size="small" onClick={recipe.stepBack} disabled={!recipe.canStepBack}>
-            One change back
+            Undo change
           </Button>
           <Button size="small" onClick={() => begin(newSkirt(view, workshop.newId()))}>
             New skirt

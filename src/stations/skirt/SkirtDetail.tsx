@@ -112,8 +112,10 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
           Tie some
         </Button>
         <Button onClick={onChange}>Change it</Button>
-        <Button onClick={() => onBeside(null)}>Beside another</Button>
-        {before ? <Button onClick={() => onBeside(before.id)}>Beside version {before.version}</Button> : null}
+        <Button onClick={() => onBeside(null)}>Compare</Button>
+        {before ? (
+          <Button onClick={() => onBeside(before.id)}>Compare with version {before.version}</Button>
+        ) : null}
         <Button onClick={() => saveFile(`${fileName}.json`, exportSkirt(skirt, view), 'application/json')}>
           Save as a file
         </Button>
@@ -131,8 +133,8 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
         </Button>
         <Button onClick={() => inBackground(workshop.skirts.putAway(skirt.family, true))}>Put away</Button>
       </div>
-      <section aria-label="What the water said" className={styles.water}>
-        <h3>What the water said</h3>
+      <section aria-label="Notes from the water" className={styles.water}>
+        <h3>Notes from the water</h3>
         {says ? (
           <p>
             {says.counted === null ? null : (
@@ -164,7 +166,7 @@ export function SkirtDetail({ skirt, onVersion, onChange, onTie, onBeside }: Ski
           <WaterForm skirtId={skirt.id} onDone={() => setNoting(false)} />
         ) : (
           <Button size="small" onClick={() => setNoting(true)}>
-            Note what the water said
+            Add a note from the water
           </Button>
         )}
       </section>

@@ -102,7 +102,7 @@ export function SkirtStation() {
                   setPart('board');
                 }}
               >
-                Beside another
+                Compare
               </Button>
             ) : null}
             {begun ? (

@@ -54,7 +54,7 @@ export const TakesPanel = memo(function TakesPanel({ draft, count, onCount, onSw
       </ul>
       <p className="quiet">
         The shelf gives <GivesFigure gives={gives} /> of these now
-        {gives.count < 500 ? `; ${gives.limiting.join(', ')} ends it` : ''}.
+        {gives.count < 500 ? `; ${gives.limiting.join(', ')} runs out first` : ''}.
       </p>
       <dl className={stack(2, styles.each)}>
         <div>

@@ -11,7 +11,7 @@ import { useBench } from '@/station-kit/BenchProvider';
 import styles from './board.module.css';
 import { inBackground } from '@/station-kit/in-background';
 
-/** What the water said, in a few words and figures. */
+/** Notes from the water, in a few words and figures. */
 export function WaterForm({ skirtId, onDone }: { readonly skirtId: string; readonly onDone: () => void }) {
   const { workshop } = useBench();
   const [hours, setHours] = useState<number | null>(null);
@@ -43,7 +43,7 @@ export function WaterForm({ skirtId, onDone }: { readonly skirtId: string; reado
           Note it
         </Button>
         <Button size="small" onClick={onDone}>
-          Leave
+          Cancel
         </Button>
       </span>
     </form>

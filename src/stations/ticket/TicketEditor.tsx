@@ -136,10 +136,10 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
         <span className={styles.grow} />
         {told(problems.count) ? (
           <span role="status" className={styles.problemCount}>
-            {problems.count} {problems.count === 1 ? 'field wants' : 'fields want'} mending
+            Fix {problems.count} {problems.count === 1 ? 'field' : 'fields'}
           </span>
         ) : null}
-        <Button onClick={onLeave}>Leave</Button>
+        <Button onClick={onLeave}>Cancel</Button>
         <Button type="primary" htmlType="submit">
           Write ticket
         </Button>

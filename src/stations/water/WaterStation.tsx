@@ -22,7 +22,7 @@ const PARTS: readonly { readonly value: Part; readonly label: string }[] = [
 const PART_NAMES = PARTS.map(({ value }) => value);
 
 const HEADINGS: Readonly<Record<Part, readonly [title: string, sub: string]>> = {
-  note: ['Water', 'what the water said, in seconds'],
+  note: ['Water', 'what you saw, noted in seconds'],
   answers: ['What works', 'with how sure that is'],
   weight: ['Which weight', 'holds, or drifts as wanted'],
   replace: ['Replace', 'what was lost, and what works'],

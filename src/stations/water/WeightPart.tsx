@@ -147,7 +147,7 @@ export function WeightPart() {
           <span className="quiet">
             {notes > 0
               ? `Set right by ${notes} notes of how weights felt${place ? ` at ${place}` : ''}.`
-              : 'By the sums alone: note how weights feel, and this learns your water.'}
+              : 'Calculated only: note how weights feel, and this learns your water.'}
           </span>
         </p>
       </div>

@@ -45,8 +45,8 @@ function habitText(ownS: number, { stickS, softenS, heatS }: HeatPlan): string {
     return 'By this sum the metal would be soft: try it on one head first.';
   const off = Math.round((ownS / heatS - 1) * 100);
   return off === 0
-    ? 'As reckoned.'
-    : `${Math.abs(off)} % ${off > 0 ? 'longer' : 'shorter'} than reckoned, and within what works.`;
+    ? 'As worked out.'
+    : `${Math.abs(off)} % ${off > 0 ? 'longer' : 'shorter'} than worked out, and within what works.`;
 }
 
 const HEATER_WORDS = { flame: 'a flame', gun: 'a heat gun', oven: 'an oven' } as const;

@@ -12,7 +12,7 @@ export function flawShareWorking(
     title: `Flawed, ${what}`,
     steps: [
       `${flawed} of ${cast} castings = ${percent(share)}`,
-      `truly between ${percent(lowShare)} and ${percent(highShare)}, nineteen times in twenty (Wilson)`,
+      `between ${percent(lowShare)} and ${percent(highShare)}, 95 % sure (Wilson)`,
     ],
     inputs: [{ name: 'castings and flaws', value: 'as they were booked and noted', basis: 'counted' }],
   };

@@ -48,7 +48,7 @@ export function DrawerForm({ drawer, onSave, onRemove }: DrawerFormProps) {
         title="Take it out of the cabinet?"
         description="What lies in it lies loose then."
         okText="Take it out"
-        cancelText="Leave it"
+        cancelText="Cancel"
         onConfirm={onRemove}
       >
         <Button>Take it out</Button>

@@ -51,7 +51,7 @@ export const CHECKS: readonly Check[] = [
   },
   {
     id: 'other-cavity',
-    ask: 'Do three castings of another cavity stray by the same share?',
+    ask: 'Are three castings of another cavity off by the same share?',
     yes: byCause(
       { 'other-alloy': 0.96, 'scale-off': 0.93, 'cold-pot': 0.35, 'cold-block': 0.3, 'other-hardware': 0.5 },
       0.06,

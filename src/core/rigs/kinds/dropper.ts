@@ -15,7 +15,7 @@ const isKnotted = ({ picks }: Pick<RigQuestion, 'picks'>) => picks.join === 'loo
 export const dropper: RigKind<'dropper'> = {
   id: 'dropper',
   name: 'Dropper rig',
-  how: 'Hooks to the side of the main run, the sinker at its foot.',
+  how: 'Hooks to the side of the main run, the sinker at the bottom.',
   wants: [COUNT, DROP, APART, FOOT, SINKER, LOAD],
   picks: [
     {

@@ -62,7 +62,7 @@ export function trimStep(facts: TyingFacts): HoldStep {
       }
     : {
         id: 'trim',
-        title: 'Trim stray tips, then shake it open',
+        title: 'Trim uneven tips, then shake it open',
         how: 'Comb it out and cut only what stands away: hair and fur taper by themselves, and a square cut takes their life. Blow: it must open all round.',
         count: null,
         shows,
