@@ -60,9 +60,15 @@ export function ShelfGives({ rows, verb, none }: ShelfGivesProps) {
                 </small>
                 {lies ? <small>{lies}</small> : null}
               </span>
-              <Button aria-label={`${verb} ${name}`} onClick={onMake}>
-                {verb}
-              </Button>
+              {gives.count === 0 ? (
+                <Button aria-label={`${verb} ${name}: what is short`} onClick={onMake}>
+                  What is short
+                </Button>
+              ) : (
+                <Button aria-label={`${verb} ${name}`} onClick={onMake}>
+                  {verb}
+                </Button>
+              )}
             </li>
           ))}
       </ul>

@@ -267,7 +267,7 @@ describe('lists of runs', () => {
     const items = screen.getAllByRole('listitem');
     expect(items[0]).toHaveTextContent('many7 from the shelf');
     expect(items[1]).toHaveTextContent('Can’t make one: short of hooks');
-    fireEvent.click(screen.getByLabelText('Make few'));
+    fireEvent.click(screen.getByLabelText('Make few: what is short'));
     expect(made).toEqual(['few']);
   });
 

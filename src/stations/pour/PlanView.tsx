@@ -31,6 +31,7 @@ import { allPoursWorking } from '@/station-kit/figures/pours-working';
 import { Figure } from '@/ui/figure/Figure';
 import { FreeHeadsNote } from './FreeHeadsNote';
 import { MetalOrder } from '@/ui/pour-drawing/MetalOrder';
+import { NothingToPour } from './NothingToPour';
 import { PlannedBlock } from './PlannedBlock';
 import { PlanSearch } from '@/ui/pour-drawing/PlanSearch';
 import { eveningOf, inOrder, learnBeats, pullFor } from '@/model/schedule/plan-evening';
@@ -40,7 +41,6 @@ import { RunsBook } from './RunsBook';
 import { SessionStrip } from './SessionStrip';
 import { isPressedCold } from '@/core/metals/judge-charge';
 import { useInAddress } from '@/station-kit/use-in-address';
-import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import search from '@/ui/pour-drawing/pour-drawing.module.css';
 import styles from './pour.module.css';
 import { inBackground } from '@/station-kit/in-background';
@@ -167,17 +167,7 @@ export function PlanView() {
           {sentence(planned.problem)}
         </p>
       ) : null}
-      {planned.state === 'idle' ? (
-        <EmptyStation
-          of="pour"
-          says={
-            heads > 0
-              ? 'No block on the bench makes these as they are asked; the slip says what is nearest.'
-              : 'Nothing is left to pour here. Take up another ticket, or write one.'
-          }
-          mend={<Button href="/ticket">To the tickets</Button>}
-        />
-      ) : null}
+      {planned.state === 'idle' ? <NothingToPour isAsked={heads > 0} /> : null}
       {ready && shownRun && session && metal ? (
         <>
           {evening ? <SessionStrip evening={evening} chosen={shownRun.moldId} onChoose={setChosen} /> : null}

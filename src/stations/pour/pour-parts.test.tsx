@@ -1,9 +1,10 @@
 /** @jest-environment ./tests/support/browser-environment.ts */
 import '@testing-library/jest-dom';
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { renderBench } from '../../../tests/support/render-bench';
 import { Pot } from '@/ui/pour-drawing/Pot';
 import { LightPot } from './LightPot';
+import { NothingToPour } from './NothingToPour';
 import { PotForm } from './PotForm';
 
 function type(name: string, text: string): void {
@@ -58,5 +59,17 @@ describe('PotForm', () => {
         drossShare: 0.035,
       }),
     );
+  });
+});
+
+describe('NothingToPour', () => {
+  it('sends on to what was cast and waits to be dressed, and says so where no block makes what is asked', async () => {
+    await renderBench(<NothingToPour isAsked={false} />);
+    expect(screen.getByText(/^Nothing is left to pour here: \d+ heads wait at Dress\.$/)).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: 'Dress them' })).toHaveAttribute('href', '/dress');
+    cleanup();
+    await renderBench(<NothingToPour isAsked />);
+    expect(screen.getByText(/^No block on the bench makes these/)).toBeInTheDocument();
+    expect(screen.queryByRole('link', { name: 'Dress them' })).toBeNull();
   });
 });
