@@ -1,3 +1,4 @@
+import { countText } from '@/text/count-text';
 import { roundMass } from '@/core/units/round-figure';
 import { NEW_BENCH } from '@/records/bench';
 import { type WrittenIn } from '@/text/written-in';
@@ -66,7 +67,7 @@ export function minutesWorking(view: BenchView, plan: PourPlan): Working {
       const mold = view.moldById.get(run.moldId);
       return mold
         ? [
-            `${mold.name}: ${run.pours} pours of ${mold.secondsPerPour} s + ${minutesText(mold.setupSeconds)} to set up`,
+            `${mold.name}: ${countText(run.pours, 'pour')} of ${mold.secondsPerPour} s + ${minutesText(mold.setupSeconds)} to set up`,
           ]
         : [];
     }),

@@ -1,3 +1,4 @@
+import { countText } from './count-text';
 import { lowerFirst } from 'es-toolkit/string';
 import { deedSentence } from './deed-sentence';
 import type { BenchProblem, CardRunSort, FileProblem } from '@/core/problems/bench-problem';
@@ -78,7 +79,7 @@ export function benchSentence(problem: BenchProblem, write: Writer): string {
     case 'bench.order-done':
       return `Order ${problem.no} is closed: all of it came, or it was given up. Write a new one.`;
     case 'bench.more-came':
-      return `${n(problem.came)} packs would have come of ${n(problem.asked)} that were ordered. Receive what is over at the bin itself.`;
+      return `${countText(problem.came, 'pack')} would have come of ${n(problem.asked)} that were ordered. Receive what is over at the bin itself.`;
     case 'bench.two-under-way':
       return `Both benches have a run under way (${problem.table}). End one of them, save that bench again, and join then.`;
     case 'bench.kit-back':

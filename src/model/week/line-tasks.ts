@@ -1,3 +1,4 @@
+import { countText } from '@/text/count-text';
 import { paceSpread } from '@/core/pace/pace-spread';
 import { sum } from '@/core/numeric/sum';
 import { tellingRuns } from '@/core/pace/learn-pace';
@@ -208,7 +209,7 @@ export function rackTasks({ racks, tickets }: BenchView, now: number): RackTask[
       {
         id: `cure:rack:${rack.id}`,
         kind: 'cure',
-        what: `rack ${rack.no}, ${own.length} heads`,
+        what: `rack ${rack.no}, ${countText(own.length, 'head')}`,
         minutes: Math.max(1, left),
         hands: false,
         place: rack.ovenId === null ? null : 'oven',

@@ -1,3 +1,4 @@
+import { countText } from '@/text/count-text';
 import type { PulledShare } from '@/core/rigs/pulled-share';
 import type { UnitChoices } from '@/core/units/unit-choices';
 import { numberText } from '@/text/number-text';
@@ -23,7 +24,9 @@ export function endWorking(
     title: `${end} on ${line}`,
     steps: [
       `${strengthText(breakKgf, strength)} × ${numberText(share, 2)} = ${strengthText(breakKgf * share, strength)}`,
-      ...(own ? [`the mean of ${own.pulls} pulls, and what is typical as if it were two more`] : []),
+      ...(own
+        ? [`the mean of ${countText(own.pulls, 'pull')}, and what is typical as if it were two more`]
+        : []),
     ],
     inputs: [
       { name: line, value: strengthText(breakKgf, strength), basis: 'reference' },

@@ -1,3 +1,4 @@
+import { countText } from '@/text/count-text';
 import type { Evening, Leg } from '@/core/pours/lay-out-evening';
 import { minutesText } from '@/text/words';
 import type { Working } from '@/ui/figure/Figure';
@@ -16,7 +17,10 @@ export function eveningWorking(
     `warming blocks, with the pours that only warm them: ${minutesText(took(of('warm-up')))}`,
     ...molds.map((moldId) => {
       const own = pours.filter((leg) => leg.moldId === moldId);
-      return `${nameOf(moldId)}: ${own.reduce((so, leg) => so + leg.pours, 0)} pours, those for castings that fail too, ${minutesText(took(own))}`;
+      return `${nameOf(moldId)}: ${countText(
+        own.reduce((so, leg) => so + leg.pours, 0),
+        'pour',
+      )}, those for castings that fail too, ${minutesText(took(own))}`;
     }),
     ...(refills > 0 ? [`refills: ${refills}, ${minutesText(took(of('refill')))}`] : []),
     ...(of('rest').length > 0 ? [`rests: ${minutesText(took(of('rest')))}`] : []),

@@ -1,3 +1,4 @@
+import { countText } from '@/text/count-text';
 import type { PullItem } from '@/core/pours/pull-list';
 import type { RunCount } from '@/core/pours/count-run';
 import { numberText } from '@/text/number-text';
@@ -51,7 +52,11 @@ export function allPoursWorking(plan: PourPlan, view: BenchView): Working {
   const { steps, inputs } = minutesWorking(view, plan);
   return {
     title: 'Pours',
-    steps: [...steps, `together ${plan.pours} pours, ${minutesText(plan.totalSeconds)}`, SEARCHED],
+    steps: [
+      ...steps,
+      `together ${countText(plan.pours, 'pour')}, ${minutesText(plan.totalSeconds)}`,
+      SEARCHED,
+    ],
     inputs,
   };
 }

@@ -1,3 +1,4 @@
+import { countText } from '@/text/count-text';
 import type { CureEvening } from '@/core/coats/lay-out-cures';
 import { findCoatWay } from '@/core/coats/ways';
 import { TRAY_CHECKS } from '@/core/coats/tray-checks';
@@ -35,7 +36,7 @@ export function composeCoatSheet(
     title: 'Coat',
     subtitle: `${view.bench.name}. Minutes count from lighting the oven.`,
     facts: [
-      ['To coat', `${heads} heads on ${racks.length} ${racks.length === 1 ? 'rack' : 'racks'}`],
+      ['To coat', `${countText(heads, 'head')} on ${countText(racks.length, 'rack')}`],
       ['Way', `${way.name}: ${way.how}`],
       ['All done', `after ${minutesText(evening.totalS)}`],
     ],

@@ -1,3 +1,4 @@
+import { countText } from '@/text/count-text';
 import { dateText } from '@/text/date-text';
 import { bagsOf } from '@/core/builds/bag-baits';
 import type { BagLabel } from '@/data/exchange/sheet/bag-labels';
@@ -29,7 +30,7 @@ export function labelsOf(
   return bags.map((count, index) => ({
     title: versionText(build),
     lines: [
-      `${count} pieces, ${massText(finishedG, mass)} each`,
+      `${countText(count, 'piece')}, ${massText(finishedG, mass)} each`,
       `Run ${run.no}, bag ${index + 1} of ${bags.length}`,
       dateText(at),
     ],

@@ -1,3 +1,4 @@
+import { countText } from '@/text/count-text';
 import { numberText } from '@/text/number-text';
 import { dateText } from '@/text/date-text';
 import { bagsOf } from '@/core/builds/bag-baits';
@@ -26,7 +27,9 @@ export function walletLabels(
   return bags.map((count, index) => ({
     title: versionText(rig),
     lines: [
-      strength ? `${count} pieces, hold ${strengthText(strength.kgf, unit)}` : `${count} pieces`,
+      strength
+        ? `${countText(count, 'piece')}, hold ${strengthText(strength.kgf, unit)}`
+        : countText(count, 'piece'),
       `Run ${run.no}, wallet ${index + 1} of ${bags.length}`,
       dateText(run.endedAt ?? run.startedAt),
     ],

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { CountField } from '@/ui/unit-field/CountField';
 import { fields, stack } from '@/ui/layout/layout';
 import { Checkbox, Modal, Segmented } from 'antd';
@@ -75,7 +76,10 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
         );
         if (done) {
           onDone(
-            `${back.reduce((so, { qty }) => so + qty, 0)} parts of ${baits === 1 ? 'one bait' : `${baits} baits`} are on the shelf.`,
+            `On the shelf: ${countText(
+              back.reduce((so, { qty }) => so + qty, 0),
+              'part',
+            )} of ${baits === 1 ? 'one bait' : `${baits} baits`}.`,
           );
         }
       }}

@@ -212,7 +212,7 @@ describe('stripping', () => {
     expect(within(parts).queryByText(/Trailer/)).toBeNull();
     fireEvent.click(screen.getByText('Put the parts on the shelf'));
     await waitFor(() =>
-      expect(done).toHaveBeenCalledWith(expect.stringMatching(/^\d+ parts of one bait are on the shelf\.$/)),
+      expect(done).toHaveBeenCalledWith(expect.stringMatching(/^On the shelf: \d+ parts of one bait\.$/)),
     );
     const salvaged = await workshop.shelf.bins();
     expect(salvaged.filter((bin) => bin.kind === 'part' && bin.condition === 'used').length).toBeGreaterThan(
@@ -248,7 +248,7 @@ describe('stripping what the bench never knew', () => {
     expect(screen.queryByLabelText(`${head.name}, condition`)).toBeNull();
     const before = (await workshop.shelf.ledger()).levels.get(head.id) ?? 0;
     fireEvent.click(screen.getByText('Put the parts on the shelf'));
-    await waitFor(() => expect(done).toHaveBeenCalledWith('5 parts of one bait are on the shelf.'));
+    await waitFor(() => expect(done).toHaveBeenCalledWith('On the shelf: 5 parts of one bait.'));
     const bins = await workshop.shelf.bins();
     const { levels } = await workshop.shelf.ledger();
     const worn = bins.find(({ name }) => name === `${hook.name}, worn`)!;

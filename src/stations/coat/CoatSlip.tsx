@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { sum } from '@/core/numeric/sum';
 import { SlipNote, SlipPart, SlipRow, SlipTitle } from '@/ui/frame/Slip';
 import { massText, temperatureText } from '@/text/words';
@@ -34,7 +35,11 @@ export function CoatSlip() {
   return (
     <>
       <SlipTitle over="To coat">
-        {total > 0 ? `${total} heads wait` : hung.length > 0 ? `${hung.length} heads hang` : 'Nothing waits'}
+        {total > 0
+          ? `${countText(total, 'head waits', 'heads wait')}`
+          : hung.length > 0
+            ? `${countText(hung.length, 'head hangs', 'heads hang')}`
+            : 'Nothing waits'}
       </SlipTitle>
       {byCoat.size > 0 ? (
         <SlipPart label="By color">

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { warmerText } from '@/text/quantity-text';
 import { fields, stack } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
@@ -54,7 +55,10 @@ export function CuringPanel({ rack, oven, onOut }: CuringPanelProps) {
     const done = await carryOut(workshop.racks.comeOut(rack.id));
     if (!done) return;
     ovenDevice.standIn()?.openDoor();
-    notice.success(`Rack ${rack.no} is out: ${rack.hung.length} heads in their color on the shelf.`, 4);
+    notice.success(
+      `Rack ${rack.no} is out: ${countText(rack.hung.length, 'head')} in color on the shelf.`,
+      4,
+    );
   };
   const askOut = () =>
     isDue

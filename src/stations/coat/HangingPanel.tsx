@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { warmerText } from '@/text/quantity-text';
 import { stack } from '@/ui/layout/layout';
 import { App, Button, Checkbox } from 'antd';
@@ -108,7 +109,7 @@ export function HangingPanel({ rack, oven }: { rack: Rack; oven: Heater }) {
                   title: 'Until the slowest head is hot',
                   steps: [
                     'every head follows the air; the air follows the dial, unless the load draws more than the element gives',
-                    `from ${text(rack.startC)} to within ${warmerText(3, temperature)} of ${text(rack.partC)}, ${rack.hung.length} heads and the rack`,
+                    `from ${text(rack.startC)} to within ${warmerText(3, temperature)} of ${text(rack.partC)}, ${countText(rack.hung.length, 'head')} and the rack`,
                   ],
                   inputs: [
                     {

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { useNotice } from '@/station-kit/use-notice';
 import { Modal } from 'antd';
 import { useCallback, useMemo, useState } from 'react';
@@ -76,7 +77,7 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
     const booked = await carryOut(workshop.runs.book(run.id, drossG, nameHead, weighed));
     if (!booked) return;
     onClose();
-    notice.success(`Run ${run.no} is booked: ${booked.value.good} heads on the shelf.`, 4);
+    notice.success(`Run ${run.no} is booked: ${countText(booked.value.good, 'head')} on the shelf.`, 4);
   };
   const figures = settled?.figures;
   const booked = (of: Parameters<typeof bookWorking>[0], weighedG: number | null, text: string) =>

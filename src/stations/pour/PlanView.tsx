@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { row } from '@/ui/layout/layout';
 import { Button, Segmented } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -102,11 +103,11 @@ export function PlanView() {
 
   return (
     <Station
-      title={ready ? `${ready.pours} pours, ${minutesText(ready.totalSeconds)}` : 'Plan a run'}
+      title={ready ? `${countText(ready.pours, 'pour')}, ${minutesText(ready.totalSeconds)}` : 'Plan a run'}
       sub={
         metal ? (
           <>
-            {`${heads} heads in ${lotText(metal.name)}`}
+            {`${countText(heads, 'head')} in ${lotText(metal.name)}`}
             {ready ? (
               <>
                 , <Figure working={allPoursWorking(ready, view)}>{proofText(ready)}</Figure>
@@ -217,7 +218,10 @@ function saveCalendar(now: number, metalName: string, runs: PourPlan['runs'], ev
     startsAt,
     endsAt: startsAt + evening.totalS * 1000,
     notes: [
-      `${runs.reduce((total, { pours }) => total + pours, 0)} pours`,
+      countText(
+        runs.reduce((total, { pours }) => total + pours, 0),
+        'pour',
+      ),
       `First good pour after ${minutesText(evening.firstGoodS ?? 0)}`,
     ],
     uid: `ruvek-pour-${startsAt}`,
@@ -232,7 +236,7 @@ function AllSlip({ metalName, heads, lines }: { metalName: string | null; heads:
   return (
     <>
       <SlipTitle over="All open tickets">
-        {metalName ? `${heads} heads in ${metalName}` : 'Nothing to pour'}
+        {metalName ? `${countText(heads, 'head')} in ${metalName}` : 'Nothing to pour'}
       </SlipTitle>
       <p className="quiet">
         {lines} {lines === 1 ? 'line' : 'lines'} still to cast, first due first. One metal at a time: choose

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import type { Evening, Leg } from '@/core/pours/lay-out-evening';
 import { minutesText } from '@/text/words';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -33,7 +34,9 @@ export function SessionStrip({ evening, chosen, onChoose }: SessionStripProps) {
           const name = view.moldById.get(leg.moldId ?? '')?.name;
           const seconds = leg.endS - leg.startS;
           const words =
-            leg.kind === 'pours' ? `${name ?? ''}, ${leg.pours} pours` : `${WORDS[leg.kind]} ${name ?? ''}`;
+            leg.kind === 'pours'
+              ? `${name ?? ''}, ${countText(leg.pours, 'pour')}`
+              : `${WORDS[leg.kind]} ${name ?? ''}`;
           return (
             <li key={index} style={{ flexGrow: seconds }} data-kind={leg.kind}>
               <button
@@ -45,7 +48,9 @@ export function SessionStrip({ evening, chosen, onChoose }: SessionStripProps) {
               >
                 <i aria-hidden="true" />
                 <strong>{leg.kind === 'pours' ? name : WORDS[leg.kind]}</strong>
-                <small>{leg.kind === 'pours' ? `${leg.pours} pours` : minutesText(seconds)}</small>
+                <small>
+                  {leg.kind === 'pours' ? `${countText(leg.pours, 'pour')}` : minutesText(seconds)}
+                </small>
               </button>
             </li>
           );

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { AmountField } from '@/station-kit/put-down/AmountField';
 import { Nothing } from '@/ui/frame/Nothing';
 import { apart, row, stack } from '@/ui/layout/layout';
@@ -55,7 +56,7 @@ export function CountPart({ onPosted, onFirst }: CountPartProps) {
       })),
     );
     inHand.begin(null);
-    onPosted(`${found.length} bins counted, ${entered} set right.`);
+    onPosted(`${countText(found.length, 'bin')} counted, ${entered} set right.`);
   };
   if (!drawer) {
     return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { CountField } from '@/ui/unit-field/CountField';
 import { Nothing } from '@/ui/frame/Nothing';
 import { row, stack } from '@/ui/layout/layout';
@@ -33,7 +34,7 @@ function deliveries(open: readonly Purchase[], view: BenchView, now: number): st
         .filter(({ packs, came }) => came < packs)
         .map(
           ({ binId, packs, came }) =>
-            `${packs - came} packs of ${view.binById.get(binId)?.name ?? 'a bin gone'}`,
+            `${countText(packs - came, 'pack')} of ${view.binById.get(binId)?.name ?? 'a bin gone'}`,
         );
       const title = `Order ${no}, ${sellerName(purchase, view)}`;
       return dueOn === null ? [] : [{ uid: `${id}@ruvek`, title, day: dueOn, notes }];

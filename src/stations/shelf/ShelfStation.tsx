@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import { Nothing } from '@/ui/frame/Nothing';
 import { SearchOutlined } from '@ant-design/icons';
@@ -104,7 +105,7 @@ export function ShelfStation() {
   };
   return (
     <PartsStation<Part>
-      heading={part === 'bins' ? ['Shelf', `${view.bins.length} bins`] : HEADINGS[part]}
+      heading={part === 'bins' ? ['Shelf', countText(view.bins.length, 'bin')] : HEADINGS[part]}
       parts={PARTS}
       part={part}
       onTurn={turn}

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { apart } from '@/ui/layout/layout';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -74,7 +75,9 @@ export function OrderPart() {
           <Button type="primary" htmlType="submit" disabled={problem !== null}>
             Make the ticket
           </Button>
-          <p className="quiet">{problem ?? `${total} pieces, ${order.lines.length} different.`}</p>
+          <p className="quiet">
+            {problem ?? `${countText(total, 'piece')}, ${order.lines.length} different.`}
+          </p>
         </form>
         {said ? <p role="status">{said}</p> : null}
         <ul className={styles.pieces} aria-label="Pieces">

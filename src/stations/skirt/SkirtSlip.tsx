@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { piecesDone } from '@/core/card-runs/turn-card';
 import { findHold } from '@/core/skirts/holds';
 import { outsideIn } from '@/core/skirts/outside-in';
@@ -31,7 +32,7 @@ export function SkirtSlip({ draft, count }: { readonly draft: SkirtDraft | null;
         {view.tying
           ? `${piecesDone(view.tying)} of ${view.tying.count} tied`
           : waiting > 0
-            ? `${waiting} heads wait`
+            ? countText(waiting, 'head waits', 'heads wait')
             : 'No head waits'}
       </SlipTitle>
       {view.toTie.length > 0 ? (

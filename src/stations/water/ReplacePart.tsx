@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { CountField } from '@/ui/unit-field/CountField';
 import { Nothing } from '@/ui/frame/Nothing';
 import { Button, Segmented } from 'antd';
@@ -43,7 +44,7 @@ export function ReplacePart({
     const id = await workshop.tickets.add(ticket);
     setPreferences({ ticketInHand: id });
     const pieces = [...ticket.lines, ...ticket.wares].reduce((so, { count }) => so + count, 0);
-    onTicket(`A ticket for ${pieces} pieces is written and in hand.`);
+    onTicket(`A ticket for ${countText(pieces, 'piece')} is written and in hand.`);
   };
   return (
     <>

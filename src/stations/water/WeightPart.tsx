@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { castWeights } from '@/model/molds/cast-weights';
 import { FallTimes } from './FallTimes';
 import { depthText } from '@/text/quantity-text';
@@ -146,7 +147,7 @@ export function WeightPart() {
           <br />
           <span className="quiet">
             {notes > 0
-              ? `Set right by ${notes} notes of how weights felt${place ? ` at ${place}` : ''}.`
+              ? `Set right by ${countText(notes, 'note')} of how weights felt${place ? ` at ${place}` : ''}.`
               : 'Calculated only: note how weights feel, and this learns your water.'}
           </span>
         </p>

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { wrap } from '../layout/layout';
 import type { RunHands } from './hand-block';
 import styles from './beat.module.css';
@@ -20,7 +21,7 @@ export function HandBlocks({ hands, onTakeIn }: HandBlocksProps) {
         const says = isDone
           ? 'has cast its share'
           : !isIn
-            ? `${count.ahead.length} pours to come`
+            ? `${countText(count.ahead.length, 'pour')} to come`
             : stand.isDue
               ? stand.step.word.toLowerCase()
               : `${stand.step.word.toLowerCase()}, ${Math.ceil(stand.leftS ?? 0)} s`;

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { dayText } from '@/text/date-text';
 import { BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js';
 import { Bar } from 'react-chartjs-2';
@@ -13,7 +14,11 @@ export function RunsChart({ runs }: { runs: readonly Run[] }) {
   const token = useTokens(['--quench', '--alarm', '--lead', '--rule']);
   const font = { family: "'Archivo Variable', sans-serif", size: 12 };
   return (
-    <div style={{ height: 170 }} role="img" aria-label={`Good castings and misfills of ${runs.length} runs`}>
+    <div
+      style={{ height: 170 }}
+      role="img"
+      aria-label={`Good castings and misfills of ${countText(runs.length, 'run')}`}
+    >
       <Bar
         data={{
           labels: runs.map((run) => dayText(run.startedAt)),
