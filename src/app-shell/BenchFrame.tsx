@@ -81,6 +81,9 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
   const { mass, length, temperature } = preferences;
   return (
     <div className={styles.frame}>
+      <button type="button" className={styles.skip} onClick={() => document.getElementById('work')?.focus()}>
+        Skip to the work
+      </button>
       <header className={styles.header}>
         <Link href="/ticket" prefetch={false} className={styles.mark}>
           RUVEK

@@ -73,6 +73,17 @@ const changed = (before: BenchFile, after: BenchFile) =>
     }),
   );
 
+test('a bait is begun by keyboard alone', async ({ page }) => {
+  await openStation(page, 'build');
+  await turnTo(page, 'Bait');
+  await page.getByRole('button', { name: 'New bait' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('menuitem', { name: 'Spinnerbait', exact: true })).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('A new bait');
+});
+
 test('a two-blade spinnerbait is dragged together, does not fit, is mended; six of it take the shelf down to the bead', async ({
   page,
 }) => {

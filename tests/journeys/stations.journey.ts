@@ -41,6 +41,23 @@ test('digits go to stations, ? lists the keys, looks and gloves hold through a r
   await expect(page.locator('html')).toHaveAttribute('data-glove', 'on');
 });
 
+test('by keyboard the work is one press away, and a new ticket within five', async ({ page }) => {
+  await openStation(page, 'ticket');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('button', { name: 'Skip to the work' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('main')).toBeFocused();
+  const begin = page.getByRole('main').getByRole('button', { name: 'New ticket' });
+  let tabs = 1;
+  while (tabs < 5 && !(await begin.evaluate((button) => button === document.activeElement))) {
+    await page.keyboard.press('Tab');
+    tabs += 1;
+  }
+  await expect(begin).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'New ticket', level: 1 })).toBeVisible();
+});
+
 test('a ticket with mistakes says what is wrong beside each field, writes nothing and loses nothing', async ({
   page,
 }) => {

@@ -40,7 +40,6 @@ export function BeginRun(props: BeginRunProps) {
       width={widthPx}
       title={title}
       okText={okText}
-      cancelText="Cancel"
       okButtonProps={{ disabled: !canBegin }}
       onCancel={props.onClose}
       onOk={async () => {

@@ -35,7 +35,6 @@ export function OwnSteps({ usual, own, isUnderWay, onKeep, onClose }: OwnStepsPr
       open
       title="My own steps"
       okText="Keep them"
-      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => onKeep(isUsual ? [] : worded)}
       footer={(_, { OkBtn, CancelBtn }) => (

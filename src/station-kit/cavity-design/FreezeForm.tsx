@@ -29,7 +29,6 @@ export function FreezeForm({ modulusMm: first, onClose }: { modulusMm: number | 
       title="A head I timed"
       width={380}
       okText="Keep it"
-      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => inBackground(save())}
     >

@@ -92,7 +92,6 @@ export function PutOnBlock({ design, title, way, cavity, onClose, onSaved }: Put
       title="Put it on a block"
       width={420}
       okText="Put it on"
-      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => inBackground(save())}
     >

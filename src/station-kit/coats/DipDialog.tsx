@@ -67,7 +67,6 @@ export function DipDialog({ waiting, onHung, onClose }: DipDialogProps) {
       open
       title={isAirDried ? `Paint and hang: ${coat.name}` : `Dip and hang: ${coat.name}`}
       okText={isAirDried ? 'Painted and hung' : 'Dipped and hung'}
-      cancelText="Cancel"
       okButtonProps={{ disabled: count === null || problem !== null }}
       onCancel={onClose}
       onOk={() => inBackground(hang())}

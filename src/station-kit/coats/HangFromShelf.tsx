@@ -54,7 +54,6 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
       open
       title="Heads from the shelf"
       okText="Lay them by the rack"
-      cancelText="Cancel"
       okButtonProps={{ disabled: !isReady }}
       onCancel={onClose}
       onOk={() =>

@@ -51,7 +51,6 @@ function CountDialog({ bin, onClose }: { readonly bin: Bin; readonly onClose: ()
       width={380}
       title={bin.name}
       okText="So many lie there"
-      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => inBackground(save())}
     >

@@ -67,7 +67,6 @@ function PriceDialog({ bin, onClose }: { readonly bin: Bin; readonly onClose: ()
       width={380}
       title={bin.name}
       okText={odd ? 'It is the price, as I wrote it' : 'That is its price'}
-      cancelText="Cancel"
       okButtonProps={{ disabled: !isReady }}
       onCancel={onClose}
       onOk={() => inBackground(save())}

@@ -71,7 +71,6 @@ export function CountByWeight({ bin, onCounted, onClose }: CountByWeightProps) {
       width={760}
       title={`Count ${bin.name} by weight`}
       okText={answer ? `Take ${answer.count}` : 'Take it'}
-      cancelText="Cancel"
       okButtonProps={{ disabled: !answer }}
       onCancel={onClose}
       onOk={() => inBackground(accept())}

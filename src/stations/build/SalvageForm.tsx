@@ -67,7 +67,6 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
       width={640}
       title="Strip an old bait"
       okText="Put the parts on the shelf"
-      cancelText="Cancel"
       okButtonProps={{ disabled: back.length === 0 || isShort || isUnread }}
       onCancel={onClose}
       onOk={async () => {

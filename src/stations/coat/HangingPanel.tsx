@@ -68,7 +68,6 @@ export function HangingPanel({ rack, oven }: { rack: Rack; oven: Heater }) {
       title: `Take rack ${rack.no} down?`,
       content: 'Its heads wait as before.',
       okText: 'Take it down',
-      cancelText: 'Cancel',
       onOk: () => carryOut(workshop.racks.drop(rack.id)),
     });
   return (

@@ -74,7 +74,6 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
       open
       title={`Time a head in ${heater.name}`}
       okText="Set the heat by it"
-      cancelText="Cancel"
       okButtonProps={{ disabled: !found?.ok }}
       onCancel={onClose}
       onOk={() => inBackground(save())}

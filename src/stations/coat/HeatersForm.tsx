@@ -55,7 +55,6 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
       width={620}
       title="Ovens and heat"
       okText={draft.id === null ? 'Add it' : 'Set it'}
-      cancelText="Cancel"
       okButtonProps={{ disabled: !isReady }}
       onCancel={onClose}
       onOk={() => inBackground(save())}

@@ -90,7 +90,6 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
       width={600}
       title={powder ? powder.name : 'A jar of powder'}
       okText={powder ? 'Set it' : 'Put it on the shelf'}
-      cancelText="Cancel"
       okButtonProps={{ disabled: !isReady }}
       onCancel={onClose}
       onOk={() => inBackground(save())}

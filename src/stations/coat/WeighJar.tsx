@@ -37,7 +37,6 @@ export function WeighJar({ powder, onClose }: { powder: PowderBin; onClose: () =
       open
       title={`Weigh ${powder.name}`}
       okText="Set the jar by it"
-      cancelText="Cancel"
       okButtonProps={{ disabled: leftG === null }}
       onCancel={onClose}
       onOk={() => inBackground(save())}

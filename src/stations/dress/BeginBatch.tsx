@@ -44,7 +44,6 @@ export function BeginBatch({ onClose, onBegun }: BeginBatchProps) {
       open
       title="Heads from the shelf"
       okText="Lay them on the bench"
-      cancelText="Cancel"
       okButtonProps={{ disabled: !isReady }}
       onCancel={onClose}
       onOk={async () => {

@@ -86,7 +86,6 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
       onOk={take}
       okText={blend && !blend.feasible ? 'Put the nearest into the pot' : 'Put it into the pot'}
       okButtonProps={{ disabled: !blend }}
-      cancelText="Cancel"
     >
       <div className={stack(10)}>
         <Segmented<Family>

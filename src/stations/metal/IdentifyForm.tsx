@@ -79,7 +79,6 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
       onOk={() => inBackground(save())}
       okText="Save result"
       okButtonProps={{ disabled: !found || !lot }}
-      cancelText="Cancel"
     >
       <div className={stack(10)}>
         <FieldShell id={`${id}lot`} label="Lot">

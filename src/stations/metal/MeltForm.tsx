@@ -47,7 +47,6 @@ export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFor
       title="Melt into ingots"
       width={440}
       okText="It is melted and cast"
-      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => inBackground(melt())}
     >

@@ -62,7 +62,6 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
       onCancel={props.onClose}
       onOk={() => inBackground(save())}
       okText="Save block"
-      cancelText="Cancel"
     >
       <div className={styles.formGrid}>
         <TextField

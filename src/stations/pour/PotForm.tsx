@@ -55,7 +55,6 @@ export function PotForm({ onClose }: { onClose: () => void }) {
       title="The pot"
       width={380}
       okText="Save"
-      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => inBackground(save())}
       okButtonProps={{ disabled: !next.success }}

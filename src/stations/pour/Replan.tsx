@@ -74,7 +74,6 @@ export function Replan({ run, count, onClose }: ReplanProps) {
       open
       title={`Plan run ${run.no} anew`}
       okText="Go on by this plan"
-      cancelText="Cancel"
       okButtonProps={{ disabled: next === null || next.blocks.length === 0 }}
       onCancel={onClose}
       onOk={() => inBackground(take())}

@@ -39,7 +39,6 @@ export function TopUp({ run, potG }: { run: Run; potG: number }) {
         title="Top the pot up"
         width={360}
         okText="It is in"
-        cancelText="Cancel"
         okButtonProps={{ disabled: grams === null || grams <= 0 || check(grams) !== null }}
         onOk={() => inBackground(add())}
         onCancel={() => setIsOpen(false)}

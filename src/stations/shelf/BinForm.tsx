@@ -57,7 +57,6 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
       title={bin.name}
       width={460}
       okText="Save"
-      cancelText="Cancel"
       onCancel={onClose}
       onOk={() => inBackground(save())}
     >

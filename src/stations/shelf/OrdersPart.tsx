@@ -178,7 +178,6 @@ function OpenOrder({ purchase, isLate }: { readonly purchase: Purchase; readonly
         <Popconfirm
           title="What has not come is not waited for any more."
           okText="Give up"
-          cancelText="Cancel"
           onConfirm={() => inBackground(carryOut(workshop.buying.giveUp(purchase.id)))}
         >
           <Button>Give up on the rest</Button>

@@ -32,7 +32,6 @@ export function ImportSkirt({ incoming, onKept, onClose }: ImportSkirtProps) {
       open
       title={`Keep ${file.name}?`}
       okText="Keep it"
-      cancelText="Cancel"
       confirmLoading={isBusy}
       onOk={() => inBackground(keep())}
       onCancel={onClose}

@@ -97,7 +97,6 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
       width={560}
       title={material ? material.name : 'A material for skirts'}
       okText={material ? 'Change it' : 'Put it on the shelf'}
-      cancelText="Cancel"
       okButtonProps={{ disabled: problem !== null }}
       onCancel={onClose}
       onOk={() => inBackground(save())}

@@ -90,7 +90,6 @@ function LogLine({ note }: { readonly note: WaterNote }) {
       <Popconfirm
         title="Take this note away? Undo brings it back."
         okText="Take away"
-        cancelText="Cancel"
         onConfirm={() => inBackground(workshop.water.remove(note.id))}
       >
         <Button size="small" type="text" aria-label={`Take the note of ${dayText(note.at)} away`}>

@@ -18,7 +18,7 @@ interface StationProps {
 export function Station({ title, sub, actions, slip, isSlipFolded, onFold, children }: StationProps) {
   return (
     <div className={styles.floor} data-folded={isSlipFolded}>
-      <main className={styles.work} id="work">
+      <main className={styles.work} id="work" tabIndex={-1}>
         <header className={styles.workHead}>
           <h1>{title}</h1>
           {sub ? <p>{sub}</p> : null}

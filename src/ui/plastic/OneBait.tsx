@@ -75,7 +75,6 @@ export function OneBait({ cavities, runnerCm3, lossShare, baseCm3, onFound }: On
           open
           title="How much plastic one bait is"
           okText="Take it"
-          cancelText="Cancel"
           okButtonProps={{ disabled: !found }}
           onCancel={() => setOpen(false)}
           onOk={() => {

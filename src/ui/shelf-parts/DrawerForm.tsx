@@ -48,7 +48,6 @@ export function DrawerForm({ drawer, onSave, onRemove }: DrawerFormProps) {
         title="Take it out of the cabinet?"
         description="What lies in it lies loose then."
         okText="Take it out"
-        cancelText="Cancel"
         onConfirm={onRemove}
       >
         <Button>Take it out</Button>
