@@ -7,6 +7,8 @@ const port = Number(process.env.RUVEK_TEST_PORT ?? 3217);
 export default defineConfig({
   testDir: 'tests/journeys',
   testMatch: '**/*.journey.ts',
+  // What asks the service, or begins a server of its own.
+  testIgnore: isAsFiles ? '**/{service,headers,kills,copies,offline,files,skirt-pixels}.journey.ts' : [],
   // What is right comes, on a slow machine later: a limit is no test of speed.
   timeout: 900_000,
   expect: { timeout: 180_000 },

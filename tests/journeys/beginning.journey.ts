@@ -51,7 +51,7 @@ test('six spinnerbaits on a wire-frame block: from nothing to the plan of their 
 
   await test.step('one undo for each, and one more takes the whole bench away', async () => {
     for (let nth = 1; nth <= 3; nth += 1) {
-      await page.getByRole('button', { name: 'Undo' }).click();
+      await page.getByRole('button', { name: 'Undo', exact: true }).click();
       // What is on its way to the bench when its page is left is lost: each is there before the next.
       const undone = async () =>
         (await readBench(page)).contents.acts.filter(({ undoes }) => undoes !== null).length;

@@ -73,7 +73,7 @@ test('drawers are laid out by dragging and hold what is put into them, through a
     // What one sees is in the address: the reload comes back to it, and so does Back.
     await front(page, /^Tin 1,/).click();
     await expect(page.getByRole('region', { name: 'In Tin 1' }).getByText(name)).toBeVisible();
-    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(page.getByRole('region', { name: 'In Tin 1' }).getByText(name)).toHaveCount(0);
   });
 

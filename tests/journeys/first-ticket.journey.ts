@@ -120,7 +120,7 @@ test('an order becomes heads on the shelf, and the metal and hooks are gone from
   });
 
   await test.step('undo takes the whole booking back, and redo books it again', async () => {
-    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(page.getByText('Taken back: Book a run')).toBeVisible();
     const undone = await readBench(page);
     expect(levelOf(undone, HEAD_BIN)).toBe(levelOf(before, HEAD_BIN));

@@ -36,7 +36,7 @@ test('with 5,000 parts and 50,000 entries every station opens and answers, and t
   await untilPacked(page);
   await page.reload();
   await takeTwo(page);
-  const undo = page.getByRole('button', { name: 'Undo' });
+  const undo = page.getByRole('button', { name: 'Undo', exact: true });
   const redo = page.getByRole('button', { name: 'Redo' });
   const line = page.getByRole('navigation', { name: /stations/i });
   for (const station of STATIONS) {

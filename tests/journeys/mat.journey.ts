@@ -120,7 +120,7 @@ test('a picture puts its sizes onto three bins in one go, which can be taken bac
   );
   expect(blade?.kind === 'part' && Math.abs((blade.gauge?.sizes.lengthMm ?? 0) - 47.6) < 0.3).toBe(true);
   expect(ring?.kind === 'part' && Math.abs((ring.gauge?.sizes.diameterMm ?? 0) - 8) < 0.3).toBe(true);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect
     .poll(async () => (await readBench(page)).contents.bins.find(({ id }) => id === hook?.id))
     .toEqual(before.find(({ id }) => id === hook?.id));

@@ -78,7 +78,10 @@ async function joinTrip(bench: Page, parted: Pick<BenchFile, 'contents'>, trip: 
     .getByRole('form', { name: /^Move / })
     .getByRole('button', { name: 'Take' })
     .click();
-  await expect(bench.getByRole('button', { name: 'Undo' })).toHaveAttribute('title', /Take at the shelf/);
+  await expect(bench.getByRole('button', { name: 'Undo', exact: true })).toHaveAttribute(
+    'title',
+    /Take at the shelf/,
+  );
   await openBenchMenu(bench);
   const file = {
     name: 'phone.json',

@@ -90,7 +90,7 @@ test('a count day goes through the drawers and posts differences with their reas
   expect(levelOf(after, first!.id)).toBe(levelOf(before, first!.id) + 3);
   const entry = after.contents.entries.find(({ note }) => note === 'count day: found again')!;
   expect(entry).toMatchObject({ binId: first!.id, kind: 'counted', qty: 3 });
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByText('Taken back: Count day')).toBeVisible();
   expect(levelOf(await readBench(page), first!.id)).toBe(levelOf(before, first!.id));
 });

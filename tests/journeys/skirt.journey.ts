@@ -318,7 +318,7 @@ test('the board finds by word and color, sets two side by side, and knows what t
   await expect(both.getByRole('img', { name: 'Reed perch 2 on a stop' })).toBeVisible();
   await both.getByRole('button', { name: 'Close' }).click();
   await expect(detail).toBeVisible();
-  await detail.getByRole('button', { name: 'Compare' }).click();
+  await detail.getByRole('button', { name: 'Compare', exact: true }).click();
   await page.getByRole('searchbox', { name: 'Search skirts' }).fill('');
   await page.getByRole('button', { name: /^Night eel 1/ }).click();
   await expect(both.getByRole('article', { name: 'Night eel 1' })).toBeVisible();

@@ -126,7 +126,7 @@ test('at the shelf things are taken, put back and counted, and the ledger says s
   await expect(page.getByRole('row').first()).toContainText('+5');
 
   // Undo enters the reverse; nothing is struck out.
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('button', { name: /^On hand: 40/ })).toBeVisible();
   await expect(page.getByRole('row').first()).toContainText('taken back: counted');
   expect(levelOf(await readBench(page), 'hook-4-0')).toBe(40);
@@ -188,11 +188,12 @@ test('a new block is drawn and says what it gives', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Block Z', level: 1 })).toBeVisible();
   await expect(page.getByRole('img', { name: 'Cavity 1, marked 14.17 g, hook 3/0' })).toBeVisible();
   await expect(page.getByText('a guess, never weighed')).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Block Z', level: 1 })).toHaveCount(0);
 });
 
 test('a calculation example can be changed and run, and says what is wrong', async ({ page, request }) => {
+  test.skip(process.env.RUVEK_AS_FILES === '1', 'files have no service that calculates');
   await page.goto('/calculations');
   const card = page.getByRole('form', { name: 'Example of units.parse' });
   await card.getByRole('textbox').fill('{"text":"2 lb 3 oz","quantity":"mass"}');

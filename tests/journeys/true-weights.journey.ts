@@ -77,7 +77,7 @@ test('castings on the stand-in scale tell a cavity, and what it gives in another
   expect(cavity?.volumeCm3).toBeCloseTo(mean, 9);
   expect(cavity?.standardErrorCm3).toBeCloseTo(error, 9);
   expect(cavity).toMatchObject({ volumeBasis: 'weighed', weighedCount: 6 });
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByText('Taken back: Weigh castings in')).toBeVisible();
 });
 
@@ -298,7 +298,7 @@ test('a cavity is moved on its block, and moved back', async ({ page }) => {
     (await readBench(page)).contents.molds.find(({ id }) => id === 'block-c')?.cavities[0]?.spot;
   await expect.poll(async () => (await spot())?.xMm).toBeGreaterThan(5);
   await page.getByRole('button', { name: 'Done arranging' }).click();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect.poll(spot).toBeNull();
 });
 

@@ -33,7 +33,7 @@ export async function timeOpening(page: Page, address: string): Promise<number> 
 export async function timeAnswer(page: Page): Promise<number> {
   const enabled = (name: string) => page.locator(`button:has-text("Undo")[title^="${name}"]`);
   const from = performance.now();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await page.locator('button[aria-label="Redo"]:not([disabled])').waitFor();
   await page.getByRole('button', { name: 'Redo' }).click();
   await enabled('Take back: Take at the shelf').waitFor();

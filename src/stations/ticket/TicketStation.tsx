@@ -119,6 +119,9 @@ export function TicketStation() {
         draft ? null : (
           <>
             <Segmented<'rail' | 'week'>
+              // The choice made is the one stop of the Tab key, not its frame and each choice.
+              name="ticket-part"
+              tabIndex={-1}
               aria-label="What to do"
               value={part}
               options={[
@@ -129,6 +132,8 @@ export function TicketStation() {
             />
             {isWeek ? null : (
               <Segmented<Shown>
+                name="ticket-shown"
+                tabIndex={-1}
                 aria-label="Which tickets"
                 value={shown}
                 options={[
