@@ -30,7 +30,7 @@ const page = await open(DESK);
 for (const station of ['ticket', 'molds', 'pour', 'shelf']) {
   await page.goto(`${base}/${station}`);
   await page.getByRole('heading', { level: 1 }).waitFor();
-  if (station !== 'shelf') await page.getByText('At your beat').waitFor();
+  if (station !== 'shelf') await page.getByText('At your pace').waitFor();
   if (station === 'shelf') await page.getByRole('button', { name: /^Lot 14/ }).click();
   await shoot(page, station);
 }
@@ -59,7 +59,7 @@ await shoot(page, 'dress');
 await page.goto(`${base}/coat`);
 const parts = page.getByRole('radiogroup', { name: 'What to do' });
 await page.getByRole('button', { name: /^Rack all/ }).click();
-await page.getByText(/^\d loads, and nobody/).waitFor();
+await page.getByText(/^\d loads, (the fewest possible|the best found)/).waitFor();
 await shoot(page, 'coat');
 
 await page.goto(`${base}/molds`);
@@ -93,7 +93,7 @@ await page.getByText('Everything fits.').waitFor();
 await shoot(page, 'rig');
 
 await page.goto(`${base}/shelf?part=mat`);
-await page.getByRole('textbox', { name: 'Bar along the foot' }).fill('150 mm');
+await page.getByRole('textbox', { name: 'Bar along the bottom' }).fill('150 mm');
 await page.getByRole('textbox', { name: 'Bar along the side' }).fill('200 mm');
 await page.getByRole('textbox', { name: 'Bar along the side' }).press('Tab');
 await page.getByRole('button', { name: 'Stand-in camera' }).click();
@@ -124,7 +124,7 @@ await page
   .getByRole('list', { name: 'Metals of the session, in order' })
   .getByRole('button', { name: /Lot 14/ })
   .click();
-await page.getByText(/^\d+ heads in Lot 14, proven/).waitFor();
+await page.getByText(/^\d+ heads in Lot 14, the shortest possible/).waitFor();
 await page.getByRole('radiogroup', { name: 'Blocks in hand at once' }).getByText('2').click();
 await begin(page);
 await page.getByRole('button', { name: 'Stand-in thermocouple' }).click();

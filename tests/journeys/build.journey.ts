@@ -334,7 +334,7 @@ test('old baits are stripped: their parts lie on the shelf as they look, and can
     .getByText('As new', { exact: true })
     .click();
   await form.getByRole('button', { name: 'Put the parts on the shelf' }).click();
-  await expect(page.getByText(/parts of 2 baits are on the shelf/)).toBeVisible();
+  await expect(page.getByText(/On the shelf: \d+ parts of 2 baits/)).toBeVisible();
   const after = await readBench(page);
   expect(changed(before, after)).toMatchObject({
     'bait-build-quay-tandem-1': -2,
