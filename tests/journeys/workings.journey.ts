@@ -30,7 +30,7 @@ test('what a metal, a cavity and a scale tell opens on how it is reckoned', asyn
   await page.getByRole('button', { name: /^Block C/ }).click();
   await opens(page.getByRole('main'), /^True weight: /, [/of cavity/, /of metal/]);
   await page.getByRole('button', { name: /^Weigh castings/ }).click();
-  await opens(page.getByRole('dialog').getByRole('table'), /^True weight: /, [/19 castings in 20/]);
+  await opens(page.getByRole('dialog').getByRole('table'), /^True weight: /, [/95 % of castings/]);
 });
 
 test('the evening, the charge and the pot open on how they are reckoned', async ({ page }) => {
