@@ -166,8 +166,8 @@ test('what the shelf gives, shares, limits and prices open on how they are recko
 test('baits and skirts set side by side open on how they are reckoned', async ({ page }) => {
   await openStation(page, 'build');
   await page.goto('/build?part=board');
-  await page.getByRole('checkbox', { name: /^Set Canal swimmer 1 beside/ }).check();
-  await page.getByRole('checkbox', { name: /^Set Dawn buzzer 1 beside/ }).check();
+  await page.getByRole('checkbox', { name: /^Compare Canal swimmer 1 with/ }).check();
+  await page.getByRole('checkbox', { name: /^Compare Dawn buzzer 1 with/ }).check();
   await page.getByRole('button', { name: /^Side by side/ }).click();
   const beside = page.getByRole('region', { name: 'Side by side' });
   await opens(beside, /^Finished weight: /, [/ \+ .* = /]);
