@@ -133,7 +133,7 @@ describe('a count day', () => {
     fireEvent.change(field!, { target: { value: '' } });
     fireEvent.blur(field!);
     fireEvent.click(post);
-    await waitFor(() => expect(said).toEqual(['1 bins counted, 0 set right.']));
+    await waitFor(() => expect(said).toEqual(['1 bin counted, 0 set right.']));
   });
 });
 
