@@ -8,7 +8,9 @@ export default defineConfig({
   testDir: 'tests/journeys',
   testMatch: '**/*.journey.ts',
   // What asks the service, or begins a server of its own.
-  testIgnore: isAsFiles ? '**/{service,headers,kills,copies,offline,files,skirt-pixels}.journey.ts' : [],
+  testIgnore: isAsFiles
+    ? '**/{service,calculations,headers,kills,copies,offline,files,skirt-pixels}.journey.ts'
+    : [],
   // What is right comes, on a slow machine later: a limit is no test of speed.
   timeout: 900_000,
   expect: { timeout: 180_000 },

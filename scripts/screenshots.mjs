@@ -30,7 +30,7 @@ const page = await open(DESK);
 for (const station of ['ticket', 'molds', 'pour', 'shelf']) {
   await page.goto(`${base}/${station}`);
   await page.getByRole('heading', { level: 1 }).waitFor();
-  if (station !== 'shelf') await page.getByText('At your pace').waitFor();
+  if (station !== 'shelf') await page.getByText('At your pace', { exact: true }).waitFor();
   if (station === 'shelf') await page.getByRole('button', { name: /^Lot 14/ }).click();
   await shoot(page, station);
 }

@@ -3,7 +3,8 @@
 import { stack, wrap } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { momentText } from '@/text/date-text';
-import { Button, Checkbox, Segmented } from 'antd';
+import { Button, Checkbox } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useEffect, useState } from 'react';
 import { conflictKey, type MergeChoices, type MergePlan } from '@/data/exchange/merge/merge-benches';
 import { benchSentence } from '@/text/bench-sentence';

@@ -1,6 +1,6 @@
 'use client';
 
-import { Segmented } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import type { Preferences } from '@/data/device/preferences';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import { stack, wrap } from '@/ui/layout/layout';

@@ -1,6 +1,6 @@
 'use client';
 
-import { Segmented } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import type { ReactNode } from 'react';
 import { Station } from '@/ui/frame/Station';
 import { setPreferences, usePreferences } from './preferences-store';

@@ -5,8 +5,9 @@ import { BenchDatabase } from '../database';
 import { backupExchange } from '../exchange/backup';
 import { folderOf, type CopyFolder } from './folder';
 import type { Keeping, Offered, Place } from './keeper';
-import { newestCopy, saveCopy, type Saving } from './saved-copies';
-import { exchangeBenches, newSharing, readShared, type SharingState } from './shared-benches';
+import { placeMemory } from './place-memory';
+import { newestCopy, saveCopy } from './saved-copies';
+import { exchangeBenches, readShared } from './shared-benches';
 import { watchChanges } from './watch-changes';
 
 const db = new BenchDatabase();
@@ -14,25 +15,10 @@ const db = new BenchDatabase();
 db.on('versionchange', () => db.close({ disableAutoOpen: false }));
 
 const backup = (now: number) => backupExchange({ db, now: () => now, newId: () => nanoid() });
-/** What is remembered of a place while the page is open: what was saved there last, what other devices laid there. */
-interface Known {
-  readonly at: string;
-  readonly saving: Saving;
-  readonly sharing: SharingState;
-}
-
-let known: Known | null = null;
-
-function knownOf(place: Place, device: string | null): Known {
-  const at = JSON.stringify([place?.name ?? null, device]);
-  if (known?.at !== at) known = { at, saving: { device, last: null }, sharing: newSharing() };
-  return known;
-}
-
+const memory = placeMemory();
+const knownOf = (place: Place, device: string | null) => memory.at(place?.name ?? null, device);
 // What this worker writes itself is told too, and costs one look more.
-watchChanges(() => {
-  if (known) known.sharing.mayDiffer = true;
-});
+watchChanges(memory.changed);
 
 async function folderAt(place: Place): Promise<CopyFolder> {
   return folderOf(place ?? (await navigator.storage.getDirectory()));

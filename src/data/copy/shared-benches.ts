@@ -10,8 +10,9 @@ const SHARED = /^([a-z0-9-]{1,60})\.(\d{6})\.ruvek\.gz$/;
 /** The one before stays until the next is everywhere: whoever sees half of the newest takes that. */
 const KEPT = 2;
 
-/** A device may be called otherwise one day; it is known by its mark. */
-const isOf = (one: string, other: string) => one.split('-').at(-1) === other.split('-').at(-1);
+/** A device may be called otherwise one day; it is known by its mark, which stands last in its name. */
+export const markOf = (device: string): string => device.slice(device.lastIndexOf('-') + 1);
+const isOf = (one: string, other: string) => markOf(one) === markOf(other);
 
 const nameOf = (device: string, nth: number) => `${device}.${String(nth).padStart(6, '0')}.ruvek.gz`;
 

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState, type ReactNode } from 'react';
 import { roundMass } from '@/core/units/round-figure';
 import { INCH_UNITS, METRIC_UNITS } from '@/core/units/unit-choices';

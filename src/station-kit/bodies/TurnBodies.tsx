@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Segmented, Slider } from 'antd';
+import { Button, Slider } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import dynamic from 'next/dynamic';
 import { startTransition, useCallback, useEffect, useMemo, useState } from 'react';
 import type { MoldSpec } from '@/core/molds/cut-halves';

@@ -1,6 +1,6 @@
 'use client';
 
-import { Segmented } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { setPreferences, usePreferences } from '../preferences-store';
 
 /** Which hand holds the work: the card is drawn for it. */

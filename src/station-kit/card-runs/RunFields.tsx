@@ -1,7 +1,7 @@
 'use client';
 
 import { CountField } from '@/ui/unit-field/CountField';
-import { Segmented } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useId } from 'react';
 import type { CardWay } from '@/core/card-runs/turn-card';
 import { FieldShell } from '@/ui/unit-field/FieldShell';

@@ -60,15 +60,12 @@ export function ShelfGives({ rows, verb, none }: ShelfGivesProps) {
                 </small>
                 {lies ? <small>{lies}</small> : null}
               </span>
-              {gives.count === 0 ? (
-                <Button aria-label={`${verb} ${name}: what is short`} onClick={onMake}>
-                  What is short
-                </Button>
-              ) : (
-                <Button aria-label={`${verb} ${name}`} onClick={onMake}>
-                  {verb}
-                </Button>
-              )}
+              <Button
+                aria-label={gives.count === 0 ? `${verb} ${name}: what is short` : `${verb} ${name}`}
+                onClick={onMake}
+              >
+                {gives.count === 0 ? 'What is short' : verb}
+              </Button>
             </li>
           ))}
       </ul>

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { isEqual } from 'es-toolkit/predicate';
 import { useState } from 'react';
 import type { Spot } from '@/core/outline/outline';

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Segmented, Upload } from 'antd';
+import { Button, Upload } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useEffect, useState } from 'react';
 import { POSED_SCENES, type PosedScene } from '@/core/posed/posed-scenes';
 import { cameraWatch } from '@/devices/camera/camera-watch';

@@ -1,7 +1,8 @@
 'use client';
 
 import { column, line, stack } from '@/ui/layout/layout';
-import { Button, Segmented, Select, Slider } from 'antd';
+import { Button, Select, Slider } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import Link from 'next/link';
 import { useState } from 'react';
 import { BLADE_FORMS } from '@/core/builds/blades';

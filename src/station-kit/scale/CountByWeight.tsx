@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Checkbox, Modal, Segmented } from 'antd';
+import { Button, Checkbox, Modal } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { withPieceWeight } from '@/model/stock/piece-spread';
 import type { Bin } from '@/records/bin';

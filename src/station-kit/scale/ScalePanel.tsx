@@ -1,7 +1,8 @@
 'use client';
 
 import { stack } from '@/ui/layout/layout';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import type { DeviceFault } from '@/devices/device';
 import { writeMass } from '@/core/units/write-mass';

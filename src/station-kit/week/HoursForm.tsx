@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal, Segmented, TimePicker } from 'antd';
+import { Button, Modal, TimePicker } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { overlapIn } from '@/model/week/bench-windows';

@@ -3,7 +3,8 @@
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { speedText } from '@/text/quantity-text';
 import { wrap } from '@/ui/layout/layout';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { Fragment, useState } from 'react';
 import { STINGER_ENDS_MM, stingerLengths } from '@/core/builds/stinger-lengths';
 import { findKind } from '@/core/builds/kinds';

@@ -3,7 +3,8 @@
 import { countText } from '@/text/count-text';
 import { CountField } from '@/ui/unit-field/CountField';
 import { fields, stack } from '@/ui/layout/layout';
-import { Checkbox, Modal, Segmented } from 'antd';
+import { Checkbox, Modal } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { comesOff, kindComesOff, MOST_SALVAGED, salvageOf, type Salvageable } from '@/model/baits/salvage';
 import { StockField } from '@/station-kit/put-down/StockField';

@@ -3,7 +3,8 @@
 import { useUnits } from '@/ui/units/use-units';
 import { proseIn } from '@/text/prose-in';
 import { fields, stack, wrap } from '@/ui/layout/layout';
-import { Button, Segmented, Select } from 'antd';
+import { Button, Select } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import {
   COAT_CAUSES,

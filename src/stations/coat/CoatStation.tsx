@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { Station } from '@/ui/frame/Station';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';

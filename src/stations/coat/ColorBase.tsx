@@ -1,7 +1,8 @@
 'use client';
 
 import { stack } from '@/ui/layout/layout';
-import { ColorPicker, Segmented } from 'antd';
+import { ColorPicker } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useId } from 'react';
 import { useBench } from '@/station-kit/BenchProvider';
 import { lookOf } from '@/station-kit/looks/coat-look';

@@ -1,7 +1,8 @@
 'use client';
 
 import { stack } from '@/ui/layout/layout';
-import { Checkbox, Segmented, Slider } from 'antd';
+import { Checkbox, Slider } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { TONE_PLACES } from '@/records/coat';
 import { useBench } from '@/station-kit/BenchProvider';
 import styles from './colors.module.css';

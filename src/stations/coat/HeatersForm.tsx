@@ -2,7 +2,8 @@
 
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { wrap } from '@/ui/layout/layout';
-import { Button, Checkbox, Modal, Segmented } from 'antd';
+import { Button, Checkbox, Modal } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import type { HeaterKind } from '@/core/coats/ways/definition';
 import type { Heater } from '@/records/heater';

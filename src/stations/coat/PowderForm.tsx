@@ -3,7 +3,8 @@
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { stack, wrap } from '@/ui/layout/layout';
-import { Button, ColorPicker, Modal, Segmented } from 'antd';
+import { Button, ColorPicker, Modal } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useId, useState } from 'react';
 import type { NewBin } from '@/records/plain-bin';
 import type { PowderBin } from '@/records/bin';

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import type { Heater } from '@/records/heater';
 import { powdersOf } from '@/model/coats/coat-facts';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -63,7 +64,7 @@ export function useRackAll(
         );
       }
       const left = planned.refused.map((key) => byKey.get(key)?.bin.name ?? 'a head');
-      return `${loads.length} ${loads.length === 1 ? 'load' : 'loads'}, ${planned.optimal ? 'the fewest possible' : 'the best found in time'}, light before dark.${
+      return `${countText(loads.length, 'load')}, ${planned.optimal ? 'the fewest possible' : 'the best found in time'}, light before dark.${
         left.length > 0 ? ` Not hung: ${left.join(', ')}; they do not hang free on this rack.` : ''
       }`;
     });

@@ -2,7 +2,8 @@
 
 import { headText } from '@/text/words';
 import { EmptyStation } from '@/station-kit/empty/EmptyStation';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import type { Batch } from '@/records/batch';
 import { Station } from '@/ui/frame/Station';

@@ -1,7 +1,7 @@
 'use client';
 
 import { row, stack } from '@/ui/layout/layout';
-import { Segmented } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { FIRST_POURS } from '@/core/quality/causes/clues';
 import { countFlaws, type CountedCasting, type FlawCount } from '@/core/quality/count-flaws';

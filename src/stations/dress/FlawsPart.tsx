@@ -1,7 +1,8 @@
 'use client';
 
 import { fields, stack } from '@/ui/layout/layout';
-import { Button, Segmented, Select } from 'antd';
+import { Button, Select } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { CAUSE_IDS } from '@/core/quality/causes/cause';

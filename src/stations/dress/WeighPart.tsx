@@ -1,7 +1,8 @@
 'use client';
 
 import { column, stack } from '@/ui/layout/layout';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { mean } from '@/core/numeric/mean';
 import { NO_CLUES, type Clues } from '@/core/quality/causes/clues';

@@ -3,7 +3,8 @@
 import { roundMass } from '@/core/units/round-figure';
 import { meltsText } from '@/text/quantity-text';
 import { apart, stack, wrap } from '@/ui/layout/layout';
-import { Button, Modal, Segmented, Select } from 'antd';
+import { Button, Modal, Select } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { numberText as n } from '@/text/number-text';
 import { REFERENCE_METALS } from '@/reference/metals';

@@ -3,7 +3,8 @@
 import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
 import { roundTemperature } from '@/core/units/round-figure';
 import { apart, stack } from '@/ui/layout/layout';
-import { Modal, Segmented, Select } from 'antd';
+import { Modal, Select } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useId, useState } from 'react';
 import { REFERENCE_METALS } from '@/reference/metals';
 import { CountField } from '@/ui/unit-field/CountField';

@@ -2,7 +2,8 @@
 
 import { stack } from '@/ui/layout/layout';
 import { DeleteOutlined } from '@ant-design/icons';
-import { Button, Modal, Segmented, Select } from 'antd';
+import { Button, Modal, Select } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useId, useState } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
 import type { Mold } from '@/records/mold';

@@ -3,7 +3,8 @@
 import { takesHook } from '@/core/tickets/takes-hook';
 import { offMark } from '@/core/tickets/marked-weight';
 import { apart, column, stack, wrap } from '@/ui/layout/layout';
-import { Button, Modal, Segmented, Select } from 'antd';
+import { Button, Modal, Select } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useId, useState } from 'react';
 import type { Mold } from '@/records/mold';
 import { CountField } from '@/ui/unit-field/CountField';

@@ -1,4 +1,4 @@
-import { Segmented } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useId } from 'react';
 import type { Run } from '@/records/run';
 import { useBench } from '@/station-kit/BenchProvider';

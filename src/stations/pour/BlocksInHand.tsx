@@ -1,7 +1,7 @@
 'use client';
 
 import { row } from '@/ui/layout/layout';
-import { Segmented } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { setPreferences, usePreferences } from '@/station-kit/preferences-store';
 import styles from './pour.module.css';
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { Button } from 'antd';
 import { waitingToDress } from '@/model/next/waiting-to-dress';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -26,7 +27,7 @@ export function NothingToPour({ isAsked }: { readonly isAsked: boolean }) {
   return (
     <EmptyStation
       of="pour"
-      says={`Nothing is left to pour here: ${toDress} ${toDress === 1 ? 'head waits' : 'heads wait'} at Dress.`}
+      says={`Nothing is left to pour here: ${countText(toDress, 'head waits', 'heads wait')} at Dress.`}
       mend={
         <Button type="primary" href="/dress">
           Dress {toDress === 1 ? 'it' : 'them'}

@@ -2,7 +2,8 @@
 
 import { countText } from '@/text/count-text';
 import { row } from '@/ui/layout/layout';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { orderMetals } from '@/core/metals/order-metals';

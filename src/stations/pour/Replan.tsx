@@ -1,6 +1,7 @@
 'use client';
 
-import { Checkbox, Modal, Segmented } from 'antd';
+import { Checkbox, Modal } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useMemo, useState } from 'react';
 import { countRun, type RunCount } from '@/core/pours/count-run';
 import { sessionLeft } from '@/core/pours/session-left';

@@ -1,7 +1,8 @@
 'use client';
 
 import { apart, line } from '@/ui/layout/layout';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useEffect, useMemo, useState } from 'react';
 import { countRun, type RunCount } from '@/core/pours/count-run';
 import type { Run } from '@/records/run';

@@ -1,7 +1,8 @@
 'use client';
 
 import { stack } from '@/ui/layout/layout';
-import { Checkbox, Modal, Segmented } from 'antd';
+import { Checkbox, Modal } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { SAFETY_ITEMS, safetyUntil, type SafetyKeep } from '@/core/pours/safety';
 import { useBench } from '@/station-kit/BenchProvider';

@@ -1,7 +1,8 @@
 'use client';
 
 import { column, fields, wrap } from '@/ui/layout/layout';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import type { Rig } from '@/core/rigs/rig';
 import { PAPERS, type PaperId } from '@/data/exchange/board/board';

@@ -3,7 +3,7 @@
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { CountField } from '@/ui/unit-field/CountField';
-import { Segmented } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { findRigKind } from '@/core/rigs/kinds';
 import type { RigWant } from '@/core/rigs/kinds/definition';
 import { FieldShell } from '@/ui/unit-field/FieldShell';

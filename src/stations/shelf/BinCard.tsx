@@ -3,7 +3,8 @@
 import { AmountField } from '@/station-kit/put-down/AmountField';
 import { apart, fields, stack } from '@/ui/layout/layout';
 import { dayText } from '@/text/date-text';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';

@@ -1,5 +1,6 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { row, stack } from '@/ui/layout/layout';
 import { Button, Checkbox } from 'antd';
 import dayjs from 'dayjs';
@@ -99,7 +100,7 @@ export function BuyPart({ onOrdered }: { readonly onOrdered: (said: string) => v
           Find the cheapest packs
         </Button>
         <p className="quiet">
-          {needs.length} {needs.length === 1 ? 'bin' : 'bins'} to fill
+          {countText(needs.length, 'bin')} to fill
           {question.unsold.length > 0 ? `; of ${question.unsold.length} nobody noted a pack` : ''}.
         </p>
       </div>

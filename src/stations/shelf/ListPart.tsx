@@ -2,7 +2,8 @@
 
 import { countText } from '@/text/count-text';
 import { row, stack } from '@/ui/layout/layout';
-import { Button, Progress, Segmented } from 'antd';
+import { Button, Progress } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useMemo, useRef, useState } from 'react';
 import { tableCsv } from '@/data/exchange/table-csv';
 import { rowSentence } from '@/text/row-sentence';

@@ -1,7 +1,8 @@
 'use client';
 
 import { spread, stack, wrap } from '@/ui/layout/layout';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useMemo, useState } from 'react';
 import { findHold } from '@/core/skirts/holds';
 import { flaredShares, restShares } from '@/core/skirts/seen-shares';

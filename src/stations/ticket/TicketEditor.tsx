@@ -1,7 +1,9 @@
 'use client';
 
+import { countText } from '@/text/count-text';
 import { row, stack } from '@/ui/layout/layout';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
@@ -136,7 +138,7 @@ export function TicketEditor({ draft, onChange, onWrite, onLeave }: TicketEditor
         <span className={styles.grow} />
         {told(problems.count) ? (
           <span role="status" className={styles.problemCount}>
-            Fix {problems.count} {problems.count === 1 ? 'field' : 'fields'}
+            Fix {countText(problems.count, 'field')}
           </span>
         ) : null}
         <Button onClick={onLeave}>Cancel</Button>

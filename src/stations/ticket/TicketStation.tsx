@@ -1,7 +1,8 @@
 'use client';
 
 import { row } from '@/ui/layout/layout';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import dayjs from 'dayjs';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -119,9 +120,6 @@ export function TicketStation() {
         draft ? null : (
           <>
             <Segmented<'rail' | 'week'>
-              // The choice made is the one stop of the Tab key, not its frame and each choice.
-              name="ticket-part"
-              tabIndex={-1}
               aria-label="What to do"
               value={part}
               options={[
@@ -132,8 +130,6 @@ export function TicketStation() {
             />
             {isWeek ? null : (
               <Segmented<Shown>
-                name="ticket-shown"
-                tabIndex={-1}
                 aria-label="Which tickets"
                 value={shown}
                 options={[

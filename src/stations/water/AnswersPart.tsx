@@ -2,7 +2,8 @@
 
 import { EmptyStation } from '@/station-kit/empty/EmptyStation';
 import { apart, fields } from '@/ui/layout/layout';
-import { Button, Segmented, Select } from 'antd';
+import { Button, Select } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useMemo, useState } from 'react';
 import type { RateGroup } from '@/core/water/compare-rates';
 import { numberText } from '@/text/number-text';

@@ -3,7 +3,8 @@
 import { countText } from '@/text/count-text';
 import { CountField } from '@/ui/unit-field/CountField';
 import { Nothing } from '@/ui/frame/Nothing';
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
 import { numberText } from '@/text/number-text';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useDroppable } from '@dnd-kit/core';
-import { Segmented } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useRef, type ReactNode } from 'react';
 import type { Box } from '@/drawing/build/bait-box';
 import type { LaidBait } from '@/core/builds/place-parts';

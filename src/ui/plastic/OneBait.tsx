@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal, Segmented } from 'antd';
+import { Button, Modal } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { volumeByCup, volumeByWeight } from '@/core/plastics/piece-volume';
 import { plasticDensity } from '@/core/plastics/plastic-density';

@@ -1,7 +1,7 @@
 'use client';
 
 import { column } from '../layout/layout';
-import { Segmented } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { fitGape } from '@/core/rigs/fit-gape';
 import { assistReach } from '@/core/rigs/kinds/assist';

@@ -1,7 +1,8 @@
 'use client';
 
 import { fields } from '../layout/layout';
-import { Button, Popconfirm, Segmented } from 'antd';
+import { Button, Popconfirm } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import type { Drawer } from '@/records/cabinet';
 import { TextField } from '../unit-field/TextField';

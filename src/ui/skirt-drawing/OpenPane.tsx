@@ -1,7 +1,8 @@
 'use client';
 
 import { line } from '../layout/layout';
-import { Button, Segmented, Slider } from 'antd';
+import { Button, Slider } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { memo, useEffect, useMemo, useState } from 'react';
 import { flaredShares } from '@/core/skirts/seen-shares';
 import type { SkirtLayer } from '@/core/skirts/skirt-layer';

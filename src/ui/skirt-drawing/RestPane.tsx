@@ -1,6 +1,6 @@
 'use client';
 
-import { Segmented } from 'antd';
+import { Segmented } from '@/ui/choice/Segmented';
 import { memo, useMemo } from 'react';
 import { restShares } from '@/core/skirts/seen-shares';
 import type { SkirtLayer } from '@/core/skirts/skirt-layer';
