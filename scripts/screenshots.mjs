@@ -152,7 +152,7 @@ const first = await open(DESK, {
   ticketInHand: null,
 });
 await first.goto(`${base}/ticket`);
-await first.getByRole('button', { name: 'Bench: units and backup' }).click();
+await first.getByRole('button', { name: /^Bench.*: units and backup$/ }).click();
 await first.getByRole('button', { name: 'Empty bench' }).click();
 await first.getByRole('button', { name: 'Replace the bench' }).click();
 await first.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();

@@ -6,6 +6,7 @@ import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { Fragment, lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { Line } from '@/ui/frame/Line';
+import { Lights } from '@/ui/materials/Lights';
 import styles from '@/ui/frame/frame.module.css';
 import { deedSentence } from '@/text/deed-sentence';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -81,6 +82,7 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
   const { mass, length, temperature } = preferences;
   return (
     <div className={styles.frame}>
+      <Lights />
       <button type="button" className={styles.skip} onClick={() => document.getElementById('work')?.focus()}>
         Skip to the work
       </button>
@@ -136,12 +138,7 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
             )}
             <span className={styles.wide}> {preferences.look === 'day' ? 'Shed' : 'Day'}</span>
           </button>
-          <button
-            type="button"
-            className={styles.tool}
-            onClick={() => setOpen('menu')}
-            aria-label="Bench: units and backup"
-          >
+          <button type="button" className={styles.tool} onClick={() => setOpen('menu')}>
             Bench
             <span className={styles.wide}>
               {' '}
@@ -149,6 +146,7 @@ export function BenchFrame({ stations, children }: BenchFrameProps) {
                 {mass === 'g' ? 'g' : 'oz'} · {length} · °{temperature}
               </strong>
             </span>
+            <span className="unseen">: units and backup</span>
           </button>
         </div>
       </header>

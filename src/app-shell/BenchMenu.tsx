@@ -3,7 +3,8 @@
 import { wrap } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
 import { momentText } from '@/text/date-text';
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRef, useState, type RefObject } from 'react';
 import { unpackText } from '@/data/copy/pack';
@@ -76,7 +77,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
     );
 
   return (
-    <Modal open title="The bench" onCancel={onClose} footer={null} width={560}>
+    <Dialog open title="The bench" onCancel={onClose} footer={null} width={560}>
       <UnitsPart />
       <section className={styles.part}>
         <h3>Files</h3>
@@ -144,7 +145,7 @@ export function BenchMenu({ onClose }: { onClose: () => void }) {
           onLeave={() => setPending(null)}
         />
       ) : null}
-    </Modal>
+    </Dialog>
   );
 }
 

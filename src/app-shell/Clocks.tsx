@@ -1,6 +1,7 @@
 'use client';
 
-import { App, Button, Modal } from 'antd';
+import { App, Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useEffect, useRef, useState } from 'react';
 import type { Clock } from '@/records/clock';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -92,7 +93,7 @@ function NewClock({ onClose }: { onClose: () => void }) {
     onClose();
   };
   return (
-    <Modal open title="New clock" onCancel={onClose} footer={null} width={360}>
+    <Dialog open title="New clock" onCancel={onClose} footer={null} width={360}>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -127,6 +128,6 @@ function NewClock({ onClose }: { onClose: () => void }) {
           Start
         </Button>
       </form>
-    </Modal>
+    </Dialog>
   );
 }

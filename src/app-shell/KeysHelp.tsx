@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import type { StationDefinition } from '@/station-kit/station-definition';
 import { keyLists } from './keys';
 import styles from './keys-help.module.css';
@@ -13,7 +13,7 @@ interface KeysHelpProps {
 /** The list of keys, as the stations have them. */
 export function KeysHelp({ stations, onClose }: KeysHelpProps) {
   return (
-    <Modal open title="Keys" onCancel={onClose} footer={null} width={520}>
+    <Dialog open title="Keys" onCancel={onClose} footer={null} width={520}>
       {keyLists(stations).map(({ of, lines }) => (
         <section key={of} className={styles.group} aria-label={`Keys, ${of}`}>
           <h3>{of}</h3>
@@ -27,6 +27,6 @@ export function KeysHelp({ stations, onClose }: KeysHelpProps) {
           </dl>
         </section>
       ))}
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,7 +1,7 @@
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { shapeCavity, type CavityShape } from '@/core/cavities/shape-cavity';
 import type { HeadStyle, OutlinePoint } from '@/core/cavities/styles/definition';
-import { hookPath, type HookDrawing } from './hook-path';
+import { hookPath, type PlacedHook } from './hook/hook-path';
 import { outlinePath } from './outline-path';
 
 export interface BlockCavity {
@@ -21,7 +21,7 @@ export interface PlacedCavity {
   /** Puts the local drawing (nose at the origin, axis along x) on the block. */
   readonly transform: string;
   readonly body: string;
-  readonly hook: (HookDrawing & { readonly x: number; readonly wireMm: number }) | null;
+  readonly hook: PlacedHook | null;
   /** A preformed wire in local coordinates; null for none. */
   readonly frame: string | null;
   /** Where its nose lies on the block, mm. */

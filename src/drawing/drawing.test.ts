@@ -3,7 +3,7 @@ import { egg } from '@/core/cavities/styles/egg';
 import { round } from '@/core/cavities/styles/round';
 import { layOutBar, layOutDisc, type BlockLayout } from './block-layout';
 import { headView } from './head-view';
-import { hookPath } from './hook-path';
+import { hookPath } from './hook/hook-path';
 import { outlinePath } from './outline-path';
 import { tornEdge } from './torn-edge';
 import { weightLine } from './weight-line';
@@ -40,7 +40,7 @@ describe('hookPath', () => {
   it('is as long as its shank and as wide as its gape', () => {
     const hook = hookPath({ wireMm: 1, shankMm: 30, gapeMm: 12 }, 5);
     expect(hook.reachMm).toBe(36.5);
-    expect(hook.wire).toContain('L30 0');
+    expect(hook.wire).toContain('L0 0H30');
     expect(hook.wire).toContain('A6 6 0 0 0 30 -12');
     expect(hook.eye.y + hook.eye.r).toBeLessThan(-5);
   });

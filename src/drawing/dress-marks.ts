@@ -37,7 +37,7 @@ export function dressMark(
     case 'rim':
       return { x: lengthMm * 0.5, y: -radiusMm };
     case 'pins':
-      return { x: lengthMm * 0.86, y: -radiusMm * 0.3 };
+      return { x: lengthMm, y: 0 };
     case 'eye':
     case 'try-in':
       return eye;
@@ -59,4 +59,46 @@ export function spruePath({ lengthMm, radiusMm }: HeadMeasures): string {
   const point = (dx: number, y: number) => `${(x + dx).toFixed(2)} ${y.toFixed(2)}`;
   const top = radiusMm * 0.9;
   return `M${point(-gate, top)}L${point(-wide, radiusMm + long)}L${point(wide, radiusMm + long)}L${point(gate, top)}Z`;
+}
+
+/**
+ * Where the gate was broken off: a flat on the belly, as an SVG path.
+ *
+ * @example gateScarPath({ lengthMm: 12, radiusMm: 6 }) // 'M4.08 5.83q...Z'
+ */
+export function gateScarPath({ lengthMm, radiusMm }: HeadMeasures): string {
+  const wide = radiusMm * 0.16;
+  const [x, y] = [(lengthMm * GATE_AT - wide).toFixed(2), (radiusMm * 0.972).toFixed(2)];
+  const across = (2 * wide).toFixed(2);
+  return `M${x} ${y}q${wide.toFixed(2)} ${(-radiusMm * 0.09).toFixed(2)} ${across} 0q${(-wide).toFixed(2)} ${(radiusMm * 0.07).toFixed(2)} -${across} 0Z`;
+}
+
+/** A pin that stands through a sinker, and the bore that it leaves, mm. */
+export interface PinBore {
+  readonly pin: string;
+  readonly pinMm: number;
+  /** The bore within the metal: its two sides, unseen from outside. */
+  readonly sides: string;
+  /** Its two mouths. */
+  readonly mouths: string;
+}
+
+/**
+ * The pin along the axis of a sinker drawn from the side, and its bore.
+ *
+ * @example pinBore({ lengthMm: 20, radiusMm: 7 }).pinMm // 1.68
+ */
+export function pinBore({ lengthMm, radiusMm }: HeadMeasures): PinBore {
+  const pinMm = radiusMm * 0.24;
+  const half = pinMm / 2;
+  const out = radiusMm * 0.7;
+  const mouth = (x: number, way: 1 | -1) =>
+    `M${x.toFixed(2)} ${(-half).toFixed(2)}q${(way * half * 1.3).toFixed(2)} ${half.toFixed(2)} 0 ${pinMm.toFixed(2)}Z`;
+  const inset = radiusMm * 0.02;
+  return {
+    pin: `M${(-out).toFixed(2)} 0H${(lengthMm + out).toFixed(2)}`,
+    pinMm,
+    sides: `M0 ${(-half).toFixed(2)}H${lengthMm.toFixed(2)}M0 ${half.toFixed(2)}H${lengthMm.toFixed(2)}`,
+    mouths: mouth(inset, 1) + mouth(lengthMm - inset, -1),
+  };
 }

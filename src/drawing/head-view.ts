@@ -1,7 +1,7 @@
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { shapeCavity } from '@/core/cavities/shape-cavity';
 import type { HeadStyle } from '@/core/cavities/styles/definition';
-import { hookPath, type HookDrawing } from './hook-path';
+import { hookPath, type HookPattern, type PlacedHook } from './hook/hook-path';
 import { outlinePath } from './outline-path';
 
 export interface HeadView {
@@ -13,7 +13,7 @@ export interface HeadView {
     readonly width: number;
     readonly height: number;
   };
-  readonly hook: (HookDrawing & { readonly x: number; readonly wireMm: number }) | null;
+  readonly hook: PlacedHook | null;
   /** x, y, width and height that hold all of it, mm. */
   readonly viewBox: readonly [number, number, number, number];
 }
@@ -25,10 +25,15 @@ const MARGIN_MM = 1.5;
  *
  * @example headView(round, 1, null).viewBox // holds a ball of some 12 mm
  */
-export function headView(style: HeadStyle, volumeCm3: number, dimensions: HookDimensions | null): HeadView {
+export function headView(
+  style: HeadStyle,
+  volumeCm3: number,
+  dimensions: HookDimensions | null,
+  pattern?: HookPattern,
+): HeadView {
   const shape = shapeCavity(style, volumeCm3);
   const hook = dimensions && {
-    ...hookPath(dimensions, shape.radiusMm),
+    ...hookPath(dimensions, shape.radiusMm, pattern),
     x: shape.eyeMm,
     wireMm: dimensions.wireMm,
   };

@@ -27,6 +27,7 @@ export function PartsStation<Part extends string>(props: PartsStationProps<Part>
   return (
     <Station
       title={heading[0]}
+      part={parts.find(({ value }) => value === part)?.label}
       sub={heading[1]}
       isSlipFolded={isSlipFolded}
       onFold={(next) => setPreferences({ isSlipFolded: next })}

@@ -99,7 +99,7 @@ test('a two-blade spinnerbait is dragged together, does not fit, is mended; six 
     .click();
   await dragOnto(
     page,
-    page.getByLabel('Drag Drop blade, copper 27 mm', { exact: true }),
+    page.getByRole('button', { name: /^Drop blade, copper 27 mm/ }),
     page.locator('[data-bait="pulled"]').first(),
   );
   await expect(page.getByText(/needs something to hang from: put a clevis on the arm/)).toBeVisible();

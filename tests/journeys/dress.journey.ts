@@ -24,7 +24,7 @@ test.describe('by a clock of its own', () => {
   }) => {
     await openStation(page, 'dress');
     await page.clock.runFor(500);
-    await page.getByRole('button', { name: 'Begin 20 Bullet 10 g, 2/0 of run 13' }).click();
+    await page.getByRole('button', { name: /^Bullet 10 g, 2\/0 20 of run 13 Begin$/ }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bullet 10 g, 2/0');
 
     // The truth behind the scale: what this cavity gives, and 3 % more once a crumb holds the halves apart.
@@ -63,7 +63,7 @@ test.describe('by a clock of its own', () => {
     await expect
       .poll(async () => Number(/(\d+) %/.exec(await causes.first().innerText())?.[1]))
       .toBeGreaterThan(before);
-    await page.getByRole('button', { name: 'It was: Halves not closed' }).click();
+    await page.getByRole('button', { name: 'It was this: Halves not closed' }).click();
     await expect(page.getByText('Noted. The cause table learns from it.')).toBeVisible();
 
     await page.getByText('Flaws', { exact: true }).click();
@@ -91,7 +91,7 @@ test('a batch goes through its steps by tray, loses two to the pot, and is sorte
   page,
 }) => {
   await openStation(page, 'dress');
-  await page.getByRole('button', { name: 'Begin 20 Bullet 10 g, 2/0 of run 13' }).click();
+  await page.getByRole('button', { name: /^Bullet 10 g, 2\/0 20 of run 13 Begin$/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bullet 10 g, 2/0');
   const before = await readBench(page);
   const batch = before.contents.batches.find(

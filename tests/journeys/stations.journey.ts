@@ -225,7 +225,7 @@ test.describe('on a phone', () => {
 
 test('a maker who thinks in ounces reads ounces everywhere', async ({ page }) => {
   await openStation(page, 'ticket');
-  await page.getByRole('button', { name: 'Bench: units and backup' }).click();
+  await page.getByRole('button', { name: /^Bench.*: units and backup$/ }).click();
   await page.getByRole('dialog').getByText('3/8 oz').click();
   await page.keyboard.press('Escape');
   await page.keyboard.press('n');
@@ -239,7 +239,7 @@ test('a maker who thinks in ounces reads ounces everywhere', async ({ page }) =>
 
 test('an empty bench says in a sentence what to do, and offers it', async ({ page }) => {
   await openStation(page, 'ticket');
-  await page.getByRole('button', { name: 'Bench: units and backup' }).click();
+  await page.getByRole('button', { name: /^Bench.*: units and backup$/ }).click();
   await page.getByRole('button', { name: 'Empty bench' }).click();
   await replaceBench(page);
   await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();

@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useEffect, useState } from 'react';
 import type { BenchContents } from '@/records/bench-file';
 import { useBench } from '@/station-kit/BenchProvider';
@@ -34,12 +34,12 @@ export function Questions({ onClose }: { readonly onClose: () => void }) {
     inBackground(keepingNow(workshop.now).then((keeping) => keeping.share()));
   };
   return (
-    <Modal open title="Changed on two devices" onCancel={onClose} footer={null} width={560}>
+    <Dialog open title="Changed on two devices" onCancel={onClose} footer={null} width={560}>
       {question && contents ? (
         <JoinPreview name={question.device} contents={contents} onDone={done} />
       ) : (
         <p role="status">Reading what the other device says.</p>
       )}
-    </Modal>
+    </Dialog>
   );
 }

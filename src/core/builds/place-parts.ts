@@ -22,7 +22,7 @@ export interface HungBlade {
   readonly id: string;
   readonly blade: BuildPiece;
   readonly at: Point;
-  /** From the arm's direction, away from the body, as it stands when pulled, degrees. */
+  /** From what it turns about, away from the body, as it stands when pulled, degrees: the arm, for `end` the pull. */
   readonly standsDeg: number;
 }
 
@@ -84,7 +84,8 @@ export function placeParts(build: Build): LaidBait {
   });
   const loopEnd = pointAt(loopAtMm + (kind.arm.hasEnd ? sizes.loopMm : 0));
   const swivelMm = build.end.hanger?.gauge.sizes.lengthMm ?? build.end.hanger?.gauge.sizes.diameterMm ?? 0;
-  const tip = { x: loopEnd.x + along.x * swivelMm, y: loopEnd.y + along.y * swivelMm };
+  // What hangs free in the loop trails with the water.
+  const tip = { x: loopEnd.x + swivelMm, y: loopEnd.y };
   const last = build.end.blade;
   return {
     wire: [...wire, pointAt(loopAtMm)],

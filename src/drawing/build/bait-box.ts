@@ -15,10 +15,10 @@ export function baitBox(laid: LaidBait, body: Box | null): Box {
     ? [arm.from, { x: arm.from.x + arm.along.x * arm.lengthMm, y: arm.from.y + arm.along.y * arm.lengthMm }]
     : [];
   // A blade may stand any way from its hanger, and hangs down when the bait is not pulled.
-  const swung = blades.flatMap(({ at, blade }) => {
+  const swung = blades.flatMap(({ id, at, blade }) => {
     const r = (blade.gauge.sizes.lengthMm ?? 0) + 1;
     const aside = (blade.gauge.sizes.widthMm ?? 0) / 2;
-    const dir = arm ? Math.atan2(arm.along.y, arm.along.x) : 0;
+    const dir = arm && id !== 'end' ? Math.atan2(arm.along.y, arm.along.x) : 0;
     return [
       { x: at.x + Math.cos(dir) * r, y: at.y + Math.sin(dir) * r - aside },
       { x: at.x + Math.cos(dir) * r, y: at.y + Math.sin(dir) * r + aside },

@@ -6,7 +6,7 @@ import { findStyle } from '@/core/cavities/styles';
 import { headView } from '../head-view';
 import { baitBox } from './bait-box';
 import { bladePath } from './blade-path';
-import { armPath, bendPath, clevisPath, eyePath, swivelPath, wirePath } from './wire-paths';
+import { armPath, clevisPath, eyePath, swivelPaths, wirePath } from './wire-paths';
 import { wiredHead } from './wired-head';
 
 /** Every coordinate pair of an absolute path of M, L and C, mm. */
@@ -98,8 +98,8 @@ describe('the wire', () => {
 describe('small parts', () => {
   it('are as long as they are', () => {
     expect(Math.max(...points(clevisPath(4)).map(([x]) => x))).toBe(4);
-    expect(bendPath(30, 15).wire).toContain('H30');
-    expect(swivelPath(12)).toMatch(/^M0 0a1\.92 1\.92/);
+    expect(swivelPaths(12).rings).toMatch(/^M0 0a1\.92 1\.92/);
+    expect(Math.max(...points(swivelPaths(12).rings).map(([x]) => x))).toBeLessThanOrEqual(12);
     expect(eyePath(1)).toMatch(/^M0 0a2 2/);
   });
 

@@ -32,33 +32,33 @@ export function eyePath(wireMm: number): string {
 }
 
 /**
- * A hook without an eye of its own, as it leaves a cast head: shank along x from the origin, bend, point above.
+ * A ring of wire round a place.
  *
- * @example bendPath(30, 15) // 'M0 0H30A...'
+ * @example ringPath(2, 0, 1) // 'M1 0a1 1 0 1 1 2 0a1 1 0 1 1 -2 0'
  */
-export function bendPath(shankMm: number, gapeMm: number): { readonly wire: string; readonly barb: string } {
-  const r = mm(gapeMm / 2);
-  const pointX = mm(shankMm - gapeMm * 0.62);
-  return {
-    wire: `M0 0H${mm(shankMm)}A${r} ${r} 0 0 0 ${mm(shankMm)} ${mm(-gapeMm)}L${pointX} ${mm(-gapeMm * 1.02)}`,
-    barb: `M${mm(pointX + gapeMm * 0.2)} ${mm(-gapeMm * 1.02)}l${mm(gapeMm * 0.14)} ${mm(gapeMm * 0.14)}`,
-  };
+export function ringPath(x: number, y: number, r: number): string {
+  const [at, across] = [mm(r), mm(2 * r)];
+  return `M${mm(x - r)} ${mm(y)}a${at} ${at} 0 1 1 ${across} 0a${at} ${at} 0 1 1 ${-across} 0`;
 }
 
 /**
- * A swivel from one ring to the other along x: ring, barrel, ring.
+ * A swivel from one ring to the other along x: its two rings, the barrel between them, and how thick the rings' wire is.
  *
- * @example swivelPath(12) // 'M...'
+ * @example swivelPaths(12).wireMm // 0.72
  */
-export function swivelPath(lengthMm: number): string {
-  const r = mm(lengthMm * 0.16);
-  const barrel = mm(lengthMm - 4 * r);
-  const half = mm(lengthMm * 0.11);
-  return [
-    `M0 0a${r} ${r} 0 1 1 ${2 * r} 0a${r} ${r} 0 1 1 ${-2 * r} 0`,
-    `M${2 * r} ${-half}h${barrel}v${2 * half}h${-barrel}Z`,
-    `M${mm(2 * r + barrel)} 0a${r} ${r} 0 1 1 ${2 * r} 0a${r} ${r} 0 1 1 ${-2 * r} 0`,
-  ].join('');
+export function swivelPaths(lengthMm: number): {
+  readonly rings: string;
+  readonly barrel: string;
+  readonly wireMm: number;
+} {
+  const r = lengthMm * 0.16;
+  const half = lengthMm * 0.11;
+  const long = lengthMm - 4 * r;
+  return {
+    rings: ringPath(r, 0, r) + ringPath(lengthMm - r, 0, r),
+    barrel: `M${mm(2 * r)} ${mm(-half * 0.7)}q${mm(long / 2)} ${mm(-half * 0.9)} ${mm(long)} 0v${mm(half * 1.4)}q${mm(-long / 2)} ${mm(half * 0.9)} ${mm(-long)} 0Z`,
+    wireMm: mm(lengthMm * 0.06),
+  };
 }
 
 /**

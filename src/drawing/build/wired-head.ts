@@ -1,5 +1,5 @@
 import type { HeadView } from '../head-view';
-import { bendPath } from './wire-paths';
+import { hookBend } from '../hook/hook-path';
 
 /** From the head's back to the bend, in gapes. */
 const SHANK_GAPES = 1.5;
@@ -12,13 +12,12 @@ const SHANK_GAPES = 1.5;
 export function wiredHead(head: HeadView, gapeMm: number, wireMm: number): HeadView {
   const from = head.bodyBox.width * 0.9;
   const shankMm = gapeMm * SHANK_GAPES;
-  const { wire, barb } = bendPath(shankMm, gapeMm);
-  const reachMm = shankMm + gapeMm / 2 + wireMm / 2;
+  const bend = hookBend({ wireMm, shankMm, gapeMm });
   const top = Math.min(head.bodyBox.y, -gapeMm * 1.05 - wireMm) - 1;
   const bottom = head.bodyBox.y + head.bodyBox.height + 1;
   return {
     ...head,
-    hook: { wire, barb, eye: { x: 0, y: 0, r: 0 }, reachMm, gapeMm, x: from, wireMm },
-    viewBox: [-1, top, from + reachMm + 2, bottom - top],
+    hook: { ...bend, eye: { x: 0, y: 0, r: 0 }, ring: '', x: from, wireMm },
+    viewBox: [-1, top, from + bend.reachMm + 2, bottom - top],
   };
 }

@@ -64,8 +64,8 @@ describe('rigShapes', () => {
     expect(right).toBeCloseTo(28 - 0.5, 1);
     expect(top).toBeCloseTo(-12, 1);
     expect(boxOf(hookShapes(HOOK, true)[1]!.d).foot).toBeCloseTo(12, 1);
-    expect(hookShapes(gauge('hook', { points: 3, gapeMm: 8 }), false)).toHaveLength(4);
-    expect(hookShapes(gauge('hook', { points: 2 }), false)).toHaveLength(3);
+    expect(hookShapes(gauge('hook', { points: 3, gapeMm: 8 }), false)).toHaveLength(6);
+    expect(hookShapes(gauge('hook', { points: 2 }), false)).toHaveLength(5);
   });
 
   it('lays so many shot in a row', () => {

@@ -1,11 +1,14 @@
 import type { PartGauge } from '@/core/parts/part-roles';
+import { hookEnd, hookEye } from '../hook/hook-end';
 
 /** One stroke or area of a part, mm: x down its run from its upper end, y across. */
 export interface RigShape {
   readonly d: string;
-  readonly is: 'wire' | 'body' | 'soft' | 'dark' | 'mark';
+  readonly is: 'wire' | 'point' | 'body' | 'soft' | 'dark' | 'mark';
   /** How thick a wire is, mm. */
   readonly strokeMm?: number;
+  /** Bent sheet, which takes the light in bands. */
+  readonly finish?: 'plate';
 }
 
 const n = (value: number) => Number(value.toFixed(3));
@@ -27,23 +30,25 @@ export function hookShapes({ sizes }: Pick<PartGauge, 'sizes'>, isTurned: boolea
   const ring = (eyeMm + wireMm) / 2;
   const side = isTurned ? 1 : -1;
   const bendAt = lengthMm - wireMm / 2 - gapeMm / 2;
-  const arm = (y: number, r: number) => {
-    const tipX = bendAt - Math.max(gapeMm * 0.75, 2 * wireMm);
-    const barb = gapeMm * 0.22;
+  const arm = (across: 1 | -1): RigShape[] => {
+    const y = across * gapeMm;
+    const tip = { x: bendAt - Math.max(gapeMm * 0.75, 2 * wireMm), y: y * 0.96 };
+    const { needle, barb, from } = hookEnd({ x: bendAt, y }, tip, wireMm, across);
+    const r = n(gapeMm / 2);
     return [
-      `M${n(2 * ring)} 0H${n(bendAt)}A${n(gapeMm / 2)} ${n(r)} 0 0 ${y < 0 ? 0 : 1} ${n(bendAt)} ${n(y)}L${n(tipX)} ${n(y * 0.96)}`,
-      `M${n(tipX + barb)} ${n(y * 0.97)}l${n(barb * 0.8)} ${n(-Math.sign(y) * barb * 0.6)}`,
-    ].join('');
+      {
+        d: `M${n(2 * ring)} 0H${n(bendAt)}A${r} ${r} 0 0 ${across < 0 ? 0 : 1} ${n(bendAt)} ${n(y)}L${from.x} ${from.y}`,
+        is: 'wire',
+        strokeMm: wireMm,
+      },
+      { d: needle + barb, is: 'point' },
+    ];
   };
-  const arms =
-    points >= 3
-      ? [arm(-gapeMm, gapeMm / 2), arm(gapeMm, gapeMm / 2), `M${n(bendAt)} 0l${n(gapeMm * 0.5)} 0`]
-      : points === 2
-        ? [arm(-gapeMm, gapeMm / 2), arm(gapeMm, gapeMm / 2)]
-        : [arm(side * gapeMm, gapeMm / 2)];
+  const behind: RigShape = { d: `M${n(bendAt)} 0l${n(gapeMm * 0.5)} 0`, is: 'wire', strokeMm: wireMm };
   return [
-    { d: circle(ring, 0, ring), is: 'wire', strokeMm: wireMm },
-    ...arms.map((d): RigShape => ({ d, is: 'wire', strokeMm: wireMm })),
+    { d: hookEye({ x: ring, y: 0 }, ring, 0), is: 'wire', strokeMm: wireMm },
+    ...(points >= 2 ? [...arm(-1), ...arm(1)] : arm(side)),
+    ...(points >= 3 ? [behind] : []),
   ];
 }
 
@@ -128,7 +133,7 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
         }),
       ];
     case 'blade':
-      return [{ d: spindle(longMm, sizes.widthMm ?? longMm * 0.6), is: 'body' }];
+      return [{ d: spindle(longMm, sizes.widthMm ?? longMm * 0.6), is: 'body', finish: 'plate' }];
     case 'weight':
     case 'lure':
       return [{ d: spindle(longMm, across), is: gauge.as === 'lure' ? 'body' : 'dark' }];

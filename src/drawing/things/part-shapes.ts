@@ -27,7 +27,7 @@ function bladeShapes({ form, sizes }: PartGauge): DrawnPart {
   const hole = Math.min(1.4, widthMm * 0.08);
   return {
     shapes: [
-      { d: bladePath(form ?? 'leaf', lengthMm, widthMm), is: 'body' },
+      { d: bladePath(form ?? 'leaf', lengthMm, widthMm), is: 'body', finish: 'plate' },
       ...(form && findBladeForm(form).isOnWire
         ? [{ d: `M0 0H${n(lengthMm)}`, is: 'mark' as const }]
         : [{ d: disc(hole * 2.4, 0, hole), is: 'dark' as const }]),

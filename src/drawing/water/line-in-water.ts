@@ -12,7 +12,10 @@ export interface WaterSketch {
   readonly perM: number;
   readonly side: { readonly surfaceY: number; readonly bottomY: number; readonly line: string };
   readonly above: { readonly straight: string; readonly line: string; readonly sagAt: Point };
+  /** Arrows of the current, from above. */
+  readonly current: string;
   readonly tip: Point;
+  /** The middle of the sinker as it lies on the bottom: its line ends there. */
   readonly sinker: Point;
   readonly tipAbove: Point;
   readonly sinkerAbove: Point;
@@ -29,6 +32,10 @@ const TOP = 34;
 const LEAST_DEPTH = 36;
 const LEAST_SAG_ROOM = 30;
 
+/** Half as high as a sinker is drawn. */
+export const SINKER_HALF = 6;
+const ARROWS = [0.14, 0.32, 0.5, 0.68, 0.86];
+
 const at = (value: number) => Math.round(value * 100) / 100;
 const path = (points: readonly Point[]) =>
   points.map(({ x, y }, nth) => `${nth === 0 ? 'M' : 'L'}${at(x)} ${at(y)}`).join('');
@@ -44,19 +51,23 @@ export function sketchCast({ depthM, castM, curve }: WaterScene, width: number):
   const depth = Math.max(LEAST_DEPTH, depthM * perM);
   const bottomY = TOP + depth;
   const tip = { x: SIDE_GAP, y: TOP - 16 };
-  const sinker = { x: SIDE_GAP + castM * perM, y: bottomY };
+  const sinker = { x: SIDE_GAP + castM * perM, y: bottomY - SINKER_HALF };
   const straightM = Math.hypot(depthM, castM);
   const sagM = Math.max(0, ...curve.map(({ off }) => off));
   const aboveY = bottomY + 54;
   const overGround = (along: number) => (along / straightM) * castM * perM;
   const plan = curve.map(({ along, off }) => ({ x: sinker.x - overGround(along), y: aboveY + off * perM }));
   const lowest = plan.reduce((low, point) => (point.y > low.y ? point : low), plan[0] ?? sinker);
+  const room = Math.max(LEAST_SAG_ROOM, sagM * perM);
+  const arrow = (share: number) =>
+    `M${at(tip.x + share * (sinker.x - tip.x))} ${at(aboveY - 20)}v14l-3.5 -5m3.5 5l3.5 -5`;
   return {
     width,
     perM,
+    current: ARROWS.map(arrow).join(''),
     tip,
     sinker,
-    height: at(aboveY + Math.max(LEAST_SAG_ROOM, sagM * perM) + 24),
+    height: at(aboveY + room + 24),
     side: { surfaceY: TOP, bottomY: at(bottomY), line: path([tip, sinker]) },
     above: {
       straight: path([

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { holdInCurrent } from '@/core/water/hold-in-current';
-import { sketchCast } from './line-in-water';
+import { SINKER_HALF, sketchCast } from './line-in-water';
 import { layRates } from './rate-rows';
 
 describe('sketchCast', () => {
@@ -15,6 +15,9 @@ describe('sketchCast', () => {
     expect(sketch.perM).toBe(30);
     expect(sketch.sinker.x - sketch.tip.x).toBe(600);
     expect(sketch.side.bottomY - sketch.side.surfaceY).toBe(150);
+    // The line ends in the sinker, which lies on the bottom.
+    expect(sketch.side.line.endsWith(`L${sketch.sinker.x} ${sketch.sinker.y}`)).toBe(true);
+    expect(sketch.sinker.y + SINKER_HALF).toBe(sketch.side.bottomY);
     const { sagM } = scene(5, 20);
     expect(sketch.above.sagAt.y - sketch.tipAbove.y).toBeCloseTo(sagM * 30, 6);
     expect(sketch.above.sagAt.x).toBeCloseTo((sketch.tip.x + sketch.sinker.x) / 2, 0);

@@ -1,7 +1,7 @@
 'use client';
 
 import { wrap } from '@/ui/layout/layout';
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import type { ReactNode } from 'react';
 import type { CardWay } from '@/core/card-runs/turn-card';
 import { HowMany, PaceNote, WhichWay } from './RunFields';
@@ -35,7 +35,7 @@ interface BeginRunProps {
 export function BeginRun(props: BeginRunProps) {
   const { title, okText, widthPx, count, onCount, way, one, onWay, fields, problems, canBegin, pace } = props;
   return (
-    <Modal
+    <Dialog
       open
       width={widthPx}
       title={title}
@@ -58,6 +58,6 @@ export function BeginRun(props: BeginRunProps) {
       ))}
       {props.children}
       <PaceNote pace={pace} count={count} />
-    </Modal>
+    </Dialog>
   );
 }

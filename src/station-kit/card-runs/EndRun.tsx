@@ -1,7 +1,8 @@
 'use client';
 
 import { CountField } from '@/ui/unit-field/CountField';
-import { Button, Checkbox, Modal } from 'antd';
+import { Button, Checkbox } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { useBench } from '../BenchProvider';
@@ -54,7 +55,7 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
   const back = backOf(isStripped ? passed : built);
   const word = made.toLowerCase();
   return (
-    <Modal
+    <Dialog
       open
       title="Look them over"
       okText={passed > 0 ? `Book ${passed} ${word}` : 'Put all back'}
@@ -115,6 +116,6 @@ export function EndRun<Back extends readonly Taken[]>(props: EndRunProps<Back>) 
           : 'Nothing is left over.'}
         {note ? ` ${note}` : ''}
       </p>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,7 +1,8 @@
 'use client';
 
 import { ArrowDownOutlined, ArrowUpOutlined } from '@ant-design/icons';
-import { Button, Input, Modal } from 'antd';
+import { Button, Input } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import type { CardStep } from '@/core/card-runs/card-step';
 import { inOwnOrder, moveStep, type OwnStep } from '@/core/card-runs/own-steps';
@@ -31,7 +32,7 @@ export function OwnSteps({ usual, own, isUnderWay, onKeep, onClose }: OwnStepsPr
   });
   const isUsual = worded.every(({ id, says }, at) => says === undefined && id === usual[at]?.id);
   return (
-    <Modal
+    <Dialog
       open
       title="My own steps"
       okText="Keep them"
@@ -77,6 +78,6 @@ export function OwnSteps({ usual, own, isUnderWay, onKeep, onClose }: OwnStepsPr
           ? 'This run has begun: its words can be changed now, its order before the next.'
           : 'Kept with the recipe, for every run from now on.'}
       </p>
-    </Modal>
+    </Dialog>
   );
 }

@@ -2,7 +2,7 @@
 
 import { sizeText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import { numberText as n } from '@/text/number-text';
 import { UnitField } from '@/ui/unit-field/UnitField';
@@ -24,7 +24,7 @@ export function FreezeForm({ modulusMm: first, onClose }: { modulusMm: number | 
   const { length } = useUnits();
   const over = (what: string) => (value: number) => (value <= 0 ? what : null);
   return (
-    <Modal
+    <Dialog
       open
       title="A head I timed"
       width={380}
@@ -53,6 +53,6 @@ export function FreezeForm({ modulusMm: first, onClose }: { modulusMm: number | 
           check={over('Freezing takes some time, such as 8 s.')}
         />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
-import { Modal, Select } from 'antd';
+import { Select } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useId, useState } from 'react';
 import { findStyle } from '@/core/cavities/styles';
 import type { MakingWay } from '@/core/solids/forms/definition';
@@ -87,7 +88,7 @@ export function PutOnBlock({ design, title, way, cavity, onClose, onSaved }: Put
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       title="Put it on a block"
       width={420}
@@ -115,6 +116,6 @@ export function PutOnBlock({ design, title, way, cavity, onClose, onSaved }: Put
         ) : null}
         <p className="quiet">Its volume is computed, not weighed: cast three and weigh them in.</p>
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Fragment, useState } from 'react';
 import { powdersOf, solidusOf } from '@/model/coats/coat-facts';
 import { hungOnLines, MOST_HUNG } from '@/model/coats/drying-line';
@@ -63,7 +63,7 @@ export function DipDialog({ waiting, onHung, onClose }: DipDialogProps) {
     if (done) onHung(done.value, count);
   };
   return (
-    <Modal
+    <Dialog
       open
       title={isAirDried ? `Paint and hang: ${coat.name}` : `Dip and hang: ${coat.name}`}
       okText={isAirDried ? 'Painted and hung' : 'Dipped and hung'}
@@ -129,6 +129,6 @@ export function DipDialog({ waiting, onHung, onClose }: DipDialogProps) {
             : 'Hung, not baked: powder gets its full hold and hardness only by its maker’s cure, so this coat chips sooner. Vent on, no flame near powder in the air; heads and hooks burn.'}
         </p>
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal, Select } from 'antd';
+import { Button, Select } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import type { WaitingHeads } from '@/core/coats/heads-to-coat';
@@ -50,7 +51,7 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
   const problem = pieces > most ? `Only ${most} are free. Write ${most} or fewer.` : null;
   const isReady = head && coat && pieces > 0 && !problem && refusals.length === 0;
   return (
-    <Modal
+    <Dialog
       open
       title="Heads from the shelf"
       okText="Lay them by the rack"
@@ -129,6 +130,6 @@ export function HangFromShelf({ taken, onPick, onClose }: HangFromShelfProps) {
           ))}
         </div>
       )}
-    </Modal>
+    </Dialog>
   );
 }

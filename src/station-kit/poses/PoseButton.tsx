@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import { headsFor, type BuildLike } from '@/model/baits/bait-facts';
 import type { Build } from '@/core/builds/build';
@@ -36,9 +37,9 @@ export function PoseButton({ record, build }: PoseButtonProps) {
         How it lies on the bottom
       </Button>
       {isOpen ? (
-        <Modal open title="On the bottom" footer={null} width={720} onCancel={() => setOpen(false)}>
+        <Dialog open title="On the bottom" footer={null} width={720} onCancel={() => setOpen(false)}>
           <Poses record={record} build={build} head={record.head} />
-        </Modal>
+        </Dialog>
       ) : null}
     </>
   );

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import type { Bin } from '@/records/bin';
 import { stack } from '@/ui/layout/layout';
@@ -46,7 +47,7 @@ function CountDialog({ bin, onClose }: { readonly bin: Bin; readonly onClose: ()
     if (await carryOut(workshop.shelf.countIn(bin.id, qty, paid.unitCost))) onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       width={380}
       title={bin.name}
@@ -72,6 +73,6 @@ function CountDialog({ bin, onClose }: { readonly bin: Bin; readonly onClose: ()
         {/* Enter is as good as the button below. */}
         <input type="submit" hidden />
       </form>
-    </Modal>
+    </Dialog>
   );
 }

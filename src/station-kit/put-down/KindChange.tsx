@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import { findRole } from '@/core/parts/part-roles';
 import { partAs } from '@/model/stock/put-down';
@@ -30,7 +31,7 @@ export function KindChange({ bin, onChange }: KindChangeProps) {
         </Button>
       </div>
       {isOpen ? (
-        <Modal open width={720} title={`What is ${bin.name}?`} footer={null} onCancel={() => setOpen(false)}>
+        <Dialog open width={720} title={`What is ${bin.name}?`} footer={null} onCancel={() => setOpen(false)}>
           <KindPicker
             suits={suits}
             onPick={(kind) => {
@@ -38,7 +39,7 @@ export function KindChange({ bin, onChange }: KindChangeProps) {
               setOpen(false);
             }}
           />
-        </Modal>
+        </Dialog>
       ) : null}
     </FieldShell>
   );

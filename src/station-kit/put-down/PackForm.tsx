@@ -3,7 +3,8 @@
 import { AmountField } from './AmountField';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { dateText } from '@/text/date-text';
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { CountField } from '@/ui/unit-field/CountField';
@@ -65,7 +66,7 @@ export function PackForm({ binId, onClose }: { readonly binId: string; readonly 
   };
   const packs = view.packs.filter((pack) => pack.binId === binId && !pack.retired);
   return (
-    <Modal open title={`Packs of ${bin.name}`} onCancel={onClose} footer={null} width={560}>
+    <Dialog open title={`Packs of ${bin.name}`} onCancel={onClose} footer={null} width={560}>
       <ul className={styles.packs}>
         {packs.map((pack) => (
           <li key={pack.id}>
@@ -151,6 +152,6 @@ export function PackForm({ binId, onClose }: { readonly binId: string; readonly 
           Note the pack
         </Button>
       </form>
-    </Modal>
+    </Dialog>
   );
 }

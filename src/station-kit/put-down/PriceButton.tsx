@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import type { Bin } from '@/records/bin';
 import { moneyText } from '@/model/cost/cost-slices';
@@ -62,7 +63,7 @@ function PriceDialog({ bin, onClose }: { readonly bin: Bin; readonly onClose: ()
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       width={380}
       title={bin.name}
@@ -80,6 +81,6 @@ function PriceDialog({ bin, onClose }: { readonly bin: Bin; readonly onClose: ()
           </p>
         ) : null}
       </div>
-    </Modal>
+    </Dialog>
   );
 }

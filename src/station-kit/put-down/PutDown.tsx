@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useId, useState } from 'react';
 import { THING_KINDS } from '@/reference/typical';
 import type { Bin } from '@/records/bin';
@@ -30,9 +31,9 @@ export function PutDown({ title = 'Put something down', suits = anyKind, onClose
   const [kind, setKind] = useState<ThingKind | null>(only);
   if (kind === null) {
     return (
-      <Modal open width={720} title={title} footer={null} onCancel={onClose}>
+      <Dialog open width={720} title={title} footer={null} onCancel={onClose}>
         <KindPicker suits={suits} onPick={setKind} />
-      </Modal>
+      </Dialog>
     );
   }
   return (
@@ -58,7 +59,7 @@ function ThingDialog({ kind, title, onOtherKind, onClose, onAdded }: ThingDialog
     if (await form.put()) then();
   };
   return (
-    <Modal
+    <Dialog
       open
       width={720}
       title={title}
@@ -84,6 +85,6 @@ function ThingDialog({ kind, title, onOtherKind, onClose, onAdded }: ThingDialog
       >
         <ThingForm form={form} onOtherKind={onOtherKind} />
       </form>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Checkbox, Modal } from 'antd';
+import { Button, Checkbox } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { withPieceWeight } from '@/model/stock/piece-spread';
@@ -67,7 +68,7 @@ export function CountByWeight({ bin, onCounted, onClose }: CountByWeightProps) {
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       width={760}
       title={`Count ${bin.name} by weight`}
@@ -198,7 +199,7 @@ export function CountByWeight({ bin, onCounted, onClose }: CountByWeightProps) {
           ) : null}
         </section>
       </div>
-    </Modal>
+    </Dialog>
   );
 }
 

@@ -1,6 +1,7 @@
 'use client';
 
-import { Modal, Select } from 'antd';
+import { Select } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useMemo, useState } from 'react';
 import { costablePieces, type CostablePiece } from '@/model/cost/pieces';
 import { stack } from '@/ui/layout/layout';
@@ -45,7 +46,7 @@ export function AskWhen({ onClose }: { readonly onClose: () => void }) {
   const piece = pieces.find(({ id }) => id === pieceId);
   const groups = [...new Set(pieces.map(({ group }) => group))];
   return (
-    <Modal open title="When could I have…" footer={null} onCancel={onClose}>
+    <Dialog open title="When could I have…" footer={null} onCancel={onClose}>
       <div className={stack(12)}>
         {pieces.length === 0 ? (
           <p>
@@ -71,6 +72,6 @@ export function AskWhen({ onClose }: { readonly onClose: () => void }) {
         </FieldShell>
         <PromisePart asked={piece && count !== null ? wishOf(piece, count) : null} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal, TimePicker } from 'antd';
+import { Button, TimePicker } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import dayjs from 'dayjs';
 import { useState } from 'react';
@@ -37,7 +38,7 @@ export function HoursForm({ week, onSave, onClose }: HoursFormProps) {
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       title="When I am at the bench"
       okText="Keep"
@@ -128,6 +129,6 @@ export function HoursForm({ week, onSave, onClose }: HoursFormProps) {
           </div>
         ) : null}
       </div>
-    </Modal>
+    </Dialog>
   );
 }

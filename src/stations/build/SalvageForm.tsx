@@ -3,7 +3,8 @@
 import { countText } from '@/text/count-text';
 import { CountField } from '@/ui/unit-field/CountField';
 import { fields, stack } from '@/ui/layout/layout';
-import { Checkbox, Modal } from 'antd';
+import { Checkbox } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { comesOff, kindComesOff, MOST_SALVAGED, salvageOf, type Salvageable } from '@/model/baits/salvage';
@@ -63,7 +64,7 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
   const back = told.flatMap(({ qty, ...part }) => (qty ? [{ ...part, qty }] : []));
   const isUnread = told.some(({ qty }) => qty === null);
   return (
-    <Modal
+    <Dialog
       open
       width={640}
       title="Strip an old bait"
@@ -171,6 +172,6 @@ export function SalvageForm({ build: first, onClose, onDone }: SalvageFormProps)
           gloves and eye protection.
         </p>
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -20,7 +20,7 @@ import type { BuildDraft } from '@/model/baits/build-draft';
 import { suitsKind } from './MissingPart';
 
 import { partHex } from '@/station-kit/looks/look-of-build';
-import { PartOutline, sizeOf } from '@/ui/bait-drawing/PartOutline';
+import { lengthOf, PartOutline } from '@/ui/bait-drawing/PartOutline';
 import styles from './build.module.css';
 import { versionText } from '@/model/versions/version-text';
 
@@ -63,7 +63,7 @@ export function Tray({ draft, onPut, onSkirt }: TrayProps) {
   );
   const tied = isSkirts ? view.skirts.filter(({ retired }) => !retired) : [];
   // One scale for all that lie there, so that they compare.
-  const longest = Math.max(8, ...parts.flatMap(({ gauge }) => (gauge ? sizeOf(gauge)[0] : [])));
+  const longest = Math.max(8, ...parts.flatMap(({ gauge }) => (gauge ? lengthOf(gauge) : [])));
   const scale = Math.min(MOST_PX_PER_MM, TRAY_PX / longest);
   return (
     <section className={stack(8)} aria-label="From the shelf">
@@ -181,7 +181,7 @@ function TrayThing({ id, name, note, isOut, drawing, drags, onPut }: TrayThingPr
   const { setNodeRef, listeners, attributes, isDragging } = useDraggable({ id: `tray ${id}`, data: drags });
   return (
     <li className={styles.trayPart} data-dragging={isDragging}>
-      <div ref={setNodeRef} {...attributes} {...listeners} tabIndex={-1} aria-label={`Drag ${name}`}>
+      <div ref={setNodeRef} {...attributes} {...listeners} tabIndex={-1}>
         {drawing}
         <span>
           {name}

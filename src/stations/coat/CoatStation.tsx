@@ -41,6 +41,7 @@ export function CoatStation() {
   return (
     <Station
       title={title}
+      part={PARTS.find(({ value }) => value === part)?.label}
       sub={sub}
       isSlipFolded={preferences.isSlipFolded}
       onFold={(isSlipFolded) => setPreferences({ isSlipFolded })}

@@ -128,7 +128,7 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
       </div>
       {chosen?.plan?.ok && chosen.question ? (
         <>
-          <div className={styles.scroll}>
+          <div className={styles.scroll} tabIndex={0} role="region" aria-label="Its heat over time">
             <HeatChart question={chosen.question} plan={chosen.plan.value} />
           </div>
           <div className={row(14, styles.trialRow)}>

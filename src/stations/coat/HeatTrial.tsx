@@ -2,7 +2,7 @@
 
 import { apart } from '@/ui/layout/layout';
 import { useNotice } from '@/station-kit/use-notice';
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import { withTrial } from '@/records/heater';
 import { heatOfHead } from '@/core/heat/heat-of-head';
@@ -70,7 +70,7 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
     notice.success(`${heater.name} is known now. Other heads follow by their size.`, 4);
   };
   return (
-    <Modal
+    <Dialog
       open
       title={`Time a head in ${heater.name}`}
       okText="Set the heat by it"
@@ -153,6 +153,6 @@ export function HeatTrial({ question, what, onClose }: HeatTrialProps) {
           .
         </p>
       ) : null}
-    </Modal>
+    </Dialog>
   );
 }

@@ -2,7 +2,8 @@
 
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { wrap } from '@/ui/layout/layout';
-import { Button, Checkbox, Modal } from 'antd';
+import { Button, Checkbox } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import type { HeaterKind } from '@/core/coats/ways/definition';
@@ -51,7 +52,7 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
   };
   const { oven } = draft;
   return (
-    <Modal
+    <Dialog
       open
       width={620}
       title="Ovens and heat"
@@ -163,6 +164,6 @@ export function HeatersForm({ heaters, onClose }: HeatersFormProps) {
           </>
         ) : null}
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -3,7 +3,8 @@
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { stack, wrap } from '@/ui/layout/layout';
-import { Button, ColorPicker, Modal } from 'antd';
+import { Button, ColorPicker } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useId, useState } from 'react';
 import type { NewBin } from '@/records/plain-bin';
@@ -86,7 +87,7 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       width={600}
       title={powder ? powder.name : 'A jar of powder'}
@@ -169,7 +170,7 @@ export function PowderForm({ powder, onClose, onSaved }: PowderFormProps) {
         />
         {powder ? null : <MassField label="In it now" value={qtyG} onChange={setQtyG} />}
       </div>
-    </Modal>
+    </Dialog>
   );
 }
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { findCoatWay } from '@/core/coats/ways';
@@ -33,7 +33,7 @@ export function WeighJar({ powder, onClose }: { powder: PowderBin; onClose: () =
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       title={`Weigh ${powder.name}`}
       okText="Set the jar by it"
@@ -65,6 +65,6 @@ export function WeighJar({ powder, onClose }: { powder: PowderBin; onClose: () =
           )}
         </p>
       ) : null}
-    </Modal>
+    </Dialog>
   );
 }

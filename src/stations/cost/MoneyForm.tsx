@@ -2,7 +2,7 @@
 
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { stack } from '@/ui/layout/layout';
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import type { Money } from '@/records/outlay';
 import { TextField } from '@/ui/unit-field/TextField';
@@ -33,7 +33,7 @@ export function MoneyForm({ onClose }: { readonly onClose: () => void }) {
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       title="Hours and power"
       okText="Keep"
@@ -64,6 +64,6 @@ export function MoneyForm({ onClose }: { readonly onClose: () => void }) {
         ))}
         <p className="quiet">An hour at 0: you make it for love, and only money counts.</p>
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -2,7 +2,8 @@
 
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { stack } from '@/ui/layout/layout';
-import { Button, Modal, Select } from 'antd';
+import { Button, Select } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import dayjs from 'dayjs';
 import { useId, useMemo, useState } from 'react';
 import { numberText } from '@/text/number-text';
@@ -151,7 +152,7 @@ function OutlayForm({ outlay, onClose }: { readonly outlay: Outlay | null; reado
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       title={outlay ? outlay.name : 'An outlay'}
       okText="Keep"
@@ -187,6 +188,6 @@ function OutlayForm({ outlay, onClose }: { readonly outlay: Outlay | null; reado
           />
         </FieldShell>
       </div>
-    </Modal>
+    </Dialog>
   );
 }

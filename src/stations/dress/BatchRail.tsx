@@ -79,10 +79,9 @@ export function BatchRail({ chosen, onChoose }: BatchRailProps) {
             className={styles.chip}
             data-waits="true"
             onClick={() => inBackground(begin(cast).then(onChoose))}
-            aria-label={`Begin ${cast.count} ${name} of run ${cast.runNo}`}
           >
             {picture(bin)}
-            <strong>{name}</strong>
+            <strong>{name}</strong>{' '}
             <small>
               {cast.count} of run {cast.runNo} <b>Begin</b>
             </small>

@@ -1,7 +1,8 @@
 'use client';
 
 import { stack } from '@/ui/layout/layout';
-import { Checkbox, Modal, Select } from 'antd';
+import { Checkbox, Select } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useId, useState } from 'react';
 import { DRESS_STEPS, type DressStepId } from '@/core/dress/dress-steps';
 import type { HeadBin } from '@/records/bin';
@@ -40,7 +41,7 @@ export function BeginBatch({ onClose, onBegun }: BeginBatchProps) {
       : null;
   const isReady = draft !== null && pieces !== null && pieces > 0 && !problem && chosen.length > 0;
   return (
-    <Modal
+    <Dialog
       open
       title="Heads from the shelf"
       okText="Lay them on the bench"
@@ -95,6 +96,6 @@ export function BeginBatch({ onClose, onBegun }: BeginBatchProps) {
           </fieldset>
         </div>
       )}
-    </Modal>
+    </Dialog>
   );
 }

@@ -57,6 +57,7 @@ export function DressStation() {
   return (
     <Station
       title={isPracticing ? 'Practice' : batch ? headText(batch, view.binById, preferences.mass) : 'Dress'}
+      part={PARTS.find(({ value }) => value === part)?.label}
       sub={
         isPracticing
           ? 'castings from a simulated pour, no hot metal'

@@ -20,7 +20,7 @@ describe('CausesPart', () => {
     expect(first().textContent).not.toBe(told);
     fireEvent.click(screen.getByRole('button', { name: 'Take the last answer back' }));
     expect(first().textContent).toBe(told);
-    fireEvent.click(screen.getByRole('button', { name: 'It was: Halves not closed' }));
+    fireEvent.click(screen.getByRole('button', { name: 'It was this: Halves not closed' }));
     expect(found).toHaveBeenCalledWith('not-closed');
   });
 });

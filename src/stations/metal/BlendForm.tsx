@@ -3,7 +3,8 @@
 import { roundMass } from '@/core/units/round-figure';
 import { meltsText } from '@/text/quantity-text';
 import { apart, stack, wrap } from '@/ui/layout/layout';
-import { Button, Modal, Select } from 'antd';
+import { Button, Select } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { numberText as n } from '@/text/number-text';
@@ -79,7 +80,7 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
   };
 
   return (
-    <Modal
+    <Dialog
       open
       title="Ask for a blend"
       width={620}
@@ -212,6 +213,6 @@ export function BlendForm({ onClose, onTake }: { onClose: () => void; onTake: (c
           </>
         ) : null}
       </section>
-    </Modal>
+    </Dialog>
   );
 }

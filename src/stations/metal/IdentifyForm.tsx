@@ -3,7 +3,8 @@
 import { GRAMS_PER_OUNCE } from '@/core/units/quantities';
 import { roundTemperature } from '@/core/units/round-figure';
 import { apart, stack } from '@/ui/layout/layout';
-import { Modal, Select } from 'antd';
+import { Select } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useId, useState } from 'react';
 import { REFERENCE_METALS } from '@/reference/metals';
@@ -72,7 +73,7 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
   };
 
   return (
-    <Modal
+    <Dialog
       open
       title="What is this metal?"
       width={600}
@@ -166,6 +167,6 @@ export function IdentifyForm({ binId, onClose }: { binId: string; onClose: () =>
           </FieldShell>
         </ScrapFits>
       ) : null}
-    </Modal>
+    </Dialog>
   );
 }

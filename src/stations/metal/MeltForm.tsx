@@ -2,7 +2,7 @@
 
 import { stack } from '@/ui/layout/layout';
 import { nearestMetal } from '@/reference/nearest-metal';
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import { TextField } from '@/ui/unit-field/TextField';
 import { ingotsWorking } from '@/station-kit/figures/pot-working';
@@ -42,7 +42,7 @@ export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFor
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       title="Melt into ingots"
       width={440}
@@ -66,6 +66,6 @@ export function MeltForm({ charge, name: firstName, onClose, onMelted }: MeltFor
           of ingots. Vent on, goggles, no damp: follow the makers&apos; sheets and your local rules.
         </p>
       </div>
-    </Modal>
+    </Dialog>
   );
 }

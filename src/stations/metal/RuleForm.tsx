@@ -2,7 +2,8 @@
 
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { apart } from '@/ui/layout/layout';
-import { Button, Modal, Select, Space } from 'antd';
+import { Button, Select, Space } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useId, useState } from 'react';
 import type { Rule } from '@/records/rule';
 import { DayField } from '@/ui/unit-field/DayField';
@@ -48,7 +49,7 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       title={rule ? 'Change the rule' : 'New rule'}
       width={480}
@@ -119,6 +120,6 @@ export function RuleForm({ rule, onClose }: { rule: Rule | null; onClose: () => 
         />
         <TextField label="Note" value={draft.note} most={500} onChange={(text) => set({ note: text })} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

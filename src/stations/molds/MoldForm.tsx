@@ -2,7 +2,8 @@
 
 import { stack } from '@/ui/layout/layout';
 import { DeleteOutlined } from '@ant-design/icons';
-import { Button, Modal, Select } from 'antd';
+import { Button, Select } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useId, useState } from 'react';
 import { findStyle, HEAD_STYLES } from '@/core/cavities/styles';
@@ -56,7 +57,7 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
     props.onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       title={props.mold ? `Change ${props.mold.name}` : 'New block'}
       width={820}
@@ -131,7 +132,7 @@ export function MoldForm(props: { mold: Mold | null; onClose: () => void; onSave
         />
       ))}
       <Button onClick={() => set({ cavities: [...draft.cavities, nextCavity(draft)] })}>+ cavity</Button>
-    </Modal>
+    </Dialog>
   );
 }
 

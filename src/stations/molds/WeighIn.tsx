@@ -3,7 +3,8 @@
 import { takesHook } from '@/core/tickets/takes-hook';
 import { offMark } from '@/core/tickets/marked-weight';
 import { apart, column, stack, wrap } from '@/ui/layout/layout';
-import { Button, Modal, Select } from 'antd';
+import { Button, Select } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useId, useState } from 'react';
 import type { Mold } from '@/records/mold';
@@ -74,7 +75,7 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
   };
 
   return (
-    <Modal
+    <Dialog
       open
       title={`Weigh castings of ${mold.name} in`}
       width={980}
@@ -177,6 +178,6 @@ export function WeighIn({ mold, metalId: firstMetal, onClose }: WeighInProps) {
           <PredictionTable cavity={cavity} />
         </div>
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -2,7 +2,8 @@
 
 import { takesHook } from '@/core/tickets/takes-hook';
 import { apart } from '@/ui/layout/layout';
-import { Button, Modal, Select } from 'antd';
+import { Button, Select } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useId, useMemo, useState } from 'react';
 import { findSubstitutes } from '@/core/cavities/find-substitutes';
 import { findStyle } from '@/core/cavities/styles';
@@ -62,7 +63,7 @@ export function WhatMakes({ targetG: first, metalId: firstMetal, onChoose, onClo
       : null;
   const matches = found?.ok ? found.value : [];
   return (
-    <Modal open title="What makes it?" width={720} onCancel={onClose} footer={null}>
+    <Dialog open title="What makes it?" width={720} onCancel={onClose} footer={null}>
       <div className={apart(12, styles.ask)}>
         <MassField
           label="Weight wanted"
@@ -151,6 +152,6 @@ export function WhatMakes({ targetG: first, metalId: firstMetal, onChoose, onClo
           );
         })}
       </ol>
-    </Modal>
+    </Dialog>
   );
 }

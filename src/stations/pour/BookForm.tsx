@@ -2,7 +2,7 @@
 
 import { countText } from '@/text/count-text';
 import { useNotice } from '@/station-kit/use-notice';
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useCallback, useMemo, useState } from 'react';
 import { sum } from '@/core/numeric/sum';
 import { castInOf, type CastIn } from '@/core/pours/cast-in';
@@ -85,7 +85,7 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
   const backText = (grams: number) =>
     run.backInPot === true && grams === 0 ? 'in the pot' : massText(grams, mass);
   return (
-    <Modal
+    <Dialog
       open
       title={`Book run ${run.no}`}
       width={420}
@@ -148,7 +148,7 @@ export function BookForm({ run, count, onClose }: { run: Run; count: RunCount; o
           </SlipRow>
         </div>
       ) : null}
-    </Modal>
+    </Dialog>
   );
 }
 

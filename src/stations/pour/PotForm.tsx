@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import { bench as benchSchema } from '@/records/bench';
 import { PercentField } from '@/ui/unit-field/PercentField';
@@ -50,7 +50,7 @@ export function PotForm({ onClose }: { onClose: () => void }) {
     onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       title="The pot"
       width={380}
@@ -96,6 +96,6 @@ export function PotForm({ onClose }: { onClose: () => void }) {
           onChange={setScrapShare}
         />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
-import { Checkbox, Modal } from 'antd';
+import { Checkbox } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useMemo, useState } from 'react';
 import { countRun, type RunCount } from '@/core/pours/count-run';
@@ -71,7 +72,7 @@ export function Replan({ run, count, onClose }: ReplanProps) {
     if (await carryOut(workshop.runs.replan(run.id, next))) onClose();
   };
   return (
-    <Modal
+    <Dialog
       open
       title={`Plan run ${run.no} anew`}
       okText="Go on by this plan"
@@ -156,7 +157,7 @@ export function Replan({ run, count, onClose }: ReplanProps) {
           </p>
         ) : null}
       </div>
-    </Modal>
+    </Dialog>
   );
 }
 

@@ -149,7 +149,7 @@ export function RunView({ run }: { run: Run }) {
           <p className="quiet">
             {shown
               ? shown === mine.at(-1)
-                ? `Pour ${mine.length} stands open. Tap a cavity that did not fill.`
+                ? `Pour ${mine.length} is in the block. Tap a cavity that did not fill.`
                 : `Pour ${mine.indexOf(shown) + 1}, looked at again. Tap what did not fill.`
               : 'Lit cavities are filled on the first pour. Load their hooks.'}
           </p>

@@ -1,7 +1,8 @@
 'use client';
 
 import { stack } from '@/ui/layout/layout';
-import { Checkbox, Modal } from 'antd';
+import { Checkbox } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { SAFETY_ITEMS, safetyUntil, type SafetyKeep } from '@/core/pours/safety';
@@ -29,7 +30,7 @@ export function SafetyCheck({ onAnswered, onClose }: { onAnswered: () => void; o
     onAnswered();
   };
   return (
-    <Modal
+    <Dialog
       open
       title="Before the pot goes on"
       width={560}
@@ -64,6 +65,6 @@ export function SafetyCheck({ onAnswered, onClose }: { onAnswered: () => void; o
         ]}
         onChange={setKeep}
       />
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import type { Run } from '@/records/run';
 import { lotText, massText } from '@/text/words';
@@ -34,7 +35,7 @@ export function TopUp({ run, potG }: { run: Run; potG: number }) {
   return (
     <>
       <Button onClick={() => setIsOpen(true)}>Top up</Button>
-      <Modal
+      <Dialog
         open={isOpen}
         title="Top the pot up"
         width={360}
@@ -45,7 +46,7 @@ export function TopUp({ run, potG }: { run: Run; potG: number }) {
       >
         <p>Dry and warmed at the rim first. Wait until the pot stands at its heat again.</p>
         <MassField label={`Of ${lot}`} value={grams} onChange={setGrams} check={check} />
-      </Modal>
+      </Dialog>
     </>
   );
 }

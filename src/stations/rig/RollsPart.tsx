@@ -37,12 +37,14 @@ export function RollsPart() {
       />
     );
   }
+  // One scale for all of them: a roll of five meters is seen to be short.
+  const longest = Math.max(1, ...bins.flatMap(({ id }) => lengthsOf(id, view).map(({ mm }) => mm)));
   return (
     <div className={column(12, styles.rolls)}>
       <ReceiveForm bins={bins} />
       <ul>
         {bins.map((bin) => (
-          <Roll key={bin.id} bin={bin} />
+          <Roll key={bin.id} bin={bin} longest={longest} />
         ))}
       </ul>
     </div>
@@ -102,11 +104,10 @@ function ReceiveForm({ bins }: { readonly bins: readonly PartBin[] }) {
 
 const LONGEST_PX = 320;
 
-function Roll({ bin }: { readonly bin: PartBin }) {
+function Roll({ bin, longest }: { readonly bin: PartBin; readonly longest: number }) {
   const { view } = useBench();
   const { length } = useUnits();
   const lengths = lengthsOf(bin.id, view);
-  const longest = Math.max(1, ...lengths.map(({ mm }) => mm));
   const total = view.levels.get(bin.id) ?? 0;
   const gives = newestRigs(view.rigs).flatMap((rig) => {
     const each = cutsOf(rig, view)

@@ -3,7 +3,8 @@
 import { KindChange } from '@/station-kit/put-down/KindChange';
 import { AmountField } from '@/station-kit/put-down/AmountField';
 import { stack } from '@/ui/layout/layout';
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useId, useRef, useState } from 'react';
 import type { Bin, PartBin } from '@/records/bin';
 import { FieldShell } from '@/ui/unit-field/FieldShell';
@@ -52,7 +53,7 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
   const hasPhoto = (view.binById.get(bin.id) ?? bin).photoId !== null;
   const unit = { unit: bin.unit, isDivided: bin.kind === 'strand', isOptional: true } as const;
   return (
-    <Modal
+    <Dialog
       open
       title={bin.name}
       width={460}
@@ -119,6 +120,6 @@ export function BinForm({ bin, onClose }: { readonly bin: Bin; readonly onClose:
           />
         </FieldShell>
       </div>
-    </Modal>
+    </Dialog>
   );
 }

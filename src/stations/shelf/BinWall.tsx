@@ -2,6 +2,7 @@
 
 import { stack } from '@/ui/layout/layout';
 import { memo } from 'react';
+import { groupId } from './GroupIndex';
 import { amountText } from '@/text/words';
 import { useUnits } from '@/ui/units/use-units';
 import { contentStyle } from '@/station-kit/looks/content-style';
@@ -31,7 +32,7 @@ interface BinWallProps {
 export function BinWall({ groups, chosen, onChoose }: BinWallProps) {
   const most = shownOf(groups);
   return groups.map((group) => (
-    <section key={group.name} className={styles.group} aria-label={group.name}>
+    <section key={group.name} id={groupId(group.name)} className={styles.group} aria-label={group.name}>
       <h3>
         {group.name} <small>{group.bins.length}</small>
       </h3>

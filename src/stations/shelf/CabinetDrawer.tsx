@@ -33,11 +33,9 @@ export function CabinetDrawer({ filled, isOpen, isLaying, hits, onOpen, onKey }:
   const drop = useDroppable({ id: drawer.id });
   const { column, row, columns, rows } = drawer;
   const isDim = hits === 0;
-  const name = [
-    `${drawer.name}, ${bins.length} ${bins.length === 1 ? 'bin' : 'bins'}`,
-    ...(hits === null ? [] : [`${hits} found`]),
-    ...(clashes.length > 0 ? ['to be kept apart'] : []),
-  ].join(', ');
+  const count = hits === null ? String(bins.length) : `${hits} of ${bins.length}`;
+  const apart = clashes.length > 0 ? ' keep apart' : '';
+  const name = `${drawer.name}, ${count}${apart} ${bins.length === 1 ? 'bin' : 'bins'}`;
   return (
     <button
       type="button"
@@ -63,10 +61,10 @@ export function CabinetDrawer({ filled, isOpen, isLaying, hits, onOpen, onKey }:
       onKeyDown={onKey}
     >
       <span className={styles.label}>
-        <b>{drawer.name}</b>
+        <b>{drawer.name}</b>{' '}
         <small>
-          {hits === null ? bins.length : `${hits} of ${bins.length}`}
-          {clashes.length > 0 ? <em> keep apart</em> : null}
+          {count}
+          {apart ? <em>{apart}</em> : null}
         </small>
       </span>
       <span className={wrap(2, styles.compartments)} aria-hidden="true">

@@ -13,6 +13,7 @@ import { PartsStation } from '@/station-kit/PartsStation';
 import { useBench } from '@/station-kit/BenchProvider';
 import { BinCard } from './BinCard';
 import { BinWall } from './BinWall';
+import { GroupIndex } from './GroupIndex';
 import { BuyPart } from './BuyPart';
 import { CabinetPart } from './CabinetPart';
 import { CountPart } from './CountPart';
@@ -134,7 +135,6 @@ export function ShelfStation() {
     >
       {part === 'bins' ? (
         <>
-          {bin ? <BinCard bin={bin} /> : null}
           <div className={styles.filters}>
             <Segmented<ShelfFilter>
               aria-label="Which bins"
@@ -143,26 +143,34 @@ export function ShelfStation() {
               onChange={setFilter}
             />
           </div>
-          {found.length > 0 ? (
-            <BinWall groups={groups} chosen={bin?.id ?? null} onChoose={setChosen} />
-          ) : isBare ? (
-            <EmptyStation
-              of="shelf"
-              says="The shelf is empty. Put down what you have: metal, hooks, parts."
-              mend={
-                <Button type="primary" onClick={() => setIsAdding(true)}>
-                  Put something down
-                </Button>
-              }
-              other={<Button onClick={() => setPart('list')}>Import a list</Button>}
-            />
-          ) : (
-            <Nothing
-              says={`Nothing here is called '${search}'. Try another word, or all bins.`}
-              mend="Show all bins"
-              onMend={showAll}
-            />
-          )}
+          <div className={styles.floor}>
+            {bin ? <BinCard bin={bin} /> : null}
+            <div>
+              {found.length > 0 ? (
+                <>
+                  <GroupIndex groups={groups} />
+                  <BinWall groups={groups} chosen={bin?.id ?? null} onChoose={setChosen} />
+                </>
+              ) : isBare ? (
+                <EmptyStation
+                  of="shelf"
+                  says="The shelf is empty. Put down what you have: metal, hooks, parts."
+                  mend={
+                    <Button type="primary" onClick={() => setIsAdding(true)}>
+                      Put something down
+                    </Button>
+                  }
+                  other={<Button onClick={() => setPart('list')}>Import a list</Button>}
+                />
+              ) : (
+                <Nothing
+                  says={`Nothing here is called '${search}'. Try another word, or all bins.`}
+                  mend="Show all bins"
+                  onMend={showAll}
+                />
+              )}
+            </div>
+          </div>
         </>
       ) : null}
       {part === 'cabinet' ? (

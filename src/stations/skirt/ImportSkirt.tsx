@@ -1,6 +1,6 @@
 'use client';
 
-import { Modal } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { useState } from 'react';
 import { useBench } from '@/station-kit/BenchProvider';
 import { binFor, importedRecipe, type SkirtImport } from '@/model/skirts/skirt-exchange';
@@ -28,7 +28,7 @@ export function ImportSkirt({ incoming, onKept, onClose }: ImportSkirtProps) {
     onKept(kept.id);
   };
   return (
-    <Modal
+    <Dialog
       open
       title={`Keep ${file.name}?`}
       okText="Keep it"
@@ -49,6 +49,6 @@ export function ImportSkirt({ incoming, onKept, onClose }: ImportSkirtProps) {
       </ul>
       {added.length === 0 && unknown.length === 0 ? <p>All of it is known here.</p> : null}
       {unknown.length > 0 ? <p>Not known here, left off: {unknown.join(', ')}.</p> : null}
-    </Modal>
+    </Dialog>
   );
 }

@@ -7,7 +7,8 @@ import { AmountField } from '@/station-kit/put-down/AmountField';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { CountField } from '@/ui/unit-field/CountField';
 import { line } from '@/ui/layout/layout';
-import { ColorPicker, Modal, Slider } from 'antd';
+import { ColorPicker, Slider } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useId, useState } from 'react';
 import type { StrandBin } from '@/records/bin';
@@ -93,7 +94,7 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
   const unit = { unit: bin.unit, isDivided: true } as const;
   const price = oneOf(bin.unit, units);
   return (
-    <Modal
+    <Dialog
       open
       width={560}
       title={material ? material.name : 'A material for skirts'}
@@ -196,6 +197,6 @@ export function MaterialForm({ material, onSaved, onClose }: MaterialFormProps) 
         )}
       </div>
       <MaterialFlakes flakes={bin.flakes} onChange={(flakes) => set({ flakes })} />
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { isEqual } from 'es-toolkit/predicate';
 import { useMemo, useState } from 'react';
 import type { MainColor } from '@/core/coats/color/main-colors';
@@ -169,7 +170,7 @@ export function SkirtStation() {
         />
       ) : null}
       {isPhoto ? (
-        <Modal open width={760} footer={null} title="A skirt from a photo" onCancel={() => setPhoto(false)}>
+        <Dialog open width={760} footer={null} title="A skirt from a photo" onCancel={() => setPhoto(false)}>
           <PhotoColors
             things={tabs}
             hint="Press a tab to begin with it alone, or let all the colors make a recipe, which you then change."
@@ -183,7 +184,7 @@ export function SkirtStation() {
             }}
             whole={{ label: 'A skirt of these colors', onTake: propose }}
           />
-        </Modal>
+        </Dialog>
       ) : null}
     </PartsStation>
   );

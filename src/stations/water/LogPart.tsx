@@ -92,7 +92,7 @@ function LogLine({ note }: { readonly note: WaterNote }) {
         okText="Take away"
         onConfirm={() => inBackground(workshop.water.remove(note.id))}
       >
-        <Button size="small" type="text" aria-label={`Take the note of ${dayText(note.at)} away`}>
+        <Button size="small" type="text" aria-label={`Take away the note of ${dayText(note.at)}`}>
           Take away
         </Button>
       </Popconfirm>

@@ -110,7 +110,7 @@ describe('what the notes say', () => {
     expect(within(list).getAllByRole('listitem')).toHaveLength(1);
     expect(screen.getByText('Took on the drop.')).toBeInTheDocument();
     const before = (await workshop.water.all()).length;
-    fireEvent.click(screen.getByRole('button', { name: /^Take the note of/ }));
+    fireEvent.click(screen.getByRole('button', { name: /^Take away the note of/ }));
     fireEvent.click(await screen.findByRole('button', { name: 'Take away' }));
     await waitFor(async () => expect(await workshop.water.all()).toHaveLength(before - 1));
     fill('Search the notes', 'nothing like it');

@@ -1,10 +1,11 @@
 import { strapReach } from '@/core/builds/kinds/strap-jig';
 import type { ReactNode } from 'react';
 import type { Box } from '@/drawing/build/bait-box';
-import { armPath, eyePath, wirePath } from '@/drawing/build/wire-paths';
+import { armPath, eyePath, ringPath, wirePath } from '@/drawing/build/wire-paths';
 import { JigShape } from '../skirt-drawing/SkirtDrawing';
 import { CoatedHead } from '../head-drawing/CoatedHead';
 import { ArmPart, HangerShape, HungBladeShape } from './arm-shapes';
+import { Steel } from '../materials/Steel';
 import { boxOf } from './box-of';
 import type { BaitLook, BaitPose } from './bait-look';
 import { TrailingShape } from './TrailingShape';
@@ -34,7 +35,8 @@ export function BaitDrawing(props: BaitDrawingProps) {
   const scale = Math.min(pxPerMm, maxWidthPx / width, maxHeightPx / height);
   return (
     <svg
-      role={name ? 'img' : undefined}
+      // With something to be handled on it, it is more than a picture.
+      role={name ? (props.children && pose === 'pulled' ? 'group' : 'img') : undefined}
       aria-label={name || undefined}
       aria-hidden={name ? undefined : true}
       data-bait={pose}
@@ -56,6 +58,9 @@ type ShapeProps = Pick<BaitDrawingProps, 'look' | 'pose'> & {
   readonly marked: readonly string[];
   readonly chosen: string | null;
 };
+
+/** The way the water takes what hangs free: toward the tail. */
+const WITH_WATER_DEG = 0;
 
 function BaitShape({ look, pose, marked, chosen }: ShapeProps) {
   const { laid, jig, trailing } = look;
@@ -104,22 +109,15 @@ function BaitShape({ look, pose, marked, chosen }: ShapeProps) {
             strokeDasharray="1.2 1"
             opacity={0.55}
           />
-          <path
-            d={wirePath(laid)}
-            fill="none"
-            stroke="var(--wire)"
-            strokeWidth={arm.wireMm}
-            strokeLinecap="round"
-            strokeLinejoin="round"
-          />
-          <path d={eyePath(arm.wireMm)} fill="none" stroke="var(--wire)" strokeWidth={arm.wireMm} />
-          <circle
-            cx={arm.from.x + arm.along.x * (arm.loopAtMm + arm.loopMm / 2)}
-            cy={arm.from.y + arm.along.y * (arm.loopAtMm + arm.loopMm / 2)}
-            r={(arm.loopMm + arm.wireMm) / 2}
-            fill="none"
-            stroke={toneOf('end') === 'var(--alarm)' ? 'var(--alarm)' : 'var(--wire)'}
-            strokeWidth={arm.wireMm}
+          <Steel d={wirePath(laid) + eyePath(arm.wireMm)} wireMm={arm.wireMm} />
+          <Steel
+            d={ringPath(
+              arm.from.x + arm.along.x * (arm.loopAtMm + arm.loopMm / 2),
+              arm.from.y + arm.along.y * (arm.loopAtMm + arm.loopMm / 2),
+              (arm.loopMm + arm.wireMm) / 2,
+            )}
+            wireMm={arm.wireMm}
+            tone={toneOf('end') === 'var(--alarm)' ? 'var(--alarm)' : undefined}
           />
           {laid.parts.map((placed) => (
             <ArmPart
@@ -133,25 +131,30 @@ function BaitShape({ look, pose, marked, chosen }: ShapeProps) {
             />
           ))}
           {laid.hanger ? (
-            <HangerShape hanger={laid.hanger} armDeg={pose === 'hanging' ? down : armDeg} />
+            <HangerShape hanger={laid.hanger} deg={pose === 'hanging' ? down : WITH_WATER_DEG} />
           ) : null}
         </>
       ) : null}
-      {laid.blades.map((hung) => (
-        <HungBladeShape
-          key={hung.id}
-          hung={hung}
-          hex={look.hexOf(hung.blade)}
-          tone={toneOf(hung.id)}
-          deg={
-            hung.blade.gauge.form === 'wing'
-              ? armDeg
-              : pose === 'hanging'
-                ? down
-                : armDeg + (isBelow ? hung.standsDeg : -hung.standsDeg)
-          }
-        />
-      ))}
+      {laid.blades.map((hung) => {
+        const isWing = hung.blade.gauge.form === 'wing';
+        const axisDeg = hung.id === 'end' ? WITH_WATER_DEG : armDeg;
+        return (
+          <HungBladeShape
+            key={hung.id}
+            hung={hung}
+            hex={look.hexOf(hung.blade)}
+            tone={toneOf(hung.id)}
+            deg={
+              isWing
+                ? armDeg
+                : pose === 'hanging'
+                  ? down
+                  : axisDeg + (isBelow ? hung.standsDeg : -hung.standsDeg)
+            }
+            turnsAboutDeg={isWing || pose === 'hanging' ? null : axisDeg}
+          />
+        );
+      })}
     </>
   );
 }

@@ -37,6 +37,8 @@ export function BaitStage(props: BaitStageProps) {
   const { setNodeRef, isOver } = useDroppable({ id: 'bait' });
   const [ref, width] = useWidth<HTMLDivElement>(640);
   const { arm } = look.laid;
+  const box =
+    props.box ?? (arm && arm.along.y > 0 && pose === 'pulled' ? withMarks(boxOf(look, pose)) : undefined);
   return (
     <section className={styles.stage} aria-label="The bait">
       <header>
@@ -71,7 +73,7 @@ export function BaitStage(props: BaitStageProps) {
             maxHeightPx={MOST_HIGH_PX}
             marked={marked}
             chosen={chosen}
-            {...(props.box ? { box: props.box } : {})}
+            {...(box ? { box } : {})}
           >
             {arm ? <ArmMarks {...props} arm={arm} /> : null}
             {look.laid.parts.map((placed) => (
@@ -115,6 +117,10 @@ function PartHit({
 }
 
 const OFF_MM = 6;
+
+/** Under an arm that lies below, its lengths are written below it. */
+const MARKS_MM = 10;
+const withMarks = ([x, y, width, height]: Box): Box => [x, y, width, height + MARKS_MM];
 
 /** How long the arm is and what of it stays free, written along it; its cut end, dragged or moved by arrows. */
 function ArmMarks({

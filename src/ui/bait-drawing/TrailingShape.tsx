@@ -1,10 +1,12 @@
 import { useId } from 'react';
 import { strapReach } from '@/core/builds/kinds/strap-jig';
 import type { BladeFormId } from '@/core/builds/blades/definition';
-import type { HookDrawing } from '@/drawing/hook-path';
+import { eyedHook, type PlacedHook } from '@/drawing/hook/hook-path';
 import { bladePath } from '@/drawing/build/blade-path';
 import { trailerPath } from '@/drawing/build/trailer-path';
-import { bendPath } from '@/drawing/build/wire-paths';
+import { HookShape } from '../head-drawing/HookShape';
+import { Lit } from '../materials/Lit';
+import { Steel } from '../materials/Steel';
 import type { BaitLook, TrailingPart } from './bait-look';
 
 /** A tail is dipped from here on, of its length. */
@@ -15,8 +17,6 @@ interface TrailingShapeProps {
   readonly look: BaitLook;
   readonly tone: string;
 }
-
-type BaitHook = HookDrawing & { readonly x: number; readonly wireMm: number };
 
 /** Something that the bait carries beside its arm, in the millimeters of its head: nose at the origin. */
 export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
@@ -32,11 +32,12 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
     case 'trailer':
       return (
         <g transform={`translate(${trailerFrom(look)} 0)`}>
-          <path
+          <Lit
             data-slot={slot}
             data-length={lengthMm}
             d={trailerPath(piece.gauge.shape, lengthMm, sizes.bodyMm ?? 8)}
             fill={hex}
+            finish="gloss"
             stroke={tone}
             strokeWidth={0.3}
           />
@@ -96,14 +97,12 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
       );
     case 'strap':
       return (
-        <path
-          d={doubledPath(behind, strapReach(lengthMm), sizes.wireMm ?? 0.6)}
-          data-slot={slot}
-          data-length={strapReach(lengthMm)}
-          fill="none"
-          stroke="var(--wire)"
-          strokeWidth={sizes.wireMm ?? 0.6}
-        />
+        <g data-slot={slot} data-length={strapReach(lengthMm)}>
+          <Steel
+            d={doubledPath(behind, strapReach(lengthMm), sizes.wireMm ?? 0.6)}
+            wireMm={sizes.wireMm ?? 0.6}
+          />
+        </g>
       );
     case 'body':
       return (
@@ -210,20 +209,8 @@ function SmallHook({
   readonly lengthMm: number;
   readonly wireMm: number;
 }) {
-  const { wire, barb } = bendPath(Math.max(2, lengthMm - gapeMm / 2), gapeMm);
-  return (
-    <g
-      transform={`translate(${x} 0)`}
-      fill="none"
-      stroke="var(--wire)"
-      strokeWidth={wireMm}
-      strokeLinecap="round"
-    >
-      <circle cx={-wireMm} r={wireMm * 1.4} />
-      <path d={wire} />
-      <path d={barb} strokeWidth={wireMm * 0.7} />
-    </g>
-  );
+  const hook = eyedHook({ wireMm, shankMm: Math.max(2, lengthMm - gapeMm / 2), gapeMm }, wireMm * 1.4);
+  return <HookShape hook={{ ...hook, x, wireMm }} />;
 }
 
 /** A bladed jig's plate in the head's eye, reaching down before the nose, with its holes. */
@@ -248,7 +235,13 @@ function Plate({
   return (
     <g transform={`translate(${at.x} ${at.y}) rotate(${PLATE_DEG})`} data-slot="plate" data-length={lengthMm}>
       <g transform={`translate(${-lengthMm * SWING_AT} 0)`}>
-        <path d={bladePath(form, lengthMm, widthMm * 0.5)} fill={hex} stroke={tone} strokeWidth={0.3} />
+        <Lit
+          d={bladePath(form, lengthMm, widthMm * 0.5)}
+          fill={hex}
+          finish="plate"
+          stroke={tone}
+          strokeWidth={0.3}
+        />
         {holes.map(({ alongMm, asideMm, diameterMm }, nth) => (
           <ellipse
             key={nth}
@@ -271,7 +264,7 @@ function FrontSnap({
   look,
   lengthMm,
 }: {
-  readonly hook: BaitHook;
+  readonly hook: PlacedHook;
   readonly look: BaitLook;
   readonly lengthMm: number;
 }) {

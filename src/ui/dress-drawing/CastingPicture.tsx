@@ -11,9 +11,6 @@ import type { HookBin } from '@/records/bin';
 import { HookShape } from '../head-drawing/HookShape';
 import styles from './dress-drawing.module.css';
 
-/** The body is looked at; of the hook so much of the shank as shows whether it leans. */
-const BODY_LENGTHS = 2.3;
-
 interface CastingPictureProps {
   readonly cavity: PracticeCavity;
   readonly casting: SimulatedCasting;
@@ -35,7 +32,7 @@ export function CastingPicture({ cavity, casting, hook, seed, isNamed }: Casting
   const flaws = casting.flaws.map((kind) => (isNamed ? findFlaw(kind).name : findFlaw(kind).looks));
   return (
     <svg
-      viewBox={`${left} ${top} ${Math.min(width, shape.lengthMm * BODY_LENGTHS)} ${height}`}
+      viewBox={`${left} ${top} ${width} ${height}`}
       className={styles.casting}
       role="img"
       aria-label={flaws.length > 0 ? `A casting: ${flaws.join('; ')}` : 'A clean casting'}

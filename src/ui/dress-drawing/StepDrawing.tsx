@@ -4,12 +4,14 @@ import { useMemo } from 'react';
 import { findStyle } from '@/core/cavities/styles';
 import { shapeCavity } from '@/core/cavities/shape-cavity';
 import { findDressStep, type DressStepId } from '@/core/dress/dress-steps';
-import { dressMark, spruePath } from '@/drawing/dress-marks';
+import { dressMark, gateScarPath, pinBore, spruePath } from '@/drawing/dress-marks';
 import { headView } from '@/drawing/head-view';
 import { spreadOut } from '@/drawing/spread-out';
 import type { Batch } from '@/records/batch';
 import type { HookBin } from '@/records/bin';
 import { HookShape } from '../head-drawing/HookShape';
+import { Lit } from '../materials/Lit';
+import { Steel } from '../materials/Steel';
 import { lengthText } from '@/text/words';
 import { useUnits } from '../units/use-units';
 import styles from './dress-drawing.module.css';
@@ -61,7 +63,12 @@ export function StepDrawing({ batch, name, hook, volumeCm3, onTake }: StepDrawin
       label: { x: places[index] ?? pin.at.x, y: isTop ? 18 : HEIGHT - 10 },
     }));
   };
-  const isSprued = (batch.steps.find(({ step }) => step === 'sprue')?.done ?? batch.count) < batch.count;
+  /** Whether a step of this batch is still ahead for its last head; null where the batch has no such step. */
+  const isAhead = (of: DressStepId) => {
+    const found = batch.steps.find(({ step }) => step === of);
+    return found ? found.done < batch.count : null;
+  };
+  const bore = isAhead('pins') === null ? null : pinBore(shape);
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -71,10 +78,53 @@ export function StepDrawing({ batch, name, hook, volumeCm3, onTake }: StepDrawin
     >
       <g transform={`translate(${x(0)} ${y(0)}) scale(${scale})`}>
         {view.hook ? <HookShape hook={view.hook} /> : null}
-        {isSprued ? (
-          <path d={spruePath(shape)} fill="var(--cavity-2)" stroke="var(--ink)" strokeWidth={0.15} />
+        {isAhead('sprue') ? (
+          <Lit
+            d={spruePath(shape)}
+            fill="var(--cast-sheen)"
+            finish="dull"
+            stroke="var(--cast-edge)"
+            strokeWidth={0.12}
+          />
         ) : null}
-        <path d={view.body} fill="var(--lead)" stroke="var(--ink)" strokeWidth={1.4 / scale} />
+        {bore && isAhead('pins') ? <Steel d={bore.pin} wireMm={bore.pinMm} /> : null}
+        {isAhead('flash') ? (
+          <path
+            d={view.body}
+            fill="none"
+            stroke="var(--cast-sheen)"
+            strokeDasharray="5 1.1 3 0.4 7 0.8"
+            strokeWidth={shape.radiusMm * 0.14}
+          />
+        ) : null}
+        <Lit
+          d={view.body}
+          fill="var(--fresh-lead)"
+          finish="bright"
+          stroke="var(--cast-edge)"
+          strokeWidth={1.2 / scale}
+        />
+        {bore && !isAhead('pins') ? (
+          <>
+            <path
+              d={bore.sides}
+              fill="none"
+              stroke="var(--cast-edge)"
+              strokeWidth={0.8 / scale}
+              strokeDasharray={`${4 / scale} ${3 / scale}`}
+              opacity={0.6}
+            />
+            <path d={bore.mouths} fill="var(--cast-pore)" />
+          </>
+        ) : null}
+        {isAhead('sprue') === false ? (
+          <path
+            d={gateScarPath(shape)}
+            fill="var(--cast-light)"
+            stroke="var(--cast-edge)"
+            strokeWidth={0.6 / scale}
+          />
+        ) : null}
       </g>
       {[...labels(true), ...labels(false)].map(({ step, done, at, label, isTop }) => {
         const isNow = batch.inHand?.step === step;

@@ -50,7 +50,7 @@ export function Figure({ children, unit, working, size = 'text', tone = 'ink' }:
         aria-label={`${working.title}: ${textOf(children)}${unit ? ` ${unit}` : ''}${isGuess ? ', a guess' : ''}. Show the working`}
       >
         {children}
-        {unit ? <span className={styles.unit}>{unit}</span> : null}
+        {unit ? <span className={styles.unit}>{` ${unit}`}</span> : null}
       </button>
     </Popover>
   );

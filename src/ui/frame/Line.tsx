@@ -31,18 +31,12 @@ export function Line({ stops, here }: { stops: readonly Stop[]; here: string | n
     <nav aria-label="Stations" className={styles.line}>
       <ol className={styles.stops}>
         <li aria-hidden="true" className={styles.runner} />
-        <li
-          aria-hidden="true"
-          className={styles.flowed}
-          style={{ width: at < 0 ? 0 : `${((at + 0.5) / stops.length) * 100}%` }}
-        />
         {stops.map((stop, index) => (
           <li
             key={stop.key}
             ref={index === at ? open : undefined}
-            className={[styles.stop, index === at ? styles.here : '', index < at ? styles.passed : ''].join(
-              ' ',
-            )}
+            className={[styles.stop, index === at ? styles.here : ''].join(' ')}
+            data-tone={stop.tone}
           >
             {index === at ? <Gate /> : null}
             <Link

@@ -1,6 +1,7 @@
 import { useId } from 'react';
 import { flecks, toneBox, type Box, type TonePlace } from '@/drawing/coat-bands';
 import type { HeadView } from '@/drawing/head-view';
+import { litBy, type Finish } from '../materials/Lit';
 import { HookShape } from './HookShape';
 
 /** One color as it is drawn. */
@@ -25,6 +26,10 @@ interface CoatedHeadProps {
 
 const FLECKS = 46;
 
+/** How a head takes the light: bare lead dull, cured powder with a soft shine, gloss under a clear coat. */
+export const coatFinish = (look: CoatLook | null): Finish =>
+  look === null ? 'dull' : look.isClear ? 'gloss' : 'matte';
+
 /** A head in its color, inside a drawing in mm: base, second tone, flakes, eye, and gloss where it is clear coated. */
 export function CoatedHead({ view, look }: CoatedHeadProps) {
   const body = view.bodyBox;
@@ -37,7 +42,7 @@ export function CoatedHead({ view, look }: CoatedHeadProps) {
       <clipPath id={clip}>
         <path d={view.body} />
       </clipPath>
-      <path d={view.body} fill={look ? look.base.hex : 'var(--lead)'} />
+      <path d={view.body} fill={look ? look.base.hex : 'var(--old-lead)'} />
       {look ? (
         <g clipPath={`url(#${clip})`}>
           <ToneFill tone={look.base} box={body} id={`${id}base`} />
@@ -48,27 +53,24 @@ export function CoatedHead({ view, look }: CoatedHeadProps) {
               id={`${id}second`}
             />
           ) : null}
-          {look.isClear ? (
-            <ellipse
-              cx={body.x + body.width * 0.42}
-              cy={body.y + body.height * 0.24}
-              rx={body.width * 0.22}
-              ry={body.height * 0.09}
-              fill="#ffffff"
-              opacity={0.55}
-            />
-          ) : null}
           {look.eye ? (
             <g transform={`translate(${body.x + body.height * 0.5} ${body.y + body.height * 0.44})`}>
               {look.eye.ringHex ? <circle r={eyeR * 1.6} fill={look.eye.ringHex} /> : null}
               <circle r={eyeR} fill={look.eye.hex} />
+              <circle
+                cx={-eyeR * 0.34}
+                cy={-eyeR * 0.38}
+                r={eyeR * 0.24}
+                fill="var(--light)"
+                opacity={0.85}
+              />
             </g>
           ) : null}
         </g>
       ) : null}
       <path
         d={view.body}
-        fill="none"
+        fill={litBy(coatFinish(look))}
         stroke={look?.base.finish === 'glow' ? 'var(--quench)' : 'var(--ink)'}
         strokeWidth={look?.base.finish === 'glow' ? 0.7 : 0.35}
       />

@@ -1,9 +1,11 @@
 import { headView } from '@/drawing/head-view';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
+import { Lit } from '../materials/Lit';
 import { HookShape } from './HookShape';
 import type { HeadStyle } from '@/core/cavities/styles/definition';
 
 interface HeadDrawingProps {
+  /** Empty where words beside it say it all. */
   readonly name: string;
   readonly style: HeadStyle;
   readonly volumeCm3: number;
@@ -20,14 +22,15 @@ export function HeadDrawing({ name, style, volumeCm3, hook, pxPerMm, maxWidthPx 
   const scale = Math.min(pxPerMm, maxWidthPx / width);
   return (
     <svg
-      role="img"
-      aria-label={name}
+      role={name ? 'img' : undefined}
+      aria-label={name || undefined}
+      aria-hidden={name ? undefined : true}
       width={width * scale}
       height={height * scale}
       viewBox={view.viewBox.join(' ')}
     >
       {view.hook ? <HookShape hook={view.hook} /> : null}
-      <path d={view.body} fill="var(--lead)" stroke="var(--ink)" strokeWidth={0.35} />
+      <Lit d={view.body} fill="var(--old-lead)" finish="dull" stroke="var(--ink)" strokeWidth={0.3} />
     </svg>
   );
 }

@@ -1,19 +1,13 @@
-import type { HookDrawing } from '@/drawing/hook-path';
+import type { PlacedHook } from '@/drawing/hook/hook-path';
+import { Steel } from '../materials/Steel';
+import styles from '../materials/materials.module.css';
 
-/** A hook's wire, barb and eye, in the millimeters of the drawing it stands in. */
-export function HookShape({ hook }: { hook: HookDrawing & { readonly x: number; readonly wireMm: number } }) {
+/** A hook's wire, eye, point and barb, in the millimeters of the drawing it stands in. */
+export function HookShape({ hook }: { readonly hook: PlacedHook }) {
   return (
-    <g
-      transform={`translate(${hook.x} 0)`}
-      fill="none"
-      stroke="var(--wire)"
-      strokeWidth={hook.wireMm}
-      strokeLinecap="round"
-      strokeLinejoin="round"
-    >
-      <path d={hook.wire} />
-      <path d={hook.barb} strokeWidth={hook.wireMm * 0.7} />
-      <circle cx={hook.eye.x} cy={hook.eye.y} r={hook.eye.r} />
+    <g transform={`translate(${hook.x} 0)`}>
+      <path d={hook.needle + hook.barb} className={styles.point} strokeWidth={hook.wireMm * 0.14} />
+      <Steel d={hook.wire + hook.ring} wireMm={hook.wireMm} />
     </g>
   );
 }

@@ -3,6 +3,7 @@
 import type { KeyboardEvent } from 'react';
 import type { PlacedCavity } from '@/drawing/block-layout';
 import { HookShape } from '../head-drawing/HookShape';
+import { Steel } from '../materials/Steel';
 import type { CavityMark, CavityState } from './cavity-mark';
 import styles from './mold-block.module.css';
 
@@ -58,9 +59,7 @@ export function DrawnCavity({ cavity, mark, px, gradients, isChosen, isPressed, 
         opacity={isHot ? 0.95 : 0.9}
       />
       <g transform={cavity.transform}>
-        {cavity.frame ? (
-          <path d={cavity.frame} fill="none" stroke="var(--wire)" strokeWidth={1.1} strokeLinejoin="round" />
-        ) : null}
+        {cavity.frame ? <Steel d={cavity.frame} wireMm={1.1} /> : null}
         {cavity.hook ? <HookShape hook={cavity.hook} /> : null}
         <path
           d={cavity.body}

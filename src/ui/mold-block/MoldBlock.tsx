@@ -39,7 +39,14 @@ export function MoldBlock(props: MoldBlockProps) {
   const scale = Math.max(LEAST_SCALE, fit);
   const px = 1 / scale;
   return (
-    <div ref={ref} className={styles.frame}>
+    <div
+      ref={ref}
+      className={styles.frame}
+      // Wider than its place it is pushed sideways, by keys as well.
+      {...(fit < LEAST_SCALE
+        ? { tabIndex: 0, role: 'region', 'aria-label': `${title}, wider than the page` }
+        : {})}
+    >
       <svg
         role="group"
         aria-label={title}

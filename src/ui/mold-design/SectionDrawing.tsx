@@ -3,7 +3,7 @@
 import type { Solid } from '@/core/solids/solid';
 import { outlineSolid } from '@/core/solids/solid-outline';
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
-import { hookPath } from '@/drawing/hook-path';
+import { hookPath } from '@/drawing/hook/hook-path';
 import { sectionView } from '@/drawing/section-view';
 import { HookShape } from '../head-drawing/HookShape';
 import { useWidth } from '../use-width';

@@ -10,6 +10,8 @@ import { poseView, type PoseView } from '@/drawing/pose-view';
 import { lengthText } from '@/text/words';
 import { Figure } from '../figure/Figure';
 import { useSentence, useUnits } from '../units/use-units';
+import { Lit } from '../materials/Lit';
+import { Steel } from '../materials/Steel';
 import type { Study } from './study';
 import styles from './mold-design.module.css';
 
@@ -170,14 +172,8 @@ const PoseDrawing = memo(function PoseDrawing({
           opacity={0.7}
         />
       ) : null}
-      <path
-        d={view.wire}
-        fill="none"
-        stroke="var(--wire)"
-        strokeWidth={hook?.wireMm ?? 1}
-        strokeLinejoin="round"
-      />
-      <path d={view.body} fill="var(--lead)" stroke="var(--lead)" strokeWidth={0.15} />
+      <Steel d={view.wire} wireMm={hook?.wireMm ?? 1} />
+      <Lit d={view.body} fill="var(--old-lead)" finish="dull" stroke="var(--cast-edge)" strokeWidth={0.15} />
       <circle
         cx={view.center.x}
         cy={view.center.y}

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
+import { Dialog } from '@/ui/dialog/Dialog';
 import { Segmented } from '@/ui/choice/Segmented';
 import { useState } from 'react';
 import { volumeByCup, volumeByWeight } from '@/core/plastics/piece-volume';
@@ -72,7 +73,7 @@ export function OneBait({ cavities, runnerCm3, lossShare, baseCm3, onFound }: On
         Find it
       </Button>
       {isOpen ? (
-        <Modal
+        <Dialog
           open
           title="How much plastic one bait is"
           okText="Take it"
@@ -179,7 +180,7 @@ export function OneBait({ cavities, runnerCm3, lossShare, baseCm3, onFound }: On
                 : 'Less one runner a shot, and what stays in cup and injector as said below.'}
             </p>
           </div>
-        </Modal>
+        </Dialog>
       ) : null}
     </>
   );

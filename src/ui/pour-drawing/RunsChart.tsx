@@ -14,12 +14,9 @@ export function RunsChart({ runs }: { runs: readonly Run[] }) {
   const token = useTokens(['--quench', '--alarm', '--lead', '--rule']);
   const font = { family: "'Archivo Variable', sans-serif", size: 12 };
   return (
-    <div
-      style={{ height: 170 }}
-      role="img"
-      aria-label={`Good castings and misfills of ${countText(runs.length, 'run')}`}
-    >
+    <div style={{ height: 170 }}>
       <Bar
+        aria-label={`Good castings and misfills of ${countText(runs.length, 'run')}`}
         data={{
           labels: runs.map((run) => dayText(run.startedAt)),
           datasets: [

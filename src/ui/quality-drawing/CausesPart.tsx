@@ -61,7 +61,7 @@ export function CausesPart({ symptom, clues, table, onFound }: CausesPartProps) 
               <Button
                 size="small"
                 onClick={() => onFound(cause)}
-                aria-label={`It was: ${findCause(cause).name}`}
+                aria-label={`It was this: ${findCause(cause).name}`}
               >
                 It was this
               </Button>

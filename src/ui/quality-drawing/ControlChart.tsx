@@ -137,12 +137,9 @@ export function ControlChart({ name, weighedG, targetG, toleranceG }: ControlCha
           </>
         )}
       </figcaption>
-      <div
-        className={styles.weights}
-        role="img"
-        aria-label={`Weights of ${name} in the order of casting; ${outside} out of its limits`}
-      >
+      <div className={styles.weights}>
         <Line
+          aria-label={`Weights of ${name} in the order of casting; ${outside} out of its limits`}
           data={{
             datasets: [
               values(weighedG, 1, chart.outside),
@@ -157,12 +154,9 @@ export function ControlChart({ name, weighedG, targetG, toleranceG }: ControlCha
           options={options(false)}
         />
       </div>
-      <div
-        className={styles.ranges}
-        role="img"
-        aria-label={`Jumps from casting to casting; ${ranges.outside.length} over the limit of ${massText(ranges.upperG, mass)}`}
-      >
+      <div className={styles.ranges}>
         <Line
+          aria-label={`Jumps from casting to casting; ${ranges.outside.length} over the limit of ${massText(ranges.upperG, mass)}`}
           data={{
             datasets: [
               values(ranges.rangesG, 2, ranges.outside),

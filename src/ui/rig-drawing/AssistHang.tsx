@@ -7,6 +7,8 @@ import { fitGape } from '@/core/rigs/fit-gape';
 import { assistReach } from '@/core/rigs/kinds/assist';
 import { hooksOf, type Rig } from '@/core/rigs/rig';
 import { hookShapes } from '@/drawing/rig/rig-shapes';
+import { Lit } from '../materials/Lit';
+import { DrawnShape } from '../materials/DrawnShape';
 import { lengthText } from '@/text/words';
 import { useUnits } from '../units/use-units';
 import styles from './rig-parts.module.css';
@@ -68,7 +70,13 @@ export function AssistHang({ rig }: { readonly rig: Rig }) {
         width={Math.min(300, view[2] * 3)}
         height={Math.min(360, view[3] * 3)}
       >
-        <path d={jigPath(jigMm, bodyMm)} fill="var(--steel-1)" stroke="var(--steel-edge)" strokeWidth={0.5} />
+        <Lit
+          d={jigPath(jigMm, bodyMm)}
+          fill="var(--steel-1)"
+          finish="bright"
+          stroke="var(--steel-edge)"
+          strokeWidth={0.5}
+        />
         <path
           d={`M${-bodyMm / 2 - 3} ${jigMm / 2}H${bodyMm / 2 + 3}`}
           stroke="var(--lead)"
@@ -91,8 +99,8 @@ export function AssistHang({ rig }: { readonly rig: Rig }) {
           data-verdict={verdict}
           className={styles.hangHook}
         >
-          {hookShapes(hook.part.gauge, false).map(({ d, strokeMm }, index) => (
-            <path key={index} d={d} strokeWidth={strokeMm} />
+          {hookShapes(hook.part.gauge, false).map((shape, index) => (
+            <DrawnShape key={index} shape={shape} paint={styles} thinMm={0.15} />
           ))}
         </g>
       </svg>

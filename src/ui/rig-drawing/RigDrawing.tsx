@@ -1,13 +1,14 @@
 'use client';
 
-import { useMemo, type PointerEvent } from 'react';
+import { Fragment, useMemo, type PointerEvent } from 'react';
 import { reelsOf } from '@/core/rigs/cuts-of-rig';
 import { layRig } from '@/core/rigs/lay-rig';
 import type { Rig, RigItem } from '@/core/rigs/rig';
 import { drawRig, type DrawnRun } from '@/drawing/rig/rig-sheet';
 import { lyingShapes } from '@/drawing/rig/lying-shapes';
 import { loopPath, loopsOf } from '@/drawing/rig/loop-paths';
-import type { RigShape } from '@/drawing/rig/rig-shapes';
+import { DrawnShape } from '../materials/DrawnShape';
+import { Strand } from '../materials/Strand';
 import { numberText } from '@/text/number-text';
 import { lengthText } from '@/text/words';
 import { useUnits } from '../units/use-units';
@@ -106,22 +107,18 @@ function Run({
         const loops = loopsOf(items, item, fromMm, toMm);
         const from = loops.find(([start]) => start === fromMm)?.[1] ?? fromMm;
         const to = loops.find(([, end]) => end === toMm)?.[0] ?? toMm;
+        const { line: form, sizes } = item.part.gauge;
+        const acrossMm = Math.max(sizes.diameterMm ?? 0.4, 1.1 / pxPerMm);
         return (
           <g key={item.id} data-item={item.id} {...hit(item)}>
-            <path
-              d={`M${at(from)} ${y}H${at(to)}`}
-              className={styles.line}
-              data-line={item.part.gauge.line}
-              strokeWidth={Math.max(item.part.gauge.sizes.diameterMm ?? 0.4, 1.1 / pxPerMm)}
-            />
-            {loops.map(([start, end]) => (
-              <path
-                key={start}
-                d={loopPath(at(start), at(end), y)}
-                className={styles.line}
-                data-line={item.part.gauge.line}
-                strokeWidth={Math.max(item.part.gauge.sizes.diameterMm ?? 0.4, 1.1 / pxPerMm)}
-              />
+            {[
+              `M${at(from)} ${y}H${at(to)}`,
+              ...loops.map(([start, end]) => loopPath(at(start), at(end), y)),
+            ].map((d) => (
+              <Fragment key={d}>
+                <path d={d} className={styles.line} data-line={form} strokeWidth={acrossMm} />
+                <Strand d={d} form={form} acrossMm={acrossMm} />
+              </Fragment>
             ))}
             <path d={`M${at(fromMm)} ${y}H${at(toMm)}`} className={styles.wide} strokeWidth={16 / pxPerMm} />
           </g>
@@ -168,7 +165,13 @@ function Run({
         >
           <title>{item.part.name}</title>
           {lyingShapes(item, toMm - fromMm, parts).map((shape, index) => (
-            <Shape key={index} shape={shape} thin={thin} hex={hexOf(item)} />
+            <DrawnShape
+              key={index}
+              shape={shape}
+              paint={styles}
+              thinMm={thin * (shape.is === 'mark' && hexOf(item) ? 1.6 : 1)}
+              hex={hexOf(item)}
+            />
           ))}
         </g>
       ))}
@@ -214,25 +217,7 @@ const WRAPS = [-2, -1.2, -0.4, 0.4, 1.2, 2];
 
 /** Hair and skirts are drawn in their own color. */
 const hexOf = ({ part: { gauge, hex } }: RigItem) =>
-  gauge.as === 'hair' || gauge.as === 'skirt' ? (hex ?? null) : null;
-
-interface ShapeProps {
-  readonly shape: RigShape;
-  readonly thin: number;
-  readonly hex: string | null;
-}
-
-function Shape({ shape: { d, is, strokeMm }, thin, hex }: ShapeProps) {
-  const color = hex === null ? undefined : is === 'mark' ? { stroke: hex } : { fill: hex };
-  return (
-    <path
-      d={d}
-      className={styles[is]}
-      style={color}
-      strokeWidth={is === 'wire' ? (strokeMm ?? 0.6) : thin * (hex !== null && is === 'mark' ? 1.6 : 1)}
-    />
-  );
-}
+  gauge.as === 'hair' || gauge.as === 'skirt' ? (hex ?? undefined) : undefined;
 
 function Handle({
   x,

@@ -25,13 +25,9 @@ export function LevelChart({ entries, bin, now }: { entries: readonly Entry[]; b
   const lowAt = bin.lowAt === null ? null : bin.lowAt / perUnit;
   const from = points[0]?.x ?? 0;
   return (
-    <div
-      className="level-chart"
-      style={{ height: 150, minWidth: 0 }}
-      role="img"
-      aria-label={`Level of ${bin.name} over time`}
-    >
+    <div className="level-chart" style={{ height: 150, minWidth: 0 }}>
       <Line
+        aria-label={`Level of ${bin.name} over time`}
         data={{
           datasets: [
             { data: points, stepped: true, borderColor: token('--quench'), borderWidth: 2, pointRadius: 0 },

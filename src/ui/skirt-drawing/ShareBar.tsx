@@ -56,7 +56,7 @@ export function ShareBar({ pose, shares, bins }: ShareBarProps) {
           .map(({ material, share, name, hex }) => (
             <li
               key={material}
-              style={{ flexGrow: share, background: hex, color: isLight(hex) ? '#23272b' : '#fffdf8' }}
+              style={{ flexGrow: share, background: hex, color: isLight(hex) ? '#000000' : '#ffffff' }}
               title={`${name} ${percent(share)}`}
               aria-label={`${name} ${percent(share)}`}
             >
@@ -72,8 +72,11 @@ function percent(share: number): string {
   return share < 0.1 ? `${(share * 100).toFixed(1)} %` : `${Math.round(share * 100)} %`;
 }
 
+/** The relative luminance on which black and white are read alike well: sqrt(1.05 * 0.05) - 0.05 (WCAG). */
+const EVEN = 0.179;
+
 /** Dark figures on light colors (relative luminance, sRGB). */
 function isLight(hex: string): boolean {
   const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16) / 255);
-  return 0.2126 * r ** 2.2 + 0.7152 * g ** 2.2 + 0.0722 * b ** 2.2 > 0.24;
+  return 0.2126 * r ** 2.2 + 0.7152 * g ** 2.2 + 0.0722 * b ** 2.2 > EVEN;
 }

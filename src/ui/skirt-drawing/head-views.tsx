@@ -1,5 +1,7 @@
 import type { HeadView } from '@/drawing/head-view';
-import type { CoatLook } from '../head-drawing/CoatedHead';
+import { coatFinish, type CoatLook } from '../head-drawing/CoatedHead';
+import { Lit, litBy } from '../materials/Lit';
+import { Steel } from '../materials/Steel';
 
 interface HeadFrom {
   readonly head: HeadView;
@@ -10,21 +12,15 @@ interface HeadFrom {
 /** A head seen from above: as wide as its style makes it, the hook a line down the middle. */
 export function FromAbove({ head, coat, depth }: HeadFrom) {
   const { hook, bodyBox } = head;
-  const back = coat?.second?.place === 'back' ? coat.second.hex : (coat?.base.hex ?? 'var(--lead)');
+  const back = coat?.second?.place === 'back' ? coat.second.hex : (coat?.base.hex ?? 'var(--old-lead)');
   return (
     <g>
-      {hook ? (
-        <path
-          d={`M0 0H${hook.x + hook.reachMm - hook.wireMm}`}
-          stroke="var(--wire)"
-          strokeWidth={hook.wireMm}
-          strokeLinecap="round"
-        />
-      ) : null}
-      <path
+      {hook ? <Steel d={`M0 0H${hook.x + hook.reachMm - hook.wireMm}`} wireMm={hook.wireMm} /> : null}
+      <Lit
         d={head.body}
         transform={`scale(1 ${depth})`}
         fill={back}
+        finish={coatFinish(coat)}
         stroke="var(--ink)"
         strokeWidth={0.35}
         vectorEffect="non-scaling-stroke"
@@ -57,23 +53,18 @@ export function FromAbove({ head, coat, depth }: HeadFrom) {
 export function EndOnHead({ head, coat, depth }: HeadFrom) {
   const { hook, bodyBox } = head;
   const r = bodyBox.height / 2;
+  const finish = coatFinish(coat);
   return (
     <g>
       <ellipse
         rx={r * depth}
         ry={r}
-        fill={coat?.base.hex ?? 'var(--lead)'}
+        fill={coat?.base.hex ?? 'var(--old-lead)'}
         stroke="var(--ink)"
         strokeWidth={0.35}
       />
-      {hook ? (
-        <path
-          d={`M0 0V${head.viewBox[1] + 2}`}
-          stroke="var(--wire)"
-          strokeWidth={hook.wireMm}
-          strokeLinecap="round"
-        />
-      ) : null}
+      <ellipse rx={r * depth} ry={r} fill={litBy(finish)} />
+      {hook ? <Steel d={`M0 0V${head.viewBox[1] + 2}`} wireMm={hook.wireMm} /> : null}
     </g>
   );
 }

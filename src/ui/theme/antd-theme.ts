@@ -14,7 +14,7 @@ const DAY = {
   colorBgLayout: '#f4f0e8',
   colorBorder: '#b9b0a0',
   colorBorderSecondary: '#d8d0c2',
-  colorTextPlaceholder: '#6e7880',
+  colorTextPlaceholder: '#5c6670',
   colorTextDescription: '#5c6873',
 };
 
@@ -48,7 +48,7 @@ export function antdTheme(look: 'day' | 'shed', isGloved: boolean, isStill: bool
       borderRadiusLG: 4,
       borderRadiusSM: 3,
       controlHeight: isGloved ? 52 : 34,
-      controlHeightSM: isGloved ? 40 : 26,
+      controlHeightSM: isGloved ? 46 : 26,
       wireframe: false,
       // Its parts move by script, which the style sheet's rule for reduced motion cannot stop.
       motion: !isStill,
@@ -64,6 +64,9 @@ export function antdTheme(look: 'day' | 'shed', isGloved: boolean, isStill: bool
         defaultBorderColor: look === 'shed' ? '#a3adb5' : '#23272b',
       },
       Segmented: {
+        trackPadding: 1,
+        itemColor: look === 'shed' ? '#c3cacf' : '#4a525a',
+        itemHoverColor: look === 'shed' ? '#ece7dc' : '#23272b',
         itemSelectedBg: look === 'shed' ? '#454d54' : '#fffdf8',
         trackBg: look === 'shed' ? '#14171a' : '#ebe5d9',
       },

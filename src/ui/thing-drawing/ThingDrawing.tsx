@@ -3,8 +3,11 @@
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { PLAIN_GAUGE, type PartGauge } from '@/core/parts/part-roles';
 import { partShapes, type DrawnPart } from '@/drawing/things/part-shapes';
+import type { HookPattern } from '@/drawing/hook/hook-path';
+import { hookThing } from '@/drawing/things/hook-shapes';
 import { headShapes } from '@/drawing/things/head-shapes';
 import { stuffShapes } from '@/drawing/things/stuff-shapes';
+import { DrawnShape } from '../materials/DrawnShape';
 import { findThingKind, findTypicalSize } from '@/reference/typical';
 import type { ThingKind, TypicalSize } from '@/reference/typical/thing-kind';
 import styles from './thing-drawing.module.css';
@@ -21,10 +24,22 @@ interface ThingDrawingProps {
   readonly hex?: string;
 }
 
+/** How the kinds of hooks are bent that are not bent round. */
+const PATTERNS: Readonly<Partial<Record<string, HookPattern>>> = {
+  'sickle-hook': 'sickle',
+  'wide-hook': 'wide',
+  'circle-hook': 'circle',
+};
+
+function hookOf({ wireMm, lengthMm, gapeMm }: TypicalSize['sizes']): HookDimensions | null {
+  return wireMm && lengthMm && gapeMm ? { wireMm, shankMm: lengthMm - gapeMm / 2, gapeMm } : null;
+}
+
 /** What a hook of that size measures, in a head. */
 function hookIn(size: string | undefined): HookDimensions | null {
-  const { wireMm, lengthMm, gapeMm } = findTypicalSize(findThingKind('jig-hook'), size ?? '').sizes;
-  return wireMm && lengthMm && gapeMm ? { wireMm, shankMm: lengthMm, gapeMm } : null;
+  const { sizes } = findTypicalSize(findThingKind('jig-hook'), size ?? '');
+  const hook = hookOf(sizes);
+  return hook && { ...hook, shankMm: sizes.lengthMm ?? hook.shankMm };
 }
 
 /** What a part of that kind and size measures. */
@@ -36,6 +51,8 @@ function gaugeOf(kind: ThingKind, { sizes }: TypicalSize): PartGauge {
 }
 
 function drawnOf(kind: ThingKind, size: TypicalSize): DrawnPart {
+  const hook = kind.makes === 'hook' || kind.id in PATTERNS ? hookOf(size.sizes) : null;
+  if (hook) return hookThing(hook, PATTERNS[kind.id] ?? 'round', kind.makes === 'hook');
   switch (kind.makes) {
     case 'metal':
     case 'powder':
@@ -68,14 +85,14 @@ export function ThingDrawing({ kind, size, width, height, mostPxPerMm = 6, hex }
       viewBox={`${left + long / 2 - wide / 2} ${top + high / 2 - tall / 2} ${wide} ${tall}`}
       aria-hidden="true"
     >
-      {shapes.map(({ d, is, strokeMm, at }, nth) => (
-        <path
+      {shapes.map((shape, nth) => (
+        <DrawnShape
           key={nth}
-          d={d}
-          transform={at && `translate(${at.join(' ')})`}
-          className={styles[is]}
-          strokeWidth={is === 'wire' ? Math.max(strokeMm ?? 0.6, 1 / scale) : 0.8 / scale}
-          style={hex !== undefined && (is === 'body' || is === 'soft') ? { fill: hex } : undefined}
+          shape={shape}
+          paint={styles}
+          thinMm={0.8 / scale}
+          leastWireMm={1 / scale}
+          hex={shape.is === 'body' || shape.is === 'soft' ? hex : undefined}
         />
       ))}
     </svg>

@@ -1,6 +1,7 @@
 'use client';
 
-import { sketchCast, type WaterScene } from '@/drawing/water/line-in-water';
+import { SINKER_HALF, sketchCast, type WaterScene } from '@/drawing/water/line-in-water';
+import { Lit } from '../materials/Lit';
 import styles from './water-drawing.module.css';
 
 interface CastSketchProps {
@@ -15,9 +16,15 @@ interface CastSketchProps {
 
 const WIDTH = 660;
 
+/** A sinker as it lies, its line drawn into it. */
+function Sinker({ at: { x, y } }: { readonly at: { readonly x: number; readonly y: number } }) {
+  const d = `M${x - 9} ${y}C${x - 6} ${y - SINKER_HALF * 1.3} ${x + 9} ${y - SINKER_HALF * 1.3} ${x + 9} ${y}S${x - 6} ${y + SINKER_HALF * 1.3} ${x - 9} ${y}Z`;
+  return <Lit d={d} fill="var(--old-lead)" finish="dull" stroke="var(--cast-edge)" />;
+}
+
 /** A cast from the side and from above, to one scale, with its figures on it. */
 export function CastSketch({ scene, label, weight, sag, depth, cast }: CastSketchProps) {
-  const { height, side, above, tip, sinker, tipAbove, sinkerAbove } = sketchCast(scene, WIDTH);
+  const { height, side, above, current, tip, sinker, tipAbove, sinkerAbove } = sketchCast(scene, WIDTH);
   return (
     <svg className={styles.sketch} viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={label}>
       <rect
@@ -37,7 +44,7 @@ export function CastSketch({ scene, label, weight, sag, depth, cast }: CastSketc
         strokeLinecap="round"
         d={`M${tip.x - 22} ${tip.y - 12}L${tip.x} ${tip.y}`}
       />
-      <circle className={styles.sinker} cx={sinker.x} cy={sinker.y - 6} r="6" />
+      <Sinker at={sinker} />
       <text
         className={styles.figure}
         x={sinker.x + 6}
@@ -58,7 +65,15 @@ export function CastSketch({ scene, label, weight, sag, depth, cast }: CastSketc
       <path fill="none" stroke="var(--rule)" strokeDasharray="5 5" d={above.straight} />
       <path className={styles.line} d={above.line} />
       <circle className={styles.tip} cx={tipAbove.x} cy={tipAbove.y} r="3" />
-      <circle className={styles.sinker} cx={sinkerAbove.x} cy={sinkerAbove.y} r="6" />
+      <Sinker at={sinkerAbove} />
+      <path
+        d={current}
+        fill="none"
+        stroke="var(--quench)"
+        strokeWidth={1.5}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
       <text x={above.sagAt.x} y={above.sagAt.y + 16} textAnchor="middle">
         {sag}
       </text>
