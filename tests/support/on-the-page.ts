@@ -1,10 +1,6 @@
 /** What is wrong with how a page lies on its screen, as it stands; runs within the page. */
 export function faultsOfLayout(leastTargetPx: number): string[] {
   const faults: string[] = [];
-  const root = document.documentElement;
-  if (root.scrollWidth > root.clientWidth) {
-    faults.push(`scrolls sideways: ${root.scrollWidth} px on a screen of ${root.clientWidth}`);
-  }
   const CONTROLS =
     'button, a[href], input, select, textarea, [role="button"], [role="slider"], [role="tab"], .ant-segmented-item';
   const nameOf = (element: Element) =>
@@ -45,10 +41,19 @@ export function faultsOfLayout(leastTargetPx: number): string[] {
       element.closest('.unseen') !== null
     );
   };
+  const root = document.documentElement;
+  if (root.scrollWidth > root.clientWidth) {
+    const over = [...document.querySelectorAll('body *')]
+      .filter((element) => seenBox(element).right > root.clientWidth + 0.5)
+      .map(nameOf);
+    faults.push(
+      `scrolls sideways, ${root.scrollWidth} px on a screen of ${root.clientWidth}: ${over.slice(-3).join(', ')}`,
+    );
+  }
   const controls = [...document.querySelectorAll(CONTROLS)].filter(
     // In a drawing things lie on things; what Ant Design draws over its own fields is no second control.
     (element) =>
-      element.closest('svg, .ant-select, .ant-picker, .ant-slider') === null &&
+      element.closest('svg, [data-to-scale], .ant-select, .ant-picker, .ant-slider') === null &&
       !isUnseen(element) &&
       !isAfloat(element),
   );

@@ -19,12 +19,13 @@ export function baitBox(laid: LaidBait, body: Box | null): Box {
     const r = (blade.gauge.sizes.lengthMm ?? 0) + 1;
     const aside = (blade.gauge.sizes.widthMm ?? 0) / 2;
     const dir = arm && id !== 'end' ? Math.atan2(arm.along.y, arm.along.x) : 0;
+    const isBelow = arm !== null && arm.along.y > 0.01;
     return [
       { x: at.x + Math.cos(dir) * r, y: at.y + Math.sin(dir) * r - aside },
       { x: at.x + Math.cos(dir) * r, y: at.y + Math.sin(dir) * r + aside },
       { x: at.x + r * 0.8, y: at.y - aside },
       { x: at.x, y: at.y - r * 0.75 },
-      { x: at.x, y: at.y + (dir > 0 ? r * 0.75 : aside) },
+      { x: at.x, y: at.y + (isBelow ? r * 0.75 : aside) },
     ];
   });
   const corners = body

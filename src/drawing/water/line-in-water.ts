@@ -54,7 +54,7 @@ export function sketchCast({ depthM, castM, curve }: WaterScene, width: number):
   const sinker = { x: SIDE_GAP + castM * perM, y: bottomY - SINKER_HALF };
   const straightM = Math.hypot(depthM, castM);
   const sagM = Math.max(0, ...curve.map(({ off }) => off));
-  const aboveY = bottomY + 54;
+  const aboveY = bottomY + 66;
   const overGround = (along: number) => (along / straightM) * castM * perM;
   const plan = curve.map(({ along, off }) => ({ x: sinker.x - overGround(along), y: aboveY + off * perM }));
   const lowest = plan.reduce((low, point) => (point.y > low.y ? point : low), plan[0] ?? sinker);

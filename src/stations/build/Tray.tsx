@@ -181,11 +181,10 @@ function TrayThing({ id, name, note, isOut, drawing, drags, onPut }: TrayThingPr
   const { setNodeRef, listeners, attributes, isDragging } = useDraggable({ id: `tray ${id}`, data: drags });
   return (
     <li className={styles.trayPart} data-dragging={isDragging}>
-      <div ref={setNodeRef} {...attributes} {...listeners} tabIndex={-1}>
+      <div ref={setNodeRef} {...attributes} {...listeners} tabIndex={-1} aria-label={`Drag ${name}, ${note}`}>
         {drawing}
         <span>
-          {name}
-          <small data-none={isOut}>{note}</small>
+          {name} <small data-none={isOut}>{note}</small>
         </span>
       </div>
       <button type="button" aria-label={`Put on ${name}`} onClick={onPut}>

@@ -115,31 +115,35 @@ export function OfferPart({
           Not in it: {unpriced.join('; ')}. Keep it under that name, and it has its price.
         </p>
       ) : null}
-      <table className={styles.list}>
-        <caption className="unseen">The offer, line by line</caption>
-        <thead>
-          <tr>
-            <th scope="col">Piece</th>
-            <th scope="col">Count</th>
-            <th scope="col">Costs you</th>
-            <th scope="col">Each</th>
-            <th scope="col">Together</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map(({ id: line, name, count: many, cost: made, each }) => (
-            <tr key={line}>
-              <td>{name}</td>
-              <td>{numberText(many, 6)}</td>
-              <td>{moneyText(made, sign)}</td>
-              <td>
-                <Figure working={priceWorking(made, marginShare, each, sign)}>{moneyText(each, sign)}</Figure>
-              </td>
-              <td>{moneyText(each * many, sign)}</td>
+      <div className={styles.wide} tabIndex={0} role="region" aria-label="The offer">
+        <table className={styles.list}>
+          <caption className="unseen">The offer, line by line</caption>
+          <thead>
+            <tr>
+              <th scope="col">Piece</th>
+              <th scope="col">Count</th>
+              <th scope="col">Costs you</th>
+              <th scope="col">Each</th>
+              <th scope="col">Together</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {lines.map(({ id: line, name, count: many, cost: made, each }) => (
+              <tr key={line}>
+                <td>{name}</td>
+                <td>{numberText(many, 6)}</td>
+                <td>{moneyText(made, sign)}</td>
+                <td>
+                  <Figure working={priceWorking(made, marginShare, each, sign)}>
+                    {moneyText(each, sign)}
+                  </Figure>
+                </td>
+                <td>{moneyText(each * many, sign)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       <p className={styles.answer}>
         <Figure size="large" working={moneyWorking('The offer', lines, total, sign, unpriced)}>
           {moneyText(total, sign)}

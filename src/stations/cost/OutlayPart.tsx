@@ -62,23 +62,25 @@ export function OutlayPart({ pieces }: { readonly pieces: readonly CostablePiece
         ))}
       </ul>
       <h3>Laid out once</h3>
-      <table className={styles.list}>
-        <caption className="unseen">Outlays</caption>
-        <tbody>
-          {all.map((outlay) => (
-            <tr key={outlay.id}>
-              <td>
-                <button type="button" onClick={() => setEditing(outlay)}>
-                  {outlay.name}
-                </button>
-              </td>
-              <td>{outlay.serves.map((stage) => STAGE_WORDS[stage].toLowerCase()).join(', ')}</td>
-              <td>{moneyText(outlay.cost, sign)}</td>
-              <td>good for {numberText(outlay.lifePieces, 6)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <div className={styles.wide} tabIndex={0} role="region" aria-label="Laid out once">
+        <table className={styles.list}>
+          <caption className="unseen">Outlays</caption>
+          <tbody>
+            {all.map((outlay) => (
+              <tr key={outlay.id}>
+                <td>
+                  <button type="button" onClick={() => setEditing(outlay)}>
+                    {outlay.name}
+                  </button>
+                </td>
+                <td>{outlay.serves.map((stage) => STAGE_WORDS[stage].toLowerCase()).join(', ')}</td>
+                <td>{moneyText(outlay.cost, sign)}</td>
+                <td>good for {numberText(outlay.lifePieces, 6)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       <Button onClick={() => setEditing('new')}>Add an outlay</Button>
       {editing ? (
         <OutlayForm outlay={editing === 'new' ? null : editing} onClose={() => setEditing(null)} />

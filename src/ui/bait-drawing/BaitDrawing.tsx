@@ -47,7 +47,13 @@ export function BaitDrawing(props: BaitDrawingProps) {
     >
       {pose === 'hanging' ? <path d={`M0 ${y}V0`} stroke="var(--lead)" strokeWidth={0.25} /> : null}
       <g transform={pose === 'hanging' ? `rotate(${look.hangsDeg.toFixed(2)})` : undefined}>
-        <BaitShape look={look} pose={pose} marked={props.marked ?? []} chosen={props.chosen ?? null} />
+        <BaitShape
+          look={look}
+          pose={pose}
+          marked={props.marked ?? []}
+          chosen={props.chosen ?? null}
+          isAtWork={props.children !== undefined}
+        />
       </g>
       {pose === 'pulled' ? props.children : null}
     </svg>
@@ -57,12 +63,13 @@ export function BaitDrawing(props: BaitDrawingProps) {
 type ShapeProps = Pick<BaitDrawingProps, 'look' | 'pose'> & {
   readonly marked: readonly string[];
   readonly chosen: string | null;
+  readonly isAtWork: boolean;
 };
 
 /** The way the water takes what hangs free: toward the tail. */
 const WITH_WATER_DEG = 0;
 
-function BaitShape({ look, pose, marked, chosen }: ShapeProps) {
+function BaitShape({ look, pose, marked, chosen, isAtWork }: ShapeProps) {
   const { laid, jig, trailing } = look;
   const { arm } = laid;
   // On a strap the skirt is tied to the hook behind it.
@@ -107,7 +114,8 @@ function BaitShape({ look, pose, marked, chosen }: ShapeProps) {
             stroke="var(--wire)"
             strokeWidth={arm.wireMm * 0.5}
             strokeDasharray="1.2 1"
-            opacity={0.55}
+            // How long it is cut is of interest to who cuts it.
+            opacity={isAtWork ? 0.55 : 0}
           />
           <Steel d={wirePath(laid) + eyePath(arm.wireMm)} wireMm={arm.wireMm} />
           <Steel

@@ -26,7 +26,7 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
   const { jig, laid } = look;
   const hook = jig?.head.hook ?? null;
   const headEnd = jig ? jig.head.bodyBox.width : 0;
-  const behind = hook ? hook.x + hook.reachMm : (laid.arm?.lengthMm ?? headEnd);
+  const behind = hook ? hook.x + hook.reachMm : (wireEnd(laid) ?? headEnd);
   const lengthMm = sizes.lengthMm ?? sizes.diameterMm ?? 10;
   switch (slot) {
     case 'trailer':
@@ -171,6 +171,13 @@ export function TrailingShape({ part, look, tone }: TrailingShapeProps) {
   }
 }
 
+/** Where the wire of a bait without a head ends, ring or swivel in its loop included: what hangs there hangs by its eye. */
+function wireEnd({ arm, hanger }: BaitLook['laid']): number | null {
+  if (arm === null) return null;
+  return (hanger?.to.x ?? arm.from.x + arm.loopAtMm + arm.loopMm) + EYE_ON_RING_MM;
+}
+
+const EYE_ON_RING_MM = 1;
 const TAPE_TURNS = [0, 1, 2, 3, 4];
 
 /** Where a trailer begins: at the head's end, on a strap at the hook's eye behind it. */

@@ -77,7 +77,7 @@ export function CastSketch({ scene, label, weight, sag, depth, cast }: CastSketc
       <text x={above.sagAt.x} y={above.sagAt.y + 16} textAnchor="middle">
         {sag}
       </text>
-      <text className={styles.view} x={WIDTH - 8} y={tipAbove.y - 14} textAnchor="end">
+      <text className={styles.view} x={WIDTH - 8} y={tipAbove.y - 30} textAnchor="end">
         from above, the current comes from the top
       </text>
     </svg>

@@ -117,7 +117,7 @@ function Day({ day, pxPerMin, pickedId, onPick }: DayProps) {
         {day.beside}
       </div>
       {day.lanes.map(({ name, isThin, pieces }) => (
-        <div key={name} className={styles.lane} data-thin={isThin}>
+        <div key={name} className={styles.lane} data-thin={isThin} data-to-scale>
           <span>{name}</span>
           {day.open.map(({ fromMin, toMin }) => (
             <i key={fromMin} style={{ left: at(fromMin), width: (toMin - fromMin) * pxPerMin }} />
