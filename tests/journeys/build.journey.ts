@@ -123,7 +123,9 @@ test('a two-blade spinnerbait is dragged together, does not fit, is mended; six 
       const armPath = svg.querySelector<SVGPathElement>('[data-arm]')!;
       return {
         arm: armPath.getTotalLength(),
-        parts: [...svg.querySelectorAll<SVGGElement>('[data-arm-part]')].map((g) => g.getBBox().width),
+        parts: [...svg.querySelectorAll('[data-arm-part]')].map(
+          (g) => g.querySelector<SVGGraphicsElement>('path, rect')!.getBBox().width,
+        ),
         blades: [...svg.querySelectorAll<SVGPathElement>('[data-blade] > path:first-child')].map((path) => {
           const { width, height } = path.getBBox();
           return [width, height];

@@ -47,7 +47,7 @@ export function faultsOfLayout(leastTargetPx: number): string[] {
       .filter((element) => seenBox(element).right > root.clientWidth + 0.5)
       .map(nameOf);
     faults.push(
-      `scrolls sideways, ${root.scrollWidth} px on a screen of ${root.clientWidth}: ${over.slice(-3).join(', ')}`,
+      `scrolls sideways, ${root.scrollWidth} px on a screen of ${root.clientWidth}: ${over.slice(0, 4).join(', ')}`,
     );
   }
   const controls = [...document.querySelectorAll(CONTROLS)].filter(

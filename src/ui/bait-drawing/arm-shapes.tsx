@@ -130,18 +130,18 @@ export function HungBladeShape({ hung, hex, tone, deg, turnsAboutDeg }: HungBlad
             />
           ))}
       <g data-blade={hung.id} transform={`${place} rotate(${deg.toFixed(2)})`}>
-        {/* The light does not turn with the blade. */}
-        <linearGradient
-          id={light}
-          href="#lit-plate"
-          gradientTransform={`rotate(${(-deg).toFixed(2)} 0.5 0.5)`}
-        />
         <path d={whole} fill={hex} stroke={tone} strokeWidth={tone === 'var(--ink)' ? 0.25 : 0.7} />
         <path d={whole} fill={`url(#${light})`} />
         <g transform={`translate(${lengthMm * 0.1} 0)`}>
           <path d={cup} fill={`url(#${light})`} opacity={0.5} />
           <path d={cup} fill="none" stroke="var(--light)" strokeWidth={0.3} opacity={0.6} />
         </g>
+        {/* The light does not turn with the blade. */}
+        <linearGradient
+          id={light}
+          href="#lit-plate"
+          gradientTransform={`rotate(${(-deg).toFixed(2)} 0.5 0.5)`}
+        />
         {form === 'wing' ? null : (
           <>
             <circle cx={lengthMm * 0.05} r={0.8} fill="var(--shade)" opacity={0.65} />

@@ -161,7 +161,8 @@ function Piece({ piece, left, width, isThin, isPicked, onPick }: PieceProps) {
       ref={setNodeRef}
       type="button"
       className={styles.piece}
-      aria-label={name}
+      // What stands on it comes first, then what there is no room for.
+      aria-label={`${isThin ? says : `${says} ${small}`}: ${name}`}
       aria-pressed={isPicked}
       data-task={id}
       data-picked={isPicked}
@@ -177,8 +178,7 @@ function Piece({ piece, left, width, isThin, isPicked, onPick }: PieceProps) {
       {...listeners}
       onClick={() => onPick(id)}
     >
-      <b>{says}</b>
-      {isThin ? null : <span>{small}</span>}
+      <b>{says}</b> {isThin ? null : <span>{small}</span>}
     </button>
   );
 }
