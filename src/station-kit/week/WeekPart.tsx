@@ -25,7 +25,7 @@ import { ChangedLine } from './ChangedLine';
 import { UnplannedNote } from './UnplannedNote';
 import { Tonight } from './Tonight';
 import type { WeekAnswer } from './use-week';
-import { atText, placedText, whoseText } from './week-words';
+import { atText, beginText, whoseText } from './week-words';
 import styles from './week.module.css';
 
 /** Hours are said once: their form comes when it is opened. */
@@ -204,11 +204,13 @@ function boardDays(
     const [own, ...others] = task.ticketIds;
     const isLate = task.ticketIds.some((id) => late.has(id));
     const whose = whoseText(task, tickets);
+    const small = `${whose ? `ticket ${whose}, ` : ''}${task.isOwn ? '' : 'about '}${minutesText(task.minutes * 60)}${isLate ? ', late' : ''}`;
     return {
       id: task.id,
       says: `${TASK_WORDS[task.kind]} ${task.what}`,
-      small: `${whose ? `ticket ${whose}, ` : ''}${task.isOwn ? '' : 'about '}${minutesText(task.minutes * 60)}${isLate ? ', late' : ''}`,
-      name: `${placedText(task, tickets, now)}${isLate ? ', its ticket is late' : ''}`,
+      small,
+      // What stands on it, word for word, and then when.
+      name: `${TASK_WORDS[task.kind]}: ${task.what}, ${small}, ${beginText(task, now)}`,
       fromMin: task.startMin,
       toMin: task.endMin,
       hue: own === undefined || others.length > 0 ? null : tickets.findIndex(({ id }) => id === own),

@@ -28,9 +28,9 @@ export function taskText(task: WeekTask, tickets: readonly Ticket[]): string {
   return `${TASK_WORDS[task.kind]}: ${task.what}${whose ? `, ticket ${whose}` : ''}, ${minutesText(task.minutes * 60)}`;
 }
 
-/** A task with its time, for those who hear it. */
-export const placedText = (task: PlacedTask, tickets: readonly Ticket[], now: number): string =>
-  `${taskText(task, tickets)}, ${onText(now, task.startMin)} from ${atText(now, task.startMin)}`;
+/** When a task is to be begun. */
+export const beginText = ({ startMin }: PlacedTask, now: number): string =>
+  `${onText(now, startMin)} from ${atText(now, startMin)}`;
 
 /** What a plan says of one ticket: when it is done, nine times in ten, and whether that is late. */
 export interface TicketOutlook {

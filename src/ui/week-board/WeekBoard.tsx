@@ -161,8 +161,7 @@ function Piece({ piece, left, width, isThin, isPicked, onPick }: PieceProps) {
       ref={setNodeRef}
       type="button"
       className={styles.piece}
-      // What stands on it comes first, then what there is no room for.
-      aria-label={`${isThin ? says : `${says} ${small}`}: ${name}`}
+      aria-label={name}
       aria-pressed={isPicked}
       data-task={id}
       data-picked={isPicked}
