@@ -7,8 +7,8 @@ export interface RigShape {
   readonly is: 'wire' | 'point' | 'body' | 'soft' | 'dark' | 'mark';
   /** How thick a wire is, mm. */
   readonly strokeMm?: number;
-  /** Bent sheet, which takes the light in bands. */
-  readonly finish?: 'plate';
+  /** Bent sheet, which takes the light in bands; or a strand, which is no metal. */
+  readonly finish?: 'plate' | 'matte';
 }
 
 const n = (value: number) => Number(value.toFixed(3));

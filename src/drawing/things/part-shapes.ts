@@ -65,12 +65,13 @@ function frameShapes({ bend, sizes }: PartGauge): DrawnPart {
 
 /** A loose coil of it, as thick as it is. */
 function coilShapes({ line, sizes }: PartGauge): DrawnPart {
+  const lies = line === 'cable' ? {} : { finish: 'matte' as const };
   const strokeMm = Math.min(5, Math.max(0.5, sizes.diameterMm ?? 0.4));
   const turns = line === 'floss' ? [7, 8, 9] : [8, 9.6];
   return {
     shapes: [
-      ...turns.map((r): RigShape => ({ d: disc(0, 0, r + strokeMm), is: 'wire', strokeMm })),
-      { d: `M${n(8 + strokeMm)} 0q${n(strokeMm)} 6 9 8`, is: 'wire', strokeMm },
+      ...turns.map((r): RigShape => ({ d: disc(0, 0, r + strokeMm), is: 'wire', strokeMm, ...lies })),
+      { d: `M${n(8 + strokeMm)} 0q${n(strokeMm)} 6 9 8`, is: 'wire', strokeMm, ...lies },
     ],
     box: [-10 - 1.5 * strokeMm, -10 - 1.5 * strokeMm, 29 + 3 * strokeMm, 20 + 3 * strokeMm],
   };
@@ -196,7 +197,7 @@ export function partShapes(gauge: PartGauge): DrawnPart {
       const { strands, band, box } = readySkirt(lengthMm);
       return {
         shapes: [
-          { d: strands, is: 'wire', strokeMm: 0.9 },
+          { d: strands, is: 'wire', strokeMm: 0.9, finish: 'matte' },
           { d: band, is: 'soft' },
         ],
         box,

@@ -35,21 +35,21 @@ const DRAWN: Readonly<Record<Stuff, DrawnPart>> = {
   },
   tab: {
     shapes: [
-      { d: strands(9, 40, 1.5, 0), is: 'wire', strokeMm: 0.9 },
+      { d: strands(9, 40, 1.5, 0), is: 'wire', strokeMm: 0.9, finish: 'matte' },
       { d: 'M-3 -7H0V7H-3ZM40 -7H43V7H40Z', is: 'soft' },
     ],
     box: [-3, -7, 46, 14],
   },
   hair: {
     shapes: [
-      { d: strands(11, 38, 0.5, 0.7), is: 'wire', strokeMm: 0.35 },
+      { d: strands(11, 38, 0.5, 0.7), is: 'wire', strokeMm: 0.35, finish: 'matte' },
       { d: 'M-2 -3H3V3H-2Z', is: 'dark' },
     ],
     box: [-2, -7, 40, 14],
   },
   fur: {
     shapes: [
-      { d: strands(15, 20, 0.9, 0.35), is: 'wire', strokeMm: 0.4 },
+      { d: strands(15, 20, 0.9, 0.35), is: 'wire', strokeMm: 0.4, finish: 'matte' },
       { d: 'M-3 -7H0V7H-3Z', is: 'soft' },
     ],
     box: [-3, -11, 23, 22],
@@ -57,7 +57,7 @@ const DRAWN: Readonly<Record<Stuff, DrawnPart>> = {
   sheet: {
     shapes: [
       { d: 'M0 -9H12V9H0Z', is: 'soft' },
-      { d: strands(7, 26, 2.8, 0).replaceAll('M0 ', 'M12 '), is: 'wire', strokeMm: 1.8 },
+      { d: strands(7, 26, 2.8, 0).replaceAll('M0 ', 'M12 '), is: 'wire', strokeMm: 1.8, finish: 'matte' },
     ],
     box: [0, -10, 27, 20],
   },

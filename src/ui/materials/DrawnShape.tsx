@@ -30,7 +30,7 @@ export function DrawnShape({ shape, paint, thinMm, hex, leastWireMm = 0 }: Drawn
   const painted = { d, transform, className: paint[is] };
   if (is === 'wire') {
     const wireMm = Math.max(strokeMm, leastWireMm);
-    if (hex !== undefined || strokeMm < ROUND_MM) {
+    if (hex !== undefined || strokeMm < ROUND_MM || shape.finish === 'matte') {
       return (
         <path {...painted} strokeWidth={wireMm} style={hex === undefined ? undefined : { stroke: hex }} />
       );

@@ -28,7 +28,6 @@ export function Strand({ d, form, acrossMm: w }: StrandProps) {
         </g>
       );
     case 'cord':
-    case 'floss':
       return (
         <g data-light className={styles.strand}>
           {[-0.22, 0.22].map((share) => (
