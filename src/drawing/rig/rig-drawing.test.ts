@@ -58,6 +58,21 @@ describe('rigShapes', () => {
     }
   });
 
+  it('gives the cage of a feeder openings alike, more of them the larger it is', () => {
+    const cage = (lengthMm: number, diameterMm: number) =>
+      rigShapes(gauge('feeder', { lengthMm, diameterMm }), lengthMm, 1, false).find(
+        ({ is }) => is === 'wire',
+      )!.d;
+    const hoops = (d: string) =>
+      [...d.matchAll(/M([\d.]+) -[\d.]+v[\d.]+(?=M|$)/g)].map(([, x]) => Number(x)).sort((a, b) => a - b);
+    const small = hoops(cage(20, 20));
+    const large = hoops(cage(50, 20));
+    expect(small).toHaveLength(3);
+    expect(large).toHaveLength(9);
+    const steps = large.slice(1).map((x, nth) => x - large[nth]!);
+    for (const step of steps) expect(step).toBeCloseTo(steps[0]!, 2);
+  });
+
   it('draws a hook as long and as wide as it was measured, turned to the other side where it is', () => {
     const [, arm] = hookShapes(HOOK, false);
     const { right, top } = boxOf(arm!.d);

@@ -52,6 +52,24 @@ export function hookShapes({ sizes }: Pick<PartGauge, 'sizes'>, isTurned: boolea
   ];
 }
 
+const CAGE_WIRE_MM = 0.7;
+/** About how far the wires of a cage stand apart. */
+const MESH_MM = 5;
+
+/** The cage of a feeder: its round rim, wires along it and hoops round it, as many as leave openings alike. */
+function cagePath(longMm: number, acrossMm: number): string {
+  const inset = CAGE_WIRE_MM / 2;
+  const [long, wide] = [longMm - CAGE_WIRE_MM, acrossMm - CAGE_WIRE_MM];
+  const between = (whole: number) => Math.max(2, Math.round(whole / MESH_MM));
+  const [hoops, wires] = [between(long), between(wide)];
+  const shares = (parts: number) => Array.from({ length: parts - 1 }, (_, nth) => (nth + 1) / parts);
+  return [
+    box(inset, -wide / 2, long, wide, wide * 0.18),
+    ...shares(hoops).map((share) => `M${n(inset + share * long)} ${n(-wide / 2)}v${n(wide)}`),
+    ...shares(wires).map((share) => `M${n(inset)} ${n((share - 0.5) * wide)}h${n(long)}`),
+  ].join('');
+}
+
 function barrel(lengthMm: number): RigShape[] {
   const eye = lengthMm * 0.17;
   return [
@@ -128,9 +146,7 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
     case 'feeder':
       return [
         { d: box(0, -across / 2, longMm, across, across * 0.18), is: 'soft' },
-        ...[0.25, 0.5, 0.75].map((share): RigShape => {
-          return { d: `M${n(longMm * share)} ${n(-across * 0.34)}v${n(across * 0.5)}`, is: 'mark' };
-        }),
+        { d: cagePath(longMm, across), is: 'wire', strokeMm: CAGE_WIRE_MM },
       ];
     case 'blade':
       return [{ d: spindle(longMm, sizes.widthMm ?? longMm * 0.6), is: 'body', finish: 'plate' }];
