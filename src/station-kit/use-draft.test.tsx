@@ -40,6 +40,23 @@ describe('useDraft', () => {
     expect(hand.current.canStepBack).toBe(false);
   });
 
+  it('gives back what another took the place of, and says so where it had been changed', () => {
+    const hand = inHand();
+    act(() => hand.current.begin({ name: 'First', parts: [] }));
+    expect(hand.current.canStepBack).toBe(false);
+    act(() => hand.current.change({ name: 'First', parts: ['blade'] }));
+    notice.info.mockClear();
+    act(() => hand.current.begin({ name: 'Second', parts: [] }));
+    expect(notice.info).toHaveBeenCalledTimes(1);
+    act(() => hand.current.stepBack());
+    expect(hand.current.draft).toEqual({ name: 'First', parts: ['blade'] });
+    expect(JSON.stringify(kept())).toContain('First');
+    // Let go for good, it is gone.
+    act(() => hand.current.begin(null));
+    expect(hand.current.canStepBack).toBe(false);
+    expect(hand.current.draft).toEqual(EMPTY);
+  });
+
   it('does nothing to another draft that was begun meanwhile', () => {
     const hand = inHand();
     act(() => hand.current.begin({ name: 'First', parts: [] }));

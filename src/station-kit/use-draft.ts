@@ -2,6 +2,7 @@
 
 import { useCallback, useState } from 'react';
 import { useKept } from './use-kept';
+import { useNotice } from './use-notice';
 
 const MOST_STEPS = 60;
 
@@ -32,18 +33,25 @@ export function useDraft<T extends object>(
   fallback: T | null,
 ) {
   const [found, write] = useKept(form, read);
+  const notice = useNotice();
   const [{ draft, before, begun }, setSteps] = useState<DraftSteps<T>>({
     draft: found,
     before: [],
     begun: 0,
   });
-  /** Begins with a draft, or lets it go. */
+  const isChanged = before.length > 0;
+  /** Begins with a draft, or lets it go. What another takes the place of comes back by a step back: it is not lost unasked. */
   const begin = useCallback(
     (next: T | null) => {
       write(next);
-      setSteps((steps) => ({ draft: next, before: [], begun: steps.begun + 1 }));
+      setSteps((steps) => ({
+        draft: next,
+        before: next !== null && steps.draft !== null ? [steps.draft] : [],
+        begun: steps.begun + 1,
+      }));
+      if (next !== null && isChanged) notice.info('What you had changed comes back with Undo change.');
     },
-    [write],
+    [write, isChanged, notice],
   );
   const seen = draft ?? fallback;
   const change = useCallback(
