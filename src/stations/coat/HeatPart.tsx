@@ -1,5 +1,6 @@
 'use client';
 
+import { Sideways } from '@/ui/layout/Sideways';
 import { heatOfHead } from '@/core/heat/heat-of-head';
 import { QuantityField } from '@/ui/unit-field/QuantityField';
 import { heatBench } from '@/model/coats/heat-bench';
@@ -128,9 +129,9 @@ export function HeatPart({ onSetUp }: { onSetUp: () => void }) {
       </div>
       {chosen?.plan?.ok && chosen.question ? (
         <>
-          <div className={styles.scroll} tabIndex={0} role="region" aria-label="Its heat over time">
+          <Sideways name="Its heat over time">
             <HeatChart question={chosen.question} plan={chosen.plan.value} />
-          </div>
+          </Sideways>
           <div className={row(14, styles.trialRow)}>
             <p className={chosen.question.heater.trial ? 'quiet' : styles.guessNote}>
               {chosen.question.heater.trial

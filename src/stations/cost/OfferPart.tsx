@@ -1,5 +1,6 @@
 'use client';
 
+import { Sideways } from '@/ui/layout/Sideways';
 import { useUnits } from '@/ui/units/use-units';
 import { wrap } from '@/ui/layout/layout';
 import { letterDateText } from '@/text/date-text';
@@ -115,7 +116,7 @@ export function OfferPart({
           Not in it: {unpriced.join('; ')}. Keep it under that name, and it has its price.
         </p>
       ) : null}
-      <div className={styles.wide} tabIndex={0} role="region" aria-label="The offer">
+      <Sideways name="The offer">
         <table className={styles.list}>
           <caption className="unseen">The offer, line by line</caption>
           <thead>
@@ -143,7 +144,7 @@ export function OfferPart({
             ))}
           </tbody>
         </table>
-      </div>
+      </Sideways>
       <p className={styles.answer}>
         <Figure size="large" working={moneyWorking('The offer', lines, total, sign, unpriced)}>
           {moneyText(total, sign)}

@@ -1,5 +1,6 @@
 'use client';
 
+import { Sideways } from '@/ui/layout/Sideways';
 import { NumberField } from '@/ui/unit-field/NumberField';
 import { stack } from '@/ui/layout/layout';
 import { Button, Select } from 'antd';
@@ -62,7 +63,7 @@ export function OutlayPart({ pieces }: { readonly pieces: readonly CostablePiece
         ))}
       </ul>
       <h3>Laid out once</h3>
-      <div className={styles.wide} tabIndex={0} role="region" aria-label="Laid out once">
+      <Sideways name="Laid out once">
         <table className={styles.list}>
           <caption className="unseen">Outlays</caption>
           <tbody>
@@ -80,7 +81,7 @@ export function OutlayPart({ pieces }: { readonly pieces: readonly CostablePiece
             ))}
           </tbody>
         </table>
-      </div>
+      </Sideways>
       <Button onClick={() => setEditing('new')}>Add an outlay</Button>
       {editing ? (
         <OutlayForm outlay={editing === 'new' ? null : editing} onClose={() => setEditing(null)} />
