@@ -40,7 +40,7 @@ describe('hookPath', () => {
   it('is as long as its shank and as wide as its gape', () => {
     const hook = hookPath({ wireMm: 1, shankMm: 30, gapeMm: 12 }, 5);
     expect(hook.reachMm).toBe(36.5);
-    expect(hook.wire).toContain('L0 0H30');
+    expect(hook.wire).toContain('L0 0L30 0');
     expect(hook.wire).toContain('A6 6 0 0 0 30 -12');
     expect(hook.eye.y + hook.eye.r).toBeLessThan(-5);
   });

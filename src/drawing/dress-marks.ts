@@ -61,16 +61,17 @@ export function spruePath({ lengthMm, radiusMm }: HeadMeasures): string {
   return `M${point(-gate, top)}L${point(-wide, radiusMm + long)}L${point(wide, radiusMm + long)}L${point(gate, top)}Z`;
 }
 
+const mm = (value: number) => Number(value.toFixed(2));
+
 /**
  * Where the gate was broken off: a flat on the belly, as an SVG path.
  *
  * @example gateScarPath({ lengthMm: 12, radiusMm: 6 }) // 'M4.08 5.83q...Z'
  */
 export function gateScarPath({ lengthMm, radiusMm }: HeadMeasures): string {
-  const wide = radiusMm * 0.16;
-  const [x, y] = [(lengthMm * GATE_AT - wide).toFixed(2), (radiusMm * 0.972).toFixed(2)];
-  const across = (2 * wide).toFixed(2);
-  return `M${x} ${y}q${wide.toFixed(2)} ${(-radiusMm * 0.09).toFixed(2)} ${across} 0q${(-wide).toFixed(2)} ${(radiusMm * 0.07).toFixed(2)} -${across} 0Z`;
+  const half = mm(radiusMm * 0.16);
+  const from = `M${mm(lengthMm * GATE_AT - half)} ${mm(radiusMm * 0.972)}`;
+  return `${from}q${half} ${mm(-radiusMm * 0.09)} ${2 * half} 0q${-half} ${mm(radiusMm * 0.07)} ${-2 * half} 0Z`;
 }
 
 /** A pin that stands through a sinker, and the bore that it leaves, mm. */
@@ -89,16 +90,14 @@ export interface PinBore {
  * @example pinBore({ lengthMm: 20, radiusMm: 7 }).pinMm // 1.68
  */
 export function pinBore({ lengthMm, radiusMm }: HeadMeasures): PinBore {
-  const pinMm = radiusMm * 0.24;
-  const half = pinMm / 2;
-  const out = radiusMm * 0.7;
+  const half = mm(radiusMm * 0.12);
+  const [out, inset] = [mm(radiusMm * 0.7), mm(radiusMm * 0.02)];
   const mouth = (x: number, way: 1 | -1) =>
-    `M${x.toFixed(2)} ${(-half).toFixed(2)}q${(way * half * 1.3).toFixed(2)} ${half.toFixed(2)} 0 ${pinMm.toFixed(2)}Z`;
-  const inset = radiusMm * 0.02;
+    `M${mm(x)} ${-half}q${mm(way * half * 1.3)} ${half} 0 ${2 * half}Z`;
   return {
-    pin: `M${(-out).toFixed(2)} 0H${(lengthMm + out).toFixed(2)}`,
-    pinMm,
-    sides: `M0 ${(-half).toFixed(2)}H${lengthMm.toFixed(2)}M0 ${half.toFixed(2)}H${lengthMm.toFixed(2)}`,
+    pin: `M${-out} 0H${mm(lengthMm + out)}`,
+    pinMm: 2 * half,
+    sides: `M0 ${-half}H${mm(lengthMm)}M0 ${half}H${mm(lengthMm)}`,
     mouths: mouth(inset, 1) + mouth(lengthMm - inset, -1),
   };
 }

@@ -2,7 +2,7 @@ import * as fc from 'fast-check';
 import { findStyle } from '@/core/cavities/styles';
 import { shapeCavity } from '@/core/cavities/shape-cavity';
 import { DRESS_STEP_IDS } from '@/core/dress/dress-steps';
-import { dressMark, spruePath } from './dress-marks';
+import { dressMark, gateScarPath, pinBore, spruePath } from './dress-marks';
 import { flawedLook } from './flawed-casting';
 import { headView } from './head-view';
 import { spreadOut } from './spread-out';
@@ -31,6 +31,30 @@ describe('dressMark', () => {
     const ys = numbers.filter((_, index) => index % 2 === 1);
     expect(Math.min(...ys)).toBeLessThan(5);
     expect(Math.max(...ys)).toBeGreaterThan(5);
+  });
+});
+
+describe('what dressing leaves', () => {
+  const numbers = (path: string) => path.match(/-?[\d.]+/g)!.map(Number);
+
+  it('the scar of a gate lies where the sprue stood, on the belly', () => {
+    const shape = { lengthMm: 12, radiusMm: 6 };
+    const [x = 0, y = 0, , , across = 0] = numbers(gateScarPath(shape));
+    const { x: gate } = dressMark('sprue', shape, null);
+    expect(x < gate && x + across > gate).toBe(true);
+    expect(y > shape.radiusMm * 0.9 && y < shape.radiusMm).toBe(true);
+  });
+
+  it('a pin stands out at both ends, and its bore is as wide as it is and ends with the metal', () => {
+    const { pin, pinMm, sides, mouths } = pinBore({ lengthMm: 20, radiusMm: 7 });
+    const [from = 0, , to = 0] = numbers(pin);
+    expect(from < 0 && to > 20).toBe(true);
+    const [, upper = 0, end = 0, , lower = 0] = numbers(sides);
+    expect(lower - upper).toBeCloseTo(pinMm, 5);
+    expect(end).toBe(20);
+    // Two mouths, just within the ends.
+    expect(mouths.match(/M/g)).toHaveLength(2);
+    expect(mouths.startsWith('M0.14 ')).toBe(true);
   });
 });
 

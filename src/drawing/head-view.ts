@@ -1,7 +1,7 @@
 import type { HookDimensions } from '@/core/cavities/guess-hook-mass';
 import { shapeCavity } from '@/core/cavities/shape-cavity';
 import type { HeadStyle } from '@/core/cavities/styles/definition';
-import { hookPath, type HookPattern, type PlacedHook } from './hook/hook-path';
+import { hookPath, type PlacedHook } from './hook/hook-path';
 import { outlinePath } from './outline-path';
 
 export interface HeadView {
@@ -25,15 +25,10 @@ const MARGIN_MM = 1.5;
  *
  * @example headView(round, 1, null).viewBox // holds a ball of some 12 mm
  */
-export function headView(
-  style: HeadStyle,
-  volumeCm3: number,
-  dimensions: HookDimensions | null,
-  pattern?: HookPattern,
-): HeadView {
+export function headView(style: HeadStyle, volumeCm3: number, dimensions: HookDimensions | null): HeadView {
   const shape = shapeCavity(style, volumeCm3);
   const hook = dimensions && {
-    ...hookPath(dimensions, shape.radiusMm, pattern),
+    ...hookPath(dimensions, shape.radiusMm),
     x: shape.eyeMm,
     wireMm: dimensions.wireMm,
   };

@@ -1,4 +1,5 @@
 import type { LaidBait, Point } from '@/core/builds/place-parts';
+import { circlePath } from '../circle-path';
 
 const mm = (value: number) => Number(value.toFixed(3));
 const at = ({ x, y }: Point) => `${mm(x)} ${mm(y)}`;
@@ -32,16 +33,6 @@ export function eyePath(wireMm: number): string {
 }
 
 /**
- * A ring of wire round a place.
- *
- * @example ringPath(2, 0, 1) // 'M1 0a1 1 0 1 1 2 0a1 1 0 1 1 -2 0'
- */
-export function ringPath(x: number, y: number, r: number): string {
-  const [at, across] = [mm(r), mm(2 * r)];
-  return `M${mm(x - r)} ${mm(y)}a${at} ${at} 0 1 1 ${across} 0a${at} ${at} 0 1 1 ${-across} 0`;
-}
-
-/**
  * A swivel from one ring to the other along x: its two rings, the barrel between them, and how thick the rings' wire is.
  *
  * @example swivelPaths(12).wireMm // 0.72
@@ -55,7 +46,7 @@ export function swivelPaths(lengthMm: number): {
   const half = lengthMm * 0.11;
   const long = lengthMm - 4 * r;
   return {
-    rings: ringPath(r, 0, r) + ringPath(lengthMm - r, 0, r),
+    rings: circlePath(r, 0, r) + circlePath(lengthMm - r, 0, r),
     barrel: `M${mm(2 * r)} ${mm(-half * 0.7)}q${mm(long / 2)} ${mm(-half * 0.9)} ${mm(long)} 0v${mm(half * 1.4)}q${mm(-long / 2)} ${mm(half * 0.9)} ${mm(-long)} 0Z`,
     wireMm: mm(lengthMm * 0.06),
   };

@@ -23,12 +23,17 @@ export type HookPattern = 'round' | 'sickle' | 'wide' | 'circle';
 
 /** A way drawn from the shank's end, and where its last straight piece begins and ends; in gapes from there, up is minus. */
 interface Bend {
-  readonly way: (to: (x: number, y: number) => string) => string;
+  readonly way: (to: (x: number, y: number) => string, half: number) => string;
   readonly start: readonly [number, number];
   readonly tip: readonly [number, number];
 }
 
-const BENDS: Readonly<Record<Exclude<HookPattern, 'round'>, Bend>> = {
+const BENDS: Readonly<Record<HookPattern, Bend>> = {
+  round: {
+    way: (to, half) => `L${to(0, 0)}A${half} ${half} 0 0 0 ${to(0, -1)}`,
+    start: [0, -1],
+    tip: [-0.62, -1.02],
+  },
   sickle: {
     way: (to) =>
       `L${to(0, 0)}L${to(0.4, -0.3)}Q${to(0.53, -0.42)} ${to(0.44, -0.54)}L${to(0.16, -0.92)}Q${to(0.1, -1)} ${to(0, -1)}`,
@@ -49,31 +54,29 @@ const BENDS: Readonly<Record<Exclude<HookPattern, 'round'>, Bend>> = {
   },
 };
 
-/** How far the point comes back from a round bend, in gapes. */
-const POINT_GAPES = 0.62;
-
-/**
- * A hook's shank along x from the origin, its bend, and its point above, without an eye.
- *
- * @example hookBend({ wireMm: 1, shankMm: 30, gapeMm: 12 }).wire // 'M0 0H30A6 6 0 0 0 30 -12L...'
- */
-export function hookBend(
-  { wireMm, shankMm, gapeMm }: HookDimensions,
-  pattern: HookPattern = 'round',
-): Pick<HookDrawing, 'wire' | 'needle' | 'barb' | 'reachMm' | 'gapeMm'> {
-  const measures = { reachMm: shankMm + gapeMm / 2 + wireMm / 2, gapeMm };
-  if (pattern === 'round') {
-    const r = mm(gapeMm / 2);
-    const tip = { x: shankMm - gapeMm * POINT_GAPES, y: -gapeMm - wireMm * 0.2 };
-    const { needle, barb, from } = hookEnd({ x: shankMm, y: -gapeMm }, tip, wireMm, -1);
-    const bend = `A${r} ${r} 0 0 0 ${mm(shankMm)} ${mm(-gapeMm)}`;
-    return { wire: `M0 0H${mm(shankMm)}${bend}L${from.x} ${from.y}`, needle, barb, ...measures };
-  }
+/** A hook from the foot of its eye on, without what stands before that. */
+function bendOf({ wireMm, shankMm, gapeMm }: HookDimensions, pattern: HookPattern) {
   const { way, start, tip } = BENDS[pattern];
   const spot = ([x, y]: readonly [number, number]) => ({ x: shankMm + x * gapeMm, y: y * gapeMm });
   const to = (x: number, y: number) => `${mm(shankMm + x * gapeMm)} ${mm(y * gapeMm)}`;
   const { needle, barb, from } = hookEnd(spot(start), spot(tip), wireMm, -1);
-  return { wire: `M0 0${way(to)}L${from.x} ${from.y}`, needle, barb, ...measures };
+  return {
+    way: `${way(to, mm(gapeMm / 2))}L${from.x} ${from.y}`,
+    end: { needle, barb, reachMm: shankMm + gapeMm / 2 + wireMm / 2, gapeMm },
+  };
+}
+
+/**
+ * A hook's shank along x from the origin, its bend, and its point above, without an eye.
+ *
+ * @example hookBend({ wireMm: 1, shankMm: 30, gapeMm: 12 }).wire // 'M0 0L30 0A6 6 0 0 0 30 -12L...'
+ */
+export function hookBend(
+  hook: HookDimensions,
+  pattern: HookPattern = 'round',
+): Pick<HookDrawing, 'wire' | 'needle' | 'barb' | 'reachMm' | 'gapeMm'> {
+  const { way, end } = bendOf(hook, pattern);
+  return { wire: `M0 0${way}`, ...end };
 }
 
 /**
@@ -82,16 +85,11 @@ export function hookBend(
  *
  * @example hookPath({ wireMm: 1, shankMm: 30, gapeMm: 12 }, 5).reachMm // 36.5
  */
-export function hookPath(hook: HookDimensions, clearMm: number, pattern?: HookPattern): HookDrawing {
-  const bend = hookBend(hook, pattern);
+export function hookPath(hook: HookDimensions, clearMm: number, pattern: HookPattern = 'round'): HookDrawing {
+  const { way, end } = bendOf(hook, pattern);
   const r = hook.wireMm * 1.6;
   const eye = { x: mm(-r * 0.9), y: mm(-(clearMm + r + hook.wireMm * 0.8)), r: mm(r) };
-  return {
-    ...bend,
-    wire: bend.wire.replace('M0 0', `M${eye.x} ${mm(eye.y + r)}L0 0`),
-    eye,
-    ring: hookEye(eye, eye.r, 90),
-  };
+  return { wire: `M${eye.x} ${mm(eye.y + r)}L0 0${way}`, ...end, eye, ring: hookEye(eye, eye.r, 90) };
 }
 
 /**

@@ -1,4 +1,5 @@
 import type { PartGauge } from '@/core/parts/part-roles';
+import { circlePath } from '../circle-path';
 import { hookEnd, hookEye } from '../hook/hook-end';
 
 /** One stroke or area of a part, mm: x down its run from its upper end, y across. */
@@ -12,8 +13,6 @@ export interface RigShape {
 }
 
 const n = (value: number) => Number(value.toFixed(3));
-const circle = (x: number, y: number, r: number) =>
-  `M${n(x - r)} ${n(y)}A${n(r)} ${n(r)} 0 1 1 ${n(x + r)} ${n(y)}A${n(r)} ${n(r)} 0 1 1 ${n(x - r)} ${n(y)}Z`;
 const box = (x: number, y: number, width: number, height: number, r = 0) =>
   `M${n(x + r)} ${n(y)}H${n(x + width - r)}a${n(r)} ${n(r)} 0 0 1 ${n(r)} ${n(r)}V${n(y + height - r)}a${n(r)} ${n(r)} 0 0 1 ${n(-r)} ${n(r)}H${n(x + r)}a${n(r)} ${n(r)} 0 0 1 ${n(-r)} ${n(-r)}V${n(y + r)}a${n(r)} ${n(r)} 0 0 1 ${n(r)} ${n(-r)}Z`;
 const spindle = (long: number, wide: number) =>
@@ -73,8 +72,8 @@ function cagePath(longMm: number, acrossMm: number): string {
 function barrel(lengthMm: number): RigShape[] {
   const eye = lengthMm * 0.17;
   return [
-    { d: circle(eye, 0, eye), is: 'wire', strokeMm: lengthMm * 0.07 },
-    { d: circle(lengthMm - eye, 0, eye), is: 'wire', strokeMm: lengthMm * 0.07 },
+    { d: circlePath(eye, 0, eye), is: 'wire', strokeMm: lengthMm * 0.07 },
+    { d: circlePath(lengthMm - eye, 0, eye), is: 'wire', strokeMm: lengthMm * 0.07 },
     { d: box(2 * eye, -lengthMm * 0.15, lengthMm - 4 * eye, lengthMm * 0.3, lengthMm * 0.09), is: 'body' },
   ];
 }
@@ -96,17 +95,17 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
     case 'junction':
       return [
         ...barrel(longMm),
-        { d: circle(longMm / 2, longMm * 0.32, longMm * 0.17), is: 'wire', strokeMm: longMm * 0.07 },
+        { d: circlePath(longMm / 2, longMm * 0.32, longMm * 0.17), is: 'wire', strokeMm: longMm * 0.07 },
       ];
     case 'ring':
       return [
-        { d: circle(longMm / 2, 0, longMm / 2 - 0.3), is: 'wire', strokeMm: sizes.ringMm ?? 0.6 },
-        { d: circle(longMm / 2, 0, longMm / 2 - 0.9), is: 'mark' },
+        { d: circlePath(longMm / 2, 0, longMm / 2 - 0.3), is: 'wire', strokeMm: sizes.ringMm ?? 0.6 },
+        { d: circlePath(longMm / 2, 0, longMm / 2 - 0.9), is: 'mark' },
       ];
     case 'solid':
       return [
         {
-          d: circle(longMm / 2, 0, longMm / 2 - (sizes.ringMm ?? 1) / 2),
+          d: circlePath(longMm / 2, 0, longMm / 2 - (sizes.ringMm ?? 1) / 2),
           is: 'wire',
           strokeMm: sizes.ringMm ?? 1,
         },
@@ -136,7 +135,7 @@ export function rigShapes(gauge: PartGauge, longMm: number, count: number, isTur
     case 'shot':
     case 'bead':
       return Array.from({ length: count }, (_, nth): RigShape => {
-        return { d: circle(each * (nth + 0.5), 0, each / 2), is: gauge.as === 'shot' ? 'dark' : 'body' };
+        return { d: circlePath(each * (nth + 0.5), 0, each / 2), is: gauge.as === 'shot' ? 'dark' : 'body' };
       });
     case 'float':
       return [
@@ -216,7 +215,7 @@ function bulbShapes(longMm: number, acrossMm: number): RigShape[] {
  * @example plateShapes(34, 26)[0]?.is // 'dark'
  */
 export function plateShapes(longMm: number, bodyMm: number): RigShape[] {
-  const rivet = (share: number) => circle(longMm * share, bodyMm * 0.48, bodyMm * 0.05);
+  const rivet = (share: number) => circlePath(longMm * share, bodyMm * 0.48, bodyMm * 0.05);
   return [
     { d: box(longMm * 0.08, bodyMm * 0.38, longMm * 0.84, bodyMm * 0.2, 1), is: 'dark' },
     { d: rivet(0.3) + rivet(0.7), is: 'mark' },

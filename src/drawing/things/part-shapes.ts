@@ -1,5 +1,6 @@
 import { findBladeForm } from '@/core/builds/blades';
 import type { PartGauge } from '@/core/parts/part-roles';
+import { circlePath } from '../circle-path';
 import { bladePath } from '../build/blade-path';
 import { readyRig, readySkirt } from '../build/ready-paths';
 import { trailerPath } from '../build/trailer-path';
@@ -18,8 +19,6 @@ export interface DrawnPart {
 }
 
 const n = (value: number) => Number(value.toFixed(3));
-const disc = (x: number, y: number, r: number) =>
-  `M${n(x - r)} ${n(y)}A${n(r)} ${n(r)} 0 1 1 ${n(x + r)} ${n(y)}A${n(r)} ${n(r)} 0 1 1 ${n(x - r)} ${n(y)}Z`;
 const rect = (x: number, y: number, w: number, h: number) => `M${n(x)} ${n(y)}h${n(w)}v${n(h)}h${n(-w)}Z`;
 
 function bladeShapes({ form, sizes }: PartGauge): DrawnPart {
@@ -30,7 +29,7 @@ function bladeShapes({ form, sizes }: PartGauge): DrawnPart {
       { d: bladePath(form ?? 'leaf', lengthMm, widthMm), is: 'body', finish: 'plate' },
       ...(form && findBladeForm(form).isOnWire
         ? [{ d: `M0 0H${n(lengthMm)}`, is: 'mark' as const }]
-        : [{ d: disc(hole * 2.4, 0, hole), is: 'dark' as const }]),
+        : [{ d: circlePath(hole * 2.4, 0, hole), is: 'dark' as const }]),
     ],
     box: [0, -widthMm / 2, lengthMm, widthMm],
   };
@@ -40,7 +39,7 @@ function bladeShapes({ form, sizes }: PartGauge): DrawnPart {
 function frameShapes({ bend, sizes }: PartGauge): DrawnPart {
   const { upperMm = 60, lowerMm = 38, wireMm = 1, loopMm = 3, spreadDeg = 44 } = sizes;
   const loop = (x: number, y: number): RigShape => ({
-    d: disc(x, y, loopMm / 2),
+    d: circlePath(x, y, loopMm / 2),
     is: 'wire',
     strokeMm: wireMm,
   });
@@ -70,7 +69,7 @@ function coilShapes({ line, sizes }: PartGauge): DrawnPart {
   const turns = line === 'floss' ? [7, 8, 9] : [8, 9.6];
   return {
     shapes: [
-      ...turns.map((r): RigShape => ({ d: disc(0, 0, r + strokeMm), is: 'wire', strokeMm, ...lies })),
+      ...turns.map((r): RigShape => ({ d: circlePath(0, 0, r + strokeMm), is: 'wire', strokeMm, ...lies })),
       { d: `M${n(8 + strokeMm)} 0q${n(strokeMm)} 6 9 8`, is: 'wire', strokeMm, ...lies },
     ],
     box: [-10 - 1.5 * strokeMm, -10 - 1.5 * strokeMm, 29 + 3 * strokeMm, 20 + 3 * strokeMm],
@@ -95,7 +94,7 @@ function guardShapes({ sizes }: PartGauge): DrawnPart {
 function rattleShapes({ sizes }: PartGauge): DrawnPart {
   const { lengthMm = 14, diameterMm = 4 } = sizes;
   const r = diameterMm / 2;
-  const balls = [0.3, 0.5, 0.68].map((at) => disc(lengthMm * at, r * 0.35, r * 0.42));
+  const balls = [0.3, 0.5, 0.68].map((at) => circlePath(lengthMm * at, r * 0.35, r * 0.42));
   return {
     shapes: [
       {
@@ -137,8 +136,8 @@ function beadShapes({ sizes }: PartGauge): DrawnPart {
   const r = diameterMm / 2;
   return {
     shapes: [
-      { d: disc(r, 0, r), is: 'body' },
-      { d: disc(r, 0, holeMm / 2), is: 'dark' },
+      { d: circlePath(r, 0, r), is: 'body' },
+      { d: circlePath(r, 0, holeMm / 2), is: 'dark' },
     ],
     box: [0, -r, diameterMm, diameterMm],
   };
@@ -178,7 +177,7 @@ export function partShapes(gauge: PartGauge): DrawnPart {
       return beadShapes(gauge);
     case 'keeper':
       return {
-        shapes: [{ d: disc(diameterMm / 2, 0, diameterMm / 2), is: 'soft' }],
+        shapes: [{ d: circlePath(diameterMm / 2, 0, diameterMm / 2), is: 'soft' }],
         box: [0, -diameterMm / 2, diameterMm, diameterMm],
       };
     case 'clevis': {

@@ -1,7 +1,8 @@
 import { strapReach } from '@/core/builds/kinds/strap-jig';
 import type { ReactNode } from 'react';
 import type { Box } from '@/drawing/build/bait-box';
-import { armPath, eyePath, ringPath, wirePath } from '@/drawing/build/wire-paths';
+import { armPath, eyePath, wirePath } from '@/drawing/build/wire-paths';
+import { circlePath } from '@/drawing/circle-path';
 import { JigShape } from '../skirt-drawing/SkirtDrawing';
 import { CoatedHead } from '../head-drawing/CoatedHead';
 import { ArmPart, HangerShape, HungBladeShape } from './arm-shapes';
@@ -119,7 +120,7 @@ function BaitShape({ look, pose, marked, chosen, isAtWork }: ShapeProps) {
           />
           <Steel d={wirePath(laid) + eyePath(arm.wireMm)} wireMm={arm.wireMm} />
           <Steel
-            d={ringPath(
+            d={circlePath(
               arm.from.x + arm.along.x * (arm.loopAtMm + arm.loopMm / 2),
               arm.from.y + arm.along.y * (arm.loopAtMm + arm.loopMm / 2),
               (arm.loopMm + arm.wireMm) / 2,

@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import { partShapes, type ThingShape } from '@/drawing/things/part-shapes';
 import type { Gauge } from '@/records/gauge';
 import { DrawnShape } from '../materials/DrawnShape';
@@ -14,8 +15,8 @@ interface PartOutlineProps {
 
 const MARGIN_MM = 0.6;
 
-/** A part from the side as it was measured, lying along x, to scale. */
-export function PartOutline({ gauge, hex, pxPerMm, name }: PartOutlineProps) {
+/** A part from the side as it was measured, lying along x, to scale. A tray of them is not drawn anew for what is dragged. */
+export const PartOutline = memo(function PartOutline({ gauge, hex, pxPerMm, name }: PartOutlineProps) {
   const {
     shapes,
     box: [left, top, long, high],
@@ -42,7 +43,7 @@ export function PartOutline({ gauge, hex, pxPerMm, name }: PartOutlineProps) {
       ))}
     </svg>
   );
-}
+});
 
 /** What of a part has its color: bodies, and the strands of a skirt. */
 function isColored({ as }: Gauge, { is }: ThingShape): boolean {

@@ -2,7 +2,8 @@ import { useId } from 'react';
 import type { BuildPiece } from '@/core/builds/build';
 import type { HungBlade, LaidBait, PlacedPart, Point } from '@/core/builds/place-parts';
 import { bladePath } from '@/drawing/build/blade-path';
-import { clevisPath, ringPath } from '@/drawing/build/wire-paths';
+import { clevisPath } from '@/drawing/build/wire-paths';
+import { circlePath } from '@/drawing/circle-path';
 import { Lit, litBy } from '../materials/Lit';
 import { Steel } from '../materials/Steel';
 import { Swivel } from './Swivel';
@@ -53,7 +54,7 @@ function ArmShape({
   const high = sizes.diameterMm ?? 2.4;
   switch (as) {
     case 'bead':
-      return <Lit d={ringPath(lengthMm / 2, 0, lengthMm / 2)} fill={hex} finish="bright" />;
+      return <Lit d={circlePath(lengthMm / 2, 0, lengthMm / 2)} fill={hex} finish="bright" />;
     case 'clevis':
       return (
         <g transform={isBelow ? undefined : 'scale(1 -1)'}>
@@ -172,7 +173,7 @@ export function HangerShape({
   const place = `translate(${from.x.toFixed(3)} ${from.y.toFixed(3)}) rotate(${deg.toFixed(2)})`;
   return piece.gauge.as === 'ring' ? (
     <g transform={place}>
-      <Steel d={ringPath(long / 2, 0, long / 2)} wireMm={0.9} />
+      <Steel d={circlePath(long / 2, 0, long / 2)} wireMm={0.9} />
     </g>
   ) : (
     <g transform={place}>
